@@ -1,0 +1,44 @@
+/** Imports point one way: core ← lib/server, lib/workers, lib/ui ← routes. */
+module.exports = {
+  forbidden: [
+    {
+      name: 'core-stands-alone',
+      comment: 'The core imports nothing but itself and zod.',
+      severity: 'error',
+      from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: '^(src/core|node_modules/(zod|parse-ingredient|@internationalized/date))' },
+    },
+    {
+      name: 'rooms-have-doors',
+      comment: 'Another room of the core is entered through its index.ts.',
+      severity: 'error',
+      from: { path: '^src/core/([^/]+)/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/core/[^/]+/', pathNot: '^src/core/($1/|[^/]+/index\\.ts$)' },
+    },
+    {
+      name: 'lib-never-imports-routes',
+      severity: 'error',
+      from: { path: '^src/lib' },
+      to: { path: '^src/routes' },
+    },
+    {
+      name: 'ui-and-workers-stay-out-of-the-server',
+      severity: 'error',
+      from: { path: '^src/lib/(ui|workers)' },
+      to: { path: '^src/lib/server' },
+    },
+    {
+      name: 'no-cycles',
+      severity: 'error',
+      from: {},
+      to: { circular: true },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    exclude: { path: '\\.svelte-kit' },
+    enhancedResolveOptions: { extensions: ['.ts', '.js', '.svelte', '.json'], exportsFields: ['exports'], conditionNames: ['import', 'svelte', 'default'] },
+  },
+};

@@ -1,0 +1,476 @@
+/**
+ * A plan problem written as variables and rules for the engine.
+ *
+ * Variables: a start for each step (and an end where its length depends on the unit), a yes/no for
+ * each unit a block may take, a yes/no for each pair that cannot run at the same time, the delay,
+ * and the first start and last end for the cost. Rules: see the methods, one for each part of the
+ * contract.
+ */
+import { Cumulative, type Task, type Term } from './cumulative';
+import type { Engine } from './engine';
+import type { Bound } from './integers';
+import { LinearLimit, type WeightedTerm } from './linear';
+import { valueFor, type Problem, type ProblemBlock, type ProblemStep } from './problem';
+
+interface StepVariables {
+  start: Bound;
+  end: Term;
+  /** Least minutes over the units still open at the outset. */
+  least: number;
+}
+
+interface BlockVariables {
+  /** One yes/no for each unit it may take, in the block's order. */
+  choices: { unit: string; chosen: Bound; minutes: number }[];
+  start: Term;
+  end: Term;
+  /** Yes/no: it holds anything at all; null where it always does. */
+  holds: Bound | null;
+}
+
+/** A stay or a step as far as exclusion is concerned. */
+interface Claim {
+  /** Names the thing itself, so that one pair has one order however often it collides. */
+  key: string;
+  task: Task;
+}
+
+export class Model {
+  readonly delay: Bound;
+  readonly steps: StepVariables[] = [];
+  readonly blocks: BlockVariables[] = [];
+  /** Yes/no variables, the search's main choices: unit choices and orders. */
+  readonly choices: Bound[] = [];
+  readonly cost: LinearLimit;
+  /** Least at its lower value: the last end counted. */
+  readonly lastEnd: Bound;
+  /** Step starts that want to be late, and bounds that want to be low. */
+  readonly late: Bound[] = [];
+  readonly early: Bound[] = [];
+
+  private readonly zero: Bound;
+  /** By pair of names: a yes/no that says `first` comes before the other, and its opposite. */
+  private readonly orders = new Map<string, { bound: Bound; reverse: Bound; first: string }>();
+  private readonly stepIndex: Map<string, number>;
+  private readonly blockIndex: Map<string, number>;
+
+  constructor(
+    readonly problem: Problem,
+    private readonly engine: Engine,
+  ) {
+    this.stepIndex = new Map(problem.steps.map((s, i) => [s.id, i]));
+    this.blockIndex = new Map((problem.blocks ?? []).map((b, i) => [b.id, i]));
+    const horizon = horizonOf(problem);
+    this.zero = engine.ints.add(0, 0);
+    const firstDue = Math.min(
+      problem.serveAt,
+      ...(problem.dishes ?? []).map((d) => d.dueAt ?? problem.serveAt),
+    );
+    this.delay = engine.ints.add(0, Math.max(0, horizon - firstDue));
+    (problem.blocks ?? []).forEach((block) => this.addUnitChoice(block));
+    problem.steps.forEach((step) => this.addStep(step, horizon));
+    (problem.blocks ?? []).forEach((block, i) => this.addStay(block, i));
+    this.addLinks();
+    this.addUnits();
+    this.addTools();
+    this.addResources();
+    this.addHands();
+    this.addApart();
+    const [cost, lastEnd] = this.addDishesAndCost(horizon);
+    this.cost = cost;
+    this.lastEnd = lastEnd;
+    this.sortDirections();
+  }
+
+  private yesNo(): Bound {
+    const bound = this.engine.ints.add(0, 1);
+    this.choices.push(bound);
+    return bound;
+  }
+
+  /** A block takes exactly one of the units that exist and that every one of its steps can use. */
+  private addUnitChoice(block: ProblemBlock): void {
+    const known = new Set((this.problem.units ?? []).map((u) => u.id));
+    const own = this.problem.steps.filter((s) => s.block === block.id);
+    const open = [...new Set(block.units)].filter(
+      (unit) => known.has(unit) && own.every((s) => valueFor(s.minutes, unit) !== undefined),
+    );
+    const choices = open.map((unit) => ({
+      unit,
+      chosen: open.length === 1 ? this.one() : this.yesNo(),
+      minutes: own.reduce((sum, s) => sum + (valueFor(s.minutes, unit) ?? 0), 0),
+    }));
+    if (open.length === 0) this.engine.refuted = true;
+    if (open.length > 1) {
+      this.engine.addClause(choices.flatMap((c) => [c.chosen, 1]));
+      choices.forEach((a, i) =>
+        choices.slice(i + 1).forEach((b) => this.engine.addClause([a.chosen ^ 1, 0, b.chosen ^ 1, 0])),
+      );
+    }
+    const blank = { bound: this.zero, offset: 0 };
+    this.blocks.push({ choices, start: blank, end: blank, holds: null });
+  }
+
+  private one(): Bound {
+    return this.engine.ints.add(1, 1);
+  }
+
+  private blockOf(step: ProblemStep): BlockVariables | undefined {
+    return step.block == null ? undefined : this.blocks[this.blockIndex.get(step.block) ?? -1];
+  }
+
+  /** Start and end of a step within its window; an end of its own where its length may vary. */
+  private addStep(step: ProblemStep, horizon: number): void {
+    const { ints, differences } = this.engine;
+    const choices = this.blockOf(step)?.choices;
+    const lengths = (choices ?? []).map((c) => valueFor(step.minutes, c.unit) as number);
+    if (lengths.length === 0) lengths.push(typeof step.minutes === 'number' ? step.minutes : 0);
+    const least = Math.min(...lengths);
+    const most = Math.max(...lengths);
+    const low = Math.max(this.problem.earliest, step.from ?? -Infinity);
+    const high = Math.min(horizon, step.by ?? Infinity);
+    if (low + least > high) {
+      this.engine.refuted = true;
+      this.steps.push({ start: this.zero, end: { bound: this.zero, offset: 0 }, least });
+      return;
+    }
+    const start = ints.add(low, high - least);
+    if (least === most) {
+      this.steps.push({ start, end: { bound: start, offset: least }, least });
+      return;
+    }
+    const end = ints.add(low + least, high);
+    differences.add(start, end, least);
+    differences.add(end, start, -most);
+    choices?.forEach((choice, i) => {
+      differences.add(start, end, lengths[i] as number, [choice.chosen]);
+      differences.add(end, start, -(lengths[i] as number), [choice.chosen]);
+    });
+    this.early.push(end);
+    this.steps.push({ start, end: { bound: end, offset: 0 }, least });
+  }
+
+  /** `to ≥ from + lag` between two moments. */
+  private after(from: Term, to: Term, lag: number, when: readonly Bound[] = []): void {
+    this.engine.differences.add(from.bound, to.bound, from.offset + lag - to.offset, when);
+  }
+
+  private startOf(i: number): Term {
+    return { bound: (this.steps[i] as StepVariables).start, offset: 0 };
+  }
+
+  private endOf(i: number): Term {
+    return (this.steps[i] as StepVariables).end;
+  }
+
+  /**
+   * The span a block holds its unit. A step that all others follow is its first; otherwise the span
+   * has a start of its own at or before every step (and an end at or after every one).
+   */
+  private addStay(block: ProblemBlock, i: number): void {
+    const variables = this.blocks[i] as BlockVariables;
+    const own = this.problem.steps.flatMap((s, at) => (s.block === block.id ? [at] : []));
+    const heads = own.filter((at) => !this.hasOwnNeighbour(own, at, 'before'));
+    const tails = own.filter((at) => !this.hasOwnNeighbour(own, at, 'after'));
+    const { ints } = this.engine;
+    if (heads.length === 1) variables.start = this.startOf(heads[0] as number);
+    else {
+      const bound = ints.add(
+        Math.min(...own.map((at) => ints.at(this.startOf(at).bound))),
+        Math.max(...own.map((at) => ints.upper(this.startOf(at).bound))),
+      );
+      variables.start = { bound, offset: 0 };
+      for (const at of own) this.after(variables.start, this.startOf(at), 0);
+      this.late.push(bound);
+    }
+    if (tails.length === 1) variables.end = this.endOf(tails[0] as number);
+    else {
+      const ends = own.map((at) => this.endOf(at));
+      const bound = ints.add(
+        Math.min(...ends.map((t) => ints.at(t.bound) + t.offset)),
+        Math.max(...ends.map((t) => ints.upper(t.bound) + t.offset)),
+      );
+      variables.end = { bound, offset: 0 };
+      for (const end of ends) this.after(end, variables.end, 0);
+      this.early.push(bound);
+    }
+    if (own.every((at) => (this.steps[at] as StepVariables).least === 0)) {
+      const holds = this.yesNo();
+      variables.holds = holds;
+      // Holding nothing means that everything in it happens in one moment.
+      const nothing = this.opposite(holds);
+      this.after(variables.end, variables.start, 0, [nothing]);
+    }
+  }
+
+  /** A yes/no that is true where `bound` is not. */
+  private opposite(bound: Bound): Bound {
+    const other = this.engine.ints.add(0, 1);
+    this.engine.addClause([bound, 1, other, 1]);
+    this.engine.addClause([bound ^ 1, 0, other ^ 1, 0]);
+    return other;
+  }
+
+  /** Whether a link from (or to) another step of the same block keeps this one from an edge. */
+  private hasOwnNeighbour(own: readonly number[], at: number, side: 'before' | 'after'): boolean {
+    const step = this.problem.steps[at] as ProblemStep;
+    return (this.problem.links ?? []).some((link) => {
+      if ((side === 'before' ? link.to : link.from) !== step.id) return false;
+      const other = this.stepIndex.get(side === 'before' ? link.from : link.to) ?? -1;
+      return other !== at && own.includes(other) && (link.min ?? 0) >= 0;
+    });
+  }
+
+  private addLinks(): void {
+    for (const link of this.problem.links ?? []) {
+      const from = this.endOf(this.stepIndex.get(link.from) ?? 0);
+      const to = this.startOf(this.stepIndex.get(link.to) ?? 0);
+      this.after(from, to, link.min ?? 0);
+      if (link.max != null) this.after(to, from, -link.max);
+    }
+  }
+
+  private presence(i: number, chosen?: Bound): Bound[] {
+    const { holds } = this.blocks[i] as BlockVariables;
+    return [chosen, holds].filter((b): b is Bound => b != null);
+  }
+
+  private addUnits(): void {
+    for (const unit of this.problem.units ?? []) {
+      const claims: Claim[] = [];
+      (this.problem.blocks ?? []).forEach((block, i) => {
+        const { choices, start, end } = this.blocks[i] as BlockVariables;
+        const choice = choices.find((c) => c.unit === unit.id);
+        if (!choice) return;
+        const present = this.presence(i, choices.length === 1 ? undefined : choice.chosen);
+        const freed = { bound: end.bound, offset: end.offset + (block.turnaround ?? 0) };
+        claims.push({ key: `block ${i}`, task: { start, end: freed, demand: 1, present } });
+      });
+      for (const [i, span] of (unit.busy ?? []).entries())
+        claims.push(this.fixedClaim(`busy ${unit.id} ${i}`, span.from, span.to, 1));
+      this.limit(claims, unit.capacity ?? 1);
+    }
+  }
+
+  private addTools(): void {
+    for (const tool of this.problem.tools ?? []) {
+      const claims: Claim[] = [];
+      (this.problem.blocks ?? []).forEach((block, i) => {
+        const demand = (block.tools ?? []).filter((id) => id === tool.id).length;
+        if (demand === 0) return;
+        const { start, end } = this.blocks[i] as BlockVariables;
+        claims.push({ key: `block ${i}`, task: { start, end, demand, present: this.presence(i) } });
+      });
+      this.limit(claims, tool.count);
+    }
+  }
+
+  /** One claim for each amount a step may take; several where that depends on the unit. */
+  private stepClaims(i: number, amount: (unit: string | undefined) => number): Claim[] {
+    const step = this.problem.steps[i] as ProblemStep;
+    const { start, end } = this.steps[i] as StepVariables;
+    const choices = this.blockOf(step)?.choices ?? [];
+    const options = choices.length
+      ? choices.map((c) => ({
+          demand: (valueFor(step.minutes, c.unit) ?? 0) > 0 ? amount(c.unit) : 0,
+          present: [c.chosen],
+        }))
+      : [{ demand: step.minutes === 0 ? 0 : amount(undefined), present: [] as Bound[] }];
+    const same = options.every((o) => o.demand === options[0]?.demand);
+    return (same ? options.slice(0, 1).map((o) => ({ ...o, present: [] })) : options)
+      .filter((o) => o.demand > 0)
+      .map((option) => ({
+        key: `step ${i}`,
+        task: { start: { bound: start, offset: 0 }, end, ...option },
+      }));
+  }
+
+  private addResources(): void {
+    for (const resource of this.problem.resources ?? []) {
+      const claims = this.problem.steps.flatMap((step, i) => {
+        const uses = step.uses?.[resource.id];
+        return uses === undefined ? [] : this.stepClaims(i, (unit) => valueFor(uses, unit) ?? 0);
+      });
+      this.limit(claims, resource.capacity);
+    }
+  }
+
+  private addHands(): void {
+    const claims = this.problem.steps.flatMap((step, i) =>
+      step.hands ? this.stepClaims(i, () => step.hands ?? 0) : [],
+    );
+    for (const [i, span] of (this.problem.away ?? []).entries())
+      claims.push(this.fixedClaim(`away ${i}`, span.from, span.to, span.hands));
+    this.limit(claims, this.problem.hands ?? 0);
+  }
+
+  private addApart(): void {
+    for (const [a, b] of this.problem.apart ?? []) {
+      const pair = [a, b].map((id) => {
+        const i = this.blockIndex.get(id) ?? -1;
+        const { start, end } = this.blocks[i] as BlockVariables;
+        return { key: `block ${i}`, task: { start, end, demand: 1, present: this.presence(i) } };
+      });
+      if (a === b) continue;
+      this.limit(pair, 1);
+    }
+  }
+
+  private fixedClaim(key: string, from: number, to: number, demand: number): Claim {
+    const at = (offset: number): Term => ({ bound: this.zero, offset });
+    return {
+      key,
+      task: { start: at(from), end: at(to), demand: to > from ? demand : 0, present: [] },
+    };
+  }
+
+  /**
+   * Keeps the sum of demands at any moment within `capacity`: an order for each pair that alone is
+   * too much, the time-table rule for the rest.
+   */
+  private limit(all: readonly Claim[], capacity: number): void {
+    const fixedExcess = (c: Claim): boolean => c.task.start.bound === this.zero;
+    const claims = all
+      .filter((c) => c.task.demand > 0)
+      // What is taken from outside can take everything, not more.
+      .map((c) =>
+        fixedExcess(c) ? { ...c, task: { ...c.task, demand: Math.min(c.task.demand, capacity) } } : c,
+      )
+      .filter((c) => c.task.demand > 0);
+    for (const claim of claims) if (claim.task.demand > capacity) this.forbid(claim.task);
+    let pairsSuffice = true;
+    claims.forEach((a, i) =>
+      claims.slice(i + 1).forEach((b) => {
+        if (a.key === b.key || (fixedExcess(a) && fixedExcess(b))) return;
+        if (a.task.demand + b.task.demand > capacity) this.exclude(a, b);
+        else pairsSuffice = false;
+      }),
+    );
+    if (pairsSuffice) return;
+    this.engine.addPropagator(
+      new Cumulative(
+        this.engine.ints,
+        claims.map((c) => c.task),
+        capacity,
+      ),
+    );
+  }
+
+  /** A task that is too much on its own can never be present. */
+  private forbid(task: Task): void {
+    if (task.present.length === 0) this.engine.refuted = true;
+    else this.engine.addClause(task.present.flatMap((condition) => [condition ^ 1, 0]));
+  }
+
+  /** Two claims that cannot overlap: one before the other, whichever way the order goes. */
+  private exclude(a: Claim, b: Claim): void {
+    const name = `${a.key}|${b.key}`;
+    let order = this.orders.get(name);
+    if (!order) {
+      const bound = this.yesNo();
+      order = { bound, reverse: this.opposite(bound), first: a.key };
+      this.orders.set(name, order);
+      this.orders.set(`${b.key}|${a.key}`, order);
+    }
+    const [forward, backward] =
+      order.first === a.key ? [order.bound, order.reverse] : [order.reverse, order.bound];
+    const both = [...a.task.present, ...b.task.present];
+    this.after(a.task.end, b.task.start, 0, [...both, forward]);
+    this.after(b.task.end, a.task.start, 0, [...both, backward]);
+  }
+
+  /** Due times, hold limits and the cost of a schedule. */
+  private addDishesAndCost(horizon: number): [LinearLimit, Bound] {
+    const { ints } = this.engine;
+    const { problem } = this;
+    const terms: WeightedTerm[] = [];
+    let constant = 0;
+    let delayWeight = 0;
+    for (const dish of problem.dishes ?? []) {
+      const ready = this.endOf(this.stepIndex.get(dish.ready) ?? 0);
+      const due = { bound: this.delay, offset: dish.dueAt ?? problem.serveAt };
+      this.after(ready, due, 0);
+      if (dish.holdMax != null) this.after(due, ready, -dish.holdMax);
+      const weight = dish.holdCost ?? 1;
+      if (weight === 0) continue;
+      terms.push({ bound: ready.bound ^ 1, weight });
+      constant += weight * (due.offset - ready.offset);
+      delayWeight += weight;
+    }
+    const counted = problem.steps.flatMap((s, i) => (s.aside ? [] : [i]));
+    const lastEnd = ints.add(Math.min(problem.earliest, problem.serveAt), horizon);
+    this.after(
+      { bound: this.delay, offset: problem.serveAt },
+      { bound: lastEnd, offset: 0 },
+      0,
+    );
+    const firstStart = ints.add(
+      Math.min(problem.earliest, problem.serveAt),
+      horizon,
+    );
+    for (const i of counted) {
+      this.after(this.endOf(i), { bound: lastEnd, offset: 0 }, 0);
+      this.after({ bound: firstStart, offset: 0 }, this.startOf(i), 0);
+    }
+    if (counted.length === 0)
+      this.after({ bound: firstStart, offset: 0 }, { bound: this.delay, offset: problem.serveAt }, 0);
+    const span = problem.spanCost ?? 1;
+    if (span > 0) {
+      terms.push({ bound: lastEnd, weight: span }, { bound: firstStart ^ 1, weight: span });
+      this.late.push(firstStart);
+    }
+    if (delayWeight > 0) terms.push({ bound: this.delay, weight: delayWeight });
+    const cost = new LinearLimit(ints, mergeTerms(terms), constant);
+    this.engine.addPropagator(cost);
+    return [cost, lastEnd];
+  }
+
+  /** Steps on the way to a dish start as late as they can; what comes after, as early. */
+  private sortDirections(): void {
+    const before = new Map<string, string[]>();
+    for (const link of this.problem.links ?? [])
+      before.set(link.to, [...(before.get(link.to) ?? []), link.from]);
+    const leading = new Set<string>();
+    const queue = (this.problem.dishes ?? []).map((d) => d.ready);
+    for (let id = queue.pop(); id !== undefined; id = queue.pop()) {
+      if (leading.has(id)) continue;
+      leading.add(id);
+      queue.push(...(before.get(id) ?? []));
+    }
+    this.problem.steps.forEach((step, i) => {
+      const { start } = this.steps[i] as StepVariables;
+      if (leading.has(step.id)) this.late.push(start);
+      else this.early.push(start);
+    });
+    this.early.push(this.lastEnd, this.delay);
+  }
+}
+
+/** The same bound named twice counts once, with both weights. */
+function mergeTerms(terms: readonly WeightedTerm[]): WeightedTerm[] {
+  const weights = new Map<Bound, number>();
+  for (const t of terms) weights.set(t.bound, (weights.get(t.bound) ?? 0) + t.weight);
+  return [...weights].map(([bound, weight]) => ({ bound, weight }));
+}
+
+/**
+ * A moment by which some schedule ends if any exists: after the last absolute moment, whatever is
+ * idle can be closed up to the lags, so lengths, turnarounds, lags and due times laid end to end
+ * are always enough.
+ */
+function horizonOf(problem: Problem): number {
+  const moments = [
+    problem.earliest,
+    problem.serveAt,
+    ...(problem.away ?? []).map((a) => a.to),
+    ...(problem.units ?? []).flatMap((u) => (u.busy ?? []).map((b) => b.to)),
+    ...problem.steps.flatMap((s) => [s.from, s.by].filter((m): m is number => m != null)),
+  ];
+  const dues = [problem.serveAt, ...(problem.dishes ?? []).map((d) => d.dueAt ?? problem.serveAt)];
+  let total = Math.max(...dues) - Math.min(...dues);
+  for (const step of problem.steps)
+    total += typeof step.minutes === 'number' ? step.minutes : Math.max(0, ...Object.values(step.minutes));
+  for (const block of problem.blocks ?? []) total += block.turnaround ?? 0;
+  for (const link of problem.links ?? []) total += Math.abs(link.min ?? 0) + Math.max(0, -(link.max ?? 0));
+  return Math.max(...moments, ...dues) + total;
+}

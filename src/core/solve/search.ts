@@ -1,0 +1,360 @@
+/**
+ * The search: first the least delay, then the least cost, with restarts, learned clauses and the
+ * best schedule found as a guide. It can be advanced bit by bit and asked for its answer any time.
+ */
+import { ChoiceHeap } from './choice-heap';
+import { Engine } from './engine';
+import type { Bound } from './integers';
+import { Model } from './model';
+import type { Problem } from './problem';
+import { toTimetable, type Assignment, type Schedule, type Timetable } from './schedule';
+
+/** Conflicts before the first restart; later ones follow Luby's sequence times this. */
+const RESTART_UNIT = 64;
+
+type Stage = 'delay' | 'cost' | 'done';
+
+interface Best {
+  assignment: Assignment;
+  timetable: Timetable;
+  /** Value of each yes/no choice in it. */
+  choices: Map<Bound, number>;
+}
+
+export class Search {
+  private readonly engine: Engine;
+  private readonly model: Model;
+  private readonly heap: ChoiceHeap;
+  private stage: Stage = 'delay';
+  private best: Best | null = null;
+  /** No schedule at all, proved. */
+  private impossible = false;
+  private restarts = 0;
+  private conflictsLeft = RESTART_UNIT;
+  /** Choices taken from the heap since the last conflict. */
+  private readonly taken: Bound[] = [];
+
+  constructor(
+    readonly problem: Problem,
+    private readonly firstOnly = false,
+  ) {
+    // The heap exists only once the model has made its choices; conflicts come later still.
+    let heap: ChoiceHeap | null = null;
+    this.engine = new Engine((bound) => heap?.bump(bound));
+    this.model = new Model(problem, this.engine);
+    heap = new ChoiceHeap(this.model.choices);
+    this.heap = heap;
+    if (this.engine.refuted || this.hasPositiveCycle() || !this.settleRoot()) this.finishRefuted();
+  }
+
+  get isDone(): boolean {
+    return this.stage === 'done';
+  }
+
+  get hasSchedule(): boolean {
+    return this.best !== null;
+  }
+
+  get isImpossible(): boolean {
+    return this.impossible;
+  }
+
+  /** Work done so far, in the engine's own steps. */
+  get work(): number {
+    return this.engine.work;
+  }
+
+  /**
+   * Searches on until `until` steps of work have been done in all, a better schedule was found, or
+   * nothing is left to do.
+   *
+   * @returns true where a better schedule was found
+   */
+  advance(until: number): boolean {
+    while (this.stage !== 'done' && this.engine.work < until) {
+      if (this.engine.ints.level === 0 && this.isDelayProved()) this.startCostStage();
+      if (this.isDone) return false;
+      if (!this.engine.propagate()) {
+        this.onConflict();
+        continue;
+      }
+      if (this.conflictsLeft <= 0) {
+        this.restart();
+        continue;
+      }
+      if (!this.decide()) {
+        this.onSolution();
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** The answer as it stands, with bounds that are true whenever it is asked. */
+  answer(): Omit<Schedule, 'milliseconds'> {
+    const format = 'olive-clock/schedule@1' as const;
+    const nothing = { steps: [], blocks: [], dishes: [], conflict: [] };
+    if (this.impossible || !this.best)
+      return {
+        format,
+        status: this.impossible ? 'impossible' : 'unknown',
+        delay: null,
+        delayBound: this.impossible ? 0 : this.delayBound(),
+        cost: null,
+        bound: null,
+        ...nothing,
+      };
+    const { timetable, assignment } = this.best;
+    const optimal = this.stage === 'done';
+    return {
+      format,
+      status: optimal ? 'optimal' : 'feasible',
+      delay: assignment.delay,
+      delayBound: optimal ? assignment.delay : this.delayBound(),
+      cost: timetable.cost,
+      bound: optimal ? timetable.cost : this.costBound(assignment.delay),
+      steps: timetable.steps,
+      blocks: timetable.blocks,
+      dishes: timetable.dishes,
+      conflict: [],
+    };
+  }
+
+  private rootDelay = 0;
+  private rootCost = 0;
+
+  private delayBound(): number {
+    return this.rootDelay;
+  }
+
+  /** A bound on the cost for a given delay; before the delay is settled only the root's is known. */
+  private costBound(delay: number): number {
+    if (this.stage !== 'cost' && this.rootDelay !== delay) return 0;
+    return Math.min(Math.max(0, this.rootCost), this.best?.timetable.cost ?? Infinity);
+  }
+
+  /** Keeps what is known without any decision. */
+  private noteRoot(): void {
+    if (this.engine.ints.level !== 0) return;
+    this.rootDelay = this.engine.ints.at(this.model.delay);
+    this.rootCost = this.model.cost.least();
+  }
+
+  private settleRoot(): boolean {
+    const ok = this.engine.differences.propagateAll() && this.engine.propagate();
+    if (ok) this.noteRoot();
+    return ok;
+  }
+
+  private finishRefuted(): void {
+    if (!this.best) this.impossible = true;
+    this.stage = 'done';
+  }
+
+  private onConflict(): void {
+    this.conflictsLeft--;
+    this.heap.decay();
+    const learned = this.engine.learn();
+    this.refill();
+    if (!learned) this.finishRefuted();
+  }
+
+  /** Puts the choices taken from the heap back, for backtracking may have reopened them. */
+  private refill(): void {
+    for (const bound of this.taken) this.heap.push(bound);
+    this.taken.length = 0;
+  }
+
+  private restart(): void {
+    this.engine.backtrack(0);
+    this.engine.clauses.tidy();
+    this.refill();
+    this.restarts++;
+    this.conflictsLeft = RESTART_UNIT * luby(this.restarts + 1);
+    if (this.engine.propagate()) this.noteRoot();
+    else this.onConflict();
+  }
+
+  /** Makes the next decision; false where everything is decided. */
+  private decide(): boolean {
+    const { ints } = this.engine;
+    if (ints.level === 0 && !ints.isFixed(this.model.delay)) {
+      this.decideDelay();
+      return true;
+    }
+    if (this.restarts > 0 || this.best) {
+      for (let bound = this.heap.pop(); bound !== undefined; bound = this.heap.pop()) {
+        this.taken.push(bound);
+        if (ints.isFixed(bound)) continue;
+        const liked = this.best?.choices.get(bound) ?? 0;
+        this.choose(bound, liked);
+        return true;
+      }
+    }
+    return this.decideMoment();
+  }
+
+  private choose(bound: Bound, value: number): void {
+    if (value >= 1) this.engine.decide(bound, 1);
+    else this.engine.decide(bound ^ 1, 0);
+  }
+
+  /**
+   * Least delay first. Once that has failed and a schedule is known, halve the gap between what is
+   * proved and what is found. Only an assumption: what fails is learned as a fact about the delay.
+   */
+  private decideDelay(): void {
+    const { ints } = this.engine;
+    const low = ints.at(this.model.delay);
+    const failed = low > 0 || this.restarts > 0;
+    let aim = low;
+    if (this.best) aim = low + Math.floor((this.best.assignment.delay - 1 - low) / 2);
+    else if (failed) aim = Math.min(ints.upper(this.model.delay), 2 * low + 8);
+    this.engine.decide(this.model.delay ^ 1, -aim);
+  }
+
+  /** Fixes moments: the latest start first, then what comes after the meal as early as it can. */
+  private decideMoment(): boolean {
+    const { ints } = this.engine;
+    const unit = this.decideUnit();
+    if (unit) return true;
+    let next = -1;
+    for (const bound of this.model.late)
+      if (!ints.isFixed(bound) && (next < 0 || ints.upper(bound) > ints.upper(next))) next = bound;
+    if (next >= 0) {
+      this.engine.decide(next, ints.upper(next));
+      return true;
+    }
+    for (const bound of this.model.early)
+      if (!ints.isFixed(bound) && (next < 0 || ints.at(bound) < ints.at(next))) next = bound;
+    if (next >= 0) {
+      this.engine.decide(next ^ 1, -ints.at(next));
+      return true;
+    }
+    for (const bound of this.model.choices)
+      if (!ints.isFixed(bound)) {
+        this.choose(bound, 0);
+        return true;
+      }
+    return false;
+  }
+
+  /** A unit for the block that must be done last: the quickest one, ties to the least wanted. */
+  private decideUnit(): boolean {
+    const { ints } = this.engine;
+    let pick: { latest: number; bound: Bound } | null = null;
+    for (const block of this.model.blocks) {
+      const open = block.choices.filter((c) => !ints.isFixed(c.chosen));
+      if (open.length === 0 || block.choices.some((c) => ints.at(c.chosen) >= 1)) continue;
+      const latest = ints.upper(block.end.bound) + block.end.offset;
+      if (pick && pick.latest >= latest) continue;
+      const load = (unit: string): number =>
+        this.model.blocks.filter((b) =>
+          b.choices.some((c) => c.unit === unit && ints.at(c.chosen) >= 1),
+        ).length;
+      const best = open.reduce((a, b) =>
+        load(b.unit) - load(a.unit) || b.minutes - a.minutes < 0 ? b : a,
+      );
+      pick = { latest, bound: best.chosen };
+    }
+    if (!pick) return false;
+    this.engine.decide(pick.bound, 1);
+    return true;
+  }
+
+  private onSolution(): void {
+    this.keep();
+    if (this.firstOnly) {
+      this.stage = 'done';
+      return;
+    }
+    this.engine.backtrack(0);
+    const best = this.best as Best;
+    if (this.stage === 'delay') {
+      this.refill();
+      if (this.isDelayProved()) this.startCostStage();
+      return;
+    }
+    this.limitCost(best.timetable.cost - 1);
+  }
+
+  /** From now on only schedules of at most `limit` count. */
+  private limitCost(limit: number): void {
+    this.model.cost.limit = limit;
+    this.engine.wake();
+    this.refill();
+    if (this.engine.refuted || !this.engine.propagate()) this.finishRefuted();
+    else this.noteRoot();
+  }
+
+  private isDelayProved(): boolean {
+    if (this.stage !== 'delay' || !this.best) return false;
+    return this.best.assignment.delay <= this.engine.ints.at(this.model.delay);
+  }
+
+  /** The delay is proved the least: it becomes a fact, and the cost of the best one a limit. */
+  private startCostStage(): void {
+    const best = this.best as Best;
+    this.stage = 'cost';
+    this.engine.backtrack(0);
+    this.engine.addFact(this.model.delay ^ 1, -best.assignment.delay);
+    this.engine.addFact(this.model.delay, best.assignment.delay);
+    this.limitCost(best.timetable.cost - 1);
+  }
+
+  private keep(): void {
+    const { ints } = this.engine;
+    const assignment: Assignment = {
+      delay: ints.at(this.model.delay) + 0,
+      starts: this.model.steps.map((s) => ints.at(s.start) + 0),
+      units: this.model.blocks.map(
+        (b) => b.choices.find((c) => ints.at(c.chosen) >= 1)?.unit ?? '',
+      ),
+    };
+    const timetable = toTimetable(this.problem, assignment);
+    const choices = new Map(this.model.choices.map((b) => [b, ints.at(b)]));
+    if (
+      this.best &&
+      this.best.assignment.delay === assignment.delay &&
+      this.best.timetable.cost <= timetable.cost
+    )
+      this.best.choices = choices;
+    else this.best = { assignment, timetable, choices };
+  }
+
+  /** Links alone that push each other later for ever: no delay can help. */
+  private hasPositiveCycle(): boolean {
+    const rules = [...this.engine.differences.unconditional()];
+    const reach = new Map<Bound, number>();
+    const variables = 2 * (this.model.steps.length + this.model.blocks.length) + 5;
+    for (let round = 0; round <= variables; round++) {
+      let moved = false;
+      for (const { from, to, lag } of rules) {
+        const value = (reach.get(from) ?? 0) + lag;
+        if (value > (reach.get(to) ?? 0)) {
+          reach.set(to, value);
+          moved = true;
+        }
+      }
+      if (!moved) return false;
+    }
+    return true;
+  }
+}
+
+/** The i-th term (from 1) of 1, 1, 2, 1, 1, 2, 4, … (M. Luby, A. Sinclair, D. Zuckerman, 1993). */
+function luby(i: number): number {
+  let size = 1;
+  let power = 0;
+  while (size < i) {
+    size = 2 * size + 1;
+    power++;
+  }
+  while (size !== i) {
+    size = (size - 1) >> 1;
+    power--;
+    if (i > size) i -= size;
+  }
+  return 2 ** power;
+}
+
