@@ -1,0 +1,131 @@
+/** The dish document: what goes in, and the stages from board to table. */
+import { z } from 'zod';
+import { UNIT_NAMES } from '../units';
+
+const id = z.string().min(1).max(60);
+const minutes = z.int('whole minutes').min(0, 'no fewer than 0 min').max(2880, 'at most two days; split the stage');
+
+export const ingredientSchema = z.object({
+  id,
+  food: z.string().trim().min(1, 'name the food').max(120),
+  /** Null with no amount: “salt, to taste”. */
+  amount: z.number().positive('an amount is over 0; leave it empty for “to taste”').max(100_000).nullable(),
+  unit: z.enum(UNIT_NAMES).nullable(),
+  preparation: z.string().max(200).default(''),
+  role: z.enum(['main', 'liquid', 'base', 'seasoning', 'finish']),
+  /** proportional; with the pot (water under a rack); whole pieces; to taste (less than proportional). */
+  scaling: z.enum(['proportional', 'with-pot', 'whole', 'to-taste']),
+  /** °C at the start; default by what it is: cold from the fridge or as warm as the room. */
+  celsius: z.number().min(-30).max(100).optional(),
+  frozen: z.boolean().optional(),
+  pieceMm: z.number().positive().max(400).optional(),
+  /** Taken from another dish of the meal, if that is on the table too. */
+  takes: z.object({ dish: id, product: id }).optional(),
+});
+export type Ingredient = z.infer<typeof ingredientSchema>;
+
+const releaseSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('natural') }),
+  z.object({ kind: z.literal('quick') }),
+  z.object({ kind: z.literal('timed'), minutes: z.int().min(1).max(120) }),
+]);
+export type ReleaseChoice = z.infer<typeof releaseSchema>;
+
+const stageBase = {
+  id,
+  /** What to do, as an instruction. */
+  text: z.string().trim().min(1, 'say what to do').max(400),
+  /** Ingredients that go in here. */
+  uses: z.array(id).default([]),
+  /** Stages that must be done before; the one listed above by default. */
+  after: z.array(id).optional(),
+};
+
+const timed = <K extends string>(kind: K) =>
+  z.object({ ...stageBase, kind: z.literal(kind), minutes });
+
+export const stageSchema = z.discriminatedUnion('kind', [
+  timed('prep'),
+  timed('soak'),
+  timed('brown'),
+  timed('loosen'),
+  timed('thicken'),
+  timed('rest'),
+  z.object({
+    ...stageBase,
+    kind: z.literal('pressure'),
+    level: z.enum(['low', 'high', 'max']),
+    holdMinutes: z.int('whole minutes').min(0, 'no fewer than 0 min').max(480, 'no hold is longer than 8 h'),
+    release: releaseSchema,
+    /** In a covered pan on a rack, above the liner's own water. */
+    inPan: z.object({ diameterMm: z.number().positive(), heightMm: z.number().positive() }).optional(),
+    rackMm: z.number().positive().optional(),
+    /** Kitchen tools it takes, by id. */
+    tools: z.array(id).default([]),
+  }),
+  z.object({ ...stageBase, kind: z.literal('simmer'), minutes, attended: z.boolean().default(true) }),
+  z.object({ ...stageBase, kind: z.literal('crisp'), minutes, celsius: z.number().min(100).max(300) }),
+  z.object({ ...stageBase, kind: z.literal('oven'), minutes, celsius: z.number().min(50).max(300) }),
+  z.object({ ...stageBase, kind: z.literal('burner'), minutes, attended: z.boolean().default(true) }),
+  z.object({
+    ...stageBase,
+    kind: z.literal('finish'),
+    minutes,
+    /** Whether it happens in the liner or on the counter. */
+    inCooker: z.boolean().default(false),
+  }),
+]);
+export type Stage = z.infer<typeof stageSchema>;
+export type StageKind = Stage['kind'];
+export type PressureStage = Extract<Stage, { kind: 'pressure' }>;
+
+export const dishSchema = z
+  .object({
+    format: z.literal('olive-clock/dish@1'),
+    id,
+    name: z.string().trim().min(1, 'a name is needed; write what you call it').max(100),
+    /** One line for the list. */
+    summary: z.string().max(300).default(''),
+    servings: z.number().positive('for how many; at least 1').max(200),
+    ingredients: z.array(ingredientSchema).max(300),
+    stages: z.array(stageSchema),
+    /** By-products another dish may take. */
+    products: z
+      .array(z.object({ id, food: z.string(), ml: z.number().positive(), from: id }))
+      .default([]),
+    /** How long it may wait once ready, and how much each minute of waiting costs it. */
+    wait: z.object({
+      maxMinutes: z.int().min(0).max(2880).nullable(),
+      cost: z.int().min(0).max(20),
+    }),
+    notes: z.string().max(5000).default(''),
+  })
+  .superRefine((dish, context) => {
+    const stages = new Set(dish.stages.map((s) => s.id));
+    const ingredients = new Set(dish.ingredients.map((i) => i.id));
+    dish.stages.forEach((stage, i) => {
+      for (const used of stage.uses)
+        if (!ingredients.has(used))
+          context.addIssue({
+            code: 'custom',
+            path: ['stages', i, 'uses'],
+            message: `ingredient “${used}” is not in the list; add it or take it out here`,
+          });
+      for (const before of stage.after ?? [])
+        if (!stages.has(before) || before === stage.id)
+          context.addIssue({
+            code: 'custom',
+            path: ['stages', i, 'after'],
+            message: `stage “${before}” is not another stage of this dish; choose one that is`,
+          });
+    });
+    dish.products.forEach((product, i) => {
+      if (!stages.has(product.from))
+        context.addIssue({
+          code: 'custom',
+          path: ['products', i, 'from'],
+          message: `stage “${product.from}” is not in this dish; name the stage it comes from`,
+        });
+    });
+  });
+export type Dish = z.infer<typeof dishSchema>;

@@ -1,0 +1,5 @@
+export { dishSchema, ingredientSchema, stageSchema } from './document';
+export type { Dish, Ingredient, PressureStage, ReleaseChoice, Stage, StageKind } from './document';
+export { scaleDish, toGrams } from './scale';
+export type { ScaledDish, ScaledIngredient } from './scale';
+export { contentsAt, startCelsius } from './contents';

@@ -1,0 +1,68 @@
+/** Scaling to servings: amounts by behaviour, and what each ingredient weighs in the pot. */
+import { findFood, type Food } from '../food';
+import { UNITS, kindOf, type Quantity } from '../units';
+import type { Dish, Ingredient } from './document';
+
+/** Salt and spice grow less than the pot: twice the food, about 1.75 times the salt (common practice). */
+const TO_TASTE_EXPONENT = 0.8;
+
+export interface ScaledIngredient {
+  ingredient: Ingredient;
+  food: Food | null;
+  quantity: Quantity | null;
+  /** g, where amount and food allow it. */
+  grams: number | null;
+  /** Why it isn't plain proportion; null where it is. */
+  because: string | null;
+}
+
+export interface ScaledDish {
+  dish: Dish;
+  servings: number;
+  factor: number;
+  ingredients: ScaledIngredient[];
+}
+
+/** The dish for `servings` people; the stages are as written, see core/plan for their minutes. */
+export function scaleDish(dish: Dish, servings: number): ScaledDish {
+  const factor = servings / dish.servings;
+  return {
+    dish,
+    servings,
+    factor,
+    ingredients: dish.ingredients.map((ingredient) => scaleIngredient(ingredient, factor)),
+  };
+}
+
+function scaleIngredient(ingredient: Ingredient, factor: number): ScaledIngredient {
+  const food = findFood(ingredient.food);
+  const [scale, because] = scaleFactor(ingredient, factor);
+  const quantity =
+    ingredient.amount === null
+      ? null
+      : { amount: ingredient.amount * scale, unit: ingredient.unit ?? ('piece' as const) };
+  return { ingredient, food, quantity, grams: quantity && toGrams(quantity, food), because };
+}
+
+function scaleFactor({ scaling, amount }: Ingredient, factor: number): [number, string | null] {
+  if (factor === 1 || amount === null) return [factor, null];
+  if (scaling === 'with-pot')
+    return [1, 'it is there for steam and goes with the pot, not with the servings'];
+  if (scaling === 'to-taste')
+    return [factor ** TO_TASTE_EXPONENT, 'to taste: less than in proportion, correct at the end'];
+  if (scaling === 'whole') {
+    const whole = Math.max(1, Math.round(amount * factor));
+    return [whole / amount, whole === amount * factor ? null : 'whole pieces only'];
+  }
+  return [factor, null];
+}
+
+/** Weight of a quantity of a food; null where neither density nor piece weight is known. */
+export function toGrams(quantity: Quantity, food: Food | null): number | null {
+  const kind = kindOf(quantity.unit);
+  const base = quantity.amount * UNITS[quantity.unit].size;
+  if (kind === 'mass') return base;
+  if (kind === 'volume') return food ? base * food.density : null;
+  if (quantity.unit === 'pinch') return base * 0.4;
+  return food?.pieceG != null ? base * food.pieceG : null;
+}

@@ -1,0 +1,53 @@
+/** The household file: kitchen, dishes and meals in one documented JSON document. */
+import { z } from 'zod';
+import { dishSchema } from '../dish';
+import { kitchenSchema } from '../kitchen';
+import { mealSchema } from '../meal';
+import { failure, success, type Outcome } from '../reason';
+
+export const HOUSEHOLD_FORMAT = 'olive-clock/household@1';
+
+export const householdSchema = z.object({
+  format: z.literal(HOUSEHOLD_FORMAT),
+  kitchen: kitchenSchema,
+  dishes: z.array(dishSchema),
+  meals: z.array(mealSchema),
+});
+export type Household = z.infer<typeof householdSchema>;
+
+/** Reads a household file's text. A file of a later version is refused in words. */
+export function parseHousehold(text: string): Outcome<Household> {
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch (error) {
+    return failure({
+      field: 'file',
+      message: `not readable as JSON (${error instanceof Error ? error.message : String(error)})`,
+      remedy: 'choose a household file that Olive Clock has written',
+    });
+  }
+  const format = z.object({ format: z.string() }).safeParse(data);
+  const version = /^olive-clock\/household@(\d+)$/.exec(format.success ? format.data.format : '');
+  if (!version)
+    return failure({
+      field: 'format',
+      message: `this is not a household file; its format should be ${HOUSEHOLD_FORMAT}`,
+      remedy: 'choose a household file that Olive Clock has written',
+    });
+  if (Number(version[1]) > 1)
+    return failure({
+      field: 'format',
+      message: `this file is of version ${version[1]}, written by a later Olive Clock; this one reads version 1`,
+      remedy: 'update Olive Clock, then open the file again',
+    });
+  const parsed = householdSchema.safeParse(data);
+  if (parsed.success) return success(parsed.data);
+  return failure(
+    ...parsed.error.issues.map((issue) => ({
+      field: issue.path.map(String).join('.') || 'file',
+      message: issue.message,
+      remedy: 'correct it in the file, or export the household again',
+    })),
+  );
+}

@@ -1,0 +1,31 @@
+/** The table of foods and how to find one in it. */
+import { DAIRY, EGGS, FISH, MEATS, POULTRY } from './data/animal';
+import { FATS, LIQUIDS } from './data/liquids';
+import { FRUITS, SEASONINGS, VEGETABLES } from './data/produce';
+import { BAKING, GRAINS, PULSES } from './data/staples';
+import type { Food } from './types';
+
+export type { Composition, Food, FoodGroup, Form } from './types';
+export { FUSION_HEAT, conductivity, frozenHeat, solidDensity, specificHeat } from './thermal';
+
+export const FOODS: readonly Food[] = [
+  ...LIQUIDS, ...FATS, ...GRAINS, ...PULSES, ...BAKING, ...VEGETABLES, ...FRUITS, ...SEASONINGS,
+  ...MEATS, ...POULTRY, ...FISH, ...EGGS, ...DAIRY,
+];
+
+const byId = new Map(FOODS.map((f) => [f.id, f]));
+const byName = new Map(FOODS.flatMap((f) => f.names.map((name) => [name, f] as const)));
+const longestFirst = [...byName].sort((a, b) => b[0].length - a[0].length);
+
+/**
+ * Finds a food by id, by any of its names, or as the longest name inside a description.
+ *
+ * @example findFood('large red onion, sliced')?.id // 'onion'
+ */
+export function findFood(text: string): Food | null {
+  const wanted = text.trim().toLowerCase();
+  const exact = byId.get(wanted) ?? byName.get(wanted);
+  if (exact) return exact;
+  const padded = ` ${wanted.replace(/[^\p{L}\p{N}-]+/gu, ' ')} `;
+  return longestFirst.find(([name]) => padded.includes(` ${name} `))?.[1] ?? null;
+}

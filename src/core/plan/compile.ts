@@ -1,0 +1,174 @@
+/** A meal over a kitchen, compiled into a plan problem for the engine. */
+import { scaleDish, type Dish } from '../dish';
+import type { Kitchen } from '../kitchen';
+import type { Meal, MealEntry } from '../meal';
+import { failure, success, type Outcome, type Problem as Fault } from '../reason';
+import type { Problem } from '../solve';
+import { UNITS, formatQuantity } from '../units';
+import { cookerUnits, DishCompiler, type DishSteps } from './dish-steps';
+import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type HandOver, type PlanNote } from './types';
+
+/** No plan looks further back than this, minutes: two days of lead. */
+const LONGEST_LEAD = 2880;
+
+interface CompiledEntry {
+  entry: MealEntry;
+  dish: Dish;
+  compiler: DishCompiler;
+  out: DishSteps;
+}
+
+/**
+ * Compiles a meal. Minutes count from the moment of serving.
+ *
+ * @param now ms since the epoch; nothing is planned to start before it
+ * @returns the problem with the meaning of its steps, or why the meal can't be planned
+ */
+export function compileMeal(
+  meal: Meal,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+  now: number,
+): Outcome<CompiledMeal> {
+  const faults: Fault[] = [];
+  const entries: CompiledEntry[] = [];
+  if (meal.entries.length === 0)
+    return failure({ field: 'entries', message: 'there is no dish in this meal yet', remedy: 'add a dish' });
+  for (const entry of meal.entries) {
+    const dish = dishes.get(entry.dishId);
+    if (!dish) {
+      faults.push({
+        field: `entries.${entry.id}`,
+        message: 'a dish of this meal no longer exists',
+        remedy: 'take it out of the meal',
+      });
+      continue;
+    }
+    const scaled = scaleDish(dish, entry.servings ?? meal.servings);
+    const compiler = new DishCompiler(entry, scaled, kitchen);
+    const out = compiler.compile();
+    faults.push(...out.failures.map((f) => ({ field: `entries.${entry.id}`, ...f })));
+    entries.push({ entry, dish, compiler, out });
+  }
+  faults.push(...findCircle(entries));
+  if (faults.length > 0) return failure(...faults);
+
+  addRinses(entries, kitchen);
+  const notes: PlanNote[] = entries.flatMap((e) => e.out.notes);
+  const handOvers = linkProducts(entries, meal, kitchen, notes);
+  const problem: Problem = {
+    format: 'olive-clock/problem@1',
+    serveAt: 0,
+    earliest: Math.max(-LONGEST_LEAD, Math.min(0, Math.ceil((now - Date.parse(meal.serveAt)) / 60_000))),
+    hands: kitchen.hands,
+    spanCost: 1,
+    units: [
+      ...kitchen.cookers.map((c) => ({ id: c.id })),
+      ...(kitchen.oven ? [{ id: OVEN_UNIT, capacity: kitchen.oven.shelves }] : []),
+      ...(kitchen.burners > 0 ? [{ id: BURNER_UNIT, capacity: kitchen.burners }] : []),
+    ],
+    tools: kitchen.tools.map((t) => ({ id: t.id, count: t.count })),
+    apart: ovensApart(entries),
+    blocks: entries.flatMap((e) => e.out.blocks),
+    steps: entries.flatMap((e) => e.out.steps),
+    links: [
+      ...entries.flatMap((e) => e.out.links),
+      ...handOvers.map(({ fromStep, toStep }) => ({ from: fromStep, to: toStep })),
+    ],
+    dishes: entries.map(({ entry, dish, out }) => ({
+      id: entry.id,
+      ready: out.ready,
+      holdCost: dish.wait.cost,
+      ...(dish.wait.maxMinutes === null ? {} : { holdMax: dish.wait.maxMinutes }),
+      ...(entry.later === 0 ? {} : { dueAt: entry.later }),
+    })),
+  };
+  const rank = { stop: 0, look: 1, info: 2 } as const;
+  notes.sort((a, b) => rank[a.severity] - rank[b.severity]);
+  return success({ problem, meanings: entries.flatMap((e) => e.out.meanings), notes, handOvers });
+}
+
+/** A liner needs a rinse where another stay may want the same cooker. */
+function addRinses(entries: readonly CompiledEntry[], kitchen: Kitchen): void {
+  const stays = entries.flatMap((e) => cookerUnits(e.out, kitchen.cookers));
+  const isShared = (units: readonly string[]): boolean =>
+    stays.filter((other) => other.some((u) => units.includes(u))).length > 1;
+  for (const { compiler } of entries) compiler.addRinses(isShared);
+}
+
+/** Two settings can't share an oven. */
+function ovensApart(entries: readonly CompiledEntry[]): [string, string][] {
+  const ovens = entries.flatMap((e) => e.out.ovenBlocks);
+  return ovens.flatMap((a, i) =>
+    ovens
+      .slice(i + 1)
+      .filter((b) => b.celsius !== a.celsius)
+      .map((b): [string, string] => [a.id, b.id]),
+  );
+}
+
+/** Ingredients that are another dish's by-product wait for it, and are compared with the amount. */
+function linkProducts(
+  entries: readonly CompiledEntry[],
+  meal: Meal,
+  kitchen: Kitchen,
+  notes: PlanNote[],
+): HandOver[] {
+  const handOvers: HandOver[] = [];
+  for (const { entry, dish, out } of entries) {
+    for (const ingredient of dish.ingredients) {
+      const source = entries.find((e) => e.dish.id === ingredient.takes?.dish);
+      const product = source?.dish.products.find((p) => p.id === ingredient.takes?.product);
+      const stage = dish.stages.find((s) => s.uses.includes(ingredient.id));
+      if (!source || !product || !stage) continue;
+      const from = source.out.edges.get(product.from);
+      const to = out.edges.get(stage.id);
+      if (!from || !to) continue;
+      handOvers.push({ fromStep: from.last, toStep: to.first, what: product.food });
+      const given = product.ml * ((source.entry.servings ?? meal.servings) / source.dish.servings);
+      const unit = UNITS[ingredient.unit ?? 'ml'];
+      const wanted = (ingredient.amount ?? 0) * unit.size * ((entry.servings ?? meal.servings) / dish.servings);
+      const read = (ml: number): string => formatQuantity({ amount: ml, unit: 'ml' }, kitchen.system);
+      const short = unit.kind === 'volume' && wanted > given;
+      notes.push({
+        entryId: entry.id,
+        severity: short ? 'look' : 'info',
+        text: short
+          ? `${dish.name} wants ${read(wanted)} ${product.food}; ${source.dish.name} gives about ${read(given)}.`
+          : `${dish.name} waits for ${read(wanted)} ${product.food} from ${source.dish.name}; about ${read(given)} expected.`,
+        remedy: short ? `Make up the missing ${read(wanted - given)} with stock or water.` : null,
+      });
+    }
+  }
+  return handOvers;
+}
+
+/** Dishes that wait for each other can't be cooked at all. */
+function findCircle(entries: readonly CompiledEntry[]): Fault[] {
+  const needs = (e: CompiledEntry): CompiledEntry[] =>
+    e.dish.ingredients.flatMap((i) => entries.filter((o) => o.dish.id === i.takes?.dish && o !== e));
+  for (const start of entries) {
+    const seen = new Set<CompiledEntry>();
+    const path: CompiledEntry[] = [];
+    const visit = (e: CompiledEntry): boolean => {
+      path.push(e);
+      for (const next of needs(e)) {
+        if (next === start) return true;
+        if (seen.has(next)) continue;
+        seen.add(next);
+        if (visit(next)) return true;
+      }
+      path.pop();
+      return false;
+    };
+    if (visit(start))
+      return [
+        {
+          field: `entries.${start.entry.id}`,
+          message: `${path.map((e) => e.dish.name).join(' and ')} each wait for something from the other`,
+          remedy: 'let one of them use stock or water instead, or leave one out',
+        },
+      ];
+  }
+  return [];
+}

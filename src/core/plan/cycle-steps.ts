@@ -1,0 +1,137 @@
+/** One pressure stage as steps with their minutes in each cooker that can take it. */
+import {
+  comeUp, fit, leastLiquid, naturalRelease, quickRelease, thinVolume,
+  type Fit, type Portion,
+} from '../cooker';
+import { contentsAt, type PressureStage, type ScaledDish, type Stage } from '../dish';
+import { findFood } from '../food';
+import type { Cooker, Kitchen } from '../kitchen';
+
+export interface CycleMinutes {
+  comeUp: number;
+  comeUpP90: number;
+  release: number;
+  releaseP90: number;
+  because: { comeUp: string[]; release: string[] };
+}
+
+/** A cooker that was asked to take a stay, and what it says. */
+export interface CookerOffer {
+  cooker: Cooker;
+  /** By pressure stage id. */
+  cycles: Map<string, CycleMinutes>;
+  fits: Fit[];
+  /** Why it cannot, in words; empty where it can. */
+  refusals: string[];
+}
+
+/** What goes into the liner for this cooker: water under a rack is topped up to its least. */
+export function contentsFor(
+  scaled: ScaledDish,
+  stay: readonly Stage[],
+  stage: PressureStage,
+  cooker: Cooker,
+  kitchen: Kitchen,
+): Portion[] {
+  const contents = contentsAt(scaled, stay, stage);
+  const under = waterUnder(scaled);
+  const inLiner = looseIn(scaled, stage, contents);
+  const missing = leastLiquid(cooker.litres, kitchen.school) - thinVolume(inLiner);
+  if (missing <= 0 || !under?.food) return contents;
+  return [
+    ...contents,
+    { food: under.food.id, grams: missing * under.food.density, celsius: 15 },
+  ];
+}
+
+/** The liquid that is there for steam and goes with the pot. */
+function waterUnder(scaled: ScaledDish): ScaledDish['ingredients'][number] | undefined {
+  return scaled.ingredients.find(
+    (i) => i.ingredient.scaling === 'with-pot' && i.food?.form === 'thin',
+  );
+}
+
+/** What lies in the liner itself: where the dish has a pan of its own, only the water under it. */
+function looseIn(scaled: ScaledDish, stage: PressureStage, contents: readonly Portion[]): Portion[] {
+  if (!stage.inPan) return [...contents];
+  const under = waterUnder(scaled)?.food?.id;
+  return contents.filter((p) => p.food === under);
+}
+
+/** Asks a cooker about one stay: does it fit, and how long are its cycles? */
+export function askCooker(
+  scaled: ScaledDish,
+  stay: readonly Stage[],
+  cooker: Cooker,
+  kitchen: Kitchen,
+): CookerOffer {
+  const offer: CookerOffer = { cooker, cycles: new Map(), fits: [], refusals: [] };
+  const browned = stay[0]?.kind === 'brown';
+  for (const stage of stay) {
+    if (stage.kind !== 'pressure') continue;
+    if (!cooker.levels.includes(stage.level))
+      offer.refusals.push(`the ${cooker.name} has no ${stage.level} pressure`);
+    const contents = contentsFor(scaled, stay, stage, cooker, kitchen);
+    const fits = fit({
+      cooker,
+      contents: looseIn(scaled, stage, contents),
+      school: kitchen.school,
+      ...(stage.rackMm ? { rack: { heightMm: stage.rackMm } } : {}),
+      ...(stage.inPan ? { pan: stage.inPan } : {}),
+    });
+    offer.fits.push(fits);
+    offer.refusals.push(...fits.problems.map((p) => `${p.what}; ${p.remedy}`));
+    const cycle = cycleMinutes(stage, contents, cooker, kitchen, browned);
+    if (typeof cycle === 'string') offer.refusals.push(cycle);
+    else offer.cycles.set(stage.id, cycle);
+  }
+  return offer;
+}
+
+/** Minutes of one cycle in one cooker, rounded to what a plan can hold; or why there are none. */
+function cycleMinutes(
+  stage: PressureStage,
+  contents: readonly Portion[],
+  cooker: Cooker,
+  kitchen: Kitchen,
+  hotStart: boolean,
+): CycleMinutes | string {
+  const input = { cooker, level: stage.level, altitudeM: kitchen.altitudeM, contents, hotStart };
+  const up = comeUp(input);
+  if (!up.ok) return `${up.problems[0]?.message}; ${up.problems[0]?.remedy}`;
+  const rise = Math.max(1, Math.round(up.value.minutes));
+  const result = {
+    comeUp: rise,
+    comeUpP90: Math.max(rise, Math.ceil(up.value.p90)),
+    because: { comeUp: up.value.because, release: [] as string[] },
+  };
+  if (stage.release.kind === 'timed') {
+    const because = [`the dish asks for ${stage.release.minutes} min, then the rest is vented`];
+    const wait = stage.release.minutes;
+    return { ...result, release: wait, releaseP90: wait, because: { ...result.because, release: because } };
+  }
+  if (stage.release.kind === 'quick') {
+    const minutes = Math.ceil(quickRelease(contents));
+    const because = ['what flashes off has to pass the valve: 1–3 min (common practice)'];
+    return { ...result, release: minutes, releaseP90: minutes + 1, because: { ...result.because, release: because } };
+  }
+  const down = naturalRelease(input, stage.holdMinutes);
+  if (!down.ok) return `${down.problems[0]?.message}; ${down.problems[0]?.remedy}`;
+  const fall = Math.max(1, Math.round(down.value.minutes));
+  return {
+    ...result,
+    release: fall,
+    releaseP90: Math.max(fall, Math.ceil(down.value.p90)),
+    because: { ...result.because, release: down.value.because },
+  };
+}
+
+/** Whether the food in it spoils by waiting under pressure or in the pot (short holds). */
+export function isFinicky(scaled: ScaledDish, stage: PressureStage): boolean {
+  if (stage.holdMinutes > 5) return false;
+  return scaled.ingredients.some(({ ingredient, food }) => {
+    if (!stage.uses.includes(ingredient.id)) return false;
+    const group = (food ?? findFood(ingredient.food))?.group;
+    return group === 'vegetable' || group === 'fish' || group === 'grain' || group === undefined;
+  });
+}

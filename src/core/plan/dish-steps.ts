@@ -1,0 +1,336 @@
+/** One dish of a meal as steps, blocks and links for the engine, with their meaning. */
+import type { ScaledDish, Stage, PressureStage } from '../dish';
+import type { Cooker, Kitchen } from '../kitchen';
+import type { MealEntry } from '../meal';
+import { centreCaution, kidneyBeanCaution, LID, VALVE, VENT, type Caution } from '../safety';
+import type { ProblemBlock, ProblemLink, ProblemStep } from '../solve';
+import { formatMinutes, formatQuantity, formatTemperature } from '../units';
+import { askCooker, isFinicky, type CookerOffer } from './cycle-steps';
+import { findStays, placeOf, stagesBefore, type Stay } from './stays';
+import { BURNER_UNIT, OVEN_UNIT, type Phase, type PlanNote, type StepMeaning } from './types';
+
+export interface DishSteps {
+  steps: ProblemStep[];
+  blocks: ProblemBlock[];
+  links: ProblemLink[];
+  meanings: StepMeaning[];
+  notes: PlanNote[];
+  /** Oven blocks with their setting, for keeping different temperatures apart. */
+  ovenBlocks: { id: string; celsius: number }[];
+  /** First and last step of each stage. */
+  edges: Map<string, { first: string; last: string }>;
+  ready: string;
+  /** Why it can't be planned at all; empty where it can. */
+  failures: { message: string; remedy: string }[];
+}
+
+/** Longest waits between two stages that must follow each other, minutes (common practice). */
+const GAP = { inPot: 5, afterOpening: 15, toOven: 10, toTable: 20 } as const;
+/** Minutes of hands: lid and valve; opening; putting in and turning on; a rinse. */
+const HANDS = { seal: 2, open: 1, putIn: 1, rinse: 3 } as const;
+/** A natural release may be left this long before opening. */
+const NATURAL_WAIT = 30;
+
+export class DishCompiler {
+  private readonly out: DishSteps;
+  private readonly stays: Stay[];
+
+  constructor(
+    private readonly entry: MealEntry,
+    private readonly scaled: ScaledDish,
+    private readonly kitchen: Kitchen,
+  ) {
+    this.out = {
+      steps: [], blocks: [], links: [], meanings: [], notes: [], ovenBlocks: [],
+      edges: new Map(), ready: '', failures: [],
+    };
+    this.stays = findStays(scaled.dish);
+  }
+
+  compile(): DishSteps {
+    const { dish } = this.scaled;
+    if (dish.stages.length === 0) {
+      this.fail('has no stages, so there is nothing to plan', 'add at least one stage to it');
+      return this.out;
+    }
+    const blockOf = new Map<Stage, { id: string; offers: CookerOffer[] }>();
+    this.stays.forEach((stay, i) => {
+      const id = `${this.entry.id}.${stay.place}${i + 1}`;
+      const offers = this.openBlock(id, stay);
+      for (const stage of stay.stages) blockOf.set(stage, { id, offers });
+    });
+    if (this.out.failures.length > 0) return this.out;
+    for (const stage of dish.stages) {
+      const block = blockOf.get(stage);
+      if (stage.kind === 'pressure') this.addCycle(stage, block?.id ?? '', block?.offers ?? []);
+      else if (placeOf(stage) === 'oven') this.addOven(stage, block?.id ?? '');
+      else this.addPlain(stage, block?.id);
+    }
+    this.addOrder();
+    return this.out;
+  }
+
+  /** Adds a rinse of the liner to every stay in a cooker that other food may want next. */
+  addRinses(isShared: (units: readonly string[]) => boolean): void {
+    for (const stay of this.stays) {
+      if (stay.place !== 'cooker') continue;
+      const last = stay.stages.at(-1);
+      const edge = last && this.out.edges.get(last.id);
+      const block = this.out.blocks.find((b) => b.id === this.blockIdOf(stay));
+      if (!last || !edge || !block || !isShared(block.units)) continue;
+      const id = `${this.entry.id}.${last.id}.rinse`;
+      this.step({ id, minutes: HANDS.rinse, hands: 1, block: block.id, aside: true });
+      this.mean(id, last, 'rinse', 'Empty the liner and rinse it', {
+        because: { '': ['the next dish needs a clean liner (common practice)'] },
+      });
+      this.link(edge.last, id);
+    }
+  }
+
+  private blockIdOf(stay: Stay): string {
+    return `${this.entry.id}.${stay.place}${this.stays.indexOf(stay) + 1}`;
+  }
+
+  private fail(message: string, remedy: string): void {
+    this.out.failures.push({ message: `${this.scaled.dish.name}: ${message}`, remedy });
+  }
+
+  private note(severity: PlanNote['severity'], text: string, remedy: string | null): void {
+    this.out.notes.push({ entryId: this.entry.id, severity, text, remedy });
+  }
+
+  private step(step: ProblemStep): void {
+    this.out.steps.push(step);
+  }
+
+  private link(from: string, to: string, max?: number): void {
+    this.out.links.push(max === undefined ? { from, to } : { from, to, max });
+  }
+
+  private mean(
+    id: string,
+    stage: Stage,
+    phase: Phase,
+    text: string,
+    more: Partial<Pick<StepMeaning, 'because' | 'caution' | 'amounts' | 'celsius'>> = {},
+  ): void {
+    this.out.meanings.push({
+      id,
+      entryId: this.entry.id,
+      dishId: this.scaled.dish.id,
+      dishName: this.scaled.dish.name,
+      stageId: stage.id,
+      phase,
+      text,
+      amounts: more.amounts ?? [],
+      because: more.because ?? {},
+      caution: more.caution ?? null,
+      isHands: (this.out.steps.find((s) => s.id === id)?.hands ?? 0) > 0,
+      ...(more.celsius === undefined ? {} : { celsius: more.celsius }),
+    });
+  }
+
+  /** Chooses what may hold the stay; for a cooker, asks each one. */
+  private openBlock(id: string, stay: Stay): CookerOffer[] {
+    if (stay.place === 'oven') {
+      if (!this.kitchen.oven)
+        this.fail('needs an oven, and the kitchen has none', 'add an oven in Kitchen or leave the dish out');
+      this.out.blocks.push({ id, units: [OVEN_UNIT] });
+      return [];
+    }
+    if (stay.place === 'burner') {
+      if (this.kitchen.burners === 0)
+        this.fail('needs a burner, and the kitchen has none', 'add a burner in Kitchen or leave the dish out');
+      this.out.blocks.push({ id, units: [BURNER_UNIT] });
+      return [];
+    }
+    const offers = this.offersFor(stay);
+    const tools = stay.stages.flatMap((s) => (s.kind === 'pressure' ? s.tools : []));
+    const known = tools.filter((t) => this.kitchen.tools.some((k) => k.id === t));
+    for (const missing of tools.filter((t) => !known.includes(t)))
+      this.note('look', `${this.scaled.dish.name} needs “${missing}”, which is not in the kitchen.`, 'Add it in Kitchen, or use something like it.');
+    this.out.blocks.push({ id, units: offers.map((o) => o.cooker.id), tools: known });
+    return offers;
+  }
+
+  private offersFor(stay: Stay): CookerOffer[] {
+    const { cookers } = this.kitchen;
+    if (cookers.length === 0) {
+      this.fail('needs a cooker, and the kitchen has none', 'add a cooker in Kitchen');
+      return [];
+    }
+    const fixed = cookers.find((c) => c.id === this.entry.cooker);
+    if (this.entry.cooker !== null && !fixed)
+      this.note('look', `The cooker that ${this.scaled.dish.name} was given is no longer in the kitchen; the plan chooses another.`, 'Choose a cooker for it, or leave it open.');
+    const asked = (fixed ? [fixed] : cookers).map((c) => askCooker(this.scaled, stay.stages, c, this.kitchen));
+    const willing = asked.filter((o) => o.refusals.length === 0);
+    if (willing.length > 0) return willing;
+    // None takes it as it is: plan with the roomiest that can be timed at all, and say so.
+    const cycles = stay.stages.filter((s) => s.kind === 'pressure').length;
+    const able = asked
+      .filter((o) => o.cycles.size === cycles)
+      .sort((a, b) => b.cooker.litres - a.cooker.litres)[0];
+    const reason = (able ?? asked[0])?.refusals[0] ?? 'no cooker can take it';
+    if (!able) {
+      this.fail(reason.split('; ')[0] ?? reason, reason.split('; ')[1] ?? 'choose another cooker');
+      return [];
+    }
+    this.note('stop', `${this.scaled.dish.name} for ${this.scaled.servings} in the ${able.cooker.name}: ${reason.split('; ')[0]}.`, sentence(reason.split('; ')[1] ?? ''));
+    return [able];
+  }
+
+  /** Lid, come-up, hold, release, opening. */
+  private addCycle(stage: PressureStage, block: string, offers: readonly CookerOffer[]): void {
+    const id = (part: string): string => `${this.entry.id}.${stage.id}.${part}`;
+    const cycles = offers.map((o) => [o.cooker, o.cycles.get(stage.id)] as const);
+    const each = (pick: (c: NonNullable<(typeof cycles)[number][1]>) => number): Record<string, number> =>
+      Object.fromEntries(cycles.flatMap(([cooker, c]) => (c ? [[cooker.id, pick(c)]] : [])));
+    const reasons = (part: 'comeUp' | 'release'): Record<string, string[]> =>
+      Object.fromEntries(cycles.flatMap(([cooker, c]) => (c ? [[cooker.id, c.because[part]]] : [])));
+    const { release, level, holdMinutes } = stage;
+    const centre: Caution | null = centreCaution(this.scaled, this.kitchen.scale) ?? kidneyBeanCaution(this.scaled);
+
+    this.step({ id: id('seal'), minutes: HANDS.seal, hands: 1, block });
+    this.mean(id('seal'), stage, 'seal', stage.text, { amounts: this.amountsOf(stage), caution: VALVE });
+    this.step({ id: id('up'), minutes: each((c) => c.comeUp), p90: each((c) => c.comeUpP90), block });
+    this.mean(id('up'), stage, 'come-up', 'Coming up to pressure', { because: reasons('comeUp') });
+    this.step({ id: id('hold'), minutes: holdMinutes, block });
+    this.mean(id('hold'), stage, 'hold', `${level[0]?.toUpperCase()}${level.slice(1)} pressure, ${holdMinutes} min`, {
+      because: { '': ['the displayed time, as the dish asks for'] },
+    });
+    this.link(id('seal'), id('up'), 0);
+    this.link(id('up'), id('hold'), 0);
+
+    let before = id('hold');
+    if (release.kind !== 'quick') {
+      const minutes = each((c) => c.release);
+      this.step({ id: id('release'), minutes, p90: each((c) => c.releaseP90), block });
+      const text = release.kind === 'timed' ? `Let it fall for ${release.minutes} min` : 'Letting go by itself';
+      this.mean(id('release'), stage, 'release', text, { because: reasons('release') });
+      this.link(before, id('release'), 0);
+      before = id('release');
+    }
+    if (release.kind !== 'natural') {
+      const minutes = release.kind === 'quick' ? each((c) => c.release) : 1;
+      this.step({ id: id('vent'), minutes, hands: 1, block });
+      this.mean(id('vent'), stage, 'vent', release.kind === 'quick' ? 'Vent at once' : 'Vent what is left', {
+        because: release.kind === 'quick' ? reasons('release') : {},
+        caution: VENT,
+      });
+      this.link(before, id('vent'), isFinicky(this.scaled, stage) ? 0 : 2);
+      before = id('vent');
+    }
+    this.step({ id: id('open'), minutes: HANDS.open, hands: 1, block });
+    this.mean(id('open'), stage, 'open', 'Pin down: open', { caution: centre ?? LID });
+    this.link(before, id('open'), release.kind === 'natural' ? NATURAL_WAIT : 2);
+    this.out.edges.set(stage.id, { first: id('seal'), last: id('open') });
+  }
+
+  /** Preheat, put in, bake. */
+  private addOven(stage: Stage, block: string): void {
+    if (stage.kind !== 'oven' && stage.kind !== 'crisp') return;
+    const id = (part: string): string => `${this.entry.id}.${stage.id}.${part}`;
+    const setting = formatTemperature(stage.celsius, this.kitchen.scale, 5);
+    const stay = this.stays.find((s) => s.stages.includes(stage));
+    this.step({ id: id('in'), minutes: HANDS.putIn, hands: 1, block });
+    this.mean(id('in'), stage, 'put-in', stage.text, { amounts: this.amountsOf(stage), celsius: stage.celsius });
+    this.step({ id: id('bake'), minutes: stage.minutes, block });
+    this.mean(id('bake'), stage, stage.kind, `In the oven at ${setting}`, {
+      because: { '': ['as the dish asks for; look at half of it'] },
+      celsius: stage.celsius,
+    });
+    this.link(id('in'), id('bake'), 0);
+    if (stay?.stages[0] === stage) {
+      const heat = this.kitchen.oven?.heatMinutes ?? 12;
+      const minutes = Math.max(1, Math.round((heat * (stage.celsius - 20)) / 180));
+      this.step({ id: id('preheat'), minutes, p90: Math.ceil(minutes * 1.2), block });
+      this.mean(id('preheat'), stage, 'preheat', `Oven on, ${setting}`, {
+        because: { '': [`${heat} min to 200 °C in this oven, in proportion to the setting`] },
+        celsius: stage.celsius,
+      });
+      this.link(id('preheat'), id('in'), 10);
+      this.out.ovenBlocks.push({ id: block, celsius: stage.celsius });
+    }
+    this.out.edges.set(stage.id, { first: id('in'), last: id('bake') });
+  }
+
+  /** Everything that is one step: cutting, browning, simmering, resting, finishing. */
+  private addPlain(stage: Stage, block: string | undefined): void {
+    if (stage.kind === 'pressure' || stage.kind === 'oven' || stage.kind === 'crisp') return;
+    const id = `${this.entry.id}.${stage.id}`;
+    const grows = stage.kind === 'prep' || stage.kind === 'brown';
+    const minutes = grows ? Math.max(1, Math.round(stage.minutes * this.scaled.factor)) : stage.minutes;
+    const isHands =
+      stage.kind === 'simmer' || stage.kind === 'burner'
+        ? stage.attended
+        : stage.kind !== 'soak' && stage.kind !== 'rest';
+    const spread = isHands ? { p90: Math.ceil(minutes * 1.3) } : {};
+    this.step({
+      id, minutes, ...spread,
+      ...(isHands ? { hands: 1 } : {}),
+      ...(block ? { block } : {}),
+      ...(stage.kind === 'soak' ? { aside: true } : {}),
+    });
+    const because =
+      grows && this.scaled.factor !== 1
+        ? `${formatMinutes(stage.minutes)} for ${this.scaled.dish.servings}, in proportion for ${this.scaled.servings}`
+        : 'as the dish asks for';
+    this.mean(id, stage, stage.kind, stage.text, {
+      amounts: this.amountsOf(stage),
+      because: { '': [because] },
+    });
+    this.out.edges.set(stage.id, { first: id, last: id });
+  }
+
+  private amountsOf(stage: Stage): string[] {
+    return this.scaled.ingredients
+      .filter((i) => stage.uses.includes(i.ingredient.id))
+      .map(({ quantity, ingredient }) => {
+        const amount = quantity ? formatQuantity(quantity, this.kitchen.system) : '';
+        return `${amount} ${ingredient.food}`.trim();
+      });
+  }
+
+  /** Links between stages, and from loose ends to the last stage, which makes the dish ready. */
+  private addOrder(): void {
+    const { dish } = this.scaled;
+    const last = dish.stages.at(-1) as Stage;
+    const followed = new Set<string>();
+    for (const stage of dish.stages) {
+      for (const id of stagesBefore(dish, stage)) {
+        const before = dish.stages.find((s) => s.id === id);
+        if (!before) continue;
+        followed.add(id);
+        this.linkStages(before, stage);
+      }
+    }
+    for (const stage of dish.stages)
+      if (stage !== last && !followed.has(stage.id)) this.linkStages(stage, last);
+    this.out.ready = this.out.edges.get(last.id)?.last ?? '';
+  }
+
+  private linkStages(before: Stage, after: Stage): void {
+    const from = this.out.edges.get(before.id);
+    const to = this.out.edges.get(after.id);
+    if (from && to) this.link(from.last, to.first, longestGap(before, after));
+  }
+}
+
+/** How long the later stage may be kept waiting; undefined: as long as it likes. */
+function longestGap(before: Stage, after: Stage): number | undefined {
+  const [from, to] = [placeOf(before), placeOf(after)];
+  if (from === 'counter') return before.kind === 'rest' ? GAP.toTable : undefined;
+  if (from === to && before.kind !== 'pressure') return GAP.inPot;
+  if (from === to) return GAP.afterOpening;
+  return to === 'counter' ? GAP.toTable : GAP.toOven;
+}
+
+function sentence(text: string): string {
+  return text === '' ? '' : `${text[0]?.toUpperCase()}${text.slice(1)}.`;
+}
+
+/** The cooker ids a compiled dish's stays may use, for finding out which liners are shared. */
+export function cookerUnits(steps: DishSteps, cookers: readonly Cooker[]): string[][] {
+  const ids = new Set(cookers.map((c) => c.id));
+  return steps.blocks.map((b) => b.units.filter((u) => ids.has(u))).filter((u) => u.length > 0);
+}

@@ -1,0 +1,6 @@
+export { compileMeal } from './compile';
+export { explainConflict } from './explain';
+export { totalsOf } from './totals';
+export type { Totals } from './totals';
+export { BURNER_UNIT, OVEN_UNIT } from './types';
+export type { CompiledMeal, HandOver, Phase, PlanNote, StepMeaning } from './types';

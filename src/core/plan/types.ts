@@ -1,0 +1,55 @@
+/** A meal compiled for the engine, with what each step means to a cook. */
+import type { Caution } from '../safety';
+import type { Problem } from '../solve';
+import type { StageKind } from '../dish';
+
+export type Phase =
+  | Exclude<StageKind, 'pressure'>
+  | 'seal' | 'come-up' | 'hold' | 'release' | 'vent' | 'open' | 'preheat' | 'put-in' | 'rinse';
+
+/** What the problem's step of the same id means. */
+export interface StepMeaning {
+  id: string;
+  entryId: string;
+  dishId: string;
+  dishName: string;
+  stageId: string;
+  phase: Phase;
+  /** What to do, or what happens. */
+  text: string;
+  /** Amounts that go in, as a cook would measure them. */
+  amounts: string[];
+  /** Why it takes as long as it takes, by unit id; '' where the unit does not matter. */
+  because: Record<string, string[]>;
+  caution: Caution | null;
+  /** Whether a cook has to be there. */
+  isHands: boolean;
+  /** Oven setting, °C. */
+  celsius?: number;
+}
+
+/** Something the cook should look at, most harmful first. */
+export interface PlanNote {
+  entryId: string | null;
+  severity: 'stop' | 'look' | 'info';
+  text: string;
+  remedy: string | null;
+}
+
+/** A by-product that one dish hands to another. */
+export interface HandOver {
+  fromStep: string;
+  toStep: string;
+  what: string;
+}
+
+export interface CompiledMeal {
+  problem: Problem;
+  meanings: StepMeaning[];
+  notes: PlanNote[];
+  handOvers: HandOver[];
+}
+
+/** Unit ids that are not a cooker's. */
+export const OVEN_UNIT = 'oven';
+export const BURNER_UNIT = 'burner';

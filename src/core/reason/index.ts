@@ -1,0 +1,42 @@
+/** Numbers that carry their reasons, and outcomes a cook can cause. */
+
+/** A value with the plain sentences that led to it, each with its rule or source. */
+export interface Reasoned<T> {
+  value: T;
+  because: string[];
+}
+
+/** Something wrong in what was given: which field, what about it, and what to do. */
+export interface Problem {
+  /** Path of the field, as the form or the document names it. */
+  field: string;
+  /** The rule and what was received. */
+  message: string;
+  /** The way out, as an instruction. */
+  remedy: string;
+}
+
+/** Either a value, or everything that keeps it from being one. */
+export type Outcome<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
+
+export function success<T>(value: T): Outcome<T> {
+  return { ok: true, value };
+}
+
+export function failure<T>(...problems: Problem[]): Outcome<T> {
+  return { ok: false, problems };
+}
+
+/** One line for a terminal: field, rule, remedy. */
+export function describeProblem(problem: Problem): string {
+  return `${problem.field}: ${problem.message}; ${problem.remedy}`;
+}
+
+/**
+ * Reports a broken promise inside the program: always our bug, never the user's.
+ *
+ * @throws Error saying so
+ */
+export function invariant(condition: unknown, what: string): asserts condition {
+  if (!condition) throw new Error(`${what} (this is a bug in Olive Clock)`);
+}

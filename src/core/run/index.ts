@@ -1,0 +1,2 @@
+export { placeName, toRunSheet } from './sheet';
+export type { SheetLine } from './sheet';

@@ -1,0 +1,67 @@
+/**
+ * Food-safety facts that belong to a dish, with their published source. The thermometer, the
+ * cooker's manual and local advice come first; the program only reminds.
+ */
+import type { ScaledDish } from '../dish';
+import { formatTemperature } from '../units';
+
+export interface Caution {
+  code: 'centre-temperature' | 'valve' | 'vent' | 'lid' | 'raw-kidney-beans' | 'not-a-canner';
+  text: string;
+  source: string;
+}
+
+const FSIS = 'USDA FSIS, Safe Minimum Internal Temperature Chart';
+const MANUAL = 'common practice; the cooker’s manual comes first';
+
+/** Least centre temperature by what is in the dish, °C; the strictest rule first. */
+const CENTRE_RULES = [
+  { applies: (id: string, group: string) => group === 'poultry' || id === 'duck-leg', celsius: 73.9, what: 'poultry', rest: '' },
+  { applies: (id: string) => id === 'ground-beef' || id === 'sausage', celsius: 71.1, what: 'ground meat', rest: '' },
+  { applies: (_id: string, group: string) => group === 'egg', celsius: 71.1, what: 'dishes with egg', rest: '' },
+  { applies: (_id: string, group: string) => group === 'meat', celsius: 62.8, what: 'whole cuts of meat', rest: ', then 3 min rest' },
+  { applies: (_id: string, group: string) => group === 'fish', celsius: 62.8, what: 'fish', rest: '' },
+] as const;
+
+/** The thermometer reading that decides, for the most demanding food in the dish. */
+export function centreCaution(scaled: ScaledDish, scale: 'C' | 'F'): Caution | null {
+  for (const rule of CENTRE_RULES) {
+    const found = scaled.ingredients.some(
+      ({ food }) => food !== null && rule.applies(food.id, food.group),
+    );
+    if (found)
+      return {
+        code: 'centre-temperature',
+        text: `${rule.what}: at least ${formatTemperature(rule.celsius, scale)} in the thickest part${rule.rest}`,
+        source: FSIS,
+      };
+  }
+  return null;
+}
+
+export const VALVE: Caution = {
+  code: 'valve',
+  text: 'look at valve, pin and ring first; don’t fill past the line',
+  source: MANUAL,
+};
+export const VENT: Caution = {
+  code: 'vent',
+  text: 'hand beside the vent, not over it',
+  source: MANUAL,
+};
+export const LID: Caution = {
+  code: 'lid',
+  text: 'never open while the pin is up; lid away from you',
+  source: MANUAL,
+};
+
+/** Raw kidney beans hold a toxin that only boiling destroys. */
+export function kidneyBeanCaution(scaled: ScaledDish): Caution | null {
+  const raw = scaled.ingredients.some(({ food }) => food?.id === 'kidney-bean');
+  if (!raw) return null;
+  return {
+    code: 'raw-kidney-beans',
+    text: 'raw kidney beans must boil for 10 min at least; never only slow-cook them',
+    source: 'FDA, Bad Bug Book, phytohaemagglutinin',
+  };
+}

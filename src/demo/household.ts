@@ -1,0 +1,83 @@
+/** The demo household: a made-up kitchen, its dishes, and two meals that lie ahead. */
+import { getDayOfWeek, parseAbsolute, toCalendarDateTime, toZoned } from '@internationalized/date';
+import type { Household } from '$core/exchange';
+import type { Kitchen } from '$core/kitchen';
+import type { Meal } from '$core/meal';
+import { SUPPER_DISHES } from './supper-dishes';
+import { WEEKDAY_DISHES } from './weekday-dishes';
+
+const ZONE = 'Europe/Athens';
+
+export const DEMO_KITCHEN: Kitchen = {
+  format: 'olive-clock/kitchen@1',
+  cookers: [
+    { id: 'large', name: 'Large', litres: 7.6, watts: 1200, diameterMm: 240, heightMm: 175, levels: ['low', 'high'] },
+    { id: 'middle', name: 'Middle', litres: 5.7, watts: 1000, diameterMm: 220, heightMm: 155, levels: ['low', 'high'] },
+    { id: 'small', name: 'Small', litres: 2.8, watts: 700, diameterMm: 180, heightMm: 118, levels: ['low', 'high'] },
+  ],
+  oven: { shelves: 2, heatMinutes: 12 },
+  burners: 4,
+  tools: [
+    { id: 'rack', name: 'Low rack', count: 1 },
+    { id: 'basket', name: 'Steaming basket', count: 2 },
+    { id: 'pan-18', name: 'Pan, 18 cm', count: 1 },
+    { id: 'pan-15', name: 'Pan, 15 cm', count: 1 },
+  ],
+  hands: 1,
+  altitudeM: 120,
+  school: 'by-size',
+  system: 'metric',
+  scale: 'C',
+  hours: 24,
+  zone: ZONE,
+};
+
+/** The next given weekday (0 is Sunday) at a time of day that lies a day ahead at least. */
+function nextWeekday(now: number, weekday: number, hour: number, minute: number): string {
+  let day = toCalendarDateTime(parseAbsolute(new Date(now).toISOString(), ZONE)).add({ days: 1 });
+  while (getDayOfWeek(day, 'en-GB', 'sun') !== weekday) day = day.add({ days: 1 });
+  return toZoned(day.set({ hour, minute, second: 0, millisecond: 0 }), ZONE).toDate().toISOString();
+}
+
+/** @param now ms since the epoch; the meals are set ahead of it */
+export function demoHousehold(now: number): Household {
+  const entry = (dishId: string, later = 0): Meal['entries'][number] => ({
+    id: dishId,
+    dishId,
+    servings: null,
+    cooker: null,
+    later,
+  });
+  return {
+    format: 'olive-clock/household@1',
+    kitchen: DEMO_KITCHEN,
+    dishes: [...SUPPER_DISHES, ...WEEKDAY_DISHES],
+    meals: [
+      {
+        format: 'olive-clock/meal@1',
+        id: 'harvest-supper',
+        name: 'Harvest supper',
+        serveAt: nextWeekday(now, 6, 18, 30),
+        zone: ZONE,
+        servings: 8,
+        entries: [
+          entry('lamb-apricots'),
+          entry('chickpeas-lemon'),
+          entry('saffron-bulgur'),
+          entry('beetroot-dill'),
+          entry('warm-flatbread'),
+          entry('semolina-pudding', 30),
+        ],
+      },
+      {
+        format: 'olive-clock/meal@1',
+        id: 'wednesday-for-three',
+        name: 'Wednesday for three',
+        serveAt: nextWeekday(now, 3, 19, 0),
+        zone: ZONE,
+        servings: 3,
+        entries: [entry('hake-fennel'), entry('mushroom-barley'), entry('green-beans-almonds')],
+      },
+    ],
+  };
+}
