@@ -39,6 +39,10 @@ module.exports = {
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
     exclude: { path: '\\.svelte-kit' },
-    enhancedResolveOptions: { extensions: ['.ts', '.js', '.svelte', '.json'], exportsFields: ['exports'], conditionNames: ['import', 'svelte', 'default'] },
+    enhancedResolveOptions: {
+      extensions: ['.ts', '.js', '.svelte', '.json'],
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'svelte', 'default'],
+    },
   },
 };

@@ -10,7 +10,20 @@ const CORE_RESTRICTIONS = {
     'error',
     {
       patterns: [
-        { group: ['$lib/*', '$app/*', '$env/*', 'svelte', 'svelte/*', 'node:*', 'drizzle-orm', '@libsql/*', 'bits-ui'], message: 'The core knows no interface, server or database.' },
+        {
+          group: [
+            '$lib/*',
+            '$app/*',
+            '$env/*',
+            'svelte',
+            'svelte/*',
+            'node:*',
+            'drizzle-orm',
+            '@libsql/*',
+            'bits-ui',
+          ],
+          message: 'The core knows no interface, server or database.',
+        },
       ],
     },
   ],
@@ -29,12 +42,17 @@ export default ts.config(
   { languageOptions: { globals: { ...globals.browser, ...globals.node } } },
   {
     files: ['**/*.svelte', '**/*.svelte.ts'],
-    languageOptions: { parserOptions: { extraFileExtensions: ['.svelte'], parser: ts.parser, svelteConfig } },
+    languageOptions: {
+      parserOptions: { extraFileExtensions: ['.svelte'], parser: ts.parser, svelteConfig },
+    },
   },
   {
     rules: {
       'no-undef': 'off',
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
+      ],
       '@typescript-eslint/consistent-type-imports': 'error',
       'svelte/no-navigation-without-resolve': 'off',
     },

@@ -15,7 +15,9 @@ export function nodeWorker() {
     enforce: 'pre',
     async resolveId(source, importer) {
       if (!source.endsWith(SUFFIX)) return null;
-      const found = await this.resolve(source.slice(0, -SUFFIX.length), importer, { skipSelf: true });
+      const found = await this.resolve(source.slice(0, -SUFFIX.length), importer, {
+        skipSelf: true,
+      });
       return found ? found.id + SUFFIX : null;
     },
     async load(id) {

@@ -11,9 +11,33 @@ const ZONE = 'Europe/Athens';
 export const DEMO_KITCHEN: Kitchen = {
   format: 'olive-clock/kitchen@1',
   cookers: [
-    { id: 'large', name: 'Large', litres: 7.6, watts: 1200, diameterMm: 240, heightMm: 175, levels: ['low', 'high'] },
-    { id: 'middle', name: 'Middle', litres: 5.7, watts: 1000, diameterMm: 220, heightMm: 155, levels: ['low', 'high'] },
-    { id: 'small', name: 'Small', litres: 2.8, watts: 700, diameterMm: 180, heightMm: 118, levels: ['low', 'high'] },
+    {
+      id: 'large',
+      name: 'Large',
+      litres: 7.6,
+      watts: 1200,
+      diameterMm: 240,
+      heightMm: 175,
+      levels: ['low', 'high'],
+    },
+    {
+      id: 'middle',
+      name: 'Middle',
+      litres: 5.7,
+      watts: 1000,
+      diameterMm: 220,
+      heightMm: 155,
+      levels: ['low', 'high'],
+    },
+    {
+      id: 'small',
+      name: 'Small',
+      litres: 2.8,
+      watts: 700,
+      diameterMm: 180,
+      heightMm: 118,
+      levels: ['low', 'high'],
+    },
   ],
   oven: { shelves: 2, heatMinutes: 12 },
   burners: 4,
@@ -36,7 +60,9 @@ export const DEMO_KITCHEN: Kitchen = {
 function nextWeekday(now: number, weekday: number, hour: number, minute: number): string {
   let day = toCalendarDateTime(parseAbsolute(new Date(now).toISOString(), ZONE)).add({ days: 1 });
   while (getDayOfWeek(day, 'en-GB', 'sun') !== weekday) day = day.add({ days: 1 });
-  return toZoned(day.set({ hour, minute, second: 0, millisecond: 0 }), ZONE).toDate().toISOString();
+  return toZoned(day.set({ hour, minute, second: 0, millisecond: 0 }), ZONE)
+    .toDate()
+    .toISOString();
 }
 
 /** @param now ms since the epoch; the meals are set ahead of it */

@@ -77,7 +77,8 @@ export function pressure(
   };
 }
 
-type Written = Omit<Dish, 'format' | 'products' | 'notes'> & Partial<Pick<Dish, 'products' | 'notes'>>;
+type Written = Omit<Dish, 'format' | 'products' | 'notes'> &
+  Partial<Pick<Dish, 'products' | 'notes'>>;
 
 export function dish(written: Written): Dish {
   return { format: 'olive-clock/dish@1', products: [], notes: '', ...written };

@@ -220,7 +220,9 @@ export function comeUp(
     because: [
       `${kilograms.toFixed(1)} kg in the pot, ${Math.round(thin)} g of it thin liquid, ${input.cooker.watts} W (energy balance)`,
       ...(input.hotStart ? ['liner and base are still hot from browning'] : []),
-      ...(input.contents.some((p) => p.frozen) ? ['frozen food has to thaw first: 334 J for each gram of its water'] : []),
+      ...(input.contents.some((p) => p.frozen)
+        ? ['frozen food has to thaw first: 334 J for each gram of its water']
+        : []),
     ],
   });
 }

@@ -1,6 +1,13 @@
 /** Will it go in? Volume against the lines, thin liquid against the least, rack and pan by size. */
 import { toFraction } from '../units';
-import { fillLimit, fillVolume, leastLiquid, thinVolume, toCups, type LiquidSchool } from './limits';
+import {
+  fillLimit,
+  fillVolume,
+  leastLiquid,
+  thinVolume,
+  toCups,
+  type LiquidSchool,
+} from './limits';
 import type { Portion } from './types';
 
 export interface FitInput {

@@ -9,7 +9,11 @@ const ML_PER_CUP = 236.588;
 const ML_PER_QUART = 946.353;
 
 /** Least thin liquid by size: quarts and cups (common practice: 3 qt 1 cup, 6 qt 1½, 8 qt 2). */
-const LEAST_BY_SIZE: readonly (readonly [number, number])[] = [[3, 1], [6, 1.5], [8, 2]];
+const LEAST_BY_SIZE: readonly (readonly [number, number])[] = [
+  [3, 1],
+  [6, 1.5],
+  [8, 2],
+];
 
 /**
  * Least thin liquid for a cooker, ml. The cooker's manual wins over both schools.
@@ -19,7 +23,11 @@ const LEAST_BY_SIZE: readonly (readonly [number, number])[] = [[3, 1], [6, 1.5],
 export function leastLiquid(litres: number, school: LiquidSchool = 'by-size'): number {
   if (school === 'one-cup') return ML_PER_CUP;
   const quarts = (litres * 1000) / ML_PER_QUART;
-  const [first, second, third] = LEAST_BY_SIZE as [readonly [number, number], readonly [number, number], readonly [number, number]];
+  const [first, second, third] = LEAST_BY_SIZE as [
+    readonly [number, number],
+    readonly [number, number],
+    readonly [number, number],
+  ];
   if (quarts <= first[0]) return first[1] * ML_PER_CUP;
   const [a, b] = quarts <= second[0] ? [first, second] : [second, third];
   const cups = a[1] + ((quarts - a[0]) * (b[1] - a[1])) / (b[0] - a[0]);

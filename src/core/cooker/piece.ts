@@ -8,7 +8,14 @@
  * @accuracy backward Euler, 8 shells; centre within 1 % of the drive of the series solution for
  *   Fourier numbers of 0.1 and more (checked in tests)
  */
-import { FUSION_HEAT, conductivity, frozenHeat, solidDensity, specificHeat, type Food } from '../food';
+import {
+  FUSION_HEAT,
+  conductivity,
+  frozenHeat,
+  solidDensity,
+  specificHeat,
+  type Food,
+} from '../food';
 
 const SHELLS = 8;
 /** Heat transfer to pieces in simmering liquid or condensing steam, W/(m² K); common engineering value. */
@@ -85,7 +92,8 @@ export class Pieces {
   /** Conductance outward from shell i, W/K. */
   private link(i: number): number {
     const area = this.area[i] as number;
-    const k = this.k * ((this.celsius[i] as number) < FREEZE_HIGH_C ? FROZEN_CONDUCTIVITY_FACTOR : 1);
+    const k =
+      this.k * ((this.celsius[i] as number) < FREEZE_HIGH_C ? FROZEN_CONDUCTIVITY_FACTOR : 1);
     if (i < SHELLS - 1) return (k * area) / this.shellM;
     return area / (1 / SURFACE_W_M2K + this.shellM / 2 / k);
   }

@@ -3,13 +3,20 @@ import { z } from 'zod';
 import { UNIT_NAMES } from '../units';
 
 const id = z.string().min(1).max(60);
-const minutes = z.int('whole minutes').min(0, 'no fewer than 0 min').max(2880, 'at most two days; split the stage');
+const minutes = z
+  .int('whole minutes')
+  .min(0, 'no fewer than 0 min')
+  .max(2880, 'at most two days; split the stage');
 
 export const ingredientSchema = z.object({
   id,
   food: z.string().trim().min(1, 'name the food').max(120),
   /** Null with no amount: “salt, to taste”. */
-  amount: z.number().positive('an amount is over 0; leave it empty for “to taste”').max(100_000).nullable(),
+  amount: z
+    .number()
+    .positive('an amount is over 0; leave it empty for “to taste”')
+    .max(100_000)
+    .nullable(),
   unit: z.enum(UNIT_NAMES).nullable(),
   preparation: z.string().max(200).default(''),
   role: z.enum(['main', 'liquid', 'base', 'seasoning', 'finish']),
@@ -55,18 +62,43 @@ export const stageSchema = z.discriminatedUnion('kind', [
     ...stageBase,
     kind: z.literal('pressure'),
     level: z.enum(['low', 'high', 'max']),
-    holdMinutes: z.int('whole minutes').min(0, 'no fewer than 0 min').max(480, 'no hold is longer than 8 h'),
+    holdMinutes: z
+      .int('whole minutes')
+      .min(0, 'no fewer than 0 min')
+      .max(480, 'no hold is longer than 8 h'),
     release: releaseSchema,
     /** In a covered pan on a rack, above the liner's own water. */
-    inPan: z.object({ diameterMm: z.number().positive(), heightMm: z.number().positive() }).optional(),
+    inPan: z
+      .object({ diameterMm: z.number().positive(), heightMm: z.number().positive() })
+      .optional(),
     rackMm: z.number().positive().optional(),
     /** Kitchen tools it takes, by id. */
     tools: z.array(id).default([]),
   }),
-  z.object({ ...stageBase, kind: z.literal('simmer'), minutes, attended: z.boolean().default(true) }),
-  z.object({ ...stageBase, kind: z.literal('crisp'), minutes, celsius: z.number().min(100).max(300) }),
-  z.object({ ...stageBase, kind: z.literal('oven'), minutes, celsius: z.number().min(50).max(300) }),
-  z.object({ ...stageBase, kind: z.literal('burner'), minutes, attended: z.boolean().default(true) }),
+  z.object({
+    ...stageBase,
+    kind: z.literal('simmer'),
+    minutes,
+    attended: z.boolean().default(true),
+  }),
+  z.object({
+    ...stageBase,
+    kind: z.literal('crisp'),
+    minutes,
+    celsius: z.number().min(100).max(300),
+  }),
+  z.object({
+    ...stageBase,
+    kind: z.literal('oven'),
+    minutes,
+    celsius: z.number().min(50).max(300),
+  }),
+  z.object({
+    ...stageBase,
+    kind: z.literal('burner'),
+    minutes,
+    attended: z.boolean().default(true),
+  }),
   z.object({
     ...stageBase,
     kind: z.literal('finish'),

@@ -32,7 +32,10 @@ const TO_TASTE = /,?\s*\b(to taste|as needed|for serving|to serve|optional)\b\.?
 
 /** @returns every part that could be found; the rest stays in `food`, nothing is dropped */
 export function parseLine(text: string): IngredientLine {
-  const clean = text.replace(/^[\s•*\-–·]+(?=[^\d\s])/u, '').replace(/\s+/g, ' ').trim();
+  const clean = text
+    .replace(/^[\s•*\-–·]+(?=[^\d\s])/u, '')
+    .replace(/\s+/g, ' ')
+    .trim();
   const { amount, amountTo, unit, packSize, rest } = parseAmount(clean);
   const because: string[] = [];
   const notes: string[] = [];
@@ -58,12 +61,15 @@ export function parseLine(text: string): IngredientLine {
     notes.unshift(leading[0].trim());
     food = food.slice(leading[0].length);
   }
-  const state = STATES.find(([pattern]) => pattern.test(clean))?.[1] ?? (unit === 'can' ? 'canned' : null);
+  const state =
+    STATES.find(([pattern]) => pattern.test(clean))?.[1] ?? (unit === 'can' ? 'canned' : null);
   // “dried apricots” is a food of its own; “frozen peas” are peas.
   if (state && !(findFood(food)?.names.includes(food.trim().toLowerCase()) ?? false))
     food = food.replace(/\b(frozen|canned|tinned|drained|fresh|cooked|dried)\b\s*/i, '');
   if (amount === null)
-    because.push(taste ? `no amount: “${(taste[1] ?? '').toLowerCase()}”` : 'no amount in the line');
+    because.push(
+      taste ? `no amount: “${(taste[1] ?? '').toLowerCase()}”` : 'no amount in the line',
+    );
   else because.push('amount and unit as written');
   if (packSize) because.push(`one pack holds ${packSize.amount} ${packSize.unit}`);
   return {

@@ -2,14 +2,17 @@ import { describe, expect, it } from 'vitest';
 import { FOODS, conductivity, findFood, solidDensity, specificHeat } from './index';
 
 describe('the food table', () => {
-  it.each(FOODS.map((f) => [f.id, f] as const))('%s sums to 100 g and has a density', (_id, food) => {
-    const { water, protein, fat, carbohydrate, fibre, ash } = food.composition;
-    const sum = water + protein + fat + carbohydrate + fibre + ash;
-    // Alcohol and acids are left out of wine, beer and vinegar; pepper and bay are rounded in print.
-    const tolerance = ['wine', 'vinegar', 'stout', 'black-pepper'].includes(food.id) ? 11 : 2.5;
-    expect(Math.abs(100 - sum)).toBeLessThan(tolerance);
-    expect(food.density).toBeGreaterThan(0.03);
-  });
+  it.each(FOODS.map((f) => [f.id, f] as const))(
+    '%s sums to 100 g and has a density',
+    (_id, food) => {
+      const { water, protein, fat, carbohydrate, fibre, ash } = food.composition;
+      const sum = water + protein + fat + carbohydrate + fibre + ash;
+      // Alcohol and acids are left out of wine, beer and vinegar; pepper and bay are rounded in print.
+      const tolerance = ['wine', 'vinegar', 'stout', 'black-pepper'].includes(food.id) ? 11 : 2.5;
+      expect(Math.abs(100 - sum)).toBeLessThan(tolerance);
+      expect(food.density).toBeGreaterThan(0.03);
+    },
+  );
 
   it('names nothing twice', () => {
     const names = FOODS.flatMap((f) => f.names);

@@ -9,8 +9,19 @@ export type { Composition, Food, FoodGroup, Form } from './types';
 export { FUSION_HEAT, conductivity, frozenHeat, solidDensity, specificHeat } from './thermal';
 
 export const FOODS: readonly Food[] = [
-  ...LIQUIDS, ...FATS, ...GRAINS, ...PULSES, ...BAKING, ...VEGETABLES, ...FRUITS, ...SEASONINGS,
-  ...MEATS, ...POULTRY, ...FISH, ...EGGS, ...DAIRY,
+  ...LIQUIDS,
+  ...FATS,
+  ...GRAINS,
+  ...PULSES,
+  ...BAKING,
+  ...VEGETABLES,
+  ...FRUITS,
+  ...SEASONINGS,
+  ...MEATS,
+  ...POULTRY,
+  ...FISH,
+  ...EGGS,
+  ...DAIRY,
 ];
 
 const byId = new Map(FOODS.map((f) => [f.id, f]));

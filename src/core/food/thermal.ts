@@ -70,8 +70,7 @@ export function solidDensity(composition: Composition, celsius: number): number 
 export function conductivity(composition: Composition, celsius: number): number {
   const density = solidDensity(composition, celsius);
   return shares(composition).reduce(
-    (sum, [c, x]) =>
-      sum + ((x * density) / at(DENSITY[c], celsius)) * at(CONDUCTIVITY[c], celsius),
+    (sum, [c, x]) => sum + ((x * density) / at(DENSITY[c], celsius)) * at(CONDUCTIVITY[c], celsius),
     0,
   );
 }

@@ -14,8 +14,20 @@ export interface Composition {
 export type Form = 'thin' | 'thick' | 'solid';
 
 export type FoodGroup =
-  | 'liquid' | 'fat' | 'grain' | 'pulse' | 'vegetable' | 'fruit' | 'meat' | 'poultry' | 'fish'
-  | 'egg' | 'dairy' | 'seasoning' | 'baking' | 'nut';
+  | 'liquid'
+  | 'fat'
+  | 'grain'
+  | 'pulse'
+  | 'vegetable'
+  | 'fruit'
+  | 'meat'
+  | 'poultry'
+  | 'fish'
+  | 'egg'
+  | 'dairy'
+  | 'seasoning'
+  | 'baking'
+  | 'nut';
 
 export interface Food {
   id: string;

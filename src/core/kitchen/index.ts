@@ -18,8 +18,14 @@ export const cookerSchema = z.object({
     .number('the power is a number, as on the label underneath')
     .min(300, 'a heater has at least 300 W; look at the label underneath')
     .max(2500, 'a household heater has at most 2500 W; look at the label underneath'),
-  diameterMm: z.number().min(120, 'a liner is at least 120 mm across').max(400, 'a liner is at most 400 mm across'),
-  heightMm: z.number().min(80, 'a liner is at least 80 mm high').max(400, 'a liner is at most 400 mm high'),
+  diameterMm: z
+    .number()
+    .min(120, 'a liner is at least 120 mm across')
+    .max(400, 'a liner is at most 400 mm across'),
+  heightMm: z
+    .number()
+    .min(80, 'a liner is at least 80 mm high')
+    .max(400, 'a liner is at most 400 mm high'),
   levels: z.array(z.enum(['low', 'high', 'max'])).min(1, 'choose at least one pressure level'),
 });
 export type Cooker = z.infer<typeof cookerSchema>;
@@ -29,9 +35,15 @@ export const kitchenSchema = z.object({
   cookers: z.array(cookerSchema),
   oven: z
     .object({
-      shelves: z.int().min(1, 'an oven has at least one shelf').max(6, 'an oven has at most six shelves'),
+      shelves: z
+        .int()
+        .min(1, 'an oven has at least one shelf')
+        .max(6, 'an oven has at most six shelves'),
       /** Minutes from cold to 200 °C. */
-      heatMinutes: z.int().min(1).max(60, 'an oven is hot within 60 min; give the minutes to 200 °C'),
+      heatMinutes: z
+        .int()
+        .min(1)
+        .max(60, 'an oven is hot within 60 min; give the minutes to 200 °C'),
     })
     .nullable(),
   burners: z.int().min(0, 'no fewer than 0 burners').max(8, 'at most 8 burners'),
@@ -41,12 +53,17 @@ export const kitchenSchema = z.object({
   altitudeM: z
     .number('the altitude is a number of metres above the sea')
     .min(ALTITUDE_RANGE.lowM, `kitchens lie above ${ALTITUDE_RANGE.lowM} m`)
-    .max(ALTITUDE_RANGE.highM, `kitchens lie below ${ALTITUDE_RANGE.highM} m; give metres above the sea`),
+    .max(
+      ALTITUDE_RANGE.highM,
+      `kitchens lie below ${ALTITUDE_RANGE.highM} m; give metres above the sea`,
+    ),
   school: z.enum(['by-size', 'one-cup']),
   system: z.enum(['us', 'metric']),
   scale: z.enum(['C', 'F']),
   hours: z.union([z.literal(12), z.literal(24)]),
-  zone: z.string().refine(isZone, 'not a time zone this machine knows; write it like Europe/Athens'),
+  zone: z
+    .string()
+    .refine(isZone, 'not a time zone this machine knows; write it like Europe/Athens'),
 });
 export type Kitchen = z.infer<typeof kitchenSchema>;
 

@@ -27,7 +27,9 @@ export const mealSchema = z.object({
   name: z.string().trim().min(1, 'a name is needed; write what the meal is called').max(100),
   /** The moment of serving, with its zone for reading. */
   serveAt: z.iso.datetime({ offset: true, error: 'a date and a time are needed' }),
-  zone: z.string().refine(isZone, 'not a time zone this machine knows; write it like Europe/Athens'),
+  zone: z
+    .string()
+    .refine(isZone, 'not a time zone this machine knows; write it like Europe/Athens'),
   servings,
   entries: z.array(mealEntrySchema).max(40, 'at most 40 dishes in one meal'),
 });

@@ -33,7 +33,11 @@ export function compileMeal(
   const faults: Fault[] = [];
   const entries: CompiledEntry[] = [];
   if (meal.entries.length === 0)
-    return failure({ field: 'entries', message: 'there is no dish in this meal yet', remedy: 'add a dish' });
+    return failure({
+      field: 'entries',
+      message: 'there is no dish in this meal yet',
+      remedy: 'add a dish',
+    });
   for (const entry of meal.entries) {
     const dish = dishes.get(entry.dishId);
     if (!dish) {
@@ -59,7 +63,10 @@ export function compileMeal(
   const problem: Problem = {
     format: 'olive-clock/problem@1',
     serveAt: 0,
-    earliest: Math.max(-LONGEST_LEAD, Math.min(0, Math.ceil((now - Date.parse(meal.serveAt)) / 60_000))),
+    earliest: Math.max(
+      -LONGEST_LEAD,
+      Math.min(0, Math.ceil((now - Date.parse(meal.serveAt)) / 60_000)),
+    ),
     hands: kitchen.hands,
     spanCost: 1,
     units: [
@@ -127,8 +134,10 @@ function linkProducts(
       handOvers.push({ fromStep: from.last, toStep: to.first, what: product.food });
       const given = product.ml * ((source.entry.servings ?? meal.servings) / source.dish.servings);
       const unit = UNITS[ingredient.unit ?? 'ml'];
-      const wanted = (ingredient.amount ?? 0) * unit.size * ((entry.servings ?? meal.servings) / dish.servings);
-      const read = (ml: number): string => formatQuantity({ amount: ml, unit: 'ml' }, kitchen.system);
+      const wanted =
+        (ingredient.amount ?? 0) * unit.size * ((entry.servings ?? meal.servings) / dish.servings);
+      const read = (ml: number): string =>
+        formatQuantity({ amount: ml, unit: 'ml' }, kitchen.system);
       const short = unit.kind === 'volume' && wanted > given;
       notes.push({
         entryId: entry.id,
@@ -146,7 +155,9 @@ function linkProducts(
 /** Dishes that wait for each other can't be cooked at all. */
 function findCircle(entries: readonly CompiledEntry[]): Fault[] {
   const needs = (e: CompiledEntry): CompiledEntry[] =>
-    e.dish.ingredients.flatMap((i) => entries.filter((o) => o.dish.id === i.takes?.dish && o !== e));
+    e.dish.ingredients.flatMap((i) =>
+      entries.filter((o) => o.dish.id === i.takes?.dish && o !== e),
+    );
   for (const start of entries) {
     const seen = new Set<CompiledEntry>();
     const path: CompiledEntry[] = [];

@@ -1,7 +1,13 @@
 /** One pressure stage as steps with their minutes in each cooker that can take it. */
 import {
-  comeUp, fit, leastLiquid, naturalRelease, quickRelease, thinVolume,
-  type Fit, type Portion,
+  comeUp,
+  fit,
+  leastLiquid,
+  naturalRelease,
+  quickRelease,
+  thinVolume,
+  type Fit,
+  type Portion,
 } from '../cooker';
 import { contentsAt, type PressureStage, type ScaledDish, type Stage } from '../dish';
 import { findFood } from '../food';
@@ -38,10 +44,7 @@ export function contentsFor(
   const inLiner = looseIn(scaled, stage, contents);
   const missing = leastLiquid(cooker.litres, kitchen.school) - thinVolume(inLiner);
   if (missing <= 0 || !under?.food) return contents;
-  return [
-    ...contents,
-    { food: under.food.id, grams: missing * under.food.density, celsius: 15 },
-  ];
+  return [...contents, { food: under.food.id, grams: missing * under.food.density, celsius: 15 }];
 }
 
 /** The liquid that is there for steam and goes with the pot. */
@@ -52,7 +55,11 @@ function waterUnder(scaled: ScaledDish): ScaledDish['ingredients'][number] | und
 }
 
 /** What lies in the liner itself: where the dish has a pan of its own, only the water under it. */
-function looseIn(scaled: ScaledDish, stage: PressureStage, contents: readonly Portion[]): Portion[] {
+function looseIn(
+  scaled: ScaledDish,
+  stage: PressureStage,
+  contents: readonly Portion[],
+): Portion[] {
   if (!stage.inPan) return [...contents];
   const under = waterUnder(scaled)?.food?.id;
   return contents.filter((p) => p.food === under);
@@ -108,12 +115,22 @@ function cycleMinutes(
   if (stage.release.kind === 'timed') {
     const because = [`the dish asks for ${stage.release.minutes} min, then the rest is vented`];
     const wait = stage.release.minutes;
-    return { ...result, release: wait, releaseP90: wait, because: { ...result.because, release: because } };
+    return {
+      ...result,
+      release: wait,
+      releaseP90: wait,
+      because: { ...result.because, release: because },
+    };
   }
   if (stage.release.kind === 'quick') {
     const minutes = Math.ceil(quickRelease(contents));
     const because = ['what flashes off has to pass the valve: 1–3 min (common practice)'];
-    return { ...result, release: minutes, releaseP90: minutes + 1, because: { ...result.because, release: because } };
+    return {
+      ...result,
+      release: minutes,
+      releaseP90: minutes + 1,
+      because: { ...result.because, release: because },
+    };
   }
   const down = naturalRelease(input, stage.holdMinutes);
   if (!down.ok) return `${down.problems[0]?.message}; ${down.problems[0]?.remedy}`;

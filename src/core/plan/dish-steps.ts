@@ -41,8 +41,15 @@ export class DishCompiler {
     private readonly kitchen: Kitchen,
   ) {
     this.out = {
-      steps: [], blocks: [], links: [], meanings: [], notes: [], ovenBlocks: [],
-      edges: new Map(), ready: '', failures: [],
+      steps: [],
+      blocks: [],
+      links: [],
+      meanings: [],
+      notes: [],
+      ovenBlocks: [],
+      edges: new Map(),
+      ready: '',
+      failures: [],
     };
     this.stays = findStays(scaled.dish);
   }
@@ -134,13 +141,19 @@ export class DishCompiler {
   private openBlock(id: string, stay: Stay): CookerOffer[] {
     if (stay.place === 'oven') {
       if (!this.kitchen.oven)
-        this.fail('needs an oven, and the kitchen has none', 'add an oven in Kitchen or leave the dish out');
+        this.fail(
+          'needs an oven, and the kitchen has none',
+          'add an oven in Kitchen or leave the dish out',
+        );
       this.out.blocks.push({ id, units: [OVEN_UNIT] });
       return [];
     }
     if (stay.place === 'burner') {
       if (this.kitchen.burners === 0)
-        this.fail('needs a burner, and the kitchen has none', 'add a burner in Kitchen or leave the dish out');
+        this.fail(
+          'needs a burner, and the kitchen has none',
+          'add a burner in Kitchen or leave the dish out',
+        );
       this.out.blocks.push({ id, units: [BURNER_UNIT] });
       return [];
     }
@@ -148,7 +161,11 @@ export class DishCompiler {
     const tools = stay.stages.flatMap((s) => (s.kind === 'pressure' ? s.tools : []));
     const known = tools.filter((t) => this.kitchen.tools.some((k) => k.id === t));
     for (const missing of tools.filter((t) => !known.includes(t)))
-      this.note('look', `${this.scaled.dish.name} needs “${missing}”, which is not in the kitchen.`, 'Add it in Kitchen, or use something like it.');
+      this.note(
+        'look',
+        `${this.scaled.dish.name} needs “${missing}”, which is not in the kitchen.`,
+        'Add it in Kitchen, or use something like it.',
+      );
     this.out.blocks.push({ id, units: offers.map((o) => o.cooker.id), tools: known });
     return offers;
   }
@@ -161,8 +178,14 @@ export class DishCompiler {
     }
     const fixed = cookers.find((c) => c.id === this.entry.cooker);
     if (this.entry.cooker !== null && !fixed)
-      this.note('look', `The cooker that ${this.scaled.dish.name} was given is no longer in the kitchen; the plan chooses another.`, 'Choose a cooker for it, or leave it open.');
-    const asked = (fixed ? [fixed] : cookers).map((c) => askCooker(this.scaled, stay.stages, c, this.kitchen));
+      this.note(
+        'look',
+        `The cooker that ${this.scaled.dish.name} was given is no longer in the kitchen; the plan chooses another.`,
+        'Choose a cooker for it, or leave it open.',
+      );
+    const asked = (fixed ? [fixed] : cookers).map((c) =>
+      askCooker(this.scaled, stay.stages, c, this.kitchen),
+    );
     const willing = asked.filter((o) => o.refusals.length === 0);
     if (willing.length > 0) return willing;
     // None takes it as it is: plan with the roomiest that can be timed at all, and say so.
@@ -175,7 +198,11 @@ export class DishCompiler {
       this.fail(reason.split('; ')[0] ?? reason, reason.split('; ')[1] ?? 'choose another cooker');
       return [];
     }
-    this.note('stop', `${this.scaled.dish.name} for ${this.scaled.servings} in the ${able.cooker.name}: ${reason.split('; ')[0]}.`, sentence(reason.split('; ')[1] ?? ''));
+    this.note(
+      'stop',
+      `${this.scaled.dish.name} for ${this.scaled.servings} in the ${able.cooker.name}: ${reason.split('; ')[0]}.`,
+      sentence(reason.split('; ')[1] ?? ''),
+    );
     return [able];
   }
 
@@ -183,21 +210,40 @@ export class DishCompiler {
   private addCycle(stage: PressureStage, block: string, offers: readonly CookerOffer[]): void {
     const id = (part: string): string => `${this.entry.id}.${stage.id}.${part}`;
     const cycles = offers.map((o) => [o.cooker, o.cycles.get(stage.id)] as const);
-    const each = (pick: (c: NonNullable<(typeof cycles)[number][1]>) => number): Record<string, number> =>
+    const each = (
+      pick: (c: NonNullable<(typeof cycles)[number][1]>) => number,
+    ): Record<string, number> =>
       Object.fromEntries(cycles.flatMap(([cooker, c]) => (c ? [[cooker.id, pick(c)]] : [])));
     const reasons = (part: 'comeUp' | 'release'): Record<string, string[]> =>
-      Object.fromEntries(cycles.flatMap(([cooker, c]) => (c ? [[cooker.id, c.because[part]]] : [])));
+      Object.fromEntries(
+        cycles.flatMap(([cooker, c]) => (c ? [[cooker.id, c.because[part]]] : [])),
+      );
     const { release, level, holdMinutes } = stage;
-    const centre: Caution | null = centreCaution(this.scaled, this.kitchen.scale) ?? kidneyBeanCaution(this.scaled);
+    const centre: Caution | null =
+      centreCaution(this.scaled, this.kitchen.scale) ?? kidneyBeanCaution(this.scaled);
 
     this.step({ id: id('seal'), minutes: HANDS.seal, hands: 1, block });
-    this.mean(id('seal'), stage, 'seal', stage.text, { amounts: this.amountsOf(stage), caution: VALVE });
-    this.step({ id: id('up'), minutes: each((c) => c.comeUp), p90: each((c) => c.comeUpP90), block });
+    this.mean(id('seal'), stage, 'seal', stage.text, {
+      amounts: this.amountsOf(stage),
+      caution: VALVE,
+    });
+    this.step({
+      id: id('up'),
+      minutes: each((c) => c.comeUp),
+      p90: each((c) => c.comeUpP90),
+      block,
+    });
     this.mean(id('up'), stage, 'come-up', 'Coming up to pressure', { because: reasons('comeUp') });
     this.step({ id: id('hold'), minutes: holdMinutes, block });
-    this.mean(id('hold'), stage, 'hold', `${level[0]?.toUpperCase()}${level.slice(1)} pressure, ${holdMinutes} min`, {
-      because: { '': ['the displayed time, as the dish asks for'] },
-    });
+    this.mean(
+      id('hold'),
+      stage,
+      'hold',
+      `${level[0]?.toUpperCase()}${level.slice(1)} pressure, ${holdMinutes} min`,
+      {
+        because: { '': ['the displayed time, as the dish asks for'] },
+      },
+    );
     this.link(id('seal'), id('up'), 0);
     this.link(id('up'), id('hold'), 0);
 
@@ -205,7 +251,10 @@ export class DishCompiler {
     if (release.kind !== 'quick') {
       const minutes = each((c) => c.release);
       this.step({ id: id('release'), minutes, p90: each((c) => c.releaseP90), block });
-      const text = release.kind === 'timed' ? `Let it fall for ${release.minutes} min` : 'Letting go by itself';
+      const text =
+        release.kind === 'timed'
+          ? `Let it fall for ${release.minutes} min`
+          : 'Letting go by itself';
       this.mean(id('release'), stage, 'release', text, { because: reasons('release') });
       this.link(before, id('release'), 0);
       before = id('release');
@@ -213,10 +262,16 @@ export class DishCompiler {
     if (release.kind !== 'natural') {
       const minutes = release.kind === 'quick' ? each((c) => c.release) : 1;
       this.step({ id: id('vent'), minutes, hands: 1, block });
-      this.mean(id('vent'), stage, 'vent', release.kind === 'quick' ? 'Vent at once' : 'Vent what is left', {
-        because: release.kind === 'quick' ? reasons('release') : {},
-        caution: VENT,
-      });
+      this.mean(
+        id('vent'),
+        stage,
+        'vent',
+        release.kind === 'quick' ? 'Vent at once' : 'Vent what is left',
+        {
+          because: release.kind === 'quick' ? reasons('release') : {},
+          caution: VENT,
+        },
+      );
       this.link(before, id('vent'), isFinicky(this.scaled, stage) ? 0 : 2);
       before = id('vent');
     }
@@ -233,7 +288,10 @@ export class DishCompiler {
     const setting = formatTemperature(stage.celsius, this.kitchen.scale, 5);
     const stay = this.stays.find((s) => s.stages.includes(stage));
     this.step({ id: id('in'), minutes: HANDS.putIn, hands: 1, block });
-    this.mean(id('in'), stage, 'put-in', stage.text, { amounts: this.amountsOf(stage), celsius: stage.celsius });
+    this.mean(id('in'), stage, 'put-in', stage.text, {
+      amounts: this.amountsOf(stage),
+      celsius: stage.celsius,
+    });
     this.step({ id: id('bake'), minutes: stage.minutes, block });
     this.mean(id('bake'), stage, stage.kind, `In the oven at ${setting}`, {
       because: { '': ['as the dish asks for; look at half of it'] },
@@ -259,14 +317,18 @@ export class DishCompiler {
     if (stage.kind === 'pressure' || stage.kind === 'oven' || stage.kind === 'crisp') return;
     const id = `${this.entry.id}.${stage.id}`;
     const grows = stage.kind === 'prep' || stage.kind === 'brown';
-    const minutes = grows ? Math.max(1, Math.round(stage.minutes * this.scaled.factor)) : stage.minutes;
+    const minutes = grows
+      ? Math.max(1, Math.round(stage.minutes * this.scaled.factor))
+      : stage.minutes;
     const isHands =
       stage.kind === 'simmer' || stage.kind === 'burner'
         ? stage.attended
         : stage.kind !== 'soak' && stage.kind !== 'rest';
     const spread = isHands ? { p90: Math.ceil(minutes * 1.3) } : {};
     this.step({
-      id, minutes, ...spread,
+      id,
+      minutes,
+      ...spread,
       ...(isHands ? { hands: 1 } : {}),
       ...(block ? { block } : {}),
       ...(stage.kind === 'soak' ? { aside: true } : {}),
@@ -282,9 +344,12 @@ export class DishCompiler {
     this.out.edges.set(stage.id, { first: id, last: id });
   }
 
+  /** Amounts of what is used here for the first time; later on it is at hand already. */
   private amountsOf(stage: Stage): string[] {
+    const { stages } = this.scaled.dish;
+    const earlier = new Set(stages.slice(0, stages.indexOf(stage)).flatMap((s) => s.uses));
     return this.scaled.ingredients
-      .filter((i) => stage.uses.includes(i.ingredient.id))
+      .filter((i) => stage.uses.includes(i.ingredient.id) && !earlier.has(i.ingredient.id))
       .map(({ quantity, ingredient }) => {
         const amount = quantity ? formatQuantity(quantity, this.kitchen.system) : '';
         return `${amount} ${ingredient.food}`.trim();

@@ -14,7 +14,8 @@ export function explainConflict(compiled: CompiledMeal, conflict: readonly strin
   for (const id of conflict) {
     const meaning = byStep.get(id);
     if (meaning) lines.push(name(meaning));
-    else if (toolIds.has(id)) lines.push(`only ${compiled.problem.tools?.find((t) => t.id === id)?.count} of ${id}`);
+    else if (toolIds.has(id))
+      lines.push(`only ${compiled.problem.tools?.find((t) => t.id === id)?.count} of ${id}`);
   }
   return lines;
 }

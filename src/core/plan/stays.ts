@@ -36,15 +36,12 @@ export function placeOf(stage: Stage): Place {
  */
 export function findStays(dish: Dish): Stay[] {
   const stays: Stay[] = [];
-  let open: Stay | null = null;
   for (const stage of dish.stages) {
     const place = placeOf(stage);
     if (place === 'counter') continue;
+    const open = stays.at(-1);
     if (open?.place === place) open.stages.push(stage);
-    else {
-      open = { place, stages: [stage] };
-      stays.push(open);
-    }
+    else stays.push({ place, stages: [stage] });
   }
   return stays;
 }

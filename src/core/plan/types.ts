@@ -5,7 +5,15 @@ import type { StageKind } from '../dish';
 
 export type Phase =
   | Exclude<StageKind, 'pressure'>
-  | 'seal' | 'come-up' | 'hold' | 'release' | 'vent' | 'open' | 'preheat' | 'put-in' | 'rinse';
+  | 'seal'
+  | 'come-up'
+  | 'hold'
+  | 'release'
+  | 'vent'
+  | 'open'
+  | 'preheat'
+  | 'put-in'
+  | 'rinse';
 
 /** What the problem's step of the same id means. */
 export interface StepMeaning {

@@ -31,7 +31,14 @@ export function placeName(unit: string | undefined, kitchen: Kitchen): string | 
 }
 
 /** Steps that happen by themselves and are told with the action that starts them. */
-const SILENT = new Set<StepMeaning['phase']>(['come-up', 'hold', 'release', 'oven', 'crisp', 'rest']);
+const SILENT = new Set<StepMeaning['phase']>([
+  'come-up',
+  'hold',
+  'release',
+  'oven',
+  'crisp',
+  'rest',
+]);
 
 /**
  * @param serveAt ms since the epoch, for clock times inside sentences
@@ -73,7 +80,9 @@ export function toRunSheet(
 function isNeeded(stepId: string, compiled: CompiledMeal, schedule: Schedule): boolean {
   const blockId = compiled.problem.steps.find((s) => s.id === stepId)?.block;
   const own = schedule.blocks.find((b) => b.id === blockId);
-  return schedule.blocks.some((b) => own && b.id !== own.id && b.unit === own.unit && b.start >= own.end);
+  return schedule.blocks.some(
+    (b) => own && b.id !== own.id && b.unit === own.unit && b.start >= own.end,
+  );
 }
 
 /** What the cook should know at this line: when it beeps, when the pin drops, why it takes so long. */
@@ -105,7 +114,8 @@ function detailOf(
       ...(release ? [`lets go until about ${clock(release.end)}`] : []),
     ].join('; ');
   }
-  if (meaning.phase === 'preheat') return `hot in about ${formatMinutes((times.get(meaning.id)?.end ?? 0) - (times.get(meaning.id)?.start ?? 0))}`;
+  if (meaning.phase === 'preheat')
+    return `hot in about ${formatMinutes((times.get(meaning.id)?.end ?? 0) - (times.get(meaning.id)?.start ?? 0))}`;
   if (meaning.phase === 'put-in') {
     const bake = sibling('oven') ?? sibling('crisp');
     return bake ? `until ${clock(bake.end)}; look at half of it` : null;

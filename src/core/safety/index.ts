@@ -16,11 +16,36 @@ const MANUAL = 'common practice; the cooker’s manual comes first';
 
 /** Least centre temperature by what is in the dish, °C; the strictest rule first. */
 const CENTRE_RULES = [
-  { applies: (id: string, group: string) => group === 'poultry' || id === 'duck-leg', celsius: 73.9, what: 'poultry', rest: '' },
-  { applies: (id: string) => id === 'ground-beef' || id === 'sausage', celsius: 71.1, what: 'ground meat', rest: '' },
-  { applies: (_id: string, group: string) => group === 'egg', celsius: 71.1, what: 'dishes with egg', rest: '' },
-  { applies: (_id: string, group: string) => group === 'meat', celsius: 62.8, what: 'whole cuts of meat', rest: ', then 3 min rest' },
-  { applies: (_id: string, group: string) => group === 'fish', celsius: 62.8, what: 'fish', rest: '' },
+  {
+    applies: (id: string, group: string) => group === 'poultry' || id === 'duck-leg',
+    celsius: 73.9,
+    what: 'poultry',
+    rest: '',
+  },
+  {
+    applies: (id: string) => id === 'ground-beef' || id === 'sausage',
+    celsius: 71.1,
+    what: 'ground meat',
+    rest: '',
+  },
+  {
+    applies: (_id: string, group: string) => group === 'egg',
+    celsius: 71.1,
+    what: 'dishes with egg',
+    rest: '',
+  },
+  {
+    applies: (_id: string, group: string) => group === 'meat',
+    celsius: 62.8,
+    what: 'whole cuts of meat',
+    rest: ', then 3 min rest',
+  },
+  {
+    applies: (_id: string, group: string) => group === 'fish',
+    celsius: 62.8,
+    what: 'fish',
+    rest: '',
+  },
 ] as const;
 
 /** The thermometer reading that decides, for the most demanding food in the dish. */

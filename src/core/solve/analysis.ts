@@ -75,8 +75,7 @@ export class Analysis {
       open--;
       reason.length = 0;
       ints.entryWhy[entry]?.explain(ints.entryArgument[entry] as number, bound, threshold, reason);
-      for (let i = 0; i < reason.length; i += 2)
-        add(reason[i] as number, reason[i + 1] as number);
+      for (let i = 0; i < reason.length; i += 2) add(reason[i] as number, reason[i + 1] as number);
     }
     const learned = this.collect(assertBound);
     for (const bound of this.touched) this.need[bound] = undefined;
@@ -117,12 +116,7 @@ export class Analysis {
     const why = ints.entryWhy[entry];
     if (!why) return false;
     const reason: number[] = [];
-    why.explain(
-      ints.entryArgument[entry] as number,
-      bound,
-      this.need[bound] as number,
-      reason,
-    );
+    why.explain(ints.entryArgument[entry] as number, bound, this.need[bound] as number, reason);
     for (let i = 0; i < reason.length; i += 2) {
       const needed = this.need[reason[i] as number];
       // Only an earlier literal may stand in, or two could be dropped for each other's sake.

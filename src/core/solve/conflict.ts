@@ -35,7 +35,12 @@ export function keepOnly(problem: Problem, kept: ReadonlySet<string>): Problem {
           .filter(([id]) => kept.has(id))
           .map(([id, amount]) => [id, block === null ? smallest(amount) : amount]),
       );
-      return { ...step, block, uses, minutes: block === null ? smallest(step.minutes) : step.minutes };
+      return {
+        ...step,
+        block,
+        uses,
+        minutes: block === null ? smallest(step.minutes) : step.minutes,
+      };
     });
   const present = new Set(steps.map((s) => s.id));
   const inUse = new Set(steps.map((s) => s.block));
@@ -69,8 +74,7 @@ function smallest(value: number | Record<string, number>): number {
  * @param isImpossible proves a problem impossible; false also where it could not tell
  */
 export function findConflict(problem: Problem, isImpossible: (p: Problem) => boolean): string[] {
-  const fails = (ids: readonly string[]): boolean =>
-    isImpossible(keepOnly(problem, new Set(ids)));
+  const fails = (ids: readonly string[]): boolean => isImpossible(keepOnly(problem, new Set(ids)));
   const explain = (base: string[], added: boolean, rest: string[]): string[] => {
     if (added && fails(base)) return [];
     if (rest.length === 1) return rest;

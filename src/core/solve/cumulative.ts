@@ -153,8 +153,7 @@ export class Cumulative {
     if (open.length !== 1) return true;
     const because = this.crowd(at, room, task);
     this.covering(task, at, because);
-    for (const condition of task.present)
-      if (condition !== open[0]) because.push(condition, 1);
+    for (const condition of task.present) if (condition !== open[0]) because.push(condition, 1);
     return this.ints.raiseBecause((open[0] as Bound) ^ 1, 0, because);
   }
 

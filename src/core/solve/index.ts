@@ -2,10 +2,17 @@
 import { findConflict } from './conflict';
 import type { Problem } from './problem';
 import type { Schedule } from './schedule';
-import { Search } from './search';
+import { Search, type Answer } from './search';
 
 export { parseProblem, valueFor, linkId } from './problem';
-export type { Problem, ProblemBlock, ProblemDish, ProblemLink, ProblemStep, PerUnit } from './problem';
+export type {
+  Problem,
+  ProblemBlock,
+  ProblemDish,
+  ProblemLink,
+  ProblemStep,
+  PerUnit,
+} from './problem';
 export { scheduleSchema, toTimetable } from './schedule';
 export type { Schedule } from './schedule';
 export { simulate } from './simulate';
@@ -45,19 +52,38 @@ const CONFLICT_SHARE = 0.05;
 export function solve(problem: Problem, options: Partial<SolveOptions> = {}): Schedule {
   const { work, slice, shouldStop, onImproved, clock } = { ...defaultOptions, ...options };
   const startedAt = clock();
-  const finish = (answer: Omit<Schedule, 'milliseconds'>): Schedule => ({
+  const search = new Search(problem);
+  const timed = (answer: Answer): Schedule => ({
     ...answer,
     milliseconds: Math.round(clock() - startedAt),
   });
-  const search = new Search(problem);
   while (!search.isDone && search.work < work) {
-    if (search.advance(Math.min(work, search.work + slice))) onImproved(finish(search.answer()));
+    if (search.advance(Math.min(work, search.work + slice))) onImproved(timed(search.answer()));
     if (shouldStop()) break;
   }
-  const answer = search.answer();
-  if (answer.status !== 'impossible') return finish(answer);
-  const conflict = findConflict(problem, (part) => provesImpossible(part, work * CONFLICT_SHARE));
-  return finish({ ...answer, conflict });
+  return timed(finishAnswer(search.answer(), problem, work * CONFLICT_SHARE));
+}
+
+/** A search that is advanced bit by bit, for callers that want the thread in between. */
+export function createSearch(problem: Problem): Search {
+  return new Search(problem);
+}
+
+/**
+ * Completes an answer: one that is impossible is told which parts contradict each other.
+ *
+ * @param work for each question asked on the way
+ */
+export function finishAnswer(
+  answer: Answer,
+  problem: Problem,
+  work = defaultOptions.work * CONFLICT_SHARE,
+): Schedule {
+  const conflict =
+    answer.status === 'impossible'
+      ? findConflict(problem, (part) => provesImpossible(part, work))
+      : answer.conflict;
+  return { ...answer, conflict, milliseconds: 0 };
 }
 
 function provesImpossible(problem: Problem, work: number): boolean {

@@ -104,7 +104,9 @@ export class Model {
     if (open.length > 1) {
       this.engine.addClause(choices.flatMap((c) => [c.chosen, 1]));
       choices.forEach((a, i) =>
-        choices.slice(i + 1).forEach((b) => this.engine.addClause([a.chosen ^ 1, 0, b.chosen ^ 1, 0])),
+        choices
+          .slice(i + 1)
+          .forEach((b) => this.engine.addClause([a.chosen ^ 1, 0, b.chosen ^ 1, 0])),
       );
     }
     const blank = { bound: this.zero, offset: 0 };
@@ -334,7 +336,9 @@ export class Model {
       .filter((c) => c.task.demand > 0)
       // What is taken from outside can take everything, not more.
       .map((c) =>
-        fixedExcess(c) ? { ...c, task: { ...c.task, demand: Math.min(c.task.demand, capacity) } } : c,
+        fixedExcess(c)
+          ? { ...c, task: { ...c.task, demand: Math.min(c.task.demand, capacity) } }
+          : c,
       )
       .filter((c) => c.task.demand > 0);
     for (const claim of claims) if (claim.task.demand > capacity) this.forbid(claim.task);
@@ -399,21 +403,18 @@ export class Model {
     }
     const counted = problem.steps.flatMap((s, i) => (s.aside ? [] : [i]));
     const lastEnd = ints.add(Math.min(problem.earliest, problem.serveAt), horizon);
-    this.after(
-      { bound: this.delay, offset: problem.serveAt },
-      { bound: lastEnd, offset: 0 },
-      0,
-    );
-    const firstStart = ints.add(
-      Math.min(problem.earliest, problem.serveAt),
-      horizon,
-    );
+    this.after({ bound: this.delay, offset: problem.serveAt }, { bound: lastEnd, offset: 0 }, 0);
+    const firstStart = ints.add(Math.min(problem.earliest, problem.serveAt), horizon);
     for (const i of counted) {
       this.after(this.endOf(i), { bound: lastEnd, offset: 0 }, 0);
       this.after({ bound: firstStart, offset: 0 }, this.startOf(i), 0);
     }
     if (counted.length === 0)
-      this.after({ bound: firstStart, offset: 0 }, { bound: this.delay, offset: problem.serveAt }, 0);
+      this.after(
+        { bound: firstStart, offset: 0 },
+        { bound: this.delay, offset: problem.serveAt },
+        0,
+      );
     const span = problem.spanCost ?? 1;
     if (span > 0) {
       terms.push({ bound: lastEnd, weight: span }, { bound: firstStart ^ 1, weight: span });
@@ -469,8 +470,10 @@ function horizonOf(problem: Problem): number {
   const dues = [problem.serveAt, ...(problem.dishes ?? []).map((d) => d.dueAt ?? problem.serveAt)];
   let total = Math.max(...dues) - Math.min(...dues);
   for (const step of problem.steps)
-    total += typeof step.minutes === 'number' ? step.minutes : Math.max(0, ...Object.values(step.minutes));
+    total +=
+      typeof step.minutes === 'number' ? step.minutes : Math.max(0, ...Object.values(step.minutes));
   for (const block of problem.blocks ?? []) total += block.turnaround ?? 0;
-  for (const link of problem.links ?? []) total += Math.abs(link.min ?? 0) + Math.max(0, -(link.max ?? 0));
+  for (const link of problem.links ?? [])
+    total += Math.abs(link.min ?? 0) + Math.max(0, -(link.max ?? 0));
   return Math.max(...moments, ...dues) + total;
 }

@@ -180,7 +180,9 @@ function checkWindows(problem: Problem): string | null {
  * is a fact of the evening (the unit is known by then): it is wrong only if it fits no unit.
  */
 function checkSpread(step: ProblemStep, minutes: PerUnit, p90: PerUnit): string | null {
-  const units = Object.keys(typeof minutes === 'object' ? minutes : typeof p90 === 'object' ? p90 : { '': 0 });
+  const units = Object.keys(
+    typeof minutes === 'object' ? minutes : typeof p90 === 'object' ? p90 : { '': 0 },
+  );
   const pairs = units.flatMap((unit) => {
     const pair = { unit, minutes: valueFor(minutes, unit), p90: valueFor(p90, unit) };
     return pair.minutes === undefined || pair.p90 === undefined

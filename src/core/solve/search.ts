@@ -12,6 +12,9 @@ import { toTimetable, type Assignment, type Schedule, type Timetable } from './s
 /** Conflicts before the first restart; later ones follow Luby's sequence times this. */
 const RESTART_UNIT = 64;
 
+/** A schedule without the time it took, which is the caller's to measure. */
+export type Answer = Omit<Schedule, 'milliseconds'>;
+
 type Stage = 'delay' | 'cost' | 'done';
 
 interface Best {
@@ -91,7 +94,7 @@ export class Search {
   }
 
   /** The answer as it stands, with bounds that are true whenever it is asked. */
-  answer(): Omit<Schedule, 'milliseconds'> {
+  answer(): Answer {
     const format = 'olive-clock/schedule@1' as const;
     const nothing = { steps: [], blocks: [], dishes: [], conflict: [] };
     if (this.impossible || !this.best)
@@ -357,4 +360,3 @@ function luby(i: number): number {
   }
   return 2 ** power;
 }
-

@@ -88,7 +88,12 @@ export function simulate(problem: Problem, schedule: Schedule, runs = 5000, seed
       .sort((a, b) => b.share - a.share || (a.step < b.step ? -1 : 1)),
     dishes: dishes.map((d) => {
       const sorted = Float64Array.from(d.ends).sort();
-      return { id: d.id, p50: quantile(sorted, 0.5), p90: quantile(sorted, 0.9), late: d.late / runs };
+      return {
+        id: d.id,
+        p50: quantile(sorted, 0.5),
+        p90: quantile(sorted, 0.9),
+        late: d.late / runs,
+      };
     }),
     brokenLinks,
   };
@@ -179,8 +184,7 @@ function addStays(
       if (!sharesUnit && !sharesTool && !apart.has(`${earlier.id}|${later.id}`)) continue;
       const lag = sharesUnit ? earlier.turnaround : 0;
       for (const to of stepsOf(later.id))
-        for (const on of stepsOf(earlier.id))
-          if (on < to) players[to]?.waits.push({ on, lag });
+        for (const on of stepsOf(earlier.id)) if (on < to) players[to]?.waits.push({ on, lag });
     }
 }
 

@@ -14,7 +14,12 @@ const N = [
 const KELVIN = 273.15;
 
 /** Range of the formulation: triple point to critical point. */
-export const SATURATION_RANGE = { lowC: 0, highC: 373.946, lowKPa: 0.611213, highKPa: 22064 } as const;
+export const SATURATION_RANGE = {
+  lowC: 0,
+  highC: 373.946,
+  lowKPa: 0.611213,
+  highKPa: 22064,
+} as const;
 
 /** @param celsius within the range @returns kPa absolute; unchecked, for inner loops */
 export function pressureAt(celsius: number): number {

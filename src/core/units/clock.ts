@@ -35,12 +35,17 @@ export function formatTime(instant: number, style: ClockStyle): string {
 
 /** Weekday, day and month: `Saturday 28 November`. */
 export function formatDay(instant: number, style: ClockStyle): string {
-  return formatter(style, { weekday: 'long', day: 'numeric', month: 'long' }).format(instant).replace(',', '');
+  return formatter(style, { weekday: 'long', day: 'numeric', month: 'long' })
+    .format(instant)
+    .replace(',', '');
 }
 
 /** Day in the zone as `2026-11-28`, for comparing days and for form fields. */
 export function dayKey(instant: number, zone: string): string {
-  const parts = formatter({ zone, hours: 24 }, { year: 'numeric', month: '2-digit', day: '2-digit' }).formatToParts(instant);
+  const parts = formatter(
+    { zone, hours: 24 },
+    { year: 'numeric', month: '2-digit', day: '2-digit' },
+  ).formatToParts(instant);
   const part = (type: string): string => parts.find((p) => p.type === type)?.value ?? '';
   return `${part('year')}-${part('month')}-${part('day')}`;
 }

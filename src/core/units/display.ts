@@ -7,7 +7,14 @@ import { UNITS, type Quantity, type Unit } from './quantity';
 export type System = 'us' | 'metric';
 
 const FRACTIONS: readonly (readonly [number, string])[] = [
-  [0, ''], [1 / 8, '⅛'], [1 / 4, '¼'], [1 / 3, '⅓'], [1 / 2, '½'], [2 / 3, '⅔'], [3 / 4, '¾'], [1, ''],
+  [0, ''],
+  [1 / 8, '⅛'],
+  [1 / 4, '¼'],
+  [1 / 3, '⅓'],
+  [1 / 2, '½'],
+  [2 / 3, '⅔'],
+  [3 / 4, '¾'],
+  [1, ''],
 ];
 
 /** Which fractions the measures of a unit come in. */
@@ -37,7 +44,7 @@ export function formatQuantity(quantity: Quantity, system: System): string {
 }
 
 function formatCount({ amount, unit }: Quantity): string {
-  if (unit === 'pinch' && amount <= 1) return 'a pinch';
+  if (unit === 'pinch') return amount < 1.5 ? 'a pinch' : withUnit(Math.round(amount), unit);
   return withUnit(nearestMark(amount, COUNT_MARKS), unit);
 }
 
@@ -100,7 +107,9 @@ function withUnit(value: number, unit: Unit): string {
 export function toFraction(value: number): string {
   const whole = Math.floor(value + 1e-9);
   const part = value - whole;
-  const [mark, sign] = FRACTIONS.reduce((a, b) => (Math.abs(b[0] - part) < Math.abs(a[0] - part) ? b : a));
+  const [mark, sign] = FRACTIONS.reduce((a, b) =>
+    Math.abs(b[0] - part) < Math.abs(a[0] - part) ? b : a,
+  );
   if (mark === 1) return String(whole + 1);
   return sign === '' ? String(whole) : `${whole === 0 ? '' : whole}${sign}`;
 }

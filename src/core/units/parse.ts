@@ -19,43 +19,86 @@ export interface ParsedAmount {
 }
 
 const NUMBER_WORDS: Readonly<Record<string, string>> = {
-  a: '1', an: '1', one: '1', two: '2', three: '3', four: '4', five: '5', six: '6',
-  seven: '7', eight: '8', nine: '9', ten: '10', twelve: '12', half: '1/2',
+  a: '1',
+  an: '1',
+  one: '1',
+  two: '2',
+  three: '3',
+  four: '4',
+  five: '5',
+  six: '6',
+  seven: '7',
+  eight: '8',
+  nine: '9',
+  ten: '10',
+  twelve: '12',
+  half: '1/2',
 };
 
 /** Our unit for each of the package's; sizes such as “large” are counted pieces. */
 const UNIT_BY_ID: Readonly<Record<string, Unit>> = {
-  gram: 'g', kilogram: 'kg', milliliter: 'ml', liter: 'l', teaspoon: 'tsp', tablespoon: 'tbsp',
-  cup: 'cup', fluidounce: 'floz', pint: 'pint', quart: 'quart', ounce: 'oz', pound: 'lb',
-  clove: 'clove', can: 'can', package: 'package', pack: 'package', slice: 'slice', pinch: 'pinch',
-  piece: 'piece', tin: 'can', bag: 'package', dash: 'pinch',
+  gram: 'g',
+  kilogram: 'kg',
+  milliliter: 'ml',
+  liter: 'l',
+  teaspoon: 'tsp',
+  tablespoon: 'tbsp',
+  cup: 'cup',
+  fluidounce: 'floz',
+  pint: 'pint',
+  quart: 'quart',
+  ounce: 'oz',
+  pound: 'lb',
+  clove: 'clove',
+  can: 'can',
+  package: 'package',
+  pack: 'package',
+  slice: 'slice',
+  pinch: 'pinch',
+  piece: 'piece',
+  tin: 'can',
+  bag: 'package',
+  dash: 'pinch',
 };
 
 /** Units the package does not know, with the word that stands for them. */
 const EXTRA_UNITS: Readonly<Record<string, Unit>> = {
-  pinch: 'pinch', pinches: 'pinch', dash: 'pinch', tin: 'can', tins: 'can', slice: 'slice',
-  slices: 'slice', piece: 'piece', pieces: 'piece',
+  pinch: 'pinch',
+  pinches: 'pinch',
+  dash: 'pinch',
+  tin: 'can',
+  tins: 'can',
+  slice: 'slice',
+  slices: 'slice',
+  piece: 'piece',
+  pieces: 'piece',
 };
 
-const PACK_BEFORE = /^(\d+(?:\.\d+)?)\s*\(([^()]*\d[^()]*)\)\s*(can|cans|tin|tins|package|packages|pack|bag|jar)\b\s*/i;
-const PACK_JOINED = /^(\d+(?:\.\d+)?)\s+(\d+(?:\.\d+)?)[-\s](ounce|oz|gram|g|ml)\.?\s+(can|cans|tin|tins|package|packages|pack|bag)\b\s*/i;
+const PACK_BEFORE =
+  /^(\d+(?:\.\d+)?)\s*\(([^()]*\d[^()]*)\)\s*(can|cans|tin|tins|package|packages|pack|bag|jar)\b\s*/i;
+const PACK_JOINED =
+  /^(\d+(?:\.\d+)?)\s+(\d+(?:\.\d+)?)[-\s](ounce|oz|gram|g|ml)\.?\s+(can|cans|tin|tins|package|packages|pack|bag)\b\s*/i;
 const PACK_AFTER = /^\(([^()]*\d[^()]*)\)\s*/;
 
 /** Splits the amount off the front of a line. Never fails: without an amount all of it is rest. */
 export function parseAmount(text: string): ParsedAmount {
   const line = spellNumbers(text.trim());
   const joined = PACK_JOINED.exec(line);
-  if (joined) return pack(joined[1], `${joined[2]} ${joined[3]}`, joined[4], line.slice(joined[0].length));
+  if (joined)
+    return pack(joined[1], `${joined[2]} ${joined[3]}`, joined[4], line.slice(joined[0].length));
   const before = PACK_BEFORE.exec(line);
   if (before) return pack(before[1], before[2] ?? '', before[3], line.slice(before[0].length));
 
   const [parsed] = parseIngredient(line, { normalizeUOM: true });
   if (!parsed || parsed.quantity === null)
     return { amount: null, amountTo: null, unit: null, packSize: null, rest: text.trim() };
-  let unit: Unit | null = parsed.unitOfMeasureID ? (UNIT_BY_ID[parsed.unitOfMeasureID] ?? null) : null;
+  let unit: Unit | null = parsed.unitOfMeasureID
+    ? (UNIT_BY_ID[parsed.unitOfMeasureID] ?? null)
+    : null;
   let rest = parsed.description;
   // A size word such as “large” says what the piece is like; it belongs to the food.
-  if (parsed.unitOfMeasureID && unit === null) rest = `${parsed.unitOfMeasure ?? ''} ${rest}`.trim();
+  if (parsed.unitOfMeasureID && unit === null)
+    rest = `${parsed.unitOfMeasure ?? ''} ${rest}`.trim();
   const [word] = rest.split(/\s+/);
   const extra = word ? EXTRA_UNITS[word.toLowerCase()] : undefined;
   if (unit === null && word && extra) {
@@ -79,7 +122,12 @@ export function parseQuantity(text: string): Quantity | null {
   return parsed.rest === '' ? toQuantity(parsed) : null;
 }
 
-function pack(count: string | undefined, size: string, word: string | undefined, rest: string): ParsedAmount {
+function pack(
+  count: string | undefined,
+  size: string,
+  word: string | undefined,
+  rest: string,
+): ParsedAmount {
   return {
     amount: Number(count),
     amountTo: null,
@@ -95,8 +143,10 @@ function toQuantity(parsed: ParsedAmount): Quantity | null {
 }
 
 function spellNumbers(text: string): string {
-  return text.replace(/^(about|around|approximately|approx\.?)\s+/i, '').replace(/^([a-z]+)\s+(?=\S)/i, (whole, word: string) => {
-    const number = NUMBER_WORDS[word.toLowerCase()];
-    return number ? `${number} ` : whole;
-  });
+  return text
+    .replace(/^(about|around|approximately|approx\.?)\s+/i, '')
+    .replace(/^([a-z]+)\s+(?=\S)/i, (whole, word: string) => {
+      const number = NUMBER_WORDS[word.toLowerCase()];
+      return number ? `${number} ` : whole;
+    });
 }

@@ -21,7 +21,12 @@ interface UnitFacts {
   many: string;
 }
 
-const facts = (kind: Kind, size: number, one: string, many = one): UnitFacts => ({ kind, size, one, many });
+const facts = (kind: Kind, size: number, one: string, many = one): UnitFacts => ({
+  kind,
+  size,
+  one,
+  many,
+});
 
 export const UNITS = {
   g: facts('mass', 1, 'g'),

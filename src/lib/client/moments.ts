@@ -1,0 +1,19 @@
+/** Day and time fields to an instant and back, in a meal's zone. */
+import { parseAbsolute, parseDateTime, toCalendarDateTime, toZoned } from '@internationalized/date';
+
+/** @returns `{ day: '2026-11-28', time: '18:30' }` as the form fields want them */
+export function toFields(instant: string, zone: string): { day: string; time: string } {
+  const text = toCalendarDateTime(parseAbsolute(instant, zone)).toString();
+  return { day: text.slice(0, 10), time: text.slice(11, 16) };
+}
+
+/** @returns an ISO instant, or null where the fields are not a day and a time */
+export function fromFields(day: string, time: string, zone: string): string | null {
+  try {
+    return toZoned(parseDateTime(`${day}T${time}`), zone)
+      .toDate()
+      .toISOString();
+  } catch {
+    return null;
+  }
+}

@@ -1,0 +1,22 @@
+/** The planning worker as the page sees it. */
+import * as Comlink from 'comlink';
+import type { PlanWorker } from '$lib/workers/plan.worker';
+import type { PlanAnswer, PlanQuestion } from '$lib/workers/planning';
+
+export interface Planner {
+  /** Asks; `onAnswer` hears an early answer and the final one, unless a newer question comes. */
+  ask(question: PlanQuestion, onAnswer: (answer: PlanAnswer) => void): Promise<void>;
+  close(): void;
+}
+
+/** Starts a planner in a thread of its own; call in the browser only. */
+export function startPlanner(): Planner {
+  const worker = new Worker(new URL('../workers/plan.worker.ts', import.meta.url), {
+    type: 'module',
+  });
+  const remote = Comlink.wrap<PlanWorker>(worker);
+  return {
+    ask: (question, onAnswer) => remote.plan(question, Comlink.proxy(onAnswer)),
+    close: () => worker.terminate(),
+  };
+}

@@ -1,0 +1,38 @@
+/** One connection to the household's file, its migrations, and one queue for all writes. */
+import { mkdirSync } from 'node:fs';
+import { dirname } from 'node:path';
+import { createClient } from '@libsql/client';
+import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
+import { migrate } from 'drizzle-orm/libsql/migrator';
+import * as schema from './schema';
+
+export type Database = LibSQLDatabase<typeof schema>;
+
+const DEFAULT_URL = 'file:data/olive.db';
+
+/** Opens the database and brings it to the current schema. */
+export async function openDatabase(url = DEFAULT_URL): Promise<Database> {
+  if (url.startsWith('file:')) mkdirSync(dirname(url.slice('file:'.length)), { recursive: true });
+  const client = createClient({ url });
+  if (url.startsWith('file:')) await client.execute('PRAGMA journal_mode = WAL');
+  const database = drizzle(client, { schema });
+  await migrate(database, { migrationsFolder: 'drizzle' });
+  return database;
+}
+
+let opened: Promise<Database> | null = null;
+
+/** The server's own database, opened once; `DATABASE_URL` may name another. */
+export function database(): Promise<Database> {
+  opened ??= openDatabase(process.env.DATABASE_URL || DEFAULT_URL);
+  return opened;
+}
+
+let lastWrite: Promise<unknown> = Promise.resolve();
+
+/** Runs writes one after another: libSQL rejects overlapping ones as locked. */
+export function inWriteQueue<T>(write: () => Promise<T>): Promise<T> {
+  const result = lastWrite.then(write, write);
+  lastWrite = result.catch(() => undefined);
+  return result;
+}

@@ -1,0 +1,51 @@
+/** The whole household at once: out as one file, in from one. */
+import type { Household } from '$core/exchange';
+import { inWriteQueue, type Database } from './database';
+import { listDishes } from './dish-store';
+import { readKitchen } from './kitchen-store';
+import { listMeals } from './meal-store';
+import { dishes, kitchens, meals } from './schema';
+
+export async function readHousehold(database: Database): Promise<Household> {
+  const stored = await listMeals(database);
+  return {
+    format: 'olive-clock/household@1',
+    kitchen: await readKitchen(database),
+    dishes: await listDishes(database),
+    meals: stored.map((s) => s.meal),
+  };
+}
+
+/**
+ * Replaces everything with a household file's contents, all of it or nothing.
+ *
+ * @param now ms since the epoch
+ */
+export async function replaceHousehold(
+  database: Database,
+  household: Household,
+  now: number,
+): Promise<void> {
+  await inWriteQueue(async () => {
+    await database.batch([
+      database.delete(meals),
+      database.delete(dishes),
+      database.delete(kitchens),
+      database.insert(kitchens).values({ id: 1, document: household.kitchen }),
+      ...household.dishes.map((dish) =>
+        database
+          .insert(dishes)
+          .values({ id: dish.id, name: dish.name, document: dish, updatedAt: now }),
+      ),
+      ...household.meals.map((meal) =>
+        database.insert(meals).values({
+          id: meal.id,
+          name: meal.name,
+          serveAt: Date.parse(meal.serveAt),
+          document: meal,
+          updatedAt: now,
+        }),
+      ),
+    ]);
+  });
+}

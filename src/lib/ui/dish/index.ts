@@ -1,0 +1,3 @@
+export { default as StageStrip } from './stage-strip.svelte';
+export { default as StageCard } from './stage-card.svelte';
+export { default as ServingsStepper } from './servings-stepper.svelte';

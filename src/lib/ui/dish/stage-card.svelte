@@ -1,0 +1,129 @@
+<script lang="ts">
+  import type { Stage } from '$core/dish';
+  import { formatMinutes, formatTemperature } from '$core/units';
+  import { fallPath, risePath } from '$lib/ui/runway/geometry';
+
+  interface Props {
+    stage: Stage;
+    scale: 'C' | 'F';
+    /** Minutes of come-up and release in the cooker shown; null where it is not known. */
+    cycle: { comeUp: number; release: number } | null;
+    minutes: number;
+    cookerName: string | null;
+  }
+  let { stage, scale, cycle, minutes, cookerName }: Props = $props();
+
+  const NAMES: Record<Stage['kind'], string> = {
+    prep: 'Prepare',
+    soak: 'Soak',
+    brown: 'Brown',
+    loosen: 'Loosen',
+    pressure: 'Under pressure',
+    simmer: 'Simmer',
+    thicken: 'Thicken',
+    crisp: 'Crisp',
+    oven: 'Oven',
+    burner: 'Burner',
+    rest: 'Rest',
+    finish: 'Finish',
+  };
+  const isHands = $derived(
+    ['prep', 'brown', 'loosen', 'thicken', 'finish'].includes(stage.kind) ||
+      ((stage.kind === 'simmer' || stage.kind === 'burner') && stage.attended),
+  );
+  const letGo = $derived(
+    stage.kind !== 'pressure'
+      ? ''
+      : stage.release.kind === 'natural'
+        ? 'let it fall'
+        : stage.release.kind === 'quick'
+          ? 'vent at once'
+          : `${stage.release.minutes} min, then vent`,
+  );
+  /** Silhouette: the cycle across 240 px. */
+  const total = $derived(
+    stage.kind === 'pressure' && cycle ? cycle.comeUp + stage.holdMinutes + cycle.release : 1,
+  );
+  const axis = $derived({ from: 0, to: total, left: 2, right: 238 });
+</script>
+
+<li class="flex shrink-0 flex-col card p-4 {stage.kind === 'pressure' ? 'w-[272px]' : 'w-40'}">
+  <div class="flex h-14 items-end">
+    {#if stage.kind === 'pressure' && cycle}
+      {@const up = cycle.comeUp}
+      {@const end = up + stage.holdMinutes}
+      <svg width="240" height="54" viewBox="0 0 240 54" aria-hidden="true">
+        <defs>
+          <pattern
+            id="card-brine-{stage.id}"
+            width="7"
+            height="7"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+            ><rect width="7" height="7" fill="var(--brine-soft)" /><line
+              x1="1.5"
+              x2="1.5"
+              y2="7"
+              stroke="var(--brine)"
+              stroke-width="1.8"
+              opacity=".65"
+            /></pattern
+          >
+          <pattern id="card-leaf-{stage.id}" width="6" height="6" patternUnits="userSpaceOnUse"
+            ><rect width="6" height="6" fill="var(--leaf)" /><circle
+              cx="1.5"
+              cy="1.5"
+              r="1"
+              fill="var(--leaf-ink)"
+            /><circle cx="4.5" cy="4.5" r="1" fill="var(--leaf-ink)" /></pattern
+          >
+        </defs>
+        <path
+          d={risePath(axis, 0, up, 52, 6)}
+          fill="url(#card-brine-{stage.id})"
+          stroke="var(--brine)"
+        />
+        <rect
+          x={2 + (up / total) * 236}
+          y="6"
+          width={Math.max(2, (stage.holdMinutes / total) * 236)}
+          height="46"
+          fill="var(--olive)"
+        />
+        <path
+          d={fallPath(axis, end, total, 52, 6, stage.release.kind === 'quick')}
+          fill="url(#card-leaf-{stage.id})"
+          stroke="var(--leaf-ink)"
+        />
+        <line x1="0" x2="240" y1="52.5" y2="52.5" stroke="var(--line-strong)" />
+      </svg>
+    {:else}
+      <div class="w-full border-b border-line-strong">
+        <div
+          class="h-5 rounded-t {isHands
+            ? 'bg-ember'
+            : stage.kind === 'rest'
+              ? 'bg-straw'
+              : stage.kind === 'soak'
+                ? 'bg-brine-soft'
+                : 'border border-ember'}"
+          style:width="{Math.min(100, 18 + minutes * 3.5)}%"
+        ></div>
+      </div>
+    {/if}
+  </div>
+  <p class="mt-2 flex justify-between gap-2 font-bold">
+    <span>{NAMES[stage.kind]}</span>{#if isHands}<span class="text-sm text-ember-ink">hands</span
+      >{/if}
+  </p>
+  <p class="text-[15px] text-muted">
+    {#if stage.kind === 'pressure'}
+      {stage.holdMinutes} min {stage.level}, {letGo}{#if cycle}<br />{cycle.comeUp} up, {cycle.release}
+        down in the {cookerName}{/if}
+    {:else}
+      {formatMinutes(minutes)}{#if stage.kind === 'oven' || stage.kind === 'crisp'}
+        at {formatTemperature(stage.celsius, scale, 5)}{/if}
+    {/if}
+  </p>
+  <p class="mt-1.5 text-[15px]">{stage.text}</p>
+</li>

@@ -1,0 +1,33 @@
+<script lang="ts">
+  import type { Dish, Stage } from '$core/dish';
+
+  /** A dish's stages in little: one mark each, as wide as it is long (by its square root). */
+  let { dish }: { dish: Dish } = $props();
+
+  const minutesOf = (stage: Stage): number =>
+    stage.kind === 'pressure' ? stage.holdMinutes + 20 : stage.minutes;
+  const LOOK: Record<Stage['kind'], string> = {
+    prep: 'bg-ember',
+    brown: 'bg-ember',
+    loosen: 'bg-ember',
+    thicken: 'bg-ember',
+    finish: 'bg-ember',
+    simmer: 'bg-ember',
+    burner: 'bg-ember',
+    pressure: 'bg-olive',
+    oven: 'border-ember border bg-salt',
+    crisp: 'border-ember border bg-salt',
+    rest: 'bg-straw',
+    soak: 'bg-brine-soft border border-brine',
+  };
+  const words = $derived(dish.stages.map((s) => s.kind).join(', '));
+</script>
+
+<span class="mt-3 flex items-end gap-[3px]" role="img" aria-label="Stages: {words}">
+  {#each dish.stages as stage (stage.id)}
+    <span
+      class="rounded-sm {stage.kind === 'pressure' ? 'h-5' : 'h-2.5'} {LOOK[stage.kind]}"
+      style:width="{6 + 5 * Math.sqrt(Math.min(120, minutesOf(stage)))}px"
+    ></span>
+  {/each}
+</span>

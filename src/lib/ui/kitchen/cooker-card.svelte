@@ -1,0 +1,101 @@
+<script lang="ts">
+  import type { Cooker } from '$core/kitchen';
+  import type { LiquidSchool } from '$core/cooker';
+  import Field from '$lib/ui/fields/field.svelte';
+  import LinerSection from './liner-section.svelte';
+
+  interface Props {
+    cooker: Cooker;
+    system: 'us' | 'metric';
+    school: LiquidSchool;
+    errors: (field: string) => string | undefined;
+    onremove: () => void;
+  }
+  let { cooker = $bindable(), system, school, errors, onremove }: Props = $props();
+
+  const LITRES_PER_QUART = 0.946353;
+  const LEVELS = [
+    { id: 'low', name: 'Low' },
+    { id: 'high', name: 'High' },
+    { id: 'max', name: 'Highest' },
+  ] as const;
+  const isUs = $derived(system === 'us');
+  const size = $derived(
+    isUs ? Math.round((cooker.litres / LITRES_PER_QUART) * 10) / 10 : cooker.litres,
+  );
+
+  function toggleLevel(level: Cooker['levels'][number], on: boolean): void {
+    cooker.levels = on ? [...cooker.levels, level] : cooker.levels.filter((l) => l !== level);
+  }
+</script>
+
+<li class="grid gap-3 card p-5">
+  <div class="flex items-end gap-3">
+    <Field
+      name="name-{cooker.id}"
+      label="Name"
+      class="flex-1"
+      bind:value={cooker.name}
+      error={errors('name')}
+    />
+    <button type="button" class="btn btn-quiet" onclick={onremove}
+      >Remove<span class="sr-only"> {cooker.name}</span></button
+    >
+  </div>
+  <LinerSection {cooker} {school} {system} />
+  <div class="grid grid-cols-2 gap-3">
+    <Field
+      name="size-{cooker.id}"
+      label="Size"
+      unit={isUs ? 'qt' : 'l'}
+      type="number"
+      step="0.1"
+      value={size}
+      error={errors('litres')}
+      oninput={(e) =>
+        (cooker.litres = isUs
+          ? e.currentTarget.valueAsNumber * LITRES_PER_QUART
+          : e.currentTarget.valueAsNumber)}
+    />
+    <Field
+      name="watts-{cooker.id}"
+      label="Heater"
+      unit="W"
+      type="number"
+      bind:value={cooker.watts}
+      error={errors('watts')}
+    />
+    <Field
+      name="across-{cooker.id}"
+      label="Liner across"
+      unit="mm"
+      type="number"
+      bind:value={cooker.diameterMm}
+      error={errors('diameterMm')}
+    />
+    <Field
+      name="high-{cooker.id}"
+      label="Liner high"
+      unit="mm"
+      type="number"
+      bind:value={cooker.heightMm}
+      error={errors('heightMm')}
+    />
+  </div>
+  <fieldset>
+    <legend class="label">Pressure levels</legend>
+    <div class="flex flex-wrap gap-x-5">
+      {#each LEVELS as level (level.id)}
+        <label class="flex min-h-11 items-center gap-2"
+          ><input
+            type="checkbox"
+            class="size-5 accent-olive"
+            checked={cooker.levels.includes(level.id)}
+            onchange={(e) => toggleLevel(level.id, e.currentTarget.checked)}
+          />{level.name}</label
+        >
+      {/each}
+    </div>
+    {#if errors('levels')}<p class="text-sm font-semibold text-pimento">{errors('levels')}</p>{/if}
+  </fieldset>
+</li>

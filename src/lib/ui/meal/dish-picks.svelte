@@ -1,0 +1,100 @@
+<script lang="ts">
+  import Trash2 from '@lucide/svelte/icons/trash-2';
+  import { mealEntrySchema } from '$core/meal';
+  import AddDish from './add-dish.svelte';
+  import type { MealState } from './meal-state.svelte';
+
+  let { model }: { model: MealState } = $props();
+
+  const dishes = $derived(new Map(model.dishes.map((d) => [d.id, d])));
+  let errors = $state<Record<string, string>>({});
+  const LATER = [0, 10, 20, 30, 45, 60, 90];
+
+  function setServings(id: string, text: string): void {
+    const servings = mealEntrySchema.shape.servings.safeParse(
+      text.trim() === '' ? null : Number(text),
+    );
+    errors[id] = servings.success ? '' : (servings.error.issues[0]?.message ?? '');
+    if (servings.success) model.changeEntry(id, { servings: servings.data });
+  }
+</script>
+
+<section aria-labelledby="dishes" class="print:hidden">
+  <div class="mb-3 flex items-center justify-between gap-3">
+    <h2 id="dishes" class="text-xl font-bold">Dishes</h2>
+    <AddDish
+      dishes={model.dishes}
+      taken={model.meal.entries.map((e) => e.dishId)}
+      onadd={(id) => model.addDish(id)}
+    />
+  </div>
+  <ul class="grid gap-3">
+    {#each model.meal.entries as entry (entry.id)}
+      {@const dish = dishes.get(entry.dishId)}
+      {@const name = dish?.name ?? 'A dish that was removed'}
+      <li class="card p-3">
+        <div class="flex items-start justify-between gap-2">
+          {#if dish}<a
+              href="/dishes/{dish.id}?servings={entry.servings ?? model.meal.servings}"
+              class="py-1 font-semibold underline-offset-4 hover:underline">{name}</a
+            >
+          {:else}<span class="py-1 font-semibold text-pimento">{name}</span>{/if}
+          <button class="btn min-h-9 btn-quiet px-2" onclick={() => model.removeEntry(entry.id)}
+            ><Trash2 size={17} aria-hidden="true" /><span class="sr-only">Leave out {name}</span
+            ></button
+          >
+        </div>
+        <div class="mt-1 grid grid-cols-[1fr_5.5rem_1fr] gap-2">
+          <label class="text-[13px] text-muted"
+            >in
+            <select
+              class="mt-0.5 field text-base"
+              value={entry.cooker ?? ''}
+              onchange={(e) =>
+                model.changeEntry(entry.id, { cooker: e.currentTarget.value || null })}
+            >
+              <option value="">any cooker</option>
+              {#each model.kitchen.cookers as cooker (cooker.id)}<option value={cooker.id}
+                  >{cooker.name}</option
+                >{/each}
+              {#if entry.cooker && !model.kitchen.cookers.some((c) => c.id === entry.cooker)}<option
+                  value={entry.cooker}>removed</option
+                >{/if}
+            </select>
+          </label>
+          <label class="text-[13px] text-muted"
+            >for
+            <input
+              class="mt-0.5 field text-base"
+              type="number"
+              min="1"
+              max="200"
+              placeholder={String(model.meal.servings)}
+              value={entry.servings ?? ''}
+              aria-invalid={!!errors[entry.id]}
+              onchange={(e) => setServings(entry.id, e.currentTarget.value)}
+            />
+          </label>
+          <label class="text-[13px] text-muted"
+            >comes
+            <select
+              class="mt-0.5 field text-base"
+              value={entry.later}
+              onchange={(e) =>
+                model.changeEntry(entry.id, { later: Number(e.currentTarget.value) })}
+            >
+              {#each LATER.includes(entry.later) ? LATER : [...LATER, entry.later] as later (later)}<option
+                  value={later}>{later === 0 ? 'with the meal' : `${later} min later`}</option
+                >{/each}
+            </select>
+          </label>
+        </div>
+        {#if errors[entry.id]}<p class="mt-1 text-sm font-semibold text-pimento">
+            {errors[entry.id]}
+          </p>{/if}
+      </li>
+    {:else}
+      <li class="card border-dashed p-4 text-muted">No dish yet.</li>
+    {/each}
+  </ul>
+</section>

@@ -1,0 +1,172 @@
+<script lang="ts">
+  import CalendarDays from '@lucide/svelte/icons/calendar-days';
+  import Minus from '@lucide/svelte/icons/minus';
+  import Plus from '@lucide/svelte/icons/plus';
+  import Printer from '@lucide/svelte/icons/printer';
+  import Redo2 from '@lucide/svelte/icons/redo-2';
+  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import { checkServingTime, mealSchema } from '$core/meal';
+  import { fromFields, toFields } from '$lib/client/moments';
+  import type { MealState } from './meal-state.svelte';
+
+  let { model }: { model: MealState } = $props();
+
+  const meal = $derived(model.meal);
+  const fields = $derived(toFields(meal.serveAt, meal.zone));
+  let errors = $state<{ name?: string; serveAt?: string; servings?: string }>({});
+
+  function rename(event: Event & { currentTarget: HTMLInputElement }): void {
+    const name = mealSchema.shape.name.safeParse(event.currentTarget.value);
+    errors.name = name.success ? undefined : name.error.issues[0]?.message;
+    if (name.success && name.data !== meal.name) model.change((m) => ({ ...m, name: name.data }));
+  }
+
+  function setServings(value: number): void {
+    const servings = mealSchema.shape.servings.safeParse(value);
+    errors.servings = servings.success ? undefined : servings.error.issues[0]?.message;
+    if (servings.success && servings.data !== meal.servings)
+      model.change((m) => ({ ...m, servings: servings.data }));
+  }
+
+  let dayInput: HTMLInputElement;
+  let timeInput: HTMLInputElement;
+  function setTime(): void {
+    const serveAt = fromFields(dayInput.value, timeInput.value, meal.zone);
+    if (!serveAt) {
+      errors.serveAt = 'A day and a time are needed.';
+      return;
+    }
+    const checked = checkServingTime(serveAt, Date.now());
+    errors.serveAt = checked.ok ? undefined : 'That is in the past; choose a later day or time.';
+    if (checked.ok && serveAt !== meal.serveAt) model.change((m) => ({ ...m, serveAt }));
+  }
+
+  const SAVE_WORDS = {
+    saved: 'Saved',
+    waiting: 'Saving…',
+    saving: 'Saving…',
+    'changed-elsewhere': 'Not saved',
+    offline: 'Not saved',
+    refused: 'Not saved',
+  } as const;
+</script>
+
+<header class="flex flex-wrap items-start justify-between gap-x-8 gap-y-4">
+  <div class="min-w-64 flex-1">
+    <label class="sr-only" for="meal-name">Name of the meal</label>
+    <input
+      id="meal-name"
+      value={meal.name}
+      onchange={rename}
+      aria-invalid={!!errors.name}
+      class="-ml-2 w-full rounded-lg border-0 bg-transparent px-2 py-0.5 font-head text-3xl font-extrabold tracking-tight focus:bg-salt md:text-4xl"
+    />
+    {#if errors.name}<p class="text-sm font-semibold text-pimento">{errors.name}</p>{/if}
+    <div class="mt-1 flex flex-wrap items-center gap-x-1 text-sm text-muted print:hidden">
+      <span
+        role="status"
+        data-testid="save-state"
+        class:text-pimento={SAVE_WORDS[model.saveState] === 'Not saved'}
+        >{SAVE_WORDS[model.saveState]}</span
+      >
+      <button
+        class="btn min-h-9 btn-quiet px-2"
+        onclick={() => model.undo()}
+        disabled={!model.canUndo}
+        title="Undo (Ctrl+Z)"
+        ><Undo2 size={16} aria-hidden="true" /><span class="sr-only">Undo</span></button
+      >
+      <button
+        class="btn min-h-9 btn-quiet px-2"
+        onclick={() => model.redo()}
+        disabled={!model.canRedo}
+        title="Redo (Ctrl+Shift+Z)"
+        ><Redo2 size={16} aria-hidden="true" /><span class="sr-only">Redo</span></button
+      >
+      <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/print"
+        ><Printer size={16} aria-hidden="true" />Print</a
+      >
+      <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/calendar.ics" download
+        ><CalendarDays size={16} aria-hidden="true" />Calendar</a
+      >
+      <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/plan.json" download
+        >Plan as JSON</a
+      >
+    </div>
+  </div>
+
+  <div class="flex flex-wrap gap-3">
+    <div class="card px-3 py-2">
+      <label class="block text-[13px] text-muted" for="meal-servings">at the table</label>
+      <div class="flex items-center gap-1">
+        <button
+          class="btn min-h-11 btn-quiet px-2.5"
+          onclick={() => setServings(meal.servings - 1)}
+          disabled={meal.servings <= 1}
+          ><Minus size={18} aria-hidden="true" /><span class="sr-only">One fewer</span></button
+        >
+        <input
+          id="meal-servings"
+          type="number"
+          min="1"
+          max="200"
+          value={meal.servings}
+          onchange={(e) =>
+            setServings(e.currentTarget.value === '' ? Number.NaN : e.currentTarget.valueAsNumber)}
+          aria-invalid={!!errors.servings}
+          aria-describedby={errors.servings ? 'servings-error' : undefined}
+          class="w-14 [appearance:textfield] bg-transparent text-center font-head text-2xl font-bold"
+        />
+        <button class="btn min-h-11 btn-quiet px-2.5" onclick={() => setServings(meal.servings + 1)}
+          ><Plus size={18} aria-hidden="true" /><span class="sr-only">One more</span></button
+        >
+      </div>
+      {#if errors.servings}<p
+          id="servings-error"
+          class="max-w-48 text-sm font-semibold text-pimento"
+        >
+          {errors.servings}
+        </p>{/if}
+    </div>
+    <div class="card px-3 py-2">
+      <span class="block text-[13px] text-muted">on the table</span>
+      <div class="flex min-h-11 flex-wrap items-center gap-2">
+        <input
+          bind:this={dayInput}
+          type="date"
+          aria-label="Day"
+          value={fields.day}
+          onchange={setTime}
+          aria-invalid={!!errors.serveAt}
+          class="min-h-11 rounded-md bg-transparent px-1"
+        />
+        <input
+          bind:this={timeInput}
+          type="time"
+          aria-label="Time on the table"
+          value={fields.time}
+          onchange={setTime}
+          aria-invalid={!!errors.serveAt}
+          aria-describedby={errors.serveAt ? 'time-error' : undefined}
+          class="min-h-11 rounded-md bg-transparent px-1 font-head text-2xl font-bold"
+        />
+      </div>
+      {#if errors.serveAt}<p id="time-error" class="max-w-64 text-sm font-semibold text-pimento">
+          {errors.serveAt}
+        </p>{/if}
+    </div>
+  </div>
+</header>
+
+{#if model.saveMessage && SAVE_WORDS[model.saveState] === 'Not saved'}
+  <div
+    role="alert"
+    class="mt-4 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3"
+  >
+    <p>{model.saveMessage}</p>
+    {#if model.saveState === 'changed-elsewhere'}<button
+        class="btn"
+        onclick={() => location.reload()}>Reload</button
+      >{/if}
+  </div>
+{/if}

@@ -1,0 +1,131 @@
+<script lang="ts">
+  import { onMount, untrack } from 'svelte';
+  import type { Dish } from '$core/dish';
+  import type { Kitchen } from '$core/kitchen';
+  import type { Meal } from '$core/meal';
+  import { toRunSheet } from '$core/run';
+  import { formatTime } from '$core/units';
+  import { Runway } from '$lib/ui/runway';
+  import type { SavedPlan } from '$lib/workers/planning';
+  import DishPicks from './dish-picks.svelte';
+  import MealHeader from './meal-header.svelte';
+  import { MealState } from './meal-state.svelte';
+  import NeedsLook from './needs-look.svelte';
+  import RunSheet from './run-sheet.svelte';
+  import Summary from './summary.svelte';
+  import Trouble from './trouble.svelte';
+  import WhyPanel from './why-panel.svelte';
+
+  interface Props {
+    loaded: {
+      meal: Meal;
+      plan: SavedPlan | null;
+      revision: number;
+      dishes: Dish[];
+      kitchen: Kitchen;
+    };
+  }
+  let { loaded }: Props = $props();
+
+  const model = new MealState(untrack(() => loaded));
+  onMount(() => model.start());
+
+  let selected = $state<string | null>(null);
+  const plan = $derived(model.answer?.kind === 'plan' ? model.answer : null);
+  const serveAt = $derived(Date.parse(model.meal.serveAt));
+  const lines = $derived(
+    plan ? toRunSheet(plan.compiled, plan.schedule, model.kitchen, serveAt) : [],
+  );
+  const meaning = $derived(plan?.compiled.meanings.find((m) => m.id === selected) ?? null);
+
+  function onkeydown(event: KeyboardEvent): void {
+    const inField =
+      event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement;
+    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || inField) return;
+    event.preventDefault();
+    if (event.shiftKey) model.redo();
+    else model.undo();
+  }
+
+  function serveLater(minutes: number): void {
+    model.change((meal) => ({
+      ...meal,
+      serveAt: new Date(serveAt + minutes * 60_000).toISOString(),
+    }));
+  }
+</script>
+
+<svelte:window {onkeydown} />
+
+<MealHeader {model} />
+
+{#if model.isPast}
+  <p class="mt-4 rounded-lg border border-line bg-salt px-4 py-3">
+    This meal lies in the past. Its plan is shown as it was; give it a later time to plan it again.
+  </p>
+{/if}
+
+{#if plan}
+  <Summary {plan} kitchen={model.kitchen} {serveAt} />
+  {#if (plan.schedule.delay ?? 0) > 0}
+    {@const delay = plan.schedule.delay ?? 0}
+    <div
+      class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3"
+      role="status"
+    >
+      <p>
+        <b>{formatTime(serveAt, model.kitchen)} can’t be met.</b> With these pots and hands
+        everything is ready together at {formatTime(serveAt + delay * 60_000, model.kitchen)}, {delay}
+        min later.
+      </p>
+      <button class="btn" onclick={() => serveLater(delay)}
+        >Serve at {formatTime(serveAt + delay * 60_000, model.kitchen)}</button
+      >
+    </div>
+  {/if}
+  <div class="mt-5" class:opacity-60={model.isThinking && !plan}>
+    <Runway
+      compiled={plan.compiled}
+      schedule={plan.schedule}
+      totals={plan.totals}
+      kitchen={model.kitchen}
+      {serveAt}
+      {selected}
+      onselect={(id) => (selected = selected === id ? null : id)}
+    />
+  </div>
+{:else}
+  <Trouble
+    answer={model.answer}
+    isEmpty={model.meal.entries.length === 0}
+    isThinking={model.isThinking}
+  />
+{/if}
+
+<div class="mt-6 grid gap-6 xl:grid-cols-[minmax(0,1fr)_380px]">
+  {#if plan}
+    <RunSheet
+      {lines}
+      kitchen={model.kitchen}
+      {serveAt}
+      ready={plan.totals.ready}
+      {selected}
+      onselect={(id) => (selected = selected === id ? null : id)}
+    />
+  {:else}
+    <div></div>
+  {/if}
+  <div class="grid h-fit gap-6">
+    {#if meaning && plan}
+      <WhyPanel
+        {meaning}
+        {plan}
+        kitchen={model.kitchen}
+        {serveAt}
+        onclose={() => (selected = null)}
+      />
+    {/if}
+    {#if plan && plan.compiled.notes.length > 0}<NeedsLook notes={plan.compiled.notes} />{/if}
+    <DishPicks {model} />
+  </div>
+</div>

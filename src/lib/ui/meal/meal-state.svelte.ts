@@ -1,0 +1,195 @@
+/** A meal being planned: the document, its history, its plan, and saving both. */
+import type { Dish } from '$core/dish';
+import type { Kitchen } from '$core/kitchen';
+import { checkServingTime, type Meal, type MealEntry } from '$core/meal';
+import { startPlanner, type Planner } from '$lib/client/planner';
+import { describe, type PlanAnswer, type SavedPlan } from '$lib/workers/planning';
+import { History } from './history';
+
+export type SaveState =
+  'saved' | 'waiting' | 'saving' | 'changed-elsewhere' | 'offline' | 'refused';
+
+/** Pause after the last change before it is sent, ms. */
+const SAVE_AFTER_MS = 350;
+const RETRY_AFTER_MS = 4000;
+
+interface Loaded {
+  meal: Meal;
+  plan: SavedPlan | null;
+  revision: number;
+  dishes: Dish[];
+  kitchen: Kitchen;
+}
+
+export class MealState {
+  meal = $state.raw<Meal>() as Meal;
+  answer = $state.raw<PlanAnswer | null>(null);
+  isThinking = $state(false);
+  saveState = $state<SaveState>('saved');
+  saveMessage = $state('');
+  canUndo = $state(false);
+  canRedo = $state(false);
+  readonly dishes: Dish[];
+  readonly kitchen: Kitchen;
+
+  private readonly history = new History<Meal>();
+  private planner: Planner | null = null;
+  private revision: number;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private sending = false;
+
+  constructor(loaded: Loaded) {
+    this.meal = loaded.meal;
+    this.dishes = loaded.dishes;
+    this.kitchen = loaded.kitchen;
+    this.revision = loaded.revision;
+    if (loaded.plan) this.answer = describe(loaded.plan.compiled, loaded.plan.schedule, true);
+  }
+
+  /** Whether the meal lies behind; then its plan is shown as it was and not made again. */
+  get isPast(): boolean {
+    return !checkServingTime(this.meal.serveAt, Date.now()).ok;
+  }
+
+  /** Starts planning in the browser; returns what stops it. */
+  start(): () => void {
+    this.planner = startPlanner();
+    this.replan(false);
+    return () => {
+      this.planner?.close();
+      this.planner = null;
+      clearTimeout(this.timer);
+      if (this.saveState === 'waiting') void this.save();
+    };
+  }
+
+  /** Applies a change, plans again and saves. */
+  change(make: (meal: Meal) => Meal): void {
+    const next = make(this.meal);
+    if (next === this.meal) return;
+    this.history.remember(this.meal);
+    this.replace(next);
+  }
+
+  changeEntry(id: string, change: Partial<MealEntry>): void {
+    this.change((meal) => ({
+      ...meal,
+      entries: meal.entries.map((e) => (e.id === id ? { ...e, ...change } : e)),
+    }));
+  }
+
+  addDish(dishId: string): void {
+    this.change((meal) => {
+      const taken = new Set(meal.entries.map((e) => e.id));
+      let id = dishId;
+      for (let n = 2; taken.has(id); n++) id = `${dishId}-${n}`;
+      return {
+        ...meal,
+        entries: [...meal.entries, { id, dishId, servings: null, cooker: null, later: 0 }],
+      };
+    });
+  }
+
+  removeEntry(id: string): void {
+    this.change((meal) => ({ ...meal, entries: meal.entries.filter((e) => e.id !== id) }));
+  }
+
+  undo(): void {
+    const before = this.history.undo(this.meal);
+    if (before) this.replace(before);
+  }
+
+  redo(): void {
+    const after = this.history.redo(this.meal);
+    if (after) this.replace(after);
+  }
+
+  private replace(meal: Meal): void {
+    this.meal = meal;
+    this.canUndo = this.history.canUndo;
+    this.canRedo = this.history.canRedo;
+    this.replan(true);
+  }
+
+  private replan(isChange: boolean): void {
+    if (isChange) this.saveSoon();
+    if (this.isPast || !this.planner) return;
+    this.isThinking = true;
+    const { meal, dishes, kitchen } = this;
+    const used = new Set(meal.entries.map((e) => e.dishId));
+    const question = {
+      meal,
+      dishes: dishes.filter((d) => used.has(d.id)),
+      kitchen,
+      now: Date.now(),
+    };
+    void this.planner.ask(question, (answer) => {
+      if (meal !== this.meal) return;
+      const before = this.answer;
+      this.answer = answer;
+      this.isThinking = answer.kind === 'plan' && !answer.final;
+      if (!this.isThinking && !isSamePlan(before, answer)) this.saveSoon();
+    });
+  }
+
+  private saveSoon(): void {
+    if (this.saveState === 'changed-elsewhere') return;
+    this.saveState = 'waiting';
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => void this.save(), SAVE_AFTER_MS);
+  }
+
+  /** Sends the meal with the plan shown. Only one request at a time, for each needs the last revision. */
+  private async save(): Promise<void> {
+    if (this.sending) {
+      this.saveSoon();
+      return;
+    }
+    this.sending = true;
+    this.saveState = 'saving';
+    const { meal, answer } = this;
+    const plan: SavedPlan | null =
+      answer?.kind === 'plan'
+        ? {
+            format: 'olive-clock/saved-plan@1',
+            compiled: answer.compiled,
+            schedule: answer.schedule,
+          }
+        : null;
+    try {
+      const response = await fetch(`/api/meals/${encodeURIComponent(meal.id)}`, {
+        method: 'PUT',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ meal, plan, revision: this.revision }),
+        keepalive: true,
+      });
+      await this.onSaved(response);
+    } catch {
+      this.saveState = 'offline';
+      this.saveMessage =
+        'Not saved: the server can’t be reached. Trying again; keep this page open.';
+      this.timer = setTimeout(() => void this.save(), RETRY_AFTER_MS);
+    } finally {
+      this.sending = false;
+    }
+  }
+
+  private async onSaved(response: Response): Promise<void> {
+    const body = (await response.json()) as { revision?: number; message?: string };
+    if (response.ok && body.revision !== undefined) {
+      this.revision = body.revision;
+      if (this.saveState === 'saving') this.saveState = 'saved';
+      return;
+    }
+    this.saveState = response.status === 409 ? 'changed-elsewhere' : 'refused';
+    this.saveMessage = body.message ?? 'Not saved: the server refused it.';
+  }
+}
+
+function isSamePlan(a: PlanAnswer | null, b: PlanAnswer): boolean {
+  if (a?.kind !== 'plan' || b.kind !== 'plan') return false;
+  return (
+    JSON.stringify([a.schedule.steps, a.schedule.blocks]) ===
+    JSON.stringify([b.schedule.steps, b.schedule.blocks])
+  );
+}

@@ -1,0 +1,23 @@
+<script lang="ts">
+  import type { PlanNote } from '$core/plan';
+
+  let { notes }: { notes: readonly PlanNote[] } = $props();
+  const LOOK = {
+    stop: 'border-pimento bg-pimento-soft',
+    look: 'border-ember bg-ember-soft',
+    info: 'border-brine bg-brine-soft',
+  } as const;
+  const WORD = { stop: 'Stop', look: 'Look', info: 'Note' } as const;
+</script>
+
+<section aria-labelledby="needs-look">
+  <h2 id="needs-look" class="mb-3 text-xl font-bold">Needs a look</h2>
+  <ul class="grid gap-3">
+    {#each notes as note (note.text)}
+      <li class="rounded-lg border-l-4 px-4 py-3 {LOOK[note.severity]}">
+        <p><b>{WORD[note.severity]}.</b> {note.text}</p>
+        {#if note.remedy}<p class="mt-1 text-[15px]">{note.remedy}</p>{/if}
+      </li>
+    {/each}
+  </ul>
+</section>

@@ -1,0 +1,46 @@
+<script lang="ts">
+  import type { PlanAnswer } from '$lib/workers/planning';
+
+  interface Props {
+    answer: PlanAnswer | null;
+    isEmpty: boolean;
+    isThinking: boolean;
+  }
+  let { answer, isEmpty, isThinking }: Props = $props();
+</script>
+
+<section class="mt-6 card p-6" aria-live="polite">
+  {#if isEmpty}
+    <h2 class="text-2xl font-bold">What will be on the table?</h2>
+    <p class="mt-1 text-muted">
+      Add a dish below, and the runway appears here: what starts when, in which pot.
+    </p>
+  {:else if answer?.kind === 'faults'}
+    <h2 class="text-2xl font-bold">This can’t be planned yet</h2>
+    <ul class="mt-3 grid gap-3">
+      {#each answer.faults as fault (fault.field + fault.message)}
+        <li class="border-l-4 border-pimento pl-3">
+          <b>{fault.message}.</b>
+          <span class="inline-block first-letter:uppercase">{fault.remedy}.</span>
+        </li>
+      {/each}
+    </ul>
+  {:else if answer?.kind === 'impossible'}
+    <h2 class="text-2xl font-bold">These things contradict each other</h2>
+    <p class="mt-1 text-muted">No later hour helps; at least one of them has to give way.</p>
+    <ul class="mt-3 grid list-disc gap-1 pl-5">
+      {#each answer.contradictions as line (line)}<li>{line}</li>{/each}
+    </ul>
+  {:else if answer?.kind === 'unknown'}
+    <h2 class="text-2xl font-bold">No plan found yet</h2>
+    <p class="mt-1 text-muted">
+      The search ended before it found one or could prove that there is none. Leave a dish out, or
+      give one a cooker.
+    </p>
+  {:else}
+    <h2 class="text-2xl font-bold">{isThinking ? 'Planning…' : 'Not planned'}</h2>
+    <p class="mt-1 text-muted">
+      {isThinking ? 'Working out pots, hands and minutes.' : 'This meal has no plan.'}
+    </p>
+  {/if}
+</section>

@@ -1,0 +1,60 @@
+<script lang="ts">
+  import X from '@lucide/svelte/icons/x';
+  import type { Kitchen } from '$core/kitchen';
+  import type { StepMeaning } from '$core/plan';
+  import { placeName } from '$core/run';
+  import { formatMinutes, formatTime } from '$core/units';
+  import type { PlanAnswer } from '$lib/workers/planning';
+
+  interface Props {
+    meaning: StepMeaning;
+    plan: Extract<PlanAnswer, { kind: 'plan' }>;
+    kitchen: Kitchen;
+    serveAt: number;
+    onclose: () => void;
+  }
+  let { meaning, plan, kitchen, serveAt, onclose }: Props = $props();
+
+  const problem = $derived(plan.compiled.problem);
+  const step = $derived(problem.steps.find((s) => s.id === meaning.id));
+  const unit = $derived(plan.schedule.blocks.find((b) => b.id === step?.block)?.unit);
+  /** The whole cycle, or the step alone: every part with its minutes and its reason. */
+  const parts = $derived(
+    plan.compiled.meanings
+      .filter(
+        (m) =>
+          m.entryId === meaning.entryId && m.stageId === meaning.stageId && m.phase !== 'rinse',
+      )
+      .flatMap((m) => {
+        const time = plan.schedule.steps.find((s) => s.id === m.id);
+        return time ? [{ m, time, why: m.because[unit ?? ''] ?? m.because[''] ?? [] }] : [];
+      })
+      .sort((a, b) => a.time.start - b.time.start),
+  );
+  const clock = (minute: number): string => formatTime(serveAt + minute * 60_000, kitchen);
+</script>
+
+<section class="card p-4" aria-labelledby="why" data-testid="why">
+  <div class="flex items-start justify-between gap-3">
+    <h2 id="why" class="text-xl font-bold">Why these minutes?</h2>
+    <button class="btn min-h-9 btn-quiet px-2" onclick={onclose}
+      ><X size={18} aria-hidden="true" /><span class="sr-only">Close</span></button
+    >
+  </div>
+  <p class="text-muted">{meaning.dishName}{unit ? ` · ${placeName(unit, kitchen)}` : ''}</p>
+  <ol class="mt-3 grid gap-3">
+    {#each parts as { m, time, why } (m.id)}
+      <li>
+        <p class="flex justify-between gap-3 font-semibold">
+          <span>{m.text}</span><span class="whitespace-nowrap"
+            >{clock(time.start)} · {formatMinutes(time.end - time.start)}</span
+          >
+        </p>
+        {#each why as line (line)}<p class="text-[15px] text-muted">{line}</p>{/each}
+        {#if m.caution}<p class="text-[15px] text-ember-ink">
+            {m.caution.text} <span class="text-muted">({m.caution.source})</span>
+          </p>{/if}
+      </li>
+    {/each}
+  </ol>
+</section>

@@ -1,0 +1,30 @@
+<script lang="ts">
+  /** A by-product on its way from one pot to the next. */
+  interface Props {
+    x0: number;
+    y0: number;
+    x1: number;
+    y1: number;
+    text: string;
+    /** Right edge of the drawing. */
+    limit: number;
+  }
+  let { x0, y0, x1, y1, text, limit }: Props = $props();
+  const low = $derived(Math.max(y0, y1) + 12);
+  const endX = $derived(Math.max(x1, x0 + 6));
+  const toRight = $derived((x0 + endX) / 2 + text.length * 3.5 < limit);
+</script>
+
+<path
+  d="M{x0} {y0 + 2}C{x0} {low} {endX} {low} {endX} {y1 + 3}"
+  fill="none"
+  stroke="var(--brine)"
+  stroke-width="2"
+  marker-end="url(#arrow)"
+/>
+<text
+  x={toRight ? (x0 + endX) / 2 : endX}
+  y={low + 6}
+  text-anchor={toRight ? 'middle' : 'end'}
+  class="fill-brine text-[12px] font-semibold">{text}</text
+>

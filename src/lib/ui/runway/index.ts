@@ -1,0 +1,1 @@
+export { default as Runway } from './runway.svelte';

@@ -1,0 +1,39 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import BookOpen from '@lucide/svelte/icons/book-open';
+  import CookingPot from '@lucide/svelte/icons/cooking-pot';
+  import HandPlatter from '@lucide/svelte/icons/hand-platter';
+  import Mark from './mark.svelte';
+  import ThemeSwitch from './theme-switch.svelte';
+
+  const PLACES = [
+    { href: '/meals', name: 'Meals', icon: HandPlatter },
+    { href: '/dishes', name: 'Dishes', icon: BookOpen },
+    { href: '/kitchen', name: 'Kitchen', icon: CookingPot },
+  ];
+</script>
+
+<nav
+  aria-label="Places"
+  class="fixed inset-x-0 bottom-0 z-20 flex justify-around gap-1 bg-night px-2 pt-1 pb-[max(0.25rem,env(safe-area-inset-bottom))] text-on-night md:sticky md:inset-auto md:top-0 md:h-dvh md:w-[84px] md:flex-none md:flex-col md:justify-start md:px-1.5 md:py-3 print:hidden"
+>
+  <a
+    href="/meals"
+    class="mx-auto mb-2 hidden rounded-xl p-1 md:block"
+    aria-label="Olive Clock, to the meals"><Mark /></a
+  >
+  {#each PLACES as place (place.href)}
+    {@const here = page.url.pathname.startsWith(place.href)}
+    <a
+      href={place.href}
+      aria-current={here ? 'page' : undefined}
+      class="flex min-h-14 min-w-16 flex-1 flex-col items-center justify-center gap-1 rounded-xl text-[13px] hover:bg-white/10 md:flex-none {here
+        ? 'bg-paper font-bold text-ink hover:bg-paper dark:bg-leaf-soft'
+        : ''}"
+    >
+      <place.icon size={20} strokeWidth={1.8} aria-hidden="true" />
+      {place.name}
+    </a>
+  {/each}
+  <div class="md:mt-auto"><ThemeSwitch /></div>
+</nav>

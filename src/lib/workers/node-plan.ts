@@ -1,0 +1,13 @@
+/** The planner as a task for the server's pool: one question in, the final answer out. */
+import { answerPlan, type PlanAnswer, type PlanQuestion } from './planning';
+
+export default async function plan(question: PlanQuestion): Promise<PlanAnswer> {
+  let last: PlanAnswer = { kind: 'unknown' };
+  await answerPlan(question, {
+    onAnswer: (answer) => {
+      last = answer;
+    },
+    breathe: () => Promise.resolve(true),
+  });
+  return last;
+}

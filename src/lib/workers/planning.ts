@@ -1,0 +1,104 @@
+/**
+ * Planning a meal from documents to an answer, the same in a browser's worker and on the server.
+ * Runs in slices, so that a newer question can stop an older one.
+ */
+import { z } from 'zod';
+import type { Dish } from '$core/dish';
+import type { Kitchen } from '$core/kitchen';
+import type { Meal } from '$core/meal';
+import { compileMeal, explainConflict, totalsOf, type CompiledMeal, type Totals } from '$core/plan';
+import type { Problem as Fault } from '$core/reason';
+import {
+  createSearch,
+  finishAnswer,
+  scheduleSchema,
+  simulate,
+  type Schedule,
+  type Simulation,
+} from '$core/solve';
+
+export interface PlanQuestion {
+  meal: Meal;
+  dishes: Dish[];
+  kitchen: Kitchen;
+  /** ms since the epoch. */
+  now: number;
+}
+
+export type PlanAnswer =
+  | { kind: 'faults'; faults: Fault[] }
+  | { kind: 'impossible'; compiled: CompiledMeal; contradictions: string[] }
+  | { kind: 'unknown' }
+  | {
+      kind: 'plan';
+      compiled: CompiledMeal;
+      schedule: Schedule;
+      totals: Totals;
+      chance: Simulation;
+      /** Whether the search is over; until then a better plan may come. */
+      final: boolean;
+    };
+
+/** What is kept with a meal: the plan as it was shown. */
+export const savedPlanSchema = z.object({
+  format: z.literal('olive-clock/saved-plan@1'),
+  compiled: z.custom<CompiledMeal>((v) => typeof v === 'object' && v !== null && 'meanings' in v),
+  schedule: scheduleSchema,
+});
+export type SavedPlan = z.infer<typeof savedPlanSchema>;
+
+/** Work before the first answer is shown, and in all; see the engine for its unit. */
+const FIRST_WORK = 1_500_000;
+const WHOLE_WORK = 40_000_000;
+const SLICE = 250_000;
+/** Evenings played for the chance of being on time. */
+const RUNS = 500;
+
+export interface PlanningHooks {
+  /** Given an early answer and then the final one. */
+  onAnswer: (answer: PlanAnswer) => void;
+  /** Lets others have a turn between slices; resolves to false to give up. */
+  breathe: () => Promise<boolean>;
+}
+
+/** Answers a question, first quickly, then as well as it can. */
+export async function answerPlan(question: PlanQuestion, hooks: PlanningHooks): Promise<void> {
+  const { meal, kitchen, now } = question;
+  const compiled = compileMeal(meal, new Map(question.dishes.map((d) => [d.id, d])), kitchen, now);
+  if (!compiled.ok) {
+    hooks.onAnswer({ kind: 'faults', faults: compiled.problems });
+    return;
+  }
+  const { problem } = compiled.value;
+  const search = createSearch(problem);
+  let isShown = false;
+  while (!search.isDone && search.work < WHOLE_WORK) {
+    search.advance(Math.min(WHOLE_WORK, search.work + SLICE));
+    if (search.isDone) break;
+    if (!isShown && search.hasSchedule && search.work >= FIRST_WORK) {
+      isShown = true;
+      hooks.onAnswer(describe(compiled.value, finishAnswer(search.answer(), problem), false));
+    }
+    if (!(await hooks.breathe())) return;
+  }
+  hooks.onAnswer(describe(compiled.value, finishAnswer(search.answer(), problem), true));
+}
+
+/** A schedule in the terms of the page. */
+export function describe(compiled: CompiledMeal, schedule: Schedule, final: boolean): PlanAnswer {
+  if (schedule.status === 'unknown') return { kind: 'unknown' };
+  if (schedule.status === 'impossible')
+    return {
+      kind: 'impossible',
+      compiled,
+      contradictions: explainConflict(compiled, schedule.conflict),
+    };
+  return {
+    kind: 'plan',
+    compiled,
+    schedule,
+    totals: totalsOf(compiled.problem, schedule),
+    chance: simulate(compiled.problem, schedule, RUNS),
+    final,
+  };
+}

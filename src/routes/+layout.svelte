@@ -1,0 +1,27 @@
+<script lang="ts">
+  import '../app.css';
+  import { ModeWatcher } from 'mode-watcher';
+  import { Toaster } from 'svelte-sonner';
+  import type { LayoutProps } from './$types';
+  import Rail from '$lib/ui/shell/rail.svelte';
+
+  let { children }: LayoutProps = $props();
+</script>
+
+<ModeWatcher disableHeadScriptInjection />
+<a
+  href="#main"
+  class="sr-only fixed top-2 left-2 z-30 btn btn-strong focus:not-sr-only focus:absolute focus:px-4"
+  >Skip to the page</a
+>
+<div class="flex min-h-dvh flex-col md:flex-row">
+  <Rail />
+  <main
+    id="main"
+    tabindex="-1"
+    class="min-w-0 flex-1 px-4 pt-5 pb-28 outline-none md:px-7 md:pb-10 print:p-0"
+  >
+    {@render children()}
+  </main>
+</div>
+<Toaster position="bottom-center" />

@@ -1,0 +1,55 @@
+<script lang="ts">
+  import { StageStrip } from '$lib/ui/dish';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  let wanted = $state('');
+  const found = $derived(
+    data.dishes.filter((d) =>
+      `${d.name} ${d.summary} ${d.ingredients.map((i) => i.food).join(' ')}`
+        .toLowerCase()
+        .includes(wanted.trim().toLowerCase()),
+    ),
+  );
+</script>
+
+<svelte:head><title>Dishes · Olive Clock</title></svelte:head>
+
+<div class="flex flex-wrap items-end justify-between gap-4">
+  <div>
+    <h1 class="text-4xl font-extrabold tracking-tight">Dishes</h1>
+    <p class="mt-1 text-muted">{data.dishes.length} of your own, as you cook them.</p>
+  </div>
+  {#if data.dishes.length > 0}
+    <div class="w-full max-w-xs">
+      <label for="find" class="label">Find by name or by what is in it</label>
+      <input id="find" class="field" bind:value={wanted} autocomplete="off" />
+    </div>
+  {/if}
+</div>
+
+<ul class="mt-6 grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
+  {#each found as dish (dish.id)}
+    <li>
+      <a href="/dishes/{dish.id}" class="flex h-full flex-col card p-5 hover:border-olive">
+        <span class="font-head text-xl leading-tight font-bold">{dish.name}</span>
+        <span class="mt-1 flex-1 text-muted">{dish.summary}</span>
+        <StageStrip {dish} />
+        <span class="mt-2 text-sm text-muted"
+          >for {dish.servings} · {dish.ingredients.length} ingredients</span
+        >
+      </a>
+    </li>
+  {:else}
+    <li class="card border-dashed p-6">
+      {#if data.dishes.length === 0}
+        <p class="text-lg font-semibold">No dishes yet.</p>
+        <p class="text-muted">
+          Open a household file in <a class="underline" href="/kitchen">Kitchen</a> to bring some in.
+        </p>
+      {:else}
+        <p>No dish has “{wanted}” in it.</p>
+      {/if}
+    </li>
+  {/each}
+</ul>

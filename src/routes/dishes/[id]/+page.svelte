@@ -1,0 +1,173 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { formatMinutes, formatQuantity } from '$core/units';
+  import { ServingsStepper, StageCard } from '$lib/ui/dish';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+
+  const dish = $derived(data.dish);
+  const scaled = $derived(data.scaled);
+  /** The first cooker that takes each stay, else the first that can be timed. */
+  const chosen = $derived(
+    data.cookers.map(
+      (stay) =>
+        stay.find((o) => o.refusals.length === 0) ??
+        stay.find((o) => Object.keys(o.cycles).length > 0) ??
+        null,
+    ),
+  );
+  function cycleOf(stageId: string): { comeUp: number; release: number; name: string } | null {
+    for (const offer of chosen) {
+      const cycle = offer?.cycles[stageId];
+      if (offer && cycle) return { comeUp: cycle.comeUp, release: cycle.release, name: offer.name };
+    }
+    return null;
+  }
+  const wait = $derived(
+    dish.wait.maxMinutes === null
+      ? 'waits as long as you like'
+      : dish.wait.maxMinutes < 10
+        ? `eat within ${dish.wait.maxMinutes} min`
+        : `waits up to ${formatMinutes(dish.wait.maxMinutes)}`,
+  );
+  function setServings(servings: number): void {
+    void goto(`?servings=${servings}`, { replaceState: true, noScroll: true, keepFocus: true });
+  }
+</script>
+
+<svelte:head><title>{dish.name} · Olive Clock</title></svelte:head>
+
+<header class="flex flex-wrap items-start justify-between gap-4">
+  <div class="min-w-64 flex-1">
+    <p class="text-sm">
+      <a href="/dishes" class="text-muted underline-offset-4 hover:underline">Dishes</a>
+    </p>
+    <h1 class="text-4xl font-extrabold tracking-tight">{dish.name}</h1>
+    <p class="mt-1 text-muted">{dish.summary} Written for {dish.servings}; {wait}.</p>
+  </div>
+  <ServingsStepper servings={scaled.servings} error={data.servingsError} onset={setServings} />
+</header>
+
+<section aria-labelledby="stages" class="mt-6">
+  <h2 id="stages" class="sr-only">Stages</h2>
+  <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+  <ol
+    class="-mx-4 flex gap-3 overflow-x-auto px-4 pb-3 md:-mx-7 md:px-7"
+    tabindex="0"
+    aria-label="Stages in order"
+  >
+    {#each dish.stages as stage (stage.id)}
+      {@const cycle = cycleOf(stage.id)}
+      <StageCard
+        {stage}
+        scale={data.kitchen.scale}
+        {cycle}
+        cookerName={cycle?.name ?? null}
+        minutes={stage.kind === 'pressure'
+          ? stage.holdMinutes
+          : stage.kind === 'prep' || stage.kind === 'brown'
+            ? Math.max(1, Math.round(stage.minutes * scaled.factor))
+            : stage.minutes}
+      />
+    {:else}
+      <li class="card border-dashed p-5 text-muted">
+        No stages yet: add at least one, or the dish can’t be planned.
+      </li>
+    {/each}
+  </ol>
+</section>
+
+<div class="mt-5 grid gap-8 lg:grid-cols-[minmax(0,1fr)_380px]">
+  <section aria-labelledby="ingredients">
+    <h2 id="ingredients" class="mb-2 text-xl font-bold">Ingredients for {scaled.servings}</h2>
+    <table class="w-full text-left">
+      <thead class="sr-only"><tr><th>Amount</th><th>Food</th><th>Because</th></tr></thead>
+      <tbody>
+        {#each scaled.ingredients as { ingredient, quantity, because } (ingredient.id)}
+          <tr class="border-t border-line align-baseline">
+            <td class="w-32 py-2 pr-4 font-bold whitespace-nowrap"
+              >{quantity ? formatQuantity(quantity, data.kitchen.system) : 'to taste'}</td
+            >
+            <td class="py-2 pr-4"
+              >{ingredient.food}{#if ingredient.preparation}<span class="text-muted"
+                  >, {ingredient.preparation}</span
+                >{/if}{#if ingredient.frozen}<span class="font-semibold text-brine">
+                  frozen</span
+                >{/if}
+              {#if because}<span class="block text-sm text-muted">{because}</span>{/if}
+              {#if ingredient.takes}<span class="block text-sm font-semibold text-brine"
+                  >taken from another dish if it is in the meal too</span
+                >{/if}
+            </td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  </section>
+
+  <div class="grid h-fit gap-6">
+    {#if data.cookers.length > 0}
+      <section aria-labelledby="cookers">
+        <h2 id="cookers" class="mb-2 text-xl font-bold">In which cooker?</h2>
+        {#each data.cookers as stay, i (i)}
+          <ul class="grid gap-2">
+            {#each stay as offer (offer.name)}
+              <li
+                class="rounded-lg border-l-4 px-4 py-2.5 {offer.refusals.length === 0
+                  ? 'border-olive bg-leaf-soft'
+                  : 'border-pimento bg-pimento-soft'}"
+              >
+                <p class="font-bold">
+                  {offer.name}{offer.refusals.length === 0 ? ': fits' : ': no'}
+                </p>
+                {#each Object.values(offer.cycles) as cycle, c (c)}
+                  {#if offer.refusals.length === 0}<p class="text-[15px]">
+                      {cycle.comeUp} min to come up, {cycle.release} min to let go
+                    </p>{/if}
+                {/each}
+                {#each offer.refusals as refusal (refusal)}<p class="text-[15px]">
+                    {refusal}.
+                  </p>{/each}
+              </li>
+            {/each}
+          </ul>
+        {/each}
+      </section>
+    {/if}
+    {#if data.cautions.length > 0}
+      <section
+        aria-labelledby="care"
+        class="rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3"
+      >
+        <h2 id="care" class="font-bold">Care</h2>
+        {#each data.cautions as caution (caution.code)}
+          <p class="first-letter:uppercase">
+            {caution.text}.
+            <span class="text-sm"
+              >({caution.source}. The thermometer, the manual and local advice come first.)</span
+            >
+          </p>
+        {/each}
+      </section>
+    {/if}
+    {#if dish.products.length > 0}
+      <section aria-labelledby="products">
+        <h2 id="products" class="mb-1 text-xl font-bold">Leaves behind</h2>
+        {#each dish.products as product (product.id)}
+          <p>
+            about {formatQuantity(
+              { amount: product.ml * scaled.factor, unit: 'ml' },
+              data.kitchen.system,
+            )}
+            {product.food}, for another dish
+          </p>
+        {/each}
+      </section>
+    {/if}
+    {#if dish.notes}<section>
+        <h2 class="mb-1 text-xl font-bold">Notes</h2>
+        <p class="whitespace-pre-line">{dish.notes}</p>
+      </section>{/if}
+  </div>
+</div>

@@ -1,0 +1,52 @@
+import { fail } from '@sveltejs/kit';
+import { parseHousehold } from '$core/exchange';
+import { kitchenSchema } from '$core/kitchen';
+import { database } from '$lib/server/database';
+import { replaceHousehold } from '$lib/server/household-store';
+import { readKitchen, saveKitchen } from '$lib/server/kitchen-store';
+import type { Actions, PageServerLoad } from './$types';
+
+/** A household with years of meals is a few megabytes. */
+const LARGEST_FILE = 20_000_000;
+
+export const load: PageServerLoad = async () => ({ kitchen: await readKitchen(await database()) });
+
+export const actions: Actions = {
+  save: async ({ request }) => {
+    const form = await request.formData();
+    let typed: unknown;
+    try {
+      typed = JSON.parse(String(form.get('kitchen') ?? ''));
+    } catch {
+      return fail(400, { errors: { kitchen: 'what was sent is not readable; reload the page' } });
+    }
+    const kitchen = kitchenSchema.safeParse(typed);
+    if (!kitchen.success) {
+      const errors: Record<string, string> = {};
+      for (const issue of kitchen.error.issues) errors[issue.path.join('.')] ??= issue.message;
+      return fail(422, { errors });
+    }
+    await saveKitchen(await database(), kitchen.data);
+    return { saved: true };
+  },
+  open: async ({ request }) => {
+    const file = (await request.formData()).get('file');
+    if (!(file instanceof File) || file.size === 0)
+      return fail(422, { fileProblems: ['No file was chosen; choose a household file first.'] });
+    if (file.size > LARGEST_FILE)
+      return fail(422, {
+        fileProblems: ['The file is larger than 20 MB; a household file never is. Choose another.'],
+      });
+    const household = parseHousehold(await file.text());
+    if (!household.ok)
+      return fail(422, {
+        fileProblems: household.problems
+          .slice(0, 8)
+          .map((p) => `${p.field}: ${p.message}; ${p.remedy}.`),
+      });
+    await replaceHousehold(await database(), household.value, Date.now());
+    return {
+      opened: `${household.value.dishes.length} dishes and ${household.value.meals.length} meals are here now.`,
+    };
+  },
+};

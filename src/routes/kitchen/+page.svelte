@@ -1,0 +1,227 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { enhance } from '$app/forms';
+  import { toast } from 'svelte-sonner';
+  import type { Cooker } from '$core/kitchen';
+  import Field from '$lib/ui/fields/field.svelte';
+  import CookerCard from '$lib/ui/kitchen/cooker-card.svelte';
+  import HouseholdFile from '$lib/ui/kitchen/household-file.svelte';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+
+  /** What is typed stays here until it is saved. */
+  let kitchen = $state(untrack(() => structuredClone(data.kitchen)));
+  const errors = $derived<Record<string, string>>(
+    form && 'errors' in form ? (form.errors ?? {}) : {},
+  );
+  const isChanged = $derived(JSON.stringify(kitchen) !== JSON.stringify(data.kitchen));
+
+  function freshId(name: string, taken: readonly { id: string }[]): string {
+    let id = name;
+    for (let n = 2; taken.some((t) => t.id === id); n++) id = `${name}-${n}`;
+    return id;
+  }
+  function addCooker(): void {
+    const cooker: Cooker = {
+      id: freshId('cooker', kitchen.cookers),
+      name: `Cooker ${kitchen.cookers.length + 1}`,
+      litres: 5.7,
+      watts: 1000,
+      diameterMm: 220,
+      heightMm: 155,
+      levels: ['low', 'high'],
+    };
+    kitchen.cookers.push(cooker);
+  }
+  function addTool(): void {
+    kitchen.tools.push({ id: freshId('tool', kitchen.tools), name: '', count: 1 });
+  }
+  const zones = Intl.supportedValuesOf('timeZone');
+</script>
+
+<svelte:head><title>Kitchen · Olive Clock</title></svelte:head>
+
+<form
+  method="POST"
+  action="?/save"
+  novalidate
+  use:enhance={() =>
+    async ({ result, update }) => {
+      await update({ reset: false });
+      if (result.type === 'success') {
+        kitchen = structuredClone(data.kitchen);
+        toast.success('The kitchen is saved. Meals ahead are planned with it from now on.');
+      }
+    }}
+>
+  <input type="hidden" name="kitchen" value={JSON.stringify(kitchen)} />
+  <header class="flex flex-wrap items-end justify-between gap-4">
+    <div>
+      <h1 class="text-4xl font-extrabold tracking-tight">Kitchen</h1>
+      <p class="mt-1 text-muted">What you cook with. Every plan is made from this.</p>
+    </div>
+    <div class="flex items-center gap-3">
+      {#if Object.keys(errors).length > 0}<p class="font-semibold text-pimento" role="alert">
+          Not saved: look at the marked fields.
+        </p>{:else if isChanged}<p class="font-semibold text-ember-ink">Not saved yet</p>{/if}
+      <button class="btn btn-strong" disabled={!isChanged && Object.keys(errors).length === 0}
+        >Save the kitchen</button
+      >
+    </div>
+  </header>
+
+  <section aria-labelledby="cookers" class="mt-6">
+    <div class="mb-3 flex items-center justify-between">
+      <h2 id="cookers" class="text-xl font-bold">Cookers</h2>
+      <button type="button" class="btn" onclick={addCooker}>Add a cooker</button>
+    </div>
+    <ul class="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
+      {#each kitchen.cookers as cooker, i (cooker.id)}
+        <CookerCard
+          bind:cooker={kitchen.cookers[i] as Cooker}
+          system={kitchen.system}
+          school={kitchen.school}
+          errors={(field) => errors[`cookers.${i}.${field}`]}
+          onremove={() => (kitchen.cookers = kitchen.cookers.filter((c) => c.id !== cooker.id))}
+        />
+      {:else}
+        <li class="card border-dashed p-6">
+          <p class="text-lg font-semibold">No cooker yet.</p>
+          <p class="text-muted">Add one: its size and its watts stand on the label underneath.</p>
+        </li>
+      {/each}
+    </ul>
+  </section>
+
+  <div class="mt-8 grid gap-8 lg:grid-cols-3">
+    <section aria-labelledby="heat" class="grid h-fit gap-4 card p-5">
+      <h2 id="heat" class="text-xl font-bold">Oven, stove, hands</h2>
+      <label class="flex min-h-11 items-center gap-3"
+        ><input
+          type="checkbox"
+          class="size-5 accent-olive"
+          checked={kitchen.oven !== null}
+          onchange={(e) =>
+            (kitchen.oven = e.currentTarget.checked ? { shelves: 1, heatMinutes: 12 } : null)}
+        /> There is an oven</label
+      >
+      {#if kitchen.oven}
+        <div class="grid grid-cols-2 gap-3">
+          <Field
+            name="shelves"
+            label="Shelves used at once"
+            type="number"
+            bind:value={kitchen.oven.shelves}
+            error={errors['oven.shelves']}
+          />
+          <Field
+            name="heat"
+            label="Cold to 200 °C"
+            unit="min"
+            type="number"
+            bind:value={kitchen.oven.heatMinutes}
+            error={errors['oven.heatMinutes']}
+          />
+        </div>
+      {/if}
+      <div class="grid grid-cols-2 gap-3">
+        <Field
+          name="burners"
+          label="Burners"
+          type="number"
+          bind:value={kitchen.burners}
+          error={errors.burners}
+        />
+        <Field
+          name="hands"
+          label="Cooks"
+          type="number"
+          bind:value={kitchen.hands}
+          error={errors.hands}
+        />
+      </div>
+    </section>
+
+    <section aria-labelledby="tools" class="grid h-fit gap-3 card p-5">
+      <h2 id="tools" class="text-xl font-bold">Racks, baskets, pans</h2>
+      {#each kitchen.tools as tool, i (tool.id)}
+        <div class="grid grid-cols-[1fr_4.5rem_auto] items-start gap-2">
+          <Field
+            name="tool-{i}"
+            label="Name"
+            bind:value={tool.name}
+            error={errors[`tools.${i}.name`]}
+          />
+          <Field
+            name="count-{i}"
+            label="How many"
+            type="number"
+            min="0"
+            bind:value={tool.count}
+            error={errors[`tools.${i}.count`]}
+          />
+          <button
+            type="button"
+            class="mt-6 btn btn-quiet px-2"
+            onclick={() => (kitchen.tools = kitchen.tools.filter((t) => t.id !== tool.id))}
+            >Remove<span class="sr-only"> {tool.name}</span></button
+          >
+        </div>
+      {:else}<p class="text-muted">Nothing yet.</p>{/each}
+      <button type="button" class="btn" onclick={addTool}>Add one</button>
+    </section>
+
+    <section aria-labelledby="ways" class="grid h-fit gap-4 card p-5">
+      <h2 id="ways" class="text-xl font-bold">Place and habits</h2>
+      <Field
+        name="altitude"
+        label="Altitude"
+        unit="m"
+        type="number"
+        bind:value={kitchen.altitudeM}
+        error={errors.altitudeM}
+      />
+      <label class="text-sm text-muted"
+        >Time zone
+        <select class="mt-1 field text-ink" bind:value={kitchen.zone}
+          >{#each zones.includes(kitchen.zone) ? zones : [kitchen.zone, ...zones] as zone (zone)}<option
+              >{zone}</option
+            >{/each}</select
+        >
+      </label>
+      <div class="grid grid-cols-2 gap-3">
+        <label class="text-sm text-muted"
+          >Measures<select class="mt-1 field text-ink" bind:value={kitchen.system}
+            ><option value="metric">grams, ml</option><option value="us">cups, pounds</option
+            ></select
+          ></label
+        >
+        <label class="text-sm text-muted"
+          >Temperature<select class="mt-1 field text-ink" bind:value={kitchen.scale}
+            ><option value="C">°C</option><option value="F">°F</option></select
+          ></label
+        >
+        <label class="text-sm text-muted"
+          >Clock<select class="mt-1 field text-ink" bind:value={kitchen.hours}
+            ><option value={24}>18:30</option><option value={12}>6:30 p.m.</option></select
+          ></label
+        >
+        <label class="text-sm text-muted"
+          >Least liquid<select class="mt-1 field text-ink" bind:value={kitchen.school}
+            ><option value="by-size">by the cooker’s size</option><option value="one-cup"
+              >one cup in any</option
+            ></select
+          ></label
+        >
+      </div>
+      <p class="text-sm text-muted">The cooker’s manual comes before both rules of least liquid.</p>
+    </section>
+  </div>
+</form>
+
+<HouseholdFile
+  problems={form && 'fileProblems' in form ? (form.fileProblems ?? []) : []}
+  opened={form && 'opened' in form ? (form.opened ?? null) : null}
+  onopened={() => (kitchen = structuredClone(data.kitchen))}
+/>

@@ -1,0 +1,73 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { checkServingTime, mealSchema } from '$core/meal';
+import { fromFields } from '$lib/client/moments';
+import { database } from '$lib/server/database';
+import { readKitchen } from '$lib/server/kitchen-store';
+import { createMeal, listMeals, removeMeal } from '$lib/server/meal-store';
+import { describe } from '$lib/workers/planning';
+import { listDishes } from '$lib/server/dish-store';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async () => {
+  const store = await database();
+  const [kitchen, stored, dishes] = await Promise.all([
+    readKitchen(store),
+    listMeals(store),
+    listDishes(store),
+  ]);
+  const names = new Map(dishes.map((d) => [d.id, d.name]));
+  return {
+    kitchen,
+    now: Date.now(),
+    meals: stored.map(({ meal, plan }) => {
+      const answer = plan ? describe(plan.compiled, plan.schedule, true) : null;
+      return {
+        id: meal.id,
+        name: meal.name,
+        serveAt: meal.serveAt,
+        zone: meal.zone,
+        servings: meal.servings,
+        dishes: meal.entries.map((e) => names.get(e.dishId) ?? 'a dish that was removed'),
+        firstStart: answer?.kind === 'plan' ? answer.totals.firstStart : null,
+      };
+    }),
+  };
+};
+
+export const actions: Actions = {
+  create: async ({ request }) => {
+    const form = await request.formData();
+    const typed = {
+      name: String(form.get('name') ?? ''),
+      day: String(form.get('day') ?? ''),
+      time: String(form.get('time') ?? ''),
+      servings: String(form.get('servings') ?? ''),
+    };
+    const store = await database();
+    const { zone } = await readKitchen(store);
+    const errors: Record<string, string> = {};
+    const serveAt = fromFields(typed.day, typed.time, zone);
+    if (!serveAt) errors.serveAt = 'A day and a time are needed.';
+    else {
+      const checked = checkServingTime(serveAt, Date.now());
+      if (!checked.ok) errors.serveAt = 'That moment is in the past; choose a later day or time.';
+    }
+    const meal = mealSchema.safeParse({
+      format: 'olive-clock/meal@1',
+      id: crypto.randomUUID(),
+      name: typed.name,
+      serveAt: serveAt ?? new Date().toISOString(),
+      zone,
+      servings: typed.servings === '' ? Number.NaN : Number(typed.servings),
+      entries: [],
+    });
+    for (const issue of meal.error?.issues ?? []) errors[String(issue.path[0])] ??= issue.message;
+    if (Object.keys(errors).length > 0 || !meal.success) return fail(422, { typed, errors });
+    await createMeal(store, meal.data, Date.now());
+    redirect(303, `/meals/${meal.data.id}`);
+  },
+  remove: async ({ request }) => {
+    const id = String((await request.formData()).get('id') ?? '');
+    await removeMeal(await database(), id);
+  },
+};

@@ -1,0 +1,117 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { formatDay, formatTime, dayKey } from '$core/units';
+  import Field from '$lib/ui/fields/field.svelte';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+
+  const ahead = $derived(data.meals.filter((m) => Date.parse(m.serveAt) > data.now).toReversed());
+  const behind = $derived(data.meals.filter((m) => Date.parse(m.serveAt) <= data.now));
+  const tomorrow = $derived(dayKey(data.now + 86_400_000, data.kitchen.zone));
+</script>
+
+<svelte:head><title>Meals · Olive Clock</title></svelte:head>
+
+<h1 class="text-4xl font-extrabold tracking-tight">Meals</h1>
+<p class="mt-1 max-w-prose text-muted">
+  Who eats, when, and what. The plan says what to do in which pot, at which minute.
+</p>
+
+<div class="mt-6 grid gap-8 lg:grid-cols-[minmax(0,1fr)_340px]">
+  <section aria-labelledby="ahead">
+    <h2 id="ahead" class="mb-3 text-xl font-bold">Ahead</h2>
+    {#each ahead as meal (meal.id)}
+      {@const at = Date.parse(meal.serveAt)}
+      {@const style = { zone: meal.zone, hours: data.kitchen.hours }}
+      <a
+        href="/meals/{meal.id}"
+        class="mb-3 grid gap-x-6 gap-y-1 card p-5 hover:border-olive sm:grid-cols-[1fr_auto]"
+      >
+        <span class="font-head text-2xl font-bold">{meal.name}</span>
+        <span class="font-head text-2xl font-bold sm:text-right">{formatTime(at, style)}</span>
+        <span class="text-muted">{formatDay(at, style)} · {meal.servings} at the table</span>
+        <span class="text-muted sm:text-right">
+          {meal.firstStart === null
+            ? 'not planned yet'
+            : `start at ${formatTime(at + meal.firstStart * 60_000, style)}`}
+        </span>
+        <span class="sm:col-span-2">{meal.dishes.join(' · ') || 'no dishes yet'}</span>
+      </a>
+    {:else}
+      <div class="card border-dashed p-6">
+        <p class="text-lg font-semibold">No meal ahead.</p>
+        <p class="text-muted">
+          Give it a name, a time and the number at the table; dishes come next.
+        </p>
+      </div>
+    {/each}
+
+    {#if behind.length > 0}
+      <h2 class="mt-8 mb-3 text-xl font-bold">Behind</h2>
+      <ul class="divide-y divide-line">
+        {#each behind as meal (meal.id)}
+          {@const at = Date.parse(meal.serveAt)}
+          <li>
+            <a
+              href="/meals/{meal.id}"
+              class="flex flex-wrap justify-between gap-2 rounded-lg px-2 py-3 hover:bg-leaf-soft"
+            >
+              <span class="font-semibold">{meal.name}</span>
+              <span class="text-muted"
+                >{formatDay(at, { zone: meal.zone, hours: data.kitchen.hours })}</span
+              >
+            </a>
+          </li>
+        {/each}
+      </ul>
+    {/if}
+  </section>
+
+  <section aria-labelledby="new" class="h-fit card p-5">
+    <h2 id="new" class="mb-4 text-xl font-bold">New meal</h2>
+    <form
+      method="POST"
+      action="?/create"
+      use:enhance={() =>
+        ({ update }) =>
+          update({ reset: false })}
+      class="grid gap-4"
+      novalidate
+    >
+      <Field
+        name="name"
+        label="What is it called?"
+        value={form?.typed?.name ?? ''}
+        error={form?.errors?.name}
+        placeholder="Sunday lunch"
+      />
+      <div class="grid grid-cols-2 gap-3">
+        <Field
+          name="day"
+          label="Day"
+          type="date"
+          value={form?.typed?.day ?? tomorrow}
+          error={form?.errors?.serveAt}
+        />
+        <Field
+          name="time"
+          label="On the table at"
+          type="time"
+          value={form?.typed?.time ?? '18:30'}
+          invalid={!!form?.errors?.serveAt}
+        />
+      </div>
+      <Field
+        name="servings"
+        label="How many eat?"
+        type="number"
+        min="1"
+        max="200"
+        value={form?.typed?.servings ?? '4'}
+        error={form?.errors?.servings}
+      />
+      <button class="btn btn-strong">Plan it</button>
+    </form>
+  </section>
+</div>

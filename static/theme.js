@@ -1,0 +1,13 @@
+// Sets the colour set before the first paint; mode-watcher takes over from there.
+(function () {
+  var wanted = 'system';
+  try {
+    wanted = localStorage.getItem('mode-watcher-mode') || 'system';
+  } catch (_) {
+    // Storage may be closed to us; the system's own choice does.
+  }
+  var dark =
+    wanted === 'dark' ||
+    (wanted === 'system' && matchMedia('(prefers-color-scheme: dark)').matches);
+  document.documentElement.classList.toggle('dark', dark);
+})();
