@@ -123,7 +123,7 @@ export const SUPPER_DISHES: Dish[] = [
     summary: 'Steamed whole, peeled warm, eaten warm or cold.',
     servings: 4,
     ingredients: [
-      item('beetroot', '700 g beetroot, whole', 'main', { pieceMm: 55 }),
+      item('beetroot', '500 g beetroot, whole', 'main', { pieceMm: 55 }),
       item('water', '240 ml water', 'liquid', { scaling: 'with-pot' }),
       item('yoghurt', '150 g yoghurt', 'finish'),
       item('dill', '15 g dill, chopped', 'finish'),

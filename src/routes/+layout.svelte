@@ -8,7 +8,7 @@
   let { children }: LayoutProps = $props();
 </script>
 
-<ModeWatcher disableHeadScriptInjection />
+<ModeWatcher disableHeadScriptInjection disableTransitions={false} />
 <a
   href="#main"
   class="sr-only fixed top-2 left-2 z-30 btn btn-strong focus:not-sr-only focus:absolute focus:px-4"

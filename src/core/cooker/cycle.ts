@@ -21,11 +21,10 @@ export interface HeatParameters {
   ventG: number;
 }
 
-export const defaultParameters: Readonly<HeatParameters> = {
-  efficiency: 0.92,
-  lossWPerK: 0.7,
-  ventG: 20,
-};
+/** Starting values for a cooker: a larger one has more wall and lid to lose heat through. */
+export function defaultParameters(cooker: Heater): HeatParameters {
+  return { efficiency: 0.93, lossWPerK: 0.35 + 0.075 * cooker.litres, ventG: 20 };
+}
 
 export interface CycleInput {
   cooker: Heater;
@@ -192,7 +191,7 @@ function point(seconds: number, celsius: number, boil: number, air: number): Cur
  */
 export function comeUp(
   input: CycleInput,
-  parameters: HeatParameters = defaultParameters,
+  parameters: HeatParameters = defaultParameters(input.cooker),
 ): Outcome<ComeUp> {
   const checked = checkContents(input);
   if (!checked.ok) return checked;
@@ -235,7 +234,7 @@ export function comeUp(
 export function naturalRelease(
   input: CycleInput,
   afterMinutes: number,
-  parameters: HeatParameters = defaultParameters,
+  parameters: HeatParameters = defaultParameters(input.cooker),
 ): Outcome<Release> {
   const checked = checkContents(input);
   if (!checked.ok) return checked;

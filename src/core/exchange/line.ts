@@ -66,7 +66,9 @@ export function parseLine(text: string): IngredientLine {
   // “dried apricots” is a food of its own; “frozen peas” are peas.
   if (state && !(findFood(food)?.names.includes(food.trim().toLowerCase()) ?? false))
     food = food.replace(/\b(frozen|canned|tinned|drained|fresh|cooked|dried)\b\s*/i, '');
-  if (amount === null)
+  if (/^[-−]\s*[\d¼-¾⅓-⅞]|^\d+\s*\/\s*0\b/u.test(clean))
+    because.push('the amount is not a positive number, so it is left in the text; correct it there');
+  else if (amount === null)
     because.push(
       taste ? `no amount: “${(taste[1] ?? '').toLowerCase()}”` : 'no amount in the line',
     );

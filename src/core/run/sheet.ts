@@ -16,7 +16,9 @@ export interface SheetLine {
   dish: string;
   action: string;
   amounts: string[];
-  /** What follows of its own accord, or why. */
+  /** The setting, as it is keyed in. */
+  setting: string | null;
+  /** What follows of its own accord. */
   detail: string | null;
   caution: Caution | null;
   isHands: boolean;
@@ -68,12 +70,33 @@ export function toRunSheet(
       dish: meaning.dishName,
       action: meaning.text,
       amounts: meaning.amounts,
+      setting: settingOf(meaning, compiled),
       detail: detailOf(meaning, compiled, times, serveAt, kitchen),
       caution: meaning.caution,
       isHands: meaning.isHands,
     });
   }
-  return lines.sort((a, b) => a.at - b.at || Number(a.isHands) - Number(b.isHands));
+  return sayOnce(lines.sort((a, b) => a.at - b.at || Number(a.isHands) - Number(b.isHands)));
+}
+
+/** General cautions stand at their first moment only; a temperature to look for stands each time. */
+function sayOnce(lines: SheetLine[]): SheetLine[] {
+  const said = new Set<string>();
+  return lines.map((line) => {
+    const { caution } = line;
+    if (!caution || caution.code === 'centre-temperature') return line;
+    if (said.has(caution.code)) return { ...line, caution: null };
+    said.add(caution.code);
+    return line;
+  });
+}
+
+function settingOf(meaning: StepMeaning, compiled: CompiledMeal): string | null {
+  if (meaning.phase !== 'seal') return null;
+  const hold = compiled.meanings.find(
+    (m) => m.entryId === meaning.entryId && m.stageId === meaning.stageId && m.phase === 'hold',
+  );
+  return hold ? `valve to seal; ${hold.text.toLowerCase()}` : null;
 }
 
 /** A rinse is part of the evening only where another stay follows in the same cooker. */
@@ -105,11 +128,7 @@ function detailOf(
     const hold = sibling('hold');
     const release = sibling('release');
     if (!up || !hold) return null;
-    const level = compiled.meanings.find(
-      (m) => m.entryId === meaning.entryId && m.stageId === meaning.stageId && m.phase === 'hold',
-    );
     return [
-      `valve to seal; ${level?.text ?? ''}`,
       `comes up in about ${formatMinutes(up.end - up.start)}, beeps at ${clock(hold.end)}`,
       ...(release ? [`lets go until about ${clock(release.end)}`] : []),
     ].join('; ');

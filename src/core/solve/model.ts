@@ -306,12 +306,13 @@ export class Model {
     this.limit(claims, this.problem.hands ?? 0);
   }
 
+  /** Strict even for a stay of no length: it is not put into the middle of the other. */
   private addApart(): void {
     for (const [a, b] of this.problem.apart ?? []) {
       const pair = [a, b].map((id) => {
         const i = this.blockIndex.get(id) ?? -1;
         const { start, end } = this.blocks[i] as BlockVariables;
-        return { key: `block ${i}`, task: { start, end, demand: 1, present: this.presence(i) } };
+        return { key: `block ${i}`, task: { start, end, demand: 1, present: [] } };
       });
       if (a === b) continue;
       this.limit(pair, 1);

@@ -101,7 +101,7 @@ export class Search {
       return {
         format,
         status: this.impossible ? 'impossible' : 'unknown',
-        delay: null,
+        delay: this.impossible ? 0 : null,
         delayBound: this.impossible ? 0 : this.delayBound(),
         cost: null,
         bound: null,

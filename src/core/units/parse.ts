@@ -111,15 +111,16 @@ export function parseAmount(text: string): ParsedAmount {
     amount: parsed.quantity,
     amountTo: parsed.quantity2,
     unit,
-    packSize: after ? toQuantity(parseAmount(after[1] ?? '')) : null,
+    packSize: after ? parseQuantity(after[1] ?? '') : null,
     rest: rest.replace(/^of\s+/i, ''),
   };
 }
 
 /** An amount and unit alone; null where the text holds anything else or no unit. */
 export function parseQuantity(text: string): Quantity | null {
-  const parsed = parseAmount(text);
-  return parsed.rest === '' ? toQuantity(parsed) : null;
+  // The package takes the last word for the food, so it is given one.
+  const parsed = parseAmount(`${text} x`);
+  return parsed.rest === 'x' ? toQuantity(parsed) : null;
 }
 
 function pack(
@@ -132,7 +133,7 @@ function pack(
     amount: Number(count),
     amountTo: null,
     unit: /^(can|tin)/i.test(word ?? '') ? 'can' : 'package',
-    packSize: toQuantity(parseAmount(size)),
+    packSize: parseQuantity(size),
     rest: rest.replace(/^of\s+/i, ''),
   };
 }

@@ -76,7 +76,7 @@
       {/each}
     </g>
     {#each marks as mark (mark.name)}
-      {@const y = 122 - h * mark.share}
+      {@const y = 122 - h * mark.share + (mark.name === 'half' ? Math.max(0, 14 - h / 6) : 0)}
       <text x={left + w + 14} y={y + 4} fill={mark.colour} class="text-[12px] font-semibold"
         >{mark.name} · {formatQuantity({ amount: mark.ml, unit: 'ml' }, system)}</text
       >

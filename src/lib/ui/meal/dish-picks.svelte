@@ -44,7 +44,7 @@
             ></button
           >
         </div>
-        <div class="mt-1 grid grid-cols-[1fr_5.5rem_1fr] gap-2">
+        <div class="mt-1 grid grid-cols-[1fr_5rem_1.15fr] gap-2">
           <label class="text-[13px] text-muted"
             >in
             <select
@@ -84,7 +84,7 @@
                 model.changeEntry(entry.id, { later: Number(e.currentTarget.value) })}
             >
               {#each LATER.includes(entry.later) ? LATER : [...LATER, entry.later] as later (later)}<option
-                  value={later}>{later === 0 ? 'with the meal' : `${later} min later`}</option
+                  value={later}>{later === 0 ? 'on time' : `${later} min later`}</option
                 >{/each}
             </select>
           </label>

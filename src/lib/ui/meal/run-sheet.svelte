@@ -30,7 +30,7 @@
       onclick={() => onselect?.(line.stepId)}
     >
       <span class="text-lg font-bold">{clock(line.at)}</span>
-      <span class="self-center justify-self-start text-sm sm:order-none">
+      <span class="justify-self-start pt-0.5 text-sm">
         {#if line.place}<span
             class="rounded border border-line bg-leaf-soft px-2 py-0.5 font-semibold text-ink"
             >{line.place}</span
@@ -41,9 +41,11 @@
         <span class="block text-[15px] text-muted"
           >{line.dish}{line.amounts.length ? ` · ${line.amounts.join(', ')}` : ''}</span
         >
-        {#if line.detail}<span class="block text-[15px] font-semibold text-leaf-ink"
-            >{line.detail}</span
-          >{/if}
+        {#if line.setting || line.detail}
+          <span class="block text-[15px]">
+            {#if line.setting}<b class="text-leaf-ink">{line.setting}</b>{line.detail ? ' · ' : ''}{/if}{line.detail ?? ''}
+          </span>
+        {/if}
         {#if line.caution}<span class="block text-sm text-ember-ink"
             >{line.caution.text} <span class="text-muted">({line.caution.source})</span></span
           >{/if}

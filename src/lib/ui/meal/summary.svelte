@@ -11,11 +11,18 @@
   let { plan, kitchen, serveAt }: Props = $props();
 
   const clock = (minute: number): string => formatTime(serveAt + minute * 60_000, kitchen);
-  const evenings = $derived(Math.round(plan.chance.onTime * 20));
+  /** The moment by which all of the meal is ready in a share of the evenings played. */
+  const readyBy = (share: 'p50' | 'p90'): number =>
+    Math.max(
+      plan.totals.ready,
+      ...plan.chance.dishes.map((dish) => {
+        const planned = plan.compiled.problem.dishes?.find((d) => d.id === dish.id);
+        return plan.totals.ready + dish[share] - ((planned?.dueAt ?? 0) + (plan.schedule.delay ?? 0));
+      }),
+    );
   const decider = $derived.by(() => {
     const first = plan.chance.decides[0];
-    const meaning = plan.compiled.meanings.find((m) => m.id === first?.step);
-    return meaning && plan.chance.onTime < 0.95 ? meaning : null;
+    return plan.compiled.meanings.find((m) => m.id === first?.step) ?? null;
   });
   const gap = $derived(plan.totals.longestGap);
 </script>
@@ -26,6 +33,7 @@
     ? 'your hands'
     : 'work between you'}{#if gap && gap.to - gap.from >= 5}, the longest free stretch {clock(
       gap.from,
-    )}–{clock(gap.to)}{/if}. On time in <b>{evenings} evenings of 20</b>{#if decider}: most often {decider.dishName.toLowerCase()}
-    decides, “{decider.text.toLowerCase()}”{/if}.
+    )}–{clock(gap.to)}{/if}.
+  Half the evenings all is ready by <b>{clock(readyBy('p50'))}</b>, nine in ten by
+  <b>{clock(readyBy('p90'))}</b>{#if decider}; what most often decides is “{decider.text}” ({decider.dishName}){/if}.
 </p>

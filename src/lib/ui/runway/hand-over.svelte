@@ -6,13 +6,10 @@
     x1: number;
     y1: number;
     text: string;
-    /** Right edge of the drawing. */
-    limit: number;
   }
-  let { x0, y0, x1, y1, text, limit }: Props = $props();
+  let { x0, y0, x1, y1, text }: Props = $props();
   const low = $derived(Math.max(y0, y1) + 12);
   const endX = $derived(Math.max(x1, x0 + 6));
-  const toRight = $derived((x0 + endX) / 2 + text.length * 3.5 < limit);
 </script>
 
 <path
@@ -22,9 +19,4 @@
   stroke-width="2"
   marker-end="url(#arrow)"
 />
-<text
-  x={toRight ? (x0 + endX) / 2 : endX}
-  y={low + 6}
-  text-anchor={toRight ? 'middle' : 'end'}
-  class="fill-brine text-[12px] font-semibold">{text}</text
->
+<text x={x0 - 5} y={y0 + 14} text-anchor="end" class="fill-brine text-[12px] font-semibold">{text}</text>

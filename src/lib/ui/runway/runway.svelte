@@ -194,7 +194,6 @@
           x1={b.x('start')}
           y1={b.y}
           text={hand.what}
-          limit={scale.right}
         />{/if}
     {/each}
 

@@ -20,7 +20,7 @@
       <span class="text-muted"
         >{line.dish}{line.amounts.length ? `: ${line.amounts.join(', ')}` : ''}</span
       >
-      {#if line.detail}<span> · {line.detail}</span>{/if}
+      {#if line.setting}<b> · {line.setting}</b>{/if}{#if line.detail}<span> · {line.detail}</span>{/if}
       {#if line.caution && line.caution.code === 'centre-temperature'}<b>
           · {line.caution.text} (USDA FSIS)</b
         >{/if}

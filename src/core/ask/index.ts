@@ -1,0 +1,2 @@
+export { QUESTIONS, ask } from './questions';
+export type { Answer } from './questions';

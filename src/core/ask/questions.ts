@@ -1,0 +1,228 @@
+/** The single questions: input checked, answered by the room that knows, with its reasons. */
+import { z } from 'zod';
+import { comeUp, fit, LEVEL_KPA, naturalRelease } from '../cooker';
+import { parseLine } from '../exchange';
+import { findFood } from '../food';
+import { success, type Outcome } from '../reason';
+import { airPressure, boilingPoint, insideTemperature, saturationPressure, saturationTemperature } from '../steam';
+import { UNIT_NAMES, convert, fromFahrenheit, parseQuantity, toFahrenheit, type Unit } from '../units';
+import { altitude, contents, estimatedFoods, heater, level, liner } from './inputs';
+
+export type Answer = Record<string, unknown> & { because: string[] };
+
+interface Question {
+  /** One line for the help. */
+  about: string;
+  answer: (input: unknown) => Outcome<Answer>;
+}
+
+/** Puts a schema in front of an answer. */
+function question<S extends z.ZodType>(
+  about: string,
+  schema: S,
+  answer: (input: z.infer<S>) => Outcome<Answer>,
+): Question {
+  return {
+    about,
+    answer: (input) => {
+      const parsed = schema.safeParse(input);
+      if (parsed.success) return answer(parsed.data);
+      return {
+        ok: false,
+        problems: parsed.error.issues.map((issue) => {
+          const [message = '', ...remedy] = issue.message.split('; ');
+          return {
+            field: issue.path.map(String).join('.') || 'input',
+            message,
+            remedy: remedy.join('; ') || 'correct it and ask again',
+          };
+        }),
+      };
+    },
+  };
+}
+
+/**
+ * How much longer a hold takes at another temperature: softening goes ten times as fast for every
+ * 21 K, which makes 20 min at the ordinary level 12 at the highest (common practice).
+ */
+const SOFTENING_Z = 20.9;
+
+const saturation = question(
+  'steam pressure for a temperature, or the other way round',
+  z
+    .object({ celsius: z.number().optional(), kPa: z.number().optional() })
+    .refine((v) => (v.celsius === undefined) !== (v.kPa === undefined), 'give either celsius or kPa; exactly one of them'),
+  ({ celsius, kPa }) => {
+    const because = ['IAPWS R7-97(2012), region 4'];
+    if (celsius !== undefined) {
+      const pressure = saturationPressure(celsius);
+      return pressure.ok ? success({ kPa: pressure.value, because }) : pressure;
+    }
+    const temperature = saturationTemperature(kPa ?? Number.NaN);
+    return temperature.ok ? success({ celsius: temperature.value, because }) : temperature;
+  },
+);
+
+const boiling = question('where water boils at an altitude', z.object({ altitudeM: altitude }), ({ altitudeM }) =>
+  success({
+    celsius: boilingPoint(altitudeM),
+    kPa: airPressure(altitudeM),
+    because: ['air pressure: U.S. Standard Atmosphere 1976', 'boiling point: IAPWS R7-97(2012), region 4'],
+  }),
+);
+
+const inside = question(
+  'how hot it is inside at a pressure and an altitude',
+  z.object({
+    gaugeKPa: z.number('the pressure is a number; give kPa over the air outside').min(0, 'a gauge pressure is at least 0; give kPa over the air outside').max(250, 'household cookers stay under 250 kPa; give kPa over the air outside'),
+    altitudeM: altitude,
+  }),
+  ({ gaugeKPa, altitudeM }) => {
+    const celsius = insideTemperature(gaugeKPa, altitudeM);
+    return success({
+      celsius,
+      absoluteKPa: airPressure(altitudeM) + gaugeKPa,
+      ratio: 10 ** ((insideTemperature(LEVEL_KPA.high, 0) - celsius) / SOFTENING_Z),
+      because: [
+        'gauge pressure on top of the air’s, pure steam: IAPWS R7-97(2012), U.S. Standard Atmosphere 1976',
+        'ratio of hold time: 20 min at the ordinary level ≈ 12 at the highest (common practice), so ten times as fast for every 21 K',
+      ],
+    });
+  },
+);
+
+const cycle = z.object({
+  cooker: heater,
+  level,
+  altitudeM: altitude,
+  contents,
+  hotStart: z.boolean().optional(),
+});
+
+const comeUpQuestion = question('how long it takes to come up to pressure', cycle, (input) => {
+  const up = comeUp({ ...input, hotStart: input.hotStart ?? false });
+  if (!up.ok) return up;
+  const { minutes, p90, pinMinutes, because } = up.value;
+  return success({ minutes, p90, pinMinutes, because: [...because, ...estimatedFoods(input.contents)] });
+});
+
+const release = question(
+  'how long a natural release takes',
+  cycle.extend({
+    afterMinutes: z.number('the hold is a number; give minutes').min(0, 'a hold is at least 0 min; give minutes').max(480, 'a hold is at most 480 min; give minutes').default(0),
+  }),
+  ({ afterMinutes, ...input }) => {
+    const down = naturalRelease({ ...input, hotStart: input.hotStart ?? false }, afterMinutes);
+    if (!down.ok) return down;
+    return success({ ...down.value, because: [...down.value.because, ...estimatedFoods(input.contents)] });
+  },
+);
+
+const fitQuestion = question(
+  'whether it goes in: lines, least liquid, rack and pan',
+  z.object({
+    cooker: liner,
+    contents,
+    rack: z.object({ heightMm: z.number().positive('a rack is higher than 0; give mm').max(400, 'no rack is over 400 mm; give mm') }).optional(),
+    pan: z
+      .object({
+        diameterMm: z.number().positive('a pan is wider than 0; give mm').max(500, 'no pan is over 500 mm; give mm'),
+        heightMm: z.number().positive('a pan is higher than 0; give mm').max(500, 'no pan is over 500 mm; give mm'),
+      })
+      .optional(),
+    school: z.enum(['by-size', 'one-cup'], 'a school is by-size or one-cup; give one of them').optional(),
+  }),
+  (input) => {
+    const { because, ...rest } = fit(input);
+    return success({ ...rest, because: [...because, ...estimatedFoods(input.contents)] });
+  },
+);
+
+const convertQuestion = question(
+  'an amount in another unit; between weight and volume with the food',
+  z.object({
+    amount: z.number('the amount is a number; give one'),
+    unit: z.string('name the unit'),
+    to: z.string('name the unit wanted'),
+    food: z.string().optional(),
+  }),
+  ({ amount, unit, to, food }) => {
+    const degrees = convertTemperature(amount, unit, to);
+    if (degrees) return degrees;
+    const [from, target] = [readUnit(unit), readUnit(to)];
+    if (!from || !target)
+      return {
+        ok: false,
+        problems: [
+          {
+            field: from ? 'to' : 'unit',
+            message: `“${from ? to : unit}” is not a unit this knows`,
+            remedy: `use one of ${UNIT_NAMES.join(', ')}, C, F`,
+          },
+        ],
+      };
+    const known = food === undefined ? null : findFood(food);
+    const result = convert({ amount, unit: from }, target, known?.density);
+    if (!result.ok) return result;
+    const crosses = known !== null && result.ok;
+    return success({
+      amount: result.value.amount,
+      unit: result.value.unit,
+      because: [
+        'units: NIST SP 811, exact',
+        ...(crosses ? [`${known.names[0]}: ${known.density} g/ml as measured in a cup`] : []),
+      ],
+    });
+  },
+);
+
+function readUnit(text: string): Unit | null {
+  const plain = text.trim();
+  if ((UNIT_NAMES as readonly string[]).includes(plain)) return plain as Unit;
+  return parseQuantity(`1 ${plain}`)?.unit ?? null;
+}
+
+function convertTemperature(amount: number, unit: string, to: string): Outcome<Answer> | null {
+  const scale = (text: string): string => text.replace('°', '').trim().toUpperCase();
+  const pair = `${scale(unit)}>${scale(to)}`;
+  const because = ['°F = 1.8 °C + 32, exact'];
+  if (pair === 'C>F') return success({ amount: toFahrenheit(amount), unit: 'F', because });
+  if (pair === 'F>C') return success({ amount: fromFahrenheit(amount), unit: 'C', because });
+  return null;
+}
+
+const line = question(
+  'one ingredient line, taken apart',
+  z.object({ text: z.string('give the line as text').trim().min(1, 'the line is empty; give its text').max(1000, 'a line has at most 1000 characters; give one line only') }),
+  ({ text }) => {
+    const { amount, amountTo, unit, packSize, because, ...rest } = parseLine(text);
+    return success({
+      ...(amount === null ? {} : { amount: amountTo === null ? amount : [amount, amountTo] }),
+      ...(unit === null ? {} : { unit }),
+      ...(packSize ? { packSize } : {}),
+      ...rest,
+      because,
+    });
+  },
+);
+
+export const QUESTIONS: Readonly<Record<string, Question>> = {
+  saturation, boiling, inside, 'come-up': comeUpQuestion, release, fit: fitQuestion, convert: convertQuestion, line,
+};
+
+/** Asks one question by name. */
+export function ask(name: string, input: unknown): Outcome<Answer> {
+  const found = Object.hasOwn(QUESTIONS, name) ? QUESTIONS[name] : undefined;
+  if (found) return found.answer(input);
+  return {
+    ok: false,
+    problems: [
+      {
+        field: 'question',
+        message: `“${name}” is not a question this answers`,
+        remedy: `ask one of ${Object.keys(QUESTIONS).join(', ')}`,
+      },
+    ],
+  };
+}
