@@ -3,7 +3,7 @@
   var wanted = 'system';
   try {
     wanted = localStorage.getItem('mode-watcher-mode') || 'system';
-  } catch (_) {
+  } catch {
     // Storage may be closed to us; the system's own choice does.
   }
   var dark =

@@ -1,6 +1,6 @@
 import { ask, QUESTIONS } from '$core/ask';
 import { describeProblem } from '$core/reason';
-import { readArguments, UsageError, type Command } from './command';
+import { oneLine, readArguments, UsageError, type Command } from './command';
 
 const usage = `usage: npm run -s olive -- ask QUESTION '{"json": "input"}'
 
@@ -21,7 +21,9 @@ export const askCommand: Command = {
     try {
       input = JSON.parse(text);
     } catch (error) {
-      throw new UsageError(`input: not readable as JSON (${error instanceof Error ? error.message : String(error)}); quote it for the shell`);
+      throw new UsageError(
+        `input: not readable as JSON (${oneLine(error)}); quote it for the shell`,
+      );
     }
     const answer = ask(name, input);
     if (!answer.ok) throw new UsageError(answer.problems.map(describeProblem)[0] ?? 'no answer');

@@ -31,8 +31,14 @@ export function readArguments<T extends NonNullable<ParseArgsConfig['options']>>
 /** A whole number of at least `least` from an option's text. */
 export function readCount(text: string, name: string, least: number): number {
   const value = Number(text);
-  if (!Number.isFinite(value) || value < least || (name !== '--seconds' && !Number.isInteger(value)))
-    throw new UsageError(`${name}: ${name === '--seconds' ? 'a number' : 'a whole number'} of at least ${least} is needed; received “${text}”`);
+  if (
+    !Number.isFinite(value) ||
+    value < least ||
+    (name !== '--seconds' && !Number.isInteger(value))
+  )
+    throw new UsageError(
+      `${name}: ${name === '--seconds' ? 'a number' : 'a whole number'} of at least ${least} is needed; received “${text}”`,
+    );
   return value;
 }
 
@@ -40,7 +46,9 @@ export function readText(path: string): string {
   try {
     return readFileSync(path, 'utf8');
   } catch (error) {
-    throw new UsageError(`${path}: can’t be read (${(error as NodeJS.ErrnoException).code ?? 'unknown reason'}); give the path of a file`);
+    throw new UsageError(
+      `${path}: can’t be read (${(error as NodeJS.ErrnoException).code ?? 'unknown reason'}); give the path of a file`,
+    );
   }
 }
 
@@ -49,6 +57,11 @@ export function readJson(path: string): unknown {
     return JSON.parse(readText(path));
   } catch (error) {
     if (error instanceof UsageError) throw error;
-    throw new UsageError(`${path}: not readable as JSON (${error instanceof Error ? error.message : String(error)}); correct the file`);
+    throw new UsageError(`${path}: not readable as JSON (${oneLine(error)}); correct the file`);
   }
+}
+
+/** What an error says, without line breaks: file contents may be quoted in it. */
+export function oneLine(error: unknown): string {
+  return (error instanceof Error ? error.message : String(error)).replace(/\s+/g, ' ');
 }

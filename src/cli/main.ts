@@ -27,7 +27,10 @@ async function run(args: readonly string[]): Promise<number> {
     return name === undefined ? 2 : 0;
   }
   const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
-  if (!command) throw new UsageError(`“${name}” is not a subcommand; use one of ${Object.keys(COMMANDS).join(', ')}`);
+  if (!command)
+    throw new UsageError(
+      `“${name}” is not a subcommand; use one of ${Object.keys(COMMANDS).join(', ')}`,
+    );
   if (rest.includes('--help')) {
     console.log(command.usage);
     return 0;

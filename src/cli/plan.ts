@@ -14,24 +14,36 @@ Plans a meal of a household file and prints its run sheet.
 Exit 0 planned, 3 impossible, 4 unknown, 2 not plannable as it is.`;
 
 function findMeal(household: Household, name: string): Meal {
-  const meal = household.meals.find((m) => m.name.toLowerCase() === name.toLowerCase() || m.id === name);
+  const meal = household.meals.find(
+    (m) => m.name.toLowerCase() === name.toLowerCase() || m.id === name,
+  );
   if (meal) return meal;
   const names = household.meals.map((m) => `“${m.name}”`).join(', ');
-  throw new UsageError(`meal: there is none called “${name}”; ${names ? `choose one of ${names}` : 'the file has no meals'}`);
+  throw new UsageError(
+    `meal: there is none called “${name}”; ${names ? `choose one of ${names}` : 'the file has no meals'}`,
+  );
 }
 
-function printSheet(meal: Meal, household: Household, compiled: CompiledMeal, schedule: Schedule): void {
+function printSheet(
+  meal: Meal,
+  household: Household,
+  compiled: CompiledMeal,
+  schedule: Schedule,
+): void {
   const { kitchen } = household;
   const serveAt = Date.parse(meal.serveAt);
   const totals = totalsOf(compiled.problem, schedule);
   const clock = (minute: number): string => formatTime(serveAt + minute * 60_000, kitchen);
-  console.log(`${meal.name}: ${formatDay(serveAt, kitchen)}, ${meal.servings} at the table, ready ${clock(totals.ready)}`);
+  console.log(
+    `${meal.name}: ${formatDay(serveAt, kitchen)}, ${meal.servings} at the table, ready ${clock(totals.ready)}`,
+  );
   if (totals.ready > 0) console.log(`${clock(0)} can’t be met: ${totals.ready} min late.`);
   console.log(`Start at ${clock(totals.firstStart)}; ${formatMinutes(totals.handsOn)} of hands.\n`);
   for (const line of toRunSheet(compiled, schedule, kitchen, serveAt)) printLine(line, clock);
   console.log(`${clock(totals.ready).padEnd(7)}on the table (dishes marked later come after)`);
   if (compiled.notes.length > 0) console.log('\nNeeds a look:');
-  for (const note of compiled.notes) console.log(`- ${note.text}${note.remedy ? ` ${note.remedy}` : ''}`);
+  for (const note of compiled.notes)
+    console.log(`- ${note.text}${note.remedy ? ` ${note.remedy}` : ''}`);
 }
 
 function printLine(line: SheetLine, clock: (minute: number) => string): void {
@@ -52,9 +64,14 @@ export const planCommand: Command = {
     const { values, positionals } = readArguments(args, { json: { type: 'boolean' } }, usage);
     const [path, name, ...more] = positionals;
     if (path === undefined || name === undefined || more.length > 0)
-      throw new UsageError(`a household file and a meal’s name are needed; ${usage.split('\n')[0]}`);
+      throw new UsageError(
+        `a household file and a meal’s name are needed; ${usage.split('\n')[0]}`,
+      );
     const household = parseHousehold(readText(path));
-    if (!household.ok) throw new UsageError(household.problems.map((p) => `${path}: ${describeProblem(p)}`)[0] ?? path);
+    if (!household.ok)
+      throw new UsageError(
+        household.problems.map((p) => `${path}: ${describeProblem(p)}`)[0] ?? path,
+      );
     const meal = findMeal(household.value, name);
     const now = Date.now();
     const ahead = checkServingTime(meal.serveAt, now);
@@ -65,7 +82,13 @@ export const planCommand: Command = {
     const schedule = solve(compiled.value.problem, { clock: () => performance.now() });
     if (values.json) console.log(JSON.stringify({ problem: compiled.value.problem, schedule }));
     if (schedule.status === 'impossible') {
-      if (!values.json) console.log(['These contradict each other:', ...explainConflict(compiled.value, schedule.conflict)].join('\n- '));
+      if (!values.json)
+        console.log(
+          [
+            'These contradict each other:',
+            ...explainConflict(compiled.value, schedule.conflict),
+          ].join('\n- '),
+        );
       return 3;
     }
     if (schedule.status === 'unknown') return 4;

@@ -21,11 +21,17 @@ export const solveCommand: Command = {
   about: 'the best schedule for a plan problem',
   usage,
   run: (args) => {
-    const { values, positionals } = readArguments(args, { work: { type: 'string' }, seconds: { type: 'string' } }, usage);
+    const { values, positionals } = readArguments(
+      args,
+      { work: { type: 'string' }, seconds: { type: 'string' } },
+      usage,
+    );
     const [path, ...more] = positionals;
-    if (path === undefined || more.length > 0) throw new UsageError(`one problem file is needed; ${usage.split('\n')[0]}`);
+    if (path === undefined || more.length > 0)
+      throw new UsageError(`one problem file is needed; ${usage.split('\n')[0]}`);
     const problem = readProblem(path);
-    const seconds = values.seconds === undefined ? Infinity : readCount(values.seconds, '--seconds', 0);
+    const seconds =
+      values.seconds === undefined ? Infinity : readCount(values.seconds, '--seconds', 0);
     const end = performance.now() + seconds * 1000;
     const schedule = solve(problem, {
       ...(values.work === undefined ? {} : { work: readCount(values.work, '--work', 1) }),

@@ -32,7 +32,9 @@ describe('small random problems with every feature', () => {
         }
         expect(answer.status).toBe('optimal');
         expect({ delay: answer.delay, cost: answer.cost }).toEqual(best);
-        expect(verifySchedule(problem, { ...answer, delay: answer.delay ?? 0, cost: answer.cost ?? 0 })).toEqual([]);
+        expect(
+          verifySchedule(problem, { ...answer, delay: answer.delay ?? 0, cost: answer.cost ?? 0 }),
+        ).toEqual([]);
       }),
       { numRuns: RUNS, seed: SEED },
     );
@@ -53,7 +55,10 @@ describe('small random problems with every feature', () => {
   it('another hand never makes it worse', () => {
     fc.assert(
       fc.property(smallProblem(5), (problem) => {
-        const [a, b] = [answered(problem), answered({ ...problem, hands: (problem.hands ?? 0) + 1 })];
+        const [a, b] = [
+          answered(problem),
+          answered({ ...problem, hands: (problem.hands ?? 0) + 1 }),
+        ];
         if (a.status === 'impossible') return;
         expect(b.status).toBe('optimal');
         const rank = (s: typeof a): number => (s.delay ?? 0) * 10_000 + (s.cost ?? 0);
@@ -70,7 +75,9 @@ function shiftOrigin(problem: Problem, by: number): Problem {
     ...problem,
     serveAt: problem.serveAt + by,
     earliest: problem.earliest + by,
-    ...(problem.away ? { away: problem.away.map((a) => ({ ...a, from: a.from + by, to: a.to + by })) } : {}),
+    ...(problem.away
+      ? { away: problem.away.map((a) => ({ ...a, from: a.from + by, to: a.to + by })) }
+      : {}),
     units: (problem.units ?? []).map((u) => ({
       ...u,
       ...(u.busy ? { busy: u.busy.map((b) => ({ from: b.from + by, to: b.to + by })) } : {}),

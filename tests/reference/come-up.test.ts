@@ -65,7 +65,7 @@ describe('come-up (common practice)', () => {
   it.each(CASES)('%s', (_name, input, low, high) => {
     const up = comeUp(input);
     if (!up.ok) throw new Error(up.problems[0]?.message);
-    
+
     expect(up.value.minutes).toBeGreaterThanOrEqual(low);
     expect(up.value.minutes).toBeLessThanOrEqual(high);
     expect(up.value.p90).toBeGreaterThan(up.value.minutes);
@@ -89,7 +89,7 @@ describe('natural release (common practice)', () => {
       45,
     );
     if (!release.ok) throw new Error(release.problems[0]?.message);
-    
+
     expect(release.value.minutes).toBeGreaterThanOrEqual(9);
     expect(release.value.minutes).toBeLessThanOrEqual(20);
   });

@@ -15,11 +15,18 @@ const NAMES = readdirSync(FOLDER)
   .filter((f) => f.endsWith('.problem.json'))
   .map((f) => f.replace('.problem.json', ''));
 
-function read(name: string): { problem: Problem; reference: { status: string; delay: number; cost: number | null } } {
-  const load = (kind: string): unknown => JSON.parse(readFileSync(join(FOLDER, `${name}.${kind}.json`), 'utf8'));
+function read(name: string): {
+  problem: Problem;
+  reference: { status: string; delay: number; cost: number | null };
+} {
+  const load = (kind: string): unknown =>
+    JSON.parse(readFileSync(join(FOLDER, `${name}.${kind}.json`), 'utf8'));
   const parsed = parseProblem(load('problem'));
   if (!parsed.ok) throw new Error(parsed.message);
-  return { problem: parsed.problem, reference: load('answer') as ReturnType<typeof read>['reference'] };
+  return {
+    problem: parsed.problem,
+    reference: load('answer') as ReturnType<typeof read>['reference'],
+  };
 }
 
 describe.each(NAMES)('%s', (name) => {
@@ -28,10 +35,17 @@ describe.each(NAMES)('%s', (name) => {
     const answer = solve(problem);
     expect(answer.status).toBe(reference.status);
     if (answer.status === 'impossible') return;
-    expect({ delay: answer.delay, cost: answer.cost }).toEqual({ delay: reference.delay, cost: reference.cost });
+    expect({ delay: answer.delay, cost: answer.cost }).toEqual({
+      delay: reference.delay,
+      cost: reference.cost,
+    });
     const file = join(mkdtempSync(join(tmpdir(), 'olive-')), 'answer.json');
     writeFileSync(file, JSON.stringify(answer));
-    const verdict = execFileSync('node', [join(FOLDER, 'check.mjs'), join(FOLDER, `${name}.problem.json`), file]);
+    const verdict = execFileSync('node', [
+      join(FOLDER, 'check.mjs'),
+      join(FOLDER, `${name}.problem.json`),
+      file,
+    ]);
     expect(JSON.parse(verdict.toString())).toMatchObject({ valid: true, errors: [] });
   });
 });

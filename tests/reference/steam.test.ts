@@ -1,5 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { airPressure, boilingPoint, insideTemperature, saturationPressure, saturationTemperature } from '$core/steam';
+import {
+  airPressure,
+  boilingPoint,
+  insideTemperature,
+  saturationPressure,
+  saturationTemperature,
+} from '$core/steam';
 
 const value = <T>(o: { ok: true; value: T } | { ok: false }): T => {
   if (!o.ok) throw new Error('refused');

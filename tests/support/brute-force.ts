@@ -17,7 +17,13 @@ export function bruteForce(problem: Problem, delays: number, latest: number): Be
   for (let delay = 0; delay <= delays; delay++) {
     let best: Best | null = null;
     for (const units of unitChoices(problem)) {
-      const found = bestStarts(problem, units, delay, problem.serveAt + delay + latest, best?.cost ?? Infinity);
+      const found = bestStarts(
+        problem,
+        units,
+        delay,
+        problem.serveAt + delay + latest,
+        best?.cost ?? Infinity,
+      );
       if (found !== null) best = { delay, cost: found };
     }
     if (best) return best;
@@ -47,7 +53,9 @@ function bestStarts(
   under: number,
 ): number | null {
   const unitOf = new Map((problem.blocks ?? []).map((b, i) => [b.id, units[i]]));
-  const lengths = problem.steps.map((s) => valueFor(s.minutes, s.block == null ? undefined : unitOf.get(s.block)));
+  const lengths = problem.steps.map((s) =>
+    valueFor(s.minutes, s.block == null ? undefined : unitOf.get(s.block)),
+  );
   if (lengths.some((l) => l === undefined)) return null;
   const index = new Map(problem.steps.map((s, i) => [s.id, i]));
   const starts: number[] = [];

@@ -5,15 +5,23 @@ import type { Problem } from '$core/solve';
 const UNITS = ['u', 'v'] as const;
 
 function stepArbitrary(i: number, blocks: number) {
-  return fc.record({
-    minutes: fc.oneof(fc.integer({ min: 0, max: 3 }), fc.record({ u: fc.integer({ min: 0, max: 3 }), v: fc.integer({ min: 0, max: 3 }) })),
-    block: fc.option(fc.integer({ min: 0, max: Math.max(0, blocks - 1) }), { nil: null, freq: 3 }),
-    hands: fc.integer({ min: 0, max: 1 }),
-    watts: fc.integer({ min: 0, max: 2 }),
-    from: fc.option(fc.integer({ min: -7, max: -1 }), { nil: null, freq: 8 }),
-    by: fc.option(fc.integer({ min: -4, max: 3 }), { nil: null, freq: 8 }),
-    aside: fc.boolean(),
-  }).map((s) => ({ id: `s${i}`, ...s }));
+  return fc
+    .record({
+      minutes: fc.oneof(
+        fc.integer({ min: 0, max: 3 }),
+        fc.record({ u: fc.integer({ min: 0, max: 3 }), v: fc.integer({ min: 0, max: 3 }) }),
+      ),
+      block: fc.option(fc.integer({ min: 0, max: Math.max(0, blocks - 1) }), {
+        nil: null,
+        freq: 3,
+      }),
+      hands: fc.integer({ min: 0, max: 1 }),
+      watts: fc.integer({ min: 0, max: 2 }),
+      from: fc.option(fc.integer({ min: -7, max: -1 }), { nil: null, freq: 8 }),
+      by: fc.option(fc.integer({ min: -4, max: 3 }), { nil: null, freq: 8 }),
+      aside: fc.boolean(),
+    })
+    .map((s) => ({ id: `s${i}`, ...s }));
 }
 
 /** A problem of up to `most` steps on an axis of about ten minutes. */
@@ -25,9 +33,9 @@ export function smallProblem(most = 4): fc.Arbitrary<Problem> {
         steps: fc.tuple(...Array.from({ length: steps }, (_, i) => stepArbitrary(i, blocks))),
         blocks: fc.array(
           fc.record({
-            units: fc.constantFrom(['u'], ['v'], ['u', 'v'], ['v', 'u']),
+            units: fc.constantFrom<string[][]>(['u'], ['v'], ['u', 'v'], ['v', 'u']),
             turnaround: fc.integer({ min: 0, max: 2 }),
-            tools: fc.constantFrom([], [], ['t'], ['t', 't']),
+            tools: fc.constantFrom<string[][]>([], [], ['t'], ['t', 't']),
           }),
           { minLength: blocks, maxLength: blocks },
         ),
@@ -62,8 +70,11 @@ export function smallProblem(most = 4): fc.Arbitrary<Problem> {
     )
     .map((raw): Problem => {
       const used = new Set(raw.steps.map((s) => s.block));
-      const blocks = raw.blocks.map((b, i) => ({ id: `b${i}`, ...b })).filter((_, i) => used.has(i));
-      const blockId = (i: number | null): string | null => (i !== null && blocks.some((b) => b.id === `b${i}`) ? `b${i}` : null);
+      const blocks = raw.blocks
+        .map((b, i) => ({ id: `b${i}`, ...b }))
+        .filter((_, i) => used.has(i));
+      const blockId = (i: number | null): string | null =>
+        i !== null && blocks.some((b) => b.id === `b${i}`) ? `b${i}` : null;
       return {
         format: 'olive-clock/problem@1',
         serveAt: 0,
@@ -82,11 +93,16 @@ export function smallProblem(most = 4): fc.Arbitrary<Problem> {
         steps: raw.steps.map(({ watts, block, minutes, ...step }) => {
           const inBlock = blockId(block);
           const plain = typeof minutes === 'object' && inBlock === null ? minutes.u : minutes;
-          return { ...step, minutes: plain, block: inBlock, uses: watts > 0 ? { w: watts } : {} };
+          return { ...step, minutes: plain, block: inBlock, uses: { w: watts } };
         }),
         links: raw.links
           .filter((l) => l.from !== l.to)
-          .map((l) => ({ from: `s${l.from}`, to: `s${l.to}`, min: l.min, max: l.slack === null ? null : l.min + l.slack })),
+          .map((l) => ({
+            from: `s${l.from}`,
+            to: `s${l.to}`,
+            min: l.min,
+            max: l.slack === null ? null : l.min + l.slack,
+          })),
         dishes: raw.dishes.map((d, i) => ({ ...d, id: `d${i}`, ready: `s${d.ready}` })),
       };
     });

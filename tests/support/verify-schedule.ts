@@ -25,17 +25,20 @@ export function verifySchedule(problem: Problem, claimed: Claimed): string[] {
   const wrong: string[] = [];
   const unitOf = new Map(claimed.blocks.map((b) => [b.id, b.unit]));
   const timeOf = new Map(claimed.steps.map((s) => [s.id, s]));
-  const time = (id: string): { start: number; end: number } => timeOf.get(id) ?? { start: NaN, end: NaN };
+  const time = (id: string): { start: number; end: number } =>
+    timeOf.get(id) ?? { start: NaN, end: NaN };
   for (const step of problem.steps) {
     const { start, end } = time(step.id);
     const minutes = valueFor(step.minutes, step.block == null ? undefined : unitOf.get(step.block));
     if (end - start !== minutes) wrong.push(`${step.id} lasts ${end - start}, not ${minutes}`);
-    if (start < Math.max(problem.earliest, step.from ?? -Infinity)) wrong.push(`${step.id} is early`);
+    if (start < Math.max(problem.earliest, step.from ?? -Infinity))
+      wrong.push(`${step.id} is early`);
     if (end > (step.by ?? Infinity)) wrong.push(`${step.id} ends late`);
   }
   for (const link of problem.links ?? []) {
     const lag = time(link.to).start - time(link.from).end;
-    if (lag < (link.min ?? 0) || lag > (link.max ?? Infinity)) wrong.push(`${link.from}>${link.to} lag ${lag}`);
+    if (lag < (link.min ?? 0) || lag > (link.max ?? Infinity))
+      wrong.push(`${link.from}>${link.to} lag ${lag}`);
   }
   const stays = (problem.blocks ?? []).map((block) => {
     const own = problem.steps.filter((s) => s.block === block.id).map((s) => time(s.id));
@@ -47,7 +50,8 @@ export function verifySchedule(problem: Problem, claimed: Claimed): string[] {
     };
   });
   for (const stay of stays)
-    if (stay.unit === undefined || !stay.block.units.includes(stay.unit)) wrong.push(`${stay.block.id} in ${stay.unit}`);
+    if (stay.unit === undefined || !stay.block.units.includes(stay.unit))
+      wrong.push(`${stay.block.id} in ${stay.unit}`);
   for (const unit of problem.units ?? []) {
     const claims = stays
       .filter((s) => s.unit === unit.id && s.to > s.from)
@@ -65,7 +69,10 @@ export function verifySchedule(problem: Problem, claimed: Claimed): string[] {
   }
   for (const resource of problem.resources ?? []) {
     const claims = problem.steps.map((s) => {
-      const amount = valueFor(s.uses?.[resource.id] ?? 0, s.block == null ? undefined : unitOf.get(s.block));
+      const amount = valueFor(
+        s.uses?.[resource.id] ?? 0,
+        s.block == null ? undefined : unitOf.get(s.block),
+      );
       return { from: time(s.id).start, to: time(s.id).end, amount: amount ?? 0 };
     });
     if (isOver(claims, resource.capacity)) wrong.push(`resource ${resource.id}`);
@@ -74,7 +81,11 @@ export function verifySchedule(problem: Problem, claimed: Claimed): string[] {
     const [x, y] = [a, b].map((id) => stays.find((s) => s.block.id === id));
     if (x && y && x.from < y.to && y.from < x.to) wrong.push(`${a} and ${b} together`);
   }
-  const hands = problem.steps.map((s) => ({ from: time(s.id).start, to: time(s.id).end, amount: s.hands ?? 0 }));
+  const hands = problem.steps.map((s) => ({
+    from: time(s.id).start,
+    to: time(s.id).end,
+    amount: s.hands ?? 0,
+  }));
   const away = (problem.away ?? []).map((a) => ({ from: a.from, to: a.to, amount: a.hands }));
   if (isOver([...hands, ...away], problem.hands ?? 0)) wrong.push('hands');
 

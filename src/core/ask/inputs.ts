@@ -5,8 +5,14 @@ import { ALTITUDE_RANGE } from '../steam';
 
 export const altitude = z
   .number('the altitude is a number; give metres above the sea')
-  .min(ALTITUDE_RANGE.lowM, `kitchens lie above ${ALTITUDE_RANGE.lowM} m; give metres above the sea`)
-  .max(ALTITUDE_RANGE.highM, `kitchens lie below ${ALTITUDE_RANGE.highM} m; give metres above the sea`)
+  .min(
+    ALTITUDE_RANGE.lowM,
+    `kitchens lie above ${ALTITUDE_RANGE.lowM} m; give metres above the sea`,
+  )
+  .max(
+    ALTITUDE_RANGE.highM,
+    `kitchens lie below ${ALTITUDE_RANGE.highM} m; give metres above the sea`,
+  )
   .default(0);
 
 export const level = z
@@ -28,8 +34,16 @@ export const heater = z.object({
 
 export const liner = z.object({
   litres,
-  diameterMm: z.number().min(80, 'a liner is at least 80 mm across; give its inner width').max(500, 'a liner is at most 500 mm across; give its inner width').optional(),
-  heightMm: z.number().min(50, 'a liner is at least 50 mm high; give its inner height').max(500, 'a liner is at most 500 mm high; give its inner height').optional(),
+  diameterMm: z
+    .number()
+    .min(80, 'a liner is at least 80 mm across; give its inner width')
+    .max(500, 'a liner is at most 500 mm across; give its inner width')
+    .optional(),
+  heightMm: z
+    .number()
+    .min(50, 'a liner is at least 50 mm high; give its inner height')
+    .max(500, 'a liner is at most 500 mm high; give its inner height')
+    .optional(),
 });
 
 export const portion = z.object({

@@ -4,8 +4,21 @@ import { comeUp, fit, LEVEL_KPA, naturalRelease } from '../cooker';
 import { parseLine } from '../exchange';
 import { findFood } from '../food';
 import { success, type Outcome } from '../reason';
-import { airPressure, boilingPoint, insideTemperature, saturationPressure, saturationTemperature } from '../steam';
-import { UNIT_NAMES, convert, fromFahrenheit, parseQuantity, toFahrenheit, type Unit } from '../units';
+import {
+  airPressure,
+  boilingPoint,
+  insideTemperature,
+  saturationPressure,
+  saturationTemperature,
+} from '../steam';
+import {
+  UNIT_NAMES,
+  convert,
+  fromFahrenheit,
+  parseQuantity,
+  toFahrenheit,
+  type Unit,
+} from '../units';
 import { altitude, contents, estimatedFoods, heater, level, liner } from './inputs';
 
 export type Answer = Record<string, unknown> & { because: string[] };
@@ -52,7 +65,10 @@ const saturation = question(
   'steam pressure for a temperature, or the other way round',
   z
     .object({ celsius: z.number().optional(), kPa: z.number().optional() })
-    .refine((v) => (v.celsius === undefined) !== (v.kPa === undefined), 'give either celsius or kPa; exactly one of them'),
+    .refine(
+      (v) => (v.celsius === undefined) !== (v.kPa === undefined),
+      'give either celsius or kPa; exactly one of them',
+    ),
   ({ celsius, kPa }) => {
     const because = ['IAPWS R7-97(2012), region 4'];
     if (celsius !== undefined) {
@@ -64,18 +80,27 @@ const saturation = question(
   },
 );
 
-const boiling = question('where water boils at an altitude', z.object({ altitudeM: altitude }), ({ altitudeM }) =>
-  success({
-    celsius: boilingPoint(altitudeM),
-    kPa: airPressure(altitudeM),
-    because: ['air pressure: U.S. Standard Atmosphere 1976', 'boiling point: IAPWS R7-97(2012), region 4'],
-  }),
+const boiling = question(
+  'where water boils at an altitude',
+  z.object({ altitudeM: altitude }),
+  ({ altitudeM }) =>
+    success({
+      celsius: boilingPoint(altitudeM),
+      kPa: airPressure(altitudeM),
+      because: [
+        'air pressure: U.S. Standard Atmosphere 1976',
+        'boiling point: IAPWS R7-97(2012), region 4',
+      ],
+    }),
 );
 
 const inside = question(
   'how hot it is inside at a pressure and an altitude',
   z.object({
-    gaugeKPa: z.number('the pressure is a number; give kPa over the air outside').min(0, 'a gauge pressure is at least 0; give kPa over the air outside').max(250, 'household cookers stay under 250 kPa; give kPa over the air outside'),
+    gaugeKPa: z
+      .number('the pressure is a number; give kPa over the air outside')
+      .min(0, 'a gauge pressure is at least 0; give kPa over the air outside')
+      .max(250, 'household cookers stay under 250 kPa; give kPa over the air outside'),
     altitudeM: altitude,
   }),
   ({ gaugeKPa, altitudeM }) => {
@@ -104,18 +129,30 @@ const comeUpQuestion = question('how long it takes to come up to pressure', cycl
   const up = comeUp({ ...input, hotStart: input.hotStart ?? false });
   if (!up.ok) return up;
   const { minutes, p90, pinMinutes, because } = up.value;
-  return success({ minutes, p90, pinMinutes, because: [...because, ...estimatedFoods(input.contents)] });
+  return success({
+    minutes,
+    p90,
+    pinMinutes,
+    because: [...because, ...estimatedFoods(input.contents)],
+  });
 });
 
 const release = question(
   'how long a natural release takes',
   cycle.extend({
-    afterMinutes: z.number('the hold is a number; give minutes').min(0, 'a hold is at least 0 min; give minutes').max(480, 'a hold is at most 480 min; give minutes').default(0),
+    afterMinutes: z
+      .number('the hold is a number; give minutes')
+      .min(0, 'a hold is at least 0 min; give minutes')
+      .max(480, 'a hold is at most 480 min; give minutes')
+      .default(0),
   }),
   ({ afterMinutes, ...input }) => {
     const down = naturalRelease({ ...input, hotStart: input.hotStart ?? false }, afterMinutes);
     if (!down.ok) return down;
-    return success({ ...down.value, because: [...down.value.because, ...estimatedFoods(input.contents)] });
+    return success({
+      ...down.value,
+      because: [...down.value.because, ...estimatedFoods(input.contents)],
+    });
   },
 );
 
@@ -124,14 +161,29 @@ const fitQuestion = question(
   z.object({
     cooker: liner,
     contents,
-    rack: z.object({ heightMm: z.number().positive('a rack is higher than 0; give mm').max(400, 'no rack is over 400 mm; give mm') }).optional(),
-    pan: z
+    rack: z
       .object({
-        diameterMm: z.number().positive('a pan is wider than 0; give mm').max(500, 'no pan is over 500 mm; give mm'),
-        heightMm: z.number().positive('a pan is higher than 0; give mm').max(500, 'no pan is over 500 mm; give mm'),
+        heightMm: z
+          .number()
+          .positive('a rack is higher than 0; give mm')
+          .max(400, 'no rack is over 400 mm; give mm'),
       })
       .optional(),
-    school: z.enum(['by-size', 'one-cup'], 'a school is by-size or one-cup; give one of them').optional(),
+    pan: z
+      .object({
+        diameterMm: z
+          .number()
+          .positive('a pan is wider than 0; give mm')
+          .max(500, 'no pan is over 500 mm; give mm'),
+        heightMm: z
+          .number()
+          .positive('a pan is higher than 0; give mm')
+          .max(500, 'no pan is over 500 mm; give mm'),
+      })
+      .optional(),
+    school: z
+      .enum(['by-size', 'one-cup'], 'a school is by-size or one-cup; give one of them')
+      .optional(),
   }),
   (input) => {
     const { because, ...rest } = fit(input);
@@ -194,7 +246,13 @@ function convertTemperature(amount: number, unit: string, to: string): Outcome<A
 
 const line = question(
   'one ingredient line, taken apart',
-  z.object({ text: z.string('give the line as text').trim().min(1, 'the line is empty; give its text').max(1000, 'a line has at most 1000 characters; give one line only') }),
+  z.object({
+    text: z
+      .string('give the line as text')
+      .trim()
+      .min(1, 'the line is empty; give its text')
+      .max(1000, 'a line has at most 1000 characters; give one line only'),
+  }),
   ({ text }) => {
     const { amount, amountTo, unit, packSize, because, ...rest } = parseLine(text);
     return success({
@@ -208,7 +266,14 @@ const line = question(
 );
 
 export const QUESTIONS: Readonly<Record<string, Question>> = {
-  saturation, boiling, inside, 'come-up': comeUpQuestion, release, fit: fitQuestion, convert: convertQuestion, line,
+  saturation,
+  boiling,
+  inside,
+  'come-up': comeUpQuestion,
+  release,
+  fit: fitQuestion,
+  convert: convertQuestion,
+  line,
 };
 
 /** Asks one question by name. */

@@ -60,7 +60,7 @@ export function fit(input: FitInput): Fit {
     problems.push({
       kind: 'too-little-liquid',
       what: `${Math.round(thinMl)} ml of thin liquid, ${Math.round(leastMl)} ml are needed`,
-      remedy: `add ${toFraction(Math.ceil(4 * toCups(leastMl - thinMl)) / 4)} cup of water or broth`,
+      remedy: `add ${toFraction(quarterCups(leastMl - thinMl))} cup of water or broth`,
     });
   problems.push(...checkPan(cooker, rack, pan));
   return {
@@ -79,6 +79,11 @@ export function fit(input: FitInput): Fit {
         : 'least thin liquid by size: 3 qt 1 cup, 6 qt 1½, 8 qt 2 (common practice); the manual wins',
     ],
   };
+}
+
+/** Up to the next quarter of a cup, a spoonful short of it being near enough. */
+function quarterCups(ml: number): number {
+  return Math.max(1, Math.ceil(4 * toCups(ml) - 0.1)) / 4;
 }
 
 function checkPan(

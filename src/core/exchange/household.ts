@@ -23,7 +23,7 @@ export function parseHousehold(text: string): Outcome<Household> {
   } catch (error) {
     return failure({
       field: 'file',
-      message: `not readable as JSON (${error instanceof Error ? error.message : String(error)})`,
+      message: `not readable as JSON (${(error instanceof Error ? error.message : String(error)).replace(/\s+/g, ' ')})`,
       remedy: 'choose a household file that Olive Clock has written',
     });
   }

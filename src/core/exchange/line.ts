@@ -33,7 +33,7 @@ const TO_TASTE = /,?\s*\b(to taste|as needed|for serving|to serve|optional)\b\.?
 /** @returns every part that could be found; the rest stays in `food`, nothing is dropped */
 export function parseLine(text: string): IngredientLine {
   const clean = text
-    .replace(/^[\s•*\-–·]+(?=[^\d\s])/u, '')
+    .replace(/^(?:[\s•*–·]+|-\s+)/u, '')
     .replace(/\s+/g, ' ')
     .trim();
   const { amount, amountTo, unit, packSize, rest } = parseAmount(clean);
@@ -67,7 +67,9 @@ export function parseLine(text: string): IngredientLine {
   if (state && !(findFood(food)?.names.includes(food.trim().toLowerCase()) ?? false))
     food = food.replace(/\b(frozen|canned|tinned|drained|fresh|cooked|dried)\b\s*/i, '');
   if (/^[-−]\s*[\d¼-¾⅓-⅞]|^\d+\s*\/\s*0\b/u.test(clean))
-    because.push('the amount is not a positive number, so it is left in the text; correct it there');
+    because.push(
+      'the amount is not a positive number, so it is left in the text; correct it there',
+    );
   else if (amount === null)
     because.push(
       taste ? `no amount: “${(taste[1] ?? '').toLowerCase()}”` : 'no amount in the line',

@@ -1,10 +1,4 @@
-/** Numbers that carry their reasons, and outcomes a cook can cause. */
-
-/** A value with the plain sentences that led to it, each with its rule or source. */
-export interface Reasoned<T> {
-  value: T;
-  because: string[];
-}
+/** Outcomes a cook can cause, as values that name field and remedy; exceptions are for our bugs. */
 
 /** Something wrong in what was given: which field, what about it, and what to do. */
 export interface Problem {
@@ -30,13 +24,4 @@ export function failure<T>(...problems: Problem[]): Outcome<T> {
 /** One line for a terminal: field, rule, remedy. */
 export function describeProblem(problem: Problem): string {
   return `${problem.field}: ${problem.message}; ${problem.remedy}`;
-}
-
-/**
- * Reports a broken promise inside the program: always our bug, never the user's.
- *
- * @throws Error saying so
- */
-export function invariant(condition: unknown, what: string): asserts condition {
-  if (!condition) throw new Error(`${what} (this is a bug in Olive Clock)`);
 }

@@ -61,7 +61,7 @@ export class Analysis {
     // Walk back along the trail until one literal of the conflict's level is left.
     const reason: number[] = [];
     let entry = ints.trailLength - 1;
-    let assertBound = -1;
+    let assertBound: Bound;
     for (; ; entry--) {
       const bound = ints.entryBound[entry] as number;
       const threshold = this.need[bound];

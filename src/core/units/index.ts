@@ -1,9 +1,9 @@
-export { UNITS, UNIT_NAMES, add, convert, kindOf, times } from './quantity';
+export { UNITS, UNIT_NAMES, add, convert, kindOf } from './quantity';
 export type { Kind, Quantity, Unit } from './quantity';
 export { parseAmount, parseQuantity } from './parse';
 export type { ParsedAmount } from './parse';
 export { formatQuantity, toFraction } from './display';
 export type { System } from './display';
-export { ABSOLUTE_ZERO_C, formatTemperature, fromFahrenheit, toFahrenheit } from './temperature';
+export { formatTemperature, fromFahrenheit, toFahrenheit } from './temperature';
 export { dayKey, formatDay, formatMinutes, formatTime, isZone } from './clock';
 export type { ClockStyle } from './clock';

@@ -109,8 +109,3 @@ export function add(a: Quantity, b: Quantity, density?: number): Outcome<Quantit
   if (!converted.ok) return converted;
   return success({ amount: a.amount + converted.value.amount, unit: a.unit });
 }
-
-/** The quantity times a plain number. */
-export function times(quantity: Quantity, factor: number): Quantity {
-  return { amount: quantity.amount * factor, unit: quantity.unit };
-}

@@ -1,7 +1,4 @@
-/** Temperatures: a point and a difference are not the same thing, and never below absolute zero. */
-
-/** 0 K in °C, exact by definition (SI Brochure, 9th ed.). */
-export const ABSOLUTE_ZERO_C = -273.15;
+/** Temperature points in both scales. */
 
 /** @param celsius °C @returns °F */
 export function toFahrenheit(celsius: number): number {

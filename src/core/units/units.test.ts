@@ -2,8 +2,21 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { findFood } from '../food';
 import {
-  UNITS, UNIT_NAMES, add, convert, dayKey, formatMinutes, formatQuantity, formatTemperature, formatTime, fromFahrenheit,
-  kindOf, parseAmount, parseQuantity, toFahrenheit, type Unit,
+  UNITS,
+  UNIT_NAMES,
+  add,
+  convert,
+  dayKey,
+  formatMinutes,
+  formatQuantity,
+  formatTemperature,
+  formatTime,
+  fromFahrenheit,
+  kindOf,
+  parseAmount,
+  parseQuantity,
+  toFahrenheit,
+  type Unit,
 } from './index';
 
 /** NIST SP 811 and NIST Handbook 44, appendix C: exact sizes. */
@@ -24,13 +37,18 @@ describe('sizes of units', () => {
 describe('converting', () => {
   it('there and back is the same, within a kind', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...UNIT_NAMES), fc.constantFrom(...UNIT_NAMES), fc.double({ min: 0.001, max: 1e5, noNaN: true }), (a, b, amount) => {
-        fc.pre(kindOf(a) === kindOf(b) && kindOf(a) !== 'count');
-        const there = convert({ amount, unit: a }, b);
-        if (!there.ok) throw new Error('refused');
-        const back = convert(there.value, a);
-        expect(back.ok && back.value.amount / amount).toBeCloseTo(1, 9);
-      }),
+      fc.property(
+        fc.constantFrom(...UNIT_NAMES),
+        fc.constantFrom(...UNIT_NAMES),
+        fc.double({ min: 0.001, max: 1e5, noNaN: true }),
+        (a, b, amount) => {
+          fc.pre(kindOf(a) === kindOf(b) && kindOf(a) !== 'count');
+          const there = convert({ amount, unit: a }, b);
+          if (!there.ok) throw new Error('refused');
+          const back = convert(there.value, a);
+          expect(back.ok && back.value.amount / amount).toBeCloseTo(1, 9);
+        },
+      ),
       { seed: 1 },
     );
   });
@@ -72,7 +90,11 @@ describe('reading amounts', () => {
 
   it('keeps the size of a pack', () => {
     expect(parseAmount('2 (14 oz) cans tomatoes').packSize).toEqual({ amount: 14, unit: 'oz' });
-    expect(parseAmount('1 28-ounce can tomatoes')).toMatchObject({ amount: 1, unit: 'can', packSize: { amount: 28, unit: 'oz' } });
+    expect(parseAmount('1 28-ounce can tomatoes')).toMatchObject({
+      amount: 1,
+      unit: 'can',
+      packSize: { amount: 28, unit: 'oz' },
+    });
   });
 
   it('a quantity alone has a unit and nothing after it', () => {
@@ -130,7 +152,9 @@ describe('temperatures and times', () => {
     // Summer time ends on 25 October 2026 at 04:00 there: the same hour comes twice.
     expect(formatTime(Date.UTC(2026, 9, 25, 0, 30), athens)).toBe('03:30');
     expect(formatTime(Date.UTC(2026, 9, 25, 1, 30), athens)).toBe('03:30');
-    expect(formatTime(Date.UTC(2026, 10, 28, 16, 30), { zone: 'Europe/Athens', hours: 12 })).toBe('6:30 p.m.');
+    expect(formatTime(Date.UTC(2026, 10, 28, 16, 30), { zone: 'Europe/Athens', hours: 12 })).toBe(
+      '6:30 p.m.',
+    );
     expect(dayKey(Date.UTC(2026, 10, 28, 23, 0), 'Europe/Athens')).toBe('2026-11-29');
   });
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import Trash2 from '@lucide/svelte/icons/trash-2';
   import { mealEntrySchema } from '$core/meal';
+  import DraftInput from '$lib/ui/fields/draft-input.svelte';
   import AddDish from './add-dish.svelte';
   import type { MealState } from './meal-state.svelte';
 
@@ -46,8 +47,8 @@
         </div>
         <div class="mt-1 grid grid-cols-[1fr_5rem_1.15fr] gap-2">
           <label class="text-[13px] text-muted"
-            >in
-            <select
+            >in<select
+              aria-label="Cooker for {name}"
               class="mt-0.5 field text-base"
               value={entry.cooker ?? ''}
               onchange={(e) =>
@@ -63,8 +64,8 @@
             </select>
           </label>
           <label class="text-[13px] text-muted"
-            >for
-            <input
+            >for<DraftInput
+              aria-label="Servings of {name}"
               class="mt-0.5 field text-base"
               type="number"
               min="1"
@@ -72,12 +73,12 @@
               placeholder={String(model.meal.servings)}
               value={entry.servings ?? ''}
               aria-invalid={!!errors[entry.id]}
-              onchange={(e) => setServings(entry.id, e.currentTarget.value)}
+              oncommit={(text) => setServings(entry.id, text)}
             />
           </label>
           <label class="text-[13px] text-muted"
-            >comes
-            <select
+            >comes<select
+              aria-label="When {name} comes"
               class="mt-0.5 field text-base"
               value={entry.later}
               onchange={(e) =>

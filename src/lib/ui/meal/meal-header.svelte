@@ -7,6 +7,7 @@
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import { checkServingTime, mealSchema } from '$core/meal';
   import { fromFields, toFields } from '$lib/client/moments';
+  import DraftInput from '$lib/ui/fields/draft-input.svelte';
   import type { MealState } from './meal-state.svelte';
 
   let { model }: { model: MealState } = $props();
@@ -15,8 +16,8 @@
   const fields = $derived(toFields(meal.serveAt, meal.zone));
   let errors = $state<{ name?: string; serveAt?: string; servings?: string }>({});
 
-  function rename(event: Event & { currentTarget: HTMLInputElement }): void {
-    const name = mealSchema.shape.name.safeParse(event.currentTarget.value);
+  function rename(typed: string): void {
+    const name = mealSchema.shape.name.safeParse(typed);
     errors.name = name.success ? undefined : name.error.issues[0]?.message;
     if (name.success && name.data !== meal.name) model.change((m) => ({ ...m, name: name.data }));
   }
@@ -28,17 +29,20 @@
       model.change((m) => ({ ...m, servings: servings.data }));
   }
 
-  let dayInput: HTMLInputElement;
-  let timeInput: HTMLInputElement;
-  function setTime(): void {
-    const serveAt = fromFields(dayInput.value, timeInput.value, meal.zone);
-    if (!serveAt) {
-      errors.serveAt = 'A day and a time are needed.';
-      return;
-    }
-    const checked = checkServingTime(serveAt, Date.now());
-    errors.serveAt = checked.ok ? undefined : 'That is in the past; choose a later day or time.';
-    if (checked.ok && serveAt !== meal.serveAt) model.change((m) => ({ ...m, serveAt }));
+  /** Day and time as typed; both are needed for a moment. */
+  let typed = $state<{ day?: string; time?: string }>({});
+  function setTime(part: { day?: string; time?: string }): void {
+    typed = { ...typed, ...part };
+    const serveAt = fromFields(typed.day ?? fields.day, typed.time ?? fields.time, meal.zone);
+    const checked = serveAt ? checkServingTime(serveAt, Date.now()) : null;
+    errors.serveAt = !checked
+      ? 'A day and a time are needed.'
+      : checked.ok
+        ? undefined
+        : 'That is in the past; choose a later day or time.';
+    if (!checked?.ok) return;
+    typed = {};
+    if (checked.value !== meal.serveAt) model.change((m) => ({ ...m, serveAt: checked.value }));
   }
 
   const SAVE_WORDS = {
@@ -53,11 +57,11 @@
 
 <header class="flex flex-wrap items-start justify-between gap-x-8 gap-y-4">
   <div class="min-w-64 flex-1">
-    <label class="sr-only" for="meal-name">Name of the meal</label>
-    <input
-      id="meal-name"
+    <h1 class="sr-only">{meal.name}</h1>
+    <DraftInput
+      aria-label="Name of the meal"
       value={meal.name}
-      onchange={rename}
+      oncommit={rename}
       aria-invalid={!!errors.name}
       class="-ml-2 w-full rounded-lg border-0 bg-transparent px-2 py-0.5 font-head text-3xl font-extrabold tracking-tight focus:bg-salt md:text-4xl"
     />
@@ -67,31 +71,34 @@
         role="status"
         data-testid="save-state"
         class:text-pimento={SAVE_WORDS[model.saveState] === 'Not saved'}
-        >{SAVE_WORDS[model.saveState]}</span
       >
+        {SAVE_WORDS[model.saveState]}
+      </span>
       <button
         class="btn min-h-9 btn-quiet px-2"
         onclick={() => model.undo()}
         disabled={!model.canUndo}
         title="Undo (Ctrl+Z)"
-        ><Undo2 size={16} aria-hidden="true" /><span class="sr-only">Undo</span></button
       >
+        <Undo2 size={16} aria-hidden="true" /><span class="sr-only">Undo</span>
+      </button>
       <button
         class="btn min-h-9 btn-quiet px-2"
         onclick={() => model.redo()}
         disabled={!model.canRedo}
         title="Redo (Ctrl+Shift+Z)"
-        ><Redo2 size={16} aria-hidden="true" /><span class="sr-only">Redo</span></button
       >
-      <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/print"
-        ><Printer size={16} aria-hidden="true" />Print</a
-      >
-      <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/calendar.ics" download
-        ><CalendarDays size={16} aria-hidden="true" />Calendar</a
-      >
-      <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/plan.json" download
-        >Plan as JSON</a
-      >
+        <Redo2 size={16} aria-hidden="true" /><span class="sr-only">Redo</span>
+      </button>
+      <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/print">
+        <Printer size={16} aria-hidden="true" />Print
+      </a>
+      <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/calendar.ics" download>
+        <CalendarDays size={16} aria-hidden="true" />Calendar
+      </a>
+      <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/plan.json" download>
+        Plan as JSON
+      </a>
     </div>
   </div>
 
@@ -103,57 +110,57 @@
           class="btn min-h-11 btn-quiet px-2.5"
           onclick={() => setServings(meal.servings - 1)}
           disabled={meal.servings <= 1}
-          ><Minus size={18} aria-hidden="true" /><span class="sr-only">One fewer</span></button
         >
-        <input
+          <Minus size={18} aria-hidden="true" /><span class="sr-only">One fewer</span>
+        </button>
+        <DraftInput
           id="meal-servings"
           type="number"
           min="1"
           max="200"
           value={meal.servings}
-          onchange={(e) =>
-            setServings(e.currentTarget.value === '' ? Number.NaN : e.currentTarget.valueAsNumber)}
+          oncommit={(text) => setServings(text === '' ? Number.NaN : Number(text))}
           aria-invalid={!!errors.servings}
           aria-describedby={errors.servings ? 'servings-error' : undefined}
           class="w-14 [appearance:textfield] bg-transparent text-center font-head text-2xl font-bold"
         />
-        <button class="btn min-h-11 btn-quiet px-2.5" onclick={() => setServings(meal.servings + 1)}
-          ><Plus size={18} aria-hidden="true" /><span class="sr-only">One more</span></button
+        <button
+          class="btn min-h-11 btn-quiet px-2.5"
+          onclick={() => setServings(meal.servings + 1)}
         >
+          <Plus size={18} aria-hidden="true" /><span class="sr-only">One more</span>
+        </button>
       </div>
-      {#if errors.servings}<p
-          id="servings-error"
-          class="max-w-48 text-sm font-semibold text-pimento"
-        >
+      {#if errors.servings}
+        <p id="servings-error" class="max-w-48 text-sm font-semibold text-pimento">
           {errors.servings}
-        </p>{/if}
+        </p>
+      {/if}
     </div>
     <div class="card px-3 py-2">
-      <span class="block text-[13px] text-muted">on the table</span>
+      <span class="block text-[13px] text-muted">ready by</span>
       <div class="flex min-h-11 flex-wrap items-center gap-2">
-        <input
-          bind:this={dayInput}
+        <DraftInput
           type="date"
           aria-label="Day"
           value={fields.day}
-          onchange={setTime}
+          oncommit={(day) => setTime({ day })}
           aria-invalid={!!errors.serveAt}
           class="min-h-11 rounded-md bg-transparent px-1"
         />
-        <input
-          bind:this={timeInput}
+        <DraftInput
           type="time"
           aria-label="Time on the table"
           value={fields.time}
-          onchange={setTime}
+          oncommit={(time) => setTime({ time })}
           aria-invalid={!!errors.serveAt}
           aria-describedby={errors.serveAt ? 'time-error' : undefined}
           class="min-h-11 rounded-md bg-transparent px-1 font-head text-2xl font-bold"
         />
       </div>
-      {#if errors.serveAt}<p id="time-error" class="max-w-64 text-sm font-semibold text-pimento">
-          {errors.serveAt}
-        </p>{/if}
+      {#if errors.serveAt}
+        <p id="time-error" class="max-w-64 text-sm font-semibold text-pimento">{errors.serveAt}</p>
+      {/if}
     </div>
   </div>
 </header>

@@ -80,9 +80,9 @@ export class MealState {
 
   addDish(dishId: string): void {
     this.change((meal) => {
-      const taken = new Set(meal.entries.map((e) => e.id));
+      const taken = meal.entries.map((e) => e.id);
       let id = dishId;
-      for (let n = 2; taken.has(id); n++) id = `${dishId}-${n}`;
+      for (let n = 2; taken.includes(id); n++) id = `${dishId}-${n}`;
       return {
         ...meal,
         entries: [...meal.entries, { id, dishId, servings: null, cooker: null, later: 0 }],
@@ -116,10 +116,10 @@ export class MealState {
     if (this.isPast || !this.planner) return;
     this.isThinking = true;
     const { meal, dishes, kitchen } = this;
-    const used = new Set(meal.entries.map((e) => e.dishId));
+    const used = meal.entries.map((e) => e.dishId);
     const question = {
       meal,
-      dishes: dishes.filter((d) => used.has(d.id)),
+      dishes: dishes.filter((d) => used.includes(d.id)),
       kitchen,
       now: Date.now(),
     };

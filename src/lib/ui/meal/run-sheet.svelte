@@ -43,7 +43,9 @@
         >
         {#if line.setting || line.detail}
           <span class="block text-[15px]">
-            {#if line.setting}<b class="text-leaf-ink">{line.setting}</b>{line.detail ? ' · ' : ''}{/if}{line.detail ?? ''}
+            {#if line.setting}<b class="text-leaf-ink">{line.setting}</b>{line.detail
+                ? ' · '
+                : ''}{/if}{line.detail ?? ''}
           </span>
         {/if}
         {#if line.caution}<span class="block text-sm text-ember-ink"

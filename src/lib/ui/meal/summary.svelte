@@ -17,7 +17,9 @@
       plan.totals.ready,
       ...plan.chance.dishes.map((dish) => {
         const planned = plan.compiled.problem.dishes?.find((d) => d.id === dish.id);
-        return plan.totals.ready + dish[share] - ((planned?.dueAt ?? 0) + (plan.schedule.delay ?? 0));
+        return (
+          plan.totals.ready + dish[share] - ((planned?.dueAt ?? 0) + (plan.schedule.delay ?? 0))
+        );
       }),
     );
   const decider = $derived.by(() => {
@@ -33,7 +35,7 @@
     ? 'your hands'
     : 'work between you'}{#if gap && gap.to - gap.from >= 5}, the longest free stretch {clock(
       gap.from,
-    )}–{clock(gap.to)}{/if}.
-  Half the evenings all is ready by <b>{clock(readyBy('p50'))}</b>, nine in ten by
+    )}–{clock(gap.to)}{/if}. Half the evenings all is ready by <b>{clock(readyBy('p50'))}</b>, nine
+  in ten by
   <b>{clock(readyBy('p90'))}</b>{#if decider}; what most often decides is “{decider.text}” ({decider.dishName}){/if}.
 </p>

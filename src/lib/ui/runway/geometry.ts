@@ -34,13 +34,6 @@ export function ticks(scale: Scale, offset: number, room: number): number[] {
   return marks;
 }
 
-export interface CycleSpan {
-  start: number;
-  up: number;
-  hold: number;
-  end: number;
-}
-
 /** Outline of a come-up: pressure swells late, as it does in the pot. */
 export function risePath(
   scale: Scale,

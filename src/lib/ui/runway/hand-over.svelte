@@ -19,4 +19,6 @@
   stroke-width="2"
   marker-end="url(#arrow)"
 />
-<text x={x0 - 5} y={y0 + 14} text-anchor="end" class="fill-brine text-[12px] font-semibold">{text}</text>
+<text x={x0 - 5} y={y0 + 14} text-anchor="end" class="fill-brine text-[12px] font-semibold"
+  >{text}</text
+>

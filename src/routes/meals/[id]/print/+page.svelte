@@ -5,6 +5,8 @@
   let { data }: PageProps = $props();
   const clock = (minute: number): string =>
     formatTime(data.serveAt + minute * 60_000, data.kitchen);
+  /** One page as long as it can be read: many lines are set smaller. */
+  const size = $derived(Math.max(7.5, Math.min(11.5, 11.5 - (data.lines.length - 20) * 0.16)));
   const before = $derived(data.lines.filter((l) => l.at < data.totals.ready));
   const after = $derived(data.lines.filter((l) => l.at >= data.totals.ready));
 </script>
@@ -13,23 +15,26 @@
 
 {#snippet row(line: (typeof data.lines)[number])}
   <tr class="border-t border-line align-baseline">
-    <td class="py-[3px] pr-3 font-bold whitespace-nowrap">{clock(line.at)}</td>
-    <td class="py-[3px] pr-3 font-semibold whitespace-nowrap">{line.place ?? ''}</td>
-    <td class="py-[3px] pr-3">
+    <td class="py-[2.5px] pr-3 font-bold whitespace-nowrap">{clock(line.at)}</td>
+    <td class="py-[2.5px] pr-3 font-semibold whitespace-nowrap">{line.place ?? ''}</td>
+    <td class="py-[2.5px] pr-3">
       <b>{line.action}</b>
       <span class="text-muted"
         >{line.dish}{line.amounts.length ? `: ${line.amounts.join(', ')}` : ''}</span
       >
-      {#if line.setting}<b> · {line.setting}</b>{/if}{#if line.detail}<span> · {line.detail}</span>{/if}
+      {#if line.setting}<b> · {line.setting}</b>{/if}{#if line.detail}<span>
+          · {line.detail}</span
+        >{/if}
       {#if line.caution && line.caution.code === 'centre-temperature'}<b>
           · {line.caution.text} (USDA FSIS)</b
         >{/if}
     </td>
-    <td class="py-[3px] text-right whitespace-nowrap text-muted"
+    <td class="py-[2.5px] text-right whitespace-nowrap text-muted"
       >{line.isHands && line.minutes > 0 ? `${line.minutes} min` : ''}</td
     >
-    <td class="py-[3px] pl-3"
-      ><span class="inline-block size-3.5 rounded-sm border border-ink"></span></td
+    <td class="py-[2.5px] pl-3"
+      ><span class="inline-block size-[1.1em] rounded-sm border border-ink align-[-0.15em]"
+      ></span></td
     >
   </tr>
 {/snippet}
@@ -39,7 +44,7 @@
   <a class="btn" href="/meals/{data.meal.id}">Back to the meal</a>
 </div>
 
-<article class="sheet card p-6 print:border-0 print:p-0">
+<article class="sheet card p-6 print:border-0 print:p-0" style:--size="{size}px">
   <header class="mb-2 flex flex-wrap items-baseline justify-between gap-x-6">
     <h1 class="text-2xl font-extrabold">{data.meal.name}</h1>
     <p>
@@ -65,7 +70,7 @@
       {#each after as line (line.stepId)}{@render row(line)}{/each}
     </tbody>
   </table>
-  <p class="mt-3 text-sm text-muted">
+  <p class="mt-2 text-[0.95em] text-muted">
     Look at valve, pin and ring before each cycle; never open while the pin is up; hand beside the
     vent. The cooker’s manual, the thermometer and local food-safety advice come before this sheet.
   </p>
@@ -78,7 +83,7 @@
   }
   @media print {
     .sheet {
-      font-size: 10.5px;
+      font-size: var(--size);
     }
   }
 </style>

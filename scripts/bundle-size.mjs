@@ -1,0 +1,21 @@
+/** Compressed script of the meal page, the heaviest: what the browser loads before it is usable. */
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+
+const LIMIT_KB = 250;
+const FOLDER = 'build/client/_app/immutable';
+
+const scripts = readdirSync(FOLDER, { recursive: true })
+  .map(String)
+  .filter((file) => file.endsWith('.js'));
+// All of it together is an upper bound for any one page.
+const bytes = scripts.reduce(
+  (sum, file) => sum + gzipSync(readFileSync(join(FOLDER, file))).length,
+  0,
+);
+const kB = Math.round(bytes / 1000);
+console.log(
+  `${scripts.length} script files, ${kB} kB compressed in all; the limit is ${LIMIT_KB} kB`,
+);
+process.exitCode = kB <= LIMIT_KB ? 0 : 1;

@@ -1,0 +1,79 @@
+/**
+ * `npm test`: everything, on a fresh machine. Installs what is missing (packages; Debian's chromium
+ * through apt-get), runs each check and test, and ends with one line: N passed, N failed.
+ */
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+
+const REPORTS = 'test-results';
+let passed = 0;
+let failed = 0;
+
+function run(command, args, env = {}) {
+  return (
+    spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, ...env } }).status === 0
+  );
+}
+
+/** Runs a check that counts as one. */
+function check(name, command, args) {
+  console.log(`\n== ${name}`);
+  if (run(command, args)) passed++;
+  else {
+    failed++;
+    console.error(`FAILED: ${name}`);
+  }
+}
+
+function need(name, ok) {
+  if (ok) return;
+  console.error(`FAILED: ${name}\n${passed} passed, ${failed + 1} failed`);
+  process.exit(1);
+}
+
+function readReport(file) {
+  return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null;
+}
+
+if (!existsSync('node_modules/.package-lock.json')) need('npm ci', run('npm', ['ci']));
+if (!process.env.CHROMIUM && !existsSync('/usr/bin/chromium')) {
+  need('apt-get update', run('apt-get', ['update']));
+  need(
+    'apt-get install chromium',
+    run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium']),
+  );
+}
+rmSync(REPORTS, { recursive: true, force: true });
+mkdirSync(REPORTS, { recursive: true });
+
+check('types', 'npm', ['run', '--silent', 'check:types']);
+check('lint', 'npm', ['run', '--silent', 'check:lint']);
+check('format', 'npm', ['run', '--silent', 'check:format']);
+check('import direction', 'npm', ['run', '--silent', 'check:imports']);
+check('unused code', 'npm', ['run', '--silent', 'check:unused']);
+
+console.log('\n== unit, property and reference tests');
+const unitOk = run('npx', [
+  'vitest',
+  'run',
+  '--reporter=default',
+  '--reporter=json',
+  `--outputFile.json=${REPORTS}/unit.json`,
+]);
+const unit = readReport(`${REPORTS}/unit.json`);
+passed += unit?.numPassedTests ?? 0;
+failed += unit ? Math.max(unit.numFailedTests, unitOk ? 0 : 1) : 1;
+
+check('build', 'npm', ['run', '--silent', 'build']);
+check('the bundle stays small', 'node', ['scripts/bundle-size.mjs']);
+
+console.log('\n== browser and accessibility tests');
+const browserOk = run('npx', ['playwright', 'test', '--reporter=line,json'], {
+  PLAYWRIGHT_JSON_OUTPUT_NAME: `${REPORTS}/browser.json`,
+});
+const browser = readReport(`${REPORTS}/browser.json`);
+passed += (browser?.stats.expected ?? 0) + (browser?.stats.flaky ?? 0);
+failed += browser ? Math.max(browser.stats.unexpected, browserOk ? 0 : 1) : 1;
+
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exitCode = failed === 0 ? 0 : 1;

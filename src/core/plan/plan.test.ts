@@ -1,0 +1,200 @@
+import { describe, expect, it } from 'vitest';
+import { demoHousehold } from '../../demo/household';
+import type { Dish } from '../dish';
+import { householdSchema, type Household } from '../exchange';
+import type { Meal } from '../meal';
+import { toRunSheet } from '../run';
+import { parseProblem, solve } from '../solve';
+import { verifySchedule } from '../../../tests/support/verify-schedule';
+import { compileMeal, totalsOf, type CompiledMeal } from './index';
+
+const NOW = Date.UTC(2026, 10, 25, 9);
+const household = (): Household => householdSchema.parse(demoHousehold(NOW));
+const mealOf = (h: Household, id: string): Meal => {
+  const meal = h.meals.find((m) => m.id === id);
+  if (!meal) throw new Error(id);
+  return meal;
+};
+const compile = (h: Household, meal: Meal, now = NOW) =>
+  compileMeal(meal, new Map(h.dishes.map((d) => [d.id, d])), h.kitchen, now);
+function compiledSupper(): { h: Household; meal: Meal; compiled: CompiledMeal } {
+  const h = household();
+  const meal = mealOf(h, 'harvest-supper');
+  const result = compile(h, meal);
+  if (!result.ok) throw new Error(result.problems[0]?.message);
+  return { h, meal, compiled: result.value };
+}
+const withDish = (h: Household, id: string, change: (d: Dish) => Dish): Household => ({
+  ...h,
+  dishes: h.dishes.map((d) => (d.id === id ? change(d) : d)),
+});
+
+describe('the harvest supper', () => {
+  it('compiles into a problem that solves and passes the independent checker', () => {
+    const { h, meal, compiled } = compiledSupper();
+    expect(parseProblem(compiled.problem).ok).toBe(true);
+    const schedule = solve(compiled.problem, { work: 8_000_000 });
+    expect(['optimal', 'feasible']).toContain(schedule.status);
+    expect(schedule.delay).toBe(0);
+    expect(
+      verifySchedule(compiled.problem, { ...schedule, delay: 0, cost: schedule.cost ?? 0 }),
+    ).toEqual([]);
+
+    const at = new Map(schedule.steps.map((s) => [s.id, s]));
+    const [handOver] = compiled.handOvers;
+    expect(
+      handOver &&
+        (at.get(handOver.toStep)?.start ?? -999) >= (at.get(handOver.fromStep)?.end ?? 999),
+    ).toBe(true);
+
+    const sheet = toRunSheet(compiled, schedule, h.kitchen, Date.parse(meal.serveAt));
+    expect(sheet.map((l) => l.at)).toEqual([...sheet.map((l) => l.at)].sort((a, b) => a - b));
+    const valveWarnings = sheet.filter((l) => l.caution?.code === 'valve');
+    expect(valveWarnings).toHaveLength(1);
+    expect(
+      sheet.find((l) => l.dish.startsWith('Lamb') && l.action.startsWith('Pin'))?.caution?.text,
+    ).toMatch(/63 °C/);
+
+    const totals = totalsOf(compiled.problem, schedule);
+    expect(totals.firstStart).toBe(
+      Math.min(...sheet.filter((l) => !l.action.startsWith('Soak')).map((l) => l.at)),
+    );
+    expect(totals.handsOn).toBeGreaterThan(60);
+  });
+
+  it('every cycle is lid, come-up, hold, release, open in one cooker, come-up by cooker', () => {
+    const { compiled } = compiledSupper();
+    const phases = compiled.meanings
+      .filter((m) => m.entryId === 'lamb-apricots')
+      .map((m) => m.phase);
+    expect(phases).toEqual([
+      'prep',
+      'brown',
+      'loosen',
+      'seal',
+      'come-up',
+      'hold',
+      'release',
+      'open',
+      'simmer',
+      'finish',
+      'rinse',
+    ]);
+    const up = compiled.problem.steps.find((s) => s.id === 'lamb-apricots.cook.up');
+    expect(Object.keys(up?.minutes ?? {}).sort()).toEqual(['large', 'middle']);
+    for (const m of compiled.meanings.filter((x) => x.phase === 'come-up'))
+      for (const why of Object.values(m.because)) expect(why.length).toBeGreaterThan(0);
+  });
+
+  it('more people take longer to cut for, but no longer under pressure', () => {
+    const h = household();
+    const minutes = (servings: number, step: string): unknown => {
+      const result = compile(h, { ...mealOf(h, 'harvest-supper'), servings });
+      return (
+        result.ok &&
+        result.value.problem.steps.find((s) => s.id === `lamb-apricots.${step}`)?.minutes
+      );
+    };
+    expect(minutes(8, 'cut')).toBe(16);
+    expect(minutes(4, 'cut')).toBe(8);
+    expect(minutes(8, 'cook.hold')).toBe(minutes(4, 'cook.hold'));
+  });
+
+  it('nothing starts before now', () => {
+    const h = household();
+    const meal = mealOf(h, 'harvest-supper');
+    const late = compile(h, meal, Date.parse(meal.serveAt) - 90 * 60_000);
+    if (!late.ok) throw new Error('refused');
+    expect(late.value.problem.earliest).toBe(-90);
+    const schedule = solve(late.value.problem, { work: 8_000_000 });
+    expect(schedule.delay).toBeGreaterThan(0);
+  });
+});
+
+describe('what cannot be planned is said with the field and the remedy', () => {
+  const faultsOf = (h: Household, change: Partial<Meal> = {}) => {
+    const result = compile(h, { ...mealOf(h, 'harvest-supper'), ...change });
+    return result.ok ? [] : result.problems;
+  };
+
+  it('a meal without dishes, and a dish that was removed', () => {
+    expect(faultsOf(household(), { entries: [] })[0]).toMatchObject({
+      field: 'entries',
+      remedy: 'add a dish',
+    });
+    const h = household();
+    const gone = { ...h, dishes: h.dishes.filter((d) => d.id !== 'lamb-apricots') };
+    expect(faultsOf(gone)[0]).toMatchObject({ field: 'entries.lamb-apricots' });
+  });
+
+  it('a dish without stages', () => {
+    const h = withDish(household(), 'beetroot-dill', (d) => ({ ...d, stages: [], products: [] }));
+    expect(faultsOf(h)[0]?.message).toMatch(/Beetroot with dill: has no stages/);
+  });
+
+  it('a cycle without liquid', () => {
+    const h = withDish(household(), 'lamb-apricots', (d) => ({
+      ...d,
+      ingredients: d.ingredients.filter((i) => i.id !== 'broth'),
+      stages: d.stages.map((s) => ({ ...s, uses: s.uses.filter((u) => u !== 'broth') })),
+    }));
+    expect(faultsOf(h)[0]?.message).toMatch(/0 ml of thin liquid/);
+  });
+
+  it('two dishes that need each other', () => {
+    const h = withDish(household(), 'chickpeas-lemon', (d) => ({
+      ...d,
+      ingredients: d.ingredients.map((i) =>
+        i.id === 'water' ? { ...i, takes: { dish: 'saffron-bulgur', product: 'x' } } : i,
+      ),
+    }));
+    expect(faultsOf(h)[0]?.message).toMatch(/each wait for something from the other/);
+  });
+
+  it('no cooker, and no oven', () => {
+    const h = household();
+    expect(faultsOf({ ...h, kitchen: { ...h.kitchen, cookers: [] } })[0]?.remedy).toMatch(
+      /add a cooker/,
+    );
+    expect(faultsOf({ ...h, kitchen: { ...h.kitchen, oven: null } })[0]?.message).toMatch(
+      /needs an oven/,
+    );
+  });
+});
+
+describe('what can be planned but needs a look', () => {
+  it('a cooker that was removed: the plan chooses another and says so', () => {
+    const h = household();
+    const meal = mealOf(h, 'harvest-supper');
+    const result = compile(h, {
+      ...meal,
+      entries: meal.entries.map((e) => ({ ...e, cooker: 'sold' })),
+    });
+    expect(
+      result.ok && result.value.notes.some((n) => /no longer in the kitchen/.test(n.text)),
+    ).toBe(true);
+  });
+
+  it('more than any cooker takes: planned in the roomiest, marked stop', () => {
+    const h = household();
+    const meal = mealOf(h, 'harvest-supper');
+    const result = compile(h, { ...meal, servings: 20 });
+    expect(result.ok && result.value.notes[0]).toMatchObject({ severity: 'stop' });
+    expect(result.ok && result.value.notes[0]?.text).toMatch(/line/);
+  });
+
+  it('broth that is not enough', () => {
+    const h = household();
+    const meal = mealOf(h, 'harvest-supper');
+    const result = compile(h, {
+      ...meal,
+      entries: meal.entries.map((e) =>
+        e.dishId === 'saffron-bulgur' ? { ...e, servings: 12 } : e,
+      ),
+    });
+    expect(
+      result.ok &&
+        result.value.notes.some((n) => n.severity === 'look' && /gives about/.test(n.text)),
+    ).toBe(true);
+  });
+});

@@ -1,0 +1,125 @@
+import { addDish, expect, newMeal, settled, test } from './support';
+
+test('a new meal keeps what was typed and says what is wrong', async ({ page }) => {
+  await page.goto('/meals');
+  await page.getByLabel('Day', { exact: true }).fill('2020-01-01');
+  await page.getByLabel('How many eat?').fill('500');
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await expect(page.getByText('a name is needed')).toBeVisible();
+  await expect(page.getByText('That moment is in the past')).toBeVisible();
+  await expect(page.getByText('at most 200 servings')).toBeVisible();
+  await expect(page.getByLabel('How many eat?')).toHaveValue('500');
+  await expect(page.getByLabel('Day', { exact: true })).toHaveValue('2020-01-01');
+});
+
+test('servings and times that cannot be are named beside the field; the plan stays', async ({
+  page,
+}) => {
+  await page.goto('/meals/harvest-supper');
+  await settled(page);
+  const before = await page.getByTestId('run-sheet').textContent();
+  for (const [typed, words] of [
+    ['0', 'at least one person eats'],
+    ['500', 'at most 200 servings'],
+    ['', 'for how many is a number'],
+  ] as const) {
+    await page.getByLabel('at the table').fill(typed);
+    await page.getByLabel('at the table').blur();
+    await expect(page.getByText(words)).toBeVisible();
+    await expect(page.getByLabel('at the table')).toHaveValue(typed);
+  }
+  await page.getByLabel('Day', { exact: true }).fill('2021-03-04');
+  await page.getByLabel('Day', { exact: true }).blur();
+  await expect(page.getByText('That is in the past')).toBeVisible();
+  expect(await page.getByTestId('run-sheet').textContent()).toBe(before);
+  await page.reload();
+  await expect(page.getByLabel('at the table')).toHaveValue('8');
+});
+
+test('a second window is told instead of overwriting', async ({ page, context }) => {
+  const address = await newMeal(page, 'Two windows', 4);
+  await addDish(page, 'Braised red cabbage');
+  await settled(page);
+  const other = await context.newPage();
+  await other.goto(address);
+  await expect(other.getByTestId('run-sheet')).toContainText('Slice cabbage');
+  await settled(other);
+  await other.getByRole('button', { name: 'One more' }).click();
+  await settled(other);
+  await page.getByRole('button', { name: 'One fewer' }).click();
+  await expect(page.getByRole('alert')).toContainText('changed in another window');
+  await page.getByRole('button', { name: 'Reload' }).click();
+  await expect(page.getByLabel('at the table')).toHaveValue('5');
+});
+
+test('an empty pot size is refused in Kitchen and stays as typed', async ({ page }) => {
+  await page.goto('/kitchen');
+  const size = page.getByLabel('Size').first();
+  await size.fill('0');
+  await page.getByRole('button', { name: 'Save the kitchen' }).click();
+  await expect(page.getByText(/holds at least 1.5 l/)).toBeVisible();
+  await expect(size).toHaveValue('0');
+  await size.fill('7.6');
+  await page.getByLabel('Altitude').fill('9000');
+  await page.getByRole('button', { name: 'Save the kitchen' }).click();
+  await expect(page.getByText(/kitchens lie below 6000 m/)).toBeVisible();
+});
+
+test('household files: broken, later, and the way back', async ({ page, request }) => {
+  page.on('dialog', (d) => void d.accept());
+  await page.goto('/kitchen');
+  const open = async (text: string): Promise<void> => {
+    await page
+      .getByLabel(/Open a household file/)
+      .setInputFiles({ name: 'h.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+    await page.getByRole('button', { name: 'Open it' }).click();
+  };
+  await open('{"format": broken');
+  await expect(page.getByRole('alert')).toContainText('not readable as JSON');
+  await open('{"format":"olive-clock/household@2"}');
+  await expect(page.getByRole('alert')).toContainText('written by a later Olive Clock');
+  const everything = await (await request.get('/household.json')).text();
+  await open(everything);
+  await expect(page.getByText(/dishes and \d+ meals are here now/)).toBeVisible();
+  expect(await (await request.get('/household.json')).text()).toBe(everything);
+});
+
+test('a removed cooker is noticed in the plan, and a removed meal has a page that says so', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/meals/wednesday-for-three');
+  await settled(page);
+  const household = (await (await request.get('/household.json')).json()) as {
+    meals: { id: string; entries: { cooker: string | null }[] }[];
+  };
+  const meal = household.meals.find((m) => m.id === 'wednesday-for-three');
+  for (const entry of meal?.entries ?? []) entry.cooker = 'sold';
+  page.on('dialog', (d) => void d.accept());
+  await page.goto('/kitchen');
+  await page.getByLabel(/Open a household file/).setInputFiles({
+    name: 'h.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(household)),
+  });
+  await page.getByRole('button', { name: 'Open it' }).click();
+  await expect(page.getByText(/are here now/)).toBeVisible();
+  await page.goto('/meals/wednesday-for-three');
+  await expect(page.getByText(/no longer in the kitchen/).first()).toBeVisible();
+
+  await page.goto('/meals/nowhere');
+  await expect(page.getByRole('heading', { name: 'There is no such meal.' })).toBeVisible();
+});
+
+test('a write from another site is refused', async ({ request }) => {
+  const answer = await request.put('/api/meals/harvest-supper', {
+    headers: { origin: 'https://elsewhere.example', 'content-type': 'application/json' },
+    data: {},
+  });
+  expect(answer.status()).toBe(403);
+  const broken = await request.put('/api/meals/harvest-supper', {
+    headers: { 'content-type': 'application/json' },
+    data: '{oops',
+  });
+  expect([400, 422]).toContain(broken.status());
+});

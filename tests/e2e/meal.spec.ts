@@ -1,0 +1,123 @@
+import { addDish, expect, newMeal, settled, test } from './support';
+
+test('a meal from nothing to a printed sheet', async ({ page }) => {
+  const address = await newMeal(page, 'Two for lunch', 4);
+  await expect(page.getByText('What will be on the table?')).toBeVisible();
+  await addDish(page, 'Red lentil');
+  await addDish(page, 'Warm flatbread');
+  await addDish(page, 'Beetroot');
+
+  const sheet = page.getByTestId('run-sheet');
+  await expect(sheet).toContainText('Peel and cube the squash');
+  await expect(sheet).toContainText('Oven on, 200 °C');
+  await expect(page.getByRole('img', { name: /^Runway from/ })).toBeVisible();
+  await expect(page.getByTestId('summary')).toContainText('Start at');
+  await settled(page);
+
+  // More people: more to cut, and it takes longer.
+  const prep = sheet.getByRole('listitem').filter({ hasText: 'Peel and cube the squash' });
+  await expect(prep).toContainText('9 min');
+  await page.getByLabel('at the table').fill('8');
+  await page.getByLabel('at the table').blur();
+  await expect(prep).toContainText('18 min');
+  await expect(prep).toContainText('1.4 kg squash');
+
+  // Another time moves the table.
+  await page.getByLabel('Time on the table').fill('19:15');
+  await page.getByLabel('Time on the table').blur();
+  await expect(sheet).toContainText('19:15 · on the table');
+  await settled(page);
+
+  // What was shown is what was kept.
+  const before = await sheet.textContent();
+  await page.goto(address);
+  await expect(sheet).toContainText('19:15 · on the table');
+  await settled(page);
+  expect(await sheet.textContent()).toBe(before);
+
+  await page.getByRole('link', { name: 'Print' }).click();
+  await expect(page.getByRole('heading', { name: 'Two for lunch' })).toBeVisible();
+  await expect(page.getByRole('table')).toContainText('Peel and cube the squash');
+  const pdf = await page.pdf({ preferCSSPageSize: true });
+  expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+});
+
+test('the harvest supper fits one printed page', async ({ page }) => {
+  await page.goto('/meals/harvest-supper/print');
+  await expect(page.getByRole('table')).toContainText('Cube the lamb');
+  const pdf = await page.pdf({ preferCSSPageSize: true });
+  expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+});
+
+test('undo takes a change back, redo makes it again', async ({ page }) => {
+  await page.goto('/meals/wednesday-for-three');
+  await settled(page);
+  await page.getByRole('button', { name: 'One more' }).click();
+  await expect(page.getByLabel('at the table')).toHaveValue('4');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('at the table')).toHaveValue('3');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(page.getByLabel('at the table')).toHaveValue('4');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await settled(page);
+});
+
+test('a dish can be fixed to a cooker, and every minute can be asked why', async ({ page }) => {
+  await page.goto('/meals/wednesday-for-three');
+  await settled(page);
+  const cooker = page.getByLabel('Cooker for Barley with mushrooms');
+  await cooker.selectOption('Middle');
+  const line = page.getByTestId('run-sheet').getByRole('button', { name: /Barley, broth, thyme/ });
+  await expect(line).toContainText('Middle');
+  await line.click();
+  const why = page.getByTestId('why');
+  await expect(why).toContainText('Coming up to pressure');
+  await expect(why).toContainText('1000 W (energy balance)');
+  await cooker.selectOption('any cooker');
+  await settled(page);
+});
+
+test('a late start is said, with the hour that can be kept', async ({ page }) => {
+  const soon = new Date(Date.now() + 20 * 60_000);
+  await newMeal(page, 'In a hurry', 4);
+  await addDish(page, 'Lamb shoulder');
+  const clock = (d: Date, part: 'day' | 'time'): string =>
+    part === 'day'
+      ? new Intl.DateTimeFormat('sv-SE', { timeZone: 'Europe/Athens' }).format(d)
+      : new Intl.DateTimeFormat('en-GB', {
+          timeZone: 'Europe/Athens',
+          hour: '2-digit',
+          minute: '2-digit',
+          hourCycle: 'h23',
+        }).format(d);
+  await page.getByLabel('Day', { exact: true }).fill(clock(soon, 'day'));
+  await page.getByLabel('Time on the table').fill(clock(soon, 'time'));
+  await page.getByLabel('Time on the table').blur();
+  await expect(page.getByText(/can’t be met/)).toBeVisible();
+  await page.getByRole('button', { name: /^Serve at/ }).click();
+  await expect(page.getByText(/can’t be met/)).toHaveCount(0);
+  await settled(page);
+});
+
+test('exports: a calendar with alarms, and the plan with its problem', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/meals/harvest-supper');
+  await settled(page);
+  const calendar = await (await request.get('/meals/harvest-supper/calendar.ics')).text();
+  const { default: ICAL } = await import('ical.js');
+  const component = new ICAL.Component(ICAL.parse(calendar) as unknown[] as never);
+  const events = component.getAllSubcomponents('vevent');
+  expect(events.length).toBeGreaterThan(25);
+  expect(events.filter((e) => e.getAllSubcomponents('valarm').length > 0).length).toBeGreaterThan(
+    20,
+  );
+  expect(calendar).toMatch(/Cube the lamb/);
+  const plan = (await (await request.get('/meals/harvest-supper/plan.json')).json()) as Record<
+    string,
+    { format: string }
+  >;
+  expect(plan.problem?.format).toBe('olive-clock/problem@1');
+  expect(plan.schedule?.format).toBe('olive-clock/schedule@1');
+});

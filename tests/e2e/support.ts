@@ -1,0 +1,51 @@
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test as base, type Page } from '@playwright/test';
+
+/** Every test fails on an error in the console or in the server's log. */
+export const test = base.extend<{ quiet: undefined }>({
+  quiet: [
+    async ({ page }, use) => {
+      const heard: string[] = [];
+      page.on('console', (m) => {
+        // Refusals are answered with 4xx on purpose, and Chromium reports each.
+        if (m.type() === 'error' && !/status of (409|422|404)/.test(m.text())) heard.push(m.text());
+      });
+      page.on('pageerror', (e) => heard.push(e.message));
+      await use(undefined);
+      expect(heard).toEqual([]);
+      expect(readFileSync('test-results/server.log', 'utf8')).not.toMatch(/"level":50/);
+    },
+    { auto: true },
+  ],
+});
+export { expect };
+
+/** Waits until the plan on the page is the final one and saved. */
+export async function settled(page: Page): Promise<void> {
+  await expect(page.getByTestId('save-state')).toHaveText('Saved', { timeout: 20_000 });
+}
+
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`),
+  ).toEqual([]);
+}
+
+/** A fresh meal through the interface; returns its page's address. */
+export async function newMeal(page: Page, name: string, servings: number): Promise<string> {
+  await page.goto('/meals');
+  await page.getByLabel('What is it called?').fill(name);
+  await page.getByLabel('How many eat?').fill(String(servings));
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await expect(page.getByLabel('Name of the meal')).toHaveValue(name);
+  return page.url();
+}
+
+export async function addDish(page: Page, name: string): Promise<void> {
+  await page.getByRole('button', { name: 'Add a dish' }).click();
+  await page.getByLabel('Find by name; Enter takes the first').fill(name);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+}
