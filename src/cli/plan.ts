@@ -86,7 +86,7 @@ export const planCommand: Command = {
         console.log(
           [
             'These contradict each other:',
-            ...explainConflict(compiled.value, schedule.conflict),
+            ...explainConflict(compiled.value, household.value.kitchen, schedule.conflict),
           ].join('\n- '),
         );
       return 3;

@@ -43,7 +43,7 @@ export const SUPPER_DISHES: Dish[] = [
       },
       finish('serve', 2, 'Taste, correct the salt, scatter the almonds', ['almonds']),
     ],
-    wait: { maxMinutes: 90, cost: 1 },
+    wait: { maxMinutes: 180, cost: 1 },
   }),
   dish({
     id: 'chickpeas-lemon',
@@ -89,7 +89,7 @@ export const SUPPER_DISHES: Dish[] = [
       ),
     ],
     products: [{ id: 'broth', food: 'chickpea broth', ml: 370, from: 'drain' }],
-    wait: { maxMinutes: 60, cost: 1 },
+    wait: { maxMinutes: 120, cost: 1 },
   }),
   dish({
     id: 'saffron-bulgur',

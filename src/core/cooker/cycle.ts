@@ -69,9 +69,10 @@ const BROWNED_C = 130;
 const PIN_KPA = 4;
 /** A heater that has not done it by then never will. */
 const LONGEST_S = 4 * 3600;
-const STEP_S = 2;
-/** Smaller pieces follow the liquid at once. */
+const STEP_S = 3;
+/** Smaller pieces follow the liquid at once; a spoonful of anything hardly matters. */
 const SMALL_PIECE_MM = 4;
+const SPOONFUL_G = 40;
 /** Spread of the come-up: weaker mains, colder water, a lid that seats late. */
 const SLOW: HeatParameters = { efficiency: 0.9, lossWPerK: 1.2, ventG: 1.4 };
 
@@ -103,7 +104,8 @@ class Pot {
       const size = portion.pieceMm ?? food?.pieceMm ?? 20;
       const frozen = portion.frozen === true;
       const celsius = frozen ? Math.min(portion.celsius, -1) : portion.celsius;
-      if (food?.form !== 'thin' && (frozen || size > SMALL_PIECE_MM)) {
+      const isPiece = frozen || (size > SMALL_PIECE_MM && portion.grams > SPOONFUL_G);
+      if (food?.form !== 'thin' && isPiece) {
         // Frozen liquids and thick things are a block: as thick as it is said to be, else 40 mm.
         this.pieces.push(new Pieces({ composition }, portion.grams, size || 40, celsius));
         continue;

@@ -28,17 +28,20 @@ const FROZEN_CONDUCTIVITY_FACTOR = 2.6;
 
 export class Pieces {
   /** °C by shell, centre first. */
-  readonly celsius: number[];
-  private readonly enthalpy: number[];
+  private readonly celsius = new Float64Array(SHELLS);
+  private readonly enthalpy = new Float64Array(SHELLS);
   /** kg by shell, over all pieces together. */
-  private readonly mass: number[];
-  /** m² between shell i and i+1 (the last: the surface), over all pieces. */
-  private readonly area: number[];
-  private readonly shellM: number;
+  private readonly mass = new Float64Array(SHELLS);
+  /** Conductance outward from each shell, thawed and frozen, W/K. */
+  private readonly thawedLink = new Float64Array(SHELLS);
+  private readonly frozenLink = new Float64Array(SHELLS);
   private readonly heatJ: number;
   private readonly frozenJ: number;
   private readonly latentJ: number;
-  private readonly k: number;
+  /** Work space of the solver, kept between steps. */
+  private readonly link = new Float64Array(SHELLS);
+  private readonly forward = new Float64Array(SHELLS);
+  private readonly next = new Float64Array(SHELLS);
 
   /**
    * @param food composition is what matters
@@ -50,21 +53,25 @@ export class Pieces {
     this.heatJ = specificHeat(composition, 60) * 1000;
     this.frozenJ = frozenHeat(composition) * 1000;
     this.latentJ = (composition.water / 100) * FUSION_HEAT * 1000;
-    this.k = conductivity(composition, 60);
+    const k = conductivity(composition, 60);
     const radius = sizeMm / 2000;
     const density = solidDensity(composition, 20);
     const pieces = grams / 1000 / (density * (4 / 3) * Math.PI * radius ** 3);
-    this.shellM = radius / SHELLS;
-    this.mass = [];
-    this.area = [];
+    const shellM = radius / SHELLS;
     for (let i = 0; i < SHELLS; i++) {
-      const inner = i * this.shellM;
-      const outer = inner + this.shellM;
-      this.mass.push(pieces * density * (4 / 3) * Math.PI * (outer ** 3 - inner ** 3));
-      this.area.push(pieces * 4 * Math.PI * outer ** 2);
+      const inner = i * shellM;
+      const outer = inner + shellM;
+      this.mass[i] = pieces * density * (4 / 3) * Math.PI * (outer ** 3 - inner ** 3);
+      const area = pieces * 4 * Math.PI * outer ** 2;
+      const outward = (conductance: number): number =>
+        i < SHELLS - 1
+          ? (conductance * area) / shellM
+          : area / (1 / SURFACE_W_M2K + shellM / 2 / conductance);
+      this.thawedLink[i] = outward(k);
+      this.frozenLink[i] = outward(k * FROZEN_CONDUCTIVITY_FACTOR);
     }
-    this.celsius = Array<number>(SHELLS).fill(celsius);
-    this.enthalpy = this.celsius.map((t) => this.toEnthalpy(t));
+    this.celsius.fill(celsius);
+    this.enthalpy.fill(this.toEnthalpy(celsius));
   }
 
   /**
@@ -73,48 +80,40 @@ export class Pieces {
    * @returns heat taken up, J (negative where they give heat off)
    */
   heat(surround: number, seconds: number): number {
-    const next = this.solve(surround, seconds);
-    const flows = next.map((t, i) => this.link(i) * ((next[i + 1] ?? surround) - t));
-    let inflow = 0;
+    this.solve(surround, seconds);
+    const { next, link, enthalpy, mass, celsius } = this;
+    let inner = 0;
     for (let i = 0; i < SHELLS; i++) {
-      const gain = ((flows[i] as number) - (flows[i - 1] ?? 0)) * seconds;
-      this.enthalpy[i] = (this.enthalpy[i] as number) + gain / (this.mass[i] as number);
-      this.celsius[i] = this.toCelsius(this.enthalpy[i] as number);
-      inflow = (flows[i] as number) * seconds;
+      const beyond = i < SHELLS - 1 ? (next[i + 1] as number) : surround;
+      const flow = (link[i] as number) * (beyond - (next[i] as number));
+      enthalpy[i] = (enthalpy[i] as number) + ((flow - inner) * seconds) / (mass[i] as number);
+      celsius[i] = this.toCelsius(enthalpy[i] as number);
+      inner = flow;
     }
-    return inflow;
+    return inner * seconds;
   }
 
+  /** °C in the middle of a piece. */
   get centre(): number {
     return this.celsius[0] as number;
   }
 
-  /** Conductance outward from shell i, W/K. */
-  private link(i: number): number {
-    const area = this.area[i] as number;
-    const k =
-      this.k * ((this.celsius[i] as number) < FREEZE_HIGH_C ? FROZEN_CONDUCTIVITY_FACTOR : 1);
-    if (i < SHELLS - 1) return (k * area) / this.shellM;
-    return area / (1 / SURFACE_W_M2K + this.shellM / 2 / k);
-  }
-
   /** New shell temperatures by backward Euler: a tridiagonal system (Thomas algorithm). */
-  private solve(surround: number, seconds: number): number[] {
-    const forward: number[] = [];
-    const rhs: number[] = [];
+  private solve(surround: number, seconds: number): void {
+    const { celsius, link, forward, next, mass } = this;
     for (let i = 0; i < SHELLS; i++) {
-      const t = this.celsius[i] as number;
-      const inner = i > 0 ? this.link(i - 1) : 0;
-      const outer = this.link(i);
-      const store = ((this.mass[i] as number) * this.heatCapacity(t)) / seconds;
-      const pivot = store + inner + outer - inner * (forward[i - 1] ?? 0);
+      const t = celsius[i] as number;
+      const outer = (t < FREEZE_HIGH_C ? this.frozenLink[i] : this.thawedLink[i]) as number;
+      link[i] = outer;
+      const inner = i > 0 ? (link[i - 1] as number) : 0;
+      const store = ((mass[i] as number) * this.heatCapacity(t)) / seconds;
+      const pivot = store + inner + outer - (i > 0 ? inner * (forward[i - 1] as number) : 0);
       const drive = store * t + (i === SHELLS - 1 ? outer * surround : 0);
-      forward.push(i === SHELLS - 1 ? 0 : outer / pivot);
-      rhs.push((drive + inner * (rhs[i - 1] ?? 0)) / pivot);
+      forward[i] = i === SHELLS - 1 ? 0 : outer / pivot;
+      next[i] = (drive + (i > 0 ? inner * (next[i - 1] as number) : 0)) / pivot;
     }
     for (let i = SHELLS - 2; i >= 0; i--)
-      rhs[i] = (rhs[i] as number) + (forward[i] as number) * (rhs[i + 1] as number);
-    return rhs;
+      next[i] = (next[i] as number) + (forward[i] as number) * (next[i + 1] as number);
   }
 
   /** J/(kg K) with the latent heat spread over the freezing range. */

@@ -95,8 +95,39 @@ export function askCooker(
   return offer;
 }
 
-/** Minutes of one cycle in one cooker, rounded to what a plan can hold; or why there are none. */
+/** Cycles worked out before: a meal is planned again at every change, and most pots stay as they were. */
+const known = new Map<string, CycleMinutes | string>();
+const MOST_KNOWN = 2000;
+
 function cycleMinutes(
+  stage: PressureStage,
+  contents: readonly Portion[],
+  cooker: Cooker,
+  kitchen: Kitchen,
+  hotStart: boolean,
+): CycleMinutes | string {
+  const { litres, watts } = cooker;
+  const key = JSON.stringify([
+    litres,
+    watts,
+    kitchen.altitudeM,
+    stage.level,
+    stage.holdMinutes,
+    stage.release,
+    hotStart,
+    contents,
+  ]);
+  let found = known.get(key);
+  if (found === undefined) {
+    found = workOutCycle(stage, contents, cooker, kitchen, hotStart);
+    if (known.size >= MOST_KNOWN) known.clear();
+    known.set(key, found);
+  }
+  return found;
+}
+
+/** Minutes of one cycle in one cooker, rounded to what a plan can hold; or why there are none. */
+function workOutCycle(
   stage: PressureStage,
   contents: readonly Portion[],
   cooker: Cooker,

@@ -1,21 +1,98 @@
 /** An impossible plan in words: which things contradict each other. */
-import type { CompiledMeal, StepMeaning } from './types';
+import type { Kitchen } from '../kitchen';
+import { formatMinutes } from '../units';
+import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal } from './types';
 
 /**
- * Turns the ids of a conflict into sentences, one for each step or dish that takes part.
+ * Turns the ids of a conflict into sentences: what may not wait, what needs the same pot, what
+ * waits for what, what there is too little of, and whose hands are needed.
  *
- * @param conflict ids as the engine gives them
+ * @param conflict ids as the engine gives them; all of them together contradict each other
  */
-export function explainConflict(compiled: CompiledMeal, conflict: readonly string[]): string[] {
-  const byStep = new Map(compiled.meanings.map((m) => [m.id, m]));
-  const name = (m: StepMeaning): string => `${m.dishName}: ${m.text}`;
-  const lines: string[] = [];
-  const toolIds = new Set(compiled.problem.tools?.map((t) => t.id));
-  for (const id of conflict) {
-    const meaning = byStep.get(id);
-    if (meaning) lines.push(name(meaning));
-    else if (toolIds.has(id))
-      lines.push(`only ${compiled.problem.tools?.find((t) => t.id === id)?.count} of ${id}`);
+export function explainConflict(
+  compiled: CompiledMeal,
+  kitchen: Kitchen,
+  conflict: readonly string[],
+): string[] {
+  const taking = new Set(conflict);
+  return [
+    ...explainWaits(compiled, taking),
+    ...explainPots(compiled, kitchen, taking),
+    ...explainHandOvers(compiled, taking),
+    ...explainTools(compiled, taking),
+    ...explainHands(compiled, kitchen, taking),
+  ];
+}
+
+function dishName(compiled: CompiledMeal, entryId: string): string {
+  return compiled.meanings.find((m) => m.entryId === entryId)?.dishName ?? entryId;
+}
+
+function explainWaits(compiled: CompiledMeal, taking: ReadonlySet<string>): string[] {
+  return (compiled.problem.dishes ?? []).flatMap((dish) =>
+    taking.has(dish.id) && dish.holdMax != null
+      ? [
+          `${dishName(compiled, dish.id)} may wait at most ${formatMinutes(dish.holdMax)} once it is ready.`,
+        ]
+      : [],
+  );
+}
+
+/** Stays that have one and the same place to go to. */
+function explainPots(
+  compiled: CompiledMeal,
+  kitchen: Kitchen,
+  taking: ReadonlySet<string>,
+): string[] {
+  const byUnit = new Map<string, string[]>();
+  for (const block of compiled.problem.blocks ?? []) {
+    if (!taking.has(block.id)) continue;
+    const names = block.units.map((unit) => unitName(unit, kitchen)).join(' or ');
+    const step = compiled.problem.steps.find((s) => s.block === block.id);
+    const meaning = compiled.meanings.find((m) => m.id === step?.id);
+    byUnit.set(names, [...(byUnit.get(names) ?? []), meaning?.dishName ?? block.id]);
   }
-  return lines;
+  return [...byUnit].map(([unit, dishes]) => {
+    const who = [...new Set(dishes)].join(' and ');
+    return dishes.length > 1
+      ? `${who} both need ${unit}, one after the other.`
+      : `${who} needs ${unit}.`;
+  });
+}
+
+function unitName(unit: string, kitchen: Kitchen): string {
+  if (unit === OVEN_UNIT) return 'the oven';
+  if (unit === BURNER_UNIT) return 'a burner';
+  return `the ${kitchen.cookers.find((c) => c.id === unit)?.name ?? unit}`;
+}
+
+function explainHandOvers(compiled: CompiledMeal, taking: ReadonlySet<string>): string[] {
+  return compiled.handOvers.flatMap((hand) => {
+    if (!taking.has(`${hand.fromStep}>${hand.toStep}`)) return [];
+    const [from, to] = [hand.fromStep, hand.toStep].map(
+      (id) => compiled.meanings.find((m) => m.id === id)?.dishName ?? id,
+    );
+    return [`${to} waits for the ${hand.what} from ${from}.`];
+  });
+}
+
+function explainTools(compiled: CompiledMeal, taking: ReadonlySet<string>): string[] {
+  return (compiled.problem.tools ?? []).flatMap((tool) =>
+    taking.has(tool.id)
+      ? [`There ${tool.count === 1 ? 'is' : 'are'} only ${tool.count} of “${tool.id}”.`]
+      : [],
+  );
+}
+
+/** Hands matter where steps of several dishes take part that share nothing else. */
+function explainHands(
+  compiled: CompiledMeal,
+  kitchen: Kitchen,
+  taking: ReadonlySet<string>,
+): string[] {
+  const busy = compiled.meanings.filter((m) => m.isHands && taking.has(m.id));
+  const dishes = [...new Set(busy.map((m) => m.dishName))];
+  if (dishes.length < 2) return [];
+  const cooks = kitchen.hands === 1 ? 'one pair of hands' : `${kitchen.hands} pairs of hands`;
+  return [`${dishes.join(', ')} share ${cooks}.`];
 }

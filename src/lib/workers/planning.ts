@@ -27,7 +27,12 @@ export interface PlanQuestion {
 
 export type PlanAnswer =
   | { kind: 'faults'; faults: Fault[] }
-  | { kind: 'impossible'; compiled: CompiledMeal; contradictions: string[] }
+  | {
+      kind: 'impossible';
+      compiled: CompiledMeal;
+      /** What contradicts what, in words; null while that is still being worked out. */
+      contradictions: string[] | null;
+    }
   | { kind: 'unknown' }
   | {
       kind: 'plan';
@@ -48,10 +53,11 @@ export const savedPlanSchema = z.object({
 export type SavedPlan = z.infer<typeof savedPlanSchema>;
 
 /** Work before the first answer is shown, and in all; see the engine for its unit. */
-const FIRST_WORK = 1_500_000;
+const FIRST_WORK = 500_000;
 const WHOLE_WORK = 40_000_000;
-const SLICE = 250_000;
-/** Evenings played for the chance of being on time. */
+const SLICE = 125_000;
+/** Evenings played for the chance of being on time: a few for the early answer, more at the end. */
+const FEW_RUNS = 150;
 const RUNS = 500;
 
 export interface PlanningHooks {
@@ -81,24 +87,29 @@ export async function answerPlan(question: PlanQuestion, hooks: PlanningHooks): 
     }
     if (!(await hooks.breathe())) return;
   }
-  hooks.onAnswer(describe(compiled.value, finishAnswer(search.answer(), problem), true));
+  const answer = search.answer();
+  if (answer.status === 'impossible') {
+    hooks.onAnswer({ kind: 'impossible', compiled: compiled.value, contradictions: null });
+    if (!(await hooks.breathe())) return;
+    const { conflict } = finishAnswer(answer, problem);
+    const contradictions = explainConflict(compiled.value, kitchen, conflict);
+    hooks.onAnswer({ kind: 'impossible', compiled: compiled.value, contradictions });
+    return;
+  }
+  hooks.onAnswer(describe(compiled.value, finishAnswer(answer, problem), true));
 }
 
 /** A schedule in the terms of the page. */
 export function describe(compiled: CompiledMeal, schedule: Schedule, final: boolean): PlanAnswer {
   if (schedule.status === 'unknown') return { kind: 'unknown' };
   if (schedule.status === 'impossible')
-    return {
-      kind: 'impossible',
-      compiled,
-      contradictions: explainConflict(compiled, schedule.conflict),
-    };
+    return { kind: 'impossible', compiled, contradictions: null };
   return {
     kind: 'plan',
     compiled,
     schedule,
     totals: totalsOf(compiled.problem, schedule),
-    chance: simulate(compiled.problem, schedule, RUNS),
+    chance: simulate(compiled.problem, schedule, final ? RUNS : FEW_RUNS),
     final,
   };
 }

@@ -37,13 +37,17 @@ export class MealState {
   private revision: number;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private sending = false;
+  /** The meal that the answer on the page belongs to. */
+  private answered: Meal | null = null;
 
   constructor(loaded: Loaded) {
     this.meal = loaded.meal;
     this.dishes = loaded.dishes;
     this.kitchen = loaded.kitchen;
     this.revision = loaded.revision;
-    if (loaded.plan) this.answer = describe(loaded.plan.compiled, loaded.plan.schedule, true);
+    if (!loaded.plan) return;
+    this.answer = describe(loaded.plan.compiled, loaded.plan.schedule, true);
+    this.answered = loaded.meal;
   }
 
   /** Whether the meal lies behind; then its plan is shown as it was and not made again. */
@@ -127,6 +131,7 @@ export class MealState {
       if (meal !== this.meal) return;
       const before = this.answer;
       this.answer = answer;
+      this.answered = meal;
       this.isThinking = answer.kind === 'plan' && !answer.final;
       if (!this.isThinking && !isSamePlan(before, answer)) this.saveSoon();
     });
@@ -149,7 +154,7 @@ export class MealState {
     this.saveState = 'saving';
     const { meal, answer } = this;
     const plan: SavedPlan | null =
-      answer?.kind === 'plan'
+      answer?.kind === 'plan' && this.answered === meal
         ? {
             format: 'olive-clock/saved-plan@1',
             compiled: answer.compiled,

@@ -28,9 +28,17 @@
   {:else if answer?.kind === 'impossible'}
     <h2 class="text-2xl font-bold">These things contradict each other</h2>
     <p class="mt-1 text-muted">No later hour helps; at least one of them has to give way.</p>
-    <ul class="mt-3 grid list-disc gap-1 pl-5">
-      {#each answer.contradictions as line (line)}<li>{line}</li>{/each}
-    </ul>
+    {#if answer.contradictions === null}
+      <p class="mt-3">Working out which…</p>
+    {:else}
+      <ul class="mt-3 grid list-disc gap-1 pl-5">
+        {#each answer.contradictions as line (line)}<li>{line}</li>{/each}
+      </ul>
+      <p class="mt-3">
+        Fewer servings, a second cooker, a dish that may wait longer, or one dish less would resolve
+        it.
+      </p>
+    {/if}
   {:else if answer?.kind === 'unknown'}
     <h2 class="text-2xl font-bold">No plan found yet</h2>
     <p class="mt-1 text-muted">
