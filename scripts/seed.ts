@@ -2,7 +2,8 @@
 import { openDatabase } from '$lib/server/database';
 import { listDishes } from '$lib/server/dish-store';
 import { replaceHousehold } from '$lib/server/household-store';
-import { listMeals } from '$lib/server/meal-store';
+import { listMeals, updateMeal } from '$lib/server/meal-store';
+import plan from '$lib/workers/node-plan';
 import { householdSchema } from '$core/exchange';
 import { demoHousehold } from '../src/demo/household';
 
@@ -11,6 +12,15 @@ const isInUse = (await listDishes(database)).length + (await listMeals(database)
 if (isInUse) console.log('The database holds a household already; it is left as it is.');
 else {
   const now = Date.now();
-  await replaceHousehold(database, householdSchema.parse(demoHousehold(now)), now);
+  const household = householdSchema.parse(demoHousehold(now));
+  await replaceHousehold(database, household, now);
+  const { kitchen, dishes } = household;
+  for (const { meal, revision } of await listMeals(database)) {
+    const answer = await plan({ meal, kitchen, dishes, now });
+    if (answer.kind !== 'plan') continue;
+    const { compiled, schedule } = answer;
+    const saved = { format: 'olive-clock/saved-plan@1' as const, compiled, schedule };
+    await updateMeal(database, { meal, plan: saved, revision }, now);
+  }
   console.log('The demo household is in place.');
 }

@@ -75,6 +75,16 @@
       stroke-width="1"
     />
   {/if}
+  {#if cycle.vent && cycle.hold && !cycle.release && cycle.vent.start > cycle.hold.end}
+    <!-- Done, and waiting under pressure until a hand is free. -->
+    <rect
+      x={x(cycle.hold.end)}
+      y={top}
+      width={x(cycle.vent.start) - x(cycle.hold.end)}
+      height={HEIGHT}
+      fill="url(#tex-leaf)"
+    />
+  {/if}
   {#if cycle.vent}
     <path
       d={fallPath(

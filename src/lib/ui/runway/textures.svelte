@@ -28,8 +28,8 @@
     viewBox="0 0 8 8"
     refX="7"
     refY="4"
-    markerWidth="7"
-    markerHeight="7"
+    markerWidth="4.5"
+    markerHeight="4.5"
     orient="auto"
   >
     <path d="M0 0l8 4-8 4z" fill="var(--brine)" />

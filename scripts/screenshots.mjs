@@ -1,0 +1,73 @@
+/** `npm run screenshots`: one current picture of each main view, from the demo data. */
+import { spawn, spawnSync } from 'node:child_process';
+import { mkdirSync, rmSync } from 'node:fs';
+import { setTimeout as sleep } from 'node:timers/promises';
+import { chromium } from '@playwright/test';
+
+const PORT = '4791';
+const FOLDER = 'docs/screenshots';
+const DATABASE = 'test-results/screenshots.db';
+const DESKTOP = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+const VIEWS = [
+  { name: 'meals', path: '/meals' },
+  { name: 'meal', path: '/meals/harvest-supper' },
+  { name: 'meal-dark', path: '/meals/harvest-supper', dark: true },
+  { name: 'meal-phone', path: '/meals/harvest-supper', viewport: PHONE },
+  { name: 'meal-why', path: '/meals/harvest-supper', act: openWhy },
+  { name: 'meal-print', path: '/meals/harvest-supper/print' },
+  { name: 'dishes', path: '/dishes' },
+  { name: 'dish', path: '/dishes/lamb-apricots?servings=8' },
+  { name: 'dish-phone', path: '/dishes/chickpeas-lemon?servings=8', viewport: PHONE },
+  { name: 'kitchen', path: '/kitchen' },
+  { name: 'kitchen-dark', path: '/kitchen', dark: true },
+];
+
+async function openWhy(page) {
+  const line = page.getByTestId('run-sheet').getByRole('button', { name: /Apricots on top/ });
+  await line.click();
+  await page.getByTestId('why').scrollIntoViewIfNeeded();
+}
+
+const env = { ...process.env, PORT, DATABASE_URL: `file:${DATABASE}` };
+rmSync(DATABASE, { force: true });
+mkdirSync('test-results', { recursive: true });
+mkdirSync(FOLDER, { recursive: true });
+spawnSync('node', ['scripts/run-ts.mjs', 'scripts/seed.ts'], { env, stdio: 'inherit' });
+const server = spawn('node', ['scripts/serve.mjs'], { env, stdio: 'ignore' });
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM || '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+try {
+  await sleep(1500);
+  for (const { name, path, dark = false, viewport = DESKTOP, act } of VIEWS) {
+    const context = await browser.newContext({
+      viewport,
+      colorScheme: dark ? 'dark' : 'light',
+      locale: 'en-GB',
+      timezoneId: 'Europe/Athens',
+    });
+    const page = await context.newPage();
+    await page.goto(`http://127.0.0.1:${PORT}${path}`);
+    await page.locator('#main').waitFor();
+    // A plan may still get better for a moment.
+    await sleep(path.startsWith('/meals/') ? 2500 : 600);
+    if (act) await act(page);
+    await page.screenshot({ path: `${FOLDER}/${name}.png` });
+    await context.close();
+    console.log(`${FOLDER}/${name}.png`);
+  }
+} finally {
+  await browser.close();
+  server.kill();
+}
