@@ -39,8 +39,10 @@ function printSheet(
   );
   if (totals.ready > 0) console.log(`${clock(0)} can’t be met: ${totals.ready} min late.`);
   console.log(`Start at ${clock(totals.firstStart)}; ${formatMinutes(totals.handsOn)} of hands.\n`);
-  for (const line of toRunSheet(compiled, schedule, kitchen, serveAt)) printLine(line, clock);
-  console.log(`${clock(totals.ready).padEnd(7)}on the table (dishes marked later come after)`);
+  const lines = toRunSheet(compiled, schedule, kitchen, serveAt);
+  for (const line of lines.filter((l) => l.at < totals.ready)) printLine(line, clock);
+  console.log(`${clock(totals.ready).padEnd(7)}on the table`);
+  for (const line of lines.filter((l) => l.at >= totals.ready)) printLine(line, clock);
   if (compiled.notes.length > 0) console.log('\nNeeds a look:');
   for (const note of compiled.notes)
     console.log(`- ${note.text}${note.remedy ? ` ${note.remedy}` : ''}`);

@@ -19,6 +19,7 @@ export const DEMO_KITCHEN: Kitchen = {
       diameterMm: 240,
       heightMm: 175,
       levels: ['low', 'high'],
+      modes: ['saute'],
     },
     {
       id: 'middle',
@@ -28,6 +29,7 @@ export const DEMO_KITCHEN: Kitchen = {
       diameterMm: 220,
       heightMm: 155,
       levels: ['low', 'high'],
+      modes: ['saute'],
     },
     {
       id: 'small',
@@ -37,6 +39,7 @@ export const DEMO_KITCHEN: Kitchen = {
       diameterMm: 180,
       heightMm: 118,
       levels: ['low', 'high'],
+      modes: ['saute'],
     },
   ],
   oven: { shelves: 2, heatMinutes: 12 },

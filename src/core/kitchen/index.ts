@@ -26,6 +26,8 @@ export const cookerSchema = z.object({
     .number()
     .min(80, 'a liner is at least 80 mm high')
     .max(400, 'a liner is at most 400 mm high'),
+  /** What it does beside pressure; without sauté it neither browns nor simmers. */
+  modes: z.array(z.enum(['saute'])).default(['saute']),
   levels: z.array(z.enum(['low', 'high', 'max'])).min(1, 'choose at least one pressure level'),
 });
 export type Cooker = z.infer<typeof cookerSchema>;

@@ -1,6 +1,7 @@
 /** One pressure stage as steps with their minutes in each cooker that can take it. */
 import {
   comeUp,
+  fillVolume,
   fit,
   leastLiquid,
   naturalRelease,
@@ -65,6 +66,26 @@ function looseIn(
   return contents.filter((p) => p.food === under);
 }
 
+/** A pan of its own may be filled to two fingers below the rim, about nine tenths (common practice). */
+const PAN_FILL = 0.9;
+
+/** Whether what cooks in the pan goes into it. */
+function panRefusals(
+  scaled: ScaledDish,
+  stage: PressureStage,
+  contents: readonly Portion[],
+): string[] {
+  if (!stage.inPan) return [];
+  const { diameterMm, heightMm } = stage.inPan;
+  const under = waterUnder(scaled)?.food?.id;
+  const ml = fillVolume(contents.filter((p) => p.food !== under));
+  const room = ((Math.PI / 4) * diameterMm ** 2 * heightMm * PAN_FILL) / 1000;
+  if (ml <= room) return [];
+  return [
+    `${Math.round(ml)} ml in a pan that takes ${Math.round(room)} ml; use a larger pan, fewer servings or two runs`,
+  ];
+}
+
 /** Asks a cooker about one stay: does it fit, and how long are its cycles? */
 export function askCooker(
   scaled: ScaledDish,
@@ -74,6 +95,11 @@ export function askCooker(
 ): CookerOffer {
   const offer: CookerOffer = { cooker, cycles: new Map(), fits: [], refusals: [] };
   const browned = stay[0]?.kind === 'brown';
+  const opened = stay.find((s) => ['brown', 'loosen', 'simmer', 'thicken'].includes(s.kind));
+  if (opened && !cooker.modes.includes('saute'))
+    offer.refusals.push(
+      `the ${cooker.name} has no sauté, and “${opened.text}” needs it; use another cooker`,
+    );
   for (const stage of stay) {
     if (stage.kind !== 'pressure') continue;
     if (!cooker.levels.includes(stage.level))
@@ -88,6 +114,7 @@ export function askCooker(
     });
     offer.fits.push(fits);
     offer.refusals.push(...fits.problems.map((p) => `${p.what}; ${p.remedy}`));
+    offer.refusals.push(...panRefusals(scaled, stage, contents));
     const cycle = cycleMinutes(stage, contents, cooker, kitchen, browned);
     if (typeof cycle === 'string') offer.refusals.push(cycle);
     else offer.cycles.set(stage.id, cycle);

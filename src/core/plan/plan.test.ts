@@ -183,6 +183,22 @@ describe('what can be planned but needs a look', () => {
     expect(result.ok && result.value.notes[0]?.text).toMatch(/line/);
   });
 
+  it('a pan that is too small for so many, and a cooker that cannot brown', () => {
+    const h = household();
+    const meal = mealOf(h, 'harvest-supper');
+    const pudding = compile(h, {
+      ...meal,
+      servings: 12,
+      entries: meal.entries.filter((e) => e.dishId === 'semolina-pudding'),
+    });
+    expect(pudding.ok && pudding.value.notes[0]?.text).toMatch(/ml in a pan that takes/);
+    const cookers = h.kitchen.cookers.map((c) => (c.id === 'large' ? { ...c, modes: [] } : c));
+    const lamb = compile({ ...h, kitchen: { ...h.kitchen, cookers } }, meal);
+    const block =
+      lamb.ok && lamb.value.problem.blocks?.find((b) => b.id === 'lamb-apricots.cooker1');
+    expect(block && block.units).toEqual(['middle']);
+  });
+
   it('broth that is not enough', () => {
     const h = household();
     const meal = mealOf(h, 'harvest-supper');

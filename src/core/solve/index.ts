@@ -31,9 +31,9 @@ export interface SolveOptions {
   clock: () => number;
 }
 
-/** Work is in rules looked at; 60 million take a few seconds on a common machine. */
+/** Work is in rules looked at; 25 million take a few seconds on a common machine. */
 export const defaultOptions: Readonly<SolveOptions> = {
-  work: 60_000_000,
+  work: 25_000_000,
   slice: 200_000,
   shouldStop: () => false,
   onImproved: () => undefined,

@@ -31,6 +31,7 @@
       diameterMm: 220,
       heightMm: 155,
       levels: ['low', 'high'],
+      modes: ['saute'],
     };
     kitchen.cookers.push(cooker);
   }

@@ -82,6 +82,15 @@
       error={errors('heightMm')}
     />
   </div>
+  <label class="flex min-h-11 items-center gap-2">
+    <input
+      type="checkbox"
+      class="size-5 accent-olive"
+      checked={cooker.modes.includes('saute')}
+      onchange={(e) => (cooker.modes = e.currentTarget.checked ? ['saute'] : [])}
+    />
+    Sauté: it browns and simmers
+  </label>
   <fieldset>
     <legend class="label">Pressure levels</legend>
     <div class="flex flex-wrap gap-x-5">
