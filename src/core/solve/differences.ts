@@ -7,18 +7,19 @@
  */
 import type { Bound, Explainer, Integers } from './integers';
 
-interface Difference {
-  from: Bound;
-  to: Bound;
-  lag: number;
-  /** Yes/no bounds that must all be at least 1 for the rule to count. */
-  when: readonly Bound[];
-  /** The same rule read backwards: −from ≥ −to + lag. */
-  mirror: number;
-}
+/** Marks the end of a rule's conditions. */
+const NONE = -1;
 
 export class Differences implements Explainer {
-  private readonly rules: Difference[] = [];
+  // One entry for each rule; rule 2i + 1 is rule 2i read backwards: −from ≥ −to + lag.
+  private readonly from: Bound[] = [];
+  private readonly to: Bound[] = [];
+  private readonly lag: number[] = [];
+  /** Where a rule's conditions start in `conditions`; each list ends with NONE. */
+  private readonly when: number[] = [];
+  /** Yes/no bounds that must all be at least 1 for a rule to count. */
+  private readonly conditions: Bound[] = [NONE];
+
   /** Rules by the bound whose rise can trigger them. */
   private readonly byFrom: number[][] = [];
   private readonly byCondition: number[][] = [];
@@ -29,9 +30,13 @@ export class Differences implements Explainer {
 
   /** Adds `to ≥ from + lag`, valid where every bound in `when` is at least 1. */
   add(from: Bound, to: Bound, lag: number, when: readonly Bound[] = []): void {
-    const id = this.rules.length;
-    this.rules.push({ from, to, lag, when, mirror: id + 1 });
-    this.rules.push({ from: to ^ 1, to: from ^ 1, lag, when, mirror: id });
+    const id = this.from.length;
+    const start = when.length === 0 ? 0 : this.conditions.length;
+    if (when.length > 0) this.conditions.push(...when, NONE);
+    this.from.push(from, to ^ 1);
+    this.to.push(to, from ^ 1);
+    this.lag.push(lag, lag);
+    this.when.push(start, start);
     (this.byFrom[from] ??= []).push(id);
     (this.byFrom[to ^ 1] ??= []).push(id + 1);
     for (const condition of when) (this.byCondition[condition] ??= []).push(id);
@@ -39,51 +44,67 @@ export class Differences implements Explainer {
 
   /** Every unconditional rule, for checks on the whole network. */
   *unconditional(): Iterable<{ from: Bound; to: Bound; lag: number }> {
-    for (const rule of this.rules) if (rule.when.length === 0) yield rule;
+    for (let id = 0; id < this.from.length; id++)
+      if (this.when[id] === 0)
+        yield {
+          from: this.from[id] as Bound,
+          to: this.to[id] as Bound,
+          lag: this.lag[id] as number,
+        };
   }
 
   /** Reacts to a rise of `bound`; false on conflict. */
   propagate(bound: Bound): boolean {
     const rising = this.byFrom[bound];
-    if (rising) for (const id of rising) if (!this.run(id)) return false;
+    if (rising)
+      for (let i = 0; i < rising.length; i++) if (!this.run(rising[i] as number)) return false;
     const decided = this.byCondition[bound];
     if (decided)
-      for (const id of decided) {
-        if (!this.run(id)) return false;
-        if (!this.run((this.rules[id] as Difference).mirror)) return false;
+      for (let i = 0; i < decided.length; i++) {
+        const id = decided[i] as number;
+        if (!this.run(id) || !this.run(id + 1)) return false;
       }
     return true;
   }
 
   /** Runs every rule once, for the start of a search. */
   propagateAll(): boolean {
-    for (let id = 0; id < this.rules.length; id++) if (!this.run(id)) return false;
+    for (let id = 0; id < this.from.length; id++) if (!this.run(id)) return false;
     return true;
   }
 
   private run(id: number): boolean {
     this.visits++;
-    const rule = this.rules[id] as Difference;
-    const { ints } = this;
-    let open = -1;
-    for (const condition of rule.when) {
-      if (ints.at(condition) >= 1) continue;
-      if (ints.upper(condition) < 1 || open >= 0) return true;
+    const { lower } = this.ints;
+    const to = this.to[id] as Bound;
+    const reached = (lower[this.from[id] as Bound] as number) + (this.lag[id] as number);
+    // Satisfied as things stand, whatever its conditions: by far the most usual case.
+    if (reached <= (lower[to] as number)) return true;
+    let open = NONE;
+    for (let at = this.when[id] as number; ; at++) {
+      const condition = this.conditions[at] as Bound;
+      if (condition === NONE) break;
+      if ((lower[condition] as number) >= 1) continue;
+      if (-(lower[condition ^ 1] as number) < 1 || open !== NONE) return true;
       open = condition;
     }
-    const reached = ints.at(rule.from) + rule.lag;
-    if (open < 0) return ints.raise(rule.to, reached, this, id);
-    const room = ints.upper(rule.to);
-    if (reached <= room) return true;
-    // One condition is open and the rule would be broken: the condition is false.
-    const because = [rule.from, room + 1 - rule.lag, rule.to ^ 1, -room];
-    for (const condition of rule.when) if (condition !== open) because.push(condition, 1);
-    return ints.raiseBecause(open ^ 1, 0, because);
+    if (open === NONE) return this.ints.raise(to, reached, this, id);
+    const room = -(lower[to ^ 1] as number);
+    return reached <= room || this.refute(id, open, room);
+  }
+
+  /** One condition is open and the rule would be broken: the condition is false. */
+  private refute(id: number, open: Bound, room: number): boolean {
+    const to = this.to[id] as Bound;
+    const because = [this.from[id] as Bound, room + 1 - (this.lag[id] as number), to ^ 1, -room];
+    for (let at = this.when[id] as number; this.conditions[at] !== NONE; at++)
+      if (this.conditions[at] !== open) because.push(this.conditions[at] as Bound, 1);
+    return this.ints.raiseBecause(open ^ 1, 0, because);
   }
 
   explain(id: number, _bound: Bound, threshold: number, out: number[]): void {
-    const rule = this.rules[id] as Difference;
-    out.push(rule.from, threshold - rule.lag);
-    for (const condition of rule.when) out.push(condition, 1);
+    out.push(this.from[id] as Bound, threshold - (this.lag[id] as number));
+    for (let at = this.when[id] as number; this.conditions[at] !== NONE; at++)
+      out.push(this.conditions[at] as Bound, 1);
   }
 }

@@ -32,6 +32,8 @@ interface BlockVariables {
 interface Claim {
   /** Names the thing itself, so that one pair has one order however often it collides. */
   key: string;
+  /** The steps it is about, by number; none for what is taken from outside. */
+  steps: readonly number[];
   task: Task;
 }
 
@@ -41,6 +43,8 @@ export class Model {
   readonly blocks: BlockVariables[] = [];
   /** Yes/no variables, the search's main choices: unit choices and orders. */
   readonly choices: Bound[] = [];
+  /** For each main choice, the steps it is about. */
+  readonly subjects: { bound: Bound; steps: readonly number[] }[] = [];
   readonly cost: LinearLimit;
   /** Least at its lower value: the last end counted. */
   readonly lastEnd: Bound;
@@ -82,10 +86,15 @@ export class Model {
     this.sortDirections();
   }
 
-  private yesNo(): Bound {
+  private yesNo(steps: readonly number[]): Bound {
     const bound = this.engine.ints.add(0, 1);
     this.choices.push(bound);
+    this.subjects.push({ bound, steps });
     return bound;
+  }
+
+  private stepsOf(blockId: string): number[] {
+    return this.problem.steps.flatMap((s, i) => (s.block === blockId ? [i] : []));
   }
 
   /** A block takes exactly one of the units that exist and that every one of its steps can use. */
@@ -97,7 +106,7 @@ export class Model {
     );
     const choices = open.map((unit) => ({
       unit,
-      chosen: open.length === 1 ? this.one() : this.yesNo(),
+      chosen: open.length === 1 ? this.one() : this.yesNo(this.stepsOf(block.id)),
       minutes: own.reduce((sum, s) => sum + (valueFor(s.minutes, unit) ?? 0), 0),
     }));
     if (open.length === 0) this.engine.refuted = true;
@@ -171,7 +180,7 @@ export class Model {
    */
   private addStay(block: ProblemBlock, i: number): void {
     const variables = this.blocks[i] as BlockVariables;
-    const own = this.problem.steps.flatMap((s, at) => (s.block === block.id ? [at] : []));
+    const own = this.stepsOf(block.id);
     const heads = own.filter((at) => !this.hasOwnNeighbour(own, at, 'before'));
     const tails = own.filter((at) => !this.hasOwnNeighbour(own, at, 'after'));
     const { ints } = this.engine;
@@ -197,7 +206,7 @@ export class Model {
       this.early.push(bound);
     }
     if (own.every((at) => (this.steps[at] as StepVariables).least === 0)) {
-      const holds = this.yesNo();
+      const holds = this.yesNo(own);
       variables.holds = holds;
       // Holding nothing means that everything in it happens in one moment.
       const nothing = this.opposite(holds);
@@ -246,7 +255,11 @@ export class Model {
         if (!choice) return;
         const present = this.presence(i, choices.length === 1 ? undefined : choice.chosen);
         const freed = { bound: end.bound, offset: end.offset + (block.turnaround ?? 0) };
-        claims.push({ key: `block ${i}`, task: { start, end: freed, demand: 1, present } });
+        claims.push({
+          key: `block ${i}`,
+          steps: this.stepsOf(block.id),
+          task: { start, end: freed, demand: 1, present },
+        });
       });
       for (const [i, span] of (unit.busy ?? []).entries())
         claims.push(this.fixedClaim(`busy ${unit.id} ${i}`, span.from, span.to, 1));
@@ -261,7 +274,11 @@ export class Model {
         const demand = (block.tools ?? []).filter((id) => id === tool.id).length;
         if (demand === 0) return;
         const { start, end } = this.blocks[i] as BlockVariables;
-        claims.push({ key: `block ${i}`, task: { start, end, demand, present: this.presence(i) } });
+        claims.push({
+          key: `block ${i}`,
+          steps: this.stepsOf(block.id),
+          task: { start, end, demand, present: this.presence(i) },
+        });
       });
       this.limit(claims, tool.count);
     }
@@ -283,6 +300,7 @@ export class Model {
       .filter((o) => o.demand > 0)
       .map((option) => ({
         key: `step ${i}`,
+        steps: [i],
         task: { start: { bound: start, offset: 0 }, end, ...option },
       }));
   }
@@ -312,7 +330,11 @@ export class Model {
       const pair = [a, b].map((id) => {
         const i = this.blockIndex.get(id) ?? -1;
         const { start, end } = this.blocks[i] as BlockVariables;
-        return { key: `block ${i}`, task: { start, end, demand: 1, present: [] } };
+        return {
+          key: `block ${i}`,
+          steps: this.stepsOf(id),
+          task: { start, end, demand: 1, present: [] },
+        };
       });
       if (a === b) continue;
       this.limit(pair, 1);
@@ -323,6 +345,7 @@ export class Model {
     const at = (offset: number): Term => ({ bound: this.zero, offset });
     return {
       key,
+      steps: [],
       task: { start: at(from), end: at(to), demand: to > from ? demand : 0, present: [] },
     };
   }
@@ -372,7 +395,7 @@ export class Model {
     const name = `${a.key}|${b.key}`;
     let order = this.orders.get(name);
     if (!order) {
-      const bound = this.yesNo();
+      const bound = this.yesNo([...a.steps, ...b.steps]);
       order = { bound, reverse: this.opposite(bound), first: a.key };
       this.orders.set(name, order);
       this.orders.set(`${b.key}|${a.key}`, order);

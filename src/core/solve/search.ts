@@ -6,11 +6,18 @@ import { ChoiceHeap } from './choice-heap';
 import { Engine } from './engine';
 import type { Bound } from './integers';
 import { Model } from './model';
+import { Neighbourhoods, type Assumption } from './neighbourhood';
 import type { Problem } from './problem';
 import { toTimetable, type Assignment, type Schedule, type Timetable } from './schedule';
 
 /** Conflicts before the first restart; later ones follow Luby's sequence times this. */
 const RESTART_UNIT = 64;
+/** Restarts of the whole search before parts are tried; small problems are proved by then. */
+const WHOLE_FIRST = 3;
+/** Conflicts that one part is worth. */
+const PART_CONFLICTS = 120;
+/** Parts tried between two restarts of the whole search. */
+const PARTS_BETWEEN = 6;
 
 /** A schedule without the time it took, which is the caller's to measure. */
 export type Answer = Omit<Schedule, 'milliseconds'>;
@@ -36,6 +43,11 @@ export class Search {
   private conflictsLeft = RESTART_UNIT;
   /** Choices taken from the heap since the last conflict. */
   private readonly taken: Bound[] = [];
+  private readonly neighbourhoods: Neighbourhoods;
+  /** What is assumed while a part of the best plan is searched; null for the whole. */
+  private assumed: Assumption[] | null = null;
+  private assumedAt = 0;
+  private partsLeft = 0;
 
   constructor(
     readonly problem: Problem,
@@ -45,6 +57,7 @@ export class Search {
     let heap: ChoiceHeap | null = null;
     this.engine = new Engine((bound) => heap?.bump(bound));
     this.model = new Model(problem, this.engine);
+    this.neighbourhoods = new Neighbourhoods(this.model);
     heap = new ChoiceHeap(this.model.choices);
     this.heap = heap;
     if (this.engine.refuted || this.hasPositiveCycle() || !this.settleRoot()) this.finishRefuted();
@@ -82,9 +95,11 @@ export class Search {
         continue;
       }
       if (this.conflictsLeft <= 0) {
+        if (this.assumed) this.neighbourhoods.learnFrom('given-up');
         this.restart();
         continue;
       }
+      if (this.assumed && !this.keepAssumptions()) continue;
       if (!this.decide()) {
         this.onSolution();
         return true;
@@ -156,6 +171,7 @@ export class Search {
 
   private onConflict(): void {
     this.conflictsLeft--;
+    this.assumedAt = 0;
     this.heap.decay();
     const learned = this.engine.learn();
     this.refill();
@@ -172,10 +188,44 @@ export class Search {
     this.engine.backtrack(0);
     this.engine.clauses.tidy();
     this.refill();
-    this.restarts++;
-    this.conflictsLeft = RESTART_UNIT * luby(this.restarts + 1);
+    if (this.stage === 'cost' && this.best && this.restarts >= WHOLE_FIRST && this.partsLeft > 0) {
+      this.partsLeft--;
+      this.assumed = this.neighbourhoods.next(this.best.timetable, this.best.choices);
+      this.conflictsLeft = PART_CONFLICTS;
+    } else {
+      this.assumed = null;
+      this.partsLeft = PARTS_BETWEEN;
+      this.restarts++;
+      this.conflictsLeft = RESTART_UNIT * luby(this.restarts + 1);
+    }
+    this.assumedAt = 0;
     if (this.engine.propagate()) this.noteRoot();
     else this.onConflict();
+  }
+
+  /**
+   * Decides the next assumption that is still open.
+   *
+   * @returns true where all of them hold; false after a decision, or where one contradicts what has
+   *   been learned: then nothing better lies in this part, and the next one is taken
+   */
+  private keepAssumptions(): boolean {
+    const { ints } = this.engine;
+    const assumed = this.assumed ?? [];
+    for (; this.assumedAt < assumed.length; this.assumedAt++) {
+      const { bound, value } = assumed[this.assumedAt] as Assumption;
+      if (!ints.isFixed(bound)) {
+        this.choose(bound, value);
+        return false;
+      }
+      if (ints.at(bound) !== value) {
+        this.neighbourhoods.learnFrom('exhausted');
+        this.conflictsLeft = 0;
+        this.assumed = null;
+        return false;
+      }
+    }
+    return true;
   }
 
   /** Makes the next decision; false where everything is decided. */
@@ -185,7 +235,9 @@ export class Search {
       this.decideDelay();
       return true;
     }
-    if (this.restarts > 0 || this.best) {
+    // A part is first filled as at the outset, latest first; choices follow once that has failed.
+    const isFirstDive = this.assumed !== null && this.conflictsLeft === PART_CONFLICTS;
+    if ((this.restarts > 0 || this.best) && !isFirstDive) {
       for (let bound = this.heap.pop(); bound !== undefined; bound = this.heap.pop()) {
         this.taken.push(bound);
         if (ints.isFixed(bound)) continue;
@@ -271,6 +323,8 @@ export class Search {
       this.stage = 'done';
       return;
     }
+    if (this.assumed) this.neighbourhoods.learnFrom('improved');
+    this.assumedAt = 0;
     this.engine.backtrack(0);
     const best = this.best as Best;
     if (this.stage === 'delay') {

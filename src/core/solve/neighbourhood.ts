@@ -1,0 +1,92 @@
+/**
+ * Large neighbourhoods: a part of the best plan is set free, the rest keeps its units and orders,
+ * and the search looks for something better in that part alone.
+ *
+ * @source P. Shaw, Using constraint programming and local search methods to solve vehicle routing
+ *   problems, CP 1998; sizes adapt to whether a part was searched through or not.
+ */
+import type { Model } from './model';
+import { mix } from './random';
+import type { Timetable } from './schedule';
+
+/** A literal to assume: a yes/no choice and its value. */
+export interface Assumption {
+  bound: number;
+  value: number;
+}
+
+/** Share of the steps that is set free: at first, at least, at most. */
+const SIZE = { first: 0.3, least: 0.1, most: 0.8 } as const;
+const GROW = 1.12;
+const SHRINK = 0.9;
+
+export class Neighbourhoods {
+  private round = 0;
+  private size: number = SIZE.first;
+  /** Steps that belong together through links, by number. */
+  private readonly groups: number[][];
+
+  constructor(private readonly model: Model) {
+    this.groups = groupByLinks(model);
+  }
+
+  /** Tells how the last part went: searched through without finding, or given up. */
+  learnFrom(outcome: 'exhausted' | 'given-up' | 'improved'): void {
+    if (outcome === 'exhausted') this.size = Math.min(SIZE.most, this.size * GROW);
+    if (outcome === 'given-up') this.size = Math.max(SIZE.least, this.size * SHRINK);
+  }
+
+  /**
+   * What to assume in the next round: the best plan's choices outside the part set free.
+   *
+   * @param best the plan to start from, with the value of each choice in it
+   */
+  next(best: Timetable, values: ReadonlyMap<number, number>): Assumption[] {
+    const seed = mix(this.round++, 0x2545f491);
+    const free = this.round % 3 === 0 ? this.pickGroups(seed) : this.pickWindow(best, seed);
+    const isFree = (steps: readonly number[]): boolean => steps.some((i) => free.has(i));
+    // From the table backwards: then what is assumed later moves nothing that was settled before.
+    const startOf = (steps: readonly number[]): number =>
+      Math.min(...steps.map((i) => best.steps[i]?.start ?? 0));
+    return this.model.subjects
+      .filter(({ steps }) => !isFree(steps))
+      .map(({ bound, steps }) => ({ bound, value: values.get(bound) ?? 0, at: startOf(steps) }))
+      .sort((a, b) => b.at - a.at);
+  }
+
+  /** Whole dishes, some of them. */
+  private pickGroups(seed: number): Set<number> {
+    const free = new Set<number>();
+    const target = this.size * this.model.steps.length;
+    for (let i = 0; free.size < target && i < 4 * this.groups.length; i++)
+      for (const step of this.groups[mix(seed, i) % this.groups.length] ?? []) free.add(step);
+    return free;
+  }
+
+  /** Everything that goes on in a stretch of time around some step. */
+  private pickWindow(best: Timetable, seed: number): Set<number> {
+    const { steps } = best;
+    const middle = steps[mix(seed, 1) % steps.length];
+    const at = middle ? (middle.start + middle.end) / 2 : 0;
+    const distance = (i: number): number => {
+      const step = steps[i];
+      return step ? Math.abs((step.start + step.end) / 2 - at) : Infinity;
+    };
+    const nearest = steps.map((_, i) => i).sort((a, b) => distance(a) - distance(b));
+    return new Set(nearest.slice(0, Math.ceil(this.size * steps.length)));
+  }
+}
+
+function groupByLinks({ problem }: Model): number[][] {
+  const index = new Map(problem.steps.map((s, i) => [s.id, i]));
+  const leader = problem.steps.map((_, i) => i);
+  const find = (i: number): number => {
+    while (leader[i] !== i) i = leader[i] as number;
+    return i;
+  };
+  for (const link of problem.links ?? [])
+    leader[find(index.get(link.from) ?? 0)] = find(index.get(link.to) ?? 0);
+  const groups = new Map<number, number[]>();
+  problem.steps.forEach((_, i) => groups.set(find(i), [...(groups.get(find(i)) ?? []), i]));
+  return [...groups.values()];
+}
