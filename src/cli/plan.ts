@@ -1,9 +1,9 @@
 import { parseHousehold, type Household } from '$core/exchange';
-import { checkServingTime, type Meal } from '$core/meal';
+import { checkServingTime, SURENESS, type Meal } from '$core/meal';
 import { compileMeal, explainConflict, totalsOf, type CompiledMeal } from '$core/plan';
 import { describeProblem } from '$core/reason';
 import { toRunSheet, type SheetLine } from '$core/run';
-import { solve, type Schedule } from '$core/solve';
+import { planFor, solve, type Schedule } from '$core/solve';
 import { formatDay, formatMinutes, formatTime } from '$core/units';
 import { readArguments, readText, UsageError, type Command } from './command';
 
@@ -81,7 +81,11 @@ export const planCommand: Command = {
     const dishes = new Map(household.value.dishes.map((d) => [d.id, d]));
     const compiled = compileMeal(meal, dishes, household.value.kitchen, now);
     if (!compiled.ok) throw new UsageError(compiled.problems.map(describeProblem).join('\n'));
-    const schedule = solve(compiled.value.problem, { clock: () => performance.now() });
+    const tight = solve(compiled.value.problem, { clock: () => performance.now() });
+    const schedule =
+      tight.cost === null
+        ? tight
+        : planFor(compiled.value.problem, tight, SURENESS[meal.sure]).schedule;
     if (values.json) console.log(JSON.stringify({ problem: compiled.value.problem, schedule }));
     if (schedule.status === 'impossible') {
       if (!values.json)

@@ -89,6 +89,7 @@ export function demoHousehold(now: number): Household {
         serveAt: nextWeekday(now, 6, 18, 30),
         zone: ZONE,
         servings: 8,
+        sure: 'likely',
         entries: [
           entry('lamb-apricots'),
           entry('chickpeas-lemon'),
@@ -105,6 +106,7 @@ export function demoHousehold(now: number): Household {
         serveAt: nextWeekday(now, 3, 19, 0),
         zone: ZONE,
         servings: 3,
+        sure: 'likely',
         entries: [entry('hake-fennel'), entry('mushroom-barley'), entry('green-beans-almonds')],
       },
     ],

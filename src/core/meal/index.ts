@@ -31,9 +31,18 @@ export const mealSchema = z.object({
     .string()
     .refine(isZone, 'not a time zone this machine knows; write it like Europe/Athens'),
   servings,
+  /** How sure it should be ready by serving: an even chance, likely, sure. */
+  sure: z.enum(['even', 'likely', 'sure']).default('likely'),
   entries: z.array(mealEntrySchema).max(40, 'at most 40 dishes in one meal'),
 });
 export type Meal = z.infer<typeof mealSchema>;
+
+/** The chance of being ready by serving that each word stands for. */
+export const SURENESS: Readonly<Record<Meal['sure'], number>> = {
+  even: 0.5,
+  likely: 0.8,
+  sure: 0.95,
+};
 
 /** A serving time must lie ahead for the meal to be planned. */
 export function checkServingTime(serveAt: string, now: number): Outcome<string> {

@@ -15,6 +15,12 @@ export type {
 } from './problem';
 export { scheduleSchema, toTimetable } from './schedule';
 export type { Schedule } from './schedule';
+export { alternatives } from './alternatives';
+export type { Alternative, Edit } from './alternatives';
+export { planFor, planForDefaults } from './plan-for';
+export type { ChancePlan, PlanForOptions } from './plan-for';
+export { replan, replanDefaults } from './replan';
+export type { Happening, Move, Replanned, ReplanOptions } from './replan';
 export { simulate } from './simulate';
 export type { Simulation } from './simulate';
 
@@ -87,7 +93,7 @@ export function finishAnswer(
 }
 
 function provesImpossible(problem: Problem, work: number): boolean {
-  const search = new Search(problem, true);
+  const search = new Search(problem, { firstOnly: true });
   while (!search.isDone && search.work < work) search.advance(work);
   return search.isImpossible;
 }

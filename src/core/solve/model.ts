@@ -10,6 +10,7 @@ import { Cumulative, type Task, type Term } from './cumulative';
 import type { Engine } from './engine';
 import type { Bound } from './integers';
 import { LinearLimit, type WeightedTerm } from './linear';
+import type { SearchWishes } from './wishes';
 import { valueFor, type Problem, type ProblemBlock, type ProblemStep } from './problem';
 
 interface StepVariables {
@@ -28,6 +29,17 @@ interface BlockVariables {
   holds: Bound | null;
 }
 
+/** What a main choice decides. */
+export interface Subject {
+  bound: Bound;
+  /** All steps concerned, by number. */
+  steps: readonly number[];
+  /** Chosen: this block takes this unit. */
+  stay?: { block: string; unit: string };
+  /** Chosen: the first of these come before the second. */
+  order?: { first: readonly number[]; second: readonly number[] };
+}
+
 /** A stay or a step as far as exclusion is concerned. */
 interface Claim {
   /** Names the thing itself, so that one pair has one order however often it collides. */
@@ -43,11 +55,13 @@ export class Model {
   readonly blocks: BlockVariables[] = [];
   /** Yes/no variables, the search's main choices: unit choices and orders. */
   readonly choices: Bound[] = [];
-  /** For each main choice, the steps it is about. */
-  readonly subjects: { bound: Bound; steps: readonly number[] }[] = [];
+  /** For each main choice, what it is about. */
+  readonly subjects: Subject[] = [];
   readonly cost: LinearLimit;
   /** Least at its lower value: the last end counted. */
   readonly lastEnd: Bound;
+  /** By start: what the cook has been told. */
+  readonly toldStarts = new Map<Bound, number>();
   /** Step starts that want to be late, and bounds that want to be low. */
   readonly late: Bound[] = [];
   readonly early: Bound[] = [];
@@ -61,6 +75,7 @@ export class Model {
   constructor(
     readonly problem: Problem,
     private readonly engine: Engine,
+    private readonly wishes: Pick<SearchWishes, 'told' | 'moveCost'> = {},
   ) {
     this.stepIndex = new Map(problem.steps.map((s, i) => [s.id, i]));
     this.blockIndex = new Map((problem.blocks ?? []).map((b, i) => [b.id, i]));
@@ -86,10 +101,10 @@ export class Model {
     this.sortDirections();
   }
 
-  private yesNo(steps: readonly number[]): Bound {
+  private yesNo(about: Omit<Subject, 'bound'>): Bound {
     const bound = this.engine.ints.add(0, 1);
     this.choices.push(bound);
-    this.subjects.push({ bound, steps });
+    this.subjects.push({ bound, ...about });
     return bound;
   }
 
@@ -106,7 +121,10 @@ export class Model {
     );
     const choices = open.map((unit) => ({
       unit,
-      chosen: open.length === 1 ? this.one() : this.yesNo(this.stepsOf(block.id)),
+      chosen:
+        open.length === 1
+          ? this.one()
+          : this.yesNo({ steps: this.stepsOf(block.id), stay: { block: block.id, unit } }),
       minutes: own.reduce((sum, s) => sum + (valueFor(s.minutes, unit) ?? 0), 0),
     }));
     if (open.length === 0) this.engine.refuted = true;
@@ -206,7 +224,7 @@ export class Model {
       this.early.push(bound);
     }
     if (own.every((at) => (this.steps[at] as StepVariables).least === 0)) {
-      const holds = this.yesNo(own);
+      const holds = this.yesNo({ steps: own });
       variables.holds = holds;
       // Holding nothing means that everything in it happens in one moment.
       const nothing = this.opposite(holds);
@@ -395,7 +413,10 @@ export class Model {
     const name = `${a.key}|${b.key}`;
     let order = this.orders.get(name);
     if (!order) {
-      const bound = this.yesNo([...a.steps, ...b.steps]);
+      const bound = this.yesNo({
+        steps: [...a.steps, ...b.steps],
+        order: { first: a.steps, second: b.steps },
+      });
       order = { bound, reverse: this.opposite(bound), first: a.key };
       this.orders.set(name, order);
       this.orders.set(`${b.key}|${a.key}`, order);
@@ -445,9 +466,31 @@ export class Model {
       this.late.push(firstStart);
     }
     if (delayWeight > 0) terms.push({ bound: this.delay, weight: delayWeight });
+    terms.push(...this.addMoving(horizon));
     const cost = new LinearLimit(ints, mergeTerms(terms), constant);
     this.engine.addPropagator(cost);
     return [cost, lastEnd];
+  }
+
+  /** Minutes by which each start lies before or after what the cook was told. */
+  private addMoving(horizon: number): WeightedTerm[] {
+    const { told, moveCost = 0 } = this.wishes;
+    if (!told || moveCost === 0) return [];
+    return this.problem.steps.flatMap((step, i) => {
+      const start = told.starts.get(step.id);
+      if (start === undefined) return [];
+      this.toldStarts.set(this.startOf(i).bound, start);
+      const range = horizon - this.problem.earliest + Math.abs(start);
+      return [1, -1].map((side): WeightedTerm => {
+        const moved = this.engine.ints.add(0, range);
+        // moved ≥ start − told, and moved ≥ told − start, each as a difference of two variables.
+        const now = this.startOf(i);
+        if (side > 0) this.engine.differences.add(now.bound, moved, -start);
+        else this.engine.differences.add(now.bound ^ 1, moved, start);
+        this.early.push(moved);
+        return { bound: moved, weight: moveCost };
+      });
+    });
   }
 
   /** Steps on the way to a dish start as late as they can; what comes after, as early. */

@@ -8,6 +8,7 @@ import type { Bound } from './integers';
 import { Model } from './model';
 import { Neighbourhoods, type Assumption } from './neighbourhood';
 import type { Problem } from './problem';
+import type { SearchWishes } from './wishes';
 import { toTimetable, type Assignment, type Schedule, type Timetable } from './schedule';
 
 /** Conflicts before the first restart; later ones follow Luby's sequence times this. */
@@ -27,6 +28,8 @@ type Stage = 'delay' | 'cost' | 'done';
 interface Best {
   assignment: Assignment;
   timetable: Timetable;
+  /** Its cost with what moving costs, if that counts. */
+  total: number;
   /** Value of each yes/no choice in it. */
   choices: Map<Bound, number>;
 }
@@ -48,16 +51,19 @@ export class Search {
   private assumed: Assumption[] | null = null;
   private assumedAt = 0;
   private partsLeft = 0;
+  /** What the cook was told, as values of choices: where the first plan starts from. */
+  private readonly hints: ReadonlyMap<Bound, number>;
 
   constructor(
     readonly problem: Problem,
-    private readonly firstOnly = false,
+    private readonly wishes: SearchWishes = {},
   ) {
     // The heap exists only once the model has made its choices; conflicts come later still.
     let heap: ChoiceHeap | null = null;
     this.engine = new Engine((bound) => heap?.bump(bound));
-    this.model = new Model(problem, this.engine);
+    this.model = new Model(problem, this.engine, wishes);
     this.neighbourhoods = new Neighbourhoods(this.model);
+    this.hints = hintsFrom(this.model, wishes);
     heap = new ChoiceHeap(this.model.choices);
     this.heap = heap;
     if (this.engine.refuted || this.hasPositiveCycle() || !this.settleRoot()) this.finishRefuted();
@@ -123,7 +129,8 @@ export class Search {
         ...nothing,
       };
     const { timetable, assignment } = this.best;
-    const optimal = this.stage === 'done';
+    // With moving in the cost, what is proved is the sum; nothing is claimed for the cost alone.
+    const optimal = this.stage === 'done' && !this.wishes.told;
     return {
       format,
       status: optimal ? 'optimal' : 'feasible',
@@ -147,7 +154,7 @@ export class Search {
 
   /** A bound on the cost for a given delay; before the delay is settled only the root's is known. */
   private costBound(delay: number): number {
-    if (this.stage !== 'cost' && this.rootDelay !== delay) return 0;
+    if ((this.stage !== 'cost' && this.rootDelay !== delay) || this.wishes.told) return 0;
     return Math.min(Math.max(0, this.rootCost), this.best?.timetable.cost ?? Infinity);
   }
 
@@ -237,11 +244,12 @@ export class Search {
     }
     // A part is first filled as at the outset, latest first; choices follow once that has failed.
     const isFirstDive = this.assumed !== null && this.conflictsLeft === PART_CONFLICTS;
-    if ((this.restarts > 0 || this.best) && !isFirstDive) {
+    const hasGuide = this.restarts > 0 || this.best !== null || this.hints.size > 0;
+    if (hasGuide && !isFirstDive) {
       for (let bound = this.heap.pop(); bound !== undefined; bound = this.heap.pop()) {
         this.taken.push(bound);
         if (ints.isFixed(bound)) continue;
-        const liked = this.best?.choices.get(bound) ?? 0;
+        const liked = this.best?.choices.get(bound) ?? this.hints.get(bound) ?? 0;
         this.choose(bound, liked);
         return true;
       }
@@ -277,7 +285,7 @@ export class Search {
     for (const bound of this.model.late)
       if (!ints.isFixed(bound) && (next < 0 || ints.upper(bound) > ints.upper(next))) next = bound;
     if (next >= 0) {
-      this.engine.decide(next, ints.upper(next));
+      this.decideStart(next);
       return true;
     }
     for (const bound of this.model.early)
@@ -292,6 +300,14 @@ export class Search {
         return true;
       }
     return false;
+  }
+
+  /** As late as it can, or as near as it can to what the cook was told. */
+  private decideStart(start: Bound): void {
+    const { ints } = this.engine;
+    const told = this.model.toldStarts.get(start) ?? Infinity;
+    if (ints.at(start) >= told) this.engine.decide(start ^ 1, -ints.at(start));
+    else this.engine.decide(start, Math.min(told, ints.upper(start)));
   }
 
   /** A unit for the block that must be done last: the quickest one, ties to the least wanted. */
@@ -319,7 +335,7 @@ export class Search {
 
   private onSolution(): void {
     this.keep();
-    if (this.firstOnly) {
+    if (this.wishes.firstOnly) {
       this.stage = 'done';
       return;
     }
@@ -332,7 +348,7 @@ export class Search {
       if (this.isDelayProved()) this.startCostStage();
       return;
     }
-    this.limitCost(best.timetable.cost - 1);
+    this.limitCost(best.total - 1);
   }
 
   /** From now on only schedules of at most `limit` count. */
@@ -356,7 +372,7 @@ export class Search {
     this.engine.backtrack(0);
     this.engine.addFact(this.model.delay ^ 1, -best.assignment.delay);
     this.engine.addFact(this.model.delay, best.assignment.delay);
-    this.limitCost(best.timetable.cost - 1);
+    this.limitCost(best.total - 1);
   }
 
   private keep(): void {
@@ -369,21 +385,27 @@ export class Search {
       ),
     };
     const timetable = toTimetable(this.problem, assignment);
+    const total = timetable.cost + this.movingCost(timetable);
     const choices = new Map(this.model.choices.map((b) => [b, ints.at(b)]));
-    if (
-      this.best &&
-      this.best.assignment.delay === assignment.delay &&
-      this.best.timetable.cost <= timetable.cost
-    )
+    if (this.best && this.best.assignment.delay === assignment.delay && this.best.total <= total)
       this.best.choices = choices;
-    else this.best = { assignment, timetable, choices };
+    else this.best = { assignment, timetable, total, choices };
+  }
+
+  private movingCost(timetable: Timetable): number {
+    const { told, moveCost = 0 } = this.wishes;
+    if (!told) return 0;
+    return timetable.steps.reduce(
+      (sum, s) => sum + moveCost * Math.abs(s.start - (told.starts.get(s.id) ?? s.start)),
+      0,
+    );
   }
 
   /** Links alone that push each other later for ever: no delay can help. */
   private hasPositiveCycle(): boolean {
     const rules = [...this.engine.differences.unconditional()];
     const reach = new Map<Bound, number>();
-    const variables = 2 * (this.model.steps.length + this.model.blocks.length) + 5;
+    const variables = this.engine.ints.lower.length;
     for (let round = 0; round <= variables; round++) {
       let moved = false;
       for (const { from, to, lag } of rules) {
@@ -413,4 +435,17 @@ function luby(i: number): number {
     if (i > size) i -= size;
   }
   return 2 ** power;
+}
+
+/** The values that choices have in the plan the cook was told. */
+function hintsFrom(model: Model, { told }: SearchWishes): Map<Bound, number> {
+  const hints = new Map<Bound, number>();
+  if (!told) return hints;
+  const startOf = (steps: readonly number[]): number =>
+    Math.min(...steps.map((i) => told.starts.get(model.problem.steps[i]?.id ?? '') ?? -Infinity));
+  for (const { bound, stay, order } of model.subjects) {
+    if (stay) hints.set(bound, told.units.get(stay.block) === stay.unit ? 1 : 0);
+    if (order) hints.set(bound, startOf(order.first) <= startOf(order.second) ? 1 : 0);
+  }
+  return hints;
 }

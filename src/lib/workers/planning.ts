@@ -5,12 +5,13 @@
 import { z } from 'zod';
 import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
-import type { Meal } from '$core/meal';
+import { SURENESS, type Meal } from '$core/meal';
 import { compileMeal, explainConflict, totalsOf, type CompiledMeal, type Totals } from '$core/plan';
 import type { Problem as Fault } from '$core/reason';
 import {
   createSearch,
   finishAnswer,
+  planFor,
   scheduleSchema,
   simulate,
   type Schedule,
@@ -40,6 +41,8 @@ export type PlanAnswer =
       schedule: Schedule;
       totals: Totals;
       chance: Simulation;
+      /** Whether the wanted chance of being on time is reached. */
+      isSureEnough: boolean;
       /** Whether the search is over; until then a better plan may come. */
       final: boolean;
     };
@@ -56,9 +59,9 @@ export type SavedPlan = z.infer<typeof savedPlanSchema>;
 const FIRST_WORK = 500_000;
 const WHOLE_WORK = 40_000_000;
 const SLICE = 125_000;
-/** Evenings played for the chance of being on time: a few for the early answer, more at the end. */
-const FEW_RUNS = 150;
-const RUNS = 500;
+/** Evenings played, and tries at placing slack: a few for the early answer, more at the end. */
+const EARLY = { runs: 150, rounds: 3 };
+const THOROUGH = { runs: 500, rounds: 5 };
 
 export interface PlanningHooks {
   /** Given an early answer and then the final one. */
@@ -83,7 +86,7 @@ export async function answerPlan(question: PlanQuestion, hooks: PlanningHooks): 
     if (search.isDone) break;
     if (!isShown && search.hasSchedule && search.work >= FIRST_WORK) {
       isShown = true;
-      hooks.onAnswer(describe(compiled.value, finishAnswer(search.answer(), problem), false));
+      hooks.onAnswer(answerFrom(compiled.value, search.answer(), meal, false));
     }
     if (!(await hooks.breathe())) return;
   }
@@ -96,20 +99,50 @@ export async function answerPlan(question: PlanQuestion, hooks: PlanningHooks): 
     hooks.onAnswer({ kind: 'impossible', compiled: compiled.value, contradictions });
     return;
   }
-  hooks.onAnswer(describe(compiled.value, finishAnswer(answer, problem), true));
+  if (!isShown) {
+    hooks.onAnswer(answerFrom(compiled.value, answer, meal, false));
+    if (!(await hooks.breathe())) return;
+  }
+  hooks.onAnswer(answerFrom(compiled.value, answer, meal, true));
 }
 
-/** A schedule in the terms of the page. */
-export function describe(compiled: CompiledMeal, schedule: Schedule, final: boolean): PlanAnswer {
-  if (schedule.status === 'unknown') return { kind: 'unknown' };
-  if (schedule.status === 'impossible')
-    return { kind: 'impossible', compiled, contradictions: null };
+/** The tightest plan found, given as much slack as the meal's sureness asks for. */
+function answerFrom(
+  compiled: CompiledMeal,
+  answer: ReturnType<ReturnType<typeof createSearch>['answer']>,
+  meal: Meal,
+  final: boolean,
+): PlanAnswer {
+  if (answer.cost === null) return { kind: 'unknown' };
+  const effort = final ? THOROUGH : EARLY;
+  const tight = { ...answer, milliseconds: 0 };
+  const { schedule, simulation, reached } = planFor(
+    compiled.problem,
+    tight,
+    SURENESS[meal.sure],
+    effort,
+  );
   return {
     kind: 'plan',
     compiled,
     schedule,
     totals: totalsOf(compiled.problem, schedule),
-    chance: simulate(compiled.problem, schedule, final ? RUNS : FEW_RUNS),
+    chance: simulation,
+    isSureEnough: reached,
     final,
+  };
+}
+
+/** A saved plan in the terms of the page. */
+export function describeSaved({ compiled, schedule }: SavedPlan, meal: Meal): PlanAnswer {
+  const chance = simulate(compiled.problem, schedule, THOROUGH.runs);
+  return {
+    kind: 'plan',
+    compiled,
+    schedule,
+    totals: totalsOf(compiled.problem, schedule),
+    chance,
+    isSureEnough: chance.onTime >= SURENESS[meal.sure],
+    final: true,
   };
 }

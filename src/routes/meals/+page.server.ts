@@ -4,7 +4,7 @@ import { fromFields } from '$lib/client/moments';
 import { database } from '$lib/server/database';
 import { readKitchen } from '$lib/server/kitchen-store';
 import { createMeal, listMeals, removeMeal } from '$lib/server/meal-store';
-import { describe } from '$lib/workers/planning';
+import { totalsOf } from '$core/plan';
 import { listDishes } from '$lib/server/dish-store';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -20,7 +20,7 @@ export const load: PageServerLoad = async () => {
     kitchen,
     now: Date.now(),
     meals: stored.map(({ meal, plan }) => {
-      const answer = plan ? describe(plan.compiled, plan.schedule, true) : null;
+      const totals = plan ? totalsOf(plan.compiled.problem, plan.schedule) : null;
       return {
         id: meal.id,
         name: meal.name,
@@ -28,7 +28,7 @@ export const load: PageServerLoad = async () => {
         zone: meal.zone,
         servings: meal.servings,
         dishes: meal.entries.map((e) => names.get(e.dishId) ?? 'a dish that was removed'),
-        firstStart: answer?.kind === 'plan' ? answer.totals.firstStart : null,
+        firstStart: totals?.firstStart ?? null,
       };
     }),
   };

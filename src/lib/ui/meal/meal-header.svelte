@@ -5,6 +5,7 @@
   import Printer from '@lucide/svelte/icons/printer';
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Undo2 from '@lucide/svelte/icons/undo-2';
+  import { ToggleGroup } from 'bits-ui';
   import { checkServingTime, mealSchema } from '$core/meal';
   import { fromFields, toFields } from '$lib/client/moments';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
@@ -43,6 +44,16 @@
     if (!checked?.ok) return;
     typed = {};
     if (checked.value !== meal.serveAt) model.change((m) => ({ ...m, serveAt: checked.value }));
+  }
+
+  const SURE_WORDS = [
+    { value: 'even', title: 'on time in one evening of two' },
+    { value: 'likely', title: 'on time in four evenings of five' },
+    { value: 'sure', title: 'on time in nineteen evenings of twenty' },
+  ];
+  function setSure(value: string): void {
+    const sure = mealSchema.shape.sure.safeParse(value || undefined);
+    if (value && sure.success) model.change((m) => ({ ...m, sure: sure.data }));
   }
 
   const SAVE_WORDS = {
@@ -162,6 +173,26 @@
         <p id="time-error" class="max-w-64 text-sm font-semibold text-pimento">{errors.serveAt}</p>
       {/if}
     </div>
+    <fieldset class="card px-3 py-2">
+      <legend class="float-left text-[13px] text-muted">how sure</legend>
+      <ToggleGroup.Root
+        type="single"
+        value={meal.sure}
+        onValueChange={(value) => setSure(value)}
+        aria-label="How sure it should be ready by then"
+        class="clear-left flex min-h-11 items-center gap-1"
+      >
+        {#each SURE_WORDS as { value, title } (value)}
+          <ToggleGroup.Item
+            {value}
+            {title}
+            class="min-h-11 rounded-lg px-3 hover:bg-leaf-soft data-[state=on]:bg-olive data-[state=on]:font-bold data-[state=on]:text-on-olive"
+          >
+            {value}
+          </ToggleGroup.Item>
+        {/each}
+      </ToggleGroup.Root>
+    </fieldset>
   </div>
 </header>
 

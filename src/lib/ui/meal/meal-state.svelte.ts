@@ -3,7 +3,7 @@ import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import { checkServingTime, type Meal, type MealEntry } from '$core/meal';
 import { startPlanner, type Planner } from '$lib/client/planner';
-import { describe, type PlanAnswer, type SavedPlan } from '$lib/workers/planning';
+import { describeSaved, type PlanAnswer, type SavedPlan } from '$lib/workers/planning';
 import { History } from './history';
 
 export type SaveState =
@@ -46,7 +46,7 @@ export class MealState {
     this.kitchen = loaded.kitchen;
     this.revision = loaded.revision;
     if (!loaded.plan) return;
-    this.answer = describe(loaded.plan.compiled, loaded.plan.schedule, true);
+    this.answer = describeSaved(loaded.plan, loaded.meal);
     this.answered = loaded.meal;
   }
 

@@ -1,0 +1,80 @@
+/** A schedule's choices written back into its problem: units chosen, orders as links. */
+import { HANDS, type Player } from './evening';
+import type { Problem, ProblemLink } from './problem';
+import type { Schedule } from './schedule';
+
+/**
+ * The problem in which only moments are left to choose. Units keep their blocks; what shares a unit
+ * of one, a tool, or one pair of hands keeps its order.
+ */
+export function fixOrder(problem: Problem, schedule: Schedule): Problem {
+  const unitOf = new Map(schedule.blocks.map((b) => [b.id, b.unit]));
+  return {
+    ...problem,
+    blocks: (problem.blocks ?? []).map((b) => ({ ...b, units: [unitOf.get(b.id) ?? ''] })),
+    links: [
+      ...(problem.links ?? []),
+      ...stayLinks(problem, schedule),
+      ...handLinks(problem, schedule),
+    ],
+  };
+}
+
+/** Stays that follow each other: every step of the later after every step of the earlier. */
+function stayLinks(problem: Problem, schedule: Schedule): ProblemLink[] {
+  const capacity = new Map((problem.units ?? []).map((u) => [u.id, u.capacity ?? 1]));
+  const blocks = new Map((problem.blocks ?? []).map((b) => [b.id, b]));
+  const stays = schedule.blocks.filter((b) => b.end > b.start).sort((a, b) => a.start - b.start);
+  const stepsOf = (id: string): string[] =>
+    problem.steps.filter((s) => s.block === id).map((s) => s.id);
+  return stays.flatMap((earlier, i) =>
+    stays.slice(i + 1).flatMap((later) => {
+      if (earlier.unit !== later.unit || capacity.get(later.unit) !== 1) return [];
+      const min = blocks.get(earlier.id)?.turnaround ?? 0;
+      return stepsOf(earlier.id).flatMap((from) =>
+        stepsOf(later.id).map((to) => ({ from, to, min })),
+      );
+    }),
+  );
+}
+
+/** With one pair of hands, work follows work. */
+function handLinks(problem: Problem, schedule: Schedule): ProblemLink[] {
+  if (problem.hands !== 1) return [];
+  const busy = new Set(problem.steps.filter((s) => (s.hands ?? 0) > 0).map((s) => s.id));
+  const work = schedule.steps
+    .filter((s) => busy.has(s.id) && s.end > s.start)
+    .sort((a, b) => a.start - b.start);
+  return work
+    .slice(1)
+    .map((to, i) => ({ from: (work[i] as { id: string }).id, to: to.id, min: 0 }));
+}
+
+/** For each player, who waits for it and how long after its end: links, stays, and the cook’s next work. */
+export function followers(
+  players: readonly Player[],
+  hands: number,
+): { to: number; lag: number }[][] {
+  const out: { to: number; lag: number }[][] = players.map(() => []);
+  players.forEach((player, to) => {
+    for (const { on, lag } of player.waits) out[on]?.push({ to, lag });
+  });
+  for (const chain of cookChains(players, hands))
+    chain.slice(1).forEach((to, i) => out[chain[i] as number]?.push({ to, lag: 0 }));
+  return out;
+}
+
+/** Work shared out among cooks, each piece to whoever has been free longest; one chain a cook. */
+function cookChains(players: readonly Player[], hands: number): number[][] {
+  const chains = Array.from({ length: hands }, () => ({ free: -Infinity, work: [] as number[] }));
+  players.forEach((player, i) => {
+    const needed = player.takes.find((t) => t.what === HANDS)?.amount ?? 0;
+    if (player.median === 0) return;
+    chains.sort((a, b) => a.free - b.free);
+    for (const chain of chains.slice(0, needed)) {
+      chain.work.push(i);
+      chain.free = player.planned + player.median;
+    }
+  });
+  return chains.map((chain) => chain.work);
+}

@@ -1,0 +1,206 @@
+/**
+ * The latest plan that is ready on time with at least a wanted chance.
+ *
+ * For each of many played evenings, the latest start of every step from which all dishes would
+ * still be on time follows from the table backwards, with that evening's lengths. A step's planned
+ * start is then set so early that only a small share of evenings needs it earlier. So slack comes
+ * where chance gathers before the table, not onto every step; what may not wait keeps its hold
+ * limit. The share is found by bisection, against the simulation.
+ *
+ * @source sample average approximation (A. Kleywegt, A. Shapiro, T. Homem-de-Mello, 2002) of a
+ *   schedule with release times
+ */
+import { castPlayers, type Player } from './evening';
+import { fixOrder, followers } from './fixed-order';
+import type { Problem } from './problem';
+import type { Schedule } from './schedule';
+import { Search } from './search';
+import { chanceOnTime, drawLengths, simulate, type Simulation } from './simulate';
+
+export interface PlanForOptions {
+  /** Evenings played for each judgement. */
+  runs: number;
+  seed: number;
+  /** Work for each solving of the plan with its order kept. */
+  work: number;
+  /** Halvings of the share. */
+  rounds: number;
+}
+
+export const planForDefaults: Readonly<PlanForOptions> = {
+  runs: 500,
+  seed: 1,
+  work: 150_000,
+  rounds: 5,
+};
+
+export interface ChancePlan {
+  schedule: Schedule;
+  simulation: Simulation;
+  /** Whether the wanted chance is reached; if not, it is the surest plan found. */
+  reached: boolean;
+}
+
+/**
+ * @param base a schedule of the problem; its units and orders are kept
+ * @param chance wanted, from 0 to 1, of every dish being ready by its due time plus the delay
+ */
+export function planFor(
+  problem: Problem,
+  base: Schedule,
+  chance: number,
+  options: Partial<PlanForOptions> = {},
+): ChancePlan {
+  const { runs, seed, work, rounds } = { ...planForDefaults, ...options };
+  const judge = (schedule: Schedule): Candidate => ({
+    schedule,
+    onTime: chanceOnTime(problem, schedule, runs, seed),
+  });
+  const finish = ({ schedule, onTime }: Candidate): ChancePlan => ({
+    schedule,
+    simulation: simulate(problem, schedule, runs, seed),
+    reached: onTime >= chance,
+  });
+  const plain = judge(base);
+  if (plain.onTime >= chance) return finish(plain);
+  const players = castPlayers(problem, base);
+  const latest = latestStarts(problem, base, players, runs, seed);
+  const fixed = fixOrder(problem, base);
+
+  let surest = plain;
+  let best: Candidate | null = null;
+  let low = 0.5;
+  let high = 1;
+  for (let round = 0; round < rounds; round++) {
+    // The first try is the wanted chance itself: often it is nearly right.
+    const share = round === 0 ? Math.max(chance, 0.5) : (low + high) / 2;
+    const schedule = solveWithin(fixed, problem, players, base, latest, share, work);
+    if (schedule === null) {
+      high = share;
+      continue;
+    }
+    const found = judge(schedule);
+    if (found.onTime > surest.onTime) surest = found;
+    // Starting earlier helps only until hold limits bite; past that, turn back.
+    const isPastHelp = found.onTime < surest.onTime;
+    if (found.onTime >= chance) best = found;
+    if (found.onTime >= chance || isPastHelp) high = share;
+    else low = share;
+  }
+  return finish(best ?? surest);
+}
+
+interface Candidate {
+  schedule: Schedule;
+  onTime: number;
+}
+
+/** For each player, in ascending order, the latest start with which each evening is on time. */
+function latestStarts(
+  problem: Problem,
+  base: Schedule,
+  players: readonly Player[],
+  runs: number,
+  seed: number,
+): Float64Array[] {
+  const next = followers(players, problem.hands ?? 0);
+  const due = dueOf(problem, base, players);
+  const all = players.map(() => new Float64Array(runs));
+  const lengths = new Float64Array(players.length);
+  const start = new Float64Array(players.length);
+  for (let run = 0; run < runs; run++) {
+    drawLengths(players, seed, run, lengths);
+    for (let i = players.length - 1; i >= 0; i--) {
+      let end = due[i] as number;
+      for (const { to, lag } of next[i] ?? []) end = Math.min(end, (start[to] as number) - lag);
+      start[i] = end - (lengths[i] as number);
+      (all[i] as Float64Array)[run] = start[i] as number;
+    }
+  }
+  for (const values of all) values.sort();
+  return all;
+}
+
+/** When each player must have ended for its dish; Infinity where it makes none ready. */
+function dueOf(problem: Problem, base: Schedule, players: readonly Player[]): number[] {
+  return players.map(({ step }) =>
+    Math.min(
+      ...(problem.dishes ?? [])
+        .filter((d) => d.ready === step.id)
+        .map((d) => (d.dueAt ?? problem.serveAt) + (base.delay ?? 0)),
+      Infinity,
+    ),
+  );
+}
+
+/** The best plan that starts every step early enough for `share` of the evenings; null if none. */
+function solveWithin(
+  fixed: Problem,
+  problem: Problem,
+  players: readonly Player[],
+  base: Schedule,
+  latest: readonly Float64Array[],
+  share: number,
+  work: number,
+): Schedule | null {
+  const floor = earliestAllowed(problem, players, base);
+  const by = new Map<string, number>();
+  players.forEach((player, i) => {
+    const values = latest[i] as Float64Array;
+    const wanted = values[Math.floor((1 - share) * (values.length - 1))] as number;
+    if (!Number.isFinite(wanted)) return;
+    const start = Math.max(Math.floor(wanted), floor[i] as number);
+    by.set(player.step.id, start + player.median);
+  });
+  const delay = base.delay ?? 0;
+  const search = new Search({
+    ...fixed,
+    // The delay is settled: only what is left of it is solved here.
+    serveAt: fixed.serveAt + delay,
+    dishes: (fixed.dishes ?? []).map((d) => ({
+      ...d,
+      dueAt: (d.dueAt ?? problem.serveAt) + delay,
+    })),
+    steps: fixed.steps
+      .map((s) => ({ ...s, by: Math.min(s.by ?? Infinity, by.get(s.id) ?? Infinity) }))
+      .map((s) => (s.by === Infinity ? { ...s, by: null } : s)),
+  });
+  while (!search.isDone && search.work < work) search.advance(work);
+  const answer = search.answer();
+  if (answer.delay !== 0 || answer.cost === null) return null;
+  return {
+    ...answer,
+    status: 'feasible',
+    delay,
+    delayBound: base.delayBound,
+    bound: base.bound,
+    milliseconds: 0,
+  };
+}
+
+/** No step may start so early that a dish would wait over its limit; median lengths. */
+function earliestAllowed(problem: Problem, players: readonly Player[], base: Schedule): number[] {
+  const next = followers(players, 0);
+  const limit = players.map(({ step }) =>
+    Math.max(
+      ...(problem.dishes ?? [])
+        .filter((d) => d.ready === step.id && d.holdMax != null)
+        .map((d) => (d.dueAt ?? problem.serveAt) + (base.delay ?? 0) - (d.holdMax ?? 0)),
+      -Infinity,
+    ),
+  );
+  const longestWait = (from: string, to: string): number =>
+    (problem.links ?? []).find((l) => l.from === from && l.to === to)?.max ?? Infinity;
+  const floor = players.map(() => -Infinity);
+  for (let i = players.length - 1; i >= 0; i--) {
+    const player = players[i] as Player;
+    let end = limit[i] as number;
+    for (const { to } of next[i] ?? []) {
+      const wait = longestWait(player.step.id, (players[to] as Player).step.id);
+      // What follows may not begin before its own floor, and waits at most so long.
+      if (wait < Infinity) end = Math.max(end, (floor[to] as number) - wait);
+    }
+    floor[i] = Math.ceil(end - player.median);
+  }
+  return floor;
+}
