@@ -85,18 +85,18 @@ export class Differences implements Explainer {
       const condition = this.conditions[at] as Bound;
       if (condition === NONE) break;
       if ((lower[condition] as number) >= 1) continue;
-      if (-(lower[condition ^ 1] as number) < 1 || open !== NONE) return true;
+      if ((lower[condition ^ 1] as number) > -1 || open !== NONE) return true;
       open = condition;
     }
     if (open === NONE) return this.ints.raise(to, reached, this, id);
-    const room = -(lower[to ^ 1] as number);
+    const room = 0 - (lower[to ^ 1] as number);
     return reached <= room || this.refute(id, open, room);
   }
 
   /** One condition is open and the rule would be broken: the condition is false. */
   private refute(id: number, open: Bound, room: number): boolean {
     const to = this.to[id] as Bound;
-    const because = [this.from[id] as Bound, room + 1 - (this.lag[id] as number), to ^ 1, -room];
+    const because = [this.from[id] as Bound, room + 1 - (this.lag[id] as number), to ^ 1, 0 - room];
     for (let at = this.when[id] as number; this.conditions[at] !== NONE; at++)
       if (this.conditions[at] !== open) because.push(this.conditions[at] as Bound, 1);
     return this.ints.raiseBecause(open ^ 1, 0, because);

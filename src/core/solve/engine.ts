@@ -41,11 +41,6 @@ export class Engine {
     for (const bound of new Set(propagator.watched())) (this.watching[bound] ??= []).push(id);
   }
 
-  /** Asks for all whole-rule propagators to run again, after a limit has changed. */
-  wake(): void {
-    this.pending.fill(true);
-  }
-
   /** Adds a clause before the search; a single literal becomes a fact. */
   addClause(literals: number[]): void {
     if (literals.length === 0) this.refuted = true;

@@ -41,17 +41,19 @@ export class Integers {
   private readonly arena: number[] = [];
   private readonly arenaStart: number[] = [];
 
+  // Written 0 − x throughout, for −0 would turn every array of whole numbers into one of doubles.
+
   /** Adds a variable with values from `low` to `high`; returns its positive bound. */
   add(low: number, high: number): Bound {
     const bound = this.lower.length;
-    this.lower.push(low, -high);
+    this.lower.push(low, 0 - high);
     this.latest.push(-1, -1);
     return bound;
   }
 
   /** Current greatest value of a bound. */
   upper(bound: Bound): number {
-    return -this.at(bound ^ 1);
+    return 0 - this.at(bound ^ 1);
   }
 
   /** Current least value of a bound. */
@@ -86,9 +88,9 @@ export class Integers {
   raise(bound: Bound, value: number, why: Explainer | null, argument: number): boolean {
     const before = this.at(bound);
     if (value <= before) return true;
-    const upper = -this.at(bound ^ 1);
+    const upper = 0 - this.at(bound ^ 1);
     if (value > upper) {
-      this.conflict = [bound ^ 1, -upper];
+      this.conflict = [bound ^ 1, 0 - upper];
       // The least violating threshold gives the most general reason.
       why?.explain(argument, bound, upper + 1, this.conflict);
       return false;

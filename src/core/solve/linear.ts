@@ -1,5 +1,5 @@
 /**
- * A weighted sum that must stay at or under a limit: the cost of a schedule against the best found.
+ * A weighted sum that must stay at or under a limit: what a schedule costs, less its cost, is 0.
  *
  * @source standard bounds propagation; reasons are relaxed by the slack as in L. Perron,
  *   F. Didier, S. Gay, The CP-SAT-LP solver, CP 2023.
@@ -13,14 +13,13 @@ export interface WeightedTerm {
 }
 
 export class LinearLimit {
-  limit = Infinity;
   visits = 0;
 
-  /** Σ weight·bound + constant ≤ limit */
+  /** Σ weight·bound ≤ limit */
   constructor(
     private readonly ints: Integers,
     private readonly terms: readonly WeightedTerm[],
-    readonly constant: number,
+    private readonly limit: number,
   ) {}
 
   *watched(): Iterable<Bound> {
@@ -28,14 +27,13 @@ export class LinearLimit {
   }
 
   /** The least the sum can be, as far as the current bounds tell. */
-  least(): number {
-    let sum = this.constant;
+  private least(): number {
+    let sum = 0;
     for (const term of this.terms) sum += term.weight * this.ints.at(term.bound);
     return sum;
   }
 
   propagate(): boolean {
-    if (this.limit === Infinity) return true;
     this.visits += this.terms.length;
     const slack = this.limit - this.least();
     if (slack < 0) {
@@ -48,7 +46,7 @@ export class LinearLimit {
       if (this.ints.upper(term.bound) <= most) continue;
       // The bound would also be broken at most + 1: that much of the other terms is not needed.
       const spare = (most + 1 - least) * term.weight - slack - 1;
-      if (!this.ints.raiseBecause(term.bound ^ 1, -most, this.because(i, spare))) return false;
+      if (!this.ints.raiseBecause(term.bound ^ 1, 0 - most, this.because(i, spare))) return false;
     }
     return true;
   }

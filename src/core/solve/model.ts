@@ -57,7 +57,8 @@ export class Model {
   readonly choices: Bound[] = [];
   /** For each main choice, what it is about. */
   readonly subjects: Subject[] = [];
-  readonly cost: LinearLimit;
+  /** The cost of a schedule, at its lower value. */
+  readonly cost: Bound;
   /** Least at its lower value: the last end counted. */
   readonly lastEnd: Bound;
   /** By start: what the cook has been told. */
@@ -429,7 +430,7 @@ export class Model {
   }
 
   /** Due times, hold limits and the cost of a schedule. */
-  private addDishesAndCost(horizon: number): [LinearLimit, Bound] {
+  private addDishesAndCost(horizon: number): [Bound, Bound] {
     const { ints } = this.engine;
     const { problem } = this;
     const terms: WeightedTerm[] = [];
@@ -467,8 +468,9 @@ export class Model {
     }
     if (delayWeight > 0) terms.push({ bound: this.delay, weight: delayWeight });
     terms.push(...this.addMoving(horizon));
-    const cost = new LinearLimit(ints, mergeTerms(terms), constant);
-    this.engine.addPropagator(cost);
+    const cost = ints.add(0, Number.MAX_SAFE_INTEGER);
+    terms.push({ bound: cost ^ 1, weight: 1 });
+    this.engine.addPropagator(new LinearLimit(ints, mergeTerms(terms), 0 - constant));
     return [cost, lastEnd];
   }
 
@@ -510,7 +512,7 @@ export class Model {
       if (leading.has(step.id)) this.late.push(start);
       else this.early.push(start);
     });
-    this.early.push(this.lastEnd, this.delay);
+    this.early.push(this.lastEnd, this.delay, this.cost);
   }
 }
 

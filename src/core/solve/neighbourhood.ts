@@ -9,10 +9,10 @@ import type { Model } from './model';
 import { mix } from './random';
 import type { Timetable } from './schedule';
 
-/** A literal to assume: a yes/no choice and its value. */
+/** A literal to assume: bound ≥ threshold. */
 export interface Assumption {
   bound: number;
-  value: number;
+  threshold: number;
 }
 
 /** Share of the steps that is set free: at first, at least, at most. */
@@ -23,6 +23,8 @@ const SHRINK = 0.9;
 export class Neighbourhoods {
   private round = 0;
   private size: number = SIZE.first;
+  /** By how much the next plan should at least be better. */
+  private aspiration = 1;
   /** Steps that belong together through links, by number. */
   private readonly groups: number[][];
 
@@ -32,6 +34,8 @@ export class Neighbourhoods {
 
   /** Tells how the last part went: searched through without finding, or given up. */
   learnFrom(outcome: 'exhausted' | 'given-up' | 'improved'): void {
+    if (outcome === 'improved') this.aspiration *= 2;
+    else this.aspiration = Math.max(1, this.aspiration >> 1);
     if (outcome === 'exhausted') this.size = Math.min(SIZE.most, this.size * GROW);
     if (outcome === 'given-up') this.size = Math.max(SIZE.least, this.size * SHRINK);
   }
@@ -40,18 +44,24 @@ export class Neighbourhoods {
    * What to assume in the next round: the best plan's choices outside the part set free.
    *
    * @param best the plan to start from, with the value of each choice in it
+   * @param total what it costs, moving included
    */
-  next(best: Timetable, values: ReadonlyMap<number, number>): Assumption[] {
+  next(best: Timetable, total: number, values: ReadonlyMap<number, number>): Assumption[] {
     const seed = mix(this.round++, 0x2545f491);
     const free = this.round % 3 === 0 ? this.pickGroups(seed) : this.pickWindow(best, seed);
     const isFree = (steps: readonly number[]): boolean => steps.some((i) => free.has(i));
     // From the table backwards: then what is assumed later moves nothing that was settled before.
     const startOf = (steps: readonly number[]): number =>
       Math.min(...steps.map((i) => best.steps[i]?.start ?? 0));
-    return this.model.subjects
+    const kept = this.model.subjects
       .filter(({ steps }) => !isFree(steps))
       .map(({ bound, steps }) => ({ bound, value: values.get(bound) ?? 0, at: startOf(steps) }))
-      .sort((a, b) => b.at - a.at);
+      .sort((a, b) => b.at - a.at)
+      .map(({ bound, value }) =>
+        value >= 1 ? { bound, threshold: 1 } : { bound: bound ^ 1, threshold: 0 },
+      );
+    const wanted = Math.max(0, total - this.aspiration);
+    return [{ bound: this.model.cost ^ 1, threshold: 0 - wanted }, ...kept];
   }
 
   /** Whole dishes, some of them. */

@@ -13,12 +13,12 @@ import { toTimetable, type Assignment, type Schedule, type Timetable } from './s
 
 /** Conflicts before the first restart; later ones follow Luby's sequence times this. */
 const RESTART_UNIT = 64;
-/** Restarts of the whole search before parts are tried; small problems are proved by then. */
-const WHOLE_FIRST = 3;
+/** Work before parts of the best plan are tried; small problems are proved by then. */
+const PARTS_FROM = 2_000_000;
 /** Conflicts that one part is worth. */
-const PART_CONFLICTS = 120;
-/** Parts tried between two restarts of the whole search. */
-const PARTS_BETWEEN = 6;
+const PART_CONFLICTS = 40;
+/** Share of the work that stays with the search of the whole: it proves, and learns from far off. */
+const WHOLE_SHARE = 0.45;
 
 /** A schedule without the time it took, which is the caller's to measure. */
 export type Answer = Omit<Schedule, 'milliseconds'>;
@@ -50,7 +50,8 @@ export class Search {
   /** What is assumed while a part of the best plan is searched; null for the whole. */
   private assumed: Assumption[] | null = null;
   private assumedAt = 0;
-  private partsLeft = 0;
+  private wholeWork = 0;
+  private workAtRestart = 0;
   /** What the cook was told, as values of choices: where the first plan starts from. */
   private readonly hints: ReadonlyMap<Bound, number>;
 
@@ -101,7 +102,10 @@ export class Search {
         continue;
       }
       if (this.conflictsLeft <= 0) {
-        if (this.assumed) this.neighbourhoods.learnFrom('given-up');
+        if (this.assumed) {
+          this.neighbourhoods.learnFrom('given-up');
+          this.endPart();
+        }
         this.restart();
         continue;
       }
@@ -162,7 +166,7 @@ export class Search {
   private noteRoot(): void {
     if (this.engine.ints.level !== 0) return;
     this.rootDelay = this.engine.ints.at(this.model.delay);
-    this.rootCost = this.model.cost.least();
+    this.rootCost = this.engine.ints.at(this.model.cost);
   }
 
   private settleRoot(): boolean {
@@ -195,19 +199,32 @@ export class Search {
     this.engine.backtrack(0);
     this.engine.clauses.tidy();
     this.refill();
-    if (this.stage === 'cost' && this.best && this.restarts >= WHOLE_FIRST && this.partsLeft > 0) {
-      this.partsLeft--;
-      this.assumed = this.neighbourhoods.next(this.best.timetable, this.best.choices);
+    const { work } = this.engine;
+    if (!this.assumed) this.wholeWork += work - this.workAtRestart;
+    this.workAtRestart = work;
+    const isPartsTurn = work >= PARTS_FROM && this.wholeWork >= WHOLE_SHARE * work;
+    if (this.stage === 'cost' && this.best && isPartsTurn) {
+      this.assumed = this.neighbourhoods.next(
+        this.best.timetable,
+        this.best.total,
+        this.best.choices,
+      );
       this.conflictsLeft = PART_CONFLICTS;
     } else {
       this.assumed = null;
-      this.partsLeft = PARTS_BETWEEN;
       this.restarts++;
       this.conflictsLeft = RESTART_UNIT * luby(this.restarts + 1);
     }
     this.assumedAt = 0;
     if (this.engine.propagate()) this.noteRoot();
     else this.onConflict();
+  }
+
+  /** The next restart takes another part. */
+  private endPart(): void {
+    this.workAtRestart = this.engine.work;
+    this.assumed = null;
+    this.conflictsLeft = 0;
   }
 
   /**
@@ -220,17 +237,15 @@ export class Search {
     const { ints } = this.engine;
     const assumed = this.assumed ?? [];
     for (; this.assumedAt < assumed.length; this.assumedAt++) {
-      const { bound, value } = assumed[this.assumedAt] as Assumption;
-      if (!ints.isFixed(bound)) {
-        this.choose(bound, value);
+      const { bound, threshold } = assumed[this.assumedAt] as Assumption;
+      if (ints.at(bound) >= threshold) continue;
+      if (ints.upper(bound) >= threshold) {
+        this.engine.decide(bound, threshold);
         return false;
       }
-      if (ints.at(bound) !== value) {
-        this.neighbourhoods.learnFrom('exhausted');
-        this.conflictsLeft = 0;
-        this.assumed = null;
-        return false;
-      }
+      this.neighbourhoods.learnFrom('exhausted');
+      this.endPart();
+      return false;
     }
     return true;
   }
@@ -273,7 +288,7 @@ export class Search {
     let aim = low;
     if (this.best) aim = low + Math.floor((this.best.assignment.delay - 1 - low) / 2);
     else if (failed) aim = Math.min(ints.upper(this.model.delay), 2 * low + 8);
-    this.engine.decide(this.model.delay ^ 1, -aim);
+    this.engine.decide(this.model.delay ^ 1, 0 - aim);
   }
 
   /** Fixes moments: the latest start first, then what comes after the meal as early as it can. */
@@ -291,7 +306,7 @@ export class Search {
     for (const bound of this.model.early)
       if (!ints.isFixed(bound) && (next < 0 || ints.at(bound) < ints.at(next))) next = bound;
     if (next >= 0) {
-      this.engine.decide(next ^ 1, -ints.at(next));
+      this.engine.decide(next ^ 1, 0 - ints.at(next));
       return true;
     }
     for (const bound of this.model.choices)
@@ -306,7 +321,7 @@ export class Search {
   private decideStart(start: Bound): void {
     const { ints } = this.engine;
     const told = this.model.toldStarts.get(start) ?? Infinity;
-    if (ints.at(start) >= told) this.engine.decide(start ^ 1, -ints.at(start));
+    if (ints.at(start) >= told) this.engine.decide(start ^ 1, 0 - ints.at(start));
     else this.engine.decide(start, Math.min(told, ints.upper(start)));
   }
 
@@ -339,7 +354,11 @@ export class Search {
       this.stage = 'done';
       return;
     }
-    if (this.assumed) this.neighbourhoods.learnFrom('improved');
+    if (this.assumed) {
+      this.neighbourhoods.learnFrom('improved');
+      // The part has changed; the next one is chosen from the better plan.
+      this.endPart();
+    }
     this.assumedAt = 0;
     this.engine.backtrack(0);
     const best = this.best as Best;
@@ -353,8 +372,7 @@ export class Search {
 
   /** From now on only schedules of at most `limit` count. */
   private limitCost(limit: number): void {
-    this.model.cost.limit = limit;
-    this.engine.wake();
+    this.engine.addFact(this.model.cost ^ 1, 0 - limit);
     this.refill();
     if (this.engine.refuted || !this.engine.propagate()) this.finishRefuted();
     else this.noteRoot();
@@ -370,7 +388,7 @@ export class Search {
     const best = this.best as Best;
     this.stage = 'cost';
     this.engine.backtrack(0);
-    this.engine.addFact(this.model.delay ^ 1, -best.assignment.delay);
+    this.engine.addFact(this.model.delay ^ 1, 0 - best.assignment.delay);
     this.engine.addFact(this.model.delay, best.assignment.delay);
     this.limitCost(best.total - 1);
   }
