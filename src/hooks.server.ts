@@ -1,8 +1,10 @@
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { useHouseWords } from '$core/reason';
 import { database } from '$lib/server/database';
 import { log } from '$lib/server/log';
 
 export const init: ServerInit = async () => {
+  useHouseWords();
   await database();
 };
 

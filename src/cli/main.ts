@@ -1,4 +1,5 @@
 /** `olive SUBCOMMAND`: the core on the command line. Exit codes stand in the contracts. */
+import { useHouseWords } from '$core/reason';
 import { askCommand } from './ask';
 import { demoCommand } from './demo';
 import { planCommand } from './plan';
@@ -38,6 +39,7 @@ async function run(args: readonly string[]): Promise<number> {
   return command.run(rest);
 }
 
+useHouseWords();
 try {
   process.exitCode = await run(process.argv.slice(2));
 } catch (error) {

@@ -99,6 +99,38 @@ test('a late start is said, with the hour that can be kept', async ({ page }) =>
   await settled(page);
 });
 
+test('what cannot be cooked is said with its reasons, and undone', async ({ page }) => {
+  await page.goto('/meals/harvest-supper');
+  await settled(page);
+  await page.getByLabel('at the table').fill('20');
+  await page.getByLabel('at the table').blur();
+  await expect(
+    page.getByRole('heading', { name: 'These things contradict each other' }),
+  ).toBeVisible();
+  await expect(page.getByText(/need the Large, one after the other/)).toBeVisible();
+  await expect(page.getByText(/over the (half|two-thirds) line/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByTestId('run-sheet')).toContainText('1.9 kg lamb shoulder');
+  await settled(page);
+});
+
+test('being surer means starting earlier', async ({ page }) => {
+  await page.goto('/meals/wednesday-for-three');
+  await settled(page);
+  const start = async (): Promise<string> =>
+    (await page.getByTestId('summary').textContent())?.match(/Start at (\d\d:\d\d)/)?.[1] ?? '';
+  const sure = page.getByLabel('How sure it should be ready by then');
+  await sure.getByText('even').click();
+  await settled(page);
+  const even = await start();
+  await sure.getByText('sure', { exact: true }).click();
+  await expect.poll(start).not.toBe(even);
+  await settled(page);
+  expect((await start()) < even).toBe(true);
+  await sure.getByText('likely').click();
+  await settled(page);
+});
+
 test('exports: a calendar with alarms, and the plan with its problem', async ({
   page,
   request,

@@ -53,9 +53,9 @@ function explainPots(
     byUnit.set(names, [...(byUnit.get(names) ?? []), meaning?.dishName ?? block.id]);
   }
   return [...byUnit].map(([unit, dishes]) => {
-    const who = [...new Set(dishes)].join(' and ');
+    const who = inWords([...new Set(dishes)]);
     return dishes.length > 1
-      ? `${who} both need ${unit}, one after the other.`
+      ? `${who} need ${unit}, one after the other.`
       : `${who} needs ${unit}.`;
   });
 }
@@ -94,5 +94,11 @@ function explainHands(
   const dishes = [...new Set(busy.map((m) => m.dishName))];
   if (dishes.length < 2) return [];
   const cooks = kitchen.hands === 1 ? 'one pair of hands' : `${kitchen.hands} pairs of hands`;
-  return [`${dishes.join(', ')} share ${cooks}.`];
+  return [`${inWords(dishes)} share ${cooks}.`];
+}
+
+/** “a”, “a and b”, “a, b and c”. */
+function inWords(names: readonly string[]): string {
+  const last = names.at(-1) ?? '';
+  return names.length < 2 ? last : `${names.slice(0, -1).join(', ')} and ${last}`;
 }

@@ -6,7 +6,7 @@ import type { Meal } from '../meal';
 import { toRunSheet } from '../run';
 import { parseProblem, solve } from '../solve';
 import { verifySchedule } from '../../../tests/support/verify-schedule';
-import { compileMeal, totalsOf, type CompiledMeal } from './index';
+import { compileMeal, explainConflict, totalsOf, type CompiledMeal } from './index';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const household = (): Household => householdSchema.parse(demoHousehold(NOW));
@@ -159,6 +159,20 @@ describe('what cannot be planned is said with the field and the remedy', () => {
     expect(faultsOf({ ...h, kitchen: { ...h.kitchen, oven: null } })[0]?.message).toMatch(
       /needs an oven/,
     );
+  });
+});
+
+describe('what contradicts itself is said in words', () => {
+  it('everything in one pot for twenty: who waits, who shares what, and what is over the line', () => {
+    const h = household();
+    const result = compile(h, { ...mealOf(h, 'harvest-supper'), servings: 20 });
+    if (!result.ok) throw new Error('refused');
+    const { status, conflict } = solve(result.value.problem);
+    expect(status).toBe('impossible');
+    const lines = explainConflict(result.value, h.kitchen, conflict);
+    expect(lines.join('\n')).toMatch(/may wait at most/);
+    expect(lines.join('\n')).toMatch(/, .+ and .+ need the Large, one after the other\./);
+    expect(result.value.notes.filter((n) => n.severity === 'stop').length).toBeGreaterThan(1);
   });
 });
 

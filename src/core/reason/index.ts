@@ -25,3 +25,5 @@ export function failure<T>(...problems: Problem[]): Outcome<T> {
 export function describeProblem(problem: Problem): string {
   return `${problem.field}: ${problem.message}; ${problem.remedy}`;
 }
+
+export { useHouseWords } from './wording';

@@ -7,12 +7,7 @@
  *   Constraints 16 (2011).
  */
 import type { Bound, Integers } from './integers';
-
-/** A moment that depends on a variable: its value plus a constant. */
-export interface Term {
-  bound: Bound;
-  offset: number;
-}
+import type { Term } from './term';
 
 /** Something that takes `demand` of the capacity over [start, end) if all of `present` are 1. */
 export interface Task {

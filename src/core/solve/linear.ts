@@ -67,3 +67,10 @@ export class LinearLimit {
     return out;
   }
 }
+
+/** The same bound named twice counts once, with both weights. */
+export function mergeTerms(terms: readonly WeightedTerm[]): WeightedTerm[] {
+  const weights = new Map<Bound, number>();
+  for (const t of terms) weights.set(t.bound, (weights.get(t.bound) ?? 0) + t.weight);
+  return [...weights].map(([bound, weight]) => ({ bound, weight }));
+}

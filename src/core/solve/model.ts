@@ -6,11 +6,14 @@
  * and the first start and last end for the cost. Rules: see the methods, one for each part of the
  * contract.
  */
-import { Cumulative, type Task, type Term } from './cumulative';
+import { Choices } from './choices';
 import type { Engine } from './engine';
 import type { Bound } from './integers';
-import { LinearLimit, type WeightedTerm } from './linear';
+import { Exclusions, type Claim } from './exclusion';
+import { horizonOf } from './horizon';
+import { LinearLimit, mergeTerms, type WeightedTerm } from './linear';
 import type { SearchWishes } from './wishes';
+import { addAfter, type Term } from './term';
 import { valueFor, type Problem, type ProblemBlock, type ProblemStep } from './problem';
 
 interface StepVariables {
@@ -29,34 +32,11 @@ interface BlockVariables {
   holds: Bound | null;
 }
 
-/** What a main choice decides. */
-export interface Subject {
-  bound: Bound;
-  /** All steps concerned, by number. */
-  steps: readonly number[];
-  /** Chosen: this block takes this unit. */
-  stay?: { block: string; unit: string };
-  /** Chosen: the first of these come before the second. */
-  order?: { first: readonly number[]; second: readonly number[] };
-}
-
-/** A stay or a step as far as exclusion is concerned. */
-interface Claim {
-  /** Names the thing itself, so that one pair has one order however often it collides. */
-  key: string;
-  /** The steps it is about, by number; none for what is taken from outside. */
-  steps: readonly number[];
-  task: Task;
-}
-
 export class Model {
   readonly delay: Bound;
+  readonly choices: Choices;
   readonly steps: StepVariables[] = [];
   readonly blocks: BlockVariables[] = [];
-  /** Yes/no variables, the search's main choices: unit choices and orders. */
-  readonly choices: Bound[] = [];
-  /** For each main choice, what it is about. */
-  readonly subjects: Subject[] = [];
   /** The cost of a schedule, at its lower value. */
   readonly cost: Bound;
   /** Least at its lower value: the last end counted. */
@@ -68,8 +48,7 @@ export class Model {
   readonly early: Bound[] = [];
 
   private readonly zero: Bound;
-  /** By pair of names: a yes/no that says `first` comes before the other, and its opposite. */
-  private readonly orders = new Map<string, { bound: Bound; reverse: Bound; first: string }>();
+  private readonly exclusions: Exclusions;
   private readonly stepIndex: Map<string, number>;
   private readonly blockIndex: Map<string, number>;
 
@@ -82,6 +61,8 @@ export class Model {
     this.blockIndex = new Map((problem.blocks ?? []).map((b, i) => [b.id, i]));
     const horizon = horizonOf(problem);
     this.zero = engine.ints.add(0, 0);
+    this.choices = new Choices(engine);
+    this.exclusions = new Exclusions(engine, this.choices, this.zero);
     const firstDue = Math.min(
       problem.serveAt,
       ...(problem.dishes ?? []).map((d) => d.dueAt ?? problem.serveAt),
@@ -102,13 +83,6 @@ export class Model {
     this.sortDirections();
   }
 
-  private yesNo(about: Omit<Subject, 'bound'>): Bound {
-    const bound = this.engine.ints.add(0, 1);
-    this.choices.push(bound);
-    this.subjects.push({ bound, ...about });
-    return bound;
-  }
-
   private stepsOf(blockId: string): number[] {
     return this.problem.steps.flatMap((s, i) => (s.block === blockId ? [i] : []));
   }
@@ -125,7 +99,7 @@ export class Model {
       chosen:
         open.length === 1
           ? this.one()
-          : this.yesNo({ steps: this.stepsOf(block.id), stay: { block: block.id, unit } }),
+          : this.choices.yesNo({ steps: this.stepsOf(block.id), stay: { block: block.id, unit } }),
       minutes: own.reduce((sum, s) => sum + (valueFor(s.minutes, unit) ?? 0), 0),
     }));
     if (open.length === 0) this.engine.refuted = true;
@@ -180,11 +154,6 @@ export class Model {
     this.steps.push({ start, end: { bound: end, offset: 0 }, least });
   }
 
-  /** `to ≥ from + lag` between two moments. */
-  private after(from: Term, to: Term, lag: number, when: readonly Bound[] = []): void {
-    this.engine.differences.add(from.bound, to.bound, from.offset + lag - to.offset, when);
-  }
-
   private startOf(i: number): Term {
     return { bound: (this.steps[i] as StepVariables).start, offset: 0 };
   }
@@ -210,7 +179,7 @@ export class Model {
         Math.max(...own.map((at) => ints.upper(this.startOf(at).bound))),
       );
       variables.start = { bound, offset: 0 };
-      for (const at of own) this.after(variables.start, this.startOf(at), 0);
+      for (const at of own) addAfter(this.engine.differences, variables.start, this.startOf(at), 0);
       this.late.push(bound);
     }
     if (tails.length === 1) variables.end = this.endOf(tails[0] as number);
@@ -221,24 +190,16 @@ export class Model {
         Math.max(...ends.map((t) => ints.upper(t.bound) + t.offset)),
       );
       variables.end = { bound, offset: 0 };
-      for (const end of ends) this.after(end, variables.end, 0);
+      for (const end of ends) addAfter(this.engine.differences, end, variables.end, 0);
       this.early.push(bound);
     }
     if (own.every((at) => (this.steps[at] as StepVariables).least === 0)) {
-      const holds = this.yesNo({ steps: own });
+      const holds = this.choices.yesNo({ steps: own });
       variables.holds = holds;
       // Holding nothing means that everything in it happens in one moment.
-      const nothing = this.opposite(holds);
-      this.after(variables.end, variables.start, 0, [nothing]);
+      const nothing = this.choices.opposite(holds);
+      addAfter(this.engine.differences, variables.end, variables.start, 0, [nothing]);
     }
-  }
-
-  /** A yes/no that is true where `bound` is not. */
-  private opposite(bound: Bound): Bound {
-    const other = this.engine.ints.add(0, 1);
-    this.engine.addClause([bound, 1, other, 1]);
-    this.engine.addClause([bound ^ 1, 0, other ^ 1, 0]);
-    return other;
   }
 
   /** Whether a link from (or to) another step of the same block keeps this one from an edge. */
@@ -255,8 +216,8 @@ export class Model {
     for (const link of this.problem.links ?? []) {
       const from = this.endOf(this.stepIndex.get(link.from) ?? 0);
       const to = this.startOf(this.stepIndex.get(link.to) ?? 0);
-      this.after(from, to, link.min ?? 0);
-      if (link.max != null) this.after(to, from, -link.max);
+      addAfter(this.engine.differences, from, to, link.min ?? 0);
+      if (link.max != null) addAfter(this.engine.differences, to, from, -link.max);
     }
   }
 
@@ -281,8 +242,8 @@ export class Model {
         });
       });
       for (const [i, span] of (unit.busy ?? []).entries())
-        claims.push(this.fixedClaim(`busy ${unit.id} ${i}`, span.from, span.to, 1));
-      this.limit(claims, unit.capacity ?? 1);
+        claims.push(this.exclusions.fixedClaim(`busy ${unit.id} ${i}`, span.from, span.to, 1));
+      this.exclusions.limit(claims, unit.capacity ?? 1);
     }
   }
 
@@ -299,7 +260,7 @@ export class Model {
           task: { start, end, demand, present: this.presence(i) },
         });
       });
-      this.limit(claims, tool.count);
+      this.exclusions.limit(claims, tool.count);
     }
   }
 
@@ -330,7 +291,7 @@ export class Model {
         const uses = step.uses?.[resource.id];
         return uses === undefined ? [] : this.stepClaims(i, (unit) => valueFor(uses, unit) ?? 0);
       });
-      this.limit(claims, resource.capacity);
+      this.exclusions.limit(claims, resource.capacity);
     }
   }
 
@@ -339,8 +300,8 @@ export class Model {
       step.hands ? this.stepClaims(i, () => step.hands ?? 0) : [],
     );
     for (const [i, span] of (this.problem.away ?? []).entries())
-      claims.push(this.fixedClaim(`away ${i}`, span.from, span.to, span.hands));
-    this.limit(claims, this.problem.hands ?? 0);
+      claims.push(this.exclusions.fixedClaim(`away ${i}`, span.from, span.to, span.hands));
+    this.exclusions.limit(claims, this.problem.hands ?? 0);
   }
 
   /** Strict even for a stay of no length: it is not put into the middle of the other. */
@@ -356,77 +317,8 @@ export class Model {
         };
       });
       if (a === b) continue;
-      this.limit(pair, 1);
+      this.exclusions.limit(pair, 1);
     }
-  }
-
-  private fixedClaim(key: string, from: number, to: number, demand: number): Claim {
-    const at = (offset: number): Term => ({ bound: this.zero, offset });
-    return {
-      key,
-      steps: [],
-      task: { start: at(from), end: at(to), demand: to > from ? demand : 0, present: [] },
-    };
-  }
-
-  /**
-   * Keeps the sum of demands at any moment within `capacity`: an order for each pair that alone is
-   * too much, the time-table rule for the rest.
-   */
-  private limit(all: readonly Claim[], capacity: number): void {
-    const fixedExcess = (c: Claim): boolean => c.task.start.bound === this.zero;
-    const claims = all
-      .filter((c) => c.task.demand > 0)
-      // What is taken from outside can take everything, not more.
-      .map((c) =>
-        fixedExcess(c)
-          ? { ...c, task: { ...c.task, demand: Math.min(c.task.demand, capacity) } }
-          : c,
-      )
-      .filter((c) => c.task.demand > 0);
-    for (const claim of claims) if (claim.task.demand > capacity) this.forbid(claim.task);
-    let pairsSuffice = true;
-    claims.forEach((a, i) =>
-      claims.slice(i + 1).forEach((b) => {
-        if (a.key === b.key || (fixedExcess(a) && fixedExcess(b))) return;
-        if (a.task.demand + b.task.demand > capacity) this.exclude(a, b);
-        else pairsSuffice = false;
-      }),
-    );
-    if (pairsSuffice) return;
-    this.engine.addPropagator(
-      new Cumulative(
-        this.engine.ints,
-        claims.map((c) => c.task),
-        capacity,
-      ),
-    );
-  }
-
-  /** A task that is too much on its own can never be present. */
-  private forbid(task: Task): void {
-    if (task.present.length === 0) this.engine.refuted = true;
-    else this.engine.addClause(task.present.flatMap((condition) => [condition ^ 1, 0]));
-  }
-
-  /** Two claims that cannot overlap: one before the other, whichever way the order goes. */
-  private exclude(a: Claim, b: Claim): void {
-    const name = `${a.key}|${b.key}`;
-    let order = this.orders.get(name);
-    if (!order) {
-      const bound = this.yesNo({
-        steps: [...a.steps, ...b.steps],
-        order: { first: a.steps, second: b.steps },
-      });
-      order = { bound, reverse: this.opposite(bound), first: a.key };
-      this.orders.set(name, order);
-      this.orders.set(`${b.key}|${a.key}`, order);
-    }
-    const [forward, backward] =
-      order.first === a.key ? [order.bound, order.reverse] : [order.reverse, order.bound];
-    const both = [...a.task.present, ...b.task.present];
-    this.after(a.task.end, b.task.start, 0, [...both, forward]);
-    this.after(b.task.end, a.task.start, 0, [...both, backward]);
   }
 
   /** Due times, hold limits and the cost of a schedule. */
@@ -439,8 +331,8 @@ export class Model {
     for (const dish of problem.dishes ?? []) {
       const ready = this.endOf(this.stepIndex.get(dish.ready) ?? 0);
       const due = { bound: this.delay, offset: dish.dueAt ?? problem.serveAt };
-      this.after(ready, due, 0);
-      if (dish.holdMax != null) this.after(due, ready, -dish.holdMax);
+      addAfter(this.engine.differences, ready, due, 0);
+      if (dish.holdMax != null) addAfter(this.engine.differences, due, ready, -dish.holdMax);
       const weight = dish.holdCost ?? 1;
       if (weight === 0) continue;
       terms.push({ bound: ready.bound ^ 1, weight });
@@ -449,14 +341,20 @@ export class Model {
     }
     const counted = problem.steps.flatMap((s, i) => (s.aside ? [] : [i]));
     const lastEnd = ints.add(Math.min(problem.earliest, problem.serveAt), horizon);
-    this.after({ bound: this.delay, offset: problem.serveAt }, { bound: lastEnd, offset: 0 }, 0);
+    addAfter(
+      this.engine.differences,
+      { bound: this.delay, offset: problem.serveAt },
+      { bound: lastEnd, offset: 0 },
+      0,
+    );
     const firstStart = ints.add(Math.min(problem.earliest, problem.serveAt), horizon);
     for (const i of counted) {
-      this.after(this.endOf(i), { bound: lastEnd, offset: 0 }, 0);
-      this.after({ bound: firstStart, offset: 0 }, this.startOf(i), 0);
+      addAfter(this.engine.differences, this.endOf(i), { bound: lastEnd, offset: 0 }, 0);
+      addAfter(this.engine.differences, { bound: firstStart, offset: 0 }, this.startOf(i), 0);
     }
     if (counted.length === 0)
-      this.after(
+      addAfter(
+        this.engine.differences,
         { bound: firstStart, offset: 0 },
         { bound: this.delay, offset: problem.serveAt },
         0,
@@ -514,35 +412,4 @@ export class Model {
     });
     this.early.push(this.lastEnd, this.delay, this.cost);
   }
-}
-
-/** The same bound named twice counts once, with both weights. */
-function mergeTerms(terms: readonly WeightedTerm[]): WeightedTerm[] {
-  const weights = new Map<Bound, number>();
-  for (const t of terms) weights.set(t.bound, (weights.get(t.bound) ?? 0) + t.weight);
-  return [...weights].map(([bound, weight]) => ({ bound, weight }));
-}
-
-/**
- * A moment by which some schedule ends if any exists: after the last absolute moment, whatever is
- * idle can be closed up to the lags, so lengths, turnarounds, lags and due times laid end to end
- * are always enough.
- */
-function horizonOf(problem: Problem): number {
-  const moments = [
-    problem.earliest,
-    problem.serveAt,
-    ...(problem.away ?? []).map((a) => a.to),
-    ...(problem.units ?? []).flatMap((u) => (u.busy ?? []).map((b) => b.to)),
-    ...problem.steps.flatMap((s) => [s.from, s.by].filter((m): m is number => m != null)),
-  ];
-  const dues = [problem.serveAt, ...(problem.dishes ?? []).map((d) => d.dueAt ?? problem.serveAt)];
-  let total = Math.max(...dues) - Math.min(...dues);
-  for (const step of problem.steps)
-    total +=
-      typeof step.minutes === 'number' ? step.minutes : Math.max(0, ...Object.values(step.minutes));
-  for (const block of problem.blocks ?? []) total += block.turnaround ?? 0;
-  for (const link of problem.links ?? [])
-    total += Math.abs(link.min ?? 0) + Math.max(0, -(link.max ?? 0));
-  return Math.max(...moments, ...dues) + total;
 }

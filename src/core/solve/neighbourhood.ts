@@ -53,7 +53,7 @@ export class Neighbourhoods {
     // From the table backwards: then what is assumed later moves nothing that was settled before.
     const startOf = (steps: readonly number[]): number =>
       Math.min(...steps.map((i) => best.steps[i]?.start ?? 0));
-    const kept = this.model.subjects
+    const kept = this.model.choices.subjects
       .filter(({ steps }) => !isFree(steps))
       .map(({ bound, steps }) => ({ bound, value: values.get(bound) ?? 0, at: startOf(steps) }))
       .sort((a, b) => b.at - a.at)

@@ -4,7 +4,9 @@
  */
 import { ChoiceHeap } from './choice-heap';
 import { Engine } from './engine';
+import { hintsFrom } from './hints';
 import type { Bound } from './integers';
+import { luby } from './luby';
 import { Model } from './model';
 import { Neighbourhoods, type Assumption } from './neighbourhood';
 import type { Problem } from './problem';
@@ -65,7 +67,7 @@ export class Search {
     this.model = new Model(problem, this.engine, wishes);
     this.neighbourhoods = new Neighbourhoods(this.model);
     this.hints = hintsFrom(this.model, wishes);
-    heap = new ChoiceHeap(this.model.choices);
+    heap = new ChoiceHeap(this.model.choices.bounds);
     this.heap = heap;
     if (this.engine.refuted || this.hasPositiveCycle() || !this.settleRoot()) this.finishRefuted();
   }
@@ -309,7 +311,7 @@ export class Search {
       this.engine.decide(next ^ 1, 0 - ints.at(next));
       return true;
     }
-    for (const bound of this.model.choices)
+    for (const bound of this.model.choices.bounds)
       if (!ints.isFixed(bound)) {
         this.choose(bound, 0);
         return true;
@@ -404,7 +406,7 @@ export class Search {
     };
     const timetable = toTimetable(this.problem, assignment);
     const total = timetable.cost + this.movingCost(timetable);
-    const choices = new Map(this.model.choices.map((b) => [b, ints.at(b)]));
+    const choices = new Map(this.model.choices.bounds.map((b) => [b, ints.at(b)]));
     if (this.best && this.best.assignment.delay === assignment.delay && this.best.total <= total)
       this.best.choices = choices;
     else this.best = { assignment, timetable, total, choices };
@@ -437,33 +439,4 @@ export class Search {
     }
     return true;
   }
-}
-
-/** The i-th term (from 1) of 1, 1, 2, 1, 1, 2, 4, … (M. Luby, A. Sinclair, D. Zuckerman, 1993). */
-function luby(i: number): number {
-  let size = 1;
-  let power = 0;
-  while (size < i) {
-    size = 2 * size + 1;
-    power++;
-  }
-  while (size !== i) {
-    size = (size - 1) >> 1;
-    power--;
-    if (i > size) i -= size;
-  }
-  return 2 ** power;
-}
-
-/** The values that choices have in the plan the cook was told. */
-function hintsFrom(model: Model, { told }: SearchWishes): Map<Bound, number> {
-  const hints = new Map<Bound, number>();
-  if (!told) return hints;
-  const startOf = (steps: readonly number[]): number =>
-    Math.min(...steps.map((i) => told.starts.get(model.problem.steps[i]?.id ?? '') ?? -Infinity));
-  for (const { bound, stay, order } of model.subjects) {
-    if (stay) hints.set(bound, told.units.get(stay.block) === stay.unit ? 1 : 0);
-    if (order) hints.set(bound, startOf(order.first) <= startOf(order.second) ? 1 : 0);
-  }
-  return hints;
 }

@@ -32,6 +32,10 @@
 
   let selected = $state<string | null>(null);
   const plan = $derived(model.answer?.kind === 'plan' ? model.answer : null);
+  /** What to look at also where there is no plan: it may be the very reason. */
+  const notes = $derived(
+    model.answer && 'compiled' in model.answer ? model.answer.compiled.notes : [],
+  );
   const serveAt = $derived(Date.parse(model.meal.serveAt));
   const lines = $derived(
     plan ? toRunSheet(plan.compiled, plan.schedule, model.kitchen, serveAt) : [],
@@ -102,7 +106,7 @@
   />
 {/if}
 
-<div class="mt-6 grid gap-6 xl:grid-cols-[minmax(0,1fr)_380px]">
+<div class={['mt-6 grid gap-6', plan && 'xl:grid-cols-[minmax(0,1fr)_380px]']}>
   {#if plan}
     <RunSheet
       {lines}
@@ -112,8 +116,6 @@
       {selected}
       onselect={(id) => (selected = selected === id ? null : id)}
     />
-  {:else}
-    <div></div>
   {/if}
   <div class="grid h-fit gap-6">
     {#if meaning && plan}
@@ -125,7 +127,7 @@
         onclose={() => (selected = null)}
       />
     {/if}
-    {#if plan && plan.compiled.notes.length > 0}<NeedsLook notes={plan.compiled.notes} />{/if}
+    {#if notes.length > 0}<NeedsLook {notes} />{/if}
     <DishPicks {model} />
   </div>
 </div>
