@@ -1,13 +1,16 @@
+import { execFileSync } from 'node:child_process';
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { describe, expect, it } from 'vitest';
 import { parseProblem, solve, type Problem } from '$core/solve';
 import { toMilp } from '../support/milp';
+import { toOrderMilp } from '../support/order-milp';
 import { smallProblem } from '../support/random-problem';
 
 const RUNS = process.env.SOAK ? 1500 : 200;
 const DELAYS = 12;
 const LATEST = 8;
+const GENERATOR = 'tests/reference/plan-problems/gen.mjs';
 
 /** The mixed-integer program has no stays of no length: every step here takes a minute at least. */
 function withLength(problem: Problem): Problem {
@@ -52,4 +55,30 @@ describe('against HiGHS on a model of its own', () => {
     );
     expect(planned).toBeGreaterThan(RUNS / 4);
   });
+});
+
+/** The kinds of the generator at full size, on the common form with an order for each pair. */
+describe.each(['weeknight', 'sequential'])('generated %s problems against HiGHS', (kind) => {
+  it.each(Array.from({ length: process.env.SOAK ? 20 : 2 }, (_, i) => 300 + i))(
+    'number %i costs the same',
+    async (seed) => {
+      const text = execFileSync('node', [GENERATOR, String(seed), kind], { encoding: 'utf8' });
+      const parsed = parseProblem(JSON.parse(text));
+      if (!parsed.ok) throw new Error(parsed.message);
+      const answer = solve(parsed.problem);
+      const highs = await loadHighs();
+      if (answer.status === 'impossible') {
+        for (const delay of [0, 60]) {
+          const other = highs.solve(toOrderMilp(parsed.problem, delay), { time_limit: 60 });
+          expect(other.Status).toBe('Infeasible');
+        }
+        return;
+      }
+      expect(answer.status).toBe('optimal');
+      const other = highs.solve(toOrderMilp(parsed.problem, answer.delay ?? 0), { time_limit: 60 });
+      expect(other.Status).toBe('Optimal');
+      expect(Math.round(other.ObjectiveValue)).toBe(answer.cost);
+    },
+    120_000,
+  );
 });

@@ -31,7 +31,7 @@ function read(name: string): {
 }
 
 /** Days of a hundred steps are not proved in a test's time; their cost comes near the reference. */
-const LARGE: Record<string, number> = { 'batchday-1': 1.08, 'batchday-3': 1.02 };
+const LARGE: Record<string, number> = { 'batchday-1': 1.02, 'batchday-3': 1.02 };
 
 describe.each(Object.entries(LARGE))('%s', (name, factor) => {
   it('comes near the reference, with true bounds, and is valid', () => {
@@ -89,7 +89,7 @@ describe.each(NAMES.filter((n) => n.startsWith('impossible')))('the conflict of 
 describe('limits', () => {
   it('gives the same answer for the same work, and true bounds when it is stopped', () => {
     const { problem, reference } = read('dinner-1');
-    const [a, b] = [solve(problem, { work: 60_000 }), solve(problem, { work: 60_000 })];
+    const [a, b] = [solve(problem, { work: 20_000 }), solve(problem, { work: 20_000 })];
     expect(b).toEqual(a);
     expect(['feasible', 'unknown']).toContain(a.status);
     if (a.status === 'feasible') {

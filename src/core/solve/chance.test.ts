@@ -60,8 +60,30 @@ describe('the latest plan with a wanted chance', () => {
   it('says when the chance cannot be had', () => {
     const problem = read('late-1');
     const certain = problem.steps.every((s) => s.p90 === undefined || s.p90 === s.minutes);
-    const { reached, simulation } = planFor(problem, solve(problem), 0.95);
+    const { reached, simulation, sureAfter } = planFor(problem, solve(problem), 0.95);
     expect(reached).toBe(certain || simulation.onTime >= 0.95);
+    expect(sureAfter === 0).toBe(reached);
+  });
+});
+
+describe('a meal that starts too late to be sure', () => {
+  // Nothing can start before 14 minutes to the table, and that is what the cooking takes by the median.
+  const parsed = parseProblem({
+    format: 'olive-clock/problem@1',
+    serveAt: 0,
+    earliest: -14,
+    hands: 1,
+    steps: [{ id: 'heat', minutes: 14, p90: 18 }],
+    dishes: [{ id: 'd', ready: 'heat' }],
+  });
+  if (!parsed.ok) throw new Error(parsed.message);
+  const { problem } = parsed;
+
+  it('says by when it is sure: the quantile of the log-normal, rounded up', () => {
+    const { reached, sureAfter } = planFor(problem, solve(problem), 0.95, { runs: 4000 });
+    expect(reached).toBe(false);
+    // 14·(18/14)^(1.6449/1.2816) = 19.33 minutes, 5.33 late; 4000 runs leave half a minute of doubt.
+    expect([5, 6]).toContain(sureAfter);
   });
 });
 

@@ -17,9 +17,16 @@ interface Clause {
   dropped: boolean;
 }
 
+const ENTRY = 4;
+/** Watch entries read for one unit of work. */
+const ENTRIES_PER_VISIT = 8;
+
 export class Clauses implements Explainer {
   private readonly all: Clause[] = [];
-  /** By the bound whose rise can make a watched literal false. */
+  /**
+   * By the bound whose rise can make a watched literal false, `ENTRY` numbers for each: the clause, from
+   * which value on the literal is false, and another literal of it (bound, threshold) that may hold.
+   */
   private readonly watchers: number[][] = [];
   private learned = 0;
   private learnedLimit = 4000;
@@ -46,13 +53,23 @@ export class Clauses implements Explainer {
   propagate(bound: Bound): boolean {
     const list = this.watchers[bound];
     if (!list) return true;
+    const { lower } = this.ints;
+    const reached = lower[bound] as number;
+    this.visits += list.length / (ENTRY * ENTRIES_PER_VISIT);
     let kept = 0;
-    for (let i = 0; i < list.length; i++) {
-      const id = list[i] as number;
-      const verdict = this.visit(id, bound);
-      if (verdict !== 'moved') list[kept++] = id;
+    for (let i = 0; i < list.length; i += ENTRY) {
+      const blocker = list[i + 2] as number;
+      // Not false yet, or the clause holds anyway: nothing of the clause itself need be read.
+      const isIdle =
+        reached < (list[i + 1] as number) || (lower[blocker] as number) >= (list[i + 3] as number);
+      const verdict = isIdle ? 'kept' : this.visit(list[i] as number, bound);
+      if (verdict !== 'moved') {
+        if (kept !== i) move(list, i, kept);
+        kept += ENTRY;
+      }
       if (verdict === 'conflict') {
-        for (let rest = i + 1; rest < list.length; rest++) list[kept++] = list[rest] as number;
+        for (let rest = i + ENTRY; rest < list.length; rest += ENTRY, kept += ENTRY)
+          move(list, rest, kept);
         list.length = kept;
         return false;
       }
@@ -74,7 +91,6 @@ export class Clauses implements Explainer {
     for (let at = 4; at < lits.length; at += 2) {
       if (isFalse(ints, lits, at)) continue;
       swap(lits, 2, at);
-      if (((lits[2] as number) ^ 1) === bound) return 'kept';
       this.watch(id, 2);
       return 'moved';
     }
@@ -102,7 +118,13 @@ export class Clauses implements Explainer {
 
   private watch(id: number, at: number): void {
     const lits = (this.all[id] as Clause).literals;
-    (this.watchers[(lits[at] as number) ^ 1] ??= []).push(id);
+    const other = 2 - at;
+    (this.watchers[(lits[at] as number) ^ 1] ??= []).push(
+      id,
+      1 - (lits[at + 1] as number),
+      lits[other] as number,
+      lits[other + 1] as number,
+    );
   }
 }
 
@@ -116,4 +138,9 @@ function swap(lits: number[], a: number, b: number): void {
     lits[a + offset] = lits[b + offset] as number;
     lits[b + offset] = kept;
   }
+}
+
+/** Moves one watch entry; `copyWithin` on a plain array is many times slower. */
+function move(list: number[], from: number, to: number): void {
+  for (let offset = 0; offset < ENTRY; offset++) list[to + offset] = list[from + offset] as number;
 }

@@ -7,6 +7,16 @@ import { Clauses } from './clauses';
 import { Differences } from './differences';
 import { Integers, type Bound } from './integers';
 
+/** A rule that reacts to each rise of a bound at once. */
+export interface Reactor {
+  readonly visits: number;
+  watched(): Iterable<Bound>;
+  /** Reacts to one rise; false on conflict. */
+  react(bound: Bound): boolean;
+  /** Looks at everything once, for the start. */
+  reactAll(): boolean;
+}
+
 /** A rule that is run as a whole after the cheap ones are done. */
 export interface Propagator {
   readonly visits: number;
@@ -24,6 +34,8 @@ export class Engine {
   /** True once a contradiction was found that rests on no decision. */
   refuted = false;
 
+  private readonly reactors: Reactor[] = [];
+  private readonly reacting: Reactor[][] = [];
   private readonly propagators: Propagator[] = [];
   private readonly watching: number[][] = [];
   private readonly pending: boolean[] = [];
@@ -41,6 +53,11 @@ export class Engine {
     for (const bound of new Set(propagator.watched())) (this.watching[bound] ??= []).push(id);
   }
 
+  addReactor(reactor: Reactor): void {
+    this.reactors.push(reactor);
+    for (const bound of reactor.watched()) (this.reacting[bound] ??= []).push(reactor);
+  }
+
   /** Adds a clause before the search; a single literal becomes a fact. */
   addClause(literals: number[]): void {
     if (literals.length === 0) this.refuted = true;
@@ -56,8 +73,18 @@ export class Engine {
   /** Work done: rules looked at. The same on every machine for the same problem. */
   get work(): number {
     let sum = this.differences.visits + this.clauses.visits;
+    for (const reactor of this.reactors) sum += reactor.visits;
     for (const propagator of this.propagators) sum += propagator.visits;
-    return sum;
+    return Math.ceil(sum);
+  }
+
+  /** Runs every rule once and then all to a fixed point, for the start; false on conflict. */
+  propagateAll(): boolean {
+    return (
+      this.differences.propagateAll() &&
+      this.reactors.every((reactor) => reactor.reactAll()) &&
+      this.propagate()
+    );
   }
 
   /** Runs all rules to a fixed point; false on conflict. */
@@ -68,6 +95,8 @@ export class Engine {
         const bound = ints.entryBound[this.head++] as number;
         for (const id of this.watching[bound] ?? []) this.pending[id] = true;
         if (!this.clauses.propagate(bound) || !this.differences.propagate(bound)) return false;
+        const reacting = this.reacting[bound];
+        if (reacting) for (const reactor of reacting) if (!reactor.react(bound)) return false;
       }
       const next = this.pending.indexOf(true);
       if (next < 0) return true;
@@ -84,6 +113,12 @@ export class Engine {
     this.ints.raise(bound, threshold, null, 0);
   }
 
+  /** Decides a yes/no. */
+  choose(bound: Bound, value: number): void {
+    if (value >= 1) this.decide(bound, 1);
+    else this.decide(bound ^ 1, 0);
+  }
+
   backtrack(level: number): void {
     this.ints.backtrack(level);
     this.head = Math.min(this.head, this.ints.trailLength);
@@ -92,12 +127,16 @@ export class Engine {
   /**
    * Learns from the conflict just found and returns to where the lesson applies.
    *
+   * @param floor a level that is kept where the lesson allows it, though it may apply lower still:
+   *   what is assumed below would only be assumed again
    * @returns false where nothing is left to try: the rules contradict each other
    */
-  learn(): boolean {
+  learn(floor = 0): boolean {
     this.conflicts++;
+    const { level } = this.ints;
     const learned = this.analysis.explain();
-    this.backtrack(learned.level);
+    const keepsFloor = learned.literals.length > 2 && level > floor;
+    this.backtrack(keepsFloor ? Math.max(learned.level, floor) : learned.level);
     const [bound, threshold] = learned.literals;
     if (bound === undefined || threshold === undefined) {
       this.refuted = true;
@@ -109,6 +148,6 @@ export class Engine {
     }
     const id = this.clauses.add(learned.literals, true, learned.levels);
     // The others are false at the level returned to, so this one follows.
-    return this.ints.raise(bound, threshold, this.clauses, id) || this.learn();
+    return this.ints.raise(bound, threshold, this.clauses, id) || this.learn(floor);
   }
 }

@@ -1,6 +1,6 @@
 /**
- * One evening as it would be played: each unit, tool, resource and cook keeps the schedule's order,
- * and nothing starts before its planned time.
+ * Who plays in an evening and what each waits for: every unit, tool, resource and cook keeps the
+ * schedule's order, and nothing starts before its planned time. `stage.ts` plays them.
  */
 import { valueFor, type Problem, type ProblemStep } from './problem';
 import { hashText } from './random';
@@ -53,6 +53,7 @@ export function castPlayers(problem: Problem, schedule: Schedule): Player[] {
       players[to]?.waits.push({ on: from, lag: link.min ?? 0 });
   }
   addStays(problem, schedule, index, players);
+  dropImplied(players);
   return players;
 }
 
@@ -82,6 +83,27 @@ function inPlayingOrder(
   return out;
 }
 
+/** A wait that follows from two others says nothing new: lengths are never negative. */
+function dropImplied(players: readonly Player[]): void {
+  const lags = players.map(({ waits }) => {
+    const most = new Map<number, number>();
+    for (const { on, lag } of waits) most.set(on, Math.max(lag, most.get(on) ?? -Infinity));
+    return most;
+  });
+  players.forEach((player, i) => {
+    const own = lags[i] as Map<number, number>;
+    player.waits = [...own]
+      .filter(([on, lag]) => {
+        for (const [between, first] of own) {
+          const second = between === on ? undefined : lags[between]?.get(on);
+          if (second !== undefined && first + second >= lag) return false;
+        }
+        return true;
+      })
+      .map(([on, lag]) => ({ on, lag }));
+  });
+}
+
 /** Units and tools keep their order: a stay waits for every earlier one it could not overlap. */
 function addStays(
   problem: Problem,
@@ -109,57 +131,4 @@ function addStays(
       for (const to of stepsOf(later.id))
         for (const on of stepsOf(earlier.id)) if (on < to) players[to]?.waits.push({ on, lag });
     }
-}
-
-/** One evening: every step starts as soon as plan, waits and counted claims allow. */
-export function play(
-  players: readonly Player[],
-  lengths: Float64Array,
-  capacities: ReadonlyMap<string, number>,
-): { starts: Float64Array; ends: Float64Array } {
-  const starts = new Float64Array(players.length);
-  const ends = new Float64Array(players.length);
-  const running = new Map<string, { end: number; amount: number }[]>();
-  players.forEach((player, i) => {
-    let start = player.planned;
-    for (const wait of player.waits) start = Math.max(start, (ends[wait.on] as number) + wait.lag);
-    if ((lengths[i] as number) > 0)
-      for (const { what, amount } of player.takes) {
-        const list = running.get(what) ?? [];
-        start = earliestRoom(list, start, amount, capacities.get(what) ?? 0);
-      }
-    starts[i] = start;
-    ends[i] = start + (lengths[i] as number);
-    if ((lengths[i] as number) > 0)
-      for (const { what, amount } of player.takes) {
-        const list = (running.get(what) ?? []).filter((r) => r.end > start);
-        list.push({ end: ends[i] as number, amount });
-        running.set(what, list);
-      }
-  });
-  return { starts, ends };
-}
-
-/** The first moment from `start` on at which enough of what is running has ended. */
-function earliestRoom(
-  running: readonly { end: number; amount: number }[],
-  start: number,
-  amount: number,
-  capacity: number,
-): number {
-  const active = running.filter((r) => r.end > start).sort((a, b) => a.end - b.end);
-  let used = active.reduce((sum, r) => sum + r.amount, 0);
-  for (const r of active) {
-    if (used + amount <= capacity) break;
-    start = r.end;
-    used -= r.amount;
-  }
-  return start;
-}
-
-/** How much there is of everything that is counted, by the name players take it under. */
-export function capacitiesOf(problem: Problem): Map<string, number> {
-  const capacities = new Map<string, number>([[HANDS, problem.hands ?? 0]]);
-  for (const r of problem.resources ?? []) capacities.set(`resource ${r.id}`, r.capacity);
-  return capacities;
 }

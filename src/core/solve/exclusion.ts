@@ -6,7 +6,8 @@ import type { Choices } from './choices';
 import { Cumulative, type Task } from './cumulative';
 import type { Engine } from './engine';
 import type { Bound } from './integers';
-import { addAfter, type Term } from './term';
+import { Disjunctive, NO_ORDER } from './disjunctive';
+import type { Term } from './term';
 
 /** A stay or a step as far as exclusion is concerned. */
 export interface Claim {
@@ -18,8 +19,8 @@ export interface Claim {
 }
 
 export class Exclusions {
-  /** By pair of names: a yes/no that says `first` comes before the other, and its opposite. */
-  private readonly orders = new Map<string, { bound: Bound; reverse: Bound; first: string }>();
+  /** By pair of names: the literal that says the first comes before the second. */
+  private readonly orders = new Map<string, Bound>();
 
   constructor(
     private readonly engine: Engine,
@@ -54,22 +55,26 @@ export class Exclusions {
       )
       .filter((c) => c.task.demand > 0);
     for (const claim of claims) if (claim.task.demand > capacity) this.forbid(claim.task);
+    const orders = new Int32Array(claims.length * claims.length).fill(NO_ORDER);
+    let pairs = 0;
     let pairsSuffice = true;
     claims.forEach((a, i) =>
-      claims.slice(i + 1).forEach((b) => {
-        if (a.key === b.key || (fixedExcess(a) && fixedExcess(b))) return;
-        if (a.task.demand + b.task.demand > capacity) this.exclude(a, b);
-        else pairsSuffice = false;
+      claims.forEach((b, j) => {
+        if (j <= i || a.key === b.key || (fixedExcess(a) && fixedExcess(b))) return;
+        if (a.task.demand + b.task.demand <= capacity) {
+          pairsSuffice = false;
+          return;
+        }
+        const order = this.order(a, b);
+        orders[i * claims.length + j] = order;
+        orders[j * claims.length + i] = order ^ 1;
+        pairs++;
       }),
     );
+    const tasks = claims.map((c) => c.task);
+    if (pairs > 0) this.engine.addReactor(new Disjunctive(this.engine.ints, tasks, orders));
     if (pairsSuffice) return;
-    this.engine.addPropagator(
-      new Cumulative(
-        this.engine.ints,
-        claims.map((c) => c.task),
-        capacity,
-      ),
-    );
+    this.engine.addPropagator(new Cumulative(this.engine.ints, tasks, capacity));
   }
 
   /** A task that is too much on its own can never be present. */
@@ -78,23 +83,17 @@ export class Exclusions {
     else this.engine.addClause(task.present.flatMap((condition) => [condition ^ 1, 0]));
   }
 
-  /** Two claims that cannot overlap: one before the other, whichever way the order goes. */
-  private exclude(a: Claim, b: Claim): void {
-    const name = `${a.key}|${b.key}`;
-    let order = this.orders.get(name);
-    if (!order) {
-      const bound = this.choices.yesNo({
+  /** The literal that says `a` comes before `b`; one yes/no for a pair, however often it collides. */
+  private order(a: Claim, b: Claim): Bound {
+    let bound = this.orders.get(`${a.key}|${b.key}`);
+    if (bound === undefined) {
+      bound = this.choices.yesNo({
         steps: [...a.steps, ...b.steps],
         order: { first: a.steps, second: b.steps },
       });
-      order = { bound, reverse: this.choices.opposite(bound), first: a.key };
-      this.orders.set(name, order);
-      this.orders.set(`${b.key}|${a.key}`, order);
+      this.orders.set(`${a.key}|${b.key}`, bound);
+      this.orders.set(`${b.key}|${a.key}`, bound ^ 1);
     }
-    const [forward, backward] =
-      order.first === a.key ? [order.bound, order.reverse] : [order.reverse, order.bound];
-    const both = [...a.task.present, ...b.task.present];
-    addAfter(this.engine.differences, a.task.end, b.task.start, 0, [...both, forward]);
-    addAfter(this.engine.differences, b.task.end, a.task.start, 0, [...both, backward]);
+    return bound;
   }
 }

@@ -17,7 +17,7 @@ export { scheduleSchema, toTimetable } from './schedule';
 export type { Schedule } from './schedule';
 export { alternatives } from './alternatives';
 export type { Alternative, Edit } from './alternatives';
-export { planFor, planForDefaults } from './plan-for';
+export { planFor, planForDefaults, sureAfter } from './plan-for';
 export type { ChancePlan, PlanForOptions } from './plan-for';
 export { replan, replanDefaults } from './replan';
 export type { Happening, Move, Replanned, ReplanOptions } from './replan';
@@ -37,9 +37,9 @@ export interface SolveOptions {
   clock: () => number;
 }
 
-/** Work is in rules looked at; 25 million take a few seconds on a common machine. */
+/** Work is in rules looked at; 15 million take a few seconds on a common machine. */
 export const defaultOptions: Readonly<SolveOptions> = {
-  work: 25_000_000,
+  work: 15_000_000,
   slice: 200_000,
   shouldStop: () => false,
   onImproved: () => undefined,

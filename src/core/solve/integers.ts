@@ -136,6 +136,17 @@ export class Integers {
     return entry;
   }
 
+  /** The lower value that `bound` had before trail position `position`. */
+  valueAt(bound: Bound, position: number): number {
+    let entry = this.latest[bound] as number;
+    let value = this.at(bound);
+    while (entry >= position) {
+      value = this.entryBefore[entry] as number;
+      entry = this.entryPrevious[entry] as number;
+    }
+    return value;
+  }
+
   /** Undoes everything above `level`. */
   backtrack(level: number): void {
     if (level >= this.levelStart.length) return;

@@ -4,7 +4,7 @@
  * @source standard bounds propagation; reasons are relaxed by the slack as in L. Perron,
  *   F. Didier, S. Gay, The CP-SAT-LP solver, CP 2023.
  */
-import type { Bound, Integers } from './integers';
+import type { Bound, Explainer, Integers } from './integers';
 
 export interface WeightedTerm {
   bound: Bound;
@@ -12,15 +12,18 @@ export interface WeightedTerm {
   weight: number;
 }
 
-export class LinearLimit {
+export class LinearLimit implements Explainer {
   visits = 0;
+  private readonly weightOf: ReadonlyMap<Bound, number>;
 
   /** Σ weight·bound ≤ limit */
   constructor(
     private readonly ints: Integers,
     private readonly terms: readonly WeightedTerm[],
     private readonly limit: number,
-  ) {}
+  ) {
+    this.weightOf = new Map(terms.map((t) => [t.bound, t.weight]));
+  }
 
   *watched(): Iterable<Bound> {
     for (const term of this.terms) yield term.bound;
@@ -36,27 +39,36 @@ export class LinearLimit {
   propagate(): boolean {
     this.visits += this.terms.length;
     const slack = this.limit - this.least();
+    const now = this.ints.trailLength;
     if (slack < 0) {
-      this.ints.conflict = this.because(-1, -slack - 1);
+      this.ints.conflict = [];
+      this.because(null, now, -slack - 1, this.ints.conflict);
       return false;
     }
-    for (const [i, term] of this.terms.entries()) {
+    for (const term of this.terms) {
       const least = this.ints.at(term.bound);
       const most = least + Math.floor(slack / term.weight);
       if (this.ints.upper(term.bound) <= most) continue;
-      // The bound would also be broken at most + 1: that much of the other terms is not needed.
-      const spare = (most + 1 - least) * term.weight - slack - 1;
-      if (!this.ints.raiseBecause(term.bound ^ 1, 0 - most, this.because(i, spare))) return false;
+      if (!this.ints.raise(term.bound ^ 1, 0 - most, this, now)) return false;
     }
     return true;
   }
 
-  /** Lower bounds of all terms but one, weakened as far as `spare` allows. */
-  private because(except: number, spare: number): number[] {
-    const out: number[] = [];
-    for (const [i, term] of this.terms.entries()) {
-      if (i === except) continue;
-      let threshold = this.ints.at(term.bound);
+  /** Reasons are worked out only for what a conflict asks about: few of them ever are. */
+  explain(position: number, bound: Bound, threshold: number, out: number[]): void {
+    const own = bound ^ 1;
+    // The limit would also be broken one over the new value: that much of the others is not needed.
+    let over = (this.weightOf.get(own) ?? 0) * (1 - threshold) - this.limit;
+    for (const term of this.terms)
+      if (term.bound !== own) over += term.weight * this.ints.valueAt(term.bound, position);
+    this.because(own, position, over - 1, out);
+  }
+
+  /** Values of all terms but one as they were, weakened as far as `spare` allows. */
+  private because(except: Bound | null, position: number, spare: number, out: number[]): void {
+    for (const term of this.terms) {
+      if (term.bound === except) continue;
+      let threshold = this.ints.valueAt(term.bound, position);
       const give = Math.floor(spare / term.weight);
       if (give > 0) {
         threshold -= give;
@@ -64,7 +76,6 @@ export class LinearLimit {
       }
       out.push(term.bound, threshold);
     }
-    return out;
   }
 }
 

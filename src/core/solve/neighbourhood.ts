@@ -5,6 +5,7 @@
  * @source P. Shaw, Using constraint programming and local search methods to solve vehicle routing
  *   problems, CP 1998; sizes adapt to whether a part was searched through or not.
  */
+import type { Subject } from './choices';
 import type { Model } from './model';
 import { mix } from './random';
 import type { Timetable } from './schedule';
@@ -22,6 +23,8 @@ const SHRINK = 0.9;
 
 export class Neighbourhoods {
   private round = 0;
+  /** Parts tried in vain since the last better plan. */
+  failures = 0;
   private size: number = SIZE.first;
   /** By how much the next plan should at least be better. */
   private aspiration = 1;
@@ -34,6 +37,7 @@ export class Neighbourhoods {
 
   /** Tells how the last part went: searched through without finding, or given up. */
   learnFrom(outcome: 'exhausted' | 'given-up' | 'improved'): void {
+    this.failures = outcome === 'improved' ? 0 : this.failures + 1;
     if (outcome === 'improved') this.aspiration *= 2;
     else this.aspiration = Math.max(1, this.aspiration >> 1);
     if (outcome === 'exhausted') this.size = Math.min(SIZE.most, this.size * GROW);
@@ -48,13 +52,15 @@ export class Neighbourhoods {
    */
   next(best: Timetable, total: number, values: ReadonlyMap<number, number>): Assumption[] {
     const seed = mix(this.round++, 0x2545f491);
-    const free = this.round % 3 === 0 ? this.pickGroups(seed) : this.pickWindow(best, seed);
+    const free = this.pick(best, seed);
     const isFree = (steps: readonly number[]): boolean => steps.some((i) => free.has(i));
     // From the table backwards: then what is assumed later moves nothing that was settled before.
     const startOf = (steps: readonly number[]): number =>
       Math.min(...steps.map((i) => best.steps[i]?.start ?? 0));
-    const kept = this.model.choices.subjects
-      .filter(({ steps }) => !isFree(steps))
+    const kept = this.withoutImplied(
+      this.model.choices.subjects.filter(({ steps }) => !isFree(steps)),
+      values,
+    )
       .map(({ bound, steps }) => ({ bound, value: values.get(bound) ?? 0, at: startOf(steps) }))
       .sort((a, b) => b.at - a.at)
       .map(({ bound, value }) =>
@@ -64,12 +70,62 @@ export class Neighbourhoods {
     return [{ bound: this.model.cost ^ 1, threshold: 0 - wanted }, ...kept];
   }
 
+  /** In turn: any dishes, dishes that go on about the same time, everything in a stretch of time. */
+  private pick(best: Timetable, seed: number): Set<number> {
+    if (this.round % 3 === 0) return this.pickGroups(seed);
+    return this.round % 3 === 1 ? this.pickNear(best, seed) : this.pickWindow(best, seed);
+  }
+
+  /**
+   * Drops orders that follow from two others that are kept: a before b and b before c say enough. It is
+   * the chain of neighbours that stays, so that what is learned rests on few assumptions.
+   */
+  private withoutImplied(kept: Subject[], values: ReadonlyMap<number, number>): Subject[] {
+    const after = new Map<string, Set<string>>();
+    const ends = ({ bound, order }: Subject): [string, string] | null => {
+      if (!order) return null;
+      const names: [string, string] = [order.first.join(), order.second.join()];
+      return (values.get(bound) ?? 0) >= 1 ? names : [names[1], names[0]];
+    };
+    for (const subject of kept) {
+      const pair = ends(subject);
+      if (!pair) continue;
+      let set = after.get(pair[0]);
+      if (!set) after.set(pair[0], (set = new Set()));
+      set.add(pair[1]);
+    }
+    return kept.filter((subject) => {
+      const pair = ends(subject);
+      if (!pair) return true;
+      const [first, last] = pair;
+      for (const between of after.get(first) ?? []) if (after.get(between)?.has(last)) return false;
+      return true;
+    });
+  }
+
   /** Whole dishes, some of them. */
   private pickGroups(seed: number): Set<number> {
     const free = new Set<number>();
     const target = this.size * this.model.steps.length;
     for (let i = 0; free.size < target && i < 4 * this.groups.length; i++)
       for (const step of this.groups[mix(seed, i) % this.groups.length] ?? []) free.add(step);
+    return free;
+  }
+
+  /** Whole dishes, those that go on about the same time as one of them. */
+  private pickNear(best: Timetable, seed: number): Set<number> {
+    const middle = (group: readonly number[]): number =>
+      group.reduce((sum, i) => sum + (best.steps[i]?.end ?? 0), 0) / group.length;
+    const at = middle(this.groups[mix(seed, 1) % this.groups.length] ?? []);
+    const target = this.size * this.model.steps.length;
+    const free = new Set<number>();
+    const nearest = [...this.groups].sort(
+      (a, b) => Math.abs(middle(a) - at) - Math.abs(middle(b) - at),
+    );
+    for (const group of nearest) {
+      if (free.size >= target) break;
+      for (const step of group) free.add(step);
+    }
     return free;
   }
 

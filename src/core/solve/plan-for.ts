@@ -15,7 +15,8 @@ import { fixOrder, followers } from './fixed-order';
 import type { Problem } from './problem';
 import type { Schedule } from './schedule';
 import { Search } from './search';
-import { chanceOnTime, drawLengths, simulate, type Simulation } from './simulate';
+import { latenesses, quantileLate, shareOnTime, simulate, type Simulation } from './simulate';
+import { Stage } from './stage';
 
 export interface PlanForOptions {
   /** Evenings played for each judgement. */
@@ -39,6 +40,8 @@ export interface ChancePlan {
   simulation: Simulation;
   /** Whether the wanted chance is reached; if not, it is the surest plan found. */
   reached: boolean;
+  /** Minutes after the due time by which the wanted share of evenings is ready; 0 where reached. */
+  sureAfter: number;
 }
 
 /**
@@ -52,14 +55,15 @@ export function planFor(
   options: Partial<PlanForOptions> = {},
 ): ChancePlan {
   const { runs, seed, work, rounds } = { ...planForDefaults, ...options };
-  const judge = (schedule: Schedule): Candidate => ({
-    schedule,
-    onTime: chanceOnTime(problem, schedule, runs, seed),
-  });
-  const finish = ({ schedule, onTime }: Candidate): ChancePlan => ({
+  const judge = (schedule: Schedule): Candidate => {
+    const late = latenesses(problem, schedule, runs, seed);
+    return { schedule, late, onTime: shareOnTime(late) };
+  };
+  const finish = ({ schedule, late, onTime }: Candidate): ChancePlan => ({
     schedule,
     simulation: simulate(problem, schedule, runs, seed),
     reached: onTime >= chance,
+    sureAfter: quantileLate(late, chance),
   });
   const plain = judge(base);
   if (plain.onTime >= chance) return finish(plain);
@@ -92,6 +96,8 @@ export function planFor(
 
 interface Candidate {
   schedule: Schedule;
+  /** Minutes late in each evening, ascending. */
+  late: Float64Array;
   onTime: number;
 }
 
@@ -106,10 +112,11 @@ function latestStarts(
   const next = followers(players, problem.hands ?? 0);
   const due = dueOf(problem, base, players);
   const all = players.map(() => new Float64Array(runs));
-  const lengths = new Float64Array(players.length);
+  const stage = new Stage(players, problem);
+  const { lengths } = stage;
   const start = new Float64Array(players.length);
   for (let run = 0; run < runs; run++) {
-    drawLengths(players, seed, run, lengths);
+    stage.draw(seed, run);
     for (let i = players.length - 1; i >= 0; i--) {
       let end = due[i] as number;
       for (const { to, lag } of next[i] ?? []) end = Math.min(end, (start[to] as number) - lag);
@@ -203,4 +210,14 @@ function earliestAllowed(problem: Problem, players: readonly Player[], base: Sch
     floor[i] = Math.ceil(end - player.median);
   }
   return floor;
+}
+
+/** Minutes after the due time by which a schedule is ready with a chance; 0 where it is on time. */
+export function sureAfter(
+  problem: Problem,
+  schedule: Schedule,
+  chance: number,
+  { runs, seed }: Pick<PlanForOptions, 'runs' | 'seed'> = planForDefaults,
+): number {
+  return quantileLate(latenesses(problem, schedule, runs, seed), chance);
 }

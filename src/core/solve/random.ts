@@ -39,7 +39,11 @@ const C = [
 ] as const;
 const D = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 3.754408661907416] as const;
 
-const horner = (c: readonly number[], x: number): number => c.reduce((sum, k) => sum * x + k, 0);
+function horner(c: readonly number[], x: number): number {
+  let sum = 0;
+  for (let i = 0; i < c.length; i++) sum = sum * x + (c[i] as number);
+  return sum;
+}
 
 /**
  * The standard normal quantile.
@@ -61,8 +65,7 @@ export function normalQuantile(p: number): number {
 /** Standard normal value at the 90th percentile. */
 export const Z90 = normalQuantile(0.9);
 
-/** Log-normal length from its median and 90th percentile and a standard normal draw `z`. */
-export function logNormal(median: number, p90: number, z: number): number {
-  if (median <= 0 || p90 <= median) return median;
-  return median * (p90 / median) ** (z / Z90);
+/** The log-normal's sigma from its median and 90th percentile; 0 where there is no chance in it. */
+export function logSigma(median: number, p90: number): number {
+  return median <= 0 || p90 <= median ? 0 : Math.log(p90 / median) / Z90;
 }

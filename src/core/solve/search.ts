@@ -3,12 +3,15 @@
  * best schedule found as a guide. It can be advanced bit by bit and asked for its answer any time.
  */
 import { ChoiceHeap } from './choice-heap';
+import { hasPositiveCycle } from './cycles';
 import { Engine } from './engine';
+import { Filling } from './filling';
 import { hintsFrom } from './hints';
 import type { Bound } from './integers';
 import { luby } from './luby';
 import { Model } from './model';
-import { Neighbourhoods, type Assumption } from './neighbourhood';
+import { Neighbourhoods } from './neighbourhood';
+import { Part } from './part';
 import type { Problem } from './problem';
 import type { SearchWishes } from './wishes';
 import { toTimetable, type Assignment, type Schedule, type Timetable } from './schedule';
@@ -16,11 +19,11 @@ import { toTimetable, type Assignment, type Schedule, type Timetable } from './s
 /** Conflicts before the first restart; later ones follow Luby's sequence times this. */
 const RESTART_UNIT = 64;
 /** Work before parts of the best plan are tried; small problems are proved by then. */
-const PARTS_FROM = 2_000_000;
+const PARTS_FROM = 500_000;
 /** Conflicts that one part is worth. */
 const PART_CONFLICTS = 40;
 /** Share of the work that stays with the search of the whole: it proves, and learns from far off. */
-const WHOLE_SHARE = 0.45;
+const WHOLE_SHARE = 0.25;
 
 /** A schedule without the time it took, which is the caller's to measure. */
 export type Answer = Omit<Schedule, 'milliseconds'>;
@@ -49,9 +52,9 @@ export class Search {
   /** Choices taken from the heap since the last conflict. */
   private readonly taken: Bound[] = [];
   private readonly neighbourhoods: Neighbourhoods;
-  /** What is assumed while a part of the best plan is searched; null for the whole. */
-  private assumed: Assumption[] | null = null;
-  private assumedAt = 0;
+  private readonly filling: Filling;
+  /** The part of the best plan that is searched; null for the whole. */
+  private part: Part | null = null;
   private wholeWork = 0;
   private workAtRestart = 0;
   /** What the cook was told, as values of choices: where the first plan starts from. */
@@ -66,10 +69,13 @@ export class Search {
     this.engine = new Engine((bound) => heap?.bump(bound));
     this.model = new Model(problem, this.engine, wishes);
     this.neighbourhoods = new Neighbourhoods(this.model);
+    this.filling = new Filling(this.engine, this.model);
     this.hints = hintsFrom(this.model, wishes);
     heap = new ChoiceHeap(this.model.choices.bounds);
     this.heap = heap;
-    if (this.engine.refuted || this.hasPositiveCycle() || !this.settleRoot()) this.finishRefuted();
+    const { differences, ints } = this.engine;
+    const isHopeless = this.engine.refuted || hasPositiveCycle(differences, ints.lower.length);
+    if (isHopeless || !this.settleRoot()) this.finishRefuted();
   }
 
   get isDone(): boolean {
@@ -104,14 +110,19 @@ export class Search {
         continue;
       }
       if (this.conflictsLeft <= 0) {
-        if (this.assumed) {
+        if (this.part) {
           this.neighbourhoods.learnFrom('given-up');
           this.endPart();
         }
         this.restart();
         continue;
       }
-      if (this.assumed && !this.keepAssumptions()) continue;
+      const standing = this.part?.assume(this.engine) ?? 'held';
+      if (standing === 'broken') {
+        this.neighbourhoods.learnFrom('exhausted');
+        this.endPart();
+      }
+      if (standing !== 'held') continue;
       if (!this.decide()) {
         this.onSolution();
         return true;
@@ -172,7 +183,7 @@ export class Search {
   }
 
   private settleRoot(): boolean {
-    const ok = this.engine.differences.propagateAll() && this.engine.propagate();
+    const ok = this.engine.propagateAll();
     if (ok) this.noteRoot();
     return ok;
   }
@@ -184,9 +195,9 @@ export class Search {
 
   private onConflict(): void {
     this.conflictsLeft--;
-    this.assumedAt = 0;
     this.heap.decay();
-    const learned = this.engine.learn();
+    const learned = this.engine.learn(this.part?.floor);
+    this.part?.afterBacktrack(this.engine.ints.level);
     this.refill();
     if (!learned) this.finishRefuted();
   }
@@ -202,22 +213,19 @@ export class Search {
     this.engine.clauses.tidy();
     this.refill();
     const { work } = this.engine;
-    if (!this.assumed) this.wholeWork += work - this.workAtRestart;
+    if (!this.part) this.wholeWork += work - this.workAtRestart;
     this.workAtRestart = work;
     const isPartsTurn = work >= PARTS_FROM && this.wholeWork >= WHOLE_SHARE * work;
     if (this.stage === 'cost' && this.best && isPartsTurn) {
-      this.assumed = this.neighbourhoods.next(
-        this.best.timetable,
-        this.best.total,
-        this.best.choices,
-      );
-      this.conflictsLeft = PART_CONFLICTS;
+      const { timetable, total, choices } = this.best;
+      const budget = PART_CONFLICTS * luby(this.neighbourhoods.failures + 1);
+      this.part = new Part(this.neighbourhoods.next(timetable, total, choices), budget);
+      this.conflictsLeft = budget;
     } else {
-      this.assumed = null;
+      this.part = null;
       this.restarts++;
       this.conflictsLeft = RESTART_UNIT * luby(this.restarts + 1);
     }
-    this.assumedAt = 0;
     if (this.engine.propagate()) this.noteRoot();
     else this.onConflict();
   }
@@ -225,31 +233,8 @@ export class Search {
   /** The next restart takes another part. */
   private endPart(): void {
     this.workAtRestart = this.engine.work;
-    this.assumed = null;
+    this.part = null;
     this.conflictsLeft = 0;
-  }
-
-  /**
-   * Decides the next assumption that is still open.
-   *
-   * @returns true where all of them hold; false after a decision, or where one contradicts what has
-   *   been learned: then nothing better lies in this part, and the next one is taken
-   */
-  private keepAssumptions(): boolean {
-    const { ints } = this.engine;
-    const assumed = this.assumed ?? [];
-    for (; this.assumedAt < assumed.length; this.assumedAt++) {
-      const { bound, threshold } = assumed[this.assumedAt] as Assumption;
-      if (ints.at(bound) >= threshold) continue;
-      if (ints.upper(bound) >= threshold) {
-        this.engine.decide(bound, threshold);
-        return false;
-      }
-      this.neighbourhoods.learnFrom('exhausted');
-      this.endPart();
-      return false;
-    }
-    return true;
   }
 
   /** Makes the next decision; false where everything is decided. */
@@ -260,23 +245,18 @@ export class Search {
       return true;
     }
     // A part is first filled as at the outset, latest first; choices follow once that has failed.
-    const isFirstDive = this.assumed !== null && this.conflictsLeft === PART_CONFLICTS;
+    const isFirstDive = this.part?.budget === this.conflictsLeft;
     const hasGuide = this.restarts > 0 || this.best !== null || this.hints.size > 0;
     if (hasGuide && !isFirstDive) {
       for (let bound = this.heap.pop(); bound !== undefined; bound = this.heap.pop()) {
         this.taken.push(bound);
         if (ints.isFixed(bound)) continue;
         const liked = this.best?.choices.get(bound) ?? this.hints.get(bound) ?? 0;
-        this.choose(bound, liked);
+        this.engine.choose(bound, liked);
         return true;
       }
     }
-    return this.decideMoment();
-  }
-
-  private choose(bound: Bound, value: number): void {
-    if (value >= 1) this.engine.decide(bound, 1);
-    else this.engine.decide(bound ^ 1, 0);
+    return this.filling.decide();
   }
 
   /**
@@ -293,75 +273,17 @@ export class Search {
     this.engine.decide(this.model.delay ^ 1, 0 - aim);
   }
 
-  /** Fixes moments: the latest start first, then what comes after the meal as early as it can. */
-  private decideMoment(): boolean {
-    const { ints } = this.engine;
-    const unit = this.decideUnit();
-    if (unit) return true;
-    let next = -1;
-    for (const bound of this.model.late)
-      if (!ints.isFixed(bound) && (next < 0 || ints.upper(bound) > ints.upper(next))) next = bound;
-    if (next >= 0) {
-      this.decideStart(next);
-      return true;
-    }
-    for (const bound of this.model.early)
-      if (!ints.isFixed(bound) && (next < 0 || ints.at(bound) < ints.at(next))) next = bound;
-    if (next >= 0) {
-      this.engine.decide(next ^ 1, 0 - ints.at(next));
-      return true;
-    }
-    for (const bound of this.model.choices.bounds)
-      if (!ints.isFixed(bound)) {
-        this.choose(bound, 0);
-        return true;
-      }
-    return false;
-  }
-
-  /** As late as it can, or as near as it can to what the cook was told. */
-  private decideStart(start: Bound): void {
-    const { ints } = this.engine;
-    const told = this.model.toldStarts.get(start) ?? Infinity;
-    if (ints.at(start) >= told) this.engine.decide(start ^ 1, 0 - ints.at(start));
-    else this.engine.decide(start, Math.min(told, ints.upper(start)));
-  }
-
-  /** A unit for the block that must be done last: the quickest one, ties to the least wanted. */
-  private decideUnit(): boolean {
-    const { ints } = this.engine;
-    let pick: { latest: number; bound: Bound } | null = null;
-    for (const block of this.model.blocks) {
-      const open = block.choices.filter((c) => !ints.isFixed(c.chosen));
-      if (open.length === 0 || block.choices.some((c) => ints.at(c.chosen) >= 1)) continue;
-      const latest = ints.upper(block.end.bound) + block.end.offset;
-      if (pick && pick.latest >= latest) continue;
-      const load = (unit: string): number =>
-        this.model.blocks.filter((b) =>
-          b.choices.some((c) => c.unit === unit && ints.at(c.chosen) >= 1),
-        ).length;
-      const best = open.reduce((a, b) =>
-        load(b.unit) - load(a.unit) || b.minutes - a.minutes < 0 ? b : a,
-      );
-      pick = { latest, bound: best.chosen };
-    }
-    if (!pick) return false;
-    this.engine.decide(pick.bound, 1);
-    return true;
-  }
-
   private onSolution(): void {
     this.keep();
     if (this.wishes.firstOnly) {
       this.stage = 'done';
       return;
     }
-    if (this.assumed) {
+    if (this.part) {
       this.neighbourhoods.learnFrom('improved');
       // The part has changed; the next one is chosen from the better plan.
       this.endPart();
     }
-    this.assumedAt = 0;
     this.engine.backtrack(0);
     const best = this.best as Best;
     if (this.stage === 'delay') {
@@ -419,24 +341,5 @@ export class Search {
       (sum, s) => sum + moveCost * Math.abs(s.start - (told.starts.get(s.id) ?? s.start)),
       0,
     );
-  }
-
-  /** Links alone that push each other later for ever: no delay can help. */
-  private hasPositiveCycle(): boolean {
-    const rules = [...this.engine.differences.unconditional()];
-    const reach = new Map<Bound, number>();
-    const variables = this.engine.ints.lower.length;
-    for (let round = 0; round <= variables; round++) {
-      let moved = false;
-      for (const { from, to, lag } of rules) {
-        const value = (reach.get(from) ?? 0) + lag;
-        if (value > (reach.get(to) ?? 0)) {
-          reach.set(to, value);
-          moved = true;
-        }
-      }
-      if (!moved) return false;
-    }
-    return true;
   }
 }

@@ -5,10 +5,10 @@
  * Each unit, tool, resource and cook keeps the schedule's order; nothing starts before its planned
  * time. A latest lag that chance breaks is broken and counted.
  */
-import { capacitiesOf, castPlayers, play, type Player } from './evening';
+import { castPlayers, type Player } from './evening';
 import type { Problem } from './problem';
-import { logNormal, normalQuantile, uniform } from './random';
 import type { Schedule } from './schedule';
+import { Stage } from './stage';
 
 export interface Simulation {
   /** Share of runs with every dish ready by its due time plus the delay. */
@@ -29,43 +29,39 @@ const EPSILON = 1e-9;
  * @param seed any whole number; the same seed gives the same evenings
  */
 export function simulate(problem: Problem, schedule: Schedule, runs = 5000, seed = 1): Simulation {
-  const players = castPlayers(problem, schedule);
-  const capacities = capacitiesOf(problem);
+  const stage = new Stage(castPlayers(problem, schedule), problem);
+  const { players, lengths, ends } = stage;
   const index = new Map(players.map((p, i) => [p.step.id, i]));
-  const dishes = (problem.dishes ?? []).map((dish) => ({
-    id: dish.id,
-    at: index.get(dish.ready) ?? 0,
-    due: (dish.dueAt ?? problem.serveAt) + (schedule.delay ?? 0),
-    ends: [] as number[],
+  const dishes = duesOf(problem, schedule, players).map((d) => ({
+    ...d,
+    ends: new Float64Array(runs),
     late: 0,
   }));
-  const lateness = (ends: Float64Array): number =>
-    dishes.reduce((most, d) => Math.max(most, (ends[d.at] as number) - d.due), 0);
-
-  const lengths = new Float64Array(players.length);
+  const limits = latestLags(problem, index);
   const saved = new Map<number, number>();
   let late = 0;
   let brokenLinks = 0;
   for (let run = 0; run < runs; run++) {
-    drawLengths(players, seed, run, lengths);
-    const { starts, ends } = play(players, lengths, capacities);
-    brokenLinks += countBroken(problem, index, starts, ends);
+    stage.draw(seed, run);
+    stage.play();
+    for (const { from, to, max } of limits)
+      if ((stage.starts[to] as number) - (ends[from] as number) > max + EPSILON) brokenLinks++;
     for (const dish of dishes) {
       const end = ends[dish.at] as number;
-      dish.ends.push(end);
+      dish.ends[run] = end;
       if (end > dish.due + EPSILON) dish.late++;
     }
-    const lateBy = lateness(ends);
+    const lateBy = lateness(dishes, ends);
     if (lateBy <= EPSILON) continue;
     late++;
     for (let i = 0; i < players.length; i++) {
       const drawn = lengths[i] as number;
-      const median = (players[i] as Player).median;
+      const { median } = players[i] as Player;
       // With the order kept, no step can save more than it took too long itself.
       if (drawn - median < lateBy - EPSILON) continue;
       lengths[i] = median;
-      if (lateness(play(players, lengths, capacities).ends) <= EPSILON)
-        saved.set(i, (saved.get(i) ?? 0) + 1);
+      stage.play();
+      if (lateness(dishes, ends) <= EPSILON) saved.set(i, (saved.get(i) ?? 0) + 1);
       lengths[i] = drawn;
     }
   }
@@ -75,7 +71,7 @@ export function simulate(problem: Problem, schedule: Schedule, runs = 5000, seed
       .map(([i, n]) => ({ step: (players[i] as Player).step.id, share: n / late }))
       .sort((a, b) => b.share - a.share || (a.step < b.step ? -1 : 1)),
     dishes: dishes.map((d) => {
-      const sorted = Float64Array.from(d.ends).sort();
+      const sorted = d.ends.sort();
       return {
         id: d.id,
         p50: quantile(sorted, 0.5),
@@ -88,58 +84,75 @@ export function simulate(problem: Problem, schedule: Schedule, runs = 5000, seed
 }
 
 /**
- * The share of evenings with every dish ready by its due time plus the delay: `simulate` without
- * the rest, for callers that ask often.
+ * By how many minutes each evening is late, ascending; 0 or less is on time. `simulate` without the
+ * rest, for callers that ask often.
  */
-export function chanceOnTime(
+export function latenesses(
   problem: Problem,
   schedule: Schedule,
   runs: number,
   seed: number,
-): number {
-  const players = castPlayers(problem, schedule);
-  const capacities = capacitiesOf(problem);
+): Float64Array {
+  const stage = new Stage(castPlayers(problem, schedule), problem);
+  const dishes = duesOf(problem, schedule, stage.players);
+  const out = new Float64Array(runs);
+  for (let run = 0; run < runs; run++) {
+    stage.draw(seed, run);
+    stage.play();
+    out[run] = lateness(dishes, stage.ends);
+  }
+  return out.sort();
+}
+
+/** Share of ascending latenesses that count as on time. */
+export function shareOnTime(sorted: Float64Array): number {
+  const late = sorted.findIndex((minutes) => minutes > EPSILON);
+  return sorted.length === 0 || late < 0 ? 1 : late / sorted.length;
+}
+
+/** Minutes after the due time by which a share `chance` of ascending latenesses is ready; 0 or more. */
+export function quantileLate(sorted: Float64Array, chance: number): number {
+  const at = Math.max(0, Math.ceil(chance * sorted.length) - 1);
+  return Math.max(0, Math.ceil((sorted[at] ?? 0) - EPSILON));
+}
+
+interface Due {
+  id: string;
+  /** The player that makes it ready. */
+  at: number;
+  due: number;
+}
+
+/** Which player makes each dish ready, and by when. */
+export function duesOf(problem: Problem, schedule: Schedule, players: readonly Player[]): Due[] {
   const index = new Map(players.map((p, i) => [p.step.id, i]));
-  const dishes = (problem.dishes ?? []).map((dish) => ({
+  return (problem.dishes ?? []).map((dish) => ({
+    id: dish.id,
     at: index.get(dish.ready) ?? 0,
     due: (dish.dueAt ?? problem.serveAt) + (schedule.delay ?? 0),
   }));
-  const lengths = new Float64Array(players.length);
-  let onTime = 0;
-  for (let run = 0; run < runs; run++) {
-    drawLengths(players, seed, run, lengths);
-    const { ends } = play(players, lengths, capacities);
-    if (dishes.every((d) => (ends[d.at] as number) <= d.due + EPSILON)) onTime++;
+}
+
+/** Minutes by which the latest dish misses its time; −∞ without dishes. */
+function lateness(dishes: readonly Due[], ends: Float64Array): number {
+  let most = -Infinity;
+  for (const { at, due } of dishes) {
+    const late = (ends[at] as number) - due;
+    if (late > most) most = late;
   }
-  return onTime / runs;
+  return most;
 }
 
-/** The same luck for the same step in the same run, whatever the schedule. */
-export function drawLengths(
-  players: readonly Player[],
-  seed: number,
-  run: number,
-  lengths: Float64Array,
-): void {
-  players.forEach((p, i) => {
-    lengths[i] = logNormal(p.median, p.p90, normalQuantile(uniform(seed, run, p.key)));
-  });
-}
-
-function countBroken(
+/** Lags with a latest, as positions in the playing order. */
+function latestLags(
   problem: Problem,
   index: ReadonlyMap<string, number>,
-  starts: Float64Array,
-  ends: Float64Array,
-): number {
-  let broken = 0;
-  for (const link of problem.links ?? []) {
-    if (link.max == null) continue;
-    const lag =
-      (starts[index.get(link.to) ?? 0] as number) - (ends[index.get(link.from) ?? 0] as number);
-    if (lag > link.max + EPSILON) broken++;
-  }
-  return broken;
+): { from: number; to: number; max: number }[] {
+  return (problem.links ?? []).flatMap((link) =>
+    link.max == null
+      ? []
+      : [{ from: index.get(link.from) ?? 0, to: index.get(link.to) ?? 0, max: link.max }],
+  );
 }
 
 /** Linear interpolation between order statistics (R's type 7). */

@@ -12,6 +12,7 @@ import {
   createSearch,
   finishAnswer,
   planFor,
+  sureAfter,
   scheduleSchema,
   simulate,
   type Schedule,
@@ -43,6 +44,8 @@ export type PlanAnswer =
       chance: Simulation;
       /** Whether the wanted chance of being on time is reached. */
       isSureEnough: boolean;
+      /** Minutes after `totals.ready` by which it is reached. */
+      sureAfter: number;
       /** Whether the search is over; until then a better plan may come. */
       final: boolean;
     };
@@ -116,7 +119,7 @@ function answerFrom(
   if (answer.cost === null) return { kind: 'unknown' };
   const effort = final ? THOROUGH : EARLY;
   const tight = { ...answer, milliseconds: 0 };
-  const { schedule, simulation, reached } = planFor(
+  const { schedule, simulation, reached, sureAfter } = planFor(
     compiled.problem,
     tight,
     SURENESS[meal.sure],
@@ -129,6 +132,7 @@ function answerFrom(
     totals: totalsOf(compiled.problem, schedule),
     chance: simulation,
     isSureEnough: reached,
+    sureAfter,
     final,
   };
 }
@@ -143,6 +147,7 @@ export function describeSaved({ compiled, schedule }: SavedPlan, meal: Meal): Pl
     totals: totalsOf(compiled.problem, schedule),
     chance,
     isSureEnough: chance.onTime >= SURENESS[meal.sure],
+    sureAfter: sureAfter(compiled.problem, schedule, SURENESS[meal.sure]),
     final: true,
   };
 }

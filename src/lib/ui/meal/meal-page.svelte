@@ -70,7 +70,7 @@
 {/if}
 
 {#if plan}
-  <Summary {plan} kitchen={model.kitchen} {serveAt} />
+  <Summary {plan} kitchen={model.kitchen} {serveAt} sure={model.meal.sure} />
   {#if (plan.schedule.delay ?? 0) > 0}
     {@const delay = plan.schedule.delay ?? 0}
     <div

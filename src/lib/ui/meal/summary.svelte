@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Kitchen } from '$core/kitchen';
+  import { SURENESS, type Meal } from '$core/meal';
   import { formatMinutes, formatTime } from '$core/units';
   import type { PlanAnswer } from '$lib/workers/planning';
 
@@ -7,12 +8,14 @@
     plan: Extract<PlanAnswer, { kind: 'plan' }>;
     kitchen: Kitchen;
     serveAt: number;
+    sure: Meal['sure'];
   }
-  let { plan, kitchen, serveAt }: Props = $props();
+  let { plan, kitchen, serveAt, sure }: Props = $props();
 
   const clock = (minute: number): string => formatTime(serveAt + minute * 60_000, kitchen);
   /** Nothing is certain on an evening, whatever the simulation counts. */
   const evenings = $derived(Math.min(19, Math.round(plan.chance.onTime * 20)));
+  const wanted = $derived(Math.round(SURENESS[sure] * 20));
   const decider = $derived.by(() => {
     const first = plan.chance.decides[0];
     return plan.compiled.meanings.find((m) => m.id === first?.step) ?? null;
@@ -29,5 +32,7 @@
     )}{/if}.
   {plan.isSureEnough ? 'Ready by' : 'Starting earlier would not help: ready by'}
   {clock(plan.totals.ready)} in
-  <b>{evenings} evenings of 20</b>{#if decider}; what most often decides is “{decider.text}” ({decider.dishName}){/if}.
+  <b>{evenings} evenings of 20</b>{#if plan.sureAfter > 0}, by {clock(
+      plan.totals.ready + plan.sureAfter,
+    )} in {wanted}{/if}{#if decider}; what most often decides is “{decider.text}” ({decider.dishName}){/if}.
 </p>

@@ -1,0 +1,131 @@
+/**
+ * Plays evenings: every step starts as soon as its planned time, what it waits for and what it takes
+ * allow. Written over flat arrays, since a plan's chance is asked for in thousands of evenings.
+ */
+import { HANDS, type Player } from './evening';
+import type { Problem } from './problem';
+import { logSigma, normalQuantile, uniform } from './random';
+
+export class Stage {
+  /** Of the evening last played, in minutes by player. */
+  readonly starts: Float64Array;
+  readonly ends: Float64Array;
+  /** Length of each player's step in the evening at hand. */
+  readonly lengths: Float64Array;
+
+  private readonly planned: Float64Array;
+  /** Where the waits of each player begin; the last entry is where all end. */
+  private readonly waitsFrom: Int32Array;
+  private readonly waitOn: Int32Array;
+  private readonly waitLag: Float64Array;
+  /** Spread of each length; 0 where it is certain. */
+  private readonly sigma: Float64Array;
+  /** By player: what it takes of hands and resources. */
+  private readonly takes: { from: Counted; amount: number }[][];
+  private readonly counted: Counted[];
+
+  constructor(
+    readonly players: readonly Player[],
+    problem: Problem,
+  ) {
+    const size = players.length;
+    this.starts = new Float64Array(size);
+    this.ends = new Float64Array(size);
+    this.lengths = Float64Array.from(players, (p) => p.median);
+    this.planned = Float64Array.from(players, (p) => p.planned);
+    const waits = players.flatMap((p) => p.waits);
+    this.waitOn = Int32Array.from(waits, (w) => w.on);
+    this.waitLag = Float64Array.from(waits, (w) => w.lag);
+    this.waitsFrom = new Int32Array(size + 1);
+    players.forEach((p, i) => {
+      this.waitsFrom[i + 1] = (this.waitsFrom[i] as number) + p.waits.length;
+    });
+    this.sigma = Float64Array.from(players, (p) => logSigma(p.median, p.p90));
+    const byName = new Map<string, Counted>([[HANDS, new Counted(problem.hands ?? 0)]]);
+    for (const r of problem.resources ?? [])
+      byName.set(`resource ${r.id}`, new Counted(r.capacity));
+    this.counted = [...byName.values()];
+    this.takes = players.map((p) =>
+      p.takes.flatMap(({ what, amount }) => {
+        const from = byName.get(what);
+        return from ? [{ from, amount }] : [];
+      }),
+    );
+  }
+
+  /** Draws the lengths of one evening: the same luck for the same step in the same run, whatever the schedule. */
+  draw(seed: number, run: number): void {
+    for (let i = 0; i < this.sigma.length; i++) {
+      const sigma = this.sigma[i] as number;
+      if (sigma === 0) continue;
+      const { median, key } = this.players[i] as Player;
+      this.lengths[i] = median * Math.exp(sigma * normalQuantile(uniform(seed, run, key)));
+    }
+  }
+
+  /** Plays the evening at hand; `starts` and `ends` then hold it. */
+  play(): void {
+    const { starts, ends, lengths, planned, waitsFrom, waitOn, waitLag } = this;
+    for (const counted of this.counted) counted.clear();
+    for (let i = 0; i < starts.length; i++) {
+      let start = planned[i] as number;
+      const last = waitsFrom[i + 1] as number;
+      for (let w = waitsFrom[i] as number; w < last; w++) {
+        const freed = (ends[waitOn[w] as number] as number) + (waitLag[w] as number);
+        if (freed > start) start = freed;
+      }
+      const length = lengths[i] as number;
+      const takes = this.takes[i] as { from: Counted; amount: number }[];
+      if (length > 0) {
+        for (const { from, amount } of takes) start = from.earliest(start, amount);
+        for (const { from, amount } of takes) from.take(start, start + length, amount);
+      }
+      starts[i] = start;
+      ends[i] = start + length;
+    }
+  }
+}
+
+/** Something counted, hands or watts, and who has how much of it until when. */
+class Counted {
+  private readonly until: number[] = [];
+  private readonly amounts: number[] = [];
+
+  constructor(private readonly capacity: number) {}
+
+  clear(): void {
+    this.until.length = 0;
+    this.amounts.length = 0;
+  }
+
+  /** The first moment from `start` on at which enough of what is taken has come back. */
+  earliest(start: number, amount: number): number {
+    const { until, amounts } = this;
+    for (;;) {
+      let used = 0;
+      let next = Infinity;
+      for (let i = 0; i < until.length; i++) {
+        const end = until[i] as number;
+        if (end <= start) continue;
+        used += amounts[i] as number;
+        if (end < next) next = end;
+      }
+      if (used + amount <= this.capacity || next === Infinity) return start;
+      start = next;
+    }
+  }
+
+  take(start: number, end: number, amount: number): void {
+    const { until, amounts } = this;
+    let kept = 0;
+    for (let i = 0; i < until.length; i++) {
+      if ((until[i] as number) <= start) continue;
+      until[kept] = until[i] as number;
+      amounts[kept++] = amounts[i] as number;
+    }
+    until[kept] = end;
+    amounts[kept++] = amount;
+    until.length = kept;
+    amounts.length = kept;
+  }
+}
