@@ -1,11 +1,22 @@
 /** The table of foods and how to find one in it. */
 import { DAIRY, EGGS, FISH, MEATS, POULTRY } from './data/animal';
+import { FRUITS, SEASONINGS } from './data/fruits';
 import { FATS, LIQUIDS } from './data/liquids';
-import { FRUITS, SEASONINGS, VEGETABLES } from './data/produce';
-import { BAKING, GRAINS, PULSES } from './data/staples';
+import { BAKING, GRAINS, NUTS, PULSES } from './data/staples';
+import { VEGETABLES } from './data/vegetables';
 import type { Food } from './types';
 
-export type { Composition, Food, FoodGroup, Form } from './types';
+export { KEEPING } from './keeping';
+export type { Keeping } from './keeping';
+export type {
+  Aisle,
+  Allergen,
+  Composition,
+  Food,
+  FoodGroup,
+  Form,
+  KeepingKind,
+} from './types';
 export { FUSION_HEAT, conductivity, frozenHeat, solidDensity, specificHeat } from './thermal';
 
 export const FOODS: readonly Food[] = [
@@ -14,6 +25,7 @@ export const FOODS: readonly Food[] = [
   ...GRAINS,
   ...PULSES,
   ...BAKING,
+  ...NUTS,
   ...VEGETABLES,
   ...FRUITS,
   ...SEASONINGS,

@@ -29,6 +29,61 @@ export type FoodGroup =
   | 'baking'
   | 'nut';
 
+/** Where it stands in a shop, for the shopping list. */
+export type Aisle =
+  | 'vegetables'
+  | 'fruit'
+  | 'meat'
+  | 'fish'
+  | 'dairy'
+  | 'dry goods'
+  | 'baking'
+  | 'larder'
+  | 'herbs and spices';
+
+/**
+ * What has to be declared in the European Union.
+ *
+ * @source Regulation (EU) No 1169/2011, Annex II
+ */
+export type Allergen =
+  | 'gluten'
+  | 'crustaceans'
+  | 'egg'
+  | 'fish'
+  | 'peanut'
+  | 'soy'
+  | 'milk'
+  | 'nuts'
+  | 'celery'
+  | 'mustard'
+  | 'sesame'
+  | 'sulphites'
+  | 'lupin'
+  | 'molluscs';
+
+/** Rows of the keeping chart; see `keeping.ts`. */
+export type KeepingKind =
+  | 'ground-meat'
+  | 'meat'
+  | 'poultry'
+  | 'sausage'
+  | 'cured-meat'
+  | 'fish'
+  | 'fatty-fish'
+  | 'egg'
+  | 'dairy'
+  | 'hard-cheese'
+  | 'vegetable'
+  | 'root'
+  | 'herb'
+  | 'opened'
+  | 'cooked-rice'
+  | 'cooked-pulse'
+  | 'cooked-meat'
+  | 'soup'
+  | 'dry';
+
 export interface Food {
   id: string;
   /** As an ingredient line would call it; the first is the one shown. */
@@ -46,4 +101,16 @@ export interface Food {
   swells: boolean;
   /** Volume after cooking for one before. */
   growth: number;
+  /** g of water that 1 g takes up until it is done; 0 where it takes none to speak of. */
+  takes: number;
+  /** g of juice that 1 g gives off in a cycle. */
+  gives: number;
+  /** Overcooks within minutes. */
+  finicky: boolean;
+  /** Its row of the keeping chart, raw and as bought. */
+  keep: KeepingKind;
+  aisle: Aisle;
+  allergens: readonly Allergen[];
+  /** Where its numbers come from; the table's file says what the short form means. */
+  source: string;
 }
