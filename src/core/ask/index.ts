@@ -1,2 +1,2 @@
 export { QUESTIONS, ask } from './questions';
-export type { Answer } from './questions';
+export type { Answer } from './question';

@@ -1,6 +1,7 @@
 /** The single questions: input checked, answered by the room that knows, with its reasons. */
 import { z } from 'zod';
-import { comeUp, fit, LEVEL_KPA, naturalRelease } from '../cooker';
+import { comeUp, fit, naturalRelease } from '../cooker';
+import { softeningRate } from '../doneness';
 import { parseLine } from '../exchange';
 import { findFood } from '../food';
 import { success, type Outcome } from '../reason';
@@ -19,47 +20,10 @@ import {
   toFahrenheit,
   type Unit,
 } from '../units';
+import { conduct, hold } from './doneness-questions';
 import { altitude, contents, estimatedFoods, heater, level, liner } from './inputs';
-
-export type Answer = Record<string, unknown> & { because: string[] };
-
-interface Question {
-  /** One line for the help. */
-  about: string;
-  answer: (input: unknown) => Outcome<Answer>;
-}
-
-/** Puts a schema in front of an answer. */
-function question<S extends z.ZodType>(
-  about: string,
-  schema: S,
-  answer: (input: z.infer<S>) => Outcome<Answer>,
-): Question {
-  return {
-    about,
-    answer: (input) => {
-      const parsed = schema.safeParse(input);
-      if (parsed.success) return answer(parsed.data);
-      return {
-        ok: false,
-        problems: parsed.error.issues.map((issue) => {
-          const [message = '', ...remedy] = issue.message.split('; ');
-          return {
-            field: issue.path.map(String).join('.') || 'input',
-            message,
-            remedy: remedy.join('; ') || 'correct it and ask again',
-          };
-        }),
-      };
-    },
-  };
-}
-
-/**
- * How much longer a hold takes at another temperature: softening goes ten times as fast for every
- * 21 K, which makes 20 min at the ordinary level 12 at the highest (common practice).
- */
-const SOFTENING_Z = 20.9;
+import { thickenQuestion, water } from './liquid-questions';
+import { question, type Answer, type Question } from './question';
 
 const saturation = question(
   'steam pressure for a temperature, or the other way round',
@@ -108,7 +72,7 @@ const inside = question(
     return success({
       celsius,
       absoluteKPa: airPressure(altitudeM) + gaugeKPa,
-      ratio: 10 ** ((insideTemperature(LEVEL_KPA.high, 0) - celsius) / SOFTENING_Z),
+      ratio: 1 / softeningRate(celsius),
       because: [
         'gauge pressure on top of the air’s, pure steam: IAPWS R7-97(2012), U.S. Standard Atmosphere 1976',
         'ratio of hold time: 20 min at the ordinary level ≈ 12 at the highest (common practice), so ten times as fast for every 21 K',
@@ -269,11 +233,15 @@ export const QUESTIONS: Readonly<Record<string, Question>> = {
   saturation,
   boiling,
   inside,
+  conduct,
   'come-up': comeUpQuestion,
   release,
+  hold,
   fit: fitQuestion,
   convert: convertQuestion,
   line,
+  water,
+  thicken: thickenQuestion,
 };
 
 /** Asks one question by name. */

@@ -1,5 +1,13 @@
-export { comeUp, defaultParameters, naturalRelease, quickRelease, thinGrams } from './cycle';
-export type { ComeUp, CurvePoint, CycleInput, HeatParameters, Release } from './cycle';
+export { comeUp } from './come-up';
+export type { ComeUp } from './come-up';
+export { defaultParameters, thinGrams, UNKNOWN_COMPOSITION } from './pot';
+export type { CurvePoint, CycleInput, HeatParameters } from './pot';
+export { Pieces } from './piece';
+export type { PieceShape } from './piece';
+export { naturalRelease, quickRelease } from './release';
+export type { Release } from './release';
+export { wholeCycle } from './whole-cycle';
+export type { ReleaseKind, WholeCycle } from './whole-cycle';
 export { fit } from './fit';
 export type { Fit, FitInput, FitProblem } from './fit';
 export { fillLimit, fillVolume, leastLiquid, thinVolume } from './limits';

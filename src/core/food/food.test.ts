@@ -8,7 +8,9 @@ describe('the food table', () => {
       const { water, protein, fat, carbohydrate, fibre, ash } = food.composition;
       const sum = water + protein + fat + carbohydrate + fibre + ash;
       // Alcohol and acids are left out of wine, beer and vinegar; pepper and bay are rounded in print.
-      const tolerance = ['wine', 'cider', 'vinegar', 'stout', 'black-pepper'].includes(food.id) ? 11 : 2.5;
+      const tolerance = ['wine', 'cider', 'vinegar', 'stout', 'black-pepper'].includes(food.id)
+        ? 11
+        : 2.5;
       expect(Math.abs(100 - sum)).toBeLessThan(tolerance);
       expect(food.density).toBeGreaterThan(0.03);
     },

@@ -12,6 +12,7 @@ export type {
   Aisle,
   Allergen,
   Composition,
+  DonenessTarget,
   Food,
   FoodGroup,
   Form,

@@ -1,6 +1,6 @@
 /** Reads a food table: one line of text a food, so that a whole group can be read at a glance. */
 import { GROUPS } from './groups';
-import type { Allergen, Food, FoodGroup, Form } from './types';
+import type { Allergen, DonenessTarget, Food, FoodGroup, Form } from './types';
 
 const COLUMNS = 6;
 const COMPONENTS = 6;
@@ -13,7 +13,7 @@ const COMPONENTS = 6;
  * - g/ml: as measured in a cup, with the air between pieces
  * - further: `each=` g of one; `piece=` mm through the usual piece; `half` fill to half only; `growth=`
  *   volume after cooking for one before; `takes=` g of water taken up by 1 g; `gives=` g given off by
- *   1 g; `finicky` or `robust` where the group is not; `keep=` another row of the keeping chart;
+ *   1 g; `crisp=`, `soft=`, `slice=`, `shred=` minutes at 116 °C that most of a piece needs; `finicky` or `robust` where the group is not; `keep=` another row of the keeping chart;
  *   `allergens=` joined by +
  * - source: see the head of each file
  *
@@ -59,9 +59,21 @@ function readLine(group: FoodGroup, line: string): Food {
     takes: number('takes') ?? 0,
     gives: number('gives') ?? usual.gives,
     finicky: extra.has('finicky') || (usual.finicky && !extra.has('robust')),
+    doses: { ...usual.doses, ...dosesFrom(number) },
     keep: (extra.get('keep') as Food['keep'] | undefined) ?? usual.keep,
     aisle: usual.aisle,
     allergens: fallback ?? usual.allergens,
     source,
   };
+}
+
+const TARGETS: readonly DonenessTarget[] = ['crisp', 'soft', 'slice', 'shred'];
+
+function dosesFrom(number: (key: string) => number | undefined): Food['doses'] {
+  return Object.fromEntries(
+    TARGETS.flatMap((target) => {
+      const dose = number(target);
+      return dose === undefined ? [] : [[target, dose]];
+    }),
+  );
 }

@@ -62,6 +62,9 @@ export type Allergen =
   | 'lupin'
   | 'molluscs';
 
+/** What doneness a piece is cooked to. */
+export type DonenessTarget = 'crisp' | 'soft' | 'slice' | 'shred';
+
 /** Rows of the keeping chart; see `keeping.ts`. */
 export type KeepingKind =
   | 'ground-meat'
@@ -107,6 +110,11 @@ export interface Food {
   gives: number;
   /** Overcooks within minutes. */
   finicky: boolean;
+  /**
+   * Minutes at 116 °C, or as much at other temperatures, that most of a piece needs for a doneness: its
+   * layers seven tenths of the way out. Common practice, turned into heat by the conduction model.
+   */
+  doses: Readonly<Partial<Record<DonenessTarget, number>>>;
   /** Its row of the keeping chart, raw and as bought. */
   keep: KeepingKind;
   aisle: Aisle;

@@ -3,6 +3,7 @@
  * cooker's manual and local advice come first; the program only reminds.
  */
 import type { ScaledDish } from '../dish';
+import type { Food } from '../food';
 import { formatTemperature } from '../units';
 
 export interface Caution {
@@ -14,54 +15,45 @@ export interface Caution {
 const FSIS = 'USDA FSIS, Safe Minimum Internal Temperature Chart';
 const MANUAL = 'common practice; the cooker’s manual comes first';
 
-/** Least centre temperature by what is in the dish, °C; the strictest rule first. */
+/** Least centre temperature by food, °C; the strictest rule first. */
 const CENTRE_RULES = [
+  { applies: (f: Food) => f.group === 'poultry', celsius: 73.9, what: 'poultry', rest: '' },
   {
-    applies: (id: string, group: string) => group === 'poultry' || id === 'duck-leg',
-    celsius: 73.9,
-    what: 'poultry',
-    rest: '',
-  },
-  {
-    applies: (id: string) => id === 'ground-beef' || id === 'sausage',
+    applies: (f: Food) => f.keep === 'ground-meat' || f.keep === 'sausage',
     celsius: 71.1,
     what: 'ground meat',
     rest: '',
   },
+  { applies: (f: Food) => f.group === 'egg', celsius: 71.1, what: 'dishes with egg', rest: '' },
   {
-    applies: (_id: string, group: string) => group === 'egg',
-    celsius: 71.1,
-    what: 'dishes with egg',
-    rest: '',
-  },
-  {
-    applies: (_id: string, group: string) => group === 'meat',
+    applies: (f: Food) => f.group === 'meat',
     celsius: 62.8,
     what: 'whole cuts of meat',
     rest: ', then 3 min rest',
   },
-  {
-    applies: (_id: string, group: string) => group === 'fish',
-    celsius: 62.8,
-    what: 'fish',
-    rest: '',
-  },
+  { applies: (f: Food) => f.group === 'fish', celsius: 62.8, what: 'fish', rest: '' },
 ] as const;
+
+/**
+ * What a thermometer in the thickest part must show; null where no rule asks for one.
+ *
+ * @source USDA FSIS, Safe Minimum Internal Temperature Chart
+ */
+export function centreTarget(food: Food | null): (typeof CENTRE_RULES)[number] | null {
+  return CENTRE_RULES.find((rule) => food !== null && rule.applies(food)) ?? null;
+}
 
 /** The thermometer reading that decides, for the most demanding food in the dish. */
 export function centreCaution(scaled: ScaledDish, scale: 'C' | 'F'): Caution | null {
-  for (const rule of CENTRE_RULES) {
-    const found = scaled.ingredients.some(
-      ({ food }) => food !== null && rule.applies(food.id, food.group),
-    );
-    if (found)
-      return {
-        code: 'centre-temperature',
-        text: `${rule.what}: at least ${formatTemperature(rule.celsius, scale)} in the thickest part${rule.rest}`,
-        source: FSIS,
-      };
-  }
-  return null;
+  const rule = CENTRE_RULES.find((r) =>
+    scaled.ingredients.some(({ food }) => food !== null && r.applies(food)),
+  );
+  if (!rule) return null;
+  return {
+    code: 'centre-temperature',
+    text: `${rule.what}: at least ${formatTemperature(rule.celsius, scale)} in the thickest part${rule.rest}`,
+    source: FSIS,
+  };
 }
 
 export const VALVE: Caution = {

@@ -1,0 +1,103 @@
+/** Questions about the inside of a piece. */
+import { z } from 'zod';
+import { centreTheta, holdFor } from '../doneness';
+import { success } from '../reason';
+import { altitude, heater, level } from './inputs';
+import { question } from './question';
+
+const shape = z.enum(
+  ['slab', 'cylinder', 'sphere'],
+  'a shape is slab, cylinder or sphere; give the nearest',
+);
+const celsius = (what: string) =>
+  z
+    .number(`${what} is a number; give °C`)
+    .min(-40, `${what} is at least −40 °C; give °C`)
+    .max(300, `${what} is at most 300 °C; give °C`);
+
+/** From mm to half the way through, m. */
+const toHalfM = (thicknessMm: number): number => thicknessMm / 2000;
+
+export const conduct = question(
+  'how hot the middle of a piece gets in surroundings that stay as they are',
+  z.object({
+    shape,
+    thicknessMm: z
+      .number('the thickness is a number; give mm')
+      .positive('a piece is thicker than 0; give mm')
+      .max(1000, 'no piece is over a metre; give mm'),
+    startC: celsius('the start'),
+    surroundC: celsius('the surroundings'),
+    seconds: z
+      .number('the time is a number; give seconds')
+      .min(0, 'a time is at least 0; give seconds')
+      .max(1e7, 'a time is at most 10 million seconds; give seconds'),
+    diffusivity: z
+      .number('the diffusivity is a number; give m²/s')
+      .min(1e-9, 'a food’s diffusivity is about 1.4e-7; give m²/s')
+      .max(1e-3, 'a food’s diffusivity is about 1.4e-7; give m²/s'),
+    biot: z
+      .number('the Biot number is a number; leave it out for a surface at the surroundings')
+      .min(1e-4, 'a Biot number is over 0; give h·L/k')
+      .optional(),
+  }),
+  (input) => {
+    const half = toHalfM(input.thicknessMm);
+    const fourier = (input.diffusivity * input.seconds) / half ** 2;
+    const theta = centreTheta(input.shape, input.biot ?? Infinity, fourier);
+    return success({
+      centreC: input.surroundC + theta * (input.startC - input.surroundC),
+      fourier,
+      theta,
+      because: [
+        `transient conduction in a ${input.shape}, full series (Carslaw and Jaeger; Incropera and DeWitt): Fo ${fourier.toFixed(3)}, Bi ${input.biot ?? '∞'}`,
+      ],
+    });
+  },
+);
+
+export const hold = question(
+  'how long to hold a piece for a doneness',
+  z.object({
+    food: z.string('name the food').trim().min(1, 'name the food'),
+    cut: z.object({
+      shape: shape.default('sphere'),
+      thicknessMm: z
+        .number('the thickness is a number; give mm through the thickest part')
+        .min(2, 'a piece is at least 2 mm thick; give mm')
+        .max(250, 'no cooker takes a piece over 250 mm; cut it, or give mm'),
+    }),
+    grams: z
+      .number('the weight is a number; give grams')
+      .positive('a weight is over 0; give grams')
+      .max(15_000, 'no cooker holds 15 kg; give grams'),
+    state: z
+      .enum(['frozen', 'chilled', 'room'], 'a state is frozen, chilled or room; give one')
+      .default('chilled'),
+    target: z
+      .enum(
+        ['safe', 'crisp', 'soft', 'slice', 'shred'],
+        'a target is safe, crisp, soft, slice or shred; give one',
+      )
+      .default('safe'),
+    level,
+    altitudeM: altitude,
+    cooker: heater.default({ litres: 5.7, watts: 1000 }),
+    release: z
+      .union(
+        [z.literal('quick'), z.literal('natural'), z.number().min(0).max(120)],
+        'a release is quick, natural or minutes up to 120; give one',
+      )
+      .default('natural'),
+  }),
+  (input) => {
+    const advice = holdFor(input);
+    if (!advice.ok) return advice;
+    const { minutes, thermometerC, ...rest } = advice.value;
+    return success({
+      ...(minutes === null ? {} : { minutes }),
+      ...(thermometerC === null ? {} : { thermometerC }),
+      ...rest,
+    });
+  },
+);

@@ -1,0 +1,37 @@
+/** A question: its input checked against a schema, then answered. */
+import type { z } from 'zod';
+import type { Outcome } from '../reason';
+
+export type Answer = Record<string, unknown> & { because: string[] };
+
+export interface Question {
+  /** One line for the help. */
+  about: string;
+  answer: (input: unknown) => Outcome<Answer>;
+}
+
+/** Puts a schema in front of an answer. */
+export function question<S extends z.ZodType>(
+  about: string,
+  schema: S,
+  answer: (input: z.infer<S>) => Outcome<Answer>,
+): Question {
+  return {
+    about,
+    answer: (input) => {
+      const parsed = schema.safeParse(input);
+      if (parsed.success) return answer(parsed.data);
+      return {
+        ok: false,
+        problems: parsed.error.issues.map((issue) => {
+          const [message = '', ...remedy] = issue.message.split('; ');
+          return {
+            field: issue.path.map(String).join('.') || 'input',
+            message,
+            remedy: remedy.join('; ') || 'correct it and ask again',
+          };
+        }),
+      };
+    },
+  };
+}

@@ -1,0 +1,68 @@
+/** The middle of a piece over a whole cycle: how hot, how soft, how safe. */
+import { Pieces, UNKNOWN_COMPOSITION, type PieceShape, type WholeCycle } from '../cooker';
+import { findFood } from '../food';
+import { lethality, softeningRate } from './rates';
+
+const LAYERS = 30;
+/** Steps of the conduction; the curve is read in between. */
+const STEP_S = 6;
+/** Pasteurisation of meat is counted at 70 °C with the z of the published tables. */
+const SAFE_REFERENCE_C = 70;
+const SAFE_Z = 5.56;
+/** Softness is judged this far out from the middle: two thirds of a round piece lie further out. */
+const MOST_OF_IT = 0.7;
+
+export interface Cut {
+  shape: PieceShape;
+  /** Whole thickness or diameter, mm. */
+  thicknessMm: number;
+}
+
+export interface CentreHistory {
+  /** °C in the middle when the lid opens: the lowest in the piece. */
+  openC: number;
+  /** Minutes at the ordinary level that most of the piece has had, for softness. */
+  softMinutes: number;
+  /** Minutes at 70 °C that the middle has had, z 5.56 K. */
+  safeMinutes: number;
+  /** °C by step of `stepS` seconds from lid on. */
+  celsius: Float64Array;
+  stepS: number;
+}
+
+/**
+ * Lets one piece lie in a cycle.
+ *
+ * @param startC when the lid goes on; under −1 °C it is frozen
+ */
+export function centreThrough(
+  cycle: WholeCycle,
+  food: string,
+  cut: Cut,
+  startC: number,
+): CentreHistory {
+  const composition = findFood(food)?.composition ?? UNKNOWN_COMPOSITION;
+  const piece = new Pieces({ composition }, 100, cut.thicknessMm, startC, {
+    shape: cut.shape,
+    layers: LAYERS,
+  });
+  const steps = Math.max(1, Math.ceil(cycle.openS / STEP_S));
+  const celsius = new Float64Array(steps + 1);
+  celsius[0] = piece.centre;
+  let at = 0;
+  let softMinutes = 0;
+  for (let i = 1; i <= steps; i++) {
+    const now = i * STEP_S;
+    while (at + 1 < cycle.curve.length && (cycle.curve[at + 1]?.seconds ?? 0) <= now) at++;
+    piece.heat(cycle.curve[at]?.celsius ?? startC, STEP_S);
+    celsius[i] = piece.centre;
+    softMinutes += (softeningRate(piece.at(MOST_OF_IT)) * STEP_S) / 60;
+  }
+  return {
+    openC: piece.centre,
+    softMinutes,
+    safeMinutes: lethality(celsius, STEP_S, SAFE_REFERENCE_C, SAFE_Z),
+    celsius,
+    stepS: STEP_S,
+  };
+}

@@ -1,0 +1,224 @@
+/** The advisor: how long to hold a piece for a doneness, and why. */
+import {
+  comeUp,
+  leastLiquid,
+  LEVEL_KPA,
+  thinVolume,
+  wholeCycle,
+  type CurvePoint,
+  type Heater,
+  type Level,
+  type Portion,
+  type ReleaseKind,
+} from '../cooker';
+import { findFood, type DonenessTarget, type Food } from '../food';
+import { success, type Outcome } from '../reason';
+import { centreTarget } from '../safety';
+import { insideTemperature } from '../steam';
+import { centreThrough, type CentreHistory, type Cut } from './centre';
+import { holdCredit } from './credit';
+import { altitudeRule } from './rates';
+import { schoolsFor, type School } from './schools';
+
+export interface HoldQuestion {
+  food: string;
+  cut: Cut;
+  /** Of all pieces together. */
+  grams: number;
+  state: 'frozen' | 'chilled' | 'room';
+  target: 'safe' | DonenessTarget;
+  level: Level;
+  altitudeM: number;
+  cooker: Heater;
+  release: ReleaseKind;
+}
+
+export interface HoldAdvice {
+  /** Whole minutes, from and to; null where no hold gets there. */
+  minutes: [number, number] | null;
+  /** °C in the middle when the lid opens after the shorter of them. */
+  centreC: number;
+  /** What a thermometer in the thickest part must show, °C; null where none is asked for. */
+  thermometerC: number | null;
+  schools: School[];
+  because: string[];
+}
+
+const START_C = { frozen: -18, chilled: 5, room: 20 } as const;
+const TAP_C = 15;
+const LONGEST_MIN = 240;
+/** Longer holds are for robust food: minutes on the way up do not matter. */
+const FINICKY_MIN = 8;
+/** Pieces of one purchase differ by so much; the longer time is for the thicker ones. */
+const THICKER = 1.1;
+const PRECISION_MIN = 0.25;
+/**
+ * Times are for a pot with this much in it: robust food takes the same however much there is (one
+ * potato and eight, common practice), and finicky food gets a credit of its own for a longer way up.
+ */
+const USUAL_G = 500;
+
+/**
+ * Minutes of hold, as a range.
+ *
+ * @returns the advice; fails where the pot never comes to pressure
+ * @accuracy common practice within its own spread, see tests/reference/hold.test.ts
+ */
+export function holdFor(question: HoldQuestion): Outcome<HoldAdvice> {
+  const food = findFood(question.food);
+  const wanted = demandsOf(question, food);
+  const first = history(question, question.cut.thicknessMm, 0);
+  if (!first.ok) return first;
+  const usual = shortestHold(question, question.cut.thicknessMm, wanted);
+  const thick = shortestHold(question, question.cut.thicknessMm * THICKER, wanted);
+  const atSea =
+    question.altitudeM > 0
+      ? shortestHold({ ...question, altitudeM: 0 }, question.cut.thicknessMm, wanted)
+      : usual;
+  const rule = atSea === null ? 0 : atSea * altitudeRule(question.altitudeM);
+  let minutes: HoldAdvice['minutes'] =
+    usual === null || thick === null
+      ? null
+      : [Math.ceil(Math.max(usual, rule)), Math.ceil(Math.max(thick, rule))];
+  const credit = minutes === null ? 0 : creditFor(question, food, minutes[0]);
+  if (minutes) minutes = [minutes[0] - credit, minutes[1] - credit];
+  const end = history(
+    question,
+    question.cut.thicknessMm,
+    minutes?.[0] ?? LONGEST_MIN,
+    question.grams,
+  );
+  return success({
+    minutes,
+    centreC: end.ok ? end.value.openC : Number.NaN,
+    thermometerC: wanted.thermometerC,
+    schools: schoolsFor({ ...question, thicknessMm: question.cut.thicknessMm }, atSea),
+    because: [
+      ...reasons(question, food, wanted, minutes, { usual, rule }),
+      ...(credit > 0
+        ? [`the fuller pot cooks for ${credit} min of that on its longer way up (common practice)`]
+        : []),
+    ],
+  });
+}
+
+interface Demands {
+  /** °C in the middle when the lid opens. */
+  thermometerC: number | null;
+  /** Minutes at the ordinary level for most of the piece. */
+  dose: number;
+}
+
+/** What has to be reached: heat for safety, and heat for softness. */
+function demandsOf({ target }: HoldQuestion, food: Food | null): Demands {
+  const thermometerC = centreTarget(food)?.celsius ?? null;
+  const dose = target === 'safe' ? 0 : (food?.doses[target] ?? closestDose(food));
+  return { thermometerC, dose };
+}
+
+/** A target that a food has no number for: the most that it has for any. */
+function closestDose(food: Food | null): number {
+  return Math.max(0, ...Object.values(food?.doses ?? { soft: 1.5 }));
+}
+
+/** Finicky food in a fuller pot: what the longer way up has cooked already, min. */
+function creditFor(question: HoldQuestion, food: Food | null, holdMinutes: number): number {
+  if (!(food?.finicky ?? true) || question.grams <= USUAL_G || holdMinutes > FINICKY_MIN) return 0;
+  const { cooker, level, altitudeM } = question;
+  const up = (grams: number): readonly CurvePoint[] => {
+    const found = comeUp({ cooker, level, altitudeM, contents: contentsOf(question, grams) });
+    return found.ok ? found.value.curve : [];
+  };
+  const workC = insideTemperature(LEVEL_KPA[level], altitudeM);
+  return holdCredit(holdMinutes, up(USUAL_G), up(question.grams), workC);
+}
+
+/** The food with the water that the cooker needs under it. */
+function contentsOf({ food, state, cooker, cut }: HoldQuestion, grams: number): Portion[] {
+  const own: Portion = {
+    food,
+    grams,
+    celsius: START_C[state],
+    pieceMm: cut.thicknessMm,
+    ...(state === 'frozen' ? { frozen: true } : {}),
+  };
+  const water = Math.max(0, leastLiquid(cooker.litres) - thinVolume([own]));
+  return [{ food: 'water', grams: Math.max(water, 1), celsius: TAP_C }, own];
+}
+
+function history(
+  question: HoldQuestion,
+  thicknessMm: number,
+  holdMinutes: number,
+  grams = Math.min(question.grams, USUAL_G),
+): Outcome<CentreHistory> {
+  const { food, state, cooker, level, altitudeM, release } = question;
+  const cut = { ...question.cut, thicknessMm };
+  const contents = contentsOf({ ...question, cut }, grams);
+  const cycle = wholeCycle({ cooker, level, altitudeM, contents }, holdMinutes, release);
+  if (!cycle.ok) return cycle;
+  return success(centreThrough(cycle.value, food, cut, START_C[state]));
+}
+
+/** The shortest hold that reaches everything, min; null where four hours do not. */
+function shortestHold(question: HoldQuestion, thicknessMm: number, wanted: Demands): number | null {
+  const isDone = (minutes: number): boolean => {
+    const { ok, ...rest } = history(question, thicknessMm, minutes);
+    if (!ok || !('value' in rest)) return false;
+    const isSafe = wanted.thermometerC === null || rest.value.openC >= wanted.thermometerC;
+    return isSafe && rest.value.softMinutes >= wanted.dose;
+  };
+  if (isDone(0)) return 0;
+  let low = 0;
+  let high = 8;
+  while (!isDone(high)) {
+    if (high >= LONGEST_MIN) return null;
+    low = high;
+    high = Math.min(LONGEST_MIN, high * 2);
+  }
+  while (high - low > PRECISION_MIN) {
+    const middle = (low + high) / 2;
+    if (isDone(middle)) high = middle;
+    else low = middle;
+  }
+  return high;
+}
+
+function reasons(
+  question: HoldQuestion,
+  food: Food | null,
+  { thermometerC, dose }: Demands,
+  minutes: HoldAdvice['minutes'],
+  altitude: { usual: number | null; rule: number },
+): string[] {
+  const { cut, state, target, altitudeM } = question;
+  const name = food?.names[0] ?? question.food;
+  return [
+    `${name}, ${Math.round(cut.thicknessMm)} mm through, ${state}: time follows thickness, not quantity (conduction, ${cut.shape})`,
+    ...(food === null
+      ? [`“${question.food}” is not in the table: taken as a watery vegetable (estimate)`]
+      : []),
+    ...(dose > 0
+      ? [
+          `${target}: most of the piece has had as much as ${dose} min at the ordinary level (common practice; ten times as fast for every 21 K)`,
+        ]
+      : []),
+    ...(thermometerC !== null
+      ? [
+          `the middle reaches ${thermometerC.toFixed(1)} °C before the lid opens (USDA FSIS); a thermometer in the thickest part decides`,
+        ]
+      : []),
+    ...(state === 'frozen'
+      ? ['frozen: it has to thaw first; about half as long again is usual (common practice)']
+      : []),
+    ...(altitudeM > 0 && altitude.usual !== null
+      ? [
+          `at ${altitudeM} m: ${altitude.usual.toFixed(0)} min by the lower temperature, ${altitude.rule.toFixed(0)} min by the extension rule; the longer counts`,
+        ]
+      : []),
+    ...(minutes === null
+      ? [`no time: not reached within ${LONGEST_MIN / 60} h; cut it thinner or thaw it first`]
+      : []),
+    `the longer time is for pieces ${Math.round((THICKER - 1) * 100)} % thicker than the rest`,
+  ];
+}

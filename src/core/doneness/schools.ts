@@ -1,0 +1,66 @@
+/** What cooks go by where they do not agree: shown beside the model, never instead of it. */
+import { findFood, type Food } from '../food';
+import { altitudeRule } from './rates';
+
+export interface School {
+  name: string;
+  /** Hold, min. */
+  minutes: number;
+}
+
+export interface SchoolQuestion {
+  food: string;
+  grams: number;
+  thicknessMm: number;
+  state: 'frozen' | 'chilled' | 'room';
+  target: string;
+  altitudeM: number;
+}
+
+const G_PER_LB = 453.59237;
+const LARGE_MM = 60;
+const MIN_PER_LB = 8;
+
+/** Which rules of thumb speak to a question, with what each says (common practice). */
+export function schoolsFor(question: SchoolQuestion, seaLevelMinutes: number | null): School[] {
+  const food = findFood(question.food);
+  return [
+    ...largePoultry(question, food),
+    ...pulledMeat(question, food),
+    ...frozenMince(question, food),
+    ...altitude(question, seaLevelMinutes),
+  ];
+}
+
+function largePoultry({ grams, thicknessMm }: SchoolQuestion, food: Food | null): School[] {
+  if (food?.group !== 'poultry' || thicknessMm < LARGE_MM) return [];
+  return [
+    { name: 'by weight, 8 min for each lb', minutes: (MIN_PER_LB * grams) / G_PER_LB },
+    { name: 'flat, at least 30 min for one that fits', minutes: 30 },
+  ];
+}
+
+function pulledMeat({ target }: SchoolQuestion, food: Food | null): School[] {
+  if (food?.group !== 'meat' || target !== 'shred' || food.keep === 'ground-meat') return [];
+  return [
+    { name: 'short', minutes: 45 },
+    { name: 'usual, up to 3 lb or chunks', minutes: 60 },
+    { name: 'long, thick pieces', minutes: 90 },
+  ];
+}
+
+function frozenMince({ state }: SchoolQuestion, food: Food | null): School[] {
+  if (food?.keep !== 'ground-meat' || state !== 'frozen') return [];
+  return [
+    { name: 'then quick', minutes: 18 },
+    { name: 'then natural for 10–15 min', minutes: 25 },
+  ];
+}
+
+function altitude({ altitudeM }: SchoolQuestion, seaLevel: number | null): School[] {
+  const factor = altitudeRule(altitudeM);
+  if (factor === 1 || seaLevel === null) return [];
+  return [
+    { name: 'altitude rule, 5 % for each 1000 ft above 2000 ft', minutes: seaLevel * factor },
+  ];
+}

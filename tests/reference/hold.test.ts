@@ -1,0 +1,233 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { comeUp, wholeCycle } from '$core/cooker';
+import {
+  altitudeRule,
+  comeUpDose,
+  holdCredit,
+  holdFor,
+  lethality,
+  softeningRate,
+  type HoldQuestion,
+} from '$core/doneness';
+
+const ask = (more: Partial<HoldQuestion>): HoldQuestion => ({
+  food: 'potato',
+  cut: { shape: 'sphere', thicknessMm: 60 },
+  grams: 400,
+  state: 'chilled',
+  target: 'soft',
+  level: 'high',
+  altitudeM: 0,
+  cooker: { litres: 5.68, watts: 1000 },
+  release: 'quick',
+  ...more,
+});
+const advise = (more: Partial<HoldQuestion>) => {
+  const advice = holdFor(ask(more));
+  if (!advice.ok) throw new Error(advice.problems[0]?.message);
+  return advice.value;
+};
+const from = (more: Partial<HoldQuestion>): number => advise(more).minutes?.[0] ?? Number.NaN;
+
+/** Common practice throughout; one set of parameters and no special case. */
+describe('hold by thickness (common practice)', () => {
+  const breast = (thicknessMm: number, state: HoldQuestion['state'] = 'chilled') =>
+    from({ food: 'chicken breast', cut: { shape: 'slab', thicknessMm }, target: 'safe', state });
+
+  it('a small breast takes about 12 min, a large one 15', () => {
+    expect(Math.abs(breast(32) - 12)).toBeLessThanOrEqual(1);
+    expect(Math.abs(breast(35) - 15)).toBeLessThanOrEqual(1);
+  });
+
+  it('from frozen about 22 instead of 12 to 15', () => {
+    expect(Math.abs(breast(33, 'frozen') - 22)).toBeLessThanOrEqual(2);
+  });
+
+  it('one potato and eight take the same within two minutes, about 15', () => {
+    const [one, eight] = [
+      from({ grams: 200, state: 'room' }),
+      from({ grams: 1600, state: 'room' }),
+    ];
+    expect(Math.abs(one - eight)).toBeLessThanOrEqual(2);
+    expect(Math.abs(one - 15)).toBeLessThanOrEqual(2);
+  });
+
+  it('the highest level takes about 12 min where the ordinary takes 20', () => {
+    const stew = { food: 'chickpea', cut: { shape: 'sphere', thicknessMm: 9 } } as const;
+    const ratio = from({ ...stew, level: 'max' }) / from(stew);
+    expect(Math.abs(ratio - 12 / 20)).toBeLessThan(0.06);
+  });
+
+  it('a breast of 2.7 kg, 11 cm through, lies between the flat and the per-pound school and an hour', () => {
+    const advice = advise({
+      food: 'turkey breast',
+      cut: { shape: 'sphere', thicknessMm: 110 },
+      grams: 2700,
+      target: 'safe',
+      release: 'natural',
+    });
+    expect(advice.minutes?.[0]).toBeGreaterThanOrEqual(30);
+    expect(advice.minutes?.[1]).toBeLessThanOrEqual(60);
+    expect(advice.thermometerC).toBeCloseTo(73.9, 1);
+    expect(advice.centreC).toBeGreaterThanOrEqual(73.9);
+    expect(advice.schools.map((s) => Math.round(s.minutes))).toEqual([48, 30]);
+  });
+
+  it('pork to pull: about an hour for a piece of up to 3 lb, more for thick ones', () => {
+    const pull = (thicknessMm: number, grams: number): number =>
+      from({
+        food: 'pork shoulder',
+        cut: { shape: 'sphere', thicknessMm },
+        grams,
+        target: 'shred',
+        release: 'natural',
+      });
+    expect(Math.abs(pull(80, 1400) - 60)).toBeLessThanOrEqual(6);
+    expect(Math.abs(pull(105, 2000) - 90)).toBeLessThanOrEqual(6);
+  });
+
+  it('twice as thick takes longer, twice as much does not', () => {
+    const roast = { food: 'beef round', target: 'slice', release: 'natural' } as const;
+    const cut = (thicknessMm: number) => ({ shape: 'cylinder', thicknessMm }) as const;
+    const one = from({ ...roast, cut: cut(50), grams: 500 });
+    expect(from({ ...roast, cut: cut(50), grams: 1000 })).toBe(one);
+    expect(from({ ...roast, cut: cut(100), grams: 1000 })).toBeGreaterThan(2 * one);
+  });
+
+  it('at altitude the longer of physics and the extension rule is advised, both are shown', () => {
+    const high = advise({ altitudeM: 2000 });
+    const low = from({});
+    expect(high.minutes?.[0]).toBeGreaterThanOrEqual(Math.floor(low * altitudeRule(2000)));
+    expect(high.because.join()).toMatch(/lower temperature.*extension rule/);
+    expect(high.schools.map((s) => s.name).join()).toMatch(/altitude rule/);
+  });
+
+  it('says so where no hold gets there, and still answers the rest', () => {
+    const never = advise({
+      food: 'pork shoulder',
+      cut: { shape: 'slab', thicknessMm: 250 },
+      state: 'frozen',
+      target: 'shred',
+    });
+    expect(never.minutes).toBeNull();
+    expect(never.because.join()).toMatch(/not reached/);
+    expect(Number.isFinite(never.centreC)).toBe(true);
+  });
+});
+
+/** Extension services’ rule as printed: 3000 ft 5 %, 5000 ft 15 %, 8000 ft 30 %. */
+it.each([
+  [3000, 1.05],
+  [5000, 1.15],
+  [8000, 1.3],
+  [1500, 1],
+])('the altitude rule at %i ft is %f', (feet, factor) => {
+  expect(altitudeRule(feet * 0.3048)).toBeCloseTo(factor, 6);
+});
+
+/** Closed form or fine quadrature of F = ∫ 10^((T − Tref)/z) dt, minutes. */
+describe('lethality', () => {
+  const history = (celsius: (minute: number) => number, minutes: number): number[] =>
+    Array.from({ length: minutes * 60 + 1 }, (_, i) => celsius(i / 60));
+
+  it.each<[string, number[], number, number, number]>([
+    ['10 min at 70', history(() => 70, 10), 70, 7.5, 10],
+    ['10 min at 65', history(() => 65, 10), 70, 7.5, 2.1544],
+    ['20 to 70 in 30 min', history((m) => 20 + (50 * m) / 30, 30), 70, 7.5, 1.9543],
+    ['60 to 80 in 10 min', history((m) => 60 + 2 * m, 10), 70, 7.5, 35.0116],
+    ['20 to 115 in 20 min', history((m) => 20 + (95 * m) / 20, 20), 121.1, 10, 0.2244],
+    ['towards 100, τ 10 min', history((m) => 100 - 95 * Math.exp(-m / 10), 20), 70, 7.5, 402.9286],
+  ])('%s', (_name, celsius, reference, z, minutes) => {
+    expect(lethality(celsius, 1, reference, z) / minutes).toBeCloseTo(1, 3);
+  });
+
+  it('softening at the highest level against the ordinary one is 20 to 12', () => {
+    expect(softeningRate(120.9) / softeningRate(116.3)).toBeCloseTo(20 / 12, 1);
+  });
+});
+
+describe('what the way up already cooks', () => {
+  const curve = (grams: number) => {
+    const up = comeUp({
+      cooker: { litres: 5.68, watts: 1000 },
+      level: 'high',
+      altitudeM: 0,
+      contents: [
+        { food: 'water', grams, celsius: 15 },
+        { food: 'pasta', grams: grams / 3, celsius: 20 },
+      ],
+    });
+    if (!up.ok) throw new Error('no come-up');
+    return up.value.curve;
+  };
+
+  it('doubling a finicky dish takes a minute or two off its hold (common practice)', () => {
+    const credit = holdCredit(5, curve(700), curve(1400), 116.3);
+    expect(credit).toBeGreaterThanOrEqual(1);
+    expect(credit).toBeLessThanOrEqual(2);
+  });
+
+  it('never takes more than there is, and nothing for a smaller pot', () => {
+    expect(holdCredit(0, curve(400), curve(3000), 116.3)).toBe(0);
+    expect(holdCredit(1, curve(300), curve(3500), 116.3)).toBeLessThanOrEqual(1);
+    expect(holdCredit(5, curve(1400), curve(700), 116.3)).toBe(0);
+    expect(comeUpDose([])).toBe(0);
+  });
+});
+
+describe('any question', () => {
+  it('gets minutes in order, or none with a reason; never NaN', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          food: fc.constantFrom('potato', 'salmon', 'beef cheek', 'green beans', 'moon dust'),
+          cut: fc.record({
+            shape: fc.constantFrom('slab' as const, 'cylinder' as const, 'sphere' as const),
+            thicknessMm: fc.integer({ min: 2, max: 120 }),
+          }),
+          grams: fc.integer({ min: 10, max: 4000 }),
+          state: fc.constantFrom('frozen' as const, 'chilled' as const, 'room' as const),
+          target: fc.constantFrom('safe', 'crisp', 'soft', 'slice', 'shred') as fc.Arbitrary<
+            HoldQuestion['target']
+          >,
+          level: fc.constantFrom('low' as const, 'high' as const, 'max' as const),
+          altitudeM: fc.integer({ min: 0, max: 3500 }),
+          release: fc.constantFrom<HoldQuestion['release']>('quick', 'natural', 10),
+        }),
+        (more) => {
+          const advice = advise(more);
+          expect(Number.isFinite(advice.centreC)).toBe(true);
+          if (advice.minutes === null) expect(advice.because.join()).toMatch(/no time/);
+          else {
+            expect(advice.minutes[0]).toBeGreaterThanOrEqual(0);
+            expect(advice.minutes[1]).toBeGreaterThanOrEqual(advice.minutes[0]);
+          }
+        },
+      ),
+      { numRuns: 25, seed: 9 },
+    );
+  });
+});
+
+it('a whole cycle rises, holds and falls, and its phases follow each other', () => {
+  const cycle = wholeCycle(
+    {
+      cooker: { litres: 5.68, watts: 1000 },
+      level: 'high',
+      altitudeM: 0,
+      contents: [{ food: 'water', grams: 1000, celsius: 15 }],
+    },
+    10,
+    5,
+  );
+  if (!cycle.ok) throw new Error('no cycle');
+  const { curve, comeUpS, holdS, openS } = cycle.value;
+  expect(holdS - comeUpS).toBe(600);
+  expect(openS).toBeGreaterThan(holdS + 300);
+  const peak = Math.max(...curve.map((p) => p.gaugeKPa));
+  expect(peak).toBeCloseTo(75, 0);
+  expect(curve.at(-1)?.gaugeKPa).toBeLessThan(5);
+  for (let i = 1; i < curve.length; i++)
+    expect(curve[i]?.seconds).toBeGreaterThanOrEqual(curve[i - 1]?.seconds ?? 0);
+});
