@@ -143,6 +143,11 @@ const fitQuestion = question(
           .number()
           .positive('a pan is higher than 0; give mm')
           .max(500, 'no pan is over 500 mm; give mm'),
+        handlesMm: z
+          .number()
+          .min(0, 'handles stand out by 0 mm or more; give mm')
+          .max(200, 'no handles stand out by 200 mm; give mm')
+          .optional(),
       })
       .optional(),
     school: z

@@ -64,6 +64,35 @@ describe('will it go in?', () => {
   });
 });
 
+describe('a whole bird or roast', () => {
+  const whole = (grams: number, pieceMm: number, liner: { diameterMm: number; heightMm: number }) =>
+    fit({
+      cooker: { litres: 5.7, ...liner },
+      contents: [
+        { food: 'water', grams: 360, celsius: 15 },
+        { food: 'whole chicken', grams, celsius: 5, pieceMm },
+      ],
+      rack: { heightMm: 25 },
+    });
+  const sixQuart = { diameterMm: 222, heightMm: 155 };
+
+  /** Common practice: a bird of 3½ lb goes into 6 qt, one of 6 lb does not. */
+  it('goes in up to the size that leaves room for steam, and the margin is said', () => {
+    const small = whole(1600, 100, sixQuart);
+    expect(small.problems).toEqual([]);
+    expect(small.margins.acrossMm ?? -1).toBeGreaterThanOrEqual(0);
+    const large = whole(2700, 125, sixQuart);
+    expect(large.problems.map((p) => p.kind)).toContain('piece-too-high');
+    expect(large.margins.aboveMm).toBeLessThan(0);
+  });
+
+  it('the ellipsoid has the volume of the piece', () => {
+    // 1600 g at 0.85 g/ml, 100 mm high: a² = 6V/(πt), so 189.6 mm; with the gap 199.6.
+    const { margins } = whole(1600, 100, { diameterMm: 300, heightMm: 200 });
+    expect(margins.acrossMm).toBeCloseTo(300 - 189.6 - 10, 0);
+  });
+});
+
 describe('the heat balance', () => {
   const anyPot = fc.record({
     water: fc.integer({ min: 250, max: 3000 }),

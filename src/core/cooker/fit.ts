@@ -1,4 +1,5 @@
 /** Will it go in? Volume against the lines, thin liquid against the least, rack and pan by size. */
+import { findFood } from '../food';
 import { toFraction } from '../units';
 import {
   fillLimit,
@@ -14,12 +15,19 @@ export interface FitInput {
   cooker: { litres: number; diameterMm?: number; heightMm?: number };
   contents: readonly Portion[];
   rack?: { heightMm: number };
-  pan?: { diameterMm: number; heightMm: number };
+  /** `handlesMm`: how far handles stand out beyond the rim, both together. */
+  pan?: { diameterMm: number; heightMm: number; handlesMm?: number };
   school?: LiquidSchool;
 }
 
 export interface FitProblem {
-  kind: 'too-full' | 'too-little-liquid' | 'pan-too-wide' | 'pan-too-high';
+  kind:
+    | 'too-full'
+    | 'too-little-liquid'
+    | 'pan-too-wide'
+    | 'pan-too-high'
+    | 'piece-too-wide'
+    | 'piece-too-high';
   what: string;
   remedy: string;
 }
@@ -30,11 +38,13 @@ export interface Fit {
   limitMl: number;
   thinMl: number;
   leastMl: number;
+  /** What is left of each limit; negative where it is passed. Sizes only where the liner's are known. */
+  margins: { fillMl: number; thinMl: number; acrossMm?: number; aboveMm?: number };
   problems: FitProblem[];
   because: string[];
 }
 
-/** Room for steam around and above a pan, mm (common practice: a finger's width in all). */
+/** Room for steam around and above what stands in it, mm (common practice: a finger's width in all). */
 const GAP_AROUND_MM = 10;
 const GAP_ABOVE_MM = 15;
 
@@ -62,13 +72,20 @@ export function fit(input: FitInput): Fit {
       what: `${Math.round(thinMl)} ml of thin liquid, ${Math.round(leastMl)} ml are needed`,
       remedy: `add ${toFraction(quarterCups(leastMl - thinMl))} cup of water or broth`,
     });
-  problems.push(...checkPan(cooker, rack, pan));
+  const sizes = sizesIn(input);
+  problems.push(...checkSizes(cooker, sizes));
   return {
     fits: problems.length === 0,
     fillMl,
     limitMl,
     thinMl,
     leastMl,
+    margins: {
+      fillMl: limitMl - fillMl,
+      thinMl: thinMl - leastMl,
+      ...(sizes && cooker.diameterMm ? { acrossMm: cooker.diameterMm - sizes.acrossMm } : {}),
+      ...(sizes && cooker.heightMm ? { aboveMm: cooker.heightMm - sizes.heightMm } : {}),
+    },
     problems,
     because: [
       isHalf
@@ -86,25 +103,71 @@ function quarterCups(ml: number): number {
   return Math.max(1, Math.ceil(4 * toCups(ml) - 0.1)) / 4;
 }
 
-function checkPan(
-  cooker: FitInput['cooker'],
-  rack: FitInput['rack'],
-  pan: FitInput['pan'],
-): FitProblem[] {
+/** What stands in the liner, with the room that steam needs around and above it. */
+interface Sizes {
+  what: string;
+  kind: 'pan' | 'piece';
+  /** Needed across and in height, mm, gaps and rack included. */
+  acrossMm: number;
+  heightMm: number;
+}
+
+/** Pieces from this thickness on are taken as one whole bird or roast. */
+const WHOLE_MM = 90;
+/** g/ml of a whole piece where the table says less: a bird has a hollow. */
+const WHOLE_DENSITY = 0.8;
+
+/** The largest thing in the liner: a pan, or one whole piece as an ellipsoid lying on its flat side. */
+function sizesIn({ contents, rack, pan }: FitInput): Sizes | null {
+  const under = rack?.heightMm ?? 0;
+  if (pan)
+    return {
+      what: `a pan ${pan.diameterMm} mm across and ${pan.heightMm} mm high`,
+      kind: 'pan',
+      acrossMm: pan.diameterMm + (pan.handlesMm ?? 0) + GAP_AROUND_MM,
+      heightMm: under + pan.heightMm + GAP_ABOVE_MM,
+    };
+  const whole = contents
+    .map((p) => ({ ...p, thick: p.pieceMm ?? findFood(p.food)?.pieceMm ?? 0 }))
+    .filter((p) => p.thick >= WHOLE_MM)
+    .sort((a, b) => b.grams - a.grams)[0];
+  if (whole) {
+    const density = Math.max(WHOLE_DENSITY, findFood(whole.food)?.density ?? 1);
+    const mm3 = (whole.grams / density) * 1000;
+    // V = π/6·t·a²: as thick as it is said to be, as broad as it is long.
+    const broad = Math.max(whole.thick, Math.sqrt((6 * mm3) / (Math.PI * whole.thick)));
+    return {
+      what: `${whole.food}, about ${Math.round(broad)} mm across and ${Math.round(whole.thick)} mm high`,
+      kind: 'piece',
+      acrossMm: broad + GAP_AROUND_MM,
+      heightMm: under + whole.thick + GAP_ABOVE_MM,
+    };
+  }
+  if (!rack) return null;
+  return { what: 'a rack', kind: 'pan', acrossMm: 0, heightMm: under + GAP_ABOVE_MM };
+}
+
+function checkSizes(cooker: FitInput['cooker'], sizes: Sizes | null): FitProblem[] {
+  if (!sizes) return [];
+  const { what, kind, acrossMm, heightMm } = sizes;
   const problems: FitProblem[] = [];
-  const width = pan ? pan.diameterMm + GAP_AROUND_MM : 0;
-  if (cooker.diameterMm !== undefined && width > cooker.diameterMm)
+  if (cooker.diameterMm !== undefined && acrossMm > cooker.diameterMm)
     problems.push({
-      kind: 'pan-too-wide',
-      what: `a pan ${pan?.diameterMm} mm across in a liner of ${cooker.diameterMm} mm leaves no room for steam`,
-      remedy: `use a pan of at most ${cooker.diameterMm - GAP_AROUND_MM} mm`,
+      kind: `${kind}-too-wide`,
+      what: `${what}: in a liner of ${cooker.diameterMm} mm it leaves no room for steam, ${Math.ceil(acrossMm - cooker.diameterMm)} mm too much`,
+      remedy:
+        kind === 'pan'
+          ? `use a pan of at most ${cooker.diameterMm - GAP_AROUND_MM} mm, handles included`
+          : 'cut it in two, or use a wider cooker',
     });
-  const height = (rack?.heightMm ?? 0) + (pan?.heightMm ?? 0) + GAP_ABOVE_MM;
-  if (cooker.heightMm !== undefined && (rack || pan) && height > cooker.heightMm)
+  if (cooker.heightMm !== undefined && heightMm > cooker.heightMm)
     problems.push({
-      kind: 'pan-too-high',
-      what: `rack and pan stand ${height - GAP_ABOVE_MM} mm high in a liner of ${cooker.heightMm} mm`,
-      remedy: 'use a lower rack or pan',
+      kind: `${kind}-too-high`,
+      what: `${what} stands too high in a liner of ${cooker.heightMm} mm: ${Math.ceil(heightMm - cooker.heightMm)} mm too much with the rack and room for steam`,
+      remedy:
+        kind === 'pan'
+          ? 'use a lower rack or pan'
+          : 'cut it in two, or use a deeper cooker or no rack',
     });
   return problems;
 }

@@ -159,7 +159,8 @@ export function heatUp(
   let pinS = -1;
   const curve: CurvePoint[] = [];
   for (let seconds = 0; seconds <= LONGEST_S; seconds += STEP_S) {
-    if (seconds % everyS === 0) curve.push(point(seconds, Math.min(pot.celsius, workC), input.altitudeM));
+    if (seconds % everyS === 0)
+      curve.push(point(seconds, Math.min(pot.celsius, workC), input.altitudeM));
     if (pinS < 0 && pot.celsius >= pinC && ventLeft <= 0) pinS = seconds;
     if (pinS >= 0 && pot.celsius >= workC) {
       curve.push(point(seconds, workC, input.altitudeM));

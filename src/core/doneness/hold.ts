@@ -57,6 +57,7 @@ const PRECISION_MIN = 0.25;
  * potato and eight, common practice), and finicky food gets a credit of its own for a longer way up.
  */
 const USUAL_G = 500;
+const SOLID_G_PER_ML = 1.05;
 
 /**
  * Minutes of hold, as a range.
@@ -146,11 +147,17 @@ function contentsOf({ food, state, cooker, cut }: HoldQuestion, grams: number): 
   return [{ food: 'water', grams: Math.max(water, 1), celsius: TAP_C }, own];
 }
 
+/** A usual load, but never less than one piece as thick as this one. */
+function usualGrams({ grams, cut }: HoldQuestion): number {
+  const onePiece = ((Math.PI / 6) * cut.thicknessMm ** 3 * SOLID_G_PER_ML) / 1000;
+  return Math.min(grams, Math.max(USUAL_G, onePiece));
+}
+
 function history(
   question: HoldQuestion,
   thicknessMm: number,
   holdMinutes: number,
-  grams = Math.min(question.grams, USUAL_G),
+  grams = usualGrams(question),
 ): Outcome<CentreHistory> {
   const { food, state, cooker, level, altitudeM, release } = question;
   const cut = { ...question.cut, thicknessMm };

@@ -44,7 +44,7 @@ chicken-thigh  | chicken thigh, chicken thighs, boneless chicken thighs | solid 
 chicken-breast | chicken breast, chicken breasts, chicken | solid | 73.9 22.5 2.6 0 0 1.1 | 0.95 | each=200 piece=35 | SR
 chicken-leg    | chicken leg, chicken legs, drumstick, drumsticks, chicken drumsticks | solid | 72.5 18.2 8.6 0 0 0.9 | 0.8 | each=180 piece=45 shred=6 | SR
 chicken-wing   | chicken wings, chicken wing | solid | 66.2 18.3 16 0 0 0.8 | 0.7 | each=90 piece=30 | SR
-whole-chicken  | whole chicken, whole bird | solid | 66 18.6 15.1 0 0 0.8 | 0.6 | each=1500 piece=110 | SR
+whole-chicken  | whole chicken, whole bird | solid | 66 18.6 15.1 0 0 0.8 | 0.85 | each=1500 piece=110 | SR
 ground-chicken | ground chicken, ground turkey, minced turkey | solid | 73.2 17.4 8.1 0 0 1.2 | 0.95 | piece=20 keep=ground-meat | SR
 turkey-thigh   | turkey thigh, turkey thighs, turkey leg | solid | 74.5 19.5 4.4 0 0 1 | 0.95 | each=500 piece=60 shred=8 | SR
 turkey-breast  | turkey breast, turkey | solid | 74 23.7 1.5 0.1 0 1.2 | 0.95 | each=1200 piece=90 | SR
