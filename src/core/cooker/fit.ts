@@ -12,7 +12,8 @@ import {
 import type { Portion } from './types';
 
 export interface FitInput {
-  cooker: { litres: number; diameterMm?: number; heightMm?: number };
+  /** `leastMl`: least thin liquid by the cooker's manual, which wins over both schools. */
+  cooker: { litres: number; diameterMm?: number; heightMm?: number; leastMl?: number | null };
   contents: readonly Portion[];
   rack?: { heightMm: number };
   /** `handlesMm`: how far handles stand out beyond the rim, both together. */
@@ -56,7 +57,7 @@ export function fit(input: FitInput): Fit {
   const thinMl = thinVolume(contents);
   const fillMl = pan ? thinMl : fillVolume(loose);
   const limitMl = fillLimit(cooker.litres, loose);
-  const leastMl = leastLiquid(cooker.litres, school);
+  const leastMl = cooker.leastMl ?? leastLiquid(cooker.litres, school);
   const problems: FitProblem[] = [];
   const isHalf = limitMl < cooker.litres * 600;
   if (fillMl > limitMl)
@@ -91,9 +92,11 @@ export function fit(input: FitInput): Fit {
       isHalf
         ? 'half of the liner for what swells or foams: grain, beans, pasta (common practice)'
         : 'two thirds of the liner for ordinary food (common practice)',
-      school === 'one-cup'
-        ? 'least thin liquid: one cup whatever the size (common practice)'
-        : 'least thin liquid by size: 3 qt 1 cup, 6 qt 1½, 8 qt 2 (common practice); the manual wins',
+      cooker.leastMl != null
+        ? 'least thin liquid by the cooker’s manual'
+        : school === 'one-cup'
+          ? 'least thin liquid: one cup whatever the size (common practice)'
+          : 'least thin liquid by size: 3 qt 1 cup, 6 qt 1½, 8 qt 2 (common practice); the manual wins',
     ],
   };
 }

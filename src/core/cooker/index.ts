@@ -1,3 +1,5 @@
+export { calibrate } from './calibrate';
+export type { CalibrationRun } from './calibrate';
 export { comeUp } from './come-up';
 export type { ComeUp } from './come-up';
 export { defaultParameters, thinGrams, UNKNOWN_COMPOSITION } from './pot';

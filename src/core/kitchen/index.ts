@@ -6,6 +6,8 @@ import { isZone } from '../units';
 const id = z.string().min(1).max(60);
 const name = z.string().trim().min(1, 'a name is needed; write what you call it').max(60);
 
+const word = z.string().trim().max(30, 'a key has at most 30 letters on it');
+
 export const cookerSchema = z.object({
   id,
   name,
@@ -29,8 +31,66 @@ export const cookerSchema = z.object({
   /** What it does beside pressure; without sauté it neither browns nor simmers. */
   modes: z.array(z.enum(['saute'])).default(['saute']),
   levels: z.array(z.enum(['low', 'high', 'max'])).min(1, 'choose at least one pressure level'),
+  /** Second liners: the next dish needs no rinse between. */
+  spareLiners: z
+    .int('whole liners')
+    .min(0, 'no fewer than 0 spare liners')
+    .max(6, 'at most six spare liners')
+    .default(0),
+  /** Sealing rings, the one in the lid included: one for savoury, one for sweet. */
+  rings: z
+    .int('whole rings')
+    .min(1, 'a lid needs a ring; at least 1')
+    .max(6, 'at most six rings')
+    .default(1),
+  /** The circuit it hangs on, by id; null where that does not matter. */
+  circuit: id.nullable().default(null),
+  /** Least thin liquid by its manual, ml; null: by the household's school. */
+  leastMl: z
+    .number()
+    .min(50, 'no manual asks for less than 50 ml; give ml')
+    .max(2000, 'no manual asks for more than 2 l; give ml')
+    .nullable()
+    .default(null),
+  /** What stands on its own panel, where it is not the usual word. */
+  words: z
+    .object({
+      pressure: word,
+      low: word,
+      high: word,
+      max: word,
+      saute: word,
+      keepWarm: word,
+    })
+    .partial()
+    .default({}),
+  /** Its own power and loss, from a calibration; null: as a cooker of its size usually is. */
+  heat: z
+    .object({
+      efficiency: z.number().min(0.3).max(1.3),
+      lossWPerK: z.number().min(0.05).max(10),
+      on: z.iso.datetime(),
+    })
+    .nullable()
+    .default(null),
 });
 export type Cooker = z.infer<typeof cookerSchema>;
+
+const size = z
+  .number('a size is a number of mm')
+  .positive('a size is over 0 mm')
+  .max(600, 'nothing over 600 mm goes into a cooker')
+  .optional();
+
+export const toolSchema = z.object({
+  id,
+  name,
+  count: z.int().min(0, 'no fewer than 0').max(20, 'at most 20'),
+  kind: z.enum(['rack', 'basket', 'pan', 'other']).default('other'),
+  diameterMm: size,
+  heightMm: size,
+});
+export type Tool = z.infer<typeof toolSchema>;
 
 export const kitchenSchema = z.object({
   format: z.literal('olive-clock/kitchen@1'),
@@ -50,7 +110,34 @@ export const kitchenSchema = z.object({
     .nullable(),
   burners: z.int().min(0, 'no fewer than 0 burners').max(8, 'at most 8 burners'),
   /** Racks, baskets and pans, counted. */
-  tools: z.array(z.object({ id, name, count: z.int().min(0).max(20) })),
+  tools: z.array(toolSchema),
+  /** What hangs on one breaker, with what it can give. */
+  circuits: z
+    .array(
+      z.object({
+        id,
+        name,
+        watts: z
+          .number('the limit is a number of watts')
+          .min(500, 'a circuit gives at least 500 W; 10 A at 230 V are 2300')
+          .max(12_000, 'a kitchen circuit gives at most 12,000 W; 16 A at 230 V are 3680'),
+      }),
+    )
+    .default([]),
+  /** Who cooks, and how quickly against the minutes that dishes name. */
+  cooks: z
+    .array(
+      z.object({
+        id,
+        name,
+        pace: z
+          .number('the pace is a number; 1 is as dishes say')
+          .min(0.5, 'a pace is at least 0.5: twice as quick')
+          .max(3, 'a pace is at most 3: three times as slow'),
+      }),
+    )
+    .max(4, 'at most four cooks')
+    .default([]),
   hands: z.int().min(1, 'somebody has to cook; at least one').max(4, 'at most four cooks'),
   altitudeM: z
     .number('the altitude is a number of metres above the sea')
@@ -76,6 +163,8 @@ export function emptyKitchen(zone: string): Kitchen {
     oven: { shelves: 1, heatMinutes: 12 },
     burners: 4,
     tools: [],
+    circuits: [],
+    cooks: [],
     hands: 1,
     altitudeM: 0,
     school: 'by-size',
@@ -84,4 +173,23 @@ export function emptyKitchen(zone: string): Kitchen {
     hours: 24,
     zone,
   };
+}
+
+/** The factor on hands-on minutes: the mean of those who cook; 1 where nobody is named. */
+export function paceOf(kitchen: Kitchen): number {
+  if (kitchen.cooks.length === 0) return 1;
+  return kitchen.cooks.reduce((sum, cook) => sum + cook.pace, 0) / kitchen.cooks.length;
+}
+
+/** The word on a cooker's own key, or the usual one. */
+export function keyWord(cooker: Cooker, key: keyof Cooker['words']): string {
+  const usual = {
+    pressure: 'Pressure',
+    low: 'Low',
+    high: 'High',
+    max: 'Max',
+    saute: 'Sauté',
+    keepWarm: 'Keep warm',
+  } as const;
+  return cooker.words[key] || usual[key];
 }

@@ -75,6 +75,7 @@ export function compileMeal(
       ...(kitchen.burners > 0 ? [{ id: BURNER_UNIT, capacity: kitchen.burners }] : []),
     ],
     tools: kitchen.tools.map((t) => ({ id: t.id, count: t.count })),
+    resources: kitchen.circuits.map((c) => ({ id: c.id, capacity: Math.round(c.watts) })),
     apart: ovensApart(entries),
     blocks: entries.flatMap((e) => e.out.blocks),
     steps: entries.flatMap((e) => e.out.steps),

@@ -1,25 +1,34 @@
 /** One pressure stage as steps with their minutes in each cooker that can take it. */
 import {
   comeUp,
+  defaultParameters,
   fillVolume,
   fit,
   leastLiquid,
+  LEVEL_KPA,
   naturalRelease,
   quickRelease,
   thinVolume,
+  type CurvePoint,
+  type CycleInput,
   type Fit,
+  type HeatParameters,
   type Portion,
 } from '../cooker';
-import { contentsAt, type PressureStage, type ScaledDish, type Stage } from '../dish';
+import { contentsAt, scaleDish, type PressureStage, type ScaledDish, type Stage } from '../dish';
+import { holdCredit } from '../doneness';
 import { findFood } from '../food';
 import type { Cooker, Kitchen } from '../kitchen';
+import { insideTemperature } from '../steam';
 
 export interface CycleMinutes {
   comeUp: number;
   comeUpP90: number;
+  /** The displayed time: as the dish asks for, less what a longer way up has cooked. */
+  hold: number;
   release: number;
   releaseP90: number;
-  because: { comeUp: string[]; release: string[] };
+  because: { comeUp: string[]; hold: string[]; release: string[] };
 }
 
 /** A cooker that was asked to take a stay, and what it says. */
@@ -43,7 +52,8 @@ export function contentsFor(
   const contents = contentsAt(scaled, stay, stage);
   const under = waterUnder(scaled);
   const inLiner = looseIn(scaled, stage, contents);
-  const missing = leastLiquid(cooker.litres, kitchen.school) - thinVolume(inLiner);
+  const least = cooker.leastMl ?? leastLiquid(cooker.litres, kitchen.school);
+  const missing = least - thinVolume(inLiner);
   if (missing <= 0 || !under?.food) return contents;
   return [...contents, { food: under.food.id, grams: missing * under.food.density, celsius: 15 }];
 }
@@ -115,7 +125,8 @@ export function askCooker(
     offer.fits.push(fits);
     offer.refusals.push(...fits.problems.map((p) => `${p.what}; ${p.remedy}`));
     offer.refusals.push(...panRefusals(scaled, stage, contents));
-    const cycle = cycleMinutes(stage, contents, cooker, kitchen, browned);
+    const usual = usualContents(scaled, stay, stage, cooker, kitchen);
+    const cycle = cycleMinutes({ stage, contents, usual, cooker, kitchen, hotStart: browned });
     if (typeof cycle === 'string') offer.refusals.push(cycle);
     else offer.cycles.set(stage.id, cycle);
   }
@@ -126,49 +137,89 @@ export function askCooker(
 const known = new Map<string, CycleMinutes | string>();
 const MOST_KNOWN = 2000;
 
-function cycleMinutes(
+interface CycleQuestion {
+  stage: PressureStage;
+  contents: readonly Portion[];
+  /** What the pot holds at the dish's own servings, for finicky food; null where it makes no difference. */
+  usual: readonly Portion[] | null;
+  cooker: Cooker;
+  kitchen: Kitchen;
+  hotStart: boolean;
+}
+
+/** Finicky food is written for its own amount: in a fuller pot the way up cooks part of the hold. */
+function usualContents(
+  scaled: ScaledDish,
+  stay: readonly Stage[],
   stage: PressureStage,
-  contents: readonly Portion[],
   cooker: Cooker,
   kitchen: Kitchen,
-  hotStart: boolean,
-): CycleMinutes | string {
-  const { litres, watts } = cooker;
+): Portion[] | null {
+  if (scaled.factor <= 1 || !isFinicky(scaled, stage)) return null;
+  const written = scaleDish(scaled.dish, scaled.dish.servings);
+  return contentsFor(written, stay, stage, cooker, kitchen);
+}
+
+function cycleMinutes(question: CycleQuestion): CycleMinutes | string {
+  const { stage, cooker, kitchen } = question;
   const key = JSON.stringify([
-    litres,
-    watts,
+    cooker.litres,
+    cooker.watts,
+    cooker.heat,
     kitchen.altitudeM,
     stage.level,
     stage.holdMinutes,
     stage.release,
-    hotStart,
-    contents,
+    question.hotStart,
+    question.contents,
+    question.usual,
   ]);
   let found = known.get(key);
   if (found === undefined) {
-    found = workOutCycle(stage, contents, cooker, kitchen, hotStart);
+    found = workOutCycle(question);
     if (known.size >= MOST_KNOWN) known.clear();
     known.set(key, found);
   }
   return found;
 }
 
+/** The hold on this cooker's display, with the reason where it is not the dish's own. */
+function holdOf(
+  { stage, usual, kitchen }: CycleQuestion,
+  input: CycleInput,
+  actual: readonly CurvePoint[],
+  parameters: HeatParameters,
+): { hold: number; because: string[] } {
+  const own = { hold: stage.holdMinutes, because: ['the displayed time, as the dish asks for'] };
+  if (!usual) return own;
+  const written = comeUp({ ...input, contents: usual }, parameters);
+  if (!written.ok) return own;
+  const workC = insideTemperature(LEVEL_KPA[stage.level], kitchen.altitudeM);
+  const credit = holdCredit(stage.holdMinutes, written.value.curve, actual, workC);
+  if (credit === 0) return own;
+  return {
+    hold: stage.holdMinutes - credit,
+    because: [
+      `the dish asks for ${stage.holdMinutes} min; the fuller pot cooks for ${credit} min of that on its longer way up (softening at each temperature added up)`,
+    ],
+  };
+}
+
 /** Minutes of one cycle in one cooker, rounded to what a plan can hold; or why there are none. */
-function workOutCycle(
-  stage: PressureStage,
-  contents: readonly Portion[],
-  cooker: Cooker,
-  kitchen: Kitchen,
-  hotStart: boolean,
-): CycleMinutes | string {
+function workOutCycle(question: CycleQuestion): CycleMinutes | string {
+  const { stage, contents, cooker, kitchen, hotStart } = question;
+  const parameters = { ...defaultParameters(cooker), ...cooker.heat };
   const input = { cooker, level: stage.level, altitudeM: kitchen.altitudeM, contents, hotStart };
-  const up = comeUp(input);
+  const up = comeUp(input, parameters);
   if (!up.ok) return `${up.problems[0]?.message}; ${up.problems[0]?.remedy}`;
   const rise = Math.max(1, Math.round(up.value.minutes));
+  const { hold, because } = holdOf(question, input, up.value.curve, parameters);
+  const own = cooker.heat ? [`${cooker.name} as it was calibrated`] : [];
   const result = {
     comeUp: rise,
     comeUpP90: Math.max(rise, Math.ceil(up.value.p90)),
-    because: { comeUp: up.value.because, release: [] as string[] },
+    hold,
+    because: { comeUp: [...up.value.because, ...own], hold: because, release: [] as string[] },
   };
   if (stage.release.kind === 'timed') {
     const because = [`the dish asks for ${stage.release.minutes} min, then the rest is vented`];
@@ -190,7 +241,7 @@ function workOutCycle(
       because: { ...result.because, release: because },
     };
   }
-  const down = naturalRelease(input, stage.holdMinutes);
+  const down = naturalRelease(input, hold, parameters);
   if (!down.ok) return `${down.problems[0]?.message}; ${down.problems[0]?.remedy}`;
   const fall = Math.max(1, Math.round(down.value.minutes));
   return {
@@ -201,12 +252,15 @@ function workOutCycle(
   };
 }
 
+/** Holds up to this long are for food that overcooks within minutes. */
+const FINICKY_MIN = 8;
+
 /** Whether the food in it spoils by waiting under pressure or in the pot (short holds). */
 export function isFinicky(scaled: ScaledDish, stage: PressureStage): boolean {
-  if (stage.holdMinutes > 5) return false;
+  if (stage.holdMinutes > FINICKY_MIN) return false;
   return scaled.ingredients.some(({ ingredient, food }) => {
     if (!stage.uses.includes(ingredient.id)) return false;
-    const group = (food ?? findFood(ingredient.food))?.group;
-    return group === 'vegetable' || group === 'fish' || group === 'grain' || group === undefined;
+    const known = food ?? findFood(ingredient.food);
+    return known === null || known.finicky || known.group === 'grain';
   });
 }

@@ -1,11 +1,13 @@
 /** One dish of a meal as steps, blocks and links for the engine, with their meaning. */
 import type { ScaledDish, Stage, PressureStage } from '../dish';
-import type { Cooker, Kitchen } from '../kitchen';
+import { paceOf, type Cooker, type Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
 import { centreCaution, kidneyBeanCaution, LID, VALVE, VENT, type Caution } from '../safety';
 import type { ProblemBlock, ProblemLink, ProblemStep } from '../solve';
 import { formatMinutes, formatQuantity, formatTemperature } from '../units';
 import { askCooker, isFinicky, type CookerOffer } from './cycle-steps';
+import { powerOf, rinseIn, settingsFor } from './cooker-facts';
+import { longestGap } from './gaps';
 import { findStays, placeOf, stagesBefore, type Stay } from './stays';
 import { BURNER_UNIT, OVEN_UNIT, type Phase, type PlanNote, type StepMeaning } from './types';
 
@@ -24,10 +26,8 @@ export interface DishSteps {
   failures: { message: string; remedy: string }[];
 }
 
-/** Longest waits between two stages that must follow each other, minutes (common practice). */
-const GAP = { inPot: 5, afterOpening: 15, toOven: 10, toTable: 20 } as const;
-/** Minutes of hands: lid and valve; opening; putting in and turning on; a rinse. */
-const HANDS = { seal: 2, open: 1, putIn: 1, rinse: 3 } as const;
+/** Minutes of hands: lid and valve; opening; putting in and turning on. */
+const HANDS = { seal: 2, open: 1, putIn: 1 } as const;
 /** A natural release may be left this long before opening. */
 const NATURAL_WAIT = 30;
 
@@ -86,9 +86,10 @@ export class DishCompiler {
       const block = this.out.blocks.find((b) => b.id === this.blockIdOf(stay));
       if (!last || !edge || !block || !isShared(block.units)) continue;
       const id = `${this.entry.id}.${last.id}.rinse`;
-      this.step({ id, minutes: HANDS.rinse, hands: 1, block: block.id, aside: true });
-      this.mean(id, last, 'rinse', 'Empty the liner and rinse it', {
-        because: { '': ['the next dish needs a clean liner (common practice)'] },
+      const { minutes, because } = rinseIn(block.units, this.kitchen);
+      this.step({ id, minutes, hands: 1, block: block.id, aside: true });
+      this.mean(id, last, 'rinse', 'Empty the liner and rinse it, or take the spare one', {
+        because,
       });
       this.link(edge.last, id);
     }
@@ -119,7 +120,9 @@ export class DishCompiler {
     stage: Stage,
     phase: Phase,
     text: string,
-    more: Partial<Pick<StepMeaning, 'because' | 'caution' | 'amounts' | 'celsius'>> = {},
+    more: Partial<
+      Pick<StepMeaning, 'because' | 'caution' | 'amounts' | 'celsius' | 'settings'>
+    > = {},
   ): void {
     this.out.meanings.push({
       id,
@@ -134,6 +137,7 @@ export class DishCompiler {
       caution: more.caution ?? null,
       isHands: (this.out.steps.find((s) => s.id === id)?.hands ?? 0) > 0,
       ...(more.celsius === undefined ? {} : { celsius: more.celsius }),
+      ...(more.settings === undefined ? {} : { settings: more.settings }),
     });
   }
 
@@ -214,11 +218,13 @@ export class DishCompiler {
       pick: (c: NonNullable<(typeof cycles)[number][1]>) => number,
     ): Record<string, number> =>
       Object.fromEntries(cycles.flatMap(([cooker, c]) => (c ? [[cooker.id, pick(c)]] : [])));
-    const reasons = (part: 'comeUp' | 'release'): Record<string, string[]> =>
+    const reasons = (part: 'comeUp' | 'hold' | 'release'): Record<string, string[]> =>
       Object.fromEntries(
         cycles.flatMap(([cooker, c]) => (c ? [[cooker.id, c.because[part]]] : [])),
       );
-    const { release, level, holdMinutes } = stage;
+    const { release, level } = stage;
+    const holds = each((c) => c.hold);
+    const shown = [...new Set(Object.values(holds))];
     const centre: Caution | null =
       centreCaution(this.scaled, this.kitchen.scale) ?? kidneyBeanCaution(this.scaled);
 
@@ -226,23 +232,23 @@ export class DishCompiler {
     this.mean(id('seal'), stage, 'seal', stage.text, {
       amounts: this.amountsOf(stage),
       caution: VALVE,
+      settings: settingsFor(offers, stage, holds),
     });
     this.step({
       id: id('up'),
       minutes: each((c) => c.comeUp),
       p90: each((c) => c.comeUpP90),
       block,
+      ...powerOf(offers, this.kitchen),
     });
     this.mean(id('up'), stage, 'come-up', 'Coming up to pressure', { because: reasons('comeUp') });
-    this.step({ id: id('hold'), minutes: holdMinutes, block });
+    this.step({ id: id('hold'), minutes: shown.length === 1 ? (shown[0] ?? 0) : holds, block });
     this.mean(
       id('hold'),
       stage,
       'hold',
-      `${level[0]?.toUpperCase()}${level.slice(1)} pressure, ${holdMinutes} min`,
-      {
-        because: { '': ['the displayed time, as the dish asks for'] },
-      },
+      `${level[0]?.toUpperCase()}${level.slice(1)} pressure${shown.length === 1 ? `, ${shown[0]} min` : ''}`,
+      { because: reasons('hold') },
     );
     this.link(id('seal'), id('up'), 0);
     this.link(id('up'), id('hold'), 0);
@@ -317,8 +323,9 @@ export class DishCompiler {
     if (stage.kind === 'pressure' || stage.kind === 'oven' || stage.kind === 'crisp') return;
     const id = `${this.entry.id}.${stage.id}`;
     const grows = stage.kind === 'prep' || stage.kind === 'brown';
+    const pace = grows ? paceOf(this.kitchen) : 1;
     const minutes = grows
-      ? Math.max(1, Math.round(stage.minutes * this.scaled.factor))
+      ? Math.max(1, Math.round(stage.minutes * this.scaled.factor * pace))
       : stage.minutes;
     const isHands =
       stage.kind === 'simmer' || stage.kind === 'burner'
@@ -339,7 +346,12 @@ export class DishCompiler {
         : 'as the dish asks for';
     this.mean(id, stage, stage.kind, stage.text, {
       amounts: this.amountsOf(stage),
-      because: { '': [because] },
+      because: {
+        '': [
+          because,
+          ...(pace === 1 ? [] : [`times ${pace.toFixed(2)} for the pace of your hands`]),
+        ],
+      },
     });
     this.out.edges.set(stage.id, { first: id, last: id });
   }
@@ -379,15 +391,6 @@ export class DishCompiler {
     const to = this.out.edges.get(after.id);
     if (from && to) this.link(from.last, to.first, longestGap(before, after));
   }
-}
-
-/** How long the later stage may be kept waiting; undefined: as long as it likes. */
-function longestGap(before: Stage, after: Stage): number | undefined {
-  const [from, to] = [placeOf(before), placeOf(after)];
-  if (from === 'counter') return before.kind === 'rest' ? GAP.toTable : undefined;
-  if (from === to && before.kind !== 'pressure') return GAP.inPot;
-  if (from === to) return GAP.afterOpening;
-  return to === 'counter' ? GAP.toTable : GAP.toOven;
 }
 
 function sentence(text: string): string {

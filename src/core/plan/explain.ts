@@ -20,6 +20,7 @@ export function explainConflict(
     ...explainPots(compiled, kitchen, taking),
     ...explainHandOvers(compiled, taking),
     ...explainTools(compiled, taking),
+    ...explainCircuits(kitchen, taking),
     ...explainHands(compiled, kitchen, taking),
   ];
 }
@@ -82,6 +83,18 @@ function explainTools(compiled: CompiledMeal, taking: ReadonlySet<string>): stri
       ? [`There ${tool.count === 1 ? 'is' : 'are'} only ${tool.count} of “${tool.id}”.`]
       : [],
   );
+}
+
+/** Heaters that would trip their breaker together. */
+function explainCircuits(kitchen: Kitchen, taking: ReadonlySet<string>): string[] {
+  return kitchen.circuits.flatMap(({ id, name, watts }) => {
+    if (!taking.has(id)) return [];
+    const on = kitchen.cookers.filter((c) => c.circuit === id);
+    const together = on.reduce((sum, c) => sum + c.watts, 0);
+    return [
+      `${inWords(on.map((c) => c.name))} heat up with ${together} W in all, and “${name}” gives ${watts} W.`,
+    ];
+  });
 }
 
 /** Hands matter where steps of several dishes take part that share nothing else. */

@@ -34,6 +34,8 @@ export interface StepMeaning {
   isHands: boolean;
   /** Oven setting, °C. */
   celsius?: number;
+  /** What to press, in each cooker's own words, by unit id. */
+  settings?: Record<string, string>;
 }
 
 /** Something the cook should look at, most harmful first. */

@@ -70,7 +70,7 @@ export function toRunSheet(
       dish: meaning.dishName,
       action: meaning.text,
       amounts: meaning.amounts,
-      setting: settingOf(meaning, compiled),
+      setting: settingOf(meaning, unit),
       detail: detailOf(meaning, compiled, times, serveAt, kitchen),
       caution: meaning.caution,
       isHands: meaning.isHands,
@@ -91,12 +91,10 @@ function sayOnce(lines: SheetLine[]): SheetLine[] {
   });
 }
 
-function settingOf(meaning: StepMeaning, compiled: CompiledMeal): string | null {
-  if (meaning.phase !== 'seal') return null;
-  const hold = compiled.meanings.find(
-    (m) => m.entryId === meaning.entryId && m.stageId === meaning.stageId && m.phase === 'hold',
-  );
-  return hold ? `valve to seal; ${hold.text.toLowerCase()}` : null;
+/** What to key in, in the cooker's own words. */
+function settingOf(meaning: StepMeaning, unit: string | undefined): string | null {
+  const setting = meaning.settings?.[unit ?? ''];
+  return setting === undefined ? null : `valve to seal; ${setting}`;
 }
 
 /** A rinse is part of the evening only where another stay follows in the same cooker. */

@@ -1,0 +1,64 @@
+/** What depends on the cooker that is chosen: its keys, its circuit, its spare liner. */
+import type { PressureStage } from '../dish';
+import { keyWord, type Kitchen } from '../kitchen';
+import type { ProblemStep } from '../solve';
+import type { CookerOffer } from './cycle-steps';
+
+/** Minutes of hands between two stays in one cooker (common practice). */
+const RINSE_MIN = 3;
+const SWAP_MIN = 1;
+
+/** What to press, by cooker id, in the words on its panel. */
+export function settingsFor(
+  offers: readonly CookerOffer[],
+  stage: PressureStage,
+  holds: Readonly<Record<string, number>>,
+): Record<string, string> {
+  return Object.fromEntries(
+    offers.map(({ cooker }) => [
+      cooker.id,
+      `press ${keyWord(cooker, 'pressure')}, ${keyWord(cooker, stage.level)}, ${holds[cooker.id] ?? stage.holdMinutes} min`,
+    ]),
+  );
+}
+
+/** What heating up takes from the circuits that the cookers hang on, W. */
+export function powerOf(
+  offers: readonly CookerOffer[],
+  kitchen: Kitchen,
+): Pick<ProblemStep, 'uses'> {
+  const uses: NonNullable<ProblemStep['uses']> = {};
+  for (const { id } of kitchen.circuits)
+    if (offers.some((o) => o.cooker.circuit === id))
+      uses[id] = Object.fromEntries(
+        offers.map(({ cooker }) => [
+          cooker.id,
+          cooker.circuit === id ? Math.round(cooker.watts) : 0,
+        ]),
+      );
+  return Object.keys(uses).length > 0 ? { uses } : {};
+}
+
+/** How long a clean liner takes in each unit, and why. */
+export function rinseIn(
+  units: readonly string[],
+  kitchen: Kitchen,
+): { minutes: number | Record<string, number>; because: Record<string, string[]> } {
+  const hasSpare = (unit: string): boolean =>
+    (kitchen.cookers.find((c) => c.id === unit)?.spareLiners ?? 0) > 0;
+  const each = units.map((u) => [u, hasSpare(u) ? SWAP_MIN : RINSE_MIN] as const);
+  const isSame = each.every(([, minutes]) => minutes === each[0]?.[1]);
+  return {
+    minutes: isSame ? (each[0]?.[1] ?? RINSE_MIN) : Object.fromEntries(each),
+    because: Object.fromEntries(
+      units.map((u) => [
+        u,
+        [
+          hasSpare(u)
+            ? 'a second liner saves the rinse (common practice)'
+            : 'the next dish needs a clean liner (common practice)',
+        ],
+      ]),
+    ),
+  };
+}
