@@ -6,7 +6,8 @@
 import { execFileSync } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';
 import loadHighs from 'highs';
-import { comeUp } from '$core/cooker';
+import { comeUp, wholeCycle } from '$core/cooker';
+import { centreThrough, holdFor } from '$core/doneness';
 import { compileMeal } from '$core/plan';
 import { parseProblem, planFor, replan, simulate, solve, type Problem } from '$core/solve';
 import { householdSchema } from '$core/exchange';
@@ -273,6 +274,31 @@ const pot = {
     { food: 'lamb-shoulder', grams: 1000, celsius: 6, pieceMm: 50 },
   ],
 };
+row(
+  'a whole cycle with the middle of a piece',
+  timeOf(() => {
+    const cycle = wholeCycle(pot, 45, 'natural');
+    if (cycle.ok)
+      centreThrough(cycle.value, 'lamb-shoulder', { shape: 'sphere', thicknessMm: 50 }, 6);
+  }),
+  10,
+);
+row(
+  'hold of a piece, the Bench’s longest question',
+  timeOf(() => {
+    holdFor({
+      food: 'lamb-shoulder',
+      cut: { shape: 'sphere', thicknessMm: 80 },
+      grams: 1400,
+      state: 'chilled',
+      target: 'shred',
+      level: 'high',
+      altitudeM: 1500,
+      cooker: pot.cooker,
+      release: 'natural',
+    });
+  }),
+);
 row(
   'come-up of one pot',
   timeOf(() => void comeUp(pot)),

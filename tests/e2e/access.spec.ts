@@ -7,6 +7,8 @@ const PAGES = [
   '/dishes',
   '/dishes/lamb-apricots?servings=8',
   '/kitchen',
+  '/bench',
+  '/bench?q=hold',
 ];
 
 for (const colorScheme of ['light', 'dark'] as const)

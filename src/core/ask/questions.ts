@@ -128,7 +128,7 @@ const fitQuestion = question(
     rack: z
       .object({
         heightMm: z
-          .number()
+          .number('the rack’s height is a number; give mm')
           .positive('a rack is higher than 0; give mm')
           .max(400, 'no rack is over 400 mm; give mm'),
       })
@@ -136,11 +136,11 @@ const fitQuestion = question(
     pan: z
       .object({
         diameterMm: z
-          .number()
+          .number('the pan’s width is a number; give mm across')
           .positive('a pan is wider than 0; give mm')
           .max(500, 'no pan is over 500 mm; give mm'),
         heightMm: z
-          .number()
+          .number('the pan’s height is a number; give mm')
           .positive('a pan is higher than 0; give mm')
           .max(500, 'no pan is over 500 mm; give mm'),
         handlesMm: z

@@ -43,17 +43,17 @@ function largePoultry({ grams, thicknessMm }: SchoolQuestion, food: Food | null)
 function pulledMeat({ target }: SchoolQuestion, food: Food | null): School[] {
   if (food?.group !== 'meat' || target !== 'shred' || food.keep === 'ground-meat') return [];
   return [
-    { name: 'short', minutes: 45 },
-    { name: 'usual, up to 3 lb or chunks', minutes: 60 },
-    { name: 'long, thick pieces', minutes: 90 },
+    { name: 'to pull, the short hold', minutes: 45 },
+    { name: 'to pull, up to 3 lb or chunks', minutes: 60 },
+    { name: 'to pull, thick pieces', minutes: 90 },
   ];
 }
 
 function frozenMince({ state }: SchoolQuestion, food: Food | null): School[] {
   if (food?.keep !== 'ground-meat' || state !== 'frozen') return [];
   return [
-    { name: 'then quick', minutes: 18 },
-    { name: 'then natural for 10–15 min', minutes: 25 },
+    { name: 'frozen mince, then quick', minutes: 18 },
+    { name: 'frozen mince, then natural for 10–15 min', minutes: 25 },
   ];
 }
 

@@ -1,6 +1,6 @@
 import { asc, eq } from 'drizzle-orm';
 import { dishSchema, type Dish } from '$core/dish';
-import type { Database } from './database';
+import { inWriteQueue, type Database } from './database';
 import { dishes } from './schema';
 
 export async function listDishes(database: Database): Promise<Dish[]> {
@@ -11,4 +11,20 @@ export async function listDishes(database: Database): Promise<Dish[]> {
 export async function readDish(database: Database, id: string): Promise<Dish | null> {
   const [row] = await database.select().from(dishes).where(eq(dishes.id, id));
   return row ? dishSchema.parse(row.document) : null;
+}
+
+/**
+ * Writes a dish; one of the same id is replaced.
+ *
+ * @param now ms since the epoch
+ */
+export async function saveDish(database: Database, dish: Dish, now: number): Promise<void> {
+  const document = dishSchema.parse(dish);
+  const row = { id: document.id, name: document.name, document, updatedAt: now };
+  await inWriteQueue(async () => {
+    await database
+      .insert(dishes)
+      .values(row)
+      .onConflictDoUpdate({ target: dishes.id, set: { name: row.name, document, updatedAt: now } });
+  });
 }

@@ -5,6 +5,8 @@
   import type { Cooker } from '$core/kitchen';
   import Field from '$lib/ui/fields/field.svelte';
   import CookerCard from '$lib/ui/kitchen/cooker-card.svelte';
+  import PeopleCard from '$lib/ui/kitchen/people-card.svelte';
+  import ToolsCard from '$lib/ui/kitchen/tools-card.svelte';
   import HouseholdFile from '$lib/ui/kitchen/household-file.svelte';
   import type { PageProps } from './$types';
 
@@ -32,11 +34,14 @@
       heightMm: 155,
       levels: ['low', 'high'],
       modes: ['saute'],
+      spareLiners: 0,
+      rings: 1,
+      circuit: null,
+      leastMl: null,
+      words: {},
+      heat: null,
     };
     kitchen.cookers.push(cooker);
-  }
-  function addTool(): void {
-    kitchen.tools.push({ id: freshId('tool', kitchen.tools), name: '', count: 1 });
   }
   const zones = Intl.supportedValuesOf('timeZone');
 </script>
@@ -83,6 +88,8 @@
           bind:cooker={kitchen.cookers[i] as Cooker}
           system={kitchen.system}
           school={kitchen.school}
+          circuits={kitchen.circuits}
+          altitudeM={kitchen.altitudeM}
           errors={(field) => errors[`cookers.${i}.${field}`]}
           onremove={() => (kitchen.cookers = kitchen.cookers.filter((c) => c.id !== cooker.id))}
         />
@@ -95,7 +102,7 @@
     </ul>
   </section>
 
-  <div class="mt-8 grid gap-8 lg:grid-cols-3">
+  <div class="mt-8 gap-8 lg:columns-2 [&>*]:mb-8 [&>*]:break-inside-avoid">
     <section aria-labelledby="heat" class="grid h-fit gap-4 card p-5">
       <h2 id="heat" class="text-xl font-bold">Oven, stove, hands</h2>
       <label class="flex min-h-11 items-center gap-3"
@@ -139,39 +146,15 @@
           label="Cooks"
           type="number"
           bind:value={kitchen.hands}
+          disabled={kitchen.cooks.length > 0}
           error={errors.hands}
         />
       </div>
     </section>
 
-    <section aria-labelledby="tools" class="grid h-fit gap-3 card p-5">
-      <h2 id="tools" class="text-xl font-bold">Racks, baskets, pans</h2>
-      {#each kitchen.tools as tool, i (tool.id)}
-        <div class="grid grid-cols-[1fr_4.5rem_auto] items-start gap-2">
-          <Field
-            name="tool-{i}"
-            label="Name"
-            bind:value={tool.name}
-            error={errors[`tools.${i}.name`]}
-          />
-          <Field
-            name="count-{i}"
-            label="How many"
-            type="number"
-            min="0"
-            bind:value={tool.count}
-            error={errors[`tools.${i}.count`]}
-          />
-          <button
-            type="button"
-            class="mt-6 btn btn-quiet px-2"
-            onclick={() => (kitchen.tools = kitchen.tools.filter((t) => t.id !== tool.id))}
-            >Remove<span class="sr-only"> {tool.name}</span></button
-          >
-        </div>
-      {:else}<p class="text-muted">Nothing yet.</p>{/each}
-      <button type="button" class="btn" onclick={addTool}>Add one</button>
-    </section>
+    <ToolsCard bind:tools={kitchen.tools} errors={(field) => errors[`tools.${field}`]} {freshId} />
+
+    <PeopleCard bind:kitchen {errors} {freshId} />
 
     <section aria-labelledby="ways" class="grid h-fit gap-4 card p-5">
       <h2 id="ways" class="text-xl font-bold">Place and habits</h2>

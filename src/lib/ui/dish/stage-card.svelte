@@ -10,8 +10,10 @@
     cycle: { comeUp: number; release: number } | null;
     minutes: number;
     cookerName: string | null;
+    /** Address of the Bench with this stage's question; null where it has none. */
+    benchHref: string | null;
   }
-  let { stage, scale, cycle, minutes, cookerName }: Props = $props();
+  let { stage, scale, cycle, minutes, cookerName, benchHref }: Props = $props();
 
   const NAMES: Record<Stage['kind'], string> = {
     prep: 'Prepare',
@@ -126,4 +128,9 @@
     {/if}
   </p>
   <p class="mt-1.5 text-[15px]">{stage.text}</p>
+  {#if benchHref}
+    <a href={benchHref} class="mt-auto pt-2 text-sm font-semibold text-leaf-ink underline"
+      >Ask the Bench about this hold</a
+    >
+  {/if}
 </li>

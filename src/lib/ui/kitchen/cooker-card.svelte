@@ -1,17 +1,28 @@
 <script lang="ts">
-  import type { Cooker } from '$core/kitchen';
+  import type { Cooker, Kitchen } from '$core/kitchen';
   import type { LiquidSchool } from '$core/cooker';
   import Field from '$lib/ui/fields/field.svelte';
+  import CookerMore from './cooker-more.svelte';
   import LinerSection from './liner-section.svelte';
 
   interface Props {
     cooker: Cooker;
     system: 'us' | 'metric';
     school: LiquidSchool;
+    circuits: Kitchen['circuits'];
+    altitudeM: number;
     errors: (field: string) => string | undefined;
     onremove: () => void;
   }
-  let { cooker = $bindable(), system, school, errors, onremove }: Props = $props();
+  let {
+    cooker = $bindable(),
+    system,
+    school,
+    circuits,
+    altitudeM,
+    errors,
+    onremove,
+  }: Props = $props();
 
   const LITRES_PER_QUART = 0.946353;
   const LEVELS = [
@@ -29,7 +40,7 @@
   }
 </script>
 
-<li class="grid gap-3 card p-5">
+<li class="grid content-start gap-3 card p-5">
   <div class="flex items-end gap-3">
     <Field
       name="name-{cooker.id}"
@@ -107,4 +118,5 @@
     </div>
     {#if errors('levels')}<p class="text-sm font-semibold text-pimento">{errors('levels')}</p>{/if}
   </fieldset>
+  <CookerMore bind:cooker {circuits} {altitudeM} {errors} />
 </li>

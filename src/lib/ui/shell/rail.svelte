@@ -3,6 +3,7 @@
   import BookOpen from '@lucide/svelte/icons/book-open';
   import CookingPot from '@lucide/svelte/icons/cooking-pot';
   import HandPlatter from '@lucide/svelte/icons/hand-platter';
+  import FlaskConical from '@lucide/svelte/icons/flask-conical';
   import Mark from './mark.svelte';
   import ThemeSwitch from './theme-switch.svelte';
 
@@ -10,6 +11,7 @@
     { href: '/meals', name: 'Meals', icon: HandPlatter },
     { href: '/dishes', name: 'Dishes', icon: BookOpen },
     { href: '/kitchen', name: 'Kitchen', icon: CookingPot },
+    { href: '/bench', name: 'Bench', icon: FlaskConical },
   ];
 </script>
 

@@ -1,5 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import type { Stage } from '$core/dish';
+  import type { Food } from '$core/food';
   import { formatMinutes, formatQuantity } from '$core/units';
   import { ServingsStepper, StageCard } from '$lib/ui/dish';
   import type { PageProps } from './$types';
@@ -23,6 +25,31 @@
       if (offer && cycle) return { comeUp: cycle.comeUp, release: cycle.release, name: offer.name };
     }
     return null;
+  }
+  /** The hold's question with the heaviest piece of the stage in it. */
+  function benchHref(stage: Stage): string | null {
+    if (stage.kind !== 'pressure') return null;
+    const main = scaled.ingredients
+      .filter((i) => stage.uses.includes(i.ingredient.id) && i.food?.form === 'solid')
+      .sort((a, b) => (b.grams ?? 0) - (a.grams ?? 0))[0];
+    if (!main?.food) return null;
+    const search = new URLSearchParams({
+      q: 'hold',
+      food: main.food.names[0],
+      mm: String(main.ingredient.pieceMm ?? main.food.pieceMm),
+      grams: String(Math.round(main.grams ?? 500)),
+      state: main.ingredient.frozen ? 'frozen' : 'chilled',
+      level: stage.level,
+      release: stage.release.kind,
+      ...(stage.release.kind === 'timed' ? { wait: String(stage.release.minutes) } : {}),
+      target: targetFor(main.food),
+      stage: `${dish.id}/${stage.id}`,
+    });
+    return `/bench?${search.toString()}`;
+  }
+  function targetFor(food: Food): string {
+    if (food.group === 'meat' || food.group === 'poultry') return 'shred';
+    return food.group === 'fish' ? 'safe' : 'soft';
   }
   const wait = $derived(
     dish.wait.maxMinutes === null
@@ -63,6 +90,7 @@
         {stage}
         scale={data.kitchen.scale}
         {cycle}
+        benchHref={benchHref(stage)}
         cookerName={cycle?.name ?? null}
         minutes={stage.kind === 'pressure'
           ? stage.holdMinutes

@@ -1,0 +1,108 @@
+<script lang="ts">
+  /** A curve. Plotly is loaded here and nowhere else. */
+  import { mode } from 'mode-watcher';
+  import type { Curve } from './types';
+
+  interface Props {
+    curve: Curve;
+  }
+  let { curve }: Props = $props();
+
+  let box = $state<HTMLDivElement>();
+
+  /** A colour of the look as it is now. */
+  function colour(name: string): string {
+    return getComputedStyle(document.documentElement).getPropertyValue(name).trim();
+  }
+  const LINES = ['--olive', '--brine', '--ember', '--straw-ink'] as const;
+
+  async function draw(
+    target: HTMLDivElement,
+    { series, marks = [], ...titles }: Curve,
+  ): Promise<void> {
+    // In here, for it needs a window: on the server there is none.
+    const { react } = (await import('plotly.js-basic-dist-min')).default;
+    const [ink, line] = [colour('--ink'), colour('--line')];
+    const axis = (text: string) => ({
+      title: { text, standoff: 8 },
+      gridcolor: line,
+      zerolinecolor: line,
+      linecolor: colour('--line-strong'),
+      fixedrange: true,
+      automargin: true,
+    });
+    await react(
+      target,
+      [
+        ...series.map((s, i) => ({
+          type: 'scatter' as const,
+          mode: 'lines' as const,
+          name: s.name,
+          x: s.x,
+          y: s.y,
+          ...(s.right ? { yaxis: 'y2' } : {}),
+          line: {
+            color: colour(LINES[i % LINES.length] ?? '--olive'),
+            width: 3,
+            ...(s.dash ? { dash: 'dash' as const } : {}),
+          },
+          hovertemplate: '%{y:.1f}<extra>%{fullData.name}</extra>',
+        })),
+        ...marks.map((m) => ({
+          type: 'scatter' as const,
+          mode: 'text+markers' as const,
+          x: [m.x],
+          y: [m.y],
+          text: [m.text],
+          textposition: 'top center' as const,
+          cliponaxis: false,
+          marker: { color: colour('--pimento'), size: 10 },
+          showlegend: false,
+          hoverinfo: 'skip' as const,
+        })),
+      ],
+      {
+        height: 340,
+        margin: { l: 56, r: titles.rightTitle ? 60 : 24, t: 16, b: 48 },
+        paper_bgcolor: 'transparent',
+        plot_bgcolor: 'transparent',
+        font: { color: ink, size: 13, family: getComputedStyle(target).fontFamily },
+        xaxis: axis(titles.xTitle),
+        yaxis: axis(titles.yTitle),
+        ...(titles.rightTitle
+          ? {
+              yaxis2: {
+                ...axis(titles.rightTitle),
+                overlaying: 'y' as const,
+                side: 'right' as const,
+                showgrid: false,
+                zeroline: false,
+                tickmode: 'auto' as const,
+                rangemode: 'tozero' as const,
+              },
+            }
+          : {}),
+        legend: { orientation: 'h', y: 1.12, x: 0 },
+        hovermode: 'x unified',
+        hoverlabel: { bgcolor: colour('--salt'), font: { color: ink } },
+      },
+      { displayModeBar: false, responsive: true },
+    );
+  }
+
+  $effect(() => {
+    // Drawn again in the colours of the other theme.
+    void mode.current;
+    if (box) void draw(box, $state.snapshot(curve) as Curve);
+  });
+</script>
+
+<svelte:head>
+  <!-- Plotly would add its rules to a sheet of its own making, which the content policy forbids. -->
+  <link id="plotly.js-style-global" rel="stylesheet" href="/plotly.css" />
+</svelte:head>
+
+<figure class="mt-4">
+  <figcaption class="label">{curve.title}</figcaption>
+  <div bind:this={box} class="min-h-[340px] w-full" role="group" aria-label={curve.title}></div>
+</figure>

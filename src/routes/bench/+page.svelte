@@ -1,0 +1,148 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { replaceState } from '$app/navigation';
+  import { page } from '$app/state';
+  import { toast } from 'svelte-sonner';
+  import { ask } from '$core/ask';
+  import { benchQuestions, type BenchQuestion, type Values } from '$lib/ui/bench';
+  import BenchForm from '$lib/ui/bench/bench-form.svelte';
+  import Chart from '$lib/ui/bench/chart.svelte';
+  import UseInDish from '$lib/ui/bench/use-in-dish.svelte';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const questions = $derived(benchQuestions(data.kitchen));
+
+  /** What the address asks. */
+  function fromAddress(): { id: string; values: Values } {
+    const { q, ...rest } = Object.fromEntries(page.url.searchParams);
+    const found = questions.find((x) => x.id === q) ?? questions[0];
+    return { id: found?.id ?? 'fit', values: { ...found?.start(data.kitchen), ...rest } };
+  }
+  let current = $state(untrack(fromAddress));
+  const question = $derived(questions.find((x) => x.id === current.id) as BenchQuestion);
+
+  const outcome = $derived.by(() => {
+    const { name, input } = question.ask(current.values, data.kitchen);
+    return ask(name, input);
+  });
+  /** The last answer stays while something half typed cannot be answered. */
+  const said = $derived(
+    outcome.ok ? question.say(outcome.value, current.values, data.kitchen) : null,
+  );
+  const curve = $derived(
+    outcome.ok ? (question.curve?.(current.values, outcome.value, data.kitchen) ?? null) : null,
+  );
+  /** The shorter hold, where that was the question. */
+  const hold = $derived.by(() => {
+    if (current.id !== 'hold' || !outcome.ok) return null;
+    const minutes = outcome.value.minutes as [number, number] | undefined;
+    return minutes?.[0] ?? null;
+  });
+  const problems = $derived(outcome.ok ? [] : outcome.problems);
+
+  function choose(id: string): void {
+    const next = questions.find((x) => x.id === id);
+    if (!next) return;
+    // What both questions ask is carried over: the same food in the same pot.
+    const kept = Object.entries(current.values).filter(([key, value]) =>
+      next.fields.some(
+        (f) =>
+          f.key === key &&
+          f.kind !== 'choice' &&
+          (f.kind !== 'food' || f.suggestions.includes(value)),
+      ),
+    );
+    current = { id, values: { ...next.start(data.kitchen), ...Object.fromEntries(kept) } };
+    remember();
+  }
+  function change(key: string, value: string): void {
+    current = { ...current, values: { ...current.values, [key]: value } };
+    remember();
+  }
+  let later: ReturnType<typeof setTimeout> | undefined;
+  function remember(): void {
+    clearTimeout(later);
+    later = setTimeout(() => {
+      const filled = Object.entries(current.values).filter(([, value]) => value !== '');
+      const search = new URLSearchParams({ q: current.id, ...Object.fromEntries(filled) });
+      replaceState(`?${search.toString()}`, page.state);
+    }, 250);
+  }
+  async function copyLink(): Promise<void> {
+    await navigator.clipboard.writeText(location.href);
+    toast.success('The link holds the whole question.');
+  }
+</script>
+
+<svelte:head><title>Bench: {question.title} · Olive Clock</title></svelte:head>
+
+<header class="flex flex-wrap items-end justify-between gap-3">
+  <div>
+    <h1 class="text-4xl font-extrabold tracking-tight">Bench</h1>
+    <p class="mt-1 text-muted">One question at a time, answered while you type.</p>
+  </div>
+  <button type="button" class="btn" onclick={copyLink}>Copy link to this question</button>
+</header>
+
+<div class="mt-6 grid gap-6 lg:grid-cols-[15rem_1fr]">
+  <nav aria-label="Questions" class="min-w-0">
+    <ul class="flex gap-1 overflow-x-auto pb-2 lg:flex-col lg:overflow-visible">
+      {#each questions as q (q.id)}
+        <li class="flex-none">
+          <button
+            type="button"
+            class="min-h-11 w-full rounded-lg px-3 text-left whitespace-nowrap lg:whitespace-normal {q.id ===
+            current.id
+              ? 'bg-olive font-bold text-on-olive'
+              : 'hover:bg-leaf-soft'}"
+            aria-current={q.id === current.id ? 'true' : undefined}
+            onclick={() => choose(q.id)}>{q.title}</button
+          >
+        </li>
+      {/each}
+    </ul>
+  </nav>
+
+  <section aria-labelledby="question" class="grid h-fit gap-6 card p-5 xl:grid-cols-[22rem_1fr]">
+    <div>
+      <h2 id="question" class="text-2xl font-bold">{question.title}</h2>
+      <p class="mt-1 mb-4 text-muted">{question.about}</p>
+      <BenchForm {question} values={current.values} {problems} onchange={change} />
+    </div>
+    <div class="order-first min-w-0 xl:order-none" aria-live="polite">
+      {#if said && outcome.ok}
+        <p
+          class="text-3xl leading-tight font-extrabold text-balance {said.isBad
+            ? 'text-pimento'
+            : 'text-leaf-ink'}"
+          data-testid="answer"
+        >
+          {said.headline}
+        </p>
+        <dl class="mt-3 grid gap-x-6 gap-y-1 sm:grid-cols-[auto_1fr]">
+          {#each said.facts as fact (fact.label)}
+            <dt class="text-muted">{fact.label}</dt>
+            <dd class="font-semibold">{fact.value}</dd>
+          {/each}
+        </dl>
+        {#if hold !== null}
+          <UseInDish minutes={hold} holds={data.holds} stage={current.values.stage ?? ''} />
+        {/if}
+        {#if curve}<Chart {curve} />{/if}
+        <h3 class="mt-4 font-bold">Why</h3>
+        <ul class="mt-1 list-disc pl-5 text-muted">
+          {#each outcome.value.because as reason (reason)}<li>{reason}</li>{/each}
+        </ul>
+      {:else}
+        <p class="text-xl font-semibold text-pimento" role="status" data-testid="answer">
+          {problems[0]?.message}; {problems[0]?.remedy}.
+        </p>
+      {/if}
+      <p class="mt-4 text-sm text-muted">
+        A model, not a promise: the thermometer, the cooker’s manual and local food-safety advice
+        come first.
+      </p>
+    </div>
+  </section>
+</div>

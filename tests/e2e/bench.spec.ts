@@ -1,0 +1,95 @@
+import { expect, test } from './support';
+
+test.describe('Bench', () => {
+  test('answers while typing, names what is wrong, and keeps the question in the address', async ({
+    page,
+  }) => {
+    await page.goto('/bench?q=hold');
+    const answer = page.getByTestId('answer');
+    await expect(answer).toContainText('min');
+    const before = await answer.textContent();
+
+    await page.getByLabel('As thick as').fill('30');
+    await expect(answer).not.toHaveText(before ?? '');
+    await expect(page).toHaveURL(/mm=30/);
+
+    await page.getByLabel('As thick as').fill('1000');
+    await expect(answer).toContainText('no cooker takes a piece over 250 mm');
+    await expect(page.getByLabel('As thick as')).toHaveAttribute('aria-invalid', 'true');
+
+    await page.getByLabel('As thick as').fill('45');
+    await expect(page).toHaveURL(/mm=45/);
+    await page.reload();
+    await expect(page.getByLabel('As thick as')).toHaveValue('45');
+    await expect(page.getByRole('group', { name: /middle of a piece/ })).toContainText('lid opens');
+  });
+
+  test('every question has an answer at once', async ({ page }) => {
+    await page.goto('/bench');
+    for (const button of await page
+      .getByRole('navigation', { name: 'Questions' })
+      .getByRole('button')
+      .all()) {
+      await button.click();
+      await expect(page.getByTestId('answer')).not.toContainText(/;|NaN|undefined/);
+      await expect(page.getByRole('heading', { name: 'Why' })).toBeVisible();
+    }
+  });
+
+  test('an amount is taken as a cook writes it', async ({ page }) => {
+    await page.goto('/bench?q=water&food=rice&grams=1%20lb&treated=dry');
+    // 454 g take up 544 ml, and 30 ml leave as steam; shown as one would measure it.
+    await expect(page.getByTestId('answer')).toHaveText('570 ml');
+  });
+
+  test('a dish’s stage asks the Bench, and the answer goes back into it and out again', async ({
+    page,
+  }) => {
+    await page.goto('/dishes/beetroot-dill');
+    await page.getByRole('link', { name: 'Ask the Bench about this hold' }).click();
+    await expect(page.getByLabel('Food')).toHaveValue('beetroot');
+    await page.getByLabel('As thick as').fill('70');
+    const choice = page.getByLabel(/Use \d+ min in a dish/);
+    const option = choice.locator('option:checked');
+    await expect(option).toContainText('Beetroot');
+    const before = await option.textContent();
+    await page.getByRole('button', { name: 'Use it' }).click();
+    await expect(option).not.toHaveText(before ?? '');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(option).toHaveText(before ?? '');
+  });
+});
+
+test.describe('Kitchen', () => {
+  test('calibrates a cooker from typed minutes and sets it back', async ({ page }) => {
+    await page.goto('/kitchen');
+    const middle = page.locator('li.card').nth(1);
+    await middle.getByText('Liners, socket, keys, calibration').click();
+    await middle.getByRole('button', { name: 'Calibrate' }).click();
+    await middle.getByLabel('Until the pin rises').fill('1');
+    await middle.getByLabel('Off until it drops').fill('9');
+    await expect(middle.getByText(/does not go with 1000 W/)).toBeVisible();
+    await middle.getByLabel('Until the pin rises').fill('9.5');
+    await expect(middle.getByText(/W reach the pot/)).toBeVisible();
+    await middle.getByRole('button', { name: 'Use these for plans' }).click();
+    await expect(middle.getByText(/Calibrated on/)).toBeVisible();
+    await middle.getByRole('button', { name: 'Set back' }).click();
+    await expect(middle.getByText('Heats as a cooker of its size usually does.')).toBeVisible();
+  });
+
+  test('a circuit, a cook and a word on a key are kept', async ({ page }) => {
+    await page.goto('/kitchen');
+    await page.getByRole('button', { name: 'Name a cook' }).click();
+    await page.getByLabel('Pace, ×').fill('9');
+    await page.getByRole('button', { name: 'Save the kitchen' }).click();
+    await expect(page.getByText('a pace is at most 3: three times as slow')).toBeVisible();
+    await page.getByLabel('Pace, ×').fill('1.2');
+    await page.getByRole('button', { name: 'Save the kitchen' }).click();
+    await expect(page.getByText('The kitchen is saved.')).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel('Pace, ×')).toHaveValue('1.2');
+    await page.getByRole('button', { name: /Remove Cook 1/ }).click();
+    await page.getByRole('button', { name: 'Save the kitchen' }).click();
+    await expect(page.getByLabel('Pace, ×')).toHaveCount(0);
+  });
+});
