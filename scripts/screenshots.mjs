@@ -20,6 +20,7 @@ const VIEWS = [
   { name: 'dishes', path: '/dishes' },
   { name: 'dish', path: '/dishes/lamb-apricots?servings=8' },
   { name: 'dish-phone', path: '/dishes/chickpeas-lemon?servings=8', viewport: PHONE },
+  { name: 'bench', path: '/bench?q=hold' },
   { name: 'kitchen', path: '/kitchen' },
   { name: 'kitchen-dark', path: '/kitchen', dark: true },
 ];

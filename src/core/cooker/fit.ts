@@ -51,7 +51,7 @@ const GAP_ABOVE_MM = 15;
 
 /** Checks contents, rack and pan against a cooker. Sizes must be positive; see the documents' schemas. */
 export function fit(input: FitInput): Fit {
-  const { cooker, contents, rack, pan, school } = input;
+  const { cooker, contents, pan, school } = input;
   // What cooks in a pan of its own stands above the lines; only what is loose in the liner counts.
   const loose = pan ? [] : contents;
   const thinMl = thinVolume(contents);

@@ -232,6 +232,7 @@ export class DishCompiler {
     this.mean(id('seal'), stage, 'seal', stage.text, {
       amounts: this.amountsOf(stage),
       caution: VALVE,
+      because: { '': ['lid on, valve, pin and ring looked at (common practice)'] },
       settings: settingsFor(offers, stage, holds),
     });
     this.step({
@@ -274,7 +275,10 @@ export class DishCompiler {
         'vent',
         release.kind === 'quick' ? 'Vent at once' : 'Vent what is left',
         {
-          because: release.kind === 'quick' ? reasons('release') : {},
+          because:
+            release.kind === 'quick'
+              ? reasons('release')
+              : { '': ['what pressure is left goes in a minute (common practice)'] },
           caution: VENT,
         },
       );
@@ -282,7 +286,10 @@ export class DishCompiler {
       before = id('vent');
     }
     this.step({ id: id('open'), minutes: HANDS.open, hands: 1, block });
-    this.mean(id('open'), stage, 'open', 'Pin down: open', { caution: centre ?? LID });
+    this.mean(id('open'), stage, 'open', 'Pin down: open', {
+      caution: centre ?? LID,
+      because: { '': ['lid off, away from you, and a look inside (common practice)'] },
+    });
     this.link(before, id('open'), release.kind === 'natural' ? NATURAL_WAIT : 2);
     this.out.edges.set(stage.id, { first: id('seal'), last: id('open') });
   }
@@ -296,6 +303,7 @@ export class DishCompiler {
     this.step({ id: id('in'), minutes: HANDS.putIn, hands: 1, block });
     this.mean(id('in'), stage, 'put-in', stage.text, {
       amounts: this.amountsOf(stage),
+      because: { '': ['door open no longer than it takes (common practice)'] },
       celsius: stage.celsius,
     });
     this.step({ id: id('bake'), minutes: stage.minutes, block });

@@ -30,6 +30,12 @@ const withDish = (h: Household, id: string, change: (d: Dish) => Dish): Househol
 });
 
 describe('the harvest supper', () => {
+  it('every step of it says why it takes as long as it takes', () => {
+    const { compiled } = compiledSupper();
+    for (const meaning of compiled.meanings)
+      expect(Object.values(meaning.because).flat().join(), meaning.id).not.toBe('');
+  });
+
   it('compiles into a problem that solves and passes the independent checker', () => {
     const { h, meal, compiled } = compiledSupper();
     expect(parseProblem(compiled.problem).ok).toBe(true);

@@ -4,7 +4,7 @@ import { holdQuestion } from './piece-questions';
 import { comeUpQuestion, fitQuestion, releaseQuestion } from './pot-questions';
 import type { BenchQuestion } from './types';
 
-export type { BenchField, BenchQuestion, Curve, Values } from './types';
+export type { BenchQuestion, Values } from './types';
 
 /** All questions of the Bench, in the order a cook comes to them. */
 export function benchQuestions(kitchen: Kitchen): BenchQuestion[] {
