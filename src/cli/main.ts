@@ -3,6 +3,7 @@ import { useHouseWords } from '$core/reason';
 import { askCommand } from './ask';
 import { demoCommand } from './demo';
 import { planCommand } from './plan';
+import { recipeCommand } from './recipe';
 import { simulateCommand } from './simulate';
 import { solveCommand } from './solve';
 import { UsageError, type Command } from './command';
@@ -12,6 +13,7 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   simulate: simulateCommand,
   plan: planCommand,
   ask: askCommand,
+  recipe: recipeCommand,
   demo: demoCommand,
 };
 

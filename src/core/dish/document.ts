@@ -42,6 +42,8 @@ const stageBase = {
   id,
   /** What to do, as an instruction. */
   text: z.string().trim().min(1, 'say what to do').max(400),
+  /** The sentence it came from, where it was brought in. */
+  sentence: z.string().max(2000).optional(),
   /** Ingredients that go in here. */
   uses: z.array(id).default([]),
   /** Stages that must be done before; the one listed above by default. */

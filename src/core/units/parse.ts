@@ -72,6 +72,8 @@ const EXTRA_UNITS: Readonly<Record<string, Unit>> = {
   slices: 'slice',
   piece: 'piece',
   pieces: 'piece',
+  litre: 'l',
+  litres: 'l',
 };
 
 const PACK_BEFORE =

@@ -1,0 +1,19 @@
+/** Bringing a recipe in: from any text to a dish with its open questions. */
+import type { Outcome } from '../reason';
+import { readSource } from './source';
+import { toDish, type Imported } from './to-dish';
+
+export { summarise } from './summary';
+export type { RecipeSummary } from './summary';
+export type { Imported } from './to-dish';
+export type { ImportQuestion } from './types';
+
+/**
+ * Reads pasted or uploaded text: plain words, a saved page, or JSON-LD.
+ *
+ * @param takenIds ids of dishes that are there already
+ */
+export function importRecipe(text: string, takenIds?: ReadonlySet<string>): Outcome<Imported> {
+  const raw = readSource(text);
+  return raw.ok ? toDish(raw.value, takenIds) : raw;
+}

@@ -1,0 +1,106 @@
+/** Ingredient lines as a dish's ingredients, with role and scaling set by what they are. */
+import type { Ingredient } from '../dish';
+import { parseLine, type IngredientLine } from '../exchange';
+import { findFood, type Food } from '../food';
+
+export interface ReadIngredient {
+  line: IngredientLine;
+  food: Food | null;
+  ingredient: Ingredient;
+}
+
+const FINISH = /\b(?:for serving|to serve|for garnish|to garnish|to finish|garnish)\b/i;
+const SEASONING_AMOUNT = new Set(['tsp', 'pinch']);
+/** “2-inch pieces”, “5 cm cubes”, “12 mm slices”: the smallest way through. */
+const CUT =
+  /(\d+(?:\.\d+)?|[½¼¾]|one|two|half)(?:[- ](?:½|1\/2))?[- ]?(inch(?:es)?|in\b|cm|mm|")[- ]*(?:thick|wide|pieces?|chunks?|cubes?|slices?|rounds?|dice)?/i;
+const MM: Readonly<Record<string, number>> = { i: 25.4, '"': 25.4, c: 10, m: 1 };
+const WORDS: Readonly<Record<string, number>> = {
+  '½': 0.5,
+  '¼': 0.25,
+  '¾': 0.75,
+  one: 1,
+  two: 2,
+  half: 0.5,
+};
+
+/** Thickness in mm that a line speaks of; undefined where it speaks of none. */
+export function thicknessIn(text: string): number | undefined {
+  const match = CUT.exec(text);
+  if (!match) return undefined;
+  const [, number = '', unit = 'm'] = match;
+  const value = WORDS[number.toLowerCase()] ?? Number(number);
+  const mm = value * (MM[unit[0]?.toLowerCase() ?? 'm'] ?? 1);
+  return mm >= 1 && mm <= 300 ? Math.round(mm) : undefined;
+}
+
+function roleOf(line: IngredientLine, food: Food | null): Ingredient['role'] {
+  const words = `${line.food} ${line.preparation ?? ''}`;
+  if (FINISH.test(words)) return 'finish';
+  if (food?.form === 'thin') return 'liquid';
+  if (food?.group === 'seasoning') return 'seasoning';
+  if (food && ['meat', 'poultry', 'fish'].includes(food.group)) return 'main';
+  return food === null && SEASONING_AMOUNT.has(line.unit ?? '') ? 'seasoning' : 'base';
+}
+
+function scalingOf(role: Ingredient['role'], line: IngredientLine): Ingredient['scaling'] {
+  if (role === 'seasoning') return 'to-taste';
+  const isWhole = line.unit === 'can' || line.unit === 'package';
+  return isWhole ? 'whole' : 'proportional';
+}
+
+/** An id of letters that is not taken yet. */
+export function freshId(text: string, taken: ReadonlySet<string>): string {
+  const base =
+    text
+      .toLowerCase()
+      .normalize('NFKD')
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '')
+      .slice(0, 40) || 'item';
+  let id = base;
+  for (let n = 2; taken.has(id); n++) id = `${base}-${n}`;
+  return id;
+}
+
+/** What a line can hold at most, as the dish document allows. */
+const MOST = { food: 120, preparation: 200, amount: 100_000 } as const;
+
+export function readIngredients(lines: readonly string[]): ReadIngredient[] {
+  const taken = new Set<string>();
+  return lines.flatMap((text) => {
+    const line = parseLine(text);
+    if (line.food === '') return [];
+    const food = findFood(line.food);
+    const id = freshId(food?.id ?? line.food, taken);
+    taken.add(id);
+    const role = roleOf(line, food);
+    // A range is taken at its lower end, which is easier to correct at the stove.
+    const amount =
+      line.amount !== null && line.amount > 0 && line.amount <= MOST.amount ? line.amount : null;
+    const unit = amount === null ? null : (line.unit ?? 'piece');
+    const perPack = line.packSize && (unit === 'can' || unit === 'package') ? line.packSize : null;
+    const thickness = thicknessIn(`${line.preparation ?? ''} ${line.food}`);
+    const ingredient: Ingredient = {
+      id,
+      food: line.food.slice(0, MOST.food),
+      amount:
+        perPack && amount !== null ? Math.round(amount * perPack.amount * 1000) / 1000 : amount,
+      unit: perPack ? perPack.unit : unit,
+      preparation: [
+        line.preparation ?? '',
+        perPack && amount !== null
+          ? `${amount} ${unit === 'can' ? 'can' : 'pack'}${amount === 1 ? '' : 's'}`
+          : '',
+      ]
+        .filter(Boolean)
+        .join(', ')
+        .slice(0, MOST.preparation),
+      role,
+      scaling: scalingOf(role, line),
+      ...(line.state === 'frozen' ? { frozen: true } : {}),
+      ...(thickness === undefined ? {} : { pieceMm: thickness }),
+    };
+    return [{ line, food, ingredient }];
+  });
+}

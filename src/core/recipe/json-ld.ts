@@ -1,0 +1,64 @@
+/**
+ * schema.org/Recipe in the shapes that pages really use: alone, in a list, in `@graph`, or inside
+ * another thing; instructions as one text, a list, steps or sections.
+ *
+ * @source schema.org, Recipe, HowToStep, HowToSection
+ */
+import { plain } from './html';
+import type { RawRecipe } from './types';
+
+type Json = Record<string, unknown>;
+
+/** Things looked at while searching for a recipe; more is no page that people read. */
+const MOST_NODES = 20_000;
+const MOST_ITEMS = 2000;
+
+const isObject = (value: unknown): value is Json =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+function hasType(node: Json, type: string): boolean {
+  const types = Array.isArray(node['@type']) ? node['@type'] : [node['@type']];
+  return types.some((t) => typeof t === 'string' && t.toLowerCase().endsWith(type));
+}
+
+/** The first recipe anywhere in the data, however deep it lies; null where there is none. */
+export function findRecipe(data: unknown): Json | null {
+  const queue: unknown[] = [data];
+  for (let i = 0; i < queue.length && i < MOST_NODES; i++) {
+    const node = queue[i];
+    if (isObject(node) && hasType(node, 'recipe')) return node;
+    if (Array.isArray(node)) queue.push(...node.slice(0, MOST_ITEMS));
+    else if (isObject(node))
+      queue.push(...Object.values(node).filter((v) => typeof v === 'object'));
+  }
+  return null;
+}
+
+/** All text in a value, a line each; steps and sections in their order. */
+function linesOf(value: unknown, depth = 0): string[] {
+  if (typeof value === 'string')
+    return plain(value)
+      .split('\n')
+      .map((l) => l.trim())
+      .filter(Boolean);
+  if (typeof value === 'number') return [String(value)];
+  // Deeper than any recipe nests; data made to hang a reader ends here.
+  if (depth > 8) return [];
+  if (Array.isArray(value)) return value.slice(0, MOST_ITEMS).flatMap((v) => linesOf(v, depth + 1));
+  if (!isObject(value)) return [];
+  if (value.itemListElement !== undefined) return linesOf(value.itemListElement, depth + 1);
+  return linesOf(value.text ?? value.description ?? value.name ?? [], depth + 1);
+}
+
+export function fromJsonLd(node: Json): RawRecipe {
+  const [name = ''] = linesOf(node.name ?? node.headline);
+  const yields = linesOf(node.recipeYield ?? node.yield ?? []);
+  return {
+    name,
+    // “4” and “4 servings” are often given together; the longer one says what is counted.
+    yieldText: yields.sort((a, b) => b.length - a.length)[0] ?? '',
+    ingredients: linesOf(node.recipeIngredient ?? node.ingredients ?? []),
+    instructions: linesOf(node.recipeInstructions ?? []),
+    notes: linesOf(node.description ?? []),
+  };
+}

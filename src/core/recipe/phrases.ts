@@ -1,0 +1,127 @@
+/** What single clauses say: each phrase of the kitchen has a small pattern of its own. */
+import type { FoundKind } from './types';
+
+const has =
+  (pattern: RegExp) =>
+  (clause: string): boolean =>
+    pattern.test(clause);
+
+/** Natural release: the pot is left until it lets go. */
+export const saysNatural = has(
+  /\bnatural(?:ly)?\b|\bNP?R\b|\bpressure (?:to )?(?:drop|fall|subside|come down|go down|dissipate)s?\b(?! quickly)|\b(?:come|comes|fall|falls|drop|drops|go|goes|die|dies|release|releases|let go|lets go|subside|subsides)\b[^.]{0,24}\b(?:by itself|on its own|of its own accord|in its own time|slowly)\b|\bby itself\b|\bon its own\b|\bleave (?:it|the pot|the lid|the valve)\b[^.]{0,20}\b(?:closed|alone|until the pin)|\bslow release\b/i,
+);
+/** Quick release: the valve is opened. */
+export const saysQuick = has(
+  /\bquick(?:ly)?[- ]?(?:pressure[- ]?)?(?:release|vent)|\brelease[sd]?\b[^.]{0,30}\b(?:quickly|fast|at once|immediately|right away|straight away|by hand|manually)|\bQP?R\b|\bvent(?:ing|ed)?\b(?!\s*(?:is|closed|to seal))|\b(?:fast|rapid|manual|instant) (?:pressure )?release|\b(?:open|turn|flip|move|switch)\b[^.]{0,16}\b(?:valve|vent|knob)\b(?![^.]{0,16}\bseal)|\brelease (?:the |any |all )?(?:rest|remaining|residual|remainder|leftover)|\blet (?:the |out )?(?:rest of the |remaining )?steam out|\bquick\b(?=\s*(?:$|\bfor the rest))|\brelease (?:the )?(?:pressure|steam)$/i,
+);
+const namesEither = has(
+  /\b(?:natural(?:ly)?|quick(?:ly)?|NP?R|QR)\b(?: (?:pressure )?release)?\s*(?:or|\/)\s*(?:a )?(?:natural|quick|NPR|QR)|\beither (?:way|release|natural|quick)|\b(?:any|whichever|whatever) release\b|\brelease (?:as|however|any way) you/i,
+);
+export function saysEither(clause: string): boolean {
+  return (
+    namesEither(clause) || (/\bor\b/i.test(clause) && saysNatural(clause) && saysQuick(clause))
+  );
+}
+/** Waiting, which before a quick release makes it a timed natural one. */
+export const saysWait = has(
+  /\b(?:wait|rest|stand|sit|leave|leaving|let|after|another|pause|hold off)\b/i,
+);
+/** What is left of the pressure: a natural release came before. */
+export const saysRest = has(/\b(?:rest|remaining|remainder|residual|left|leftover)\b/i);
+
+/** Cooking under pressure, named as such. */
+export const saysPressure = has(
+  /\bpressure[- ]?cook(?!er)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:for|at|on(?!ce)|level|button|mode|setting|program)\b|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b|\bpressure[:,]|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:utes?)? (?:of )?pressure\b/i,
+);
+/** A level and nothing else of pressure: “4 min at low”. */
+export const saysLevel = has(/\b(?:on|at|to) (?:high|low|max|maximum|highest)\b(?! heat| speed)/i);
+/** Setting a time: with the lid on, that is a hold. */
+export const saysSet = has(
+  /\b(?:set|select|program|cook|time|timer|hold|keep|give|maintain|steam|choose|dial|run|go)\b/i,
+);
+export const saysLidOn = has(
+  /\b(?:lock|locked|seal|sealed|sealing|close|closed|secure|fit|clamp|twist|shut|snap)\b[^.]{0,28}\b(?:lid|cooker|pot|valve|vent)?|\blid (?:is )?on\b|\b(?:put|place|set) (?:on )?the lid\b|\blid(?: goes)? (?:on|back)/i,
+);
+export const saysLidOff = has(
+  /\b(?:open|remove|lift|take off)\b[^.]{0,12}\blid\b|\blid off\b|\buncover/i,
+);
+/** Turning the machine off or to warm: nothing that is done to the food. */
+export const saysSwitch = has(
+  /\b(?:turn (?:it |the \w+ )?off|switch(?:ed)? off|cancel|unplug|keep[- ]warm|carefully$)\b/i,
+);
+export const saysSlow = has(/\bslow[- ]?cook(?:er|ing)?\b|\bcrock/i);
+export const saysMeanwhile = has(
+  /^(?:meanwhile|in the meantime|at the same time|while (?:the|it|that|this|they|everything)\b|during (?:the|this|that))/i,
+);
+/** Tells of something that has happened, not something to do. */
+export const saysWhen = has(/^(?:when|once|as soon as|after the|if)\b/i);
+export const saysPreheat = has(
+  /\b(?:pre-?heat|heat (?:the|an|your) (?:oven|grill|broiler)|oven on)\b/i,
+);
+
+/** Level in a clause; null where it names none. */
+export function levelIn(clause: string): 'low' | 'high' | 'max' | null {
+  if (/\b(?:max|maximum|highest|extra[- ]high)\b/i.test(clause)) return 'max';
+  if (/\blow\b(?![- ](?:sodium|salt|fat|heat))/i.test(clause)) return 'low';
+  return /\bhigh\b(?! heat| speed)/i.test(clause) ? 'high' : null;
+}
+
+/** In this order: what is said by the first that fits. */
+const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
+  ['soak', /\b(?:soak|marinate|marinade for|brine)\w*\b/i],
+  [
+    'thicken',
+    /\bthicken|\bslurry\b|\b(?:whisk|stir|mix|blend)\b[^.]{0,40}\b(?:cornstarch|cornflour|starch|roux)\b/i,
+  ],
+  [
+    'crisp',
+    /\b(?:broil(?!er)|air[- ]?fry|air[- ]?crisp|crisping lid|crisp(?:s|ing)? (?:up|it|them|the|under|for)|under (?:the|a) (?:hot )?(?:grill|broiler)|grill (?:for|until|it|them|the|\d))|^crisp\b/i,
+  ],
+  [
+    'oven',
+    /\b(?:bake|baked|baking(?! (?:powder|soda|dish|tray|sheet|tin|pan|paper))|roast (?:for|until|at|it|them|the|\d)|in (?:the|a|an) (?:hot )?oven|into the oven)\b/i,
+  ],
+  ['loosen', /\b(?:deglaze|scrape|loosen)\b/i],
+  [
+    'burner',
+    /\b(?:in|into|using|heat) (?:a|the|another|your) (?:small |large |dry |non-?stick |wide )?(?:skillet|frying pan|saucepan|wok)\b|\bon the (?:stove|hob|stovetop)\b/i,
+  ],
+  [
+    'brown',
+    /\b(?:brown(?:s|ed|ing)?(?! (?:sugar|rice|lentil|mustard|bread|onion))|sear|(?<!air[- ])fry|soften|sweat|toast|caramel\w*|golden|fragrant|translucent|colou?r on all)\b/i,
+  ],
+  [
+    'simmer',
+    /\b(?:simmer|simmering|reduce(?! (?:the )?heat)|boil(?:s)?(?! water)|bubble|cook down|boil down)\b/i,
+  ],
+  [
+    'brown',
+    /(?<!\b(?:on|to|using|use|the|low|high|medium) )\bsaut[eé]|\bcook\b[^.]{0,40}\buntil (?:soft|tender|wilted|cooked)|\bfor colou?r\b/i,
+  ],
+  ['rest', /\b(?:chill|refrigerate|cool|rest|stand|set aside for|sit)\b/i],
+];
+
+/** The kind of work or waiting that a clause names; null for putting, stirring, serving. */
+export function kindOf(clause: string): FoundKind | null {
+  return KINDS.find(([, pattern]) => pattern.test(clause))?.[0] ?? null;
+}
+
+export const isLoading = has(
+  /\b(?:put|place|lay|set|layer|arrange|return|tip|nestle|throw|load|goes|go in|drop)\b/i,
+);
+
+export const isPreparing = has(
+  /\b(?:chop|dice|slice|cut|peel|trim|rinse|wash|scrub|drain|grate|mince|cube|shred|rub|pat|score|tear|halve|quarter|crush|core|whisk|beat|mix|combine|form|shape|roll|grease|line|toss|coat|pound|zest|squeeze|measure|crumble|pull apart|pick over)\b/i,
+);
+export const isFinishing = has(
+  /\b(?:serve|garnish|sprinkle|scatter|taste|adjust|correct|fluff|mash|shred|puree|purée|blend|fold|top|drizzle|stir|season|dress|toss|spoon|ladle|divide|slice|carve|remove|transfer|lift|squeeze|add|pour|mix|strain|drain|discard|skim|melt|beat|whisk|combine|peel|cut|unmould|turn out|enjoy|eat|check)\b/i,
+);
+
+/** Minutes of a natural release given as a mere figure: “natural 10 then quick”. */
+export function naturalFigure(clause: string): number | null {
+  const match =
+    /\bnatural(?:ly)?(?: pressure)?(?: release)?(?: for)? (\d{1,3})\b(?!\s*(?:%|h))/i.exec(
+      clause,
+    ) ?? /\b(\d{1,3})[- ]natural/i.exec(clause);
+  return match ? Number(match[1]) : null;
+}

@@ -1,0 +1,107 @@
+/** Plain text: headings where there are any, otherwise lines told by what they look like. */
+import { findFood } from '../food';
+import { parseAmount } from '../units';
+import type { RawRecipe } from './types';
+
+const HEADINGS: readonly (readonly [RegExp, Part])[] = [
+  [
+    /^(?:the )?ingredients?\b.{0,40}$|^you(?:'|’)?(?:ll)? (?:will )?need\b.{0,20}$|^what (?:goes in|you need).{0,20}$|^shopping\b.{0,20}$/i,
+    'ingredients',
+  ],
+  [
+    /^(?:the )?(?:directions?|methods?|instructions?|steps?|preparation|how to (?:make|cook)(?: it)?|what to do|cooking|procedure|to make)\b.{0,24}$/i,
+    'instructions',
+  ],
+  [/^(?:notes?|tips?|cook(?:'|’)s notes?|storage|nutrition|remarks?)\b.{0,24}$/i, 'notes'],
+];
+type Part = 'ingredients' | 'instructions' | 'notes';
+
+const YIELD =
+  /\b(?:serves?|servings?|yields?|makes?|feeds?|portions?|for)\b\s*:?\s*(?:about\s+)?(\d+(?:\s*(?:-|–|to)\s*\d+)?|two|three|four|five|six|eight|ten|twelve)\b|(\d+(?:\s*(?:-|–|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|eaters)\b/i;
+const STEP_MARK = /^\s*(?:step\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|[•*▪◦–-]\s+)/i;
+const VERB =
+  /\b(add|heat|cook|stir|pour|place|put|set|press|seal|lock|close|brown|sear|mix|combine|serve|let|release|bake|simmer|season|sprinkle|remove|cut|chop|rinse|soak|turn|bring|cover|whisk|drain|top|fold|wait|vent|open)\b/i;
+
+/** A short line without a full stop that begins with an amount, or names a food. */
+function looksLikeIngredient(line: string): boolean {
+  if (line.length > 120 || /[.!?]\s+\S/.test(line)) return false;
+  const bare = line.replace(/^[•*▪◦–-]\s*/, '');
+  const { amount, unit } = parseAmount(bare);
+  if (amount !== null && (unit !== null || findFood(bare) !== null))
+    return !/[.!]$/.test(bare) || unit !== null;
+  if (/,?\s*(?:to taste|for serving|to serve|as needed)\b/i.test(bare))
+    return findFood(bare) !== null;
+  // “Salt”, “a little dill”: a few words that name a food and tell nobody to do anything.
+  const isFew = bare.split(/\s+/).length <= 4 && !/[.!?:]$/.test(bare);
+  return isFew && !VERB.test(bare) && findFood(bare) !== null;
+}
+
+function headingOf(line: string): Part | null {
+  const bare = line.replace(/[#*_=:]+/g, ' ').trim();
+  if (bare.length > 60) return null;
+  return HEADINGS.find(([pattern]) => pattern.test(bare))?.[1] ?? null;
+}
+
+/** How many it serves, in the text's own words; '' where it does not say. */
+export function findYield(text: string): string {
+  return YIELD.exec(text)?.[0] ?? '';
+}
+
+/** Takes a text apart. Never fails; what is neither ingredient nor heading is an instruction. */
+export function fromText(text: string): RawRecipe {
+  const lines = text
+    .split(/\r?\n/)
+    .map((l) => l.trim())
+    .filter(Boolean);
+  const recipe: RawRecipe = {
+    name: '',
+    yieldText: '',
+    ingredients: [],
+    instructions: [],
+    notes: [],
+  };
+  const hasHeadings = lines.some((l) => headingOf(l) === 'ingredients');
+  let part: Part | null = null;
+  for (const line of lines) {
+    const heading = headingOf(line);
+    if (heading) {
+      part = heading;
+      // “Ingredients (serves 4)” says it in the heading.
+      recipe.yieldText ||= findYield(line);
+      continue;
+    }
+    const isShort = line.length < 80;
+    if (recipe.name === '' && part === null) {
+      recipe.name = line.replace(/^#+\s*/, '').replace(/[:.]$/, '');
+      recipe.yieldText ||= findYield(line);
+      continue;
+    }
+    if (
+      part !== 'instructions' &&
+      isShort &&
+      recipe.yieldText === '' &&
+      !looksLikeIngredient(line)
+    ) {
+      recipe.yieldText = findYield(line);
+      if (recipe.yieldText) continue;
+    }
+    if (part === null || !hasHeadings) {
+      if (looksLikeIngredient(line)) recipe.ingredients.push(line);
+      else if (part === 'notes') recipe.notes.push(line);
+      else if (recipe.ingredients.length === 0 && !hasHeadings && !VERB.test(line))
+        recipe.notes.push(line);
+      else if (hasHeadings) recipe.notes.push(line);
+      else recipe.instructions.push(line.replace(STEP_MARK, ''));
+      continue;
+    }
+    if (part === 'ingredients') addIngredient(recipe, line);
+    else recipe[part].push(line.replace(STEP_MARK, ''));
+  }
+  return recipe;
+}
+
+/** “For the sauce:” inside the list is a heading of its own, not food. */
+function addIngredient(recipe: RawRecipe, line: string): void {
+  if (/:$/.test(line) || /^for (?:the |serving$)[^,\d]{0,40}$/i.test(line)) return;
+  recipe.ingredients.push(line);
+}

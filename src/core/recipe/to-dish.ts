@@ -1,0 +1,339 @@
+/** A raw recipe as a dish: ingredients with their roles, stages with what goes in, and what to ask. */
+import { dishSchema, type Dish, type Ingredient, type ReleaseChoice, type Stage } from '../dish';
+import { success, type Outcome } from '../reason';
+import { UNITS } from '../units';
+import { freshId, readIngredients, type ReadIngredient } from './ingredients';
+import { readInstructions } from './read';
+import type { FoundCycle, FoundStage, ImportQuestion, RawRecipe } from './types';
+
+export interface Imported {
+  dish: Dish;
+  /** What the text did not say, with what is taken until somebody answers. */
+  questions: ImportQuestion[];
+  ingredients: ReadIngredient[];
+  stages: FoundStage[];
+  serves: number | null;
+}
+
+const USUAL_SERVINGS = 4;
+const MOST_SERVINGS = 200;
+const LONGEST_HOLD = 480;
+const LONGEST = 2880;
+const MOST_INGREDIENTS = 300;
+const G_PER_LB = 453.59237;
+/** Minutes for work whose time is not told (common practice). */
+const USUAL_MINUTES: Readonly<Record<FoundStage['kind'], number>> = {
+  prep: 10,
+  soak: 480,
+  brown: 8,
+  loosen: 2,
+  pressure: 0,
+  simmer: 5,
+  thicken: 3,
+  crisp: 8,
+  oven: 20,
+  burner: 8,
+  rest: 10,
+  finish: 3,
+};
+const NUMBERS: Readonly<Record<string, number>> = {
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  eight: 8,
+  ten: 10,
+  twelve: 12,
+};
+
+/** How many a yield is for: the lower end of a range; null where there is no number. */
+export function servingsIn(text: string): number | null {
+  const word = /\b(two|three|four|five|six|eight|ten|twelve)\b/i.exec(text)?.[1];
+  const found = Number(/\d+/.exec(text)?.[0] ?? NUMBERS[word?.toLowerCase() ?? ''] ?? Number.NaN);
+  return found > 0 && found <= MOST_SERVINGS ? found : null;
+}
+
+/**
+ * @param takenIds ids of dishes that are there already
+ * @returns the dish with its open questions; fails only where the document itself would be wrong
+ */
+export function toDish(
+  raw: RawRecipe,
+  takenIds: ReadonlySet<string> = new Set(),
+): Outcome<Imported> {
+  const questions: ImportQuestion[] = [];
+  const serves = servingsIn(raw.yieldText);
+  const name = raw.name.slice(0, 100) || 'A dish without a name';
+  if (serves === null)
+    questions.push({
+      id: 'serves',
+      text: 'How many does it serve?',
+      taken: String(USUAL_SERVINGS),
+    });
+  const ingredients = readIngredients(raw.ingredients).slice(0, MOST_INGREDIENTS);
+  const { stages: found, slow } = readInstructions(raw.instructions);
+  const stages = writeStages(found, ingredients, questions);
+  askAboutPieces(found, ingredients, questions);
+  const notes = [
+    ...raw.notes,
+    ...slow,
+    ...raw.ingredients
+      .slice(MOST_INGREDIENTS)
+      .map(
+        (line) => `Not taken over, for a dish has at most ${MOST_INGREDIENTS} ingredients: ${line}`,
+      ),
+  ].join('\n');
+  const dish = dishSchema.safeParse({
+    format: 'olive-clock/dish@1',
+    id: freshId(name, takenIds),
+    name,
+    summary: (raw.notes[0] ?? '').slice(0, 300),
+    servings: serves ?? USUAL_SERVINGS,
+    ingredients: ingredients.map((i) => i.ingredient),
+    stages,
+    wait: waitOf(found, ingredients),
+    notes: notes.slice(0, 5000),
+  });
+  if (!dish.success)
+    return {
+      ok: false,
+      problems: dish.error.issues.map((issue) => {
+        const [message = '', remedy = 'correct it in the text'] = issue.message.split('; ');
+        return { field: issue.path.join('.') || 'recipe', message, remedy };
+      }),
+    };
+  return success({ dish: dish.data, questions, ingredients, stages: found, serves });
+}
+
+function writeStages(
+  found: readonly FoundStage[],
+  ingredients: readonly ReadIngredient[],
+  questions: ImportQuestion[],
+): Stage[] {
+  const taken = new Set<string>();
+  const used = new Set<string>();
+  const ids = found.map((stage) => {
+    const id = freshId(stage.kind, taken);
+    taken.add(id);
+    return id;
+  });
+  const written = found.map((stage, i): Stage => {
+    const text = stage.sentences.join(' ');
+    const uses = mentioned(text, ingredients);
+    for (const id of uses) used.add(id);
+    const base = {
+      id: ids[i] ?? stage.kind,
+      text: text.slice(0, 400),
+      sentence: text.slice(0, 2000),
+      uses,
+      ...afterOf(found, ids, i),
+    };
+    return writeStage(stage, base, ingredients, questions);
+  });
+  placeTheRest(written, ingredients, used);
+  return written;
+}
+
+type StageBase = { id: string; text: string; sentence: string; uses: string[]; after?: string[] };
+
+function writeStage(
+  stage: FoundStage,
+  base: StageBase,
+  ingredients: readonly ReadIngredient[],
+  questions: ImportQuestion[],
+): Stage {
+  const minutes = Math.min(LONGEST, Math.round(stage.minutes ?? USUAL_MINUTES[stage.kind]));
+  switch (stage.kind) {
+    case 'pressure': {
+      const cycle = stage.cycle as FoundCycle;
+      return {
+        ...base,
+        kind: 'pressure',
+        level: cycle.level,
+        holdMinutes: holdOf(cycle, base, ingredients, questions),
+        release: releaseOf(cycle, base, questions),
+        tools: [],
+      };
+    }
+    case 'oven':
+    case 'crisp':
+      if (stage.celsius === null)
+        questions.push({
+          id: `${base.id}.heat`,
+          text: `How hot for “${base.text.slice(0, 60)}”?`,
+          taken: '200 °C',
+        });
+      return {
+        ...base,
+        kind: stage.kind,
+        minutes,
+        celsius: Math.min(300, Math.max(100, stage.celsius ?? 200)),
+      };
+    case 'simmer':
+    case 'burner':
+      return { ...base, kind: stage.kind, minutes, attended: true };
+    case 'finish':
+      return { ...base, kind: 'finish', minutes, inCooker: false };
+    default:
+      return { ...base, kind: stage.kind, minutes };
+  }
+}
+
+/** The hold in whole minutes: the lower end of a range, or by weight where the text says so. */
+function holdOf(
+  cycle: FoundCycle,
+  base: StageBase,
+  ingredients: readonly ReadIngredient[],
+  questions: ImportQuestion[],
+): number {
+  let minutes = cycle.holdMinutes;
+  if (cycle.perPound !== null) {
+    const grams = heaviest(ingredients);
+    minutes = cycle.perPound * (grams === null ? 1 : grams / G_PER_LB);
+    questions.push({
+      id: `${base.id}.weight`,
+      text: `What does the piece weigh? The recipe says ${cycle.perPound} min for each pound.`,
+      taken: grams === null ? '1 lb' : `${(grams / G_PER_LB).toFixed(1)} lb`,
+    });
+  }
+  if (cycle.holdTo !== null)
+    questions.push({
+      id: `${base.id}.hold`,
+      text: `Hold for ${cycle.holdMinutes} or up to ${cycle.holdTo} min?`,
+      taken: `${cycle.holdMinutes} min`,
+    });
+  if (minutes > LONGEST_HOLD)
+    questions.push({
+      id: `${base.id}.long`,
+      text: `The text says a hold of ${Math.round(minutes)} min; no cooker holds over ${LONGEST_HOLD}. How long is it?`,
+      taken: `${LONGEST_HOLD} min`,
+    });
+  return Math.min(LONGEST_HOLD, Math.max(0, Math.round(minutes)));
+}
+
+function releaseOf(cycle: FoundCycle, base: StageBase, questions: ImportQuestion[]): ReleaseChoice {
+  const { release } = cycle;
+  if (release.kind === 'timed')
+    return release.minutes > 0 && release.minutes <= 120
+      ? release
+      : release.minutes === 0
+        ? { kind: 'quick' }
+        : { kind: 'natural' };
+  if (release.kind === 'natural' || release.kind === 'quick') return release;
+  questions.push({
+    id: `${base.id}.release`,
+    text:
+      release.kind === 'either'
+        ? 'Natural or quick release? The recipe allows both.'
+        : `How is the pressure let go after the ${Math.round(cycle.holdMinutes)} min?`,
+    taken: 'natural',
+  });
+  return { kind: 'natural' };
+}
+
+/** “Meanwhile” starts beside the stage before it, and what follows waits for both. */
+function afterOf(
+  found: readonly FoundStage[],
+  ids: readonly string[],
+  i: number,
+): { after?: string[] } {
+  if (found[i]?.meanwhile && i > 0) return { after: i > 1 ? [ids[i - 2] as string] : [] };
+  if (found[i - 1]?.meanwhile && i > 1)
+    return { after: [ids[i - 2] as string, ids[i - 1] as string] };
+  return {};
+}
+
+/** Ingredients that a text names, by the words of their food. */
+function mentioned(text: string, ingredients: readonly ReadIngredient[]): string[] {
+  const words = new Set(
+    text
+      .toLowerCase()
+      .match(/[\p{L}]+/gu)
+      ?.map(stem) ?? [],
+  );
+  return ingredients
+    .filter(({ ingredient, food }) => {
+      const names = [ingredient.food, ...(food?.names ?? [])];
+      return names.some((name) => {
+        const parts =
+          name
+            .toLowerCase()
+            .match(/[\p{L}]+/gu)
+            ?.map(stem) ?? [];
+        const head = parts.at(-1);
+        return head !== undefined && head.length > 2 && words.has(head);
+      });
+    })
+    .map(({ ingredient }) => ingredient.id);
+}
+
+const stem = (word: string): string => word.replace(/(?:es|s)$/, '');
+
+/** What no stage names: what is for the end goes there, the rest into the first pot. */
+function placeTheRest(
+  stages: Stage[],
+  ingredients: readonly ReadIngredient[],
+  used: ReadonlySet<string>,
+): void {
+  const first = stages.find((s) => s.kind === 'pressure') ?? stages[0];
+  const last = stages.at(-1);
+  for (const { ingredient } of ingredients) {
+    if (used.has(ingredient.id)) continue;
+    const to = ingredient.role === 'finish' ? last : first;
+    to?.uses.push(ingredient.id);
+  }
+  // The water that only makes steam goes with the pot, not with the servings.
+  for (const stage of stages)
+    if (stage.kind === 'pressure' && /\b(?:trivet|rack|steamer|basket)\b/i.test(stage.text))
+      for (const { ingredient } of ingredients)
+        if (stage.uses.includes(ingredient.id) && isPlainWater(ingredient))
+          ingredient.scaling = 'with-pot';
+}
+
+const isPlainWater = (ingredient: Ingredient): boolean =>
+  /^(?:cold |hot |warm |boiling )?water$/i.test(ingredient.food);
+
+function heaviest(ingredients: readonly ReadIngredient[]): number | null {
+  const grams = ingredients
+    .filter(({ ingredient }) => ingredient.role === 'main')
+    .map(({ ingredient, food }) => {
+      const unit = UNITS[ingredient.unit ?? 'piece'];
+      const amount = ingredient.amount ?? 0;
+      if (unit.kind === 'mass') return amount * unit.size;
+      return food?.pieceG == null ? 0 : amount * food.pieceG;
+    });
+  const most = Math.max(0, ...grams);
+  return most > 0 ? most : null;
+}
+
+/** Time follows thickness, so a whole piece of unknown thickness is worth a question. */
+function askAboutPieces(
+  found: readonly FoundStage[],
+  ingredients: readonly ReadIngredient[],
+  questions: ImportQuestion[],
+): void {
+  if (!found.some((s) => s.kind === 'pressure')) return;
+  for (const { ingredient, food } of ingredients) {
+    if (ingredient.role !== 'main' || ingredient.pieceMm !== undefined || !food) continue;
+    if (food.keep === 'ground-meat') continue;
+    questions.push({
+      id: `${ingredient.id}.mm`,
+      text: `How thick are the ${ingredient.food} pieces?`,
+      taken: `${food.pieceMm} mm`,
+    });
+  }
+}
+
+/** How long it may wait: greens and pasta minutes, stews an hour (common practice). */
+function waitOf(
+  found: readonly FoundStage[],
+  ingredients: readonly ReadIngredient[],
+): Dish['wait'] {
+  const isFinicky = ingredients.some(
+    ({ food }) => food?.id === 'pasta' || food?.group === 'fish' || food?.id === 'risotto-rice',
+  );
+  const hold = Math.max(0, ...found.map((s) => s.cycle?.holdMinutes ?? 0));
+  if (isFinicky) return { maxMinutes: 8, cost: 3 };
+  return hold >= 15 ? { maxMinutes: 90, cost: 1 } : { maxMinutes: 30, cost: 1 };
+}

@@ -1,0 +1,64 @@
+/** A recipe on its way in: from any source to lines and sentences, and on to a dish. */
+
+/** What a source holds, before anything is understood. */
+export interface RawRecipe {
+  name: string;
+  /** How many it serves, in the source's words; '' where it does not say. */
+  yieldText: string;
+  /** Ingredient lines as written. */
+  ingredients: string[];
+  /** Instructions as written, one paragraph or step each. */
+  instructions: string[];
+  notes: string[];
+}
+
+export type ReleaseFound =
+  | { kind: 'natural' }
+  | { kind: 'quick' }
+  | { kind: 'either' }
+  | { kind: 'unknown' }
+  | { kind: 'timed'; minutes: number };
+
+/** One cycle as the text tells it. */
+export interface FoundCycle {
+  level: 'low' | 'high' | 'max';
+  /** Minutes; where only minutes per weight are given, those for one pound. */
+  holdMinutes: number;
+  holdTo: number | null;
+  perPound: number | null;
+  release: ReleaseFound;
+}
+
+export type FoundKind =
+  | 'prep'
+  | 'soak'
+  | 'brown'
+  | 'loosen'
+  | 'pressure'
+  | 'simmer'
+  | 'thicken'
+  | 'crisp'
+  | 'oven'
+  | 'burner'
+  | 'rest'
+  | 'finish';
+
+/** One stage as the text tells it; sentences of a kind that follow each other are one stage. */
+export interface FoundStage {
+  kind: FoundKind;
+  sentences: string[];
+  /** As told; null where the text gives no time. */
+  minutes: number | null;
+  celsius: number | null;
+  cycle: FoundCycle | null;
+  /** Told as going on beside what stands before it. */
+  meanwhile: boolean;
+}
+
+/** Something that was not said, with the likely answer. */
+export interface ImportQuestion {
+  id: string;
+  text: string;
+  /** What is taken until somebody answers. */
+  taken: string;
+}
