@@ -9,6 +9,8 @@ const PAGES = [
   '/kitchen',
   '/bench',
   '/bench?q=hold',
+  '/dishes/new',
+  '/dishes/lamb-apricots/edit',
 ];
 
 for (const colorScheme of ['light', 'dark'] as const)

@@ -3,6 +3,9 @@ import type { Outcome } from '../reason';
 import { readSource } from './source';
 import { toDish, type Imported } from './to-dish';
 
+export { answerQuestion } from './answers';
+export { toJsonLd, toText } from './export';
+export { readIngredients } from './ingredients';
 export { summarise } from './summary';
 export type { RecipeSummary } from './summary';
 export type { Imported } from './to-dish';

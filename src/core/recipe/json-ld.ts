@@ -4,6 +4,7 @@
  *
  * @source schema.org, Recipe, HowToStep, HowToSection
  */
+import { ownDish } from './export';
 import { plain } from './html';
 import type { RawRecipe } from './types';
 
@@ -52,6 +53,7 @@ function linesOf(value: unknown, depth = 0): string[] {
 
 export function fromJsonLd(node: Json): RawRecipe {
   const [name = ''] = linesOf(node.name ?? node.headline);
+  const own = ownDish(node);
   const yields = linesOf(node.recipeYield ?? node.yield ?? []);
   return {
     name,
@@ -60,5 +62,6 @@ export function fromJsonLd(node: Json): RawRecipe {
     ingredients: linesOf(node.recipeIngredient ?? node.ingredients ?? []),
     instructions: linesOf(node.recipeInstructions ?? []),
     notes: linesOf(node.description ?? []),
+    ...(own ? { own } : {}),
   };
 }

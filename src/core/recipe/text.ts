@@ -17,7 +17,7 @@ const HEADINGS: readonly (readonly [RegExp, Part])[] = [
 type Part = 'ingredients' | 'instructions' | 'notes';
 
 const YIELD =
-  /\b(?:serves?|servings?|yields?|makes?|feeds?|portions?|for)\b\s*:?\s*(?:about\s+)?(\d+(?:\s*(?:-|–|to)\s*\d+)?|two|three|four|five|six|eight|ten|twelve)\b|(\d+(?:\s*(?:-|–|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|eaters)\b/i;
+  /\b(?:serves?|servings?|yields?|makes?|feeds?|portions?|(?<=^|\()for)\b\s*:?\s*(?:about\s+)?(\d+(?:\s*(?:-|–|to)\s*\d+)?|two|three|four|five|six|eight|ten|twelve)\b|(\d+(?:\s*(?:-|–|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|eaters)\b/i;
 const STEP_MARK = /^\s*(?:step\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|[•*▪◦–-]\s+)/i;
 const VERB =
   /\b(add|heat|cook|stir|pour|place|put|set|press|seal|lock|close|brown|sear|mix|combine|serve|let|release|bake|simmer|season|sprinkle|remove|cut|chop|rinse|soak|turn|bring|cover|whisk|drain|top|fold|wait|vent|open)\b/i;

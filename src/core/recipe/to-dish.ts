@@ -62,6 +62,7 @@ export function toDish(
   raw: RawRecipe,
   takenIds: ReadonlySet<string> = new Set(),
 ): Outcome<Imported> {
+  if (raw.own) return success(fromOwn(raw, raw.own, takenIds));
   const questions: ImportQuestion[] = [];
   const serves = servingsIn(raw.yieldText);
   const name = raw.name.slice(0, 100) || 'A dish without a name';
@@ -70,6 +71,8 @@ export function toDish(
       id: 'serves',
       text: 'How many does it serve?',
       taken: String(USUAL_SERVINGS),
+      range: [1, MOST_SERVINGS],
+      unit: 'people',
     });
   const ingredients = readIngredients(raw.ingredients).slice(0, MOST_INGREDIENTS);
   const { stages: found, slow } = readInstructions(raw.instructions);
@@ -104,6 +107,17 @@ export function toDish(
       }),
     };
   return success({ dish: dish.data, questions, ingredients, stages: found, serves });
+}
+
+/** One of our own comes back as it went out; only its id may be taken already. */
+function fromOwn(raw: RawRecipe, own: Dish, takenIds: ReadonlySet<string>): Imported {
+  return {
+    dish: { ...own, id: freshId(own.id, takenIds) },
+    questions: [],
+    ingredients: readIngredients(raw.ingredients),
+    stages: readInstructions(raw.instructions).stages,
+    serves: own.servings,
+  };
 }
 
 function writeStages(
@@ -162,7 +176,9 @@ function writeStage(
         questions.push({
           id: `${base.id}.heat`,
           text: `How hot for “${base.text.slice(0, 60)}”?`,
-          taken: '200 °C',
+          taken: '200',
+          range: [100, 300],
+          unit: '°C',
         });
       return {
         ...base,
@@ -194,20 +210,27 @@ function holdOf(
     questions.push({
       id: `${base.id}.weight`,
       text: `What does the piece weigh? The recipe says ${cycle.perPound} min for each pound.`,
-      taken: grams === null ? '1 lb' : `${(grams / G_PER_LB).toFixed(1)} lb`,
+      taken: grams === null ? '1' : (grams / G_PER_LB).toFixed(1),
+      range: [0.1, 40],
+      perUnit: cycle.perPound,
+      unit: 'lb',
     });
   }
   if (cycle.holdTo !== null)
     questions.push({
       id: `${base.id}.hold`,
       text: `Hold for ${cycle.holdMinutes} or up to ${cycle.holdTo} min?`,
-      taken: `${cycle.holdMinutes} min`,
+      taken: String(cycle.holdMinutes),
+      range: [0, LONGEST_HOLD],
+      unit: 'min',
     });
   if (minutes > LONGEST_HOLD)
     questions.push({
       id: `${base.id}.long`,
       text: `The text says a hold of ${Math.round(minutes)} min; no cooker holds over ${LONGEST_HOLD}. How long is it?`,
-      taken: `${LONGEST_HOLD} min`,
+      taken: String(LONGEST_HOLD),
+      range: [0, LONGEST_HOLD],
+      unit: 'min',
     });
   return Math.min(LONGEST_HOLD, Math.max(0, Math.round(minutes)));
 }
@@ -228,6 +251,8 @@ function releaseOf(cycle: FoundCycle, base: StageBase, questions: ImportQuestion
         ? 'Natural or quick release? The recipe allows both.'
         : `How is the pressure let go after the ${Math.round(cycle.holdMinutes)} min?`,
     taken: 'natural',
+    range: [1, 120],
+    unit: '',
   });
   return { kind: 'natural' };
 }
@@ -319,8 +344,10 @@ function askAboutPieces(
     if (food.keep === 'ground-meat') continue;
     questions.push({
       id: `${ingredient.id}.mm`,
-      text: `How thick are the ${ingredient.food} pieces?`,
-      taken: `${food.pieceMm} mm`,
+      text: `How thick are the ${/s$/i.test(ingredient.food) ? ingredient.food : `${ingredient.food} pieces`}?`,
+      taken: String(food.pieceMm),
+      range: [2, 250],
+      unit: 'mm',
     });
   }
 }

@@ -1,4 +1,5 @@
 /** A recipe on its way in: from any source to lines and sentences, and on to a dish. */
+import type { Dish } from '../dish';
 
 /** What a source holds, before anything is understood. */
 export interface RawRecipe {
@@ -10,6 +11,8 @@ export interface RawRecipe {
   /** Instructions as written, one paragraph or step each. */
   instructions: string[];
   notes: string[];
+  /** The whole dish, where the source is one of our own. */
+  own?: Dish;
 }
 
 export type ReleaseFound =
@@ -61,4 +64,10 @@ export interface ImportQuestion {
   text: string;
   /** What is taken until somebody answers. */
   taken: string;
+  /** What a number may be; of no account for a release. */
+  range: readonly [number, number];
+  /** Minutes of hold for each unit of the answer, where it is a weight. */
+  perUnit?: number;
+  /** Shown behind the answer. */
+  unit: string;
 }

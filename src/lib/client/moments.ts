@@ -17,3 +17,11 @@ export function fromFields(day: string, time: string, zone: string): string | nu
     return null;
   }
 }
+
+/** Tomorrow at half past six, the likely time of the next meal. @param now ms since the epoch */
+export function servingIn(now: number, zone: string): string {
+  const day = toCalendarDateTime(parseAbsolute(new Date(now).toISOString(), zone)).add({ days: 1 });
+  return toZoned(day.set({ hour: 18, minute: 30, second: 0, millisecond: 0 }), zone)
+    .toDate()
+    .toISOString();
+}

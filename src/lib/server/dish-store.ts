@@ -28,3 +28,16 @@ export async function saveDish(database: Database, dish: Dish, now: number): Pro
       .onConflictDoUpdate({ target: dishes.id, set: { name: row.name, document, updatedAt: now } });
   });
 }
+
+/** Ids that are taken. */
+export async function dishIds(database: Database): Promise<Set<string>> {
+  const rows = await database.select({ id: dishes.id }).from(dishes);
+  return new Set(rows.map((row) => row.id));
+}
+
+/** Removes a dish; meals that have it say so themselves. */
+export async function removeDish(database: Database, id: string): Promise<void> {
+  await inWriteQueue(async () => {
+    await database.delete(dishes).where(eq(dishes.id, id));
+  });
+}

@@ -1,5 +1,27 @@
+import { fail } from '@sveltejs/kit';
+import { dishSchema } from '$core/dish';
 import { database } from '$lib/server/database';
-import { listDishes } from '$lib/server/dish-store';
-import type { PageServerLoad } from './$types';
+import { dishIds, listDishes, saveDish } from '$lib/server/dish-store';
+import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => ({ dishes: await listDishes(await database()) });
+
+export const actions: Actions = {
+  /** Puts a dish back that was just removed. */
+  restore: async ({ request }) => {
+    const text = String((await request.formData()).get('dish') ?? '');
+    let document: unknown;
+    try {
+      document = JSON.parse(text);
+    } catch {
+      document = null;
+    }
+    const dish = dishSchema.safeParse(document);
+    if (!dish.success) return fail(422, { problem: 'What was sent is no dish.' });
+    const store = await database();
+    if ((await dishIds(store)).has(dish.data.id))
+      return fail(409, { problem: 'A dish of this name is here already.' });
+    await saveDish(store, dish.data, Date.now());
+    return { restored: dish.data.id };
+  },
+};

@@ -20,12 +20,15 @@
     <h1 class="text-4xl font-extrabold tracking-tight">Dishes</h1>
     <p class="mt-1 text-muted">{data.dishes.length} of your own, as you cook them.</p>
   </div>
-  {#if data.dishes.length > 0}
-    <div class="w-full max-w-xs">
-      <label for="find" class="label">Find by name or by what is in it</label>
-      <input id="find" class="field" bind:value={wanted} autocomplete="off" />
-    </div>
-  {/if}
+  <div class="flex w-full flex-wrap items-end gap-3 sm:w-auto">
+    {#if data.dishes.length > 0}
+      <div class="min-w-56 flex-1">
+        <label for="find" class="label">Find by name or by what is in it</label>
+        <input id="find" class="field" bind:value={wanted} autocomplete="off" />
+      </div>
+    {/if}
+    <a href="/dishes/new" class="btn btn-strong">Bring one in</a>
+  </div>
 </div>
 
 <ul class="mt-6 grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
@@ -45,7 +48,8 @@
       {#if data.dishes.length === 0}
         <p class="text-lg font-semibold">No dishes yet.</p>
         <p class="text-muted">
-          Open a household file in <a class="underline" href="/kitchen">Kitchen</a> to bring some in.
+          <a class="underline" href="/dishes/new">Paste a recipe</a>, or open a household file in
+          <a class="underline" href="/kitchen">Kitchen</a>.
         </p>
       {:else}
         <p>No dish has “{wanted}” in it.</p>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Stage } from '$core/dish';
   import { formatMinutes, formatTemperature } from '$core/units';
+  import { STAGE_NAMES } from './new-stage';
   import { fallPath, risePath } from '$lib/ui/runway/geometry';
 
   interface Props {
@@ -15,20 +16,6 @@
   }
   let { stage, scale, cycle, minutes, cookerName, benchHref }: Props = $props();
 
-  const NAMES: Record<Stage['kind'], string> = {
-    prep: 'Prepare',
-    soak: 'Soak',
-    brown: 'Brown',
-    loosen: 'Loosen',
-    pressure: 'Under pressure',
-    simmer: 'Simmer',
-    thicken: 'Thicken',
-    crisp: 'Crisp',
-    oven: 'Oven',
-    burner: 'Burner',
-    rest: 'Rest',
-    finish: 'Finish',
-  };
   const isHands = $derived(
     ['prep', 'brown', 'loosen', 'thicken', 'finish'].includes(stage.kind) ||
       ((stage.kind === 'simmer' || stage.kind === 'burner') && stage.attended),
@@ -115,7 +102,8 @@
     {/if}
   </div>
   <p class="mt-2 flex justify-between gap-2 font-bold">
-    <span>{NAMES[stage.kind]}</span>{#if isHands}<span class="text-sm text-ember-ink">hands</span
+    <span>{STAGE_NAMES[stage.kind]}</span>{#if isHands}<span class="text-sm text-ember-ink"
+        >hands</span
       >{/if}
   </p>
   <p class="text-[15px] text-muted">

@@ -3,7 +3,7 @@
   import type { Stage } from '$core/dish';
   import type { Food } from '$core/food';
   import { formatMinutes, formatQuantity } from '$core/units';
-  import { ServingsStepper, StageCard } from '$lib/ui/dish';
+  import { DishActions, ServingsStepper, StageCard } from '$lib/ui/dish';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -72,6 +72,7 @@
     </p>
     <h1 class="text-4xl font-extrabold tracking-tight">{dish.name}</h1>
     <p class="mt-1 text-muted">{dish.summary} Written for {dish.servings}; {wait}.</p>
+    <DishActions {dish} servings={scaled.servings} />
   </div>
   <ServingsStepper servings={scaled.servings} error={data.servingsError} onset={setServings} />
 </header>

@@ -1,0 +1,69 @@
+/** Answers to what an imported text did not say, put into the dish. */
+import type { Dish, PressureStage, ReleaseChoice, Stage } from '../dish';
+import { failure, success, type Outcome } from '../reason';
+import type { ImportQuestion } from './types';
+
+const RELEASES: Readonly<Record<string, ReleaseChoice>> = {
+  natural: { kind: 'natural' },
+  quick: { kind: 'quick' },
+};
+
+/**
+ * The dish with one question answered.
+ *
+ * @param answer as typed: a number, or `natural`, `quick` or minutes for a release
+ * @returns the dish, or what the answer should have been
+ */
+export function answerQuestion(
+  dish: Dish,
+  question: ImportQuestion,
+  answer: string,
+): Outcome<Dish> {
+  const [subject = '', about] = question.id.split('.');
+  const text = answer.trim().toLowerCase();
+  const value = Number(text.replace(',', '.').replace(/\s*[a-z°]+$/i, ''));
+  if (about === 'release') {
+    const release = RELEASES[text] ?? timed(value);
+    if (!release) return wrong(question, 'answer natural, quick, or minutes before venting');
+    return success(withStage(dish, subject, (s) => ({ ...s, release })));
+  }
+  const [low, high] = question.range;
+  if (!Number.isFinite(value) || value < low || value > high)
+    return wrong(question, `give a number from ${low} to ${high}`);
+  if (question.id === 'serves') return success({ ...dish, servings: value });
+  if (about === 'mm')
+    return success({
+      ...dish,
+      ingredients: dish.ingredients.map((i) => (i.id === subject ? { ...i, pieceMm: value } : i)),
+    });
+  if (about === 'heat')
+    return success({
+      ...dish,
+      stages: dish.stages.map((s): Stage =>
+        s.id === subject && (s.kind === 'oven' || s.kind === 'crisp')
+          ? { ...s, celsius: value }
+          : s,
+      ),
+    });
+  const minutes = Math.round(value * (question.perUnit ?? 1));
+  return success(withStage(dish, subject, (s) => ({ ...s, holdMinutes: minutes })));
+}
+
+function timed(minutes: number): ReleaseChoice | null {
+  return minutes >= 1 && minutes <= 120 ? { kind: 'timed', minutes: Math.round(minutes) } : null;
+}
+
+function withStage(dish: Dish, id: string, change: (stage: PressureStage) => PressureStage): Dish {
+  return {
+    ...dish,
+    stages: dish.stages.map((s) => (s.id === id && s.kind === 'pressure' ? change(s) : s)),
+  };
+}
+
+function wrong<T>(question: ImportQuestion, remedy: string): Outcome<T> {
+  return failure({
+    field: question.id,
+    message: `“${question.text}” needs another answer`,
+    remedy,
+  });
+}

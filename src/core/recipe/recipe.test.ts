@@ -1,0 +1,262 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { demoHousehold } from '../../demo/household';
+import { dishSchema, type Dish } from '../dish';
+import { findDurations, findTemperature } from './durations';
+import { answerQuestion, importRecipe, summarise, toJsonLd, toText } from './index';
+
+const { dishes } = demoHousehold(Date.UTC(2026, 10, 25, 9));
+const STYLE = { system: 'metric', scale: 'C' } as const;
+
+function read(text: string) {
+  const imported = importRecipe(text);
+  if (!imported.ok) throw new Error(imported.problems[0]?.message);
+  return imported.value;
+}
+const under = (sentence: string): string =>
+  summarise(read(`A dish\nServes 4\n500 g carrots\n500 ml broth\n${sentence}`))
+    .cycles.map(
+      (c) =>
+        `${c.level} ${c.holdMinutes}${c.perPound ? '/lb' : ''} ${c.release.kind}${c.release.minutes ?? ''}`,
+    )
+    .join(', ');
+
+describe('times as people write them', () => {
+  it.each([
+    ['8 minutes', 8, null],
+    ['1 hour 10 minutes', 70, null],
+    ['an hour and a half', 90, null],
+    ['half an hour', 30, null],
+    ['10–12 min', 10, 12],
+    ['5 to 7 minutes', 5, 7],
+    ['0 minutes', 0, null],
+    ['zero minutes', 0, null],
+    ['90 seconds', 1.5, null],
+    ['2½ hours', 150, null],
+    ['5 more minutes', 5, null],
+    ['a quarter of an hour', 15, null],
+  ])('%s', (text, from, to) => {
+    expect(findDurations(`cook for ${text}.`)[0]).toMatchObject({ from, to });
+  });
+
+  it('minutes by weight, for a pound whatever is written', () => {
+    expect(findDurations('8 min per lb')[0]?.perPound).toBe(8);
+    expect(findDurations('20 minutes per kilo')[0]?.perPound).toBeCloseTo(9.07, 2);
+    expect(findDurations('8 minutes')[0]?.perPound).toBeNull();
+  });
+
+  it.each([
+    ['at 400°F', 204],
+    ['at 200 C', 200],
+    ['350 degrees', 177],
+    ['180°C/350°F', 180],
+    ['gas mark 6', 219],
+    ['for 20 minutes', null],
+  ])('%s', (text, celsius) => {
+    expect(findTemperature(text)).toBe(celsius);
+  });
+});
+
+describe('cycles as people tell them', () => {
+  it.each([
+    ['Pressure cook on high for 8 minutes, quick release.', 'high 8 quick'],
+    ['Seal the lid and cook 4 min at low. Let it come down by itself.', 'low 4 natural'],
+    ['50 minutes high pressure, natural 10 then quick.', 'high 50 timed10'],
+    ['Cook on HIGH pressure for 5 minutes; NR 10 minutes.', 'high 5 timed10'],
+    ['Cook for zero minutes on high pressure. Vent immediately.', 'high 0 quick'],
+    [
+      'Cook under pressure for one hour, then leave it to depressurize naturally.',
+      'high 60 natural',
+    ],
+    [
+      'Lock lid in place. Set to 35 minutes at high pressure. Turn the pot off and let sit 15 minutes. Open vent.',
+      'high 35 timed15',
+    ],
+    ['Bring to high pressure. Cook 6 minutes. Release the pressure quickly.', 'high 6 quick'],
+    [
+      'Close the lid. Select Manual and program 8 minutes. When it beeps, wait 10 minutes, then quick-release the rest.',
+      'high 8 timed10',
+    ],
+    ['Cook at maximum pressure for 12 minutes, natural or quick release.', 'max 12 either'],
+    [
+      'Pressure cook 15 minutes at high. Quick release. Seal again, 4 min at low, quick release.',
+      'high 15 quick, low 4 quick',
+    ],
+    ['Simmer for 20 minutes.', ''],
+    ['Slow cook on low for 8 hours.', ''],
+  ])('%s', (sentence, cycles) => {
+    expect(under(sentence)).toBe(cycles);
+  });
+});
+
+describe('what was not said', () => {
+  const text = `Shanks\n2 lamb shanks\n1 cup broth\nPressure cook on high for 50 to 60 minutes.`;
+
+  it('is asked, with a likely answer, and an answer goes into the dish', () => {
+    const { dish, questions } = read(text);
+    expect(questions.map((q) => q.id).sort()).toEqual([
+      'lamb-shank.mm',
+      'pressure.hold',
+      'pressure.release',
+      'serves',
+    ]);
+    const answers: Record<string, string> = {
+      'lamb-shank.mm': '80',
+      'pressure.hold': '55',
+      'pressure.release': '15',
+      serves: '2',
+    };
+    let answered: Dish = dish;
+    for (const question of questions) {
+      const next = answerQuestion(answered, question, answers[question.id] ?? '');
+      if (!next.ok) throw new Error(next.problems[0]?.message);
+      answered = next.value;
+    }
+    expect(dishSchema.safeParse(answered).success).toBe(true);
+    expect(answered.servings).toBe(2);
+    expect(answered.ingredients[0]?.pieceMm).toBe(80);
+    expect(answered.stages[0]).toMatchObject({
+      holdMinutes: 55,
+      release: { kind: 'timed', minutes: 15 },
+    });
+  });
+
+  it.each([
+    ['serves', '0'],
+    ['pressure.release', 'sometimes'],
+    ['lamb-shank.mm', 'thick'],
+  ])('%s refuses “%s” and says what it takes', (id, answer) => {
+    const { dish, questions } = read(text);
+    const question = questions.find((q) => q.id === id);
+    if (!question) throw new Error(id);
+    const refused = answerQuestion(dish, question, answer);
+    expect(refused).toMatchObject({ ok: false, problems: [{ field: id }] });
+  });
+});
+
+describe('out and in again', () => {
+  it.each(dishes.map((d) => [d.name, d] as const))('%s comes back as it went', (_name, dish) => {
+    const document = JSON.stringify(toJsonLd(dish, STYLE));
+    expect(read(document).dish).toEqual(dish);
+    // A reader that knows nothing of ours finds the same cycles in the words.
+    const words = summarise(read(toText(dish, dish.servings, STYLE)));
+    const own = dish.stages.flatMap((s) =>
+      s.kind === 'pressure' ? [[s.level, s.holdMinutes, s.release.kind]] : [],
+    );
+    expect(words.cycles.map((c) => [c.level, c.holdMinutes, c.release.kind])).toEqual(own);
+    expect(words.ingredients.length).toBe(dish.ingredients.length);
+  });
+
+  it('an id that is taken gets a number', () => {
+    const [dish] = dishes;
+    if (!dish) throw new Error('no dish');
+    const imported = importRecipe(JSON.stringify(toJsonLd(dish, STYLE)), new Set([dish.id]));
+    expect(imported.ok && imported.value.dish.id).toBe(`${dish.id}-2`);
+  });
+});
+
+describe('bad input', () => {
+  it.each([
+    ['', /empty/],
+    ['\u0000\u0001PNG', /not a text file/],
+    ['Hello.', /no recipe/],
+    ['{"@type":"Article","name":"x"}', /JSON without a recipe/],
+    ['x'.repeat(5_000_001), /larger than 5 MB/],
+    [Array.from({ length: 1200 }, (_, i) => `${i + 1} g salt`).join('\n'), /lines in one part/],
+  ])('%#: refused in words', (text, message) => {
+    const refused = importRecipe(text);
+    expect(refused.ok).toBe(false);
+    if (!refused.ok) {
+      expect(refused.problems[0]?.message).toMatch(message);
+      expect(refused.problems[0]?.remedy).toBeTruthy();
+    }
+  });
+
+  it('no script, handler or markup comes through', () => {
+    const { dish } = read(
+      `<h1>Soup<script>alert(1)</script></h1><h2>Ingredients</h2><ul><li onclick="x()">1 cup <b>peas</b></li></ul><h2>Method</h2><p>Cook on high pressure for 2 minutes <img src=x onerror=alert(1)>, quick release.</p>`,
+    );
+    expect(JSON.stringify(dish)).not.toMatch(/[<>]|alert|onerror|onclick/);
+    expect(dish.name).toBe('Soup');
+  });
+
+  it('a hold of 9,999 minutes is asked about, amounts that are none stay in the text', () => {
+    const { dish, questions, ingredients } = read(
+      `Odd\nServes 2\n-2 cups broth\n1/0 cup peas\n1 lb beef\nPressure cook on high for 9999 minutes, quick release.`,
+    );
+    expect(questions.some((q) => q.id === 'pressure.long')).toBe(true);
+    expect(dish.stages[0]).toMatchObject({ holdMinutes: 480 });
+    expect(ingredients.map((i) => i.line.amount)).toEqual([null, null, 1]);
+  });
+
+  it('right-to-left text and emoji go through whole', () => {
+    const { dish } = read(
+      `مجدرة 🍲\nServes 4\n1 cup lentils 🫘\n2 cups water\nCook on high pressure for 10 minutes. Natural release.`,
+    );
+    expect(dish.name).toBe('مجدرة 🍲');
+    expect(dish.ingredients[0]?.food).toContain('🫘');
+  });
+
+  it('JSON nested for ever ends', () => {
+    const deep = `${'['.repeat(20_000)}${']'.repeat(20_000)}`;
+    expect(importRecipe(deep).ok).toBe(false);
+  });
+
+  it('any text gives a valid dish or a refusal, and never hangs (fuzz)', () => {
+    const words = fc.constantFrom(
+      'high',
+      'low',
+      'pressure',
+      'cook',
+      'for',
+      '8',
+      'minutes',
+      'release',
+      'natural',
+      'quick',
+      '.',
+      ',',
+      '\n',
+      '½',
+      'cup',
+      'lentils',
+      '<b>',
+      '</script>',
+      '&amp;',
+      'bake',
+      '400°F',
+      'Ingredients',
+      'Method',
+      'per lb',
+      '-2',
+      '1/0',
+      'serves',
+      '🍋',
+      '{',
+      '}',
+      '"@type"',
+      'Recipe',
+      ':',
+      'then',
+      'seal',
+      'lid',
+      'rest',
+      '99999',
+      'hours',
+      '\u202e',
+      '(',
+      ')',
+    );
+    fc.assert(
+      fc.property(
+        fc.array(fc.oneof(words, fc.string({ maxLength: 8 })), { maxLength: 120 }),
+        (parts) => {
+          const imported = importRecipe(parts.join(' '));
+          if (imported.ok) expect(dishSchema.safeParse(imported.value.dish).success).toBe(true);
+          else expect(imported.problems[0]?.remedy).toBeTruthy();
+        },
+      ),
+      { seed: 11, numRuns: process.env.SOAK ? 5000 : 400 },
+    );
+  });
+});

@@ -1,0 +1,137 @@
+<script lang="ts">
+  /** What was read from a recipe, with the questions it leaves open. */
+  import { scaleDish, type Dish } from '$core/dish';
+  import type { Kitchen } from '$core/kitchen';
+  import { offersFor } from '$core/plan';
+  import type { Imported } from '$core/recipe';
+  import { formatQuantity } from '$core/units';
+  import StageCard from './stage-card.svelte';
+
+  interface Props {
+    imported: Imported;
+    /** With the answers in it. */
+    dish: Dish;
+    kitchen: Kitchen;
+    answers: Readonly<Record<string, string>>;
+    /** By question: what its answer should be. */
+    problems: Readonly<Record<string, string>>;
+    onanswer: (id: string, answer: string) => void;
+  }
+  let { imported, dish, kitchen, answers, problems, onanswer }: Props = $props();
+
+  /** The way up and down in the first cooker that takes it. */
+  const cycles = $derived.by(() => {
+    const offers = offersFor(scaleDish(dish, dish.servings), kitchen);
+    return offers.map((stay) => stay.find((o) => o.refusals.length === 0) ?? stay[0]);
+  });
+  function cycleOf(stageId: string): { comeUp: number; release: number; name: string } | null {
+    for (const offer of cycles) {
+      const cycle = offer?.cycles.get(stageId);
+      if (offer && cycle)
+        return { comeUp: cycle.comeUp, release: cycle.release, name: offer.cooker.name };
+    }
+    return null;
+  }
+  const isRelease = (id: string): boolean => id.endsWith('.release');
+</script>
+
+<div class="flex flex-wrap items-baseline justify-between gap-3">
+  <p class="font-head text-2xl font-bold">{dish.name}</p>
+  <p class="text-muted">
+    for {dish.servings} · {dish.ingredients.length} ingredients · {dish.stages.length} stages
+  </p>
+</div>
+
+{#if imported.questions.length > 0}
+  <fieldset class="mt-4 rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3">
+    <legend class="sr-only">Open questions</legend>
+    <p class="font-bold">The text does not say</p>
+    <div class="mt-2 grid gap-3 sm:grid-cols-2">
+      {#each imported.questions as question (question.id)}
+        {@const id = `question-${question.id}`}
+        <div>
+          <label for={id} class="block text-[15px]">{question.text}</label>
+          <div class="mt-1 flex items-center gap-2">
+            {#if isRelease(question.id)}
+              <select
+                {id}
+                class="field"
+                value={answers[question.id] ?? question.taken}
+                onchange={(e) => onanswer(question.id, e.currentTarget.value)}
+              >
+                <option value="natural">natural</option>
+                <option value="5">natural for 5 min, then quick</option>
+                <option value="10">natural for 10 min, then quick</option>
+                <option value="15">natural for 15 min, then quick</option>
+                <option value="quick">quick</option>
+              </select>
+            {:else}
+              <input
+                {id}
+                class="field"
+                inputmode="decimal"
+                value={answers[question.id] ?? question.taken}
+                aria-invalid={problems[question.id] !== undefined}
+                aria-describedby={problems[question.id] ? `${id}-problem` : undefined}
+                oninput={(e) => onanswer(question.id, e.currentTarget.value)}
+              />
+              <span class="text-muted">{question.unit}</span>
+            {/if}
+          </div>
+          {#if problems[question.id]}<p
+              id="{id}-problem"
+              class="mt-1 text-sm font-semibold text-pimento"
+            >
+              {problems[question.id]}
+            </p>{/if}
+        </div>
+      {/each}
+    </div>
+  </fieldset>
+{/if}
+
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<ol class="mt-4 flex gap-3 overflow-x-auto pb-3" tabindex="0" aria-label="Stages in order">
+  {#each dish.stages as stage (stage.id)}
+    {@const cycle = cycleOf(stage.id)}
+    <StageCard
+      {stage}
+      scale={kitchen.scale}
+      {cycle}
+      cookerName={cycle?.name ?? null}
+      benchHref={null}
+      minutes={stage.kind === 'pressure' ? stage.holdMinutes : stage.minutes}
+    />
+  {:else}
+    <li class="card border-dashed p-4 text-muted">
+      No stages were found: write the steps under the ingredients.
+    </li>
+  {/each}
+</ol>
+
+<table class="mt-3 w-full text-left">
+  <thead class="sr-only"><tr><th>Amount</th><th>Food</th><th>As written</th></tr></thead>
+  <tbody>
+    {#each dish.ingredients as ingredient, i (ingredient.id)}
+      {@const read = imported.ingredients[i]}
+      <tr class="border-t border-line align-baseline">
+        <td class="w-28 py-1.5 pr-3 font-bold whitespace-nowrap"
+          >{ingredient.amount === null
+            ? '–'
+            : formatQuantity(
+                { amount: ingredient.amount, unit: ingredient.unit ?? 'piece' },
+                kitchen.system,
+              )}</td
+        >
+        <td class="py-1.5 pr-3"
+          >{ingredient.food}{#if ingredient.preparation}<span class="text-muted"
+              >, {ingredient.preparation}</span
+            >{/if}
+          {#if read && read.food === null}<span class="block text-sm text-ember-ink"
+              >not in the table of foods: its weight is not counted</span
+            >{/if}</td
+        >
+      </tr>
+    {/each}
+  </tbody>
+</table>

@@ -1,0 +1,127 @@
+<script lang="ts">
+  /** Ingredients with their role and the way they scale; new ones are typed as a line. */
+  import type { Dish, Ingredient } from '$core/dish';
+  import { readIngredients } from '$core/recipe';
+  import { UNIT_NAMES } from '$core/units';
+
+  interface Props {
+    dish: Dish;
+    errors: Readonly<Record<string, string>>;
+  }
+  let { dish = $bindable(), errors }: Props = $props();
+  let line = $state('');
+
+  const ROLES: readonly (readonly [Ingredient['role'], string])[] = [
+    ['main', 'main'],
+    ['liquid', 'liquid'],
+    ['base', 'base'],
+    ['seasoning', 'seasoning'],
+    ['finish', 'for the end'],
+  ];
+  const SCALINGS: readonly (readonly [Ingredient['scaling'], string])[] = [
+    ['proportional', 'with the servings'],
+    ['with-pot', 'with the pot'],
+    ['whole', 'whole pieces'],
+    ['to-taste', 'to taste'],
+  ];
+
+  function add(): void {
+    const taken = new Set(dish.ingredients.map((i) => i.id));
+    for (const { ingredient } of readIngredients(line.split('\n'))) {
+      let id = ingredient.id;
+      for (let n = 2; taken.has(id); n++) id = `${ingredient.id}-${n}`;
+      taken.add(id);
+      dish.ingredients.push({ ...ingredient, id });
+    }
+    line = '';
+  }
+  /** Taken out of the list, it is taken out of every stage too. */
+  function remove(id: string): void {
+    dish.ingredients = dish.ingredients.filter((i) => i.id !== id);
+    for (const stage of dish.stages) stage.uses = stage.uses.filter((u) => u !== id);
+  }
+</script>
+
+<section aria-labelledby="ingredients" class="mt-6 card p-5">
+  <h2 id="ingredients" class="text-xl font-bold">Ingredients</h2>
+  <div
+    aria-hidden="true"
+    class="mt-3 hidden grid-cols-[5rem_6.5rem_1.3fr_1.3fr_5.5rem_8rem_9.5rem_5rem] gap-2 text-sm text-muted lg:grid"
+  >
+    <span>Amount</span><span>Unit</span><span>Food</span><span>Preparation</span><span
+      >Thick, mm</span
+    ><span>Role</span><span>Scales</span>
+  </div>
+  <ul class="mt-1 grid gap-2">
+    {#each dish.ingredients as ingredient, i (ingredient.id)}
+      {@const error = Object.entries(errors).find(([key]) =>
+        key.startsWith(`ingredients.${i}.`),
+      )?.[1]}
+      <li
+        class="grid grid-cols-2 gap-2 border-b border-line pb-2 lg:grid-cols-[5rem_6.5rem_1.3fr_1.3fr_5.5rem_8rem_9.5rem_5rem]"
+      >
+        <input
+          class="field"
+          type="number"
+          step="any"
+          aria-label="Amount of {ingredient.food}"
+          placeholder="to taste"
+          bind:value={ingredient.amount}
+        />
+        <select class="field" aria-label="Unit of {ingredient.food}" bind:value={ingredient.unit}>
+          <option value={null}>–</option>
+          {#each UNIT_NAMES as unit (unit)}<option value={unit}>{unit}</option>{/each}
+        </select>
+        <input class="field" aria-label="Food {i + 1}" bind:value={ingredient.food} />
+        <input
+          class="field"
+          aria-label="Preparation of {ingredient.food}"
+          placeholder="how it is cut"
+          bind:value={ingredient.preparation}
+        />
+        <input
+          class="field"
+          type="number"
+          aria-label="Thickness of {ingredient.food}, mm"
+          placeholder="mm"
+          bind:value={
+            () => ingredient.pieceMm ?? null, (mm) => (ingredient.pieceMm = mm ?? undefined)
+          }
+        />
+        <select class="field" aria-label="Role of {ingredient.food}" bind:value={ingredient.role}>
+          {#each ROLES as [value, label] (value)}<option {value}>{label}</option>{/each}
+        </select>
+        <select
+          class="field"
+          aria-label="How {ingredient.food} scales"
+          bind:value={ingredient.scaling}
+        >
+          {#each SCALINGS as [value, label] (value)}<option {value}>{label}</option>{/each}
+        </select>
+        <button type="button" class="btn btn-quiet px-2" onclick={() => remove(ingredient.id)}
+          >Remove<span class="sr-only"> {ingredient.food}</span></button
+        >
+        {#if error}<p class="col-span-full text-sm font-semibold text-pimento">{error}</p>{/if}
+      </li>
+    {:else}
+      <li class="text-muted">None yet: type one below, as a recipe would say it.</li>
+    {/each}
+  </ul>
+  <div class="mt-3 flex flex-wrap items-end gap-3">
+    <div class="min-w-64 flex-1">
+      <label for="line" class="label">Another ingredient, as a line</label>
+      <input
+        id="line"
+        class="field"
+        placeholder="2 leeks, sliced 1 cm thick"
+        bind:value={line}
+        onkeydown={(e) => {
+          if (e.key !== 'Enter') return;
+          e.preventDefault();
+          add();
+        }}
+      />
+    </div>
+    <button type="button" class="btn" disabled={line.trim() === ''} onclick={add}>Add it</button>
+  </div>
+</section>

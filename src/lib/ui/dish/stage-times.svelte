@@ -1,0 +1,83 @@
+<script lang="ts">
+  /** Minutes and settings of one stage, by its kind. */
+  import type { ReleaseChoice, Stage } from '$core/dish';
+
+  interface Props {
+    stage: Stage;
+    number: number;
+  }
+  let { stage = $bindable(), number }: Props = $props();
+
+  function setRelease(kind: string): void {
+    if (stage.kind !== 'pressure') return;
+    const choices: Record<string, ReleaseChoice> = {
+      natural: { kind: 'natural' },
+      quick: { kind: 'quick' },
+      timed: { kind: 'timed', minutes: 10 },
+    };
+    stage.release = choices[kind] ?? stage.release;
+  }
+</script>
+
+<div class="flex flex-wrap items-center gap-2">
+  {#if stage.kind === 'pressure'}
+    <select class="field w-28" aria-label="Pressure of stage {number}" bind:value={stage.level}>
+      <option value="low">low</option><option value="high">high</option><option value="max"
+        >highest</option
+      >
+    </select>
+    <input
+      class="field w-20"
+      type="number"
+      min="0"
+      aria-label="Hold of stage {number}, minutes"
+      bind:value={stage.holdMinutes}
+    />
+    <span class="text-muted">min, then</span>
+    <select
+      class="field w-56"
+      aria-label="Release of stage {number}"
+      value={stage.release.kind}
+      onchange={(e) => setRelease(e.currentTarget.value)}
+    >
+      <option value="natural">let it fall</option>
+      <option value="timed">some minutes, then vent</option>
+      <option value="quick">vent at once</option>
+    </select>
+    {#if stage.release.kind === 'timed'}
+      <input
+        class="field w-20"
+        type="number"
+        min="1"
+        aria-label="Natural release of stage {number}, minutes"
+        bind:value={stage.release.minutes}
+      />
+      <span class="text-muted">min</span>
+    {/if}
+  {:else}
+    <input
+      class="field w-20"
+      type="number"
+      min="0"
+      aria-label="Minutes of stage {number}"
+      bind:value={stage.minutes}
+    />
+    <span class="text-muted">min</span>
+    {#if stage.kind === 'oven' || stage.kind === 'crisp'}
+      <span class="text-muted">at</span>
+      <input
+        class="field w-24"
+        type="number"
+        aria-label="Heat of stage {number}, °C"
+        bind:value={stage.celsius}
+      />
+      <span class="text-muted">°C</span>
+    {/if}
+    {#if stage.kind === 'simmer' || stage.kind === 'burner'}
+      <label class="flex min-h-11 items-center gap-2"
+        ><input type="checkbox" class="size-5 accent-olive" bind:checked={stage.attended} />needs
+        somebody</label
+      >
+    {/if}
+  {/if}
+</div>

@@ -1,0 +1,100 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { beforeNavigate } from '$app/navigation';
+  import { enhance } from '$app/forms';
+  import Field from '$lib/ui/fields/field.svelte';
+  import IngredientsEditor from '$lib/ui/dish/ingredients-editor.svelte';
+  import StagesEditor from '$lib/ui/dish/stages-editor.svelte';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+
+  /** What is typed stays here until it is saved. */
+  let dish = $state(untrack(() => structuredClone(data.dish)));
+  const errors = $derived<Record<string, string>>(form?.errors ?? {});
+  const isChanged = $derived(JSON.stringify(dish) !== JSON.stringify(data.dish));
+  let isSaving = false;
+
+  beforeNavigate(({ cancel, willUnload }) => {
+    if (!isChanged || isSaving || willUnload) return;
+    if (!confirm('What you changed is not saved. Leave it?')) cancel();
+  });
+</script>
+
+<svelte:head><title>Change {data.dish.name} · Olive Clock</title></svelte:head>
+
+<form
+  method="POST"
+  action="?/save"
+  novalidate
+  use:enhance={() => {
+    isSaving = true;
+    return async ({ update }) => {
+      await update({ reset: false });
+      isSaving = false;
+    };
+  }}
+>
+  <input type="hidden" name="dish" value={JSON.stringify(dish)} />
+  <header class="flex flex-wrap items-end justify-between gap-4">
+    <div>
+      <p class="text-sm">
+        <a href="/dishes/{data.dish.id}" class="text-muted underline-offset-4 hover:underline"
+          >{data.dish.name}</a
+        >
+      </p>
+      <h1 class="text-4xl font-extrabold tracking-tight">Change the dish</h1>
+    </div>
+    <div class="flex items-center gap-3">
+      {#if Object.keys(errors).length > 0}<p class="font-semibold text-pimento" role="alert">
+          Not saved: {Object.values(errors)[0]}
+        </p>{:else if isChanged}<p class="font-semibold text-ember-ink">Not saved yet</p>{/if}
+      <button class="btn btn-strong" disabled={!isChanged && Object.keys(errors).length === 0}
+        >Save the dish</button
+      >
+    </div>
+  </header>
+
+  <section aria-labelledby="about" class="mt-6 grid gap-4 card p-5 md:grid-cols-2">
+    <h2 id="about" class="sr-only">About it</h2>
+    <Field name="name" label="Name" bind:value={dish.name} error={errors.name} />
+    <Field
+      name="summary"
+      label="One line for the list"
+      bind:value={dish.summary}
+      error={errors.summary}
+    />
+    <div class="grid grid-cols-3 gap-3">
+      <Field
+        name="servings"
+        label="Written for"
+        type="number"
+        bind:value={dish.servings}
+        error={errors.servings}
+      />
+      <Field
+        name="wait"
+        label="Waits at most"
+        unit="min"
+        type="number"
+        placeholder="as long as you like"
+        bind:value={dish.wait.maxMinutes}
+        error={errors['wait.maxMinutes']}
+      />
+      <Field
+        name="cost"
+        label="Waiting costs, 0–20"
+        type="number"
+        bind:value={dish.wait.cost}
+        error={errors['wait.cost']}
+      />
+    </div>
+    <div>
+      <label for="notes" class="label">Notes</label>
+      <textarea id="notes" class="field min-h-20 py-2" bind:value={dish.notes}></textarea>
+    </div>
+  </section>
+
+  <IngredientsEditor bind:dish {errors} />
+  <StagesEditor bind:dish {errors} />
+</form>

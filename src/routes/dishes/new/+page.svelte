@@ -1,0 +1,142 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import type { Dish } from '$core/dish';
+  import { answerQuestion, importRecipe } from '$core/recipe';
+  import ImportPreview from '$lib/ui/dish/import-preview.svelte';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+
+  const LARGEST_FILE = 5_000_000;
+  let text = $state('');
+  let fileProblem = $state<string | null>(null);
+  /** Answers by question, as typed. */
+  let answers = $state<Record<string, string>>({});
+  let isDropping = $state(false);
+
+  const taken = $derived(new Set(data.takenIds));
+  const imported = $derived(text.trim() === '' ? null : importRecipe(text, taken));
+  /** The dish with every answer that can be taken, and what is wrong with the others. */
+  const answered = $derived.by(() => {
+    if (!imported?.ok) return null;
+    const problems: Record<string, string> = {};
+    let dish: Dish = imported.value.dish;
+    for (const question of imported.value.questions) {
+      const next = answerQuestion(dish, question, answers[question.id] ?? question.taken);
+      if (next.ok) dish = next.value;
+      else problems[question.id] = next.problems[0]?.remedy ?? '';
+    }
+    return { dish, problems };
+  });
+
+  async function read(file: File | undefined): Promise<void> {
+    fileProblem = null;
+    if (!file) return;
+    if (file.size > LARGEST_FILE) {
+      fileProblem = `${file.name} is larger than 5 MB; save only the page itself, or paste its text.`;
+      return;
+    }
+    text = await file.text();
+    answers = {};
+  }
+</script>
+
+<svelte:head><title>Bring a dish in · Olive Clock</title></svelte:head>
+
+<p class="text-sm">
+  <a href="/dishes" class="text-muted underline-offset-4 hover:underline">Dishes</a>
+</p>
+<h1 class="text-4xl font-extrabold tracking-tight">Bring a dish in</h1>
+<p class="mt-1 max-w-[70ch] text-muted">
+  Paste a recipe as you have it, or open a saved page or file. What is read is shown beside it; what
+  the text does not say is asked. Nothing is fetched.
+</p>
+
+<div class="mt-6 grid gap-6 xl:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
+  <section aria-labelledby="source" class="grid h-fit gap-3">
+    <h2 id="source" class="sr-only">The recipe</h2>
+    <div>
+      <label for="text" class="label">The recipe’s text</label>
+      <textarea
+        id="text"
+        class="field min-h-80 resize-y py-3 font-sans {isDropping
+          ? 'border-olive bg-leaf-soft'
+          : ''}"
+        placeholder="Lentils with leeks&#10;Serves 4&#10;&#10;300 g green lentils&#10;2 leeks, sliced&#10;…&#10;&#10;Soften the leeks for 5 minutes. Add the rest, 10 minutes at high pressure, natural release."
+        bind:value={text}
+        ondragover={(e) => {
+          e.preventDefault();
+          isDropping = true;
+        }}
+        ondragleave={() => (isDropping = false)}
+        ondrop={(e) => {
+          e.preventDefault();
+          isDropping = false;
+          void read(e.dataTransfer?.files[0]);
+        }}></textarea>
+    </div>
+    <div class="flex flex-wrap items-center gap-3">
+      <label class="btn cursor-pointer focus-within:outline-3 focus-within:outline-brine">
+        Open a file
+        <input
+          type="file"
+          class="sr-only"
+          accept=".txt,.md,.html,.htm,.json,.jsonld,text/*,application/json"
+          onchange={(e) => void read(e.currentTarget.files?.[0])}
+        />
+      </label>
+      {#if text !== ''}
+        <button
+          type="button"
+          class="btn btn-quiet"
+          onclick={() => {
+            text = '';
+            answers = {};
+          }}>Clear</button
+        >
+      {/if}
+    </div>
+    {#if fileProblem}<p class="font-semibold text-pimento" role="alert">{fileProblem}</p>{/if}
+  </section>
+
+  <section aria-labelledby="read" aria-live="polite" class="min-w-0">
+    <h2 id="read" class="sr-only">What was read</h2>
+    {#if imported === null}
+      <div class="card border-dashed p-6 text-muted">
+        <p class="text-lg font-semibold text-ink">The dish appears here while you paste.</p>
+        <p>
+          Ingredients with their amounts, the stages with their minutes, and the sentence each came
+          from.
+        </p>
+      </div>
+    {:else if !imported.ok}
+      <p class="card p-5 font-semibold text-pimento">
+        {#each imported.problems.slice(0, 3) as problem (problem.field)}
+          <span class="block first-letter:uppercase">{problem.message}; {problem.remedy}.</span>
+        {/each}
+      </p>
+    {:else if answered}
+      <ImportPreview
+        imported={imported.value}
+        dish={answered.dish}
+        problems={answered.problems}
+        kitchen={data.kitchen}
+        {answers}
+        onanswer={(id, answer) => (answers = { ...answers, [id]: answer })}
+      />
+      <form
+        method="POST"
+        action="?/keep"
+        use:enhance
+        class="mt-5 flex flex-wrap items-center gap-4"
+      >
+        <input type="hidden" name="dish" value={JSON.stringify(answered.dish)} />
+        <button class="btn btn-strong" disabled={Object.keys(answered.problems).length > 0}
+          >Keep this dish</button
+        >
+        {#if form?.problem}<p class="font-semibold text-pimento" role="alert">{form.problem}</p>
+        {:else}<p class="text-muted">Everything can be changed afterwards.</p>{/if}
+      </form>
+    {/if}
+  </section>
+</div>

@@ -1,0 +1,84 @@
+import { expect, expectAccessible, settled, test } from './support';
+
+const RECIPE = `Shanks with beans
+
+2 lamb shanks
+1 1/2 cups dried white beans, soaked
+1 onion, diced
+3 cups chicken broth
+
+Brown the shanks for 10 minutes. Add onion, beans and broth.
+Pressure cook on high for 45 minutes.
+Simmer the sauce for 5 minutes.`;
+
+test('a pasted recipe becomes a planned dish', async ({ page }) => {
+  await page.goto('/dishes');
+  await page.getByRole('link', { name: 'Bring one in' }).click();
+  await page.getByLabel('The recipe’s text').fill(RECIPE);
+  await expect(page.getByText('for 4 · 4 ingredients · 3 stages')).toBeVisible();
+
+  // What the text does not say is asked; a wrong answer is named and keeps the dish from being kept.
+  await page.getByLabel('How many does it serve?').fill('none');
+  await expect(page.getByText('give a number from 1 to 200')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Keep this dish' })).toBeDisabled();
+  await page.getByLabel('How many does it serve?').fill('2');
+  await page.getByLabel('How is the pressure let go after the 45 min?').selectOption('15');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Keep this dish' }).click();
+
+  await expect(page.getByRole('heading', { level: 1, name: 'Shanks with beans' })).toBeVisible();
+  await expect(page.getByText('45 min high, 15 min, then vent')).toBeVisible();
+  await page.getByRole('button', { name: 'Plan a meal with it' }).click();
+  await expect(page.getByLabel('Name of the meal')).toHaveValue('Shanks with beans');
+  await expect(page.getByTestId('run-sheet')).toContainText('Brown the shanks');
+  await settled(page);
+});
+
+test('a file that holds no recipe is refused in words, and the text stays', async ({ page }) => {
+  await page.goto('/dishes/new');
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'letter.txt',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('Dear all, see you on Sunday.'),
+  });
+  await expect(page.getByText(/holds no recipe/)).toBeVisible();
+  await expect(page.getByLabel('The recipe’s text')).toHaveValue(/Dear all/);
+});
+
+test('a dish is changed, refused with the field named, saved, taken out and put back', async ({
+  page,
+}) => {
+  await page.goto('/dishes/beetroot-dill');
+  const name = (await page.getByRole('heading', { level: 1 }).textContent()) ?? '';
+  await page.getByRole('link', { name: 'Change it' }).click();
+  await expectAccessible(page);
+  await page.getByLabel('Name', { exact: true }).fill('');
+  await page.getByRole('button', { name: 'Save the dish' }).click();
+  await expect(page.getByRole('alert')).toContainText('a name is needed');
+  await page.getByLabel('Name', { exact: true }).fill(`${name} again`);
+  await page.getByLabel('Another ingredient, as a line').fill('2 tbsp walnuts, chopped');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Amount of walnuts')).toHaveValue('2');
+  await page.getByLabel('Another stage').selectOption('rest');
+  await page.getByRole('button', { name: 'Add it' }).last().click();
+  await page
+    .getByRole('button', { name: /Move stage \d+ up/ })
+    .last()
+    .click();
+  await page.getByRole('button', { name: 'Save the dish' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: `${name} again` })).toBeVisible();
+  await expect(page.getByText('walnuts')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Dishes' })).toBeVisible();
+  await expect(page.getByRole('link', { name: new RegExp(`${name} again`) })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: new RegExp(`${name} again`) })).toBeVisible();
+});
+
+test('a dish goes out as text and as JSON-LD', async ({ page }) => {
+  const text = await page.request.get('/dishes/lamb-apricots/recipe.txt?servings=8');
+  expect(await text.text()).toMatch(/Serves 8[\s\S]*1\.9 kg lamb shoulder[\s\S]*45 minutes/);
+  const data = await page.request.get('/dishes/lamb-apricots/recipe.json');
+  expect(await data.json()).toMatchObject({ '@type': 'Recipe', recipeYield: '4 servings' });
+});
