@@ -3,6 +3,7 @@ import { getDayOfWeek, parseAbsolute, toCalendarDateTime, toZoned } from '@inter
 import type { Household } from '$core/exchange';
 import type { Kitchen } from '$core/kitchen';
 import type { Meal } from '$core/meal';
+import { GUEST_DISHES } from './guest-dishes';
 import { SUPPER_DISHES } from './supper-dishes';
 import { WEEKDAY_DISHES } from './weekday-dishes';
 
@@ -110,7 +111,7 @@ export function demoHousehold(now: number): Household {
   return {
     format: 'olive-clock/household@1',
     kitchen: DEMO_KITCHEN,
-    dishes: [...SUPPER_DISHES, ...WEEKDAY_DISHES],
+    dishes: [...SUPPER_DISHES, ...WEEKDAY_DISHES, ...GUEST_DISHES],
     meals: [
       {
         format: 'olive-clock/meal@1',

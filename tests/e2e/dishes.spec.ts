@@ -82,3 +82,24 @@ test('a dish goes out as text and as JSON-LD', async ({ page }) => {
   const data = await page.request.get('/dishes/lamb-apricots/recipe.json');
   expect(await data.json()).toMatchObject({ '@type': 'Recipe', recipeYield: '4 servings' });
 });
+
+test('for twenty it says what changes, what each cooker takes, and plans it in runs', async ({
+  page,
+}) => {
+  await page.goto('/dishes/lamb-apricots?servings=20');
+  const changes = page.getByRole('region', { name: 'What changes at 20' });
+  await expect(changes.getByRole('row', { name: /browning/i })).toContainText('3 rounds');
+  await expect(page.getByRole('region', { name: 'How much at once?' })).toContainText(
+    'Large takes up to',
+  );
+  await page.getByLabel('I have this much lamb shoulder').fill('plenty');
+  await page.getByRole('button', { name: 'Scale to it' }).click();
+  await expect(page.getByText(/Write it as an amount/)).toBeVisible();
+  await page.getByLabel('I have this much lamb shoulder').fill('1.9 kg');
+  await page.getByRole('button', { name: 'Scale to it' }).click();
+  await expect(page.getByRole('heading', { name: 'Ingredients for 8' })).toBeVisible();
+  await page.goto('/dishes/lamb-apricots?servings=20');
+  await page.getByRole('button', { name: /plan 20 in 2 even runs/ }).click();
+  await expect(page.getByLabel('Name of the meal')).toHaveValue('Lamb shoulder with apricots');
+  await settled(page);
+});

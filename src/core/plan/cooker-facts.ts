@@ -1,5 +1,5 @@
 /** What depends on the cooker that is chosen: its keys, its circuit, its spare liner. */
-import type { PressureStage } from '../dish';
+import type { PressureStage, Stage } from '../dish';
 import { keyWord, type Kitchen } from '../kitchen';
 import type { ProblemStep } from '../solve';
 import type { CookerOffer } from './cycle-steps';
@@ -57,6 +57,38 @@ export function rinseIn(
           hasSpare(u)
             ? 'a second liner saves the rinse (common practice)'
             : 'the next dish needs a clean liner (common practice)',
+        ],
+      ]),
+    ),
+  };
+}
+
+/** Minutes of browning in each cooker offered, and why; one number where all are the same. */
+export function browningIn(
+  stage: Extract<Stage, { kind: 'brown' }>,
+  offers: readonly CookerOffer[],
+  pace: number,
+): Pick<ProblemStep, 'minutes'> & {
+  p90: NonNullable<ProblemStep['p90']>;
+  because: Record<string, string[]>;
+} {
+  const each = offers.map((o) => {
+    const { minutes, batches } = o.browning.get(stage.id) ?? { minutes: stage.minutes, batches: 1 };
+    return { id: o.cooker.id, minutes: Math.max(1, Math.round(minutes * pace)), batches };
+  });
+  const [first] = each;
+  const isSame = each.every((e) => e.minutes === first?.minutes);
+  const slow = (minutes: number): number => Math.ceil(minutes * 1.3);
+  const usual = first?.minutes ?? stage.minutes;
+  return {
+    minutes: isSame ? usual : Object.fromEntries(each.map((e) => [e.id, e.minutes])),
+    p90: isSame ? slow(usual) : Object.fromEntries(each.map((e) => [e.id, slow(e.minutes)])),
+    because: Object.fromEntries(
+      each.map((e) => [
+        e.id,
+        [
+          `${e.batches} ${e.batches === 1 ? 'round' : 'rounds'}: what lies on the bottom at once, not crowded (common practice)`,
+          ...(pace === 1 ? [] : [`times ${pace.toFixed(2)} for the pace of your hands`]),
         ],
       ]),
     ),

@@ -15,7 +15,14 @@ import {
   type HeatParameters,
   type Portion,
 } from '../cooker';
-import { contentsAt, scaleDish, type PressureStage, type ScaledDish, type Stage } from '../dish';
+import {
+  browningMinutes,
+  contentsAt,
+  scaleDish,
+  type PressureStage,
+  type ScaledDish,
+  type Stage,
+} from '../dish';
 import { holdCredit } from '../doneness';
 import { findFood } from '../food';
 import type { Cooker, Kitchen } from '../kitchen';
@@ -37,6 +44,8 @@ export interface CookerOffer {
   /** By pressure stage id. */
   cycles: Map<string, CycleMinutes>;
   fits: Fit[];
+  /** Minutes and rounds by browning stage id, on this cooker's bottom. */
+  browning: Map<string, { minutes: number; batches: number }>;
   /** Why it cannot, in words; empty where it can. */
   refusals: string[];
 }
@@ -103,7 +112,14 @@ export function askCooker(
   cooker: Cooker,
   kitchen: Kitchen,
 ): CookerOffer {
-  const offer: CookerOffer = { cooker, cycles: new Map(), fits: [], refusals: [] };
+  const offer: CookerOffer = {
+    cooker,
+    cycles: new Map(),
+    fits: [],
+    browning: new Map(),
+    refusals: [],
+  };
+  const written = scaleDish(scaled.dish, scaled.dish.servings);
   const browned = stay[0]?.kind === 'brown';
   const opened = stay.find((s) => ['brown', 'loosen', 'simmer', 'thicken'].includes(s.kind));
   if (opened && !cooker.modes.includes('saute'))
@@ -111,6 +127,8 @@ export function askCooker(
       `the ${cooker.name} has no sauté, and “${opened.text}” needs it; use another cooker`,
     );
   for (const stage of stay) {
+    if (stage.kind === 'brown')
+      offer.browning.set(stage.id, browningMinutes(written, scaled, stage, cooker.diameterMm));
     if (stage.kind !== 'pressure') continue;
     if (!cooker.levels.includes(stage.level))
       offer.refusals.push(`the ${cooker.name} has no ${stage.level} pressure`);

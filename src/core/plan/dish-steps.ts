@@ -6,7 +6,7 @@ import { centreCaution, kidneyBeanCaution, LID, VALVE, VENT, type Caution } from
 import type { ProblemBlock, ProblemLink, ProblemStep } from '../solve';
 import { formatMinutes, formatQuantity, formatTemperature } from '../units';
 import { askCooker, isFinicky, type CookerOffer } from './cycle-steps';
-import { powerOf, rinseIn, settingsFor } from './cooker-facts';
+import { browningIn, powerOf, rinseIn, settingsFor } from './cooker-facts';
 import { longestGap } from './gaps';
 import { findStays, placeOf, stagesBefore, type Stay } from './stays';
 import { BURNER_UNIT, OVEN_UNIT, type Phase, type PlanNote, type StepMeaning } from './types';
@@ -71,6 +71,7 @@ export class DishCompiler {
       const block = blockOf.get(stage);
       if (stage.kind === 'pressure') this.addCycle(stage, block?.id ?? '', block?.offers ?? []);
       else if (placeOf(stage) === 'oven') this.addOven(stage, block?.id ?? '');
+      else if (stage.kind === 'brown') this.addBrowning(stage, block?.id, block?.offers ?? []);
       else this.addPlain(stage, block?.id);
     }
     this.addOrder();
@@ -326,11 +327,25 @@ export class DishCompiler {
     this.out.edges.set(stage.id, { first: id('in'), last: id('bake') });
   }
 
+  /** Browning takes as many rounds as the bottom of the liner asks for. */
+  private addBrowning(
+    stage: Extract<Stage, { kind: 'brown' }>,
+    block: string | undefined,
+    offers: readonly CookerOffer[],
+  ): void {
+    const id = `${this.entry.id}.${stage.id}`;
+    const pace = paceOf(this.kitchen);
+    const { minutes, p90, because } = browningIn(stage, offers, pace);
+    this.step({ id, minutes, p90, hands: 1, ...(block ? { block } : {}) });
+    this.mean(id, stage, 'brown', stage.text, { amounts: this.amountsOf(stage), because });
+    this.out.edges.set(stage.id, { first: id, last: id });
+  }
+
   /** Everything that is one step: cutting, browning, simmering, resting, finishing. */
   private addPlain(stage: Stage, block: string | undefined): void {
     if (stage.kind === 'pressure' || stage.kind === 'oven' || stage.kind === 'crisp') return;
     const id = `${this.entry.id}.${stage.id}`;
-    const grows = stage.kind === 'prep' || stage.kind === 'brown';
+    const grows = stage.kind === 'prep';
     const pace = grows ? paceOf(this.kitchen) : 1;
     const minutes = grows
       ? Math.max(1, Math.round(stage.minutes * this.scaled.factor * pace))

@@ -1,7 +1,7 @@
 import { error, redirect } from '@sveltejs/kit';
 import { scaleDish } from '$core/dish';
 import { mealSchema } from '$core/meal';
-import { offersFor } from '$core/plan';
+import { changesAt, offersFor, roomFor } from '$core/plan';
 import { centreCaution, kidneyBeanCaution } from '$core/safety';
 import { database } from '$lib/server/database';
 import { readDish, removeDish } from '$lib/server/dish-store';
@@ -11,6 +11,8 @@ import { servingIn } from '$lib/client/moments';
 import type { Actions, PageServerLoad } from './$types';
 
 const MOST_SERVINGS = 200;
+/** A dish that does not fit is planned in as many even runs as this. */
+const MOST_RUNS = 4;
 
 export const load: PageServerLoad = async ({ params, url }) => {
   const store = await database();
@@ -33,11 +35,14 @@ export const load: PageServerLoad = async ({ params, url }) => {
       ? undefined
       : `For how many? Give a number from 1 to ${MOST_SERVINGS}; “${asked}” is not one.`,
     cautions: cautions.filter((c) => c !== null),
+    changes: changesAt(dish, scaled.servings, kitchen),
+    rooms: roomFor(dish, scaled.servings, kitchen),
     cookers: offersFor(scaled, kitchen).map((stay) =>
       stay.map((offer) => ({
         name: offer.cooker.name,
         refusals: offer.refusals,
         cycles: Object.fromEntries(offer.cycles),
+        browning: Object.fromEntries(offer.browning),
       })),
     ),
   };
@@ -53,7 +58,11 @@ export const actions: Actions = {
     const [dish, kitchen] = await Promise.all([readDish(store, params.id), readKitchen(store)]);
     if (!dish)
       error(404, { message: 'There is no such dish.', remedy: 'Look in the list of dishes.' });
-    const servings = Number((await request.formData()).get('servings'));
+    const form = await request.formData();
+    const asked = Number(form.get('servings'));
+    const servings = asked >= 1 && asked <= MOST_SERVINGS ? asked : dish.servings;
+    const wanted = Number(form.get('runs') ?? 1);
+    const runs = Number.isInteger(wanted) && wanted >= 1 && wanted <= MOST_RUNS ? wanted : 1;
     const id = crypto.randomUUID();
     const meal = mealSchema.parse({
       format: 'olive-clock/meal@1',
@@ -61,8 +70,14 @@ export const actions: Actions = {
       name: dish.name.slice(0, 60),
       serveAt: servingIn(Date.now(), kitchen.zone),
       zone: kitchen.zone,
-      servings: servings >= 1 && servings <= MOST_SERVINGS ? servings : dish.servings,
-      entries: [{ id: dish.id, dishId: dish.id, servings: null, cooker: null, later: 0 }],
+      servings,
+      entries: Array.from({ length: runs }, (_, i) => ({
+        id: runs === 1 ? dish.id : `${dish.id.slice(0, 50)}-run-${i + 1}`,
+        dishId: dish.id,
+        servings: runs === 1 ? null : servings / runs,
+        cooker: null,
+        later: 0,
+      })),
     });
     await createMeal(store, meal, Date.now());
     redirect(303, `/meals/${id}`);

@@ -3,7 +3,7 @@
   import type { Stage } from '$core/dish';
   import type { Food } from '$core/food';
   import { formatMinutes, formatQuantity } from '$core/units';
-  import { DishActions, ServingsStepper, StageCard } from '$lib/ui/dish';
+  import { DishActions, RoomCard, ServingsStepper, StageCard, WhatChanges } from '$lib/ui/dish';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -51,6 +51,13 @@
     if (food.group === 'meat' || food.group === 'poultry') return 'shred';
     return food.group === 'fish' ? 'safe' : 'soft';
   }
+  /** As a plan would count it: cutting grows with the amount, browning with the rounds it takes. */
+  function minutesOf(stage: Stage): number {
+    if (stage.kind === 'pressure') return stage.holdMinutes;
+    if (stage.kind === 'prep') return Math.max(1, Math.round(stage.minutes * scaled.factor));
+    const rounds = chosen.map((offer) => offer?.browning[stage.id]).find(Boolean);
+    return rounds?.minutes ?? stage.minutes;
+  }
   const wait = $derived(
     dish.wait.maxMinutes === null
       ? 'waits as long as you like'
@@ -93,11 +100,7 @@
         {cycle}
         benchHref={benchHref(stage)}
         cookerName={cycle?.name ?? null}
-        minutes={stage.kind === 'pressure'
-          ? stage.holdMinutes
-          : stage.kind === 'prep' || stage.kind === 'brown'
-            ? Math.max(1, Math.round(stage.minutes * scaled.factor))
-            : stage.minutes}
+        minutes={minutesOf(stage)}
       />
     {:else}
       <li class="card border-dashed p-5 text-muted">
@@ -133,9 +136,11 @@
         {/each}
       </tbody>
     </table>
+    <WhatChanges changes={data.changes} written={dish.servings} servings={scaled.servings} />
   </section>
 
   <div class="grid h-fit gap-6">
+    <RoomCard rooms={data.rooms} {scaled} system={data.kitchen.system} onservings={setServings} />
     {#if data.cookers.length > 0}
       <section aria-labelledby="cookers">
         <h2 id="cookers" class="mb-2 text-xl font-bold">In which cooker?</h2>

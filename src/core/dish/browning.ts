@@ -1,0 +1,44 @@
+/** Browning in batches: what lies on the bottom at once browns at once. */
+import type { ScaledDish, ScaledIngredient } from './scale';
+import type { Stage } from './document';
+
+/** Pieces need room between them, or they stew: so much of the bottom is covered (common practice). */
+const COVERED = 0.75;
+/** Vegetables may lie so deep and are stirred; meat lies in one layer. */
+const STIRRED_MM = 30;
+const SOLID_G_PER_ML = 1.05;
+/** The liner that a dish's own minutes are for: 6 qt (common practice). */
+const USUAL_DIAMETER_MM = 220;
+
+/** cm² of bottom that an ingredient takes. */
+function area({ grams, food, ingredient }: ScaledIngredient): number {
+  if (!grams || food?.form !== 'solid') return 0;
+  const isMeat = ['meat', 'poultry', 'fish'].includes(food.group);
+  const deepMm = isMeat ? (ingredient.pieceMm ?? food.pieceMm) : STIRRED_MM;
+  return grams / SOLID_G_PER_ML / (Math.max(5, deepMm) / 10);
+}
+
+/** Rounds of browning that the meat of a stage needs on a bottom of that width, at least 1. */
+export function browningBatches(scaled: ScaledDish, stage: Stage, diameterMm: number): number {
+  const wanted = scaled.ingredients
+    .filter((i) => stage.uses.includes(i.ingredient.id))
+    .reduce((sum, i) => sum + area(i), 0);
+  const bottom = (Math.PI / 4) * (diameterMm / 10) ** 2 * COVERED;
+  return Math.max(1, Math.ceil(wanted / bottom - 1e-9));
+}
+
+/**
+ * Minutes of browning in a liner, from those the dish names for its own servings in a usual one.
+ *
+ * @param written the dish at its own servings
+ */
+export function browningMinutes(
+  written: ScaledDish,
+  scaled: ScaledDish,
+  stage: Extract<Stage, { kind: 'brown' }>,
+  diameterMm: number,
+): { minutes: number; batches: number } {
+  const usual = browningBatches(written, stage, USUAL_DIAMETER_MM);
+  const batches = browningBatches(scaled, stage, diameterMm);
+  return { minutes: Math.max(1, Math.round((stage.minutes * batches) / usual)), batches };
+}

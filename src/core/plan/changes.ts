@@ -1,0 +1,128 @@
+/** What changes with the servings, and why, for every line that is not plain proportion. */
+import { scaleDish, type Dish, type ScaledDish } from '../dish';
+import type { Kitchen } from '../kitchen';
+import { formatMinutes, formatQuantity } from '../units';
+import { askCooker, type CookerOffer } from './cycle-steps';
+import { findStays } from './stays';
+
+export interface Change {
+  what: string;
+  before: string;
+  after: string;
+  because: string;
+}
+
+export interface Room {
+  cooker: string;
+  /** The most servings that it takes at once; 0 where it takes none. */
+  most: number;
+  /** Runs that the wanted servings need in it, at most `MOST_RUNS`; null where that is not enough. */
+  runs: number | null;
+}
+
+const MOST_RUNS = 4;
+const MOST_SERVINGS = 200;
+
+/** Every stay of the dish fits a cooker as it stands. */
+function fits(scaled: ScaledDish, kitchen: Kitchen, cookerId: string): boolean {
+  const cooker = kitchen.cookers.find((c) => c.id === cookerId);
+  if (!cooker) return false;
+  return findStays(scaled.dish)
+    .filter((stay) => stay.place === 'cooker')
+    .every((stay) => askCooker(scaled, stay.stages, cooker, kitchen).refusals.length === 0);
+}
+
+/** How much each cooker takes, and in how many runs it takes what is wanted. */
+export function roomFor(dish: Dish, servings: number, kitchen: Kitchen): Room[] {
+  if (!dish.stages.some((s) => s.kind === 'pressure')) return [];
+  return kitchen.cookers.map((cooker) => {
+    const takes = (n: number): boolean => fits(scaleDish(dish, n), kitchen, cooker.id);
+    // From below it may be too little liquid that keeps a pot from taking it: look upwards first.
+    let low = [1, 2, 3, 4, 6, 8, 12].find((n) => takes(n)) ?? 0;
+    if (low === 0) return { cooker: cooker.name, most: 0, runs: null };
+    let high = MOST_SERVINGS + 1;
+    while (high - low > 1) {
+      const middle = Math.floor((low + high) / 2);
+      if (takes(middle)) low = middle;
+      else high = middle;
+    }
+    const runs = Array.from({ length: MOST_RUNS }, (_, i) => i + 1).find((n) =>
+      takes(servings / n),
+    );
+    return { cooker: cooker.name, most: low, runs: runs ?? null };
+  });
+}
+
+/** The first cooker that takes each stay, else the first that could be timed. */
+function chosen(scaled: ScaledDish, kitchen: Kitchen): (CookerOffer | undefined)[] {
+  return findStays(scaled.dish)
+    .filter((stay) => stay.place === 'cooker')
+    .map((stay) => {
+      const offers = kitchen.cookers.map((c) => askCooker(scaled, stay.stages, c, kitchen));
+      return offers.find((o) => o.refusals.length === 0) ?? offers.find((o) => o.cycles.size > 0);
+    });
+}
+
+/**
+ * Compares a dish at `servings` with itself as it is written.
+ *
+ * @returns nothing where nothing but plain proportion changes
+ */
+export function changesAt(dish: Dish, servings: number, kitchen: Kitchen): Change[] {
+  const [before, after] = [scaleDish(dish, dish.servings), scaleDish(dish, servings)];
+  if (before.factor === after.factor) return [];
+  const changes: Change[] = after.ingredients.flatMap((i, at) => {
+    const was = before.ingredients[at]?.quantity;
+    if (!i.because || !i.quantity || !was) return [];
+    return [
+      {
+        what: i.ingredient.food,
+        before: formatQuantity(was, kitchen.system),
+        after: formatQuantity(i.quantity, kitchen.system),
+        because: i.because,
+      },
+    ];
+  });
+  const [then, now] = [chosen(before, kitchen), chosen(after, kitchen)];
+  now.forEach((offer, at) => {
+    const was = then[at];
+    if (!offer || !was) return;
+    if (offer.cooker.id !== was.cooker.id)
+      changes.push({
+        what: 'cooker',
+        before: was.cooker.name,
+        after: offer.cooker.name,
+        because:
+          was.cooker.litres < offer.cooker.litres ? 'the smaller one is too full' : 'it fits',
+      });
+    for (const [id, cycle] of offer.cycles) {
+      const old = was.cycles.get(id);
+      if (!old) continue;
+      const row = (what: string, from: number, to: number, because: string): void => {
+        if (from !== to)
+          changes.push({ what, before: formatMinutes(from), after: formatMinutes(to), because });
+      };
+      row('come-up', old.comeUp, cycle.comeUp, cycle.because.comeUp[0] ?? '');
+      row('hold', old.hold, cycle.hold, cycle.because.hold[0] ?? '');
+      row('release', old.release, cycle.release, cycle.because.release[0] ?? '');
+    }
+    for (const [id, { minutes, batches }] of offer.browning) {
+      const old = was.browning.get(id);
+      if (old && old.minutes !== minutes)
+        changes.push({
+          what: 'browning',
+          before: formatMinutes(old.minutes),
+          after: formatMinutes(minutes),
+          because: `${batches} ${batches === 1 ? 'round' : 'rounds'} on the bottom of the ${offer.cooker.name}, not crowded (common practice)`,
+        });
+    }
+  });
+  if (changes.length > 0)
+    changes.push({
+      what: 'hold of robust food',
+      before: 'as written',
+      after: 'as written',
+      because: 'time under pressure follows thickness, not quantity (common practice)',
+    });
+  return changes;
+}
