@@ -6,7 +6,10 @@ module.exports = {
       comment: 'The core imports nothing but itself and a few pure packages.',
       severity: 'error',
       from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
-      to: { pathNot: '^(src/core|node_modules/(zod|parse-ingredient|htmlparser2|@internationalized/date))' },
+      to: {
+        pathNot:
+          '^(src/core|node_modules/(zod|parse-ingredient|htmlparser2|@internationalized/date))',
+      },
     },
     {
       name: 'rooms-have-doors',

@@ -5,7 +5,7 @@ import { toDish, type Imported } from './to-dish';
 
 export { answerQuestion } from './answers';
 export { toJsonLd, toText } from './export';
-export { readIngredients } from './ingredients';
+export { freshId, readIngredients } from './ingredients';
 export { summarise } from './summary';
 export type { RecipeSummary } from './summary';
 export type { Imported } from './to-dish';

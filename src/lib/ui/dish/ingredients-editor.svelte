@@ -1,7 +1,7 @@
 <script lang="ts">
   /** Ingredients with their role and the way they scale; new ones are typed as a line. */
   import type { Dish, Ingredient } from '$core/dish';
-  import { readIngredients } from '$core/recipe';
+  import { freshId, readIngredients } from '$core/recipe';
   import { UNIT_NAMES } from '$core/units';
 
   interface Props {
@@ -26,11 +26,8 @@
   ];
 
   function add(): void {
-    const taken = new Set(dish.ingredients.map((i) => i.id));
     for (const { ingredient } of readIngredients(line.split('\n'))) {
-      let id = ingredient.id;
-      for (let n = 2; taken.has(id); n++) id = `${ingredient.id}-${n}`;
-      taken.add(id);
+      const id = freshId(ingredient.id, new Set(dish.ingredients.map((i) => i.id)));
       dish.ingredients.push({ ...ingredient, id });
     }
     line = '';
