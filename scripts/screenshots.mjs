@@ -18,12 +18,30 @@ const VIEWS = [
   { name: 'meal-why', path: '/meals/harvest-supper', act: openWhy },
   { name: 'meal-print', path: '/meals/harvest-supper/print' },
   { name: 'dishes', path: '/dishes' },
-  { name: 'dish', path: '/dishes/lamb-apricots?servings=8' },
+  { name: 'dish', path: '/dishes/lamb-apricots?servings=9' },
   { name: 'dish-phone', path: '/dishes/chickpeas-lemon?servings=8', viewport: PHONE },
+  { name: 'dish-new', path: '/dishes/new', act: pasteRecipe },
+  { name: 'dish-edit', path: '/dishes/lamb-apricots/edit' },
   { name: 'bench', path: '/bench?q=hold' },
   { name: 'kitchen', path: '/kitchen' },
   { name: 'kitchen-dark', path: '/kitchen', dark: true },
 ];
+
+const RECIPE = `Shanks with white beans
+
+2 lamb shanks
+1 1/2 cups dried white beans, soaked
+1 onion, diced
+3 cups vegetable broth
+
+Brown the shanks for 10 minutes. Add onion, beans and broth.
+Pressure cook on high for 45 to 50 minutes.
+Simmer the sauce for 5 minutes.`;
+
+async function pasteRecipe(page) {
+  await page.getByLabel('The recipe’s text').fill(RECIPE);
+  await page.getByRole('button', { name: 'Keep this dish' }).waitFor();
+}
 
 async function openWhy(page) {
   const line = page.getByTestId('run-sheet').getByRole('button', { name: /Apricots on top/ });

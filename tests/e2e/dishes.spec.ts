@@ -103,3 +103,20 @@ test('for twenty it says what changes, what each cooker takes, and plans it in r
   await expect(page.getByLabel('Name of the meal')).toHaveValue('Lamb shoulder with apricots');
   await settled(page);
 });
+
+test('cream under pressure is noticed, moved at one click, and put back', async ({ page }) => {
+  await page.goto('/dishes/new');
+  await page
+    .getByLabel('The recipe’s text')
+    .fill(
+      'Carrots in cream\nServes 4\n\n500 g carrots\n400 ml broth\n200 ml cream\n\nPut everything into the pot. Pressure cook on high for 4 minutes, quick release.',
+    );
+  await page.getByRole('button', { name: 'Keep this dish' }).click();
+  const looks = page.getByRole('region', { name: 'Needs a look' });
+  await expect(looks).toContainText('curdles under pressure');
+  await looks.getByRole('button', { name: 'Move cream after the cycle' }).click();
+  await expect(looks).toHaveCount(0);
+  await expect(page.getByText('Stir in the cream')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(looks).toContainText('curdles under pressure');
+});

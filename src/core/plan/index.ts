@@ -7,3 +7,5 @@ export { BURNER_UNIT, OVEN_UNIT } from './types';
 export type { CompiledMeal, HandOver, Phase, PlanNote, StepMeaning } from './types';
 export { changesAt, roomFor } from './changes';
 export type { Change, Room } from './changes';
+export { checkDish } from './dish-checks';
+export type { DishCheck } from './dish-checks';

@@ -4,3 +4,4 @@ export { default as ServingsStepper } from './servings-stepper.svelte';
 export { default as DishActions } from './dish-actions.svelte';
 export { default as RoomCard } from './room-card.svelte';
 export { default as WhatChanges } from './what-changes.svelte';
+export { default as DishLooks } from './dish-looks.svelte';

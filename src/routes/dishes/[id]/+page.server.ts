@@ -1,10 +1,10 @@
-import { error, redirect } from '@sveltejs/kit';
-import { scaleDish } from '$core/dish';
+import { error, fail, redirect } from '@sveltejs/kit';
+import { dishSchema, scaleDish } from '$core/dish';
 import { mealSchema } from '$core/meal';
-import { changesAt, offersFor, roomFor } from '$core/plan';
+import { changesAt, checkDish, offersFor, roomFor } from '$core/plan';
 import { centreCaution, kidneyBeanCaution } from '$core/safety';
 import { database } from '$lib/server/database';
-import { readDish, removeDish } from '$lib/server/dish-store';
+import { readDish, removeDish, saveDish } from '$lib/server/dish-store';
 import { readKitchen } from '$lib/server/kitchen-store';
 import { createMeal } from '$lib/server/meal-store';
 import { servingIn } from '$lib/client/moments';
@@ -35,6 +35,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
       ? undefined
       : `For how many? Give a number from 1 to ${MOST_SERVINGS}; “${asked}” is not one.`,
     cautions: cautions.filter((c) => c !== null),
+    checks: checkDish(dish, kitchen),
     changes: changesAt(dish, scaled.servings, kitchen),
     rooms: roomFor(dish, scaled.servings, kitchen),
     cookers: offersFor(scaled, kitchen).map((stay) =>
@@ -49,6 +50,20 @@ export const load: PageServerLoad = async ({ params, url }) => {
 };
 
 export const actions: Actions = {
+  /** The dish with a remedy taken, or as it was before. */
+  replace: async ({ params, request }) => {
+    const text = String((await request.formData()).get('dish') ?? '');
+    let document: unknown;
+    try {
+      document = JSON.parse(text);
+    } catch {
+      document = null;
+    }
+    const dish = dishSchema.safeParse(document);
+    if (!dish.success) return fail(422, { problem: 'What was sent is no dish.' });
+    await saveDish(await database(), { ...dish.data, id: params.id }, Date.now());
+    return { replaced: true };
+  },
   remove: async ({ params }) => {
     await removeDish(await database(), params.id);
   },

@@ -3,7 +3,14 @@
   import type { Stage } from '$core/dish';
   import type { Food } from '$core/food';
   import { formatMinutes, formatQuantity } from '$core/units';
-  import { DishActions, RoomCard, ServingsStepper, StageCard, WhatChanges } from '$lib/ui/dish';
+  import {
+    DishActions,
+    DishLooks,
+    RoomCard,
+    ServingsStepper,
+    StageCard,
+    WhatChanges,
+  } from '$lib/ui/dish';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -140,6 +147,7 @@
   </section>
 
   <div class="grid h-fit gap-6">
+    <DishLooks {dish} checks={data.checks} />
     <RoomCard rooms={data.rooms} {scaled} system={data.kitchen.system} onservings={setServings} />
     {#if data.cookers.length > 0}
       <section aria-labelledby="cookers">

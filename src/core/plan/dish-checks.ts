@@ -1,0 +1,188 @@
+/** What would go wrong with a dish as it stands, each with a remedy that can be taken at once. */
+import { leastLiquid, thinVolume } from '../cooker';
+import {
+  contentsAt,
+  scaleDish,
+  type Dish,
+  type Ingredient,
+  type PressureStage,
+  type ScaledDish,
+  type Stage,
+} from '../dish';
+import type { Food } from '../food';
+import type { Kitchen } from '../kitchen';
+import { formatQuantity } from '../units';
+import { findStays } from './stays';
+
+export interface DishCheck {
+  code:
+    'dairy-under-pressure' | 'starch-under-pressure' | 'thick-at-the-bottom' | 'too-little-liquid';
+  text: string;
+  /** On the button. */
+  remedy: string;
+  /** The dish with the remedy taken. */
+  fixed: Dish;
+}
+
+const ON_TOP = /\bon top\b|\blast\b|\bnot stirred?\b|\bunstirred\b|\bwithout stirring\b/i;
+/** A spoonful of flour on meat thickens nothing to speak of, g. */
+const LITTLE_STARCH_G = 20;
+
+/** @returns the most harmful first; nothing for a dish that is sound in this kitchen */
+export function checkDish(dish: Dish, kitchen: Kitchen): DishCheck[] {
+  const scaled = scaleDish(dish, dish.servings);
+  return dish.stages.flatMap((stage) =>
+    stage.kind !== 'pressure'
+      ? []
+      : [
+          ...checkLiquid(scaled, stage, kitchen),
+          ...checkFood(scaled, stage, isDairy, 'dairy-under-pressure', 'curdles under pressure'),
+          ...checkFood(
+            scaled,
+            stage,
+            isStarch,
+            'starch-under-pressure',
+            'sinks, thickens and scorches',
+          ),
+          ...checkThick(scaled, stage),
+        ],
+  );
+}
+
+const isDairy = (food: Food): boolean => food.group === 'dairy';
+const isStarch = (food: Food, grams: number): boolean =>
+  (food.id === 'cornstarch' || food.id === 'flour') && grams > LITTLE_STARCH_G;
+
+/** What is in the liner itself during a stage; what cooks in a pan of its own may be anything. */
+function inLiner(
+  { dish, ingredients }: ScaledDish,
+  stage: PressureStage,
+): { ingredient: Ingredient; food: Food; grams: number }[] {
+  if (stage.inPan) return [];
+  const stay = findStays(dish).find((s) => s.stages.includes(stage));
+  const until = stay?.stages.slice(0, stay.stages.indexOf(stage) + 1) ?? [stage];
+  const used = new Set(until.flatMap((s) => s.uses));
+  return ingredients.flatMap(({ ingredient, food, grams }) =>
+    food && used.has(ingredient.id) ? [{ ingredient, food, grams: grams ?? 0 }] : [],
+  );
+}
+
+function checkFood(
+  scaled: ScaledDish,
+  stage: PressureStage,
+  isIt: (food: Food, grams: number) => boolean,
+  code: DishCheck['code'],
+  harm: string,
+): DishCheck[] {
+  return (
+    inLiner(scaled, stage)
+      .filter(({ food, grams }) => isIt(food, grams))
+      // Butter and ghee are fats; milk in a grain's own water is how puddings are made.
+      .filter(({ food }) => food.form !== 'thin')
+      .map(({ ingredient }) => ({
+        code,
+        text: `${ingredient.food} goes in before “${stage.text}”: it ${harm} (common practice).`,
+        remedy: `Move ${ingredient.food} after the cycle`,
+        fixed: moveAfter(scaled.dish, ingredient, stage),
+      }))
+  );
+}
+
+function checkThick(scaled: ScaledDish, stage: PressureStage): DishCheck[] {
+  if (ON_TOP.test(stage.text)) return [];
+  return inLiner(scaled, stage)
+    .filter(({ food, ingredient }) => isThick(food) && stage.uses.includes(ingredient.id))
+    .map(({ ingredient }) => ({
+      code: 'thick-at-the-bottom' as const,
+      text: `${ingredient.food} is thick: at the bottom it scorches, and the cooker reports overheating (common practice).`,
+      remedy: `Say: ${ingredient.food} last, on top`,
+      fixed: change(scaled.dish, stage, {
+        text: `${stage.text.slice(0, 340)}; ${ingredient.food} last, on top, not stirred in`,
+      }),
+    }));
+}
+
+const isThick = (food: Food): boolean =>
+  food.form === 'thick' && food.group === 'liquid' && !['honey', 'coconut-milk'].includes(food.id);
+
+/** Too little even for the smallest cooker that there is: then none can take it. */
+function checkLiquid(scaled: ScaledDish, stage: PressureStage, kitchen: Kitchen): DishCheck[] {
+  const hasOwnWater = scaled.ingredients.some(
+    (i) => i.ingredient.scaling === 'with-pot' && i.food?.form === 'thin',
+  );
+  if (hasOwnWater || kitchen.cookers.length === 0) return [];
+  const stay = findStays(scaled.dish).find((s) => s.stages.includes(stage));
+  const thin = thinVolume(contentsAt(scaled, stay?.stages ?? [stage], stage));
+  const least = Math.min(
+    ...kitchen.cookers.map((c) => c.leastMl ?? leastLiquid(c.litres, kitchen.school)),
+  );
+  if (thin >= least) return [];
+  const missing = Math.ceil((least - thin) / 10) * 10;
+  const amount = formatQuantity({ amount: missing, unit: 'ml' }, kitchen.system);
+  const id = freeId(scaled.dish, 'water');
+  const water: Ingredient = {
+    id,
+    food: 'water',
+    amount: missing,
+    unit: 'ml',
+    preparation: '',
+    role: 'liquid',
+    scaling: 'proportional',
+  };
+  const wetted = { ...scaled.dish, ingredients: [...scaled.dish.ingredients, water] };
+  return [
+    {
+      code: 'too-little-liquid',
+      text: `“${stage.text}” has ${formatQuantity({ amount: thin, unit: 'ml' }, kitchen.system)} of thin liquid, and only that makes steam; the smallest cooker here needs ${formatQuantity({ amount: least, unit: 'ml' }, kitchen.system)}.`,
+      remedy: `Add ${amount} of water`,
+      fixed: change(wetted, stage, { uses: [...stage.uses, id] }),
+    },
+  ];
+}
+
+function change(dish: Dish, stage: PressureStage, changed: Partial<PressureStage>): Dish {
+  return {
+    ...dish,
+    stages: dish.stages.map((s): Stage => (s.id === stage.id ? { ...stage, ...changed } : s)),
+  };
+}
+
+/** Out of everything up to the cycle, into the first finish after it, or one of its own. */
+function moveAfter(dish: Dish, ingredient: Ingredient, stage: PressureStage): Dish {
+  const at = dish.stages.findIndex((s) => s.id === stage.id);
+  const cleared = dish.stages.map((s, i): Stage =>
+    i <= at ? { ...s, uses: s.uses.filter((u) => u !== ingredient.id) } : s,
+  );
+  const later = cleared.findIndex(
+    (s, i) => i > at && (s.kind === 'finish' || s.kind === 'thicken'),
+  );
+  const ingredients = dish.ingredients.map((i) =>
+    i.id === ingredient.id ? { ...i, role: 'finish' as const } : i,
+  );
+  if (later >= 0) {
+    const stages = cleared.map((s, i): Stage =>
+      i === later ? { ...s, uses: [...new Set([...s.uses, ingredient.id])] } : s,
+    );
+    return { ...dish, ingredients, stages };
+  }
+  const finish: Stage = {
+    id: freeId(dish, 'stir-in'),
+    kind: 'finish',
+    minutes: 2,
+    inCooker: true,
+    text: `Stir in the ${ingredient.food}`,
+    uses: [ingredient.id],
+  };
+  return {
+    ...dish,
+    ingredients,
+    stages: [...cleared.slice(0, at + 1), finish, ...cleared.slice(at + 1)],
+  };
+}
+
+function freeId(dish: Dish, wanted: string): string {
+  const taken = new Set([...dish.stages, ...dish.ingredients].map((x) => x.id));
+  let id = wanted;
+  for (let n = 2; taken.has(id); n++) id = `${wanted}-${n}`;
+  return id;
+}
