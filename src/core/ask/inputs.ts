@@ -1,6 +1,6 @@
 /** Inputs that several questions share, with messages that name the remedy. */
 import { z } from 'zod';
-import { findFood } from '../food';
+import { estimateFood, findFood } from '../food';
 import { ALTITUDE_RANGE } from '../steam';
 
 export const altitude = z
@@ -72,5 +72,7 @@ export const contents = z
 export function estimatedFoods(list: readonly { food: string }[]): string[] {
   return list
     .filter(({ food }) => findFood(food) === null)
-    .map(({ food }) => `“${food}” is not in the table: taken as a watery vegetable (estimate)`);
+    .map(
+      ({ food }) => `“${food}” is not in the table: taken as ${estimateFood(food).as} (estimate)`,
+    );
 }

@@ -2,7 +2,7 @@ export { calibrate } from './calibrate';
 export type { CalibrationRun } from './calibrate';
 export { comeUp } from './come-up';
 export type { ComeUp } from './come-up';
-export { defaultParameters, thinGrams, UNKNOWN_COMPOSITION } from './pot';
+export { defaultParameters, thinGrams } from './pot';
 export type { CurvePoint, CycleInput, HeatParameters } from './pot';
 export { Pieces } from './piece';
 export type { PieceShape } from './piece';

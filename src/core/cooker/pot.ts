@@ -3,7 +3,7 @@
  *
  * @source first law on a well-mixed pot; saturation by IAPWS-IF97 (core/steam)
  */
-import { FUSION_HEAT, findFood, specificHeat } from '../food';
+import { FUSION_HEAT, estimateFood, findFood, specificHeat } from '../food';
 import { failure, success, type Outcome } from '../reason';
 import { airPressure, boilingPoint, insideTemperature, pressureAt } from '../steam';
 import { Pieces } from './piece';
@@ -58,14 +58,6 @@ export const STEP_S = 3;
 /** Smaller pieces follow the liquid at once; a spoonful of anything hardly matters. */
 const SMALL_PIECE_MM = 4;
 const SPOONFUL_G = 40;
-export const UNKNOWN_COMPOSITION = {
-  water: 85,
-  protein: 2,
-  fat: 1,
-  carbohydrate: 9,
-  fibre: 2,
-  ash: 1,
-};
 
 /** Liquid that makes steam, g. */
 export function thinGrams(contents: readonly Portion[]): number {
@@ -89,7 +81,7 @@ export class Pot {
     let latent = 0;
     for (const portion of input.contents) {
       const food = findFood(portion.food);
-      const composition = food?.composition ?? UNKNOWN_COMPOSITION;
+      const composition = food?.composition ?? estimateFood(portion.food).composition;
       const size = portion.pieceMm ?? food?.pieceMm ?? 20;
       const frozen = portion.frozen === true;
       const celsius = frozen ? Math.min(portion.celsius, -1) : portion.celsius;

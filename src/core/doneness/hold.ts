@@ -11,7 +11,7 @@ import {
   type Portion,
   type ReleaseKind,
 } from '../cooker';
-import { findFood, type DonenessTarget, type Food } from '../food';
+import { estimateFood, findFood, type DonenessTarget, type Food } from '../food';
 import { success, type Outcome } from '../reason';
 import { centreTarget } from '../safety';
 import { insideTemperature } from '../steam';
@@ -203,7 +203,9 @@ function reasons(
   return [
     `${name}, ${Math.round(cut.thicknessMm)} mm through, ${state}: time follows thickness, not quantity (conduction, ${cut.shape})`,
     ...(food === null
-      ? [`“${question.food}” is not in the table: taken as a watery vegetable (estimate)`]
+      ? [
+          `“${question.food}” is not in the table: taken as ${estimateFood(question.food).as} (estimate)`,
+        ]
       : []),
     ...(dose > 0
       ? [

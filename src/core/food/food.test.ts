@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { FOODS, conductivity, findFood, solidDensity, specificHeat } from './index';
+import { FOODS, conductivity, estimateFood, findFood, solidDensity, specificHeat } from './index';
 
 describe('the food table', () => {
   it.each(FOODS.map((f) => [f.id, f] as const))(
@@ -15,6 +15,26 @@ describe('the food table', () => {
       expect(food.density).toBeGreaterThan(0.03);
     },
   );
+
+  it('has at least 150 foods, each with a source and a place in the shop', () => {
+    expect(FOODS.length).toBeGreaterThanOrEqual(150);
+    for (const food of FOODS) {
+      expect(food.source, food.id).toMatch(/^(SR|CP)$/);
+      expect(food.aisle, food.id).not.toBe('');
+    }
+  });
+
+  it.each([
+    ['zebra steak', 'a meat', 69],
+    ['moon beans', 'a dry pulse', 10],
+    ['moon dust', 'a watery vegetable', 85],
+  ])('%s is taken as %s', (name, as, water) => {
+    expect(findFood(name)).toBeNull();
+    const estimate = estimateFood(name);
+    expect(estimate.as).toBe(as);
+    expect(estimate.composition.water).toBe(water);
+    expect(Object.values(estimate.composition).reduce((a, b) => a + b)).toBeCloseTo(100, 6);
+  });
 
   it('names nothing twice', () => {
     const names = FOODS.flatMap((f) => f.names);
