@@ -26,7 +26,6 @@
     const { name, input } = question.ask(current.values, data.kitchen);
     return ask(name, input);
   });
-  /** The last answer stays while something half typed cannot be answered. */
   const said = $derived(
     outcome.ok ? question.say(outcome.value, current.values, data.kitchen) : null,
   );

@@ -1,6 +1,7 @@
 import { fail } from '@sveltejs/kit';
 import { dishSchema } from '$core/dish';
 import { database } from '$lib/server/database';
+import { readDocument } from '$lib/server/form';
 import { dishIds, listDishes, saveDish } from '$lib/server/dish-store';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -9,14 +10,7 @@ export const load: PageServerLoad = async () => ({ dishes: await listDishes(awai
 export const actions: Actions = {
   /** Puts a dish back that was just removed. */
   restore: async ({ request }) => {
-    const text = String((await request.formData()).get('dish') ?? '');
-    let document: unknown;
-    try {
-      document = JSON.parse(text);
-    } catch {
-      document = null;
-    }
-    const dish = dishSchema.safeParse(document);
+    const dish = dishSchema.safeParse(await readDocument(request, 'dish'));
     if (!dish.success) return fail(422, { problem: 'What was sent is no dish.' });
     const store = await database();
     if ((await dishIds(store)).has(dish.data.id))

@@ -2,6 +2,7 @@ import { fail } from '@sveltejs/kit';
 import { parseHousehold } from '$core/exchange';
 import { kitchenSchema } from '$core/kitchen';
 import { database } from '$lib/server/database';
+import { errorsByField, readDocument, UNREADABLE } from '$lib/server/form';
 import { replaceHousehold } from '$lib/server/household-store';
 import { readKitchen, saveKitchen } from '$lib/server/kitchen-store';
 import type { Actions, PageServerLoad } from './$types';
@@ -13,19 +14,10 @@ export const load: PageServerLoad = async () => ({ kitchen: await readKitchen(aw
 
 export const actions: Actions = {
   save: async ({ request }) => {
-    const form = await request.formData();
-    let typed: unknown;
-    try {
-      typed = JSON.parse(String(form.get('kitchen') ?? ''));
-    } catch {
-      return fail(400, { errors: { kitchen: 'what was sent is not readable; reload the page' } });
-    }
-    const kitchen = kitchenSchema.safeParse(typed);
-    if (!kitchen.success) {
-      const errors: Record<string, string> = {};
-      for (const issue of kitchen.error.issues) errors[issue.path.join('.')] ??= issue.message;
-      return fail(422, { errors });
-    }
+    const document = await readDocument(request, 'kitchen');
+    if (document === undefined) return fail(400, { errors: { kitchen: UNREADABLE } });
+    const kitchen = kitchenSchema.safeParse(document);
+    if (!kitchen.success) return fail(422, { errors: errorsByField(kitchen.error) });
     await saveKitchen(await database(), kitchen.data);
     return { saved: true };
   },

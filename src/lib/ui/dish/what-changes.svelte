@@ -17,7 +17,7 @@
       <table class="w-full text-left">
         <thead class="text-sm text-muted">
           <tr>
-            <th class="py-1 pr-4 font-normal"></th>
+            <th class="py-1 pr-4 font-normal"><span class="sr-only">What</span></th>
             <th class="py-1 pr-4 font-normal">for {written}</th>
             <th class="py-1 pr-4 font-normal">for {servings}</th>
             <th class="hidden py-1 font-normal sm:table-cell">because</th>
@@ -26,7 +26,7 @@
         <tbody>
           {#each changes as change, i (i)}
             <tr class="border-t border-line align-baseline">
-              <th class="py-1.5 pr-4 font-semibold first-letter:uppercase"
+              <th scope="row" class="py-1.5 pr-4 font-semibold first-letter:uppercase"
                 >{change.what}<span class="block text-sm font-normal text-muted sm:hidden"
                   >{change.because}</span
                 ></th

@@ -5,6 +5,7 @@ import { changesAt, checkDish, offersFor, roomFor } from '$core/plan';
 import { centreCaution, kidneyBeanCaution } from '$core/safety';
 import { database } from '$lib/server/database';
 import { readDish, removeDish, saveDish } from '$lib/server/dish-store';
+import { readDocument } from '$lib/server/form';
 import { readKitchen } from '$lib/server/kitchen-store';
 import { createMeal } from '$lib/server/meal-store';
 import { servingIn } from '$lib/client/moments';
@@ -52,14 +53,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 export const actions: Actions = {
   /** The dish with a remedy taken, or as it was before. */
   replace: async ({ params, request }) => {
-    const text = String((await request.formData()).get('dish') ?? '');
-    let document: unknown;
-    try {
-      document = JSON.parse(text);
-    } catch {
-      document = null;
-    }
-    const dish = dishSchema.safeParse(document);
+    const dish = dishSchema.safeParse(await readDocument(request, 'dish'));
     if (!dish.success) return fail(422, { problem: 'What was sent is no dish.' });
     await saveDish(await database(), { ...dish.data, id: params.id }, Date.now());
     return { replaced: true };

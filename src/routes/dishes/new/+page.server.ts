@@ -2,6 +2,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import { dishSchema } from '$core/dish';
 import { database } from '$lib/server/database';
 import { dishIds, saveDish } from '$lib/server/dish-store';
+import { readDocument, UNREADABLE } from '$lib/server/form';
 import { readKitchen } from '$lib/server/kitchen-store';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -12,13 +13,8 @@ export const load: PageServerLoad = async () => {
 
 export const actions: Actions = {
   keep: async ({ request }) => {
-    const text = String((await request.formData()).get('dish') ?? '');
-    let document: unknown;
-    try {
-      document = JSON.parse(text);
-    } catch {
-      return fail(400, { problem: 'What was sent is not readable; reload the page.' });
-    }
+    const document = await readDocument(request, 'dish');
+    if (document === undefined) return fail(400, { problem: UNREADABLE });
     const dish = dishSchema.safeParse(document);
     if (!dish.success)
       return fail(422, { problem: dish.error.issues[0]?.message ?? 'The dish is not complete.' });

@@ -2,6 +2,7 @@ import { error, fail, redirect } from '@sveltejs/kit';
 import { dishSchema } from '$core/dish';
 import { database } from '$lib/server/database';
 import { readDish, saveDish } from '$lib/server/dish-store';
+import { errorsByField, readDocument, UNREADABLE } from '$lib/server/form';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
@@ -16,19 +17,10 @@ export const load: PageServerLoad = async ({ params }) => {
 
 export const actions: Actions = {
   save: async ({ params, request }) => {
-    const text = String((await request.formData()).get('dish') ?? '');
-    let document: unknown;
-    try {
-      document = JSON.parse(text);
-    } catch {
-      return fail(400, { errors: { dish: 'what was sent is not readable; reload the page' } });
-    }
+    const document = await readDocument(request, 'dish');
+    if (document === undefined) return fail(400, { errors: { dish: UNREADABLE } });
     const dish = dishSchema.safeParse(document);
-    if (!dish.success) {
-      const errors: Record<string, string> = {};
-      for (const issue of dish.error.issues) errors[issue.path.join('.')] ??= issue.message;
-      return fail(422, { errors });
-    }
+    if (!dish.success) return fail(422, { errors: errorsByField(dish.error) });
     await saveDish(await database(), { ...dish.data, id: params.id }, Date.now());
     redirect(303, `/dishes/${params.id}`);
   },

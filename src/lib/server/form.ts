@@ -1,0 +1,22 @@
+/** What a form sends as one JSON document. */
+
+/** The document under `key`; undefined where it is not readable. */
+export async function readDocument(request: Request, key: string): Promise<unknown> {
+  const text = String((await request.formData()).get(key) ?? '');
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+}
+
+/** The first thing wrong with each field, by its path. */
+export function errorsByField(error: {
+  issues: readonly { path: readonly PropertyKey[]; message: string }[];
+}): Record<string, string> {
+  const errors: Record<string, string> = {};
+  for (const issue of error.issues) errors[issue.path.map(String).join('.')] ??= issue.message;
+  return errors;
+}
+
+export const UNREADABLE = 'What was sent is not readable; reload the page.';
