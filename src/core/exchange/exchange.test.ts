@@ -23,6 +23,15 @@ describe('ingredient lines', () => {
     ['salt to taste', { amount: null, food: 'salt', preparation: 'to taste' }],
     ['parsley, optional', { amount: null, food: 'parsley', optional: true }],
     ['• 2–3 tbsp olive oil', { amount: 2, amountTo: 3, unit: 'tbsp', food: 'olive oil' }],
+    [
+      '1 1/2 pounds boneless, skinless chicken thighs, cut up',
+      { amount: 1.5, unit: 'lb', food: 'boneless skinless chicken thighs', preparation: 'cut up' },
+    ],
+    [
+      '2 x 400 g tins chopped tomatoes',
+      { amount: 2, unit: 'can', food: 'chopped tomatoes', packSize: { amount: 400, unit: 'g' } },
+    ],
+    ['1 heaping cup rice', { amount: 1, unit: 'cup', food: 'rice' }],
     ['1 cup chopped dill', { amount: 1, unit: 'cup', food: 'dill', preparation: 'chopped' }],
   ])('%s', (text, expected) => {
     expect(parseLine(text)).toMatchObject(expected);

@@ -53,8 +53,11 @@ export function parseLine(text: string): IngredientLine {
   });
   const comma = food.indexOf(',');
   if (comma >= 0) {
-    notes.push(food.slice(comma + 1).trim());
-    food = food.slice(0, comma);
+    const [first = '', second = '', ...further] = food.split(',').map((part) => part.trim());
+    // “Boneless, skinless chicken thighs”: the food comes after words that only describe it.
+    const isDescribed = findFood(first) === null && findFood(second) !== null;
+    food = isDescribed ? `${first} ${second}` : first;
+    notes.push((isDescribed ? further : [second, ...further]).join(', '));
   }
   const leading = LEADING_PREPARATION.exec(food);
   if (leading && !findFood(food.trim())?.names.includes(food.trim().toLowerCase())) {

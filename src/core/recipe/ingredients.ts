@@ -2,6 +2,7 @@
 import type { Ingredient } from '../dish';
 import { parseLine, type IngredientLine } from '../exchange';
 import { findFood, type Food } from '../food';
+import { parseQuantity, UNITS, type Unit } from '../units';
 
 export interface ReadIngredient {
   line: IngredientLine;
@@ -49,6 +50,22 @@ function scalingOf(role: Ingredient['role'], line: IngredientLine): Ingredient['
   return isWhole ? 'whole' : 'proportional';
 }
 
+const WEIGHT_NOTE =
+  /(\d+(?:\.\d+)?(?:\s*[½¼¾])?|[½¼¾])[- ]?(lbs?|pounds?|oz|ounces?|kg|g|grams?)\b(\s*each)?/i;
+
+/**
+ * What counted pieces weigh where the line says so: “1 (2-lb) shoulder”, “3 courgettes (600 g)”,
+ * “2 fillets (150 g each)”. Joined by a hyphen or with “each” it is the weight of one.
+ */
+function weightIn(line: IngredientLine): { amount: number; unit: Unit } | null {
+  if (line.amount === null || (line.unit !== null && line.unit !== 'piece')) return null;
+  const match = WEIGHT_NOTE.exec(line.preparation ?? '');
+  const quantity = match ? parseQuantity(`${match[1]} ${match[2]}`) : null;
+  if (!match || !quantity || UNITS[quantity.unit].kind !== 'mass') return null;
+  const isOne = match[3] !== undefined || /^[^\s]*-/.test(match[0]);
+  return { amount: isOne ? quantity.amount * line.amount : quantity.amount, unit: quantity.unit };
+}
+
 /** An id of letters that is not taken yet. */
 export function freshId(text: string, taken: ReadonlySet<string>): string {
   const base =
@@ -80,14 +97,17 @@ export function readIngredients(lines: readonly string[]): ReadIngredient[] {
       line.amount !== null && line.amount > 0 && line.amount <= MOST.amount ? line.amount : null;
     const unit = amount === null ? null : (line.unit ?? 'piece');
     const perPack = line.packSize && (unit === 'can' || unit === 'package') ? line.packSize : null;
+    const weighed = weightIn(line);
     const thickness = thicknessIn(`${line.preparation ?? ''} ${line.food}`);
     const ingredient: Ingredient = {
       id,
       food: line.food.slice(0, MOST.food),
       amount:
-        perPack && amount !== null ? Math.round(amount * perPack.amount * 1000) / 1000 : amount,
-      unit: perPack ? perPack.unit : unit,
+        weighed?.amount ??
+        (perPack && amount !== null ? Math.round(amount * perPack.amount * 1000) / 1000 : amount),
+      unit: weighed?.unit ?? (perPack ? perPack.unit : unit),
       preparation: [
+        ...(weighed ? [`${line.amount} in all`] : []),
         line.preparation ?? '',
         perPack && amount !== null
           ? `${amount} ${unit === 'can' ? 'can' : 'pack'}${amount === 1 ? '' : 's'}`

@@ -134,6 +134,19 @@ describe('what was not said', () => {
   });
 });
 
+describe('what pieces weigh', () => {
+  it.each([
+    ['1 (2-lb) pork shoulder', 2, 'lb'],
+    ['2 hake fillets (150 g each)', 300, 'g'],
+    ['3 courgettes (600 g), sliced', 600, 'g'],
+    ['4 (6-ounce) salmon fillets', 24, 'oz'],
+    ['4 salmon fillets', 4, 'piece'],
+  ])('%s', (line, amount, unit) => {
+    const { dish } = read(`Dish\nServes 2\n${line}\n1 cup water\nCook on high pressure 3 minutes.`);
+    expect(dish.ingredients[0]).toMatchObject({ amount, unit });
+  });
+});
+
 describe('out and in again', () => {
   it.each(dishes.map((d) => [d.name, d] as const))('%s comes back as it went', (_name, dish) => {
     const document = JSON.stringify(toJsonLd(dish, STYLE));

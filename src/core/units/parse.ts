@@ -80,12 +80,14 @@ const PACK_BEFORE =
   /^(\d+(?:\.\d+)?)\s*\(([^()]*\d[^()]*)\)\s*(can|cans|tin|tins|package|packages|pack|bag|jar)\b\s*/i;
 const PACK_JOINED =
   /^(\d+(?:\.\d+)?)\s+(\d+(?:\.\d+)?)[-\s](ounce|oz|gram|g|ml)\.?\s+(can|cans|tin|tins|package|packages|pack|bag)\b\s*/i;
+const PACK_TIMES =
+  /^(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*(ounces?|oz|grams?|g|ml)\.?\s+(cans?|tins?|packages?|packs?|bags?|jars?)\b\s*/i;
 const PACK_AFTER = /^\(([^()]*\d[^()]*)\)\s*/;
 
 /** Splits the amount off the front of a line. Never fails: without an amount all of it is rest. */
 export function parseAmount(text: string): ParsedAmount {
   const line = spellNumbers(text.trim());
-  const joined = PACK_JOINED.exec(line);
+  const joined = PACK_TIMES.exec(line) ?? PACK_JOINED.exec(line);
   if (joined)
     return pack(joined[1], `${joined[2]} ${joined[3]}`, joined[4], line.slice(joined[0].length));
   const before = PACK_BEFORE.exec(line);
@@ -148,6 +150,7 @@ function toQuantity(parsed: ParsedAmount): Quantity | null {
 function spellNumbers(text: string): string {
   return text
     .replace(/^(about|around|approximately|approx\.?)\s+/i, '')
+    .replace(/^([\d\s/½¼¾⅓⅔.]+)(?:heaping|heaped|level|scant|generous|rounded|packed)\s+/i, '$1')
     .replace(/^([a-z]+)\s+(?=\S)/i, (whole, word: string) => {
       const number = NUMBER_WORDS[word.toLowerCase()];
       return number ? `${number} ` : whole;
