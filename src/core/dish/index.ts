@@ -1,3 +1,5 @@
+export { allergensOf } from './allergens';
+export type { Allergens } from './allergens';
 export { dishSchema, ingredientSchema, stageSchema } from './document';
 export type { Dish, Ingredient, PressureStage, ReleaseChoice, Stage, StageKind } from './document';
 export { browningBatches, browningMinutes } from './browning';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
-import { dishSchema, scaleDish, type Dish } from './index';
+import { allergensOf, dishSchema, scaleDish, type Dish } from './index';
 
 const { dishes } = demoHousehold(Date.UTC(2026, 10, 25, 9));
 const find = (id: string): Dish => {
@@ -47,6 +47,24 @@ describe('scaling', () => {
   it('as written, nothing needs a reason', () => {
     for (const dish of dishes)
       for (const i of scaleDish(dish, dish.servings).ingredients) expect(i.because).toBeNull();
+  });
+});
+
+describe('allergens', () => {
+  it('come from the foods, each with where it is, and what is unknown is said', () => {
+    const hake = find('hake-fennel');
+    const [first, ...more] = hake.ingredients;
+    if (!first) throw new Error('no ingredient');
+    const odd = {
+      ...hake,
+      ingredients: [first, ...more, { ...first, id: 'odd', food: 'moon dust' }],
+    };
+    const { contains, unknown } = allergensOf(scaleDish(odd, 2));
+    expect(contains.find((c) => c.allergen === 'fish')?.from.join()).toMatch(/hake/);
+    expect(unknown).toEqual(['moon dust']);
+    expect(
+      allergensOf(scaleDish(find('lamb-apricots'), 2)).contains.map((c) => c.allergen),
+    ).toEqual(expect.arrayContaining(['nuts', 'celery']));
   });
 });
 

@@ -1,5 +1,5 @@
 import { error, fail, redirect } from '@sveltejs/kit';
-import { dishSchema, scaleDish } from '$core/dish';
+import { allergensOf, dishSchema, scaleDish } from '$core/dish';
 import { mealSchema } from '$core/meal';
 import { changesAt, checkDish, offersFor, roomFor } from '$core/plan';
 import { centreCaution, kidneyBeanCaution } from '$core/safety';
@@ -36,6 +36,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
       ? undefined
       : `For how many? Give a number from 1 to ${MOST_SERVINGS}; “${asked}” is not one.`,
     cautions: cautions.filter((c) => c !== null),
+    allergens: allergensOf(scaled),
     checks: checkDish(dish, kitchen),
     changes: changesAt(dish, scaled.servings, kitchen),
     rooms: roomFor(dish, scaled.servings, kitchen),

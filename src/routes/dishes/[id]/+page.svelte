@@ -193,6 +193,25 @@
         {/each}
       </section>
     {/if}
+    <section aria-labelledby="allergens">
+      <h2 id="allergens" class="mb-1 text-xl font-bold">Allergens</h2>
+      {#each data.allergens.contains as { allergen, from } (allergen)}
+        <p>
+          <b class="capitalize">{allergen}</b> <span class="text-muted">in {from.join(', ')}</span>
+        </p>
+      {:else}
+        <p>None of the fourteen that the table knows of.</p>
+      {/each}
+      {#if data.allergens.unknown.length > 0}
+        <p class="font-semibold text-ember-ink">
+          Not in the table, so nothing is known: {data.allergens.unknown.join(', ')}.
+        </p>
+      {/if}
+      <p class="mt-1 text-sm text-muted">
+        By the kind of food (Regulation (EU) 1169/2011, Annex II). Labels of what you buy come
+        first.
+      </p>
+    </section>
     {#if dish.products.length > 0}
       <section aria-labelledby="products">
         <h2 id="products" class="mb-1 text-xl font-bold">Leaves behind</h2>
