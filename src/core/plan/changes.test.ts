@@ -26,6 +26,13 @@ describe('what changes with the servings', () => {
     expect(what).not.toContain('lamb shoulder');
   });
 
+  it('another cooker is explained by what refuses, not by a guess', () => {
+    const why = (servings: number) =>
+      changesAt(lamb, servings, kitchen).find((c) => c.what === 'cooker')?.because;
+    // At four the large one has too little liquid; at nine it has enough.
+    expect(why(9)).toMatch(/Large before: .*thin liquid/);
+  });
+
   it('water under a rack does not move, and says so', () => {
     const steamed = dishes.find((d) => d.ingredients.some((i) => i.scaling === 'with-pot')) as Dish;
     const doubled = changesAt(steamed, 2 * steamed.servings, kitchen);

@@ -63,6 +63,24 @@ function chosen(scaled: ScaledDish, kitchen: Kitchen): (CookerOffer | undefined)
     });
 }
 
+/** Why another cooker: the old one refuses what is wanted now, or the new one what was wanted before. */
+function whyMoved(
+  was: CookerOffer,
+  now: CookerOffer,
+  [before, after]: readonly [ScaledDish, ScaledDish],
+  at: number,
+  kitchen: Kitchen,
+): string {
+  const ask = (scaled: ScaledDish, offer: CookerOffer): string | undefined => {
+    const stay = findStays(scaled.dish).filter((s) => s.place === 'cooker')[at];
+    return stay && askCooker(scaled, stay.stages, offer.cooker, kitchen).refusals[0];
+  };
+  const old = ask(after, was);
+  if (old) return `${was.cooker.name} now: ${old.split('; ')[0]}`;
+  const own = ask(before, now);
+  return own ? `${now.cooker.name} before: ${own.split('; ')[0]}` : 'either takes it';
+}
+
 /**
  * Compares a dish at `servings` with itself as it is written.
  *
@@ -92,8 +110,7 @@ export function changesAt(dish: Dish, servings: number, kitchen: Kitchen): Chang
         what: 'cooker',
         before: was.cooker.name,
         after: offer.cooker.name,
-        because:
-          was.cooker.litres < offer.cooker.litres ? 'the smaller one is too full' : 'it fits',
+        because: whyMoved(was, offer, [before, after], at, kitchen),
       });
     for (const [id, cycle] of offer.cycles) {
       const old = was.cycles.get(id);
