@@ -67,7 +67,7 @@ test('a dish is changed, refused with the field named, saved, taken out and put 
     .click();
   await page.getByRole('button', { name: 'Save the dish' }).click();
   await expect(page.getByRole('heading', { level: 1, name: `${name} again` })).toBeVisible();
-  await expect(page.getByText('walnuts')).toBeVisible();
+  await expect(page.getByRole('cell', { name: 'walnuts, chopped' })).toBeVisible();
 
   await page.getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Dishes' })).toBeVisible();
