@@ -49,7 +49,7 @@ test.describe('Bench', () => {
     await page.getByRole('link', { name: 'Ask the Bench about this hold' }).click();
     await expect(page.getByLabel('Food')).toHaveValue('beetroot');
     await page.getByLabel('As thick as').fill('70');
-    const choice = page.getByLabel(/Use \d+ min in a dish/);
+    const choice = page.getByLabel('Use it in a dish');
     const option = choice.locator('option:checked');
     await expect(option).toContainText('Beetroot');
     const before = await option.textContent();
@@ -57,6 +57,23 @@ test.describe('Bench', () => {
     await expect(option).not.toHaveText(before ?? '');
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(option).toHaveText(before ?? '');
+  });
+
+  test('any question starts from a dish, and its answer goes into one', async ({ page }) => {
+    await page.goto('/bench?q=fit');
+    await page.getByLabel('Start from a dish').selectOption({ index: 1 });
+    await expect(page).toHaveURL(/stage=/);
+    await page.getByRole('button', { name: 'How to thicken it' }).click();
+    const choice = page.getByLabel('Use it in a dish');
+    await choice.selectOption({ label: 'Beetroot with dill' });
+    await page.getByRole('button', { name: 'Use it' }).click();
+    await expect(page.getByText('Written into Beetroot with dill.')).toBeVisible();
+    await page.goto('/dishes/beetroot-dill');
+    await expect(page.getByRole('cell', { name: /cornstarch/ })).toBeVisible();
+    await page.goto('/bench?q=thicken');
+    await page.getByLabel('Use it in a dish').selectOption({ label: 'Beetroot with dill' });
+    await page.getByRole('button', { name: 'Use it' }).click();
+    await page.getByRole('button', { name: 'Undo' }).click();
   });
 });
 

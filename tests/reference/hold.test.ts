@@ -2,7 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { comeUp, wholeCycle } from '$core/cooker';
 import {
+  SAFE_MINUTES,
+  SAFE_REFERENCE_C,
+  SAFE_Z,
   altitudeRule,
+  centreThrough,
   comeUpDose,
   holdCredit,
   holdFor,
@@ -140,6 +144,51 @@ describe('lethality', () => {
     ['towards 100, τ 10 min', history((m) => 100 - 95 * Math.exp(-m / 10), 20), 70, 7.5, 402.9286],
   ])('%s', (_name, celsius, reference, z, minutes) => {
     expect(lethality(celsius, 1, reference, z) / minutes).toBeCloseTo(1, 3);
+  });
+
+  /** Equivalents of 70 °C for 2 min: UK FSA, cooking temperatures (from memory). */
+  it.each([
+    [60, 45],
+    [65, 10],
+    [75, 0.5],
+    [80, 0.1],
+  ])('at %f °C, %f min are worth two at 70', (celsius, minutes) => {
+    const seconds = Math.round(minutes * 60);
+    const worth = lethality(
+      new Float64Array(seconds + 1).fill(celsius),
+      1,
+      SAFE_REFERENCE_C,
+      SAFE_Z,
+    );
+    expect(worth / SAFE_MINUTES).toBeGreaterThan(0.85);
+    expect(worth / SAFE_MINUTES).toBeLessThan(1.25);
+  });
+
+  it('pasteurisation goes on while the pressure falls: natural release adds to it', () => {
+    const middle = (release: 'quick' | 'natural') => {
+      const cycle = wholeCycle(
+        {
+          cooker: { litres: 5.68, watts: 1000 },
+          level: 'high',
+          altitudeM: 0,
+          contents: [
+            { food: 'water', grams: 400, celsius: 15 },
+            { food: 'chicken breast', grams: 900, celsius: 5, pieceMm: 60 },
+          ],
+        },
+        12,
+        release,
+      );
+      if (!cycle.ok) throw new Error('no cycle');
+      return centreThrough(cycle.value, 'chicken breast', { shape: 'slab', thicknessMm: 60 }, 5);
+    };
+    const [quick, natural] = [middle('quick'), middle('natural')];
+    expect(natural.safeMinutes).toBeGreaterThan(10 * quick.safeMinutes);
+    // What is counted is the middle's own history, not the pot's.
+    expect(quick.safeMinutes).toBeCloseTo(
+      lethality(quick.celsius, quick.stepS, SAFE_REFERENCE_C, SAFE_Z),
+      9,
+    );
   });
 
   it('softening at the highest level against the ordinary one is 20 to 12', () => {

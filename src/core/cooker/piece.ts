@@ -11,6 +11,7 @@
 import {
   FUSION_HEAT,
   conductivity,
+  frozenConductivity,
   frozenHeat,
   solidDensity,
   specificHeat,
@@ -35,8 +36,8 @@ const SURFACE_W_M2K = 400;
 /** Freezing is spread over this range below 0 °C, as dissolved matter does. */
 const FREEZE_LOW_C = -5;
 const FREEZE_HIGH_C = -1;
-/** Ice conducts about four times as well as water; frozen food about three times as well as thawed. */
-const FROZEN_CONDUCTIVITY_FACTOR = 2.6;
+/** Frozen food is taken with the ice it has at this temperature: the middle of its way to thawing. */
+const FROZEN_AT_C = -10;
 
 export class Pieces {
   /** °C by layer, centre first. */
@@ -77,9 +78,10 @@ export class Pieces {
     [this.forward, this.next] = [column(), column()];
     const { composition } = food;
     this.heatJ = specificHeat(composition, 60) * 1000;
-    this.frozenJ = frozenHeat(composition) * 1000;
+    this.frozenJ = frozenHeat(composition, FROZEN_AT_C) * 1000;
     this.latentJ = (composition.water / 100) * FUSION_HEAT * 1000;
     const k = conductivity(composition, 60);
+    const frozen = frozenConductivity(composition, FROZEN_AT_C);
     const half = sizeMm / 2000;
     const volume = grams / 1000 / solidDensity(composition, 20);
     const power = AREA_POWER[shape];
@@ -94,7 +96,7 @@ export class Pieces {
           ? (conductance * area) / layerM
           : area / (1 / surfaceWPerM2K + layerM / 2 / conductance);
       this.thawedLink[i] = outward(k);
-      this.frozenLink[i] = outward(k * FROZEN_CONDUCTIVITY_FACTOR);
+      this.frozenLink[i] = outward(frozen);
     }
     this.celsius.fill(celsius);
     this.enthalpy.fill(this.toEnthalpy(celsius));

@@ -8,6 +8,11 @@ const FRIDGE_C = 6;
 const ROOM_C = 18;
 /** Browned meat on its way under the lid is hot outside and cold within (estimate). */
 const BROWNED_C = 45;
+/** What was under the lid before in this stay is a little under the boil when it goes on again (estimate). */
+const OPENED_C = 95;
+
+/** Stages after which everything in the pot is hot through. */
+const HEATS_THROUGH: ReadonlySet<string> = new Set(['pressure', 'simmer']);
 
 const CHILLED = new Set(['meat', 'poultry', 'fish', 'dairy', 'egg']);
 
@@ -18,7 +23,8 @@ export function startCelsius({ ingredient, food }: ScaledIngredient): number {
 }
 
 /**
- * Everything used in the stages of one stay up to and with a pressure stage.
+ * Everything used in the stages of one stay up to and with a pressure stage; what an earlier cycle
+ * of the stay has cooked is still hot.
  *
  * @param stay the stages of the stay in order
  * @returns portions for the heat balance; ingredients whose weight is unknown are left out
@@ -29,7 +35,10 @@ export function contentsAt(
   stage: PressureStage,
 ): Portion[] {
   const portions: Portion[] = [];
-  for (const current of stay.slice(0, stay.indexOf(stage) + 1)) {
+  const until = stay.indexOf(stage) + 1;
+  const hotUntil = stay.slice(0, until - 1).findLastIndex((s) => HEATS_THROUGH.has(s.kind));
+  for (const [i, current] of stay.slice(0, until).entries()) {
+    const isHot = i <= hotUntil;
     for (const id of current.uses) {
       const found = scaled.ingredients.find((i) => i.ingredient.id === id);
       if (!found || !found.grams) continue;
@@ -37,8 +46,8 @@ export function contentsAt(
       portions.push({
         food: found.food?.id ?? found.ingredient.food,
         grams: found.grams,
-        celsius: current.kind === 'brown' ? Math.max(start, BROWNED_C) : start,
-        ...(found.ingredient.frozen ? { frozen: true } : {}),
+        celsius: isHot ? OPENED_C : current.kind === 'brown' ? Math.max(start, BROWNED_C) : start,
+        ...(found.ingredient.frozen && !isHot ? { frozen: true } : {}),
         ...(found.ingredient.pieceMm ? { pieceMm: found.ingredient.pieceMm } : {}),
       });
     }

@@ -6,3 +6,5 @@ export { browningBatches, browningMinutes } from './browning';
 export { scaleDish, toGrams } from './scale';
 export type { ScaledDish, ScaledIngredient } from './scale';
 export { contentsAt, startCelsius } from './contents';
+export { targetsFor, useAnswer } from './use-answer';
+export type { AnswerUse, UseTarget } from './use-answer';

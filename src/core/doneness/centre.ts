@@ -6,9 +6,16 @@ import { lethality, softeningRate } from './rates';
 const LAYERS = 30;
 /** Steps of the conduction; the curve is read in between. */
 const STEP_S = 6;
-/** Pasteurisation of meat is counted at 70 °C with the z of the published tables. */
-const SAFE_REFERENCE_C = 70;
-const SAFE_Z = 5.56;
+/**
+ * Pasteurisation is counted as minutes at 70 °C with z 7.5 K: two of them kill Listeria a
+ * millionfold.
+ *
+ * @source UK FSA and ACMSF, cooking to 70 °C for 2 minutes or its equivalent: 45 min at 60 °C,
+ *   10 at 65, 30 s at 75, 6 s at 80 (from memory)
+ */
+export const SAFE_REFERENCE_C = 70;
+export const SAFE_Z = 7.5;
+export const SAFE_MINUTES = 2;
 /** Softness is judged this far out from the middle: two thirds of a round piece lie further out. */
 const MOST_OF_IT = 0.7;
 
@@ -23,7 +30,7 @@ export interface CentreHistory {
   openC: number;
   /** Minutes at the ordinary level that most of the piece has had, for softness. */
   softMinutes: number;
-  /** Minutes at 70 °C that the middle has had, z 5.56 K. */
+  /** Minutes at 70 °C that the middle has had, z 7.5 K. */
   safeMinutes: number;
   /** °C by step of `stepS` seconds from lid on. */
   celsius: Float64Array;

@@ -40,6 +40,8 @@ export interface HoldAdvice {
   centreC: number;
   /** What a thermometer in the thickest part must show, °C; null where none is asked for. */
   thermometerC: number | null;
+  /** What the middle has had in heat, as minutes at 70 °C; null where the food asks for no safe centre. */
+  safeMinutes: number | null;
   schools: School[];
   because: string[];
 }
@@ -93,6 +95,7 @@ export function holdFor(question: HoldQuestion): Outcome<HoldAdvice> {
     minutes,
     centreC: end.ok ? end.value.openC : Number.NaN,
     thermometerC: wanted.thermometerC,
+    safeMinutes: end.ok && wanted.thermometerC !== null ? end.value.safeMinutes : null,
     schools: schoolsFor({ ...question, thicknessMm: question.cut.thicknessMm }, atSea),
     because: [
       ...reasons(question, food, wanted, minutes, { usual, rule }),

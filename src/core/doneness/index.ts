@@ -1,4 +1,4 @@
-export { centreThrough } from './centre';
+export { SAFE_MINUTES, SAFE_REFERENCE_C, SAFE_Z, centreThrough } from './centre';
 export type { CentreHistory, Cut } from './centre';
 export { comeUpDose, holdCredit } from './credit';
 export { holdFor } from './hold';

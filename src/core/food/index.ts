@@ -19,7 +19,17 @@ export type {
   Form,
   KeepingKind,
 } from './types';
-export { FUSION_HEAT, conductivity, frozenHeat, solidDensity, specificHeat } from './thermal';
+export {
+  FREEZE_FROM_C,
+  FUSION_HEAT,
+  conductivity,
+  frozenConductivity,
+  frozenDensity,
+  frozenHeat,
+  iceShare,
+  solidDensity,
+  specificHeat,
+} from './thermal';
 
 export const FOODS: readonly Food[] = [
   ...LIQUIDS,

@@ -35,8 +35,15 @@ const CONDUCTIVITY: Record<Component, Quadratic> = {
   fibre: [0.18331, 1.2497e-3, -3.1683e-6],
   ash: [0.32962, 1.4011e-3, -2.9069e-6],
 };
-/** Specific heat of ice, J/(g K), near −10 °C (ASHRAE; Choi and Okos). */
-const ICE_HEAT = 2.0;
+const ICE = {
+  heat: [2.0623, 6.0769e-3, 0],
+  density: [916.89, -0.13071, 0],
+  conductivity: [2.2196, -6.2489e-3, 1.0154e-4],
+} as const satisfies Record<string, Quadratic>;
+/** Where a food begins to freeze, °C, as most do (ASHRAE, table of food properties: −0.5 to −2.8). */
+export const FREEZE_FROM_C = -1.5;
+/** Water bound to each gram of protein never freezes (Schwartzberg, in ASHRAE), g. */
+const BOUND_PER_PROTEIN = 0.4;
 /** Latent heat of fusion of water, J/g. */
 export const FUSION_HEAT = 333.6;
 
@@ -53,11 +60,49 @@ export function specificHeat(composition: Composition, celsius: number): number 
   return shares(composition).reduce((sum, [c, x]) => sum + x * at(SPECIFIC_HEAT[c], celsius), 0);
 }
 
-/** Specific heat, J/(g K), with its water frozen. */
-export function frozenHeat(composition: Composition): number {
-  return shares(composition).reduce(
-    (sum, [c, x]) => sum + x * (c === 'water' ? ICE_HEAT : at(SPECIFIC_HEAT[c], -10)),
+/**
+ * Share of the food's weight that is ice.
+ *
+ * @returns 0 where it has not begun to freeze
+ * @source ASHRAE Handbook Refrigeration, Thermal Properties of Foods, eq. (4): (x_w − x_b)(1 − t_f/t)
+ */
+export function iceShare(composition: Composition, celsius: number): number {
+  if (celsius >= FREEZE_FROM_C) return 0;
+  const total = COMPONENTS.reduce((sum, c) => sum + composition[c], 0);
+  const free = composition.water - BOUND_PER_PROTEIN * composition.protein;
+  return Math.max(0, free / total) * (1 - FREEZE_FROM_C / celsius);
+}
+
+/** Specific heat, J/(g K), with what is ice at `celsius` as ice; latent heat is not in it. */
+export function frozenHeat(composition: Composition, celsius: number): number {
+  const ice = iceShare(composition, celsius);
+  const dry = shares(composition).reduce(
+    (sum, [c, x]) => sum + (c === 'water' ? x - ice : x) * at(SPECIFIC_HEAT[c], celsius),
     0,
+  );
+  return dry + ice * at(ICE.heat, celsius);
+}
+
+/** Density without pores, kg/m³, with its ice. */
+export function frozenDensity(composition: Composition, celsius: number): number {
+  const ice = iceShare(composition, celsius);
+  const volume = shares(composition).reduce(
+    (sum, [c, x]) => sum + (c === 'water' ? x - ice : x) / at(DENSITY[c], celsius),
+    ice / at(ICE.density, celsius),
+  );
+  return 1 / volume;
+}
+
+/** Conductivity, W/(m K), with its ice: components side by side (parallel model). */
+export function frozenConductivity(composition: Composition, celsius: number): number {
+  const ice = iceShare(composition, celsius);
+  const density = frozenDensity(composition, celsius);
+  return shares(composition).reduce(
+    (sum, [c, x]) =>
+      sum +
+      (((c === 'water' ? x - ice : x) * density) / at(DENSITY[c], celsius)) *
+        at(CONDUCTIVITY[c], celsius),
+    ((ice * density) / at(ICE.density, celsius)) * at(ICE.conductivity, celsius),
   );
 }
 

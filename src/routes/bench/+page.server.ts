@@ -1,56 +1,51 @@
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
-import { dishSchema } from '$core/dish';
+import { useAnswer } from '$core/dish';
 import { database } from '$lib/server/database';
 import { listDishes, readDish, saveDish } from '$lib/server/dish-store';
+import { readDocument, UNREADABLE } from '$lib/server/form';
 import { readKitchen } from '$lib/server/kitchen-store';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => {
   const db = await database();
-  const dishes = await listDishes(db);
-  return {
-    kitchen: await readKitchen(db),
-    /** Where a hold can be used: every stage under pressure. */
-    holds: dishes.flatMap((dish) =>
-      dish.stages.flatMap((stage) =>
-        stage.kind === 'pressure'
-          ? [
-              {
-                id: `${dish.id}/${stage.id}`,
-                dish: dish.name,
-                text: stage.text,
-                minutes: stage.holdMinutes,
-              },
-            ]
-          : [],
-      ),
-    ),
-  };
+  return { kitchen: await readKitchen(db), dishes: await listDishes(db) };
 };
 
+const mm = z.number('a size is a number of mm').positive().max(600);
 const wanted = z.object({
-  stage: z.string().regex(/^[^/]+\/[^/]+$/, 'choose a stage of a dish'),
-  minutes: z.coerce.number('the hold is a number of minutes').int().min(0).max(480),
+  dishId: z.string(),
+  partId: z.string(),
+  use: z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('hold'), minutes: z.number('the hold is a number of minutes') }),
+    z.object({ kind: z.literal('level'), level: z.enum(['low', 'high', 'max']) }),
+    z.object({
+      kind: z.literal('vessel'),
+      rackMm: mm.optional(),
+      pan: z.object({ diameterMm: mm, heightMm: mm }).optional(),
+    }),
+    z.object({ kind: z.literal('liquid'), ml: z.number('the liquid is a number of ml') }),
+    z.object({ kind: z.literal('thickener'), food: z.string(), grams: z.number() }),
+    z.object({ kind: z.literal('note'), text: z.string().max(500) }),
+  ]),
 });
 
 export const actions: Actions = {
-  /** Writes a hold into a stage of a dish; says what stood there, so that it can be undone. */
-  useHold: async ({ request }) => {
-    const parsed = wanted.safeParse(Object.fromEntries(await request.formData()));
+  /** Writes an answer into a dish; gives the dish as it was, so that it can be undone. */
+  use: async ({ request }) => {
+    const parsed = wanted.safeParse(await readDocument(request, 'use'));
     if (!parsed.success)
-      return fail(422, { problem: parsed.error.issues[0]?.message ?? 'choose a stage of a dish' });
-    const [dishId = '', stageId = ''] = parsed.data.stage.split('/');
+      return fail(422, { problem: parsed.error.issues[0]?.message ?? UNREADABLE });
+    const { dishId, partId, use } = parsed.data;
     const db = await database();
-    const dish = await readDish(db, dishId);
-    const stage = dish?.stages.find((s) => s.id === stageId);
-    if (!dish || stage?.kind !== 'pressure')
-      return fail(404, { problem: 'This dish or stage is no longer there; choose another.' });
-    const before = stage.holdMinutes;
-    const stages = dish.stages.map((s) =>
-      s === stage ? { ...stage, holdMinutes: parsed.data.minutes } : s,
-    );
-    await saveDish(db, dishSchema.parse({ ...dish, stages }), Date.now());
-    return { used: { ...parsed.data, before, dish: dish.name } };
+    const before = await readDish(db, dishId);
+    if (!before) return fail(404, { problem: 'This dish is no longer there; choose another.' });
+    const changed = useAnswer(before, partId, use);
+    if (!changed.ok) {
+      const { message, remedy } = changed.problems[0] ?? { message: '', remedy: '' };
+      return fail(422, { problem: `${message}; ${remedy}.` });
+    }
+    await saveDish(db, changed.value, Date.now());
+    return { before };
   },
 };

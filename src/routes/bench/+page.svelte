@@ -4,7 +4,14 @@
   import { page } from '$app/state';
   import { toast } from 'svelte-sonner';
   import { ask } from '$core/ask';
-  import { benchQuestions, type BenchQuestion, type Values } from '$lib/ui/bench';
+  import {
+    benchQuestions,
+    startsIn,
+    usesOf,
+    valuesFrom,
+    type BenchQuestion,
+    type Values,
+  } from '$lib/ui/bench';
   import BenchForm from '$lib/ui/bench/bench-form.svelte';
   import Chart from '$lib/ui/bench/chart.svelte';
   import UseInDish from '$lib/ui/bench/use-in-dish.svelte';
@@ -32,12 +39,10 @@
   const curve = $derived(
     outcome.ok ? (question.curve?.(current.values, outcome.value, data.kitchen) ?? null) : null,
   );
-  /** The shorter hold, where that was the question. */
-  const hold = $derived.by(() => {
-    if (current.id !== 'hold' || !outcome.ok) return null;
-    const minutes = outcome.value.minutes as [number, number] | undefined;
-    return minutes?.[0] ?? null;
-  });
+  const uses = $derived(
+    outcome.ok && said ? usesOf(question, outcome.value, current.values, said, data.dishes) : [],
+  );
+  const starts = $derived(startsIn(data.dishes));
   const problems = $derived(outcome.ok ? [] : outcome.problems);
 
   function choose(id: string): void {
@@ -53,6 +58,24 @@
       ),
     );
     current = { id, values: { ...next.start(data.kitchen), ...Object.fromEntries(kept) } };
+    remember();
+  }
+  /** Fills the question with what a dish knows; the rest stays as it was. */
+  function startFrom(id: string): void {
+    const [dishId, stageId] = id.split('/');
+    const dish = data.dishes.find((d) => d.id === dishId);
+    if (!dish) return;
+    const known = Object.entries(valuesFrom(dish, stageId ?? null)).filter(
+      ([key, value]) =>
+        key === 'stage' ||
+        question.fields.some(
+          (f) =>
+            f.key === key &&
+            (f.kind !== 'choice' || f.options.some(([option]) => option === value)) &&
+            (f.kind !== 'food' || f.suggestions.includes(value)),
+        ),
+    );
+    current = { ...current, values: { ...current.values, ...Object.fromEntries(known) } };
     remember();
   }
   function change(key: string, value: string): void {
@@ -107,6 +130,19 @@
     <div>
       <h2 id="question" class="text-2xl font-bold">{question.title}</h2>
       <p class="mt-1 mb-4 text-muted">{question.about}</p>
+      {#if starts.length > 0}
+        <label class="mb-4 block text-sm text-muted"
+          >Start from a dish
+          <select
+            class="mt-1 field text-ink"
+            value={current.values.stage ?? ''}
+            onchange={(e) => startFrom(e.currentTarget.value)}
+          >
+            <option value="">none: type it below</option>
+            {#each starts as start (start.id)}<option value={start.id}>{start.text}</option>{/each}
+          </select>
+        </label>
+      {/if}
       <BenchForm {question} values={current.values} {problems} onchange={change} />
     </div>
     <div class="order-first min-w-0 xl:order-none" aria-live="polite">
@@ -125,9 +161,7 @@
             <dd class="font-semibold">{fact.value}</dd>
           {/each}
         </dl>
-        {#if hold !== null}
-          <UseInDish minutes={hold} holds={data.holds} stage={current.values.stage ?? ''} />
-        {/if}
+        <UseInDish groups={uses} from={current.values.stage ?? ''} />
         {#if curve}<Chart {curve} />{/if}
         <h3 class="mt-4 font-bold">Why</h3>
         <ul class="mt-1 list-disc pl-5 text-muted">

@@ -4,6 +4,8 @@ import { holdQuestion } from './piece-questions';
 import { comeUpQuestion, fitQuestion, releaseQuestion } from './pot-questions';
 import type { BenchQuestion } from './types';
 
+export { startsIn, valuesFrom } from './from-dish';
+export { usesOf } from './into-dish';
 export type { BenchQuestion, Values } from './types';
 
 /** All questions of the Bench, in the order a cook comes to them. */

@@ -1,6 +1,12 @@
 /** How long to hold a piece, with the heat in its middle drawn. */
 import { wholeCycle, leastLiquid, type Level, type ReleaseKind } from '$core/cooker';
-import { centreThrough, type Cut, type HoldAdvice } from '$core/doneness';
+import {
+  centreThrough,
+  SAFE_MINUTES,
+  SAFE_REFERENCE_C,
+  type Cut,
+  type HoldAdvice,
+} from '$core/doneness';
 import type { Kitchen } from '$core/kitchen';
 import type { BenchQuestion, Values } from './types';
 import { degrees } from './pot-questions';
@@ -108,7 +114,8 @@ export function holdQuestion(kitchen: Kitchen): BenchQuestion {
       },
     }),
     say: (answer, _values, k) => {
-      const { minutes, thermometerC, centreC, schools } = answer as unknown as HoldAdvice;
+      const { minutes, thermometerC, centreC, safeMinutes, schools } =
+        answer as unknown as HoldAdvice;
       return {
         headline: minutes ? span(minutes) : 'No hold gets there',
         isBad: !minutes,
@@ -122,6 +129,14 @@ export function holdQuestion(kitchen: Kitchen): BenchQuestion {
                 },
               ]),
           { label: 'In the middle when the lid opens', value: degrees(centreC, k) },
+          ...(safeMinutes === null
+            ? []
+            : [
+                {
+                  label: `Heat there, counted at ${degrees(SAFE_REFERENCE_C, k)}`,
+                  value: `${safeMinutes > 60 ? 'over an hour' : `${safeMinutes.toFixed(1)} min`}; safe from ${SAFE_MINUTES} min on (UK FSA)`,
+                },
+              ]),
           ...schools.map((s) => ({
             label: `Others say: ${s.name}`,
             value: `${Math.round(s.minutes)} min`,

@@ -1,51 +1,81 @@
 <script lang="ts">
-  /** Puts a hold into a stage of a dish, with the way back. */
+  /** Puts an answer into a dish, with the way back. */
   import { toast } from 'svelte-sonner';
   import { deserialize } from '$app/forms';
   import { invalidateAll } from '$app/navigation';
+  import type { Dish } from '$core/dish';
+  import type { UseGroup } from './into-dish';
 
   interface Props {
-    minutes: number;
-    holds: readonly { id: string; dish: string; text: string; minutes: number }[];
-    /** The stage the question came from, if it came from one. */
-    stage: string;
+    groups: readonly UseGroup[];
+    /** `dish/stage` that the question came from; '' where it came from none. */
+    from: string;
   }
-  let { minutes, holds, stage }: Props = $props();
-  let chosen = $derived(holds.some((h) => h.id === stage) ? stage : (holds[0]?.id ?? ''));
+  let { groups, from }: Props = $props();
 
-  async function send(id: string, hold: number): Promise<void> {
+  /** The place the question came from, else the first of its dish, else the first. */
+  const usual = $derived.by(() => {
+    const all = groups.flatMap((g) => g.targets);
+    const [dishId] = from.split('/');
+    return (
+      all.find((t) => `${t.dishId}/${t.partId}` === from) ??
+      all.find((t) => t.dishId === dishId) ??
+      all[0]
+    )?.id;
+  });
+  let chosen = $derived(usual);
+
+  async function post(action: string, fields: Record<string, unknown>): Promise<unknown> {
     const body = new FormData();
-    body.set('stage', id);
-    body.set('minutes', String(hold));
-    const response = await fetch('?/useHold', { method: 'POST', body });
+    for (const [key, value] of Object.entries(fields)) body.set(key, JSON.stringify(value));
+    const response = await fetch(action, { method: 'POST', body });
     const result = deserialize(await response.text());
-    if (result.type !== 'success') {
-      const problem = result.type === 'failure' ? String(result.data?.problem) : null;
-      toast.error(problem ?? 'Not saved: the server can’t be reached. Try again.');
-      return;
+    if (result.type === 'success') {
+      await invalidateAll();
+      return result.data;
     }
-    await invalidateAll();
-    const used = result.data?.used as { dish: string; before: number; minutes: number };
-    if (used.before === used.minutes) return;
-    toast.success(`${used.dish}: held for ${used.minutes} min from now on, not ${used.before}.`, {
-      action: { label: 'Undo', onClick: () => void send(id, used.before) },
-    });
+    const problem = result.type === 'failure' ? String(result.data?.problem) : null;
+    toast.error(problem ?? 'Not saved: the server can’t be reached. Try again.');
+    return null;
+  }
+  async function send(): Promise<void> {
+    for (const group of groups) {
+      const target = group.targets.find((t) => t.id === chosen);
+      if (!target) continue;
+      const { dishId, partId } = target;
+      const result = (await post('?/use', { use: { dishId, partId, use: group.use } })) as {
+        before: Dish;
+      } | null;
+      if (!result) return;
+      toast.success(`Written into ${result.before.name}.`, {
+        action: {
+          label: 'Undo',
+          onClick: () => void post(`/dishes/${dishId}?/replace`, { dish: result.before }),
+        },
+      });
+    }
   }
 </script>
 
-{#if holds.length > 0}
+{#if chosen}
   <form
     class="mt-4 flex flex-wrap items-end gap-3 rounded-lg bg-paper p-3"
     onsubmit={(e) => {
       e.preventDefault();
-      void send(chosen, minutes);
+      void send();
     }}
   >
     <label class="min-w-0 flex-1 text-sm text-muted"
-      >Use {minutes} min in a dish
+      >Use it in a dish
       <select class="mt-1 field text-ink" bind:value={chosen}>
-        {#each holds as hold (hold.id)}
-          <option value={hold.id}>{hold.dish}: {hold.text} (now {hold.minutes} min)</option>
+        {#each groups as group (group.label)}
+          {#if group.targets.length > 0}
+            <optgroup label={group.label}>
+              {#each group.targets as target (target.id)}
+                <option value={target.id}>{target.text}</option>
+              {/each}
+            </optgroup>
+          {/if}
         {/each}
       </select>
     </label>

@@ -1,7 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import type { Stage } from '$core/dish';
-  import type { Food } from '$core/food';
   import { formatMinutes, formatQuantity } from '$core/units';
   import {
     DishActions,
@@ -11,6 +10,7 @@
     StageCard,
     WhatChanges,
   } from '$lib/ui/dish';
+  import { valuesFrom } from '$lib/ui/bench';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -36,27 +36,9 @@
   /** The hold's question with the heaviest piece of the stage in it. */
   function benchHref(stage: Stage): string | null {
     if (stage.kind !== 'pressure') return null;
-    const main = scaled.ingredients
-      .filter((i) => stage.uses.includes(i.ingredient.id) && i.food?.form === 'solid')
-      .sort((a, b) => (b.grams ?? 0) - (a.grams ?? 0))[0];
-    if (!main?.food) return null;
-    const search = new URLSearchParams({
-      q: 'hold',
-      food: main.food.names[0],
-      mm: String(main.ingredient.pieceMm ?? main.food.pieceMm),
-      grams: String(Math.round(main.grams ?? 500)),
-      state: main.ingredient.frozen ? 'frozen' : 'chilled',
-      level: stage.level,
-      release: stage.release.kind,
-      ...(stage.release.kind === 'timed' ? { wait: String(stage.release.minutes) } : {}),
-      target: targetFor(main.food),
-      stage: `${dish.id}/${stage.id}`,
-    });
-    return `/bench?${search.toString()}`;
-  }
-  function targetFor(food: Food): string {
-    if (food.group === 'meat' || food.group === 'poultry') return 'shred';
-    return food.group === 'fish' ? 'safe' : 'soft';
+    const known = valuesFrom(dish, stage.id, scaled.servings);
+    if (known.food === undefined) return null;
+    return `/bench?${new URLSearchParams({ q: 'hold', ...known }).toString()}`;
   }
   /** As a plan would count it: cutting grows with the amount, browning with the rounds it takes. */
   function minutesOf(stage: Stage): number {

@@ -1,0 +1,80 @@
+/** A question of the Bench started from a dish: what the dish knows, as the fields call it. */
+import { scaleDish, type Dish, type ScaledIngredient, type Stage } from '$core/dish';
+import type { Food } from '$core/food';
+import type { Values } from './types';
+
+export interface Start {
+  /** `dish/stage`, or the dish alone where it has no cycle. */
+  id: string;
+  text: string;
+}
+
+/** Every stage under pressure, and dishes without one as a whole. */
+export function startsIn(dishes: readonly Dish[]): Start[] {
+  return dishes.flatMap((dish) => {
+    const cycles = dish.stages.filter((s) => s.kind === 'pressure');
+    if (cycles.length === 0) return [{ id: dish.id, text: dish.name }];
+    return cycles.map((s) => ({ id: `${dish.id}/${s.id}`, text: `${dish.name}: ${s.text}` }));
+  });
+}
+
+/**
+ * What a dish says to the fields of any question: the heaviest solid in the stage, its liquid, the
+ * level, hold and release.
+ *
+ * @returns values by field; only what the dish knows
+ */
+export function valuesFrom(dish: Dish, stageId: string | null, servings = dish.servings): Values {
+  const stage = dish.stages.find((s) => s.id === stageId) ?? null;
+  const upTo = stage ? dish.stages.slice(0, dish.stages.indexOf(stage) + 1) : dish.stages;
+  const used = new Set(upTo.flatMap((s) => s.uses));
+  const inPot = scaleDish(dish, servings).ingredients.filter((i) => used.has(i.ingredient.id));
+  const thin = inPot.filter((i) => i.food?.form === 'thin');
+  const water = thin.reduce((sum, i) => sum + (i.grams ?? 0) / (i.food?.density ?? 1), 0);
+  return {
+    ...(stage ? { stage: `${dish.id}/${stage.id}` } : {}),
+    ...solidValues(heaviest(inPot)),
+    ...(water > 0 ? { water: String(Math.round(water)), ml: String(Math.round(water)) } : {}),
+    ...cycleValues(stage),
+    hot: upTo.some((s) => s.kind === 'brown') ? 'yes' : 'no',
+  };
+}
+
+function heaviest(ingredients: readonly ScaledIngredient[]): ScaledIngredient | undefined {
+  return ingredients
+    .filter((i) => i.food?.form === 'solid')
+    .sort((a, b) => (b.grams ?? 0) - (a.grams ?? 0))[0];
+}
+
+function solidValues(main: ScaledIngredient | undefined): Values {
+  if (!main?.food) return {};
+  return {
+    food: main.food.names[0],
+    mm: String(main.ingredient.pieceMm ?? main.food.pieceMm),
+    grams: String(Math.round(main.grams ?? 500)),
+    state: main.ingredient.frozen ? 'frozen' : 'chilled',
+    target: targetFor(main.food),
+    ...(main.quantity && main.quantity.unit !== 'piece'
+      ? { amount: String(Number(main.quantity.amount.toFixed(2))), unit: main.quantity.unit }
+      : {}),
+  };
+}
+
+function cycleValues(stage: Stage | null): Values {
+  if (stage?.kind !== 'pressure') return {};
+  return {
+    level: stage.level,
+    hold: String(stage.holdMinutes),
+    release: stage.release.kind,
+    ...(stage.release.kind === 'timed' ? { wait: String(stage.release.minutes) } : {}),
+    ...(stage.rackMm ? { rack: String(stage.rackMm) } : {}),
+    ...(stage.inPan
+      ? { panD: String(stage.inPan.diameterMm), panH: String(stage.inPan.heightMm) }
+      : {}),
+  };
+}
+
+function targetFor(food: Food): string {
+  if (food.group === 'meat' || food.group === 'poultry') return 'shred';
+  return food.group === 'fish' ? 'safe' : 'soft';
+}
