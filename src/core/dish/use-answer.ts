@@ -27,10 +27,12 @@ export function targetsFor(dish: Dish, kind: AnswerUse['kind']): UseTarget[] {
   if (kind === 'liquid')
     return dish.ingredients
       .filter((i) => findFood(i.food)?.form === 'thin')
-      .map((i) => at(i.id, `${dish.name}: ${i.food} (now ${i.amount ?? '–'} ${i.unit ?? ''})`));
+      .map((i) =>
+        at(i.id, `${dish.name}: ${i.food}, now ${i.amount ?? 'no amount'} ${i.unit ?? ''}`.trim()),
+      );
   return dish.stages.flatMap((s) =>
     s.kind === 'pressure'
-      ? [at(s.id, `${dish.name}: ${s.text} (now ${s.holdMinutes} min, ${s.level})`)]
+      ? [at(s.id, `${dish.name}, ${s.holdMinutes} min ${s.level}: ${s.text}`)]
       : [],
   );
 }

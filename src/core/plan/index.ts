@@ -9,3 +9,4 @@ export { changesAt, roomFor } from './changes';
 export type { Change, Room } from './changes';
 export { checkDish } from './dish-checks';
 export type { DishCheck } from './dish-checks';
+export { isPudding, looksAtPlan } from './plan-looks';

@@ -3,6 +3,7 @@
   import type { Dish } from '$core/dish';
   import type { Kitchen } from '$core/kitchen';
   import type { Meal } from '$core/meal';
+  import { looksAtPlan } from '$core/plan';
   import { toRunSheet } from '$core/run';
   import { formatTime } from '$core/units';
   import { Runway } from '$lib/ui/runway';
@@ -33,9 +34,15 @@
   let selected = $state<string | null>(null);
   const plan = $derived(model.answer?.kind === 'plan' ? model.answer : null);
   /** What to look at also where there is no plan: it may be the very reason. */
-  const notes = $derived(
-    model.answer && 'compiled' in model.answer ? model.answer.compiled.notes : [],
-  );
+  const notes = $derived.by(() => {
+    if (!model.answer || !('compiled' in model.answer)) return [];
+    const { compiled } = model.answer;
+    if (!plan) return compiled.notes;
+    const dishes = new Map(model.dishes.map((d) => [d.id, d]));
+    const looks = looksAtPlan(compiled, plan.schedule, model.meal, dishes, model.kitchen);
+    const harm = { stop: 0, look: 1, info: 2 } as const;
+    return [...compiled.notes, ...looks].sort((a, b) => harm[a.severity] - harm[b.severity]);
+  });
   const serveAt = $derived(Date.parse(model.meal.serveAt));
   const lines = $derived(
     plan ? toRunSheet(plan.compiled, plan.schedule, model.kitchen, serveAt) : [],

@@ -1,0 +1,115 @@
+/** What only the finished plan shows: which food follows which in one cooker. */
+import { comeUp, defaultParameters } from '../cooker';
+import { contentsAt, scaleDish, type Dish, type PressureStage } from '../dish';
+import type { Cooker, Kitchen } from '../kitchen';
+import type { Meal } from '../meal';
+import type { Schedule } from '../solve';
+import { findStays } from './stays';
+import type { CompiledMeal, PlanNote } from './types';
+
+/** A liner taken up again within this time is still hot, min (estimate). */
+const STILL_HOT_MIN = 10;
+/** Its metal after a rinse, °C (estimate). */
+const RINSED_LINER_C = 60;
+/** Sugar for each serving from which a dish is a pudding, g. */
+const SWEET_G = 12;
+const SAVOURY = new Set(['onion', 'garlic', 'leek', 'shallot']);
+
+/** Sweet enough for a pudding, and nothing in it that a ring would smell of. */
+export function isPudding(dish: Dish): boolean {
+  const { ingredients } = scaleDish(dish, 1);
+  const sugar = ingredients.reduce(
+    (sum, i) => sum + (SWEETENERS.has(i.food?.id ?? '') ? (i.grams ?? 0) : 0),
+    0,
+  );
+  return (
+    sugar >= SWEET_G &&
+    !ingredients.some(
+      ({ food }) =>
+        food !== null && (SAVOURY.has(food.id) || ['meat', 'poultry', 'fish'].includes(food.group)),
+    )
+  );
+}
+const SWEETENERS = new Set(['sugar', 'brown-sugar', 'honey', 'maple-syrup', 'powdered-sugar']);
+
+/**
+ * Looks at a plan once it stands.
+ *
+ * @returns a pudding under a ring that smells of the stew before it; a come-up that a hot liner
+ *   makes shorter than planned
+ */
+export function looksAtPlan(
+  compiled: CompiledMeal,
+  schedule: Schedule,
+  meal: Meal,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+): PlanNote[] {
+  const stays = schedule.blocks.flatMap((block) => {
+    const cooker = kitchen.cookers.find((c) => c.id === block.unit);
+    const entry = meal.entries.find((e) => block.id.startsWith(`${e.id}.`));
+    const dish = dishes.get(entry?.dishId ?? '');
+    return cooker && entry && dish ? [{ ...block, cooker, entry, dish }] : [];
+  });
+  return stays.flatMap((stay) => {
+    const before = stays
+      .filter((o) => o.unit === stay.unit && o.end <= stay.start)
+      .sort((a, b) => b.end - a.end);
+    const notes: PlanNote[] = [];
+    const savoury = before.find((o) => !isPudding(o.dish));
+    if (isPudding(stay.dish) && savoury && stay.cooker.rings < 2)
+      notes.push({
+        entryId: stay.entry.id,
+        severity: 'look',
+        text: `${stay.dish.name} goes under the ring that smells of ${savoury.dish.name} in the ${stay.cooker.name}.`,
+        remedy: 'Give it another cooker or a second ring, if you have one.',
+      });
+    const [last] = before;
+    if (last && stay.start - last.end <= STILL_HOT_MIN && stay.cooker.spareLiners === 0) {
+      const minutes = savedByHeat(stay.dish, stay.entry.servings ?? meal.servings, stay.cooker, {
+        kitchen,
+        planned: plannedRise(compiled, schedule, stay.id),
+      });
+      if (minutes >= 1)
+        notes.push({
+          entryId: stay.entry.id,
+          severity: 'info',
+          text: `${stay.dish.name} may come up ${Math.round(minutes)} min sooner: the ${stay.cooker.name} is still hot from ${last.dish.name}. The plan does not count on it.`,
+          remedy: null,
+        });
+    }
+    return notes;
+  });
+}
+
+/** The first cycle of a stay with its place in the plan. */
+function plannedRise(compiled: CompiledMeal, schedule: Schedule, block: string): string | null {
+  const steps = compiled.problem.steps.filter((s) => s.block === block);
+  const ups = compiled.meanings.filter(
+    (m) => m.phase === 'come-up' && steps.some((s) => s.id === m.id),
+  );
+  const start = (id: string): number => schedule.steps.find((s) => s.id === id)?.start ?? 0;
+  return ups.sort((a, b) => start(a.id) - start(b.id))[0]?.stageId ?? null;
+}
+
+function savedByHeat(
+  dish: Dish,
+  servings: number,
+  cooker: Cooker,
+  { kitchen, planned }: { kitchen: Kitchen; planned: string | null },
+): number {
+  const stage = dish.stages.find((s): s is PressureStage => s.id === planned);
+  const stay = findStays(dish).find((s) => s.stages.some((x) => x.id === planned));
+  // Browning heats the liner itself.
+  if (!stage || !stay || stay.stages[0]?.kind === 'brown') return 0;
+  const input = {
+    cooker,
+    level: stage.level,
+    altitudeM: kitchen.altitudeM,
+    contents: contentsAt(scaleDish(dish, servings), stay.stages, stage),
+  };
+  const parameters = { ...defaultParameters(cooker), ...cooker.heat };
+  const cold = comeUp(input, parameters);
+  const hot = comeUp({ ...input, linerC: RINSED_LINER_C }, parameters);
+  return cold.ok && hot.ok ? cold.value.minutes - hot.value.minutes : 0;
+}
