@@ -43,6 +43,7 @@ export const SUPPER_DISHES: Dish[] = [
       },
       finish('serve', 2, 'Taste, correct the salt, scatter the almonds', ['almonds']),
     ],
+    slow: { setting: 'low', hours: 8 },
     wait: { maxMinutes: 180, cost: 1 },
   }),
   dish({

@@ -201,6 +201,7 @@ export const WEEKDAY_DISHES: Dish[] = [
         50,
         'natural',
         ['broth', 'carrot', 'thyme', 'paste'],
+        { orRelease: { kind: 'quick' } },
       ),
       stage(
         'thicken',
@@ -210,6 +211,7 @@ export const WEEKDAY_DISHES: Dish[] = [
         ['starch'],
       ),
     ],
+    slow: { setting: 'low', hours: 9 },
     wait: { maxMinutes: 240, cost: 0 },
   }),
   dish({
@@ -226,6 +228,7 @@ export const WEEKDAY_DISHES: Dish[] = [
       item('paprika', '2 tsp smoked paprika', 'seasoning'),
       item('salt', '2 tsp salt', 'seasoning'),
       item('plantain', '2 plantains, in 20 mm slices', 'base', { scaling: 'whole', pieceMm: 20 }),
+      item('tomatoes', '1 can canned tomatoes', 'base', { scaling: 'packages' }),
       item('vinegar', '2 tbsp vinegar', 'finish'),
     ],
     stages: [
@@ -247,10 +250,14 @@ export const WEEKDAY_DISHES: Dish[] = [
         ['beans', 'water', 'onion', 'cumin', 'paprika', 'salt'],
         { after: ['soak', 'chop'] },
       ),
-      pressure('plantain', 'Peppers and plantain on top; lid on again', 'high', 4, 10, [
-        'pepper',
+      pressure(
         'plantain',
-      ]),
+        'Peppers and plantain in, tomatoes on top; lid on again',
+        'high',
+        4,
+        10,
+        ['pepper', 'plantain', 'tomatoes'],
+      ),
       finish('vinegar', 2, 'Vinegar in, taste, mash a few beans to thicken', ['vinegar'], {
         inCooker: true,
       }),

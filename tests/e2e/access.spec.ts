@@ -69,7 +69,7 @@ test('the dish page scales and says what does not', async ({ page }) => {
   await expect(page.getByRole('row').filter({ hasText: 'salt' }).first()).toContainText(
     'less than in proportion',
   );
-  await expect(page.getByText('Small: no')).toBeVisible();
+  await expect(page.getByText('Small: no', { exact: true })).toBeVisible();
   await page.goto('/dishes/lamb-apricots?servings=lots');
   await expect(page.getByText(/“lots” is not one/)).toBeVisible();
 });

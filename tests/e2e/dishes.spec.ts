@@ -116,7 +116,50 @@ test('cream under pressure is noticed, moved at one click, and put back', async 
   await expect(looks).toContainText('curdles under pressure');
   await looks.getByRole('button', { name: 'Move cream after the cycle' }).click();
   await expect(looks).toHaveCount(0);
-  await expect(page.getByText('Stir in the cream')).toBeVisible();
+  await expect(page.getByText('Stir in the cream', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(looks).toContainText('curdles under pressure');
+});
+
+test('a food is exchanged, the version before is kept, and one goes back to it', async ({
+  page,
+}) => {
+  await page.goto('/dishes/mushroom-barley');
+  const row = page.getByRole('row', { name: /barley/ }).first();
+  await row.getByText('Instead of it').click();
+  await expect(row).toContainText('no gluten');
+  await row.getByRole('button', { name: 'Take it' }).first().click();
+  await expect(page.getByRole('cell', { name: /brown rice/ })).toBeVisible();
+  const versions = page.getByRole('region', { name: 'What changed, and why' });
+  await expect(versions).toContainText('brown rice instead of');
+  await versions.getByRole('button', { name: 'Go back to before' }).first().click();
+  await expect(page.getByRole('cell', { name: /brown rice/ })).toHaveCount(0);
+});
+
+test('a stack is offered with what it takes, kept, and planned; another is refused with the reason', async ({
+  page,
+}) => {
+  await page.goto('/dishes/lentil-squash-soup');
+  const stack = page.getByRole('region', { name: 'In one cycle with another' });
+  await stack.getByLabel('The other dish', { exact: true }).selectOption('hake-fennel');
+  await expect(stack.getByRole('status')).toContainText('a pot has one pressure');
+  await page.goto('/dishes/mushroom-barley?servings=2');
+  await stack.getByLabel('The other dish', { exact: true }).selectOption('chickpeas-lemon');
+  await expect(stack.getByRole('status')).toContainText('They go together');
+  await expectAccessible(page);
+  await stack.getByRole('button', { name: 'Keep it as a dish' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(' over ');
+  await expect(page.getByRole('img', { name: /from the top/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Remove', exact: true }).click();
+});
+
+test('a photo is shown; a file that is none is refused in words', async ({ page }) => {
+  await page.goto('/dishes/pears-cider');
+  const input = page.locator('input[name=photo]');
+  await input.setInputFiles({ name: 'p.png', mimeType: 'image/png', buffer: Buffer.from('no') });
+  await expect(page.getByText(/no photo that a browser shows/)).toBeVisible();
+  await input.setInputFiles('docs/screenshots/bench.png');
+  await expect(page.getByRole('img', { name: /as it was served/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Remove it' }).click();
+  await expect(page.getByRole('img', { name: /as it was served/ })).toHaveCount(0);
 });

@@ -19,6 +19,8 @@ export interface FitInput {
   /** `handlesMm`: how far handles stand out beyond the rim, both together. */
   pan?: { diameterMm: number; heightMm: number; handlesMm?: number };
   school?: LiquidSchool;
+  /** The contents lie loose under the pan; what is in the pan is not among them. */
+  isStacked?: boolean;
 }
 
 export interface FitProblem {
@@ -53,9 +55,10 @@ const GAP_ABOVE_MM = 15;
 export function fit(input: FitInput): Fit {
   const { cooker, contents, pan, school } = input;
   // What cooks in a pan of its own stands above the lines; only what is loose in the liner counts.
-  const loose = pan ? [] : contents;
+  const isLoose = !pan || input.isStacked === true;
+  const loose = isLoose ? contents : [];
   const thinMl = thinVolume(contents);
-  const fillMl = pan ? thinMl : fillVolume(loose);
+  const fillMl = isLoose ? fillVolume(loose) : thinMl;
   const limitMl = fillLimit(cooker.litres, loose);
   const leastMl = cooker.leastMl ?? leastLiquid(cooker.litres, school);
   const problems: FitProblem[] = [];
@@ -121,8 +124,12 @@ const WHOLE_MM = 90;
 const WHOLE_DENSITY = 0.8;
 
 /** The largest thing in the liner: a pan, or one whole piece as an ellipsoid lying on its flat side. */
-function sizesIn({ contents, rack, pan }: FitInput): Sizes | null {
-  const under = rack?.heightMm ?? 0;
+function sizesIn({ cooker, contents, rack, pan, isStacked }: FitInput): Sizes | null {
+  // In a stack the rack stands on what lies below it, if that is higher than its legs.
+  const { diameterMm } = cooker;
+  const level =
+    isStacked && diameterMm ? (fillVolume(contents) * 1000) / ((Math.PI / 4) * diameterMm ** 2) : 0;
+  const under = Math.max(rack?.heightMm ?? 0, level);
   if (pan)
     return {
       what: `a pan ${pan.diameterMm} mm across and ${pan.heightMm} mm high`,

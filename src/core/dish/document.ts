@@ -20,8 +20,11 @@ export const ingredientSchema = z.object({
   unit: z.enum(UNIT_NAMES).nullable(),
   preparation: z.string().max(200).default(''),
   role: z.enum(['main', 'liquid', 'base', 'seasoning', 'finish']),
-  /** proportional; with the pot (water under a rack); whole pieces; to taste (less than proportional). */
-  scaling: z.enum(['proportional', 'with-pot', 'whole', 'to-taste']),
+  /**
+   * proportional; with the pot (water under a rack); whole pieces; to taste (less than proportional);
+   * packages, opened whole, with the rest left over.
+   */
+  scaling: z.enum(['proportional', 'with-pot', 'whole', 'to-taste', 'packages']),
   /** °C at the start; default by what it is: cold from the fridge or as warm as the room. */
   celsius: z.number().min(-30).max(100).optional(),
   frozen: z.boolean().optional(),
@@ -48,6 +51,8 @@ const stageBase = {
   uses: z.array(id).default([]),
   /** Stages that must be done before; the one listed above by default. */
   after: z.array(id).optional(),
+  /** May be done the day before. */
+  ahead: z.boolean().optional(),
 };
 
 const timed = <K extends string>(kind: K) =>
@@ -69,13 +74,23 @@ export const stageSchema = z.discriminatedUnion('kind', [
       .min(0, 'no fewer than 0 min')
       .max(480, 'no hold is longer than 8 h'),
     release: releaseSchema,
+    /** Another release that does as well; the planner and the cook may take it. */
+    orRelease: releaseSchema.optional(),
     /** In a covered pan on a rack, above the liner's own water. */
     inPan: z
       .object({ diameterMm: z.number().positive(), heightMm: z.number().positive() })
       .optional(),
     rackMm: z.number().positive().optional(),
+    /** What of it is in the pan, where something else lies loose below; all but its water by default. */
+    panUses: z.array(id).optional(),
     /** Kitchen tools it takes, by id. */
     tools: z.array(id).default([]),
+  }),
+  z.object({
+    ...stageBase,
+    kind: z.literal('slow'),
+    minutes,
+    setting: z.enum(['low', 'high']),
   }),
   z.object({
     ...stageBase,
@@ -132,6 +147,16 @@ export const dishSchema = z
       maxMinutes: z.int().min(0).max(2880).nullable(),
       cost: z.int().min(0).max(20),
     }),
+    /** How the same dish is made in a slow cooker, where it can be. */
+    slow: z
+      .object({
+        setting: z.enum(['low', 'high']),
+        hours: z
+          .number('the hours are a number')
+          .min(1, 'a slow cooker takes an hour at least')
+          .max(24, 'no more than a day in a slow cooker'),
+      })
+      .optional(),
     notes: z.string().max(5000).default(''),
   })
   .superRefine((dish, context) => {
@@ -153,6 +178,13 @@ export const dishSchema = z
             message: `stage “${before}” is not another stage of this dish; choose one that is`,
           });
     });
+    const circle = findCircle(dish.stages);
+    if (circle)
+      context.addIssue({
+        code: 'custom',
+        path: ['stages', dish.stages.findIndex((s) => s.id === circle), 'after'],
+        message: 'stages wait for each other in a circle; take one of the waits out',
+      });
     dish.products.forEach((product, i) => {
       if (!stages.has(product.from))
         context.addIssue({
@@ -163,3 +195,26 @@ export const dishSchema = z
     });
   });
 export type Dish = z.infer<typeof dishSchema>;
+
+/** A stage that waits for itself by way of others; null where none does. */
+function findCircle(stages: readonly Stage[]): string | null {
+  const before = new Map(
+    stages.map((s, i) => [s.id, s.after ?? (i > 0 ? [stages[i - 1]?.id ?? ''] : [])]),
+  );
+  const done = new Set<string>();
+  const visit = (id: string, path: ReadonlySet<string>): string | null => {
+    if (path.has(id)) return id;
+    if (done.has(id)) return null;
+    done.add(id);
+    for (const next of before.get(id) ?? []) {
+      const found = visit(next, new Set([...path, id]));
+      if (found) return found;
+    }
+    return null;
+  };
+  for (const { id } of stages) {
+    const found = visit(id, new Set());
+    if (found) return found;
+  }
+  return null;
+}

@@ -1,6 +1,6 @@
 /** Scaling to servings: amounts by behaviour, and what each ingredient weighs in the pot. */
 import { findFood, type Food } from '../food';
-import { UNITS, kindOf, type Quantity } from '../units';
+import { UNITS, kindOf, toFraction, type Quantity } from '../units';
 import type { Dish, Ingredient } from './document';
 
 /** Salt and spice grow less than the pot: twice the food, about 1.75 times the salt (common practice). */
@@ -12,6 +12,8 @@ export interface ScaledIngredient {
   quantity: Quantity | null;
   /** g, where amount and food allow it. */
   grams: number | null;
+  /** What stays in the last package that was opened; null where nothing does. */
+  leftover: Quantity | null;
   /** Why it isn't plain proportion; null where it is. */
   because: string | null;
 }
@@ -41,7 +43,24 @@ function scaleIngredient(ingredient: Ingredient, factor: number): ScaledIngredie
     ingredient.amount === null
       ? null
       : { amount: ingredient.amount * scale, unit: ingredient.unit ?? ('piece' as const) };
-  return { ingredient, food, quantity, grams: quantity && toGrams(quantity, food), because };
+  const grams = quantity && toGrams(quantity, food);
+  if (ingredient.scaling !== 'packages' || !quantity)
+    return { ingredient, food, quantity, grams, leftover: null, because };
+  const opened = Math.ceil(quantity.amount - 1e-9);
+  const rest = opened - quantity.amount;
+  return {
+    ingredient,
+    food,
+    quantity,
+    grams,
+    leftover: rest > 1e-9 ? { amount: rest, unit: quantity.unit } : null,
+    because:
+      rest > 1e-9
+        ? `open ${opened}; ${toFraction(rest)} of one is left over`
+        : factor === 1
+          ? null
+          : 'whole packages',
+  };
 }
 
 function scaleFactor({ scaling, amount }: Ingredient, factor: number): [number, string | null] {
@@ -54,8 +73,15 @@ function scaleFactor({ scaling, amount }: Ingredient, factor: number): [number, 
     const whole = Math.max(1, Math.round(amount * factor));
     return [whole / amount, whole === amount * factor ? null : 'whole pieces only'];
   }
+  if (scaling === 'packages') {
+    const quarters = Math.max(1, Math.round(amount * factor * 4)) / 4;
+    return [quarters / amount, null];
+  }
   return [factor, null];
 }
+
+/** The usual can, g: 14 to 15 oz (common practice; the label decides). */
+const CAN_G = 400;
 
 /** Weight of a quantity of a food; null where neither density nor piece weight is known. */
 export function toGrams(quantity: Quantity, food: Food | null): number | null {
@@ -64,5 +90,6 @@ export function toGrams(quantity: Quantity, food: Food | null): number | null {
   if (kind === 'mass') return base;
   if (kind === 'volume') return food ? base * food.density : null;
   if (quantity.unit === 'pinch') return base * 0.4;
+  if (quantity.unit === 'can') return base * CAN_G;
   return food?.pieceG != null ? base * food.pieceG : null;
 }

@@ -60,7 +60,7 @@ export function contentsFor(
 ): Portion[] {
   const contents = contentsAt(scaled, stay, stage);
   const under = waterUnder(scaled);
-  const inLiner = looseIn(scaled, stage, contents);
+  const inLiner = looseIn(scaled, stay, stage, contents);
   const least = cooker.leastMl ?? leastLiquid(cooker.litres, kitchen.school);
   const missing = least - thinVolume(inLiner);
   if (missing <= 0 || !under?.food) return contents;
@@ -77,16 +77,26 @@ function waterUnder(scaled: ScaledDish): ScaledDish['ingredients'][number] | und
 /** What lies in the liner itself: where the dish has a pan of its own, only the water under it. */
 function looseIn(
   scaled: ScaledDish,
+  stay: readonly Stage[],
   stage: PressureStage,
   contents: readonly Portion[],
 ): Portion[] {
   if (!stage.inPan) return [...contents];
+  if (stage.panUses) return contentsAt(without(scaled, stage.panUses), stay, stage);
   const under = waterUnder(scaled)?.food?.id;
   return contents.filter((p) => p.food === under);
 }
 
+/** The dish as if these ingredients were not in it. */
+function without(scaled: ScaledDish, ids: readonly string[]): ScaledDish {
+  return {
+    ...scaled,
+    ingredients: scaled.ingredients.filter((i) => !ids.includes(i.ingredient.id)),
+  };
+}
+
 /** A pan of its own may be filled to two fingers below the rim, about nine tenths (common practice). */
-const PAN_FILL = 0.9;
+export const PAN_FILL = 0.9;
 
 /** Whether what cooks in the pan goes into it. */
 function panRefusals(
@@ -97,7 +107,18 @@ function panRefusals(
   if (!stage.inPan) return [];
   const { diameterMm, heightMm } = stage.inPan;
   const under = waterUnder(scaled)?.food?.id;
-  const ml = fillVolume(contents.filter((p) => p.food !== under));
+  const { panUses } = stage;
+  const inside = panUses
+    ? contentsAt(
+        {
+          ...scaled,
+          ingredients: scaled.ingredients.filter((i) => panUses.includes(i.ingredient.id)),
+        },
+        [stage],
+        stage,
+      )
+    : contents.filter((p) => p.food !== under);
+  const ml = fillVolume(inside);
   const room = ((Math.PI / 4) * diameterMm ** 2 * heightMm * PAN_FILL) / 1000;
   if (ml <= room) return [];
   return [
@@ -135,10 +156,11 @@ export function askCooker(
     const contents = contentsFor(scaled, stay, stage, cooker, kitchen);
     const fits = fit({
       cooker,
-      contents: looseIn(scaled, stage, contents),
+      contents: looseIn(scaled, stay, stage, contents),
       school: kitchen.school,
       ...(stage.rackMm ? { rack: { heightMm: stage.rackMm } } : {}),
       ...(stage.inPan ? { pan: stage.inPan } : {}),
+      ...(stage.panUses ? { isStacked: true } : {}),
     });
     offer.fits.push(fits);
     offer.refusals.push(...fits.problems.map((p) => `${p.what}; ${p.remedy}`));

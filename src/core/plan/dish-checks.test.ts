@@ -46,3 +46,94 @@ describe('checks of a dish', () => {
     expect(checkDish(dish, kitchen)).toEqual([]);
   });
 });
+
+describe('what can make somebody ill', () => {
+  const write = (
+    stages: Dish['stages'],
+    ingredients: Partial<Dish['ingredients'][number]>[],
+  ): Dish =>
+    dishSchema.parse({
+      format: 'olive-clock/dish@1',
+      id: 'x',
+      name: 'X',
+      servings: 4,
+      ingredients: ingredients.map((i, n) => ({
+        id: `i${n}`,
+        role: 'main',
+        scaling: 'proportional',
+        unit: 'g',
+        amount: 800,
+        ...i,
+      })),
+      stages,
+      wait: { maxMinutes: 30, cost: 1 },
+    });
+  const broth = { food: 'broth', amount: 500, unit: 'ml' as const };
+  const cycle = (more: object): Dish['stages'] => [
+    {
+      id: 'cook',
+      kind: 'pressure',
+      text: 'In, lid on',
+      level: 'high',
+      holdMinutes: 5,
+      release: { kind: 'quick' },
+      uses: ['i0', 'i1'],
+      tools: [],
+      ...more,
+    },
+  ];
+  const codes = (dish: Dish): string[] => checkDish(dish, kitchen).map((c) => c.code);
+
+  it('a thick breast held too short is named with its middle (USDA FSIS), and the remedy mends it', () => {
+    const dish = write(cycle({}), [{ food: 'chicken breast', pieceMm: 60 }, broth]);
+    const found = checkDish(dish, kitchen).find((c) => c.code === 'unsafe-target');
+    expect(found?.text).toMatch(/74 °C/);
+    expect(codes(found?.fixed ?? dish)).not.toContain('unsafe-target');
+  });
+
+  it('thin pieces, or an oven after the cycle, are no reason to look', () => {
+    expect(
+      codes(write(cycle({ holdMinutes: 12 }), [{ food: 'chicken breast', pieceMm: 25 }, broth])),
+    ).toEqual([]);
+    const baked = write(
+      [
+        ...cycle({}),
+        { id: 'bake', kind: 'oven', minutes: 40, celsius: 200, text: 'Bake', uses: [] },
+      ],
+      [{ food: 'chicken breast', pieceMm: 60 }, broth],
+    );
+    expect(codes(baked)).not.toContain('unsafe-target');
+  });
+
+  it.each([
+    ['frozen-in-slow-cooker', { food: 'lamb shoulder', frozen: true }],
+    ['raw-beans-in-slow-cooker', { food: 'kidney beans' }],
+  ])('%s: said, and gone with its remedy (USDA FSIS; FDA)', (code, food) => {
+    const dish = write(
+      [
+        {
+          id: 'slow',
+          kind: 'slow',
+          minutes: 480,
+          setting: 'low',
+          text: 'Slow-cook',
+          uses: ['i0', 'i1'],
+        },
+      ],
+      [food, broth],
+    );
+    const found = checkDish(dish, kitchen).find((c) => c.code === code);
+    expect(found).toBeDefined();
+    expect(codes(found?.fixed ?? dish)).not.toContain(code);
+  });
+
+  it('meat does not wait for a delayed start (USDA FSIS)', () => {
+    const dish = write(
+      cycle({ holdMinutes: 60, text: 'Everything in, delayed start for six o’clock. Lid on' }),
+      [{ food: 'lamb shoulder', pieceMm: 40 }, broth],
+    );
+    const found = checkDish(dish, kitchen).find((c) => c.code === 'delayed-start');
+    expect(found?.fixed.stages[0]?.text).not.toMatch(/delayed/);
+    expect(found?.fixed.stages[0]?.text).toMatch(/Lid on/);
+  });
+});

@@ -12,17 +12,9 @@ import {
 import type { Food } from '../food';
 import type { Kitchen } from '../kitchen';
 import { formatQuantity } from '../units';
+import { checkSafety } from './safety-checks';
+import type { DishCheck } from './types';
 import { findStays } from './stays';
-
-export interface DishCheck {
-  code:
-    'dairy-under-pressure' | 'starch-under-pressure' | 'thick-at-the-bottom' | 'too-little-liquid';
-  text: string;
-  /** On the button. */
-  remedy: string;
-  /** The dish with the remedy taken. */
-  fixed: Dish;
-}
 
 const ON_TOP = /\bon top\b|\blast\b|\bnot stirred?\b|\bunstirred\b|\bwithout stirring\b/i;
 /** A spoonful of flour on meat thickens nothing to speak of, g. */
@@ -31,7 +23,7 @@ const LITTLE_STARCH_G = 20;
 /** @returns the most harmful first; nothing for a dish that is sound in this kitchen */
 export function checkDish(dish: Dish, kitchen: Kitchen): DishCheck[] {
   const scaled = scaleDish(dish, dish.servings);
-  return dish.stages.flatMap((stage) =>
+  const pots = dish.stages.flatMap((stage) =>
     stage.kind !== 'pressure'
       ? []
       : [
@@ -47,6 +39,7 @@ export function checkDish(dish: Dish, kitchen: Kitchen): DishCheck[] {
           ...checkThick(scaled, stage),
         ],
   );
+  return [...checkSafety(dish, kitchen), ...pots];
 }
 
 const isDairy = (food: Food): boolean => food.group === 'dairy';

@@ -353,7 +353,7 @@ export class DishCompiler {
     const isHands =
       stage.kind === 'simmer' || stage.kind === 'burner'
         ? stage.attended
-        : stage.kind !== 'soak' && stage.kind !== 'rest';
+        : !['soak', 'rest', 'slow'].includes(stage.kind);
     const spread = isHands ? { p90: Math.ceil(minutes * 1.3) } : {};
     this.step({
       id,

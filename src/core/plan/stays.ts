@@ -13,6 +13,7 @@ export function placeOf(stage: Stage): Place {
     case 'brown':
     case 'loosen':
     case 'pressure':
+    case 'slow':
     case 'simmer':
     case 'thicken':
       return 'cooker';

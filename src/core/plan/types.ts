@@ -1,7 +1,7 @@
 /** A meal compiled for the engine, with what each step means to a cook. */
 import type { Caution } from '../safety';
 import type { Problem } from '../solve';
-import type { StageKind } from '../dish';
+import type { Dish, StageKind } from '../dish';
 
 export type Phase =
   | Exclude<StageKind, 'pressure'>
@@ -63,3 +63,21 @@ export interface CompiledMeal {
 /** Unit ids that are not a cooker's. */
 export const OVEN_UNIT = 'oven';
 export const BURNER_UNIT = 'burner';
+
+/** What would go wrong with a dish, with a remedy that can be taken at once. */
+export interface DishCheck {
+  code:
+    | 'dairy-under-pressure'
+    | 'starch-under-pressure'
+    | 'thick-at-the-bottom'
+    | 'too-little-liquid'
+    | 'frozen-in-slow-cooker'
+    | 'raw-beans-in-slow-cooker'
+    | 'delayed-start'
+    | 'unsafe-target';
+  text: string;
+  /** On the button. */
+  remedy: string;
+  /** The dish with the remedy taken. */
+  fixed: Dish;
+}

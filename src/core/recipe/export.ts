@@ -28,8 +28,11 @@ function instruction(stage: Stage, { scale }: ReadingStyle): string {
         release.kind === 'timed'
           ? `natural release for ${release.minutes} minutes, then quick release`
           : `${release.kind} release`;
-      return `${text}. Pressure cook on ${stage.level} for ${stage.holdMinutes} minutes, ${letGo}.`;
+      const also = stage.orRelease ? `, or ${stage.orRelease.kind} release` : '';
+      return `${text}. Pressure cook on ${stage.level} for ${stage.holdMinutes} minutes, ${letGo}${also}.`;
     }
+    case 'slow':
+      return `${text}. Slow cook on ${stage.setting} for ${formatMinutes(stage.minutes)}.`;
     case 'oven':
     case 'crisp':
       return `${text}, ${formatMinutes(stage.minutes)} at ${formatTemperature(stage.celsius, scale, 5)}.`;

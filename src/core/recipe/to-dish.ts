@@ -96,6 +96,7 @@ export function toDish(
     ingredients: ingredients.map((i) => i.ingredient),
     stages,
     wait: waitOf(found, ingredients),
+    ...slowOf(slow),
     notes: notes.slice(0, 5000),
   });
   if (!dish.success)
@@ -167,6 +168,7 @@ function writeStage(
         level: cycle.level,
         holdMinutes: holdOf(cycle, base, ingredients, questions),
         release: releaseOf(cycle, base, questions),
+        ...(cycle.release.kind === 'either' ? { orRelease: { kind: 'quick' as const } } : {}),
         tools: [],
       };
     }
@@ -244,17 +246,28 @@ function releaseOf(cycle: FoundCycle, base: StageBase, questions: ImportQuestion
         ? { kind: 'quick' }
         : { kind: 'natural' };
   if (release.kind === 'natural' || release.kind === 'quick') return release;
+  // Both are allowed: the dish keeps both, and the plan chooses.
+  if (release.kind === 'either') return { kind: 'natural' };
   questions.push({
     id: `${base.id}.release`,
-    text:
-      release.kind === 'either'
-        ? 'Natural or quick release? The recipe allows both.'
-        : `How is the pressure let go after the ${Math.round(cycle.holdMinutes)} min?`,
+    text: `How is the pressure let go after the ${Math.round(cycle.holdMinutes)} min?`,
     taken: 'natural',
     range: [1, 120],
     unit: '',
   });
   return { kind: 'natural' };
+}
+
+/** Hours and setting of the slow cooker, where a sentence names both. */
+function slowOf(sentences: readonly string[]): Pick<Dish, 'slow'> {
+  for (const sentence of sentences) {
+    const hours = /(\d+(?:\.\d+)?)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:hours?|h)\b/i.exec(sentence);
+    const setting = /\b(low|high)\b/i.exec(sentence)?.[1]?.toLowerCase();
+    const count = Number(hours?.[1]);
+    if (count >= 1 && count <= 24)
+      return { slow: { hours: count, setting: setting === 'high' ? 'high' : 'low' } };
+  }
+  return {};
 }
 
 /** “Meanwhile” starts beside the stage before it, and what follows waits for both. */

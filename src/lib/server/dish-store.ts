@@ -1,7 +1,8 @@
-import { asc, eq } from 'drizzle-orm';
+import { isDeepStrictEqual } from 'node:util';
+import { asc, desc, eq, inArray } from 'drizzle-orm';
 import { dishSchema, type Dish } from '$core/dish';
 import { inWriteQueue, type Database } from './database';
-import { dishes } from './schema';
+import { dishes, dishVersions } from './schema';
 
 export async function listDishes(database: Database): Promise<Dish[]> {
   const rows = await database.select().from(dishes).orderBy(asc(dishes.name));
@@ -13,20 +14,73 @@ export async function readDish(database: Database, id: string): Promise<Dish | n
   return row ? dishSchema.parse(row.document) : null;
 }
 
+/** Older versions than this many are dropped. */
+const MOST_VERSIONS = 50;
+
 /**
- * Writes a dish; one of the same id is replaced.
+ * Writes a dish; one of the same id is replaced and kept as a version.
  *
  * @param now ms since the epoch
+ * @param why what the change is for, in the cook's words
  */
-export async function saveDish(database: Database, dish: Dish, now: number): Promise<void> {
+export async function saveDish(
+  database: Database,
+  dish: Dish,
+  now: number,
+  why = '',
+): Promise<void> {
   const document = dishSchema.parse(dish);
   const row = { id: document.id, name: document.name, document, updatedAt: now };
-  await inWriteQueue(async () => {
-    await database
-      .insert(dishes)
-      .values(row)
-      .onConflictDoUpdate({ target: dishes.id, set: { name: row.name, document, updatedAt: now } });
-  });
+  await inWriteQueue(() =>
+    database.transaction(async (tx) => {
+      const [old] = await tx.select().from(dishes).where(eq(dishes.id, row.id));
+      if (old && !isDeepStrictEqual(old.document, document)) {
+        await tx.insert(dishVersions).values({
+          dishId: row.id,
+          replacedAt: now,
+          why: why.slice(0, 300),
+          document: old.document,
+        });
+        const kept = await tx
+          .select({ id: dishVersions.id })
+          .from(dishVersions)
+          .where(eq(dishVersions.dishId, row.id))
+          .orderBy(desc(dishVersions.id));
+        const dropped = kept.slice(MOST_VERSIONS).map((v) => v.id);
+        if (dropped.length > 0)
+          await tx.delete(dishVersions).where(inArray(dishVersions.id, dropped));
+      }
+      await tx
+        .insert(dishes)
+        .values(row)
+        .onConflictDoUpdate({
+          target: dishes.id,
+          set: { name: row.name, document, updatedAt: now },
+        });
+    }),
+  );
+}
+
+export interface DishVersion {
+  id: number;
+  replacedAt: number;
+  why: string;
+  dish: Dish;
+}
+
+/** What the dish was before, the latest first. */
+export async function listVersions(database: Database, dishId: string): Promise<DishVersion[]> {
+  const rows = await database
+    .select()
+    .from(dishVersions)
+    .where(eq(dishVersions.dishId, dishId))
+    .orderBy(desc(dishVersions.id));
+  return rows.map(({ id, replacedAt, why, document }) => ({
+    id,
+    replacedAt,
+    why,
+    dish: dishSchema.parse(document),
+  }));
 }
 
 /** Ids that are taken. */

@@ -2,9 +2,13 @@
 
 /** The document under `key`; undefined where it is not readable. */
 export async function readDocument(request: Request, key: string): Promise<unknown> {
-  const text = String((await request.formData()).get(key) ?? '');
+  return parseJson((await request.formData()).get(key));
+}
+
+/** A form's field as the document it holds; undefined where it is not readable. */
+export function parseJson(field: FormDataEntryValue | null): unknown {
   try {
-    return JSON.parse(text);
+    return JSON.parse(String(field ?? ''));
   } catch {
     return undefined;
   }

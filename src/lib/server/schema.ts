@@ -1,5 +1,5 @@
 /** Tables: documents validated on the way in and out, with columns for what is searched or joined. */
-import { integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { blob, index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 export const kitchens = sqliteTable('kitchens', {
   /** There is one household and so one kitchen: always 1. */
@@ -12,6 +12,28 @@ export const dishes = sqliteTable('dishes', {
   id: text('id').primaryKey(),
   name: text('name').notNull(),
   document: text('document', { mode: 'json' }).notNull(),
+  updatedAt: integer('updated_at').notNull(),
+});
+
+/** What a dish was before each change, so that one can look and go back. */
+export const dishVersions = sqliteTable(
+  'dish_versions',
+  {
+    id: integer('id').primaryKey({ autoIncrement: true }),
+    dishId: text('dish_id').notNull(),
+    /** ms since the epoch: when it was replaced. */
+    replacedAt: integer('replaced_at').notNull(),
+    /** Why it was changed, in the cook's words; '' where nobody said. */
+    why: text('why').notNull().default(''),
+    document: text('document', { mode: 'json' }).notNull(),
+  },
+  (table) => [index('dish_versions_dish').on(table.dishId, table.replacedAt)],
+);
+
+export const dishPhotos = sqliteTable('dish_photos', {
+  dishId: text('dish_id').primaryKey(),
+  type: text('type', { enum: ['image/jpeg', 'image/png', 'image/webp'] }).notNull(),
+  bytes: blob('bytes', { mode: 'buffer' }).notNull(),
   updatedAt: integer('updated_at').notNull(),
 });
 

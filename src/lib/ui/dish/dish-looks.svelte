@@ -1,34 +1,14 @@
 <script lang="ts">
   /** What would go wrong with a dish, each with a remedy at one click and the way back. */
-  import { toast } from 'svelte-sonner';
-  import { deserialize } from '$app/forms';
-  import { invalidateAll } from '$app/navigation';
   import type { Dish } from '$core/dish';
   import type { DishCheck } from '$core/plan';
+  import { writeDish } from '$lib/client/write-dish';
 
   interface Props {
     dish: Dish;
     checks: readonly DishCheck[];
   }
   let { dish, checks }: Props = $props();
-
-  async function write(next: Dish, told: string, back: Dish | null): Promise<void> {
-    const body = new FormData();
-    body.set('dish', JSON.stringify(next));
-    const response = await fetch(`/dishes/${dish.id}?/replace`, { method: 'POST', body });
-    const result = deserialize(await response.text());
-    if (result.type !== 'success') {
-      toast.error('Not saved: the server can’t be reached. Try again.');
-      return;
-    }
-    await invalidateAll();
-    toast.success(
-      told,
-      back
-        ? { action: { label: 'Undo', onClick: () => void write(back, 'As it was.', null) } }
-        : {},
-    );
-  }
 </script>
 
 {#if checks.length > 0}
@@ -42,7 +22,7 @@
             type="button"
             class="mt-2 btn"
             onclick={() =>
-              void write(check.fixed, `${check.remedy}: done.`, $state.snapshot(dish) as Dish)}
+              void writeDish(check.fixed, `${check.remedy}: done.`, $state.snapshot(dish) as Dish)}
             >{check.remedy}</button
           >
         </li>

@@ -23,6 +23,7 @@
     ['with-pot', 'with the pot'],
     ['whole', 'whole pieces'],
     ['to-taste', 'to taste'],
+    ['packages', 'whole packages'],
   ];
 
   function add(): void {

@@ -7,6 +7,7 @@ export const STAGE_NAMES: Readonly<Record<StageKind, string>> = {
   brown: 'Brown',
   loosen: 'Loosen',
   pressure: 'Under pressure',
+  slow: 'Slow-cook',
   simmer: 'Simmer',
   thicken: 'Thicken',
   crisp: 'Crisp',
@@ -31,6 +32,8 @@ export function newStage(kind: StageKind, taken: ReadonlySet<string>): Stage {
         release: { kind: 'natural' },
         tools: [],
       };
+    case 'slow':
+      return { ...base, kind, minutes: 420, setting: 'low' };
     case 'oven':
     case 'crisp':
       return { ...base, kind, minutes: 15, celsius: 200 };

@@ -29,6 +29,13 @@
           ? 'vent at once'
           : `${stage.release.minutes} min, then vent`,
   );
+  const orElse = $derived(
+    stage.kind !== 'pressure' || !stage.orRelease
+      ? ''
+      : stage.orRelease.kind === 'quick'
+        ? ', or vent at once'
+        : ', or let it fall',
+  );
   /** Silhouette: the cycle across 240 px. */
   const total = $derived(
     stage.kind === 'pressure' && cycle ? cycle.comeUp + stage.holdMinutes + cycle.release : 1,
@@ -108,11 +115,12 @@
   </p>
   <p class="text-[15px] text-muted">
     {#if stage.kind === 'pressure'}
-      {stage.holdMinutes} min {stage.level}, {letGo}{#if cycle}<br />{cycle.comeUp} up, {cycle.release}
+      {stage.holdMinutes} min {stage.level}, {letGo}{orElse}{#if cycle}<br />{cycle.comeUp} up, {cycle.release}
         down in the {cookerName}{/if}
     {:else}
       {formatMinutes(minutes)}{#if stage.kind === 'oven' || stage.kind === 'crisp'}
-        at {formatTemperature(stage.celsius, scale, 5)}{/if}
+        at {formatTemperature(stage.celsius, scale, 5)}{/if}{#if stage.kind === 'slow'}
+        on {stage.setting}{/if}{#if stage.ahead}, the day before if you like{/if}
     {/if}
   </p>
   <p class="mt-1.5 text-[15px]">{stage.text}</p>

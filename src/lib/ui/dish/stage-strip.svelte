@@ -7,6 +7,7 @@
   const minutesOf = (stage: Stage): number =>
     stage.kind === 'pressure' ? stage.holdMinutes + 20 : stage.minutes;
   const LOOK: Record<Stage['kind'], string> = {
+    slow: 'border border-ember',
     prep: 'bg-ember',
     brown: 'bg-ember',
     loosen: 'bg-ember',

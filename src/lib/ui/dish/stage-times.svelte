@@ -16,6 +16,13 @@
       timed: { kind: 'timed', minutes: 10 },
     };
     stage.release = choices[kind] ?? stage.release;
+    if (stage.orRelease) setOther(true);
+  }
+  function setOther(isAllowed: boolean): void {
+    if (stage.kind !== 'pressure') return;
+    stage.orRelease = isAllowed
+      ? { kind: stage.release.kind === 'quick' ? 'natural' : 'quick' }
+      : undefined;
   }
 </script>
 
@@ -54,6 +61,14 @@
       />
       <span class="text-muted">min</span>
     {/if}
+    <label class="flex min-h-11 items-center gap-2"
+      ><input
+        type="checkbox"
+        class="size-5 accent-olive"
+        checked={stage.orRelease !== undefined}
+        onchange={(e) => setOther(e.currentTarget.checked)}
+      />{stage.release.kind === 'quick' ? 'letting it fall' : 'venting'} does as well</label
+    >
   {:else}
     <input
       class="field w-20"
@@ -72,6 +87,24 @@
         bind:value={stage.celsius}
       />
       <span class="text-muted">°C</span>
+    {/if}
+    {#if stage.kind === 'slow'}
+      <select
+        class="field w-28"
+        aria-label="Slow setting of stage {number}"
+        bind:value={stage.setting}
+        ><option value="low">low</option><option value="high">high</option></select
+      >
+    {/if}
+    {#if stage.kind === 'prep' || stage.kind === 'soak'}
+      <label class="flex min-h-11 items-center gap-2"
+        ><input
+          type="checkbox"
+          class="size-5 accent-olive"
+          checked={stage.ahead ?? false}
+          onchange={(e) => (stage.ahead = e.currentTarget.checked || undefined)}
+        />may be done the day before</label
+      >
     {/if}
     {#if stage.kind === 'simmer' || stage.kind === 'burner'}
       <label class="flex min-h-11 items-center gap-2"

@@ -1,11 +1,39 @@
 import { error, fail, redirect } from '@sveltejs/kit';
-import { allergensOf, dishSchema, scaleDish } from '$core/dish';
+import {
+  allergensOf,
+  compareDishes,
+  dietsOf,
+  dishSchema,
+  layersAt,
+  scaleDish,
+  slowVersion,
+  type Dish,
+} from '$core/dish';
+import { fillLimit, leastLiquid } from '$core/cooker';
+import type { Kitchen } from '$core/kitchen';
 import { mealSchema } from '$core/meal';
-import { changesAt, checkDish, offersFor, roomFor } from '$core/plan';
+import {
+  changesAt,
+  checkDish,
+  contentsFor,
+  findStays,
+  offersFor,
+  roomFor,
+  stackDishes,
+} from '$core/plan';
 import { centreCaution, kidneyBeanCaution } from '$core/safety';
 import { database } from '$lib/server/database';
-import { readDish, removeDish, saveDish } from '$lib/server/dish-store';
-import { readDocument } from '$lib/server/form';
+import { freshId } from '$core/recipe';
+import {
+  dishIds,
+  listDishes,
+  listVersions,
+  readDish,
+  removeDish,
+  saveDish,
+} from '$lib/server/dish-store';
+import { photoDate, removePhoto, savePhoto } from '$lib/server/photo-store';
+import { parseJson } from '$lib/server/form';
 import { readKitchen } from '$lib/server/kitchen-store';
 import { createMeal } from '$lib/server/meal-store';
 import { servingIn } from '$lib/client/moments';
@@ -27,6 +55,15 @@ export const load: PageServerLoad = async ({ params, url }) => {
   const wanted = asked === null ? dish.servings : Number(asked);
   const isSensible = wanted >= 1 && wanted <= MOST_SERVINGS;
   const scaled = scaleDish(dish, isSensible ? wanted : dish.servings);
+  const [versions, photoAt, all] = await Promise.all([
+    listVersions(store, dish.id),
+    photoDate(store, dish.id),
+    listDishes(store),
+  ]);
+  const offers = offersFor(scaled, kitchen);
+  const otherId = url.searchParams.get('stack') ?? '';
+  const place = url.searchParams.get('place') === 'under' ? 'under' : 'over';
+  const other = all.find((d) => d.id === otherId);
   const cautions = [centreCaution(scaled, kitchen.scale), kidneyBeanCaution(scaled)];
   return {
     dish,
@@ -40,7 +77,22 @@ export const load: PageServerLoad = async ({ params, url }) => {
     checks: checkDish(dish, kitchen),
     changes: changesAt(dish, scaled.servings, kitchen),
     rooms: roomFor(dish, scaled.servings, kitchen),
-    cookers: offersFor(scaled, kitchen).map((stay) =>
+    diets: dietsOf(scaled),
+    photoAt,
+    versions: versions.map((v, i) => ({
+      ...v,
+      changes: compareDishes(v.dish, versions[i - 1]?.dish ?? dish, kitchen.system),
+    })),
+    liners: linersOf(scaled, kitchen),
+    others: all
+      .filter((d) => d.id !== dish.id && d.stages.some((s) => s.kind === 'pressure'))
+      .map((d) => ({ id: d.id, name: d.name })),
+    stack: {
+      otherId: other?.id ?? '',
+      place: place as 'over' | 'under',
+      offer: other ? offerStack(dish, other, place, scaled.servings, kitchen) : null,
+    },
+    cookers: offers.map((stay) =>
       stay.map((offer) => ({
         name: offer.cooker.name,
         refusals: offer.refusals,
@@ -51,13 +103,95 @@ export const load: PageServerLoad = async ({ params, url }) => {
   };
 };
 
+/** Keeps a dish that was made from others under an id of its own. */
+async function keep(dish: Dish): Promise<string> {
+  const store = await database();
+  const id = freshId(dish.id, await dishIds(store));
+  await saveDish(store, { ...dish, id }, Date.now());
+  return id;
+}
+
+function offerStack(
+  dish: Dish,
+  other: Dish,
+  place: string,
+  servings: number,
+  kitchen: Kitchen,
+): ReturnType<typeof stackDishes> {
+  return place === 'under'
+    ? stackDishes(other, dish, servings, kitchen)
+    : stackDishes(dish, other, servings, kitchen);
+}
+
+/** What lies in the liner in each cycle, in the first cooker that takes it. */
+function linersOf(scaled: ReturnType<typeof scaleDish>, kitchen: Kitchen) {
+  const stays = findStays(scaled.dish).filter((s) => s.place === 'cooker');
+  const offers = offersFor(scaled, kitchen);
+  return stays.flatMap((stay, i) => {
+    const offer = offers[i]?.find((o) => o.refusals.length === 0) ?? offers[i]?.[0];
+    if (!offer) return [];
+    return stay.stages.flatMap((stage) => {
+      if (stage.kind !== 'pressure') return [];
+      const portions = contentsFor(scaled, stay.stages, stage, offer.cooker, kitchen);
+      return [
+        {
+          stageId: stage.id,
+          title: stage.text,
+          contents: layersAt(scaled, stay.stages, stage),
+          cooker: offer.cooker,
+          pan: stage.inPan ?? null,
+          rackMm: stage.rackMm ?? null,
+          limitMl: fillLimit(offer.cooker.litres, stage.inPan ? [] : portions),
+          leastMl: offer.cooker.leastMl ?? leastLiquid(offer.cooker.litres, kitchen.school),
+        },
+      ];
+    });
+  });
+}
+
 export const actions: Actions = {
   /** The dish with a remedy taken, or as it was before. */
   replace: async ({ params, request }) => {
-    const dish = dishSchema.safeParse(await readDocument(request, 'dish'));
+    const form = await request.formData();
+    const dish = dishSchema.safeParse(parseJson(form.get('dish')));
     if (!dish.success) return fail(422, { problem: 'What was sent is no dish.' });
-    await saveDish(await database(), { ...dish.data, id: params.id }, Date.now());
+    const why = String(form.get('why') ?? '');
+    await saveDish(await database(), { ...dish.data, id: params.id }, Date.now(), why);
     return { replaced: true };
+  },
+  photo: async ({ params, request }) => {
+    const file = (await request.formData()).get('photo');
+    if (!(file instanceof File) || file.size === 0)
+      return fail(422, { problem: 'Choose a photo: a JPEG, PNG or WebP of at most 5 MB.' });
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    const saved = await savePhoto(await database(), params.id, bytes, Date.now());
+    if (saved.ok) return { saved: true };
+    const { message, remedy } = saved.problems[0] ?? { message: '', remedy: '' };
+    return fail(422, { problem: `${message}; ${remedy}.` });
+  },
+  removePhoto: async ({ params }) => {
+    await removePhoto(await database(), params.id);
+  },
+  /** Both dishes of a stack as one that is kept. */
+  keepStack: async ({ params, request, url }) => {
+    const form = await request.formData();
+    const store = await database();
+    const [dish, other, kitchen] = await Promise.all([
+      readDish(store, params.id),
+      readDish(store, String(form.get('other'))),
+      readKitchen(store),
+    ]);
+    if (!dish || !other) return fail(404, { problem: 'One of the dishes is no longer there.' });
+    const servings = Number(url.searchParams.get('servings')) || dish.servings;
+    const offer = offerStack(dish, other, String(form.get('place')), servings, kitchen);
+    if (!offer.ok) return fail(422, { problem: offer.problems[0]?.message });
+    redirect(303, `/dishes/${await keep(offer.value.dish)}`);
+  },
+  keepSlow: async ({ params }) => {
+    const dish = await readDish(await database(), params.id);
+    const slow = dish && slowVersion(dish);
+    if (!slow?.ok) return fail(422, { problem: slow?.problems[0]?.message ?? 'No such dish.' });
+    redirect(303, `/dishes/${await keep(slow.value)}`);
   },
   remove: async ({ params }) => {
     await removeDish(await database(), params.id);

@@ -3,11 +3,16 @@
   import type { Stage } from '$core/dish';
   import { formatMinutes, formatQuantity } from '$core/units';
   import {
+    CycleLiner,
     DishActions,
     DishLooks,
     RoomCard,
     ServingsStepper,
+    Photo,
+    StackCard,
     StageCard,
+    Swap,
+    Versions,
     WhatChanges,
   } from '$lib/ui/dish';
   import { valuesFrom } from '$lib/ui/bench';
@@ -120,15 +125,54 @@
               {#if ingredient.takes}<span class="block text-sm font-semibold text-brine"
                   >taken from another dish if it is in the meal too</span
                 >{/if}
+              <Swap {dish} {ingredient} system={data.kitchen.system} />
             </td>
           </tr>
         {/each}
       </tbody>
     </table>
     <WhatChanges changes={data.changes} written={dish.servings} servings={scaled.servings} />
+    {#if data.liners.length > 0}
+      <h2 class="mt-8 mb-2 text-xl font-bold">What lies where</h2>
+      <div class="grid gap-3">
+        {#each data.liners as { stageId, ...liner } (stageId)}
+          <CycleLiner {...liner} system={data.kitchen.system} />
+        {/each}
+      </div>
+    {/if}
+    <section aria-labelledby="allergens" class="mt-8">
+      <h2 id="allergens" class="mb-1 text-xl font-bold">Allergens and diets</h2>
+      {#each data.allergens.contains as { allergen, from } (allergen)}
+        <p>
+          <b class="capitalize">{allergen}</b> <span class="text-muted">in {from.join(', ')}</span>
+        </p>
+      {:else}
+        <p>None of the fourteen that the table knows of.</p>
+      {/each}
+      {#if data.allergens.unknown.length > 0}
+        <p class="font-semibold text-ember-ink">
+          Not in the table, so nothing is known: {data.allergens.unknown.join(', ')}.
+        </p>
+      {/if}
+      <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-0.5">
+        {#each data.diets as answer (answer.diet)}
+          <dt class="first-letter:uppercase">{answer.diet}</dt>
+          <dd class={answer.fits === false ? 'text-pimento' : answer.fits ? '' : 'text-ember-ink'}>
+            {answer.fits
+              ? 'yes'
+              : `${answer.fits === false ? 'no' : 'look at'}: ${answer.because.join(', ')}`}
+          </dd>
+        {/each}
+      </dl>
+      <p class="mt-2 text-sm text-muted">
+        By the kind of food (Regulation (EU) 1169/2011, Annex II). Labels of what you buy come
+        first.
+      </p>
+    </section>
   </section>
 
   <div class="grid h-fit gap-6">
+    {#if data.photoAt !== null}<Photo dishId={dish.id} name={dish.name} at={data.photoAt} />{/if}
     <DishLooks {dish} checks={data.checks} />
     <RoomCard rooms={data.rooms} {scaled} system={data.kitchen.system} onservings={setServings} />
     {#if data.cookers.length > 0}
@@ -159,6 +203,16 @@
         {/each}
       </section>
     {/if}
+    <StackCard dishId={dish.id} others={data.others} {...data.stack} />
+    {#if dish.slow}
+      <section aria-labelledby="slow">
+        <h2 id="slow" class="mb-1 text-xl font-bold">In a slow cooker</h2>
+        <p>{dish.slow.hours} h on {dish.slow.setting}. Never from frozen meat.</p>
+        <form method="POST" action="?/keepSlow" class="mt-2 print:hidden">
+          <button class="btn">Keep a slow-cooked version</button>
+        </form>
+      </section>
+    {/if}
     {#if data.cautions.length > 0}
       <section
         aria-labelledby="care"
@@ -175,25 +229,6 @@
         {/each}
       </section>
     {/if}
-    <section aria-labelledby="allergens">
-      <h2 id="allergens" class="mb-1 text-xl font-bold">Allergens</h2>
-      {#each data.allergens.contains as { allergen, from } (allergen)}
-        <p>
-          <b class="capitalize">{allergen}</b> <span class="text-muted">in {from.join(', ')}</span>
-        </p>
-      {:else}
-        <p>None of the fourteen that the table knows of.</p>
-      {/each}
-      {#if data.allergens.unknown.length > 0}
-        <p class="font-semibold text-ember-ink">
-          Not in the table, so nothing is known: {data.allergens.unknown.join(', ')}.
-        </p>
-      {/if}
-      <p class="mt-1 text-sm text-muted">
-        By the kind of food (Regulation (EU) 1169/2011, Annex II). Labels of what you buy come
-        first.
-      </p>
-    </section>
     {#if dish.products.length > 0}
       <section aria-labelledby="products">
         <h2 id="products" class="mb-1 text-xl font-bold">Leaves behind</h2>
@@ -208,9 +243,11 @@
         {/each}
       </section>
     {/if}
+    <Versions {dish} versions={data.versions} style={data.kitchen} />
     {#if dish.notes}<section>
         <h2 class="mb-1 text-xl font-bold">Notes</h2>
         <p class="whitespace-pre-line">{dish.notes}</p>
       </section>{/if}
+    {#if data.photoAt === null}<Photo dishId={dish.id} name={dish.name} at={null} />{/if}
   </div>
 </div>

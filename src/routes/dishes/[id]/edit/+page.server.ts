@@ -2,7 +2,7 @@ import { error, fail, redirect } from '@sveltejs/kit';
 import { dishSchema } from '$core/dish';
 import { database } from '$lib/server/database';
 import { readDish, saveDish } from '$lib/server/dish-store';
-import { errorsByField, readDocument, UNREADABLE } from '$lib/server/form';
+import { errorsByField, parseJson, UNREADABLE } from '$lib/server/form';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
@@ -17,11 +17,17 @@ export const load: PageServerLoad = async ({ params }) => {
 
 export const actions: Actions = {
   save: async ({ params, request }) => {
-    const document = await readDocument(request, 'dish');
+    const form = await request.formData();
+    const document = parseJson(form.get('dish'));
     if (document === undefined) return fail(400, { errors: { dish: UNREADABLE } });
     const dish = dishSchema.safeParse(document);
     if (!dish.success) return fail(422, { errors: errorsByField(dish.error) });
-    await saveDish(await database(), { ...dish.data, id: params.id }, Date.now());
+    await saveDish(
+      await database(),
+      { ...dish.data, id: params.id },
+      Date.now(),
+      String(form.get('why') ?? ''),
+    );
     redirect(303, `/dishes/${params.id}`);
   },
 };

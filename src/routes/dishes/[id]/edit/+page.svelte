@@ -13,6 +13,7 @@
   let dish = $state(untrack(() => structuredClone(data.dish)));
   const errors = $derived<Record<string, string>>(form?.errors ?? {});
   const isChanged = $derived(JSON.stringify(dish) !== JSON.stringify(data.dish));
+  let why = $state('');
   let isSaving = false;
 
   beforeNavigate(({ cancel, willUnload }) => {
@@ -89,6 +90,30 @@
         error={errors['wait.cost']}
       />
     </div>
+    <Field name="why" label="Why? Kept with the version before" bind:value={why} />
+    <fieldset class="grid grid-cols-[auto_6rem_6rem] items-end gap-3">
+      <label class="flex min-h-11 items-center gap-2"
+        ><input
+          type="checkbox"
+          class="size-5 accent-olive"
+          checked={dish.slow !== undefined}
+          onchange={(e) =>
+            (dish.slow = e.currentTarget.checked ? { hours: 8, setting: 'low' } : undefined)}
+        />in a slow cooker too</label
+      >
+      {#if dish.slow}
+        <input
+          class="field"
+          type="number"
+          step="0.5"
+          aria-label="Hours in a slow cooker"
+          bind:value={dish.slow.hours}
+        />
+        <select class="field" aria-label="Setting of the slow cooker" bind:value={dish.slow.setting}
+          ><option value="low">h, low</option><option value="high">h, high</option></select
+        >
+      {/if}
+    </fieldset>
     <div>
       <label for="notes" class="label">Notes</label>
       <textarea id="notes" class="field min-h-20 py-2" bind:value={dish.notes}></textarea>

@@ -1,0 +1,64 @@
+/** What lies where in the liner during a cycle, from the bottom up. */
+import type { Stage, PressureStage } from './document';
+import type { ScaledDish, ScaledIngredient } from './scale';
+
+export type LayerKind = 'thin' | 'solid' | 'starch' | 'thick';
+
+export interface Layer {
+  kind: LayerKind;
+  /** Names of what is in it. */
+  foods: string[];
+  /** Room it takes before it swells, ml. */
+  ml: number;
+}
+
+export interface LinerContents {
+  /** Loose in the liner, bottom first. */
+  liner: Layer[];
+  /** In a pan or basket above; empty where everything is loose. */
+  above: Layer[];
+}
+
+const STARCHES = new Set(['flour', 'cornstarch', 'semolina', 'breadcrumbs']);
+const ORDER: readonly LayerKind[] = ['thin', 'solid', 'starch', 'thick'];
+
+function kindOf({ food }: ScaledIngredient): LayerKind {
+  // Fat from browning clings to the pieces.
+  if (!food || food.group === 'fat') return 'solid';
+  if (food.form !== 'solid') return food.form;
+  return food.group === 'grain' || STARCHES.has(food.id) ? 'starch' : 'solid';
+}
+
+/**
+ * Layers in the order in which they should meet the pot: thin liquid below, then meat and
+ * vegetables, then grain pushed under, thick things last (common practice).
+ *
+ * @param stay the stages in one cooker, in order
+ */
+export function layersAt(
+  scaled: ScaledDish,
+  stay: readonly Stage[],
+  stage: PressureStage,
+): LinerContents {
+  const used = new Set(stay.slice(0, stay.indexOf(stage) + 1).flatMap((s) => s.uses));
+  const inside = scaled.ingredients.filter((i) => used.has(i.ingredient.id) && i.grams);
+  const isUnder = (i: ScaledIngredient): boolean =>
+    i.ingredient.scaling === 'with-pot' && i.food?.form === 'thin';
+  const { panUses } = stage;
+  const isInPan = (i: ScaledIngredient): boolean => {
+    if (panUses) return panUses.includes(i.ingredient.id);
+    return Boolean(stage.inPan ?? stage.rackMm) && !isUnder(i);
+  };
+  return {
+    liner: layers(inside.filter((i) => !isInPan(i))),
+    above: layers(inside.filter(isInPan)),
+  };
+}
+
+function layers(ingredients: readonly ScaledIngredient[]): Layer[] {
+  return ORDER.flatMap((kind) => {
+    const own = ingredients.filter((i) => kindOf(i) === kind);
+    const ml = own.reduce((sum, i) => sum + (i.grams ?? 0) / (i.food?.density ?? 1), 0);
+    return ml > 0 ? [{ kind, foods: own.map((i) => i.ingredient.food), ml }] : [];
+  });
+}
