@@ -163,8 +163,7 @@ export function substitutesFor(ingredient: Ingredient): Substitute[] {
     const brings = gives.filter((a) => !food.allergens.includes(a));
     return {
       food: isState ? `${rule.to} ${name}` : name,
-      amount: roundGrams(grams * rule.ratio),
-      unit: 'g' as const,
+      ...measured(name, grams * rule.ratio),
       preparation: rule.preparation ?? ingredient.preparation,
       consequences: [
         ...rule.consequences,
@@ -173,6 +172,14 @@ export function substitutesFor(ingredient: Ingredient): Substitute[] {
       source: COMMON,
     };
   });
+}
+
+/** Liquids are measured, the rest is weighed. */
+function measured(name: string, grams: number): Pick<Substitute, 'amount' | 'unit'> {
+  const food = findFood(name);
+  return food?.form === 'thin'
+    ? { amount: roundGrams(grams / food.density), unit: 'ml' }
+    : { amount: roundGrams(grams), unit: 'g' };
 }
 
 /** The food without “dry” or “fresh” before it. */

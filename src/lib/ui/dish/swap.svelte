@@ -7,9 +7,11 @@
   interface Props {
     dish: Dish;
     ingredient: Ingredient;
+    /** Servings shown over servings written: what is exchanged is the dish as written. */
+    factor: number;
     system: System;
   }
-  let { dish, ingredient, system }: Props = $props();
+  let { dish, ingredient, factor, system }: Props = $props();
   const choices = $derived(substitutesFor(ingredient));
 </script>
 
@@ -23,7 +25,8 @@
         <li class="rounded-lg bg-paper px-3 py-2">
           <p class="flex flex-wrap items-center justify-between gap-x-3">
             <span
-              ><b>{formatQuantity({ amount: choice.amount, unit: choice.unit }, system)}</b>
+              ><b>{formatQuantity({ amount: choice.amount * factor, unit: choice.unit }, system)}</b
+              >
               {choice.food}{choice.preparation ? `, ${choice.preparation}` : ''}</span
             >
             <button

@@ -125,7 +125,7 @@
               {#if ingredient.takes}<span class="block text-sm font-semibold text-brine"
                   >taken from another dish if it is in the meal too</span
                 >{/if}
-              <Swap {dish} {ingredient} system={data.kitchen.system} />
+              <Swap {dish} {ingredient} factor={scaled.factor} system={data.kitchen.system} />
             </td>
           </tr>
         {/each}
