@@ -2,7 +2,8 @@
 import { getDayOfWeek, parseAbsolute, toCalendarDateTime, toZoned } from '@internationalized/date';
 import type { Household } from '$core/exchange';
 import type { Kitchen } from '$core/kitchen';
-import type { Meal } from '$core/meal';
+import { mealSchema, newEntry, type Meal } from '$core/meal';
+import type { z } from 'zod';
 import { GUEST_DISHES } from './guest-dishes';
 import { SUPPER_DISHES } from './supper-dishes';
 import { WEEKDAY_DISHES } from './weekday-dishes';
@@ -102,18 +103,16 @@ function nextWeekday(now: number, weekday: number, hour: number, minute: number)
 /** @param now ms since the epoch; the meals are set ahead of it */
 export function demoHousehold(now: number): Household {
   const entry = (dishId: string, later = 0): Meal['entries'][number] => ({
-    id: dishId,
-    dishId,
-    servings: null,
-    cooker: null,
+    ...newEntry(dishId, dishId),
     later,
   });
+  const meal = (written: z.input<typeof mealSchema>): Meal => mealSchema.parse(written);
   return {
     format: 'olive-clock/household@1',
     kitchen: DEMO_KITCHEN,
     dishes: [...SUPPER_DISHES, ...WEEKDAY_DISHES, ...GUEST_DISHES],
     meals: [
-      {
+      meal({
         format: 'olive-clock/meal@1',
         id: 'harvest-supper',
         name: 'Harvest supper',
@@ -129,8 +128,8 @@ export function demoHousehold(now: number): Household {
           entry('warm-flatbread'),
           entry('semolina-pudding', 30),
         ],
-      },
-      {
+      }),
+      meal({
         format: 'olive-clock/meal@1',
         id: 'wednesday-for-three',
         name: 'Wednesday for three',
@@ -139,7 +138,12 @@ export function demoHousehold(now: number): Household {
         servings: 3,
         sure: 'likely',
         entries: [entry('hake-fennel'), entry('mushroom-barley'), entry('green-beans-almonds')],
-      },
+        eaters: [
+          { id: 'ada', name: 'Ada', appetite: 1 },
+          { id: 'tomas', name: 'Tomas', appetite: 1.5, allergens: ['nuts'] },
+          { id: 'mina', name: 'Mina', appetite: 0.5 },
+        ],
+      }),
     ],
   };
 }

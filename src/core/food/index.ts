@@ -6,6 +6,8 @@ import { BAKING, GRAINS, NUTS, PULSES } from './data/staples';
 import { VEGETABLES } from './data/vegetables';
 import type { Food } from './types';
 
+export { ALLERGENS } from './types';
+
 export { estimateFood } from './estimate';
 export { KEEPING } from './keeping';
 export type { Keeping } from './keeping';

@@ -46,21 +46,23 @@ export type Aisle =
  *
  * @source Regulation (EU) No 1169/2011, Annex II
  */
-export type Allergen =
-  | 'gluten'
-  | 'crustaceans'
-  | 'egg'
-  | 'fish'
-  | 'peanut'
-  | 'soy'
-  | 'milk'
-  | 'nuts'
-  | 'celery'
-  | 'mustard'
-  | 'sesame'
-  | 'sulphites'
-  | 'lupin'
-  | 'molluscs';
+export const ALLERGENS = [
+  'gluten',
+  'crustaceans',
+  'egg',
+  'fish',
+  'peanut',
+  'soy',
+  'milk',
+  'nuts',
+  'celery',
+  'mustard',
+  'sesame',
+  'sulphites',
+  'lupin',
+  'molluscs',
+] as const;
+export type Allergen = (typeof ALLERGENS)[number];
 
 /** What doneness a piece is cooked to. */
 export type DonenessTarget = 'crisp' | 'soft' | 'slice' | 'shred';

@@ -2,6 +2,8 @@
 import { z } from 'zod';
 import { failure, success, type Outcome } from '../reason';
 import { isZone } from '../units';
+import { DIETS } from '../dish';
+import { ALLERGENS } from '../food';
 
 const id = z.string().min(1).max(60);
 const servings = z
@@ -18,8 +20,53 @@ export const mealEntrySchema = z.object({
   cooker: id.nullable(),
   /** Minutes after the meal's own time; a pudding may come later. */
   later: z.int().min(-240).max(240).default(0),
+  /** In a pan above this other entry, in one cycle with it. */
+  over: id.nullable().default(null),
+  /** Takes the other release, where the dish allows two. */
+  otherRelease: z.boolean().default(false),
+  /** What the dish allows to be made the day before is made then. */
+  ahead: z.boolean().default(false),
+  /** Who does the work of it; null: whoever is free. */
+  cook: id.nullable().default(null),
+  /** Steps the cook has put to a moment of their own: minutes from serving, by the end of their id. */
+  pins: z.record(z.string(), z.int().min(-4320).max(1440)).default({}),
+  /** Portions kept back for somebody who eats later. */
+  keep: z
+    .object({
+      portions: z.number().min(0.5, 'keep half a portion at least').max(20),
+      /** Minutes after the meal's own time. */
+      later: z.int().min(5, 'later than the meal').max(480, 'at most eight hours later'),
+    })
+    .nullable()
+    .default(null),
 });
 export type MealEntry = z.infer<typeof mealEntrySchema>;
+
+const moment = z.iso.datetime({ offset: true, error: 'a day and a time are needed' });
+
+/** Somebody at the table. */
+export const eaterSchema = z.object({
+  id,
+  name: z.string().trim().min(1, 'a name is needed; “guest” will do').max(60),
+  /** Portions: a child eats half of one. */
+  appetite: z
+    .number('the appetite is a number of portions')
+    .min(0.25, 'a quarter of a portion at least')
+    .max(3, 'three portions at most'),
+  diets: z.array(z.enum(DIETS)).default([]),
+  allergens: z.array(z.enum(ALLERGENS)).default([]),
+});
+export type Eater = z.infer<typeof eaterSchema>;
+
+/** From one moment to another. */
+const span = z
+  .object({ from: moment, to: moment })
+  .refine((s) => Date.parse(s.to) > Date.parse(s.from), 'it ends before it begins; swap the times');
+
+/** A dish as it is first put into a meal. */
+export function newEntry(entryId: string, dishId: string): MealEntry {
+  return mealEntrySchema.parse({ id: entryId, dishId, servings: null, cooker: null });
+}
 
 export const mealSchema = z.object({
   format: z.literal('olive-clock/meal@1'),
@@ -34,6 +81,19 @@ export const mealSchema = z.object({
   /** How sure it should be ready by serving: an even chance, likely, sure. */
   sure: z.enum(['even', 'likely', 'sure']).default('likely'),
   entries: z.array(mealEntrySchema).max(40, 'at most 40 dishes in one meal'),
+  /** Who eats, where that is said; the servings follow. */
+  eaters: z.array(eaterSchema).max(60, 'at most 60 people by name').default([]),
+  /** Pairs of hands this time; null: as in the kitchen. */
+  hands: z.int().min(1).max(4).nullable().default(null),
+  /** When a cook is away. */
+  away: z.array(span).max(10).default([]),
+  /** When a cooker, the oven or a burner is taken by something else. */
+  busy: z
+    .array(z.intersection(span, z.object({ unit: id })))
+    .max(20)
+    .default([]),
+  /** A pattern for other meals, with no evening of its own. */
+  template: z.boolean().default(false),
 });
 export type Meal = z.infer<typeof mealSchema>;
 
@@ -60,4 +120,11 @@ export function checkServingTime(serveAt: string, now: number): Outcome<string> 
       remedy: 'choose a later day or time',
     });
   return success(serveAt);
+}
+
+/** How many portions the named eaters make; null where nobody is named. */
+export function portionsOf(eaters: readonly Eater[]): number | null {
+  if (eaters.length === 0) return null;
+  const sum = eaters.reduce((total, e) => total + e.appetite, 0);
+  return Math.max(1, Math.round(sum * 4) / 4);
 }

@@ -1,11 +1,13 @@
 /** A meal over a kitchen, compiled into a plan problem for the engine. */
 import { scaleDish, type Dish } from '../dish';
+import { effectiveEntries } from './entries';
+import { looksAtEaters } from './eaters';
 import type { Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
 import { failure, success, type Outcome, type Problem as Fault } from '../reason';
 import type { Problem } from '../solve';
 import { UNITS, formatQuantity } from '../units';
-import { cookerUnits, DishCompiler, type DishSteps } from './dish-steps';
+import { cookResource, cookerUnits, DishCompiler, type DishSteps } from './dish-steps';
 import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type HandOver, type PlanNote } from './types';
 
 /** No plan looks further back than this, minutes: two days of lead. */
@@ -27,7 +29,7 @@ interface CompiledEntry {
 export function compileMeal(
   meal: Meal,
   dishes: ReadonlyMap<string, Dish>,
-  kitchen: Kitchen,
+  household: Kitchen,
   now: number,
 ): Outcome<CompiledMeal> {
   const faults: Fault[] = [];
@@ -38,18 +40,15 @@ export function compileMeal(
       message: 'there is no dish in this meal yet',
       remedy: 'add a dish',
     });
-  for (const entry of meal.entries) {
-    const dish = dishes.get(entry.dishId);
-    if (!dish) {
-      faults.push({
-        field: `entries.${entry.id}`,
-        message: 'a dish of this meal no longer exists',
-        remedy: 'take it out of the meal',
-      });
-      continue;
-    }
-    const scaled = scaleDish(dish, entry.servings ?? meal.servings);
-    const compiler = new DishCompiler(entry, scaled, kitchen);
+  const kitchen = { ...household, hands: meal.hands ?? household.hands };
+  const serveAt = Date.parse(meal.serveAt);
+  const earliest = Math.max(-LONGEST_LEAD, Math.min(0, Math.ceil((now - serveAt) / 60_000)));
+  const effective = effectiveEntries(meal, dishes, kitchen);
+  faults.push(...effective.faults);
+  for (const { entry, dish, servings } of effective.entries) {
+    const scaled = scaleDish(dish, servings);
+    const lead = { serveAt, zone: meal.zone, earliest };
+    const compiler = new DishCompiler(entry, scaled, kitchen, lead);
     const out = compiler.compile();
     faults.push(...out.failures.map((f) => ({ field: `entries.${entry.id}`, ...f })));
     entries.push({ entry, dish, compiler, out });
@@ -58,24 +57,36 @@ export function compileMeal(
   if (faults.length > 0) return failure(...faults);
 
   addRinses(entries, kitchen);
-  const notes: PlanNote[] = entries.flatMap((e) => e.out.notes);
+  const notes: PlanNote[] = [
+    ...effective.notes,
+    ...entries.flatMap((e) => e.out.notes),
+    ...looksAtEaters(meal, effective.entries),
+  ];
   const handOvers = linkProducts(entries, meal, kitchen, notes);
   const problem: Problem = {
     format: 'olive-clock/problem@1',
     serveAt: 0,
-    earliest: Math.max(
-      -LONGEST_LEAD,
-      Math.min(0, Math.ceil((now - Date.parse(meal.serveAt)) / 60_000)),
-    ),
+    earliest,
     hands: kitchen.hands,
     spanCost: 1,
+    ...(meal.away.length > 0
+      ? { away: meal.away.map((a) => ({ ...minutesOf(a, serveAt), hands: 1 })) }
+      : {}),
     units: [
       ...kitchen.cookers.map((c) => ({ id: c.id })),
       ...(kitchen.oven ? [{ id: OVEN_UNIT, capacity: kitchen.oven.shelves }] : []),
       ...(kitchen.burners > 0 ? [{ id: BURNER_UNIT, capacity: kitchen.burners }] : []),
-    ],
+    ].map((unit) => {
+      const busy = meal.busy.filter((b) => b.unit === unit.id);
+      return busy.length > 0 ? { ...unit, busy: busy.map((b) => minutesOf(b, serveAt)) } : unit;
+    }),
     tools: kitchen.tools.map((t) => ({ id: t.id, count: t.count })),
-    resources: kitchen.circuits.map((c) => ({ id: c.id, capacity: Math.round(c.watts) })),
+    resources: [
+      ...kitchen.circuits.map((c) => ({ id: c.id, capacity: Math.round(c.watts) })),
+      ...kitchen.cooks
+        .filter((c) => entries.some((e) => e.entry.cook === c.id))
+        .map((c) => ({ id: cookResource(c.id), capacity: 1 })),
+    ],
     apart: ovensApart(entries),
     blocks: entries.flatMap((e) => e.out.blocks),
     steps: entries.flatMap((e) => e.out.steps),
@@ -94,6 +105,15 @@ export function compileMeal(
   const rank = { stop: 0, look: 1, info: 2 } as const;
   notes.sort((a, b) => rank[a.severity] - rank[b.severity]);
   return success({ problem, meanings: entries.flatMap((e) => e.out.meanings), notes, handOvers });
+}
+
+/** A span of the day on the plan's axis. */
+function minutesOf(
+  { from, to }: { from: string; to: string },
+  serveAt: number,
+): { from: number; to: number } {
+  const minute = (at: string): number => Math.round((Date.parse(at) - serveAt) / 60_000);
+  return { from: minute(from), to: minute(to) };
 }
 
 /** A liner needs a rinse where another stay may want the same cooker. */

@@ -8,6 +8,7 @@ import { formatMinutes, formatQuantity, formatTemperature } from '../units';
 import { askCooker, isFinicky, type CookerOffer } from './cycle-steps';
 import { browningIn, powerOf, rinseIn, settingsFor } from './cooker-facts';
 import { longestGap } from './gaps';
+import { eveningBefore, eveningSoak, type Lead } from './lead';
 import { findStays, placeOf, stagesBefore, type Stay } from './stays';
 import { BURNER_UNIT, OVEN_UNIT, type Phase, type PlanNote, type StepMeaning } from './types';
 
@@ -39,6 +40,7 @@ export class DishCompiler {
     private readonly entry: MealEntry,
     private readonly scaled: ScaledDish,
     private readonly kitchen: Kitchen,
+    private readonly lead: Lead,
   ) {
     this.out = {
       steps: [],
@@ -109,7 +111,24 @@ export class DishCompiler {
   }
 
   private step(step: ProblemStep): void {
-    this.out.steps.push(step);
+    const pin = this.entry.pins[step.id.slice(this.entry.id.length + 1)];
+    const most =
+      typeof step.minutes === 'number' ? step.minutes : Math.max(...Object.values(step.minutes));
+    const cook = (step.hands ?? 0) > 0 ? this.cook : undefined;
+    this.out.steps.push({
+      ...step,
+      ...(pin === undefined ? {} : { from: pin, by: pin + most }),
+      ...(cook ? { uses: { ...step.uses, [cookResource(cook.id)]: 1 } } : {}),
+    });
+  }
+
+  /** Who was given this dish; undefined where it is anybody's. */
+  private get cook(): Kitchen['cooks'][number] | undefined {
+    return this.kitchen.cooks.find((c) => c.id === this.entry.cook);
+  }
+
+  private get pace(): number {
+    return this.cook?.pace ?? paceOf(this.kitchen);
   }
 
   private link(from: string, to: string, max?: number): void {
@@ -334,8 +353,7 @@ export class DishCompiler {
     offers: readonly CookerOffer[],
   ): void {
     const id = `${this.entry.id}.${stage.id}`;
-    const pace = paceOf(this.kitchen);
-    const { minutes, p90, because } = browningIn(stage, offers, pace);
+    const { minutes, p90, because } = browningIn(stage, offers, this.pace);
     this.step({ id, minutes, p90, hands: 1, ...(block ? { block } : {}) });
     this.mean(id, stage, 'brown', stage.text, { amounts: this.amountsOf(stage), because });
     this.out.edges.set(stage.id, { first: id, last: id });
@@ -346,7 +364,7 @@ export class DishCompiler {
     if (stage.kind === 'pressure' || stage.kind === 'oven' || stage.kind === 'crisp') return;
     const id = `${this.entry.id}.${stage.id}`;
     const grows = stage.kind === 'prep';
-    const pace = grows ? paceOf(this.kitchen) : 1;
+    const pace = grows ? this.pace : 1;
     const minutes = grows
       ? Math.max(1, Math.round(stage.minutes * this.scaled.factor * pace))
       : stage.minutes;
@@ -362,6 +380,8 @@ export class DishCompiler {
       ...(isHands ? { hands: 1 } : {}),
       ...(block ? { block } : {}),
       ...(stage.kind === 'soak' ? { aside: true } : {}),
+      ...(stage.kind === 'soak' ? eveningSoak(minutes, this.lead) : {}),
+      ...(this.isAhead(stage) ? this.aheadWindow(stage, minutes) : {}),
     });
     const because =
       grows && this.scaled.factor !== 1
@@ -377,6 +397,22 @@ export class DishCompiler {
       },
     });
     this.out.edges.set(stage.id, { first: id, last: id });
+  }
+
+  private isAhead(stage: Stage): boolean {
+    return this.entry.ahead && stage.ahead === true;
+  }
+
+  /** The evening before, if that still lies ahead. */
+  private aheadWindow(stage: Stage, minutes: number): Partial<ProblemStep> {
+    const window = eveningBefore(minutes, this.lead);
+    if (window) return { ...window, aside: true };
+    this.note(
+      'look',
+      `“${stage.text}” was to be done the day before, and that has passed.`,
+      'It is planned for the day itself.',
+    );
+    return {};
   }
 
   /** Amounts of what is used here for the first time; later on it is at hand already. */
@@ -418,6 +454,11 @@ export class DishCompiler {
 
 function sentence(text: string): string {
   return text === '' ? '' : `${text[0]?.toUpperCase()}${text.slice(1)}.`;
+}
+
+/** The resource that one cook is, for work that only they do. */
+export function cookResource(cookId: string): string {
+  return `cook:${cookId}`;
 }
 
 /** The cooker ids a compiled dish's stays may use, for finding out which liners are shared. */

@@ -13,3 +13,5 @@ export { stackDishes } from './stack';
 export type { StackOffer } from './stack';
 export { contentsFor } from './cycle-steps';
 export { findStays } from './stays';
+export { waysOut } from './ways-out';
+export type { WayOut } from './ways-out';

@@ -1,6 +1,6 @@
 /** The planner in the browser: one question at a time, the newest first. */
 import * as Comlink from 'comlink';
-import { answerPlan, type PlanAnswer, type PlanQuestion } from './planning';
+import { answerPlan, tryWaysOut, type PlanAnswer, type PlanQuestion } from './planning';
 
 let newest = 0;
 
@@ -30,6 +30,8 @@ const api = {
       },
     });
   },
+  /** Ways out of a meal's trouble, each really tried. */
+  ways: tryWaysOut,
 };
 
 export type PlanWorker = typeof api;

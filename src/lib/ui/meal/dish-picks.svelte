@@ -3,6 +3,7 @@
   import { mealEntrySchema } from '$core/meal';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
   import AddDish from './add-dish.svelte';
+  import EntryMore from './entry-more.svelte';
   import type { MealState } from './meal-state.svelte';
 
   let { model }: { model: MealState } = $props();
@@ -90,6 +91,7 @@
             </select>
           </label>
         </div>
+        {#if dish}<EntryMore {model} {entry} {dish} />{/if}
         {#if errors[entry.id]}<p class="mt-1 text-sm font-semibold text-pimento">
             {errors[entry.id]}
           </p>{/if}

@@ -4,7 +4,7 @@
   import type { Kitchen } from '$core/kitchen';
   import type { Meal } from '$core/meal';
   import { looksAtPlan } from '$core/plan';
-  import { toRunSheet } from '$core/run';
+  import { cooksOf, givenTo, shareSteps, toRunSheet } from '$core/run';
   import { formatTime } from '$core/units';
   import { Runway } from '$lib/ui/runway';
   import type { SavedPlan } from '$lib/workers/planning';
@@ -15,6 +15,9 @@
   import RunSheet from './run-sheet.svelte';
   import Summary from './summary.svelte';
   import Trouble from './trouble.svelte';
+  import EveningFacts from './evening-facts.svelte';
+  import WaysOut from './ways-out.svelte';
+  import WhoEats from './who-eats.svelte';
   import WhyPanel from './why-panel.svelte';
 
   interface Props {
@@ -47,6 +50,46 @@
   const lines = $derived(
     plan ? toRunSheet(plan.compiled, plan.schedule, model.kitchen, serveAt) : [],
   );
+  const cooks = $derived(cooksOf(model.kitchen, model.meal.hands ?? model.kitchen.hands));
+  const shares = $derived(
+    plan
+      ? shareSteps(plan.compiled, plan.schedule, cooks, givenTo(model.meal))
+      : new Map<string, number>(),
+  );
+  /** Late, over the line, unsure or impossible: then ways out are worth trying. */
+  const isInTrouble = $derived(
+    model.answer !== null &&
+      !model.isThinking &&
+      model.meal.entries.length > 0 &&
+      (model.answer.kind === 'impossible' ||
+        (plan !== null &&
+          ((plan.schedule.delay ?? 0) > 0 ||
+            !plan.isSureEnough ||
+            notes.some((n) => n.severity === 'stop')))),
+  );
+
+  /** The part of a step's id that its entry's pins go by; a cycle is moved by its lid. */
+  function pinPart(stepId: string): { entryId: string; part: string; start: number } | null {
+    const dragged = plan?.compiled.meanings.find((m) => m.id === stepId);
+    if (!plan || !dragged) return null;
+    const isCycle = ['come-up', 'hold', 'release', 'vent', 'open'].includes(dragged.phase);
+    const id = isCycle ? `${dragged.entryId}.${dragged.stageId}.seal` : stepId;
+    const time = plan.schedule.steps.find((s) => s.id === id);
+    return time
+      ? { entryId: dragged.entryId, part: id.slice(dragged.entryId.length + 1), start: time.start }
+      : null;
+  }
+  function moveStep(stepId: string, minutes: number, laneId: string): void {
+    const pin = pinPart(stepId);
+    if (!pin || !plan) return;
+    const block = plan.compiled.problem.steps.find((s) => s.id === stepId)?.block;
+    const unit = plan.schedule.blocks.find((b) => b.id === block)?.unit;
+    const isCooker = (id: string | undefined): boolean =>
+      model.kitchen.cookers.some((c) => c.id === id);
+    if (isCooker(unit) && isCooker(laneId) && laneId !== unit)
+      model.changeEntry(pin.entryId, { cooker: laneId });
+    else if (minutes !== 0) model.pin(pin.entryId, pin.part, pin.start + minutes);
+  }
   const meaning = $derived(plan?.compiled.meanings.find((m) => m.id === selected) ?? null);
 
   function onkeydown(event: KeyboardEvent): void {
@@ -101,8 +144,12 @@
       totals={plan.totals}
       kitchen={model.kitchen}
       {serveAt}
+      {cooks}
+      {shares}
       {selected}
       onselect={(id) => (selected = selected === id ? null : id)}
+      ondrag={model.isPast ? undefined : moveStep}
+      onserve={model.isPast ? undefined : (minutes) => serveLater(Math.round(minutes / 5) * 5)}
     />
   </div>
 {:else}
@@ -113,12 +160,16 @@
   />
 {/if}
 
+{#if isInTrouble}<WaysOut {model} {serveAt} />{/if}
+
 <div class={['mt-6 grid gap-6', plan && 'xl:grid-cols-[minmax(0,1fr)_380px]']}>
   {#if plan}
     <RunSheet
       {lines}
       kitchen={model.kitchen}
       {serveAt}
+      {cooks}
+      {shares}
       ready={plan.totals.ready}
       {selected}
       onselect={(id) => (selected = selected === id ? null : id)}
@@ -131,10 +182,18 @@
         {plan}
         kitchen={model.kitchen}
         {serveAt}
+        pin={pinPart(meaning.id)}
+        isPinned={model.meal.entries.some(
+          (e) => e.id === meaning.entryId && Object.keys(e.pins).length > 0,
+        )}
+        onmove={(minutes) => moveStep(meaning.id, minutes, '')}
+        onunpin={() => model.changeEntry(meaning.entryId, { pins: {} })}
         onclose={() => (selected = null)}
       />
     {/if}
     {#if notes.length > 0}<NeedsLook {notes} />{/if}
     <DishPicks {model} />
+    <WhoEats {model} />
+    <EveningFacts {model} />
   </div>
 </div>

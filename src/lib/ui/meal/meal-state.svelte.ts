@@ -1,9 +1,14 @@
 /** A meal being planned: the document, its history, its plan, and saving both. */
 import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
-import { checkServingTime, type Meal, type MealEntry } from '$core/meal';
+import { checkServingTime, newEntry, type Meal, type MealEntry } from '$core/meal';
 import { startPlanner, type Planner } from '$lib/client/planner';
-import { describeSaved, type PlanAnswer, type SavedPlan } from '$lib/workers/planning';
+import {
+  describeSaved,
+  type PlanAnswer,
+  type PlanQuestion,
+  type SavedPlan,
+} from '$lib/workers/planning';
 import { History } from './history';
 
 export type SaveState =
@@ -89,13 +94,41 @@ export class MealState {
       for (let n = 2; taken.includes(id); n++) id = `${dishId}-${n}`;
       return {
         ...meal,
-        entries: [...meal.entries, { id, dishId, servings: null, cooker: null, later: 0 }],
+        entries: [...meal.entries, newEntry(id, dishId)],
       };
     });
   }
 
   removeEntry(id: string): void {
     this.change((meal) => ({ ...meal, entries: meal.entries.filter((e) => e.id !== id) }));
+  }
+
+  /** Puts a step to a moment of its own, minutes from serving. */
+  pin(entryId: string, part: string, minute: number | null): void {
+    this.change((meal) => ({
+      ...meal,
+      entries: meal.entries.map((e) => {
+        if (e.id !== entryId) return e;
+        const { [part]: _, ...rest } = e.pins;
+        return { ...e, pins: minute === null ? rest : { ...rest, [part]: minute } };
+      }),
+    }));
+  }
+
+  /** Ways out of this meal's trouble, each really tried; null where there is no planner. */
+  async waysOut(): Promise<Awaited<ReturnType<Planner['ways']>> | null> {
+    return this.planner ? this.planner.ways(this.question()) : null;
+  }
+
+  private question(): PlanQuestion {
+    const { meal, dishes, kitchen } = this;
+    const used = meal.entries.map((e) => e.dishId);
+    return {
+      meal,
+      dishes: dishes.filter((d) => used.includes(d.id)),
+      kitchen,
+      now: Date.now(),
+    };
   }
 
   undo(): void {
@@ -119,15 +152,8 @@ export class MealState {
     if (isChange) this.saveSoon();
     if (this.isPast || !this.planner) return;
     this.isThinking = true;
-    const { meal, dishes, kitchen } = this;
-    const used = meal.entries.map((e) => e.dishId);
-    const question = {
-      meal,
-      dishes: dishes.filter((d) => used.includes(d.id)),
-      kitchen,
-      now: Date.now(),
-    };
-    void this.planner.ask(question, (answer) => {
+    const { meal } = this;
+    void this.planner.ask(this.question(), (answer) => {
       if (meal !== this.meal) return;
       const before = this.answer;
       this.answer = answer;

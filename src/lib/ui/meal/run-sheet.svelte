@@ -1,18 +1,32 @@
 <script lang="ts">
   import type { Kitchen } from '$core/kitchen';
-  import type { SheetLine } from '$core/run';
+  import type { Cook, SheetLine } from '$core/run';
   import { dayKey, formatDay, formatMinutes, formatTime } from '$core/units';
 
   interface Props {
     lines: readonly SheetLine[];
     kitchen: Kitchen;
     serveAt: number;
+    cooks: readonly Cook[];
+    shares: ReadonlyMap<string, number>;
     /** Minutes on the plan's axis at which everything is on the table. */
     ready: number;
     selected?: string | null;
     onselect?: (stepId: string) => void;
   }
-  let { lines, kitchen, serveAt, ready, selected = null, onselect }: Props = $props();
+  let {
+    lines,
+    kitchen,
+    serveAt,
+    cooks,
+    shares,
+    ready,
+    selected = null,
+    onselect,
+  }: Props = $props();
+  /** Who does it, where more than one cooks. */
+  const who = (stepId: string): string =>
+    cooks.length < 2 ? '' : (cooks[shares.get(stepId) ?? -1]?.name ?? '');
 
   const at = (minute: number): number => serveAt + minute * 60_000;
   const clock = (minute: number): string => formatTime(at(minute), kitchen);
@@ -53,7 +67,9 @@
           >{/if}
       </span>
       <span class="hidden text-right text-[15px] text-muted sm:block"
-        >{line.minutes > 0 && line.isHands ? formatMinutes(line.minutes) : ''}</span
+        >{line.minutes > 0 && line.isHands
+          ? formatMinutes(line.minutes)
+          : ''}{#if who(line.stepId)}<b class="block text-ink">{who(line.stepId)}</b>{/if}</span
       >
     </button>
   </li>

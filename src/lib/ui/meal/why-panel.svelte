@@ -11,9 +11,15 @@
     plan: Extract<PlanAnswer, { kind: 'plan' }>;
     kitchen: Kitchen;
     serveAt: number;
+    /** What can be moved, and when it starts; null where nothing can. */
+    pin: { start: number } | null;
+    isPinned: boolean;
+    onmove: (minutes: number) => void;
+    onunpin: () => void;
     onclose: () => void;
   }
-  let { meaning, plan, kitchen, serveAt, onclose }: Props = $props();
+  let { meaning, plan, kitchen, serveAt, pin, isPinned, onmove, onunpin, onclose }: Props =
+    $props();
 
   const problem = $derived(plan.compiled.problem);
   const step = $derived(problem.steps.find((s) => s.id === meaning.id));
@@ -57,4 +63,14 @@
       </li>
     {/each}
   </ol>
+  {#if pin}
+    <div class="mt-4 flex flex-wrap items-center gap-2 border-t border-line pt-3">
+      <span class="text-[15px] text-muted">Starts {clock(pin.start)}:</span>
+      <button type="button" class="btn" onclick={() => onmove(-5)}>5 min earlier</button>
+      <button type="button" class="btn" onclick={() => onmove(5)}>5 min later</button>
+      {#if isPinned}<button type="button" class="btn btn-quiet" onclick={onunpin}
+          >Let the plan move it</button
+        >{/if}
+    </div>
+  {/if}
 </section>

@@ -42,7 +42,11 @@
 
 <!-- Drawn for the eye and the mouse; the run sheet is the same for keyboard and screen reader. -->
 <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-<g onclick={() => onselect?.(cycle.hold?.stepId ?? '')} class="cursor-pointer">
+<g
+  onclick={() => onselect?.(cycle.hold?.stepId ?? '')}
+  class="cursor-pointer"
+  data-step={cycle.hold?.stepId ?? ''}
+>
   <rect
     x={x(cycle.end)}
     y={top + 8}

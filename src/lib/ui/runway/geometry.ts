@@ -73,32 +73,6 @@ export function wavePath(x0: number, x1: number, y: number): string {
   return path;
 }
 
-/**
- * Shares hands-on steps out to cooks: each to whoever has been free longest.
- *
- * @returns for each step (same order) the cook's number from 0
- */
-export function shareOut(
-  steps: readonly { start: number; end: number }[],
-  cooks: number,
-): number[] {
-  const freeFrom = Array<number>(cooks).fill(-Infinity);
-  const order = steps
-    .map((_, i) => i)
-    .sort((a, b) => (steps[a]?.start ?? 0) - (steps[b]?.start ?? 0));
-  const result = Array<number>(steps.length).fill(0);
-  for (const i of order) {
-    const step = steps[i] as { start: number; end: number };
-    const cook = Math.max(
-      0,
-      freeFrom.findIndex((free) => free <= step.start),
-    );
-    result[i] = cook;
-    freeFrom[cook] = step.end;
-  }
-  return result;
-}
-
 /** Whether a text of `length` characters at `px` per character fits. */
 export function textFits(text: string, room: number, pxPerCharacter = 7): boolean {
   return text.length * pxPerCharacter <= room;

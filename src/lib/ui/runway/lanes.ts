@@ -2,7 +2,7 @@
 import type { Kitchen } from '$core/kitchen';
 import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type Phase } from '$core/plan';
 import type { Schedule } from '$core/solve';
-import { shareOut } from './geometry';
+import type { Cook } from '$core/run';
 
 export interface LanePiece {
   stepId: string;
@@ -30,7 +30,17 @@ export interface Lane {
   waits: { from: number; to: number; dish: string }[];
 }
 
-export function toLanes(compiled: CompiledMeal, schedule: Schedule, kitchen: Kitchen): Lane[] {
+/**
+ * @param cooks who cooks, one lane each
+ * @param shares cook's number by step id
+ */
+export function toLanes(
+  compiled: CompiledMeal,
+  schedule: Schedule,
+  kitchen: Kitchen,
+  cooks: readonly Cook[],
+  shares: ReadonlyMap<string, number>,
+): Lane[] {
   const stepOf = new Map(compiled.problem.steps.map((s) => [s.id, s]));
   const timeOf = new Map(schedule.steps.map((s) => [s.id, s]));
   const unitOf = new Map(schedule.blocks.map((b) => [b.id, b.unit]));
@@ -94,7 +104,8 @@ export function toLanes(compiled: CompiledMeal, schedule: Schedule, kitchen: Kit
     ...lanes,
     ...handLanes(
       shown.map((p) => p.piece),
-      kitchen.hands,
+      cooks,
+      shares,
     ),
   ];
 }
@@ -125,16 +136,19 @@ function waitsIn(unit: string, compiled: CompiledMeal, schedule: Schedule): Lane
   });
 }
 
-function handLanes(pieces: readonly LanePiece[], hands: number): Lane[] {
+function handLanes(
+  pieces: readonly LanePiece[],
+  cooks: readonly Cook[],
+  shares: ReadonlyMap<string, number>,
+): Lane[] {
   const busy = pieces.filter((p) => p.isHands && p.end > p.start);
-  const cooks = shareOut(busy, hands);
-  return Array.from({ length: hands }, (_, cook) => ({
+  return cooks.map((cook, i) => ({
     kind: 'hands' as const,
-    id: `hands-${cook}`,
-    name: cook === 0 ? 'You' : cook === 1 ? 'Second cook' : `Cook ${cook + 1}`,
+    id: cook.id,
+    name: cook.name,
     detail: '',
     litres: 0,
-    pieces: busy.filter((_piece, i) => cooks[i] === cook),
+    pieces: busy.filter((piece) => shares.get(piece.stepId) === i),
     waits: [],
   }));
 }

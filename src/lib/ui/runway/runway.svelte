@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Kitchen } from '$core/kitchen';
+  import type { Cook } from '$core/run';
   import type { CompiledMeal, Totals } from '$core/plan';
   import type { Schedule } from '$core/solve';
   import { formatMinutes, formatTime } from '$core/units';
@@ -20,20 +21,43 @@
     kitchen: Kitchen;
     /** ms since the epoch of the wanted moment of serving. */
     serveAt: number;
+    cooks: readonly Cook[];
+    /** Cook's number by step id. */
+    shares: ReadonlyMap<string, number>;
     selected?: string | null;
     onselect?: (stepId: string) => void;
+    /** A step was dragged: by so many minutes, and onto this lane. */
+    ondrag?: (stepId: string, minutes: number, laneId: string) => void;
+    /** The serving line was dragged by so many minutes. */
+    onserve?: (minutes: number) => void;
   }
-  let { compiled, schedule, totals, kitchen, serveAt, selected = null, onselect }: Props = $props();
+  let {
+    compiled,
+    schedule,
+    totals,
+    kitchen,
+    serveAt,
+    cooks,
+    shares,
+    selected = null,
+    onselect,
+    ondrag,
+    onserve,
+  }: Props = $props();
 
   const HEIGHTS = { cooker: 78, oven: 64, burner: 64, hands: 40 } as const;
   const AXIS = 50;
   const FOOT = 40;
   /** Before the browser has measured the page. */
-  let width = $state(1100);
+  let shown = $state(1100);
+  /** Times as wide as the page: close up for a busy hour. */
+  let zoom = $state(1);
+  const ZOOMS = [1, 1.5, 2, 3];
+  const width = $derived(shown * zoom);
 
   const isNarrow = $derived(width < 640);
   const labelHeight = $derived(isNarrow ? 20 : 0);
-  const lanes = $derived(toLanes(compiled, schedule, kitchen));
+  const lanes = $derived(toLanes(compiled, schedule, kitchen, cooks, shares));
   const tops = $derived.by(() => {
     let y = AXIS;
     return lanes.map((lane) => {
@@ -78,6 +102,45 @@
     }
     return null;
   }
+  /** What is being dragged, in px from where it was taken. */
+  let drag = $state<{ step: string; x: number; y: number; dx: number; dy: number } | null>(null);
+  const DRAG_PX = 6;
+  const perPx = $derived((scale.to - scale.from) / (scale.right - scale.left));
+  const dragMinutes = $derived(drag ? Math.round(drag.dx * perPx) : 0);
+  const isDragged = $derived(drag && Math.hypot(drag.dx, drag.dy) > DRAG_PX);
+  const dragged = $derived.by(() => {
+    const step = drag?.step;
+    const i = lanes.findIndex((l) => l.pieces.some((p) => p.stepId === step));
+    const piece = lanes[i]?.pieces.find((p) => p.stepId === step);
+    return piece ? { piece, base: baseOf(i) } : null;
+  });
+  function take(event: PointerEvent): void {
+    if (!ondrag || event.button !== 0) return;
+    const step = (event.target as Element).closest('[data-step]')?.getAttribute('data-step');
+    if (!step) return;
+    drag = { step, x: event.clientX, y: event.clientY, dx: 0, dy: 0 };
+  }
+  function move(event: PointerEvent): void {
+    if (!drag) return;
+    drag = { ...drag, dx: event.clientX - drag.x, dy: event.clientY - drag.y };
+    if (isDragged) (event.currentTarget as Element).setPointerCapture(event.pointerId);
+  }
+  function drop(event: PointerEvent): void {
+    const was = drag;
+    const minutes = dragMinutes;
+    const isReal = isDragged;
+    drag = null;
+    if (!was || !isReal) return;
+    if (was.step === 'serve') {
+      onserve?.(minutes);
+      return;
+    }
+    const box = (event.currentTarget as Element).getBoundingClientRect();
+    const y = event.clientY - box.top;
+    const lane = lanes.findLast((_, i) => (tops[i] ?? 0) <= y) ?? lanes[0];
+    ondrag?.(was.step, minutes, lane?.id ?? '');
+  }
+
   const summary = $derived(
     `Runway from ${clock(totals.firstStart)} to ${clock(totals.ready)}: ` +
       lanes
@@ -88,8 +151,13 @@
   );
 </script>
 
-<div bind:clientWidth={width} class="w-full">
+<div bind:clientWidth={shown} class="w-full overflow-x-auto">
+  <!-- Dragging is a short cut: the same is done by buttons beside a selected step. -->
   <svg
+    onpointerdown={take}
+    onpointermove={move}
+    onpointerup={drop}
+    onpointercancel={() => (drag = null)}
     {width}
     height={bottom + FOOT}
     viewBox="0 0 {width} {bottom + FOOT}"
@@ -221,7 +289,28 @@
       text-anchor="middle"
       class="fill-pimento text-[15px] font-bold">{clock(totals.ready)}</text
     >
+    {#if isDragged && drag}
+      {#if dragged}
+        <rect
+          x={toX(scale, dragged.piece.start) + drag.dx}
+          y={dragged.base - 26 + drag.dy}
+          width={Math.max(6, (dragged.piece.end - dragged.piece.start) / perPx)}
+          height="24"
+          rx="4"
+          fill="var(--olive)"
+          opacity="0.6"
+        />
+      {/if}
+      <text
+        x={(dragged ? toX(scale, dragged.piece.start) : servedX) + drag.dx}
+        y={(dragged?.base ?? AXIS + 40) - 32 + drag.dy}
+        class="fill-ink text-[14px] font-bold"
+        >{clock((dragged?.piece.start ?? totals.ready) + dragMinutes)}</text
+      >
+    {/if}
     <rect
+      data-step="serve"
+      class={onserve ? 'cursor-ew-resize' : ''}
       x={Math.min(servedX - 52, width - 108)}
       y={bottom + 6}
       width="104"
@@ -233,7 +322,22 @@
       x={Math.min(servedX, width - 56)}
       y={bottom + 24}
       text-anchor="middle"
-      class="fill-on-pimento text-[13px] font-bold">on the table</text
+      class="pointer-events-none fill-on-pimento text-[13px] font-bold">on the table</text
     >
   </svg>
+</div>
+<div class="mt-1 flex items-center gap-1 text-sm text-muted print:hidden">
+  <span id="zoom">Zoom</span>
+  {#each ZOOMS as factor (factor)}
+    <button
+      type="button"
+      class="btn min-h-9 btn-quiet px-2 aria-pressed:bg-leaf-soft aria-pressed:font-bold"
+      aria-pressed={zoom === factor}
+      aria-label="Zoom {factor} times"
+      onclick={() => (zoom = factor)}>{factor}×</button
+    >
+  {/each}
+  {#if ondrag}<span class="ml-3 hidden sm:inline"
+      >Drag a step, a pot or the serving time; or choose a step and move it by its buttons.</span
+    >{/if}
 </div>

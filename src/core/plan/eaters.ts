@@ -1,0 +1,63 @@
+/** Who can't eat what, and the portion that can be kept apart before it goes in. */
+import { allergensOf, dietsOf, scaleDish, type Dish } from '../dish';
+import type { Eater, Meal } from '../meal';
+import type { EffectiveEntry } from './entries';
+import type { PlanNote } from './types';
+
+/** Ingredients of a dish that somebody does not eat, with why. */
+function against(dish: Dish, eater: Eater): { food: string; why: string }[] {
+  const scaled = scaleDish(dish, dish.servings);
+  const diets = dietsOf(scaled)
+    .filter((d) => eater.diets.includes(d.diet) && d.fits === false)
+    .flatMap((d) => d.because.map((food) => ({ food, why: d.diet })));
+  const allergens = allergensOf(scaled)
+    .contains.filter((a) => eater.allergens.includes(a.allergen))
+    .flatMap((a) => a.from.map((food) => ({ food, why: `no ${a.allergen}` })));
+  return [...diets, ...allergens];
+}
+
+/** @returns one note for each dish and person that don't go together, or whose labels decide */
+export function looksAtEaters(meal: Meal, entries: readonly EffectiveEntry[]): PlanNote[] {
+  return meal.eaters.flatMap((eater) =>
+    entries.flatMap(({ entry, dish }): PlanNote[] => {
+      const found = against(dish, eater);
+      if (found.length > 0) {
+        const foods = [...new Set(found.map((f) => f.food))];
+        return [
+          {
+            entryId: entry.id,
+            severity: 'look',
+            text: `${eater.name} can’t eat ${dish.name}: ${foods.join(', ')} (${[...new Set(found.map((f) => f.why))].join(', ')}).`,
+            remedy: keepApart(dish, foods),
+          },
+        ];
+      }
+      const unsure = dietsOf(scaleDish(dish, dish.servings)).filter(
+        (d) => eater.diets.includes(d.diet) && d.fits === null,
+      );
+      return unsure.length === 0
+        ? []
+        : [
+            {
+              entryId: entry.id,
+              severity: 'info',
+              text: `For ${eater.name} (${unsure.map((d) => d.diet).join(', ')}) the label decides in ${dish.name}: ${[...new Set(unsure.flatMap((d) => d.because))].join(', ')}.`,
+              remedy: null,
+            },
+          ];
+    }),
+  );
+}
+
+/** Where everything that hinders comes in after the last heat, a portion can be taken out before. */
+function keepApart(dish: Dish, foods: readonly string[]): string {
+  const ids = new Set(dish.ingredients.filter((i) => foods.includes(i.food)).map((i) => i.id));
+  const first = dish.stages.findIndex((s) => s.uses.some((u) => ids.has(u)));
+  const stage = dish.stages[first];
+  const isLate =
+    stage !== undefined &&
+    dish.stages.slice(0, first).some((s) => s.kind === 'pressure' || s.kind === 'slow');
+  return isLate
+    ? `Keep a portion apart before “${stage.text}”.`
+    : 'Plan something else for them, or exchange it on the dish’s page.';
+}

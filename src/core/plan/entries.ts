@@ -1,0 +1,111 @@
+/** What a meal's entries come to: releases chosen, two dishes of a stack as one. */
+import type { Dish, Stage } from '../dish';
+import type { Kitchen } from '../kitchen';
+import type { Meal, MealEntry } from '../meal';
+import type { Problem as Fault } from '../reason';
+import { stackDishes } from './stack';
+import type { PlanNote } from './types';
+
+export interface EffectiveEntry {
+  entry: MealEntry;
+  dish: Dish;
+  servings: number;
+  /** Dishes in it: two for a stack. */
+  dishIds: string[];
+}
+
+/** The entries as they are cooked; those that can't be read are faults. */
+export function effectiveEntries(
+  meal: Meal,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+): { entries: EffectiveEntry[]; notes: PlanNote[]; faults: Fault[] } {
+  const faults: Fault[] = [];
+  const notes: PlanNote[] = [];
+  const entries = meal.entries.flatMap((entry): EffectiveEntry[] => {
+    const dish = dishes.get(entry.dishId);
+    if (!dish) {
+      faults.push({
+        field: `entries.${entry.id}`,
+        message: 'a dish of this meal no longer exists',
+        remedy: 'take it out of the meal',
+      });
+      return [];
+    }
+    const servings = (entry.servings ?? meal.servings) + (entry.keep?.portions ?? 0);
+    return [{ entry, dish: withRelease(dish, entry), servings, dishIds: [dish.id] }];
+  });
+  return { entries: stacked(entries, kitchen, notes), notes: [...notes, ...kept(entries)], faults };
+}
+
+/** The dish with its other release where that was chosen. */
+function withRelease(dish: Dish, entry: MealEntry): Dish {
+  if (!entry.otherRelease) return dish;
+  return {
+    ...dish,
+    stages: dish.stages.map((s): Stage =>
+      s.kind === 'pressure' && s.orRelease ? { ...s, release: s.orRelease } : s,
+    ),
+  };
+}
+
+/** Puts each dish that stands over another into one cycle with it; says why where it can't. */
+function stacked(
+  entries: readonly EffectiveEntry[],
+  kitchen: Kitchen,
+  notes: PlanNote[],
+): EffectiveEntry[] {
+  const gone = new Set<string>();
+  const merged = new Map<string, EffectiveEntry>();
+  for (const upper of entries) {
+    const lower = entries.find((e) => e.entry.id === upper.entry.over && e !== upper);
+    if (!lower || lower.entry.over !== null || merged.has(lower.entry.id)) continue;
+    const offer = stackDishes(lower.dish, upper.dish, lower.servings, kitchen);
+    const taker = offer.ok && offer.value.cookers.some((c) => c.refusals.length === 0);
+    if (!offer.ok || !taker) {
+      const why = offer.ok
+        ? (offer.value.cookers[0]?.refusals[0] ?? 'no cooker takes both')
+        : `${offer.problems[0]?.message}; ${offer.problems[0]?.remedy}`;
+      notes.push({
+        entryId: upper.entry.id,
+        severity: 'look',
+        text: `${upper.dish.name} can’t go over ${lower.dish.name}: ${why.split('; ')[0]}.`,
+        remedy: 'Each is planned in a cycle of its own.',
+      });
+      continue;
+    }
+    gone.add(upper.entry.id);
+    merged.set(lower.entry.id, {
+      ...lower,
+      dish: offer.value.dish,
+      dishIds: [lower.dish.id, upper.dish.id],
+    });
+    notes.push({
+      entryId: lower.entry.id,
+      severity: 'info',
+      text: `${offer.value.dish.name}, in one cycle: ${offer.value.because.join('; ')}.`,
+      remedy: null,
+    });
+  }
+  return entries.filter((e) => !gone.has(e.entry.id)).map((e) => merged.get(e.entry.id) ?? e);
+}
+
+/** Portions for somebody late: on warm where the dish stands it, else heated again. */
+function kept(entries: readonly EffectiveEntry[]): PlanNote[] {
+  return entries.flatMap(({ entry, dish }) => {
+    if (!entry.keep) return [];
+    const { portions, later } = entry.keep;
+    const stands = dish.wait.maxMinutes === null || dish.wait.maxMinutes >= later;
+    const what = `${portions} ${portions === 1 ? 'portion' : 'portions'} of ${dish.name}`;
+    return [
+      {
+        entryId: entry.id,
+        severity: stands ? ('info' as const) : ('look' as const),
+        text: `${what} for ${later} min later: ${stands ? 'it stands that long on warm' : `it stands only ${dish.wait.maxMinutes} min`}.`,
+        remedy: stands
+          ? 'Keep it over 60 °C (USDA FSIS).'
+          : 'Chill it within two hours and heat it to 74 °C (USDA FSIS).',
+      },
+    ];
+  });
+}

@@ -1,0 +1,173 @@
+import { describe, expect, it } from 'vitest';
+import { demoHousehold } from '../../demo/household';
+import type { Dish } from '../dish';
+import { householdSchema } from '../exchange';
+import { mealSchema, newEntry, portionsOf, type Meal, type MealEntry } from '../meal';
+import { solve } from '../solve';
+import { verifySchedule } from '../../../tests/support/verify-schedule';
+import { compileMeal, waysOut } from './index';
+
+const NOW = Date.UTC(2026, 10, 25, 9);
+const { kitchen, dishes: all } = householdSchema.parse(demoHousehold(NOW));
+const dishes = new Map(all.map((d) => [d.id, d]));
+const SERVE = Date.UTC(2026, 10, 27, 16, 30);
+
+function meal(entries: Partial<MealEntry>[], more: object = {}): Meal {
+  return mealSchema.parse({
+    format: 'olive-clock/meal@1',
+    id: 'm',
+    name: 'M',
+    serveAt: new Date(SERVE).toISOString(),
+    zone: 'Europe/Athens',
+    servings: 4,
+    entries: entries.map((e, i) => ({ ...newEntry(e.dishId ?? `e${i}`, e.dishId ?? ''), ...e })),
+    ...more,
+  });
+}
+function plan(m: Meal, k = kitchen, d: ReadonlyMap<string, Dish> = dishes) {
+  const compiled = compileMeal(m, d, k, NOW);
+  if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
+  const schedule = solve(compiled.value.problem, { work: 3_000_000 });
+  if (schedule.cost !== null)
+    expect(
+      verifySchedule(compiled.value.problem, {
+        ...schedule,
+        delay: schedule.delay ?? 0,
+        cost: schedule.cost,
+      }),
+    ).toEqual([]);
+  return { ...compiled.value, schedule };
+}
+const hour = (utc: number): string => new Date(Date.UTC(2026, 10, 27, utc)).toISOString();
+const startOf = (p: ReturnType<typeof plan>, id: string): number =>
+  p.schedule.steps.find((s) => s.id === id)?.start ?? Number.NaN;
+
+describe('facts of an evening', () => {
+  it('nothing for hands while the only cook is away; nothing in a pot that is taken', () => {
+    const p = plan(
+      meal([{ dishId: 'lamb-apricots' }], {
+        away: [{ from: hour(15), to: hour(16) }],
+        busy: [{ unit: 'large', from: hour(8), to: hour(16) }],
+      }),
+    );
+    const minute = (h: number): number => (Date.UTC(2026, 10, 27, h) - SERVE) / 60_000;
+    for (const m of p.meanings.filter((x) => x.isHands)) {
+      const s = p.schedule.steps.find((x) => x.id === m.id);
+      expect((s?.end ?? 0) <= minute(15) || (s?.start ?? 0) >= minute(16)).toBe(true);
+    }
+    for (const b of p.schedule.blocks)
+      if (b.unit === 'large') expect(b.start).toBeGreaterThanOrEqual(minute(16));
+  });
+
+  it('a long soak begins on the evening before (common practice), a pinned step where it was put', () => {
+    const soaked = plan(meal([{ dishId: 'white-beans-sage' }]));
+    // 17 to 22 h in Athens on the 26th.
+    const at = SERVE + startOf(soaked, 'white-beans-sage.soak') * 60_000;
+    expect(at).toBeGreaterThanOrEqual(Date.UTC(2026, 10, 26, 15));
+    expect(at).toBeLessThanOrEqual(Date.UTC(2026, 10, 26, 20));
+    const pinned = plan(meal([{ dishId: 'lamb-apricots', pins: { 'cook.seal': -170 } }]));
+    expect(startOf(pinned, 'lamb-apricots.cook.seal')).toBe(-170);
+  });
+
+  it('the other release is the quick one where the dish allows it', () => {
+    const usual = plan(meal([{ dishId: 'beef-cheek-stout' }]));
+    const quick = plan(meal([{ dishId: 'beef-cheek-stout', otherRelease: true }]));
+    expect(usual.meanings.some((m) => m.phase === 'vent')).toBe(false);
+    expect(quick.meanings.some((m) => m.phase === 'vent')).toBe(true);
+    expect(quick.schedule.cost).toBeLessThan(usual.schedule.cost ?? 0);
+  });
+
+  it('two dishes of a stack share one cycle; what can’t is told and planned apart', () => {
+    const one = plan(
+      meal(
+        [{ dishId: 'mushroom-barley' }, { dishId: 'chickpeas-lemon', over: 'mushroom-barley' }],
+        {
+          servings: 2,
+        },
+      ),
+    );
+    expect(one.meanings.filter((m) => m.phase === 'hold')).toHaveLength(1);
+    const apart = plan(
+      meal([
+        { dishId: 'lentil-squash-soup' },
+        { dishId: 'hake-fennel', over: 'lentil-squash-soup' },
+      ]),
+    );
+    expect(apart.meanings.filter((m) => m.phase === 'hold')).toHaveLength(2);
+    expect(apart.notes.some((n) => n.text.includes('can’t go over'))).toBe(true);
+  });
+
+  it('two who each have a dish: their work never overlaps, and each keeps their own pace', () => {
+    const two = {
+      ...kitchen,
+      hands: 2,
+      cooks: [
+        { id: 'ada', name: 'Ada', pace: 1 },
+        { id: 'tom', name: 'Tom', pace: 2 },
+      ],
+    };
+    const p = plan(
+      meal([
+        { dishId: 'lamb-apricots', cook: 'tom' },
+        { dishId: 'red-cabbage', cook: 'tom' },
+      ]),
+      two,
+    );
+    const busy = p.schedule.steps
+      .filter((s) => p.meanings.some((m) => m.id === s.id && m.isHands) && s.end > s.start)
+      .sort((a, b) => a.start - b.start);
+    busy.forEach((s, i) => expect(s.start).toBeGreaterThanOrEqual(busy[i - 1]?.end ?? -9999));
+    const own = p.problem.steps.find(
+      (s) => s.id.startsWith('lamb-apricots') && s.uses?.['cook:tom'],
+    );
+    expect(own).toBeDefined();
+  });
+});
+
+describe('who eats', () => {
+  it('appetites make the portions', () => {
+    const eater = (appetite: number) => ({
+      id: 'x',
+      name: 'X',
+      appetite,
+      diets: [],
+      allergens: [],
+    });
+    expect(portionsOf([])).toBeNull();
+    expect(portionsOf([eater(1), eater(1.5), eater(0.5)])).toBe(3);
+    expect(portionsOf([eater(0.5)])).toBe(1);
+  });
+
+  it('what somebody can’t eat is flagged, with the portion that can be kept apart', () => {
+    const p = plan(
+      meal([{ dishId: 'lamb-apricots' }, { dishId: 'red-cabbage' }], {
+        eaters: [
+          { id: 'a', name: 'Ada', appetite: 1, diets: ['vegetarian'] },
+          { id: 't', name: 'Tomas', appetite: 1, allergens: ['nuts'] },
+        ],
+      }),
+    );
+    const said = p.notes.map((n) => `${n.text} ${n.remedy ?? ''}`);
+    expect(said.some((s) => /Ada can’t eat Lamb.*lamb shoulder/.test(s))).toBe(true);
+    // The almonds come last: a portion can be taken out before.
+    expect(said.some((s) => /Tomas can’t eat Lamb.*Keep a portion apart/.test(s))).toBe(true);
+    expect(said.some((s) => s.includes('Braised red cabbage: '))).toBe(false);
+  });
+});
+
+describe('ways out', () => {
+  it('each is a meal that can be compiled; what is over the line is offered in runs', () => {
+    const m = meal([{ dishId: 'lamb-apricots' }, { dishId: 'beef-cheek-stout' }], { servings: 20 });
+    const p = plan(m);
+    expect(p.notes.some((n) => n.severity === 'stop')).toBe(true);
+    const ways = waysOut(m, dishes, kitchen, p);
+    expect(new Set(ways.map((w) => w.id)).size).toBe(ways.length);
+    expect(ways.map((w) => w.text).join()).toMatch(/even runs/);
+    expect(ways.map((w) => w.text).join()).toMatch(/quick release instead/);
+    for (const way of ways) expect(compileMeal(way.meal, dishes, kitchen, NOW).ok).toBe(true);
+    const runs = ways.find((w) => w.id.endsWith('.runs'));
+    expect(plan(runs?.meal ?? m).notes.filter((n) => n.severity === 'stop').length).toBeLessThan(
+      p.notes.filter((n) => n.severity === 'stop').length,
+    );
+  });
+});

@@ -1,0 +1,42 @@
+/** Work that lies before the day: soaks, and what may be made the evening before. */
+import { parseAbsolute, toCalendarDateTime, toZoned } from '@internationalized/date';
+import type { ProblemStep } from '../solve';
+
+export interface Lead {
+  /** ms since the epoch. */
+  serveAt: number;
+  zone: string;
+  /** Minute on the plan's axis before which nothing begins. */
+  earliest: number;
+}
+
+/** A soak of so many minutes or more is begun the evening before (common practice). */
+const OVERNIGHT_MIN = 300;
+/** Between these hours of the evening before. */
+const EVENING = { from: 17, to: 22 } as const;
+
+/** An hour of the day before serving, as a minute on the plan's axis. */
+function hourBefore(hour: number, { serveAt, zone }: Lead): number {
+  const local = toCalendarDateTime(parseAbsolute(new Date(serveAt).toISOString(), zone));
+  const at = local.subtract({ days: 1 }).set({ hour, minute: 0, second: 0, millisecond: 0 });
+  return Math.round((toZoned(at, zone).toDate().getTime() - serveAt) / 60_000);
+}
+
+/** The window of work on the evening before; null where that has passed. */
+export function eveningBefore(
+  minutes: number,
+  lead: Lead,
+): Pick<ProblemStep, 'from' | 'by'> | null {
+  const by = hourBefore(EVENING.to, lead);
+  if (by - minutes < lead.earliest) return null;
+  return { from: Math.max(lead.earliest, hourBefore(EVENING.from, lead)), by };
+}
+
+/** A long soak begins on the evening before where it can; a short one whenever it suits. */
+export function eveningSoak(minutes: number, lead: Lead): Pick<ProblemStep, 'from' | 'by'> {
+  const [first, last] = [hourBefore(EVENING.from, lead), hourBefore(EVENING.to, lead)];
+  const from = Math.max(lead.earliest, first);
+  // Two hours at least are left for cooking what was soaked.
+  const isInTime = minutes >= OVERNIGHT_MIN && from <= last && from + minutes <= -120;
+  return isInTime ? { from, by: last + minutes } : {};
+}

@@ -1,0 +1,197 @@
+/** Changes of a meal that may help it, each a whole meal that can be planned and applied. */
+import { scaleDish, type Dish } from '../dish';
+import type { Kitchen } from '../kitchen';
+import type { Meal, MealEntry } from '../meal';
+import { roomFor } from './changes';
+import { stackDishes } from './stack';
+import type { CompiledMeal } from './types';
+
+export interface WayOut {
+  id: string;
+  /** On the button. */
+  text: string;
+  meal: Meal;
+}
+
+/** More than this are not tried. */
+const MOST_WAYS = 24;
+const MOST_RUNS = 4;
+
+/**
+ * Everything that a second cook would think of; which of it helps, the engine finds out.
+ *
+ * @param trouble what the compiled meal says of itself: dishes over the line are split or cut down
+ */
+export function waysOut(
+  meal: Meal,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+  trouble: Pick<CompiledMeal, 'notes'>,
+): WayOut[] {
+  const overfull = new Set(
+    trouble.notes.filter((n) => n.severity === 'stop' && n.entryId).map((n) => n.entryId),
+  );
+  const perDish = meal.entries.flatMap((entry) => {
+    const dish = dishes.get(entry.dishId);
+    return dish ? waysFor(meal, entry, dish, kitchen, overfull.has(entry.id)) : [];
+  });
+  return [...perDish, ...stackWays(meal, dishes, kitchen), ...handsWays(meal, kitchen)]
+    .concat(leaveOut(meal, dishes))
+    .slice(0, MOST_WAYS);
+}
+
+function withEntry(meal: Meal, entry: MealEntry, change: Partial<MealEntry>): Meal {
+  return {
+    ...meal,
+    entries: meal.entries.map((e) => (e.id === entry.id ? { ...e, ...change } : e)),
+  };
+}
+
+function waysFor(
+  meal: Meal,
+  entry: MealEntry,
+  dish: Dish,
+  kitchen: Kitchen,
+  isOverfull: boolean,
+): WayOut[] {
+  const ways: WayOut[] = [];
+  const add = (kind: string, text: string, changed: Meal): void => {
+    ways.push({ id: `${entry.id}.${kind}`, text, meal: changed });
+  };
+  if (entry.cooker !== null)
+    add(
+      'any-cooker',
+      `${dish.name}: let the plan choose the cooker`,
+      withEntry(meal, entry, { cooker: null }),
+    );
+  if (Object.keys(entry.pins).length > 0)
+    add(
+      'unpin',
+      `${dish.name}: let the plan move its steps again`,
+      withEntry(meal, entry, { pins: {} }),
+    );
+  const other = dish.stages.find((s) => s.kind === 'pressure' && s.orRelease);
+  if (other?.kind === 'pressure' && other.orRelease) {
+    const to = entry.otherRelease ? other.release.kind : other.orRelease.kind;
+    add(
+      'release',
+      `${dish.name}: ${to} release instead`,
+      withEntry(meal, entry, { otherRelease: !entry.otherRelease }),
+    );
+  }
+  if (!entry.ahead && dish.stages.some((s) => s.ahead))
+    add(
+      'ahead',
+      `${dish.name}: do what can be done the day before`,
+      withEntry(meal, entry, { ahead: true }),
+    );
+  if (entry.over !== null)
+    add('unstack', `${dish.name}: a cycle of its own`, withEntry(meal, entry, { over: null }));
+  if (isOverfull) ways.push(...roomWays(meal, entry, dish, kitchen));
+  for (const later of [20, 40])
+    add(
+      `later-${later}`,
+      `${dish.name}: comes ${later} min later`,
+      withEntry(meal, entry, { later: entry.later + later }),
+    );
+  return ways;
+}
+
+/** What does not fit: in even runs, or for fewer. */
+function roomWays(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): WayOut[] {
+  const servings = entry.servings ?? meal.servings;
+  const rooms = roomFor(dish, servings, kitchen);
+  const runs = Math.min(...rooms.flatMap((r) => (r.runs !== null && r.runs > 1 ? [r.runs] : [])));
+  const most = Math.max(0, ...rooms.map((r) => r.most));
+  const ways: WayOut[] = [];
+  if (runs <= MOST_RUNS) {
+    const parts = Array.from({ length: runs }, (_, i) => ({
+      ...entry,
+      id: i === 0 ? entry.id : `${entry.id.slice(0, 50)}-run-${i + 1}`,
+      servings: servings / runs,
+      cooker: null,
+    }));
+    ways.push({
+      id: `${entry.id}.runs`,
+      text: `${dish.name}: in ${runs} even runs`,
+      meal: { ...meal, entries: meal.entries.flatMap((e) => (e.id === entry.id ? parts : [e])) },
+    });
+  }
+  if (most >= 1 && most < servings)
+    ways.push({
+      id: `${entry.id}.fewer`,
+      text: `${dish.name}: for ${most} only`,
+      meal: withEntry(meal, entry, { servings: most }),
+    });
+  return ways;
+}
+
+/** Two dishes in one cycle, where that works out. */
+function stackWays(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): WayOut[] {
+  const free = meal.entries.filter(
+    (e) => e.over === null && !meal.entries.some((o) => o.over === e.id),
+  );
+  return free.flatMap((lower) =>
+    free.flatMap((upper) => {
+      const [a, b] = [dishes.get(lower.dishId), dishes.get(upper.dishId)];
+      if (lower === upper || !a || !b) return [];
+      const servings = lower.servings ?? meal.servings;
+      const offer = stackDishes(a, b, servings, kitchen);
+      if (!offer.ok || !offer.value.cookers.some((c) => c.refusals.length === 0)) return [];
+      return [
+        {
+          id: `${upper.id}.over.${lower.id}`,
+          text: `${b.name} over ${a.name}, in one cycle`,
+          meal: withEntry(meal, upper, { over: lower.id }),
+        },
+      ];
+    }),
+  );
+}
+
+function handsWays(meal: Meal, kitchen: Kitchen): WayOut[] {
+  const hands = meal.hands ?? kitchen.hands;
+  const ways: WayOut[] = [];
+  if (hands < 4)
+    ways.push({
+      id: 'hands',
+      text: hands === 1 ? 'A second pair of hands' : 'One more pair of hands',
+      meal: { ...meal, hands: hands + 1 },
+    });
+  if (meal.away.length > 0)
+    ways.push({ id: 'stay', text: 'Nobody goes away', meal: { ...meal, away: [] } });
+  if (meal.busy.length > 0)
+    ways.push({
+      id: 'free',
+      text: 'Everything that is taken is free',
+      meal: { ...meal, busy: [] },
+    });
+  return ways;
+}
+
+/** The dish with the most work first: what is left out helps most. */
+function leaveOut(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
+  if (meal.entries.length < 2) return [];
+  const work = (entry: MealEntry): number => {
+    const dish = dishes.get(entry.dishId);
+    if (!dish) return 0;
+    const { factor } = scaleDish(dish, entry.servings ?? meal.servings);
+    return dish.stages.reduce(
+      (sum, s) => sum + (s.kind === 'prep' ? s.minutes * factor : s.kind === 'pressure' ? 20 : 0),
+      0,
+    );
+  };
+  return [...meal.entries]
+    .sort((a, b) => work(b) - work(a))
+    .slice(0, 4)
+    .map((entry) => ({
+      id: `${entry.id}.out`,
+      text: `Leave out ${dishes.get(entry.dishId)?.name ?? 'the dish that is gone'}`,
+      meal: {
+        ...meal,
+        entries: meal.entries
+          .filter((e) => e.id !== entry.id)
+          .map((e) => (e.over === entry.id ? { ...e, over: null } : e)),
+      },
+    }));
+}

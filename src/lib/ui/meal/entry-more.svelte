@@ -1,0 +1,122 @@
+<script lang="ts">
+  /** What else can be said of a dish in this meal: release, stack, day before, cook, portions kept. */
+  import type { Dish } from '$core/dish';
+  import type { MealEntry } from '$core/meal';
+  import type { MealState } from './meal-state.svelte';
+
+  interface Props {
+    model: MealState;
+    entry: MealEntry;
+    dish: Dish;
+  }
+  let { model, entry, dish }: Props = $props();
+
+  const cycle = $derived(dish.stages.find((s) => s.kind === 'pressure'));
+  const twoReleases = $derived(cycle?.kind === 'pressure' ? (cycle.orRelease ?? null) : null);
+  const hasAhead = $derived(dish.stages.some((s) => s.ahead));
+  const others = $derived(
+    model.meal.entries.filter(
+      (e) => e.id !== entry.id && e.over === null && e.dishId !== entry.dishId,
+    ),
+  );
+  const isLower = $derived(model.meal.entries.some((e) => e.over === entry.id));
+  const nameOf = (dishId: string): string =>
+    model.dishes.find((d) => d.id === dishId)?.name ?? 'a dish';
+  const hands = $derived(model.meal.hands ?? model.kitchen.hands);
+  const RELEASE = { natural: 'let it fall', quick: 'vent at once', timed: 'wait, then vent' };
+
+  const said = $derived(
+    [
+      entry.otherRelease && twoReleases ? RELEASE[twoReleases.kind] : '',
+      entry.ahead ? 'day before' : '',
+      entry.over ? 'in a stack' : '',
+      entry.cook ? (model.kitchen.cooks.find((c) => c.id === entry.cook)?.name ?? '') : '',
+      entry.keep ? `${entry.keep.portions} kept for ${entry.keep.later} min later` : '',
+      Object.keys(entry.pins).length > 0 ? 'steps pinned' : '',
+    ].filter(Boolean),
+  );
+  function keep(portions: number, later: number): void {
+    model.changeEntry(entry.id, { keep: portions > 0 ? { portions, later } : null });
+  }
+</script>
+
+<details class="mt-1">
+  <summary class="min-h-8 cursor-pointer text-[15px] text-muted"
+    >{said.length > 0 ? said.join(', ') : 'More'}<span class="sr-only">
+      about {dish.name}</span
+    ></summary
+  >
+  <div class="grid gap-2 py-1">
+    {#if twoReleases}
+      <label class="flex min-h-9 items-center gap-2"
+        ><input
+          type="checkbox"
+          class="size-5 accent-olive"
+          checked={entry.otherRelease}
+          onchange={(e) => model.changeEntry(entry.id, { otherRelease: e.currentTarget.checked })}
+        />{RELEASE[twoReleases.kind]} instead</label
+      >
+    {/if}
+    {#if hasAhead}
+      <label class="flex min-h-9 items-center gap-2"
+        ><input
+          type="checkbox"
+          class="size-5 accent-olive"
+          checked={entry.ahead}
+          onchange={(e) => model.changeEntry(entry.id, { ahead: e.currentTarget.checked })}
+        />do what can be done the day before</label
+      >
+    {/if}
+    {#if cycle && others.length > 0 && !isLower}
+      <label class="text-[13px] text-muted"
+        >in one cycle, in a pan over<select
+          class="mt-0.5 field text-base"
+          value={entry.over ?? ''}
+          onchange={(e) => model.changeEntry(entry.id, { over: e.currentTarget.value || null })}
+        >
+          <option value="">nothing: a cycle of its own</option>
+          {#each others as other (other.id)}<option value={other.id}>{nameOf(other.dishId)}</option
+            >{/each}
+        </select></label
+      >
+    {/if}
+    {#if hands > 1 && model.kitchen.cooks.length > 0}
+      <label class="text-[13px] text-muted"
+        >done by<select
+          class="mt-0.5 field text-base"
+          value={entry.cook ?? ''}
+          onchange={(e) => model.changeEntry(entry.id, { cook: e.currentTarget.value || null })}
+        >
+          <option value="">whoever is free</option>
+          {#each model.kitchen.cooks as cook (cook.id)}<option value={cook.id}>{cook.name}</option
+            >{/each}
+        </select></label
+      >
+    {/if}
+    <div class="grid grid-cols-2 gap-2">
+      <label class="text-[13px] text-muted"
+        >portions kept back<select
+          class="mt-0.5 field text-base"
+          value={entry.keep?.portions ?? 0}
+          onchange={(e) => keep(Number(e.currentTarget.value), entry.keep?.later ?? 120)}
+        >
+          {#each [0, 0.5, 1, 2, 3, 4] as n (n)}<option value={n}>{n === 0 ? 'none' : n}</option
+            >{/each}
+        </select></label
+      >
+      {#if entry.keep}
+        <label class="text-[13px] text-muted"
+          >eaten<select
+            class="mt-0.5 field text-base"
+            value={entry.keep.later}
+            onchange={(e) => keep(entry.keep?.portions ?? 1, Number(e.currentTarget.value))}
+          >
+            {#each [30, 60, 90, 120, 150, 180, 240] as minutes (minutes)}<option value={minutes}
+                >{minutes / 60} h later</option
+              >{/each}
+          </select></label
+        >
+      {/if}
+    </div>
+  </div>
+</details>
