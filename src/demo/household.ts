@@ -100,6 +100,14 @@ function nextWeekday(now: number, weekday: number, hour: number, minute: number)
     .toISOString();
 }
 
+/** A day that lies so many days ahead, `2026-11-28`. */
+function dayAhead(now: number, days: number): string {
+  return toCalendarDateTime(parseAbsolute(new Date(now).toISOString(), ZONE))
+    .add({ days })
+    .toString()
+    .slice(0, 10);
+}
+
 /** @param now ms since the epoch; the meals are set ahead of it */
 export function demoHousehold(now: number): Household {
   const entry = (dishId: string, later = 0): Meal['entries'][number] => ({
@@ -110,6 +118,19 @@ export function demoHousehold(now: number): Household {
   return {
     format: 'olive-clock/household@1',
     kitchen: DEMO_KITCHEN,
+    larder: [
+      { food: 'olive oil', amount: null, unit: null, useBy: null },
+      { food: 'salt', amount: null, unit: null, useBy: null },
+      { food: 'onions', amount: 3, unit: 'piece', useBy: null },
+      { food: 'bulgur', amount: 300, unit: 'g', useBy: null },
+      { food: 'yogurt', amount: 500, unit: 'g', useBy: dayAhead(now, 3) },
+      { food: 'fennel', amount: 2, unit: 'piece', useBy: dayAhead(now, 2) },
+    ],
+    prices: [
+      { food: 'lamb shoulder', price: 14, per: 'kg' },
+      { food: 'dry chickpeas', price: 3.2, per: 'kg' },
+      { food: 'dried apricots', price: 9, per: 'kg' },
+    ],
     dishes: [...SUPPER_DISHES, ...WEEKDAY_DISHES, ...GUEST_DISHES],
     meals: [
       meal({

@@ -2,6 +2,7 @@
 import { z } from 'zod';
 import { dishSchema } from '../dish';
 import { kitchenSchema } from '../kitchen';
+import { larderItemSchema, priceSchema } from '../lists';
 import { mealSchema } from '../meal';
 import { failure, success, type Outcome } from '../reason';
 
@@ -12,6 +13,9 @@ export const householdSchema = z.object({
   kitchen: kitchenSchema,
   dishes: z.array(dishSchema),
   meals: z.array(mealSchema),
+  /** What is in the house, and what foods cost; older files have neither. */
+  larder: z.array(larderItemSchema).default([]),
+  prices: z.array(priceSchema).default([]),
 });
 export type Household = z.infer<typeof householdSchema>;
 

@@ -25,3 +25,9 @@ export function servingIn(now: number, zone: string): string {
     .toDate()
     .toISOString();
 }
+
+/** The same time of day so many weeks later, whatever the clocks do in between. */
+export function addWeeks(instant: string, weeks: number, zone: string): string {
+  const local = toCalendarDateTime(parseAbsolute(instant, zone)).add({ weeks });
+  return toZoned(local, zone).toDate().toISOString();
+}

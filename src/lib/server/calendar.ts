@@ -6,6 +6,9 @@ import type { SheetLine } from '$core/run';
 /** The alarm comes this long before, so that hands can be washed, s. */
 const ALARM_BEFORE_S = 60;
 
+/** Shopping is put a day and a bit before the table. */
+export const SHOP_BEFORE_MS = 26 * 3_600_000;
+
 /**
  * @param serveAt ms since the epoch
  * @param stamp when the calendar is made
@@ -46,6 +49,13 @@ export function toCalendar(
         description: line.action,
       });
   }
+  calendar.createEvent({
+    id: `${meal.id}/shop@olive-clock`,
+    stamp,
+    start: new Date(serveAt - SHOP_BEFORE_MS),
+    end: new Date(serveAt - SHOP_BEFORE_MS + 60 * 60_000),
+    summary: `Shop for ${meal.name}`,
+  });
   calendar.createEvent({
     id: `${meal.id}/table@olive-clock`,
     stamp,

@@ -1,10 +1,12 @@
 /** The whole household at once: out as one file, in from one. */
 import type { Household } from '$core/exchange';
+import { foodKey } from '$core/lists';
 import { inWriteQueue, type Database } from './database';
 import { listDishes } from './dish-store';
 import { readKitchen } from './kitchen-store';
 import { listMeals } from './meal-store';
-import { dishes, kitchens, meals } from './schema';
+import { listLarder, listPrices } from './larder-store';
+import { dishes, kitchens, larder, meals, prices } from './schema';
 
 export async function readHousehold(database: Database): Promise<Household> {
   const stored = await listMeals(database);
@@ -13,6 +15,8 @@ export async function readHousehold(database: Database): Promise<Household> {
     kitchen: await readKitchen(database),
     dishes: await listDishes(database),
     meals: stored.map((s) => s.meal),
+    larder: await listLarder(database),
+    prices: await listPrices(database),
   };
 }
 
@@ -31,6 +35,8 @@ export async function replaceHousehold(
       database.delete(meals),
       database.delete(dishes),
       database.delete(kitchens),
+      database.delete(larder),
+      database.delete(prices),
       database.insert(kitchens).values({ id: 1, document: household.kitchen }),
       ...household.dishes.map((dish) =>
         database
@@ -45,6 +51,12 @@ export async function replaceHousehold(
           document: meal,
           updatedAt: now,
         }),
+      ),
+      ...household.larder.map((item) =>
+        database.insert(larder).values({ food: foodKey(item.food), document: item }),
+      ),
+      ...household.prices.map((price) =>
+        database.insert(prices).values({ food: foodKey(price.food), document: price }),
       ),
     ]);
   });

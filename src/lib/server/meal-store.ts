@@ -1,6 +1,7 @@
 import { and, desc, eq } from 'drizzle-orm';
 import { mealSchema, type Meal } from '$core/meal';
 import { savedPlanSchema, type SavedPlan } from '$lib/workers/planning';
+import { addWeeks, servingIn } from '$lib/client/moments';
 import { inWriteQueue, type Database } from './database';
 import { meals } from './schema';
 
@@ -43,6 +44,34 @@ export async function createMeal(database: Database, meal: Meal, now: number): P
       updatedAt: now,
     });
   });
+}
+
+/**
+ * The meal once more, at the same time of day so many weeks later; times of that evening move along.
+ *
+ * @returns the new meal's id
+ */
+export async function copyMeal(
+  database: Database,
+  meal: Meal,
+  weeks: number,
+  now: number,
+): Promise<string> {
+  const later = (instant: string): string => addWeeks(instant, weeks, meal.zone);
+  const id = crypto.randomUUID();
+  const wanted = later(meal.serveAt);
+  const copy: Meal = {
+    ...meal,
+    id,
+    name: weeks === 0 ? `${meal.name.slice(0, 90)}, variant` : meal.name,
+    // A pattern, or a meal long past, is taken up again tomorrow.
+    serveAt: Date.parse(wanted) > now ? wanted : servingIn(now, meal.zone),
+    away: meal.away.map((s) => ({ from: later(s.from), to: later(s.to) })),
+    busy: meal.busy.map((s) => ({ ...s, from: later(s.from), to: later(s.to) })),
+    template: false,
+  };
+  await createMeal(database, copy, now);
+  return id;
 }
 
 /**

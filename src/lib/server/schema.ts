@@ -49,3 +49,14 @@ export const meals = sqliteTable('meals', {
   revision: integer('revision').notNull().default(1),
   updatedAt: integer('updated_at').notNull(),
 });
+
+/** What is in the house, and what foods cost; one row for each, by the food's one name. */
+export const larder = sqliteTable('larder', {
+  food: text('food').primaryKey(),
+  document: text('document', { mode: 'json' }).notNull(),
+});
+
+export const prices = sqliteTable('prices', {
+  food: text('food').primaryKey(),
+  document: text('document', { mode: 'json' }).notNull(),
+});

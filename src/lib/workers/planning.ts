@@ -187,7 +187,8 @@ const WAYS_WORK = 6_000_000;
 const MOST_SHOWN = 6;
 const WAY_RUNS = 120;
 
-function outlookOf(compiled: CompiledMeal, schedule: Schedule): Outlook {
+/** What an evening by this plan is like, in numbers to compare. */
+export function outlookOf(compiled: CompiledMeal, schedule: Schedule): Outlook {
   const totals = totalsOf(compiled.problem, schedule);
   const gap = totals.longestGap;
   return {

@@ -3,12 +3,14 @@ import { checkServingTime, mealSchema } from '$core/meal';
 import { fromFields } from '$lib/client/moments';
 import { database } from '$lib/server/database';
 import { readKitchen } from '$lib/server/kitchen-store';
-import { createMeal, listMeals, removeMeal } from '$lib/server/meal-store';
+import { copyMeal, createMeal, listMeals, readMeal, removeMeal } from '$lib/server/meal-store';
 import { totalsOf } from '$core/plan';
 import { listDishes } from '$lib/server/dish-store';
+import { listLarder } from '$lib/server/larder-store';
+import { weekOf } from '$lib/server/week';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async () => {
+export const load: PageServerLoad = async ({ url }) => {
   const store = await database();
   const [kitchen, stored, dishes] = await Promise.all([
     readKitchen(store),
@@ -16,9 +18,16 @@ export const load: PageServerLoad = async () => {
     listDishes(store),
   ]);
   const names = new Map(dishes.map((d) => [d.id, d.name]));
+  const now = Date.now();
   return {
+    week: weekOf(url.searchParams.get('week'), {
+      stored,
+      larder: await listLarder(store),
+      kitchen,
+      now,
+    }),
     kitchen,
-    now: Date.now(),
+    now,
     meals: stored.map(({ meal, plan }) => {
       const totals = plan ? totalsOf(plan.compiled.problem, plan.schedule) : null;
       return {
@@ -27,6 +36,7 @@ export const load: PageServerLoad = async () => {
         serveAt: meal.serveAt,
         zone: meal.zone,
         servings: meal.servings,
+        template: meal.template,
         dishes: meal.entries.map((e) => names.get(e.dishId) ?? 'a dish that was removed'),
         firstStart: totals?.firstStart ?? null,
       };
@@ -65,6 +75,21 @@ export const actions: Actions = {
     if (Object.keys(errors).length > 0 || !meal.success) return fail(422, { typed, errors });
     await createMeal(store, meal.data, Date.now());
     redirect(303, `/meals/${meal.data.id}`);
+  },
+  /** The same meal once more: so many weeks later, or as a variant at the same time. */
+  copy: async ({ request }) => {
+    const form = await request.formData();
+    const store = await database();
+    const stored = await readMeal(store, String(form.get('id') ?? ''));
+    if (!stored) return fail(404, { problem: 'This meal is no longer there.' });
+    const weeks = Number(form.get('weeks'));
+    const id = await copyMeal(
+      store,
+      stored.meal,
+      weeks >= 0 && weeks <= 52 ? weeks : 0,
+      Date.now(),
+    );
+    redirect(303, `/meals/${id}`);
   },
   remove: async ({ request }) => {
     const id = String((await request.formData()).get('id') ?? '');

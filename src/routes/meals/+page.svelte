@@ -1,13 +1,18 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
+  import { page } from '$app/state';
+  import Week from '$lib/ui/meal/week.svelte';
   import { formatDay, formatTime, dayKey } from '$core/units';
   import Field from '$lib/ui/fields/field.svelte';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
 
-  const ahead = $derived(data.meals.filter((m) => Date.parse(m.serveAt) > data.now).toReversed());
-  const behind = $derived(data.meals.filter((m) => Date.parse(m.serveAt) <= data.now));
+  const evenings = $derived(data.meals.filter((m) => !m.template));
+  const templates = $derived(data.meals.filter((m) => m.template));
+  const ahead = $derived(evenings.filter((m) => Date.parse(m.serveAt) > data.now).toReversed());
+  const behind = $derived(evenings.filter((m) => Date.parse(m.serveAt) <= data.now));
+  const isWeek = $derived(page.url.searchParams.has('week'));
   const tomorrow = $derived(dayKey(data.now + 86_400_000, data.kitchen.zone));
 </script>
 
@@ -18,7 +23,21 @@
   Who eats, when, and what. The plan says what to do in which pot, at which minute.
 </p>
 
-<div class="mt-6 grid gap-8 lg:grid-cols-[minmax(0,1fr)_340px]">
+<nav aria-label="How meals are shown" class="mt-4 flex flex-wrap gap-1">
+  {#each [['/meals', 'List', !isWeek], ['/meals?week=0', 'Week', isWeek], ['/meals/compare', 'Compare', false]] as const as [href, name, here] (href)}
+    <a
+      {href}
+      aria-current={here ? 'page' : undefined}
+      class="flex min-h-11 items-center rounded-lg px-4 {here
+        ? 'bg-olive font-bold text-on-olive'
+        : 'hover:bg-leaf-soft'}">{name}</a
+    >
+  {/each}
+</nav>
+
+{#if isWeek}<Week week={data.week} style={data.kitchen} />{/if}
+
+<div class="mt-6 grid gap-8 lg:grid-cols-[minmax(0,1fr)_340px]" class:hidden={isWeek}>
   <section aria-labelledby="ahead">
     <h2 id="ahead" class="mb-3 text-xl font-bold">Ahead</h2>
     {#each ahead as meal (meal.id)}
@@ -47,21 +66,46 @@
       </div>
     {/each}
 
+    {#if templates.length > 0}
+      <h2 class="mt-8 mb-3 text-xl font-bold">Patterns</h2>
+      <ul class="grid gap-2">
+        {#each templates as meal (meal.id)}
+          <li class="flex flex-wrap items-center justify-between gap-2 card px-4 py-2">
+            <a href="/meals/{meal.id}" class="min-w-0 flex-1"
+              ><b>{meal.name}</b>
+              <span class="text-muted">{meal.dishes.join(' · ')}</span></a
+            >
+            <form method="POST" action="?/copy">
+              <input type="hidden" name="id" value={meal.id} />
+              <button class="btn" name="weeks" value="1"
+                >Use it<span class="sr-only">: {meal.name}</span></button
+              >
+            </form>
+          </li>
+        {/each}
+      </ul>
+    {/if}
     {#if behind.length > 0}
       <h2 class="mt-8 mb-3 text-xl font-bold">Behind</h2>
       <ul class="divide-y divide-line">
         {#each behind as meal (meal.id)}
           {@const at = Date.parse(meal.serveAt)}
-          <li>
+          <li class="flex flex-wrap items-center justify-between gap-2">
             <a
               href="/meals/{meal.id}"
-              class="flex flex-wrap justify-between gap-2 rounded-lg px-2 py-3 hover:bg-leaf-soft"
+              class="flex flex-1 flex-wrap justify-between gap-2 rounded-lg px-2 py-3 hover:bg-leaf-soft"
             >
               <span class="font-semibold">{meal.name}</span>
               <span class="text-muted"
                 >{formatDay(at, { zone: meal.zone, hours: data.kitchen.hours })}</span
               >
             </a>
+            <form method="POST" action="?/copy">
+              <input type="hidden" name="id" value={meal.id} />
+              <button class="btn btn-quiet" name="weeks" value="1"
+                >Once more<span class="sr-only">: {meal.name}</span></button
+              >
+            </form>
           </li>
         {/each}
       </ul>

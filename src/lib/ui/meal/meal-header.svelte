@@ -2,6 +2,7 @@
   import CalendarDays from '@lucide/svelte/icons/calendar-days';
   import Minus from '@lucide/svelte/icons/minus';
   import Plus from '@lucide/svelte/icons/plus';
+  import ListChecks from '@lucide/svelte/icons/list-checks';
   import Printer from '@lucide/svelte/icons/printer';
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Undo2 from '@lucide/svelte/icons/undo-2';
@@ -9,6 +10,7 @@
   import { checkServingTime, mealSchema } from '$core/meal';
   import { fromFields, toFields } from '$lib/client/moments';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
+  import MealMore from './meal-more.svelte';
   import type { MealState } from './meal-state.svelte';
 
   let { model }: { model: MealState } = $props();
@@ -67,7 +69,7 @@
 </script>
 
 <header class="flex flex-wrap items-start justify-between gap-x-8 gap-y-4">
-  <div class="min-w-64 flex-1">
+  <div class="min-w-72 flex-[1_0_24rem]">
     <h1 class="sr-only">{meal.name}</h1>
     <DraftInput
       aria-label="Name of the meal"
@@ -107,6 +109,10 @@
       <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/calendar.ics" download>
         <CalendarDays size={16} aria-hidden="true" />Calendar
       </a>
+      <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/lists?meals={meal.id}">
+        <ListChecks size={16} aria-hidden="true" />Lists
+      </a>
+      <MealMore {model} />
       <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/plan.json" download>
         Plan as JSON
       </a>

@@ -53,7 +53,7 @@
   /** Times as wide as the page: close up for a busy hour. */
   let zoom = $state(1);
   const ZOOMS = [1, 1.5, 2, 3];
-  const width = $derived(shown * zoom);
+  const width = $derived(Math.max(320, shown) * zoom);
 
   const isNarrow = $derived(width < 640);
   const labelHeight = $derived(isNarrow ? 20 : 0);

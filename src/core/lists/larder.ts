@@ -1,0 +1,35 @@
+/** What is in the house, roughly, and what things cost: as much as a shopping list needs. */
+import { z } from 'zod';
+import { findFood } from '../food';
+import { UNIT_NAMES } from '../units';
+
+export const larderItemSchema = z.object({
+  /** As the cook calls it. */
+  food: z.string().trim().min(1, 'name the food').max(120),
+  /** Null: enough of it. */
+  amount: z
+    .number('how much is a number; leave it empty for “enough”')
+    .positive('more than nothing; take it out of the list if it is used up')
+    .max(100_000)
+    .nullable(),
+  unit: z.enum(UNIT_NAMES).nullable(),
+  /** Day by which it should be used, `2026-11-28`. */
+  useBy: z.iso.date('write the day as 2026-11-28').nullable().default(null),
+});
+export type LarderItem = z.infer<typeof larderItemSchema>;
+
+export const priceSchema = z.object({
+  food: z.string().trim().min(1, 'name the food').max(120),
+  /** In the household's currency. */
+  price: z
+    .number('the price is a number')
+    .positive('a price is over 0')
+    .max(10_000, 'a price is at most 10,000'),
+  per: z.enum(['kg', 'l', 'piece', 'package', 'can']),
+});
+export type Price = z.infer<typeof priceSchema>;
+
+/** One name for all spellings of a food. */
+export function foodKey(name: string): string {
+  return findFood(name)?.id ?? name.trim().toLowerCase().replace(/\s+/g, ' ');
+}

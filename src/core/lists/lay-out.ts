@@ -1,0 +1,143 @@
+/** Laying out: everything cut and measured before the first pot is hot, and the tools for it. */
+import { scaleDish, type Dish, type ScaledIngredient } from '../dish';
+import type { Kitchen } from '../kitchen';
+import type { CompiledMeal } from '../plan';
+import type { Schedule } from '../solve';
+import { formatQuantity, type Quantity } from '../units';
+import { foodKey } from './larder';
+
+export interface LaidOut {
+  id: string;
+  food: string;
+  /** “3 onions: 2 diced, 1 sliced”. */
+  text: string;
+}
+
+export interface LayOutGroup {
+  dish: string;
+  /** Minute on the plan's axis at which the dish is begun. */
+  start: number;
+  items: LaidOut[];
+}
+
+interface Used {
+  ingredient: ScaledIngredient;
+  dish: Dish;
+}
+
+/** Per dish in the order of use; nothing for what comes out of another dish. */
+export function layOut(
+  dishes: readonly { entryId: string; dish: Dish; servings: number }[],
+  compiled: CompiledMeal,
+  schedule: Schedule,
+  kitchen: Kitchen,
+): LayOutGroup[] {
+  const startOf = (entryId: string): number =>
+    Math.min(
+      0,
+      ...compiled.meanings
+        .filter((m) => m.entryId === entryId && m.phase !== 'soak')
+        .flatMap((m) => schedule.steps.filter((s) => s.id === m.id).map((s) => s.start)),
+    );
+  return dishes
+    .map(({ entryId, dish, servings }) => {
+      const order = dish.stages.flatMap((s) => s.uses);
+      const rank = (i: ScaledIngredient): number => {
+        const at = order.indexOf(i.ingredient.id);
+        return at < 0 ? Infinity : at;
+      };
+      return {
+        dish: dish.name,
+        start: startOf(entryId),
+        items: scaleDish(dish, servings)
+          .ingredients.filter((i) => !i.ingredient.takes)
+          .sort((a, b) => rank(a) - rank(b))
+          .map((i) => ({
+            id: `${entryId}.${i.ingredient.id}`,
+            food: i.ingredient.food,
+            text: [say(i.quantity, i, kitchen), i.ingredient.preparation]
+              .filter(Boolean)
+              .join(', '),
+          })),
+      };
+    })
+    .sort((a, b) => a.start - b.start);
+}
+
+function say(quantity: Quantity | null, i: ScaledIngredient, kitchen: Kitchen): string {
+  const amount = quantity ? formatQuantity(quantity, kitchen.system) : '';
+  return `${amount} ${i.ingredient.food}`.trim();
+}
+
+/** What several dishes need of one food, cut once: the whole amount, and how much of it how. */
+export function mergedCuts(
+  dishes: readonly { dish: Dish; servings: number }[],
+  kitchen: Kitchen,
+): LaidOut[] {
+  const byFood = new Map<string, Used[]>();
+  for (const { dish, servings } of dishes)
+    for (const ingredient of scaleDish(dish, servings).ingredients) {
+      if (ingredient.ingredient.takes || !ingredient.ingredient.preparation) continue;
+      const key = foodKey(ingredient.ingredient.food);
+      byFood.set(key, [...(byFood.get(key) ?? []), { ingredient, dish }]);
+    }
+  return [...byFood].flatMap(([key, used]) => {
+    const [first] = used;
+    const unit = first?.ingredient.quantity?.unit;
+    if (used.length < 2 || !first || !unit) return [];
+    if (used.some((u) => u.ingredient.quantity?.unit !== unit)) return [];
+    const total = used.reduce((sum, u) => sum + (u.ingredient.quantity?.amount ?? 0), 0);
+    const read = (amount: number): string => formatQuantity({ amount, unit }, kitchen.system);
+    const cuts = used.map(
+      (u) =>
+        `${read(u.ingredient.quantity?.amount ?? 0)} ${u.ingredient.ingredient.preparation} (${u.dish.name})`,
+    );
+    const food = first.ingredient.ingredient.food;
+    return [{ id: `cut.${key}`, food, text: `${read(total)} ${food}: ${cuts.join(', ')}` }];
+  });
+}
+
+export interface ToolUse {
+  tool: string;
+  /** When it is first needed, minute on the plan's axis. */
+  at: number;
+  dishes: string[];
+}
+
+/** Small tools that a step's words ask for (common practice). */
+const ASKED: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:drain|strain)/i, 'colander'],
+  [/\b(?:mash|crush)/i, 'masher'],
+  [/\bwhisk\b/i, 'whisk'],
+  [/\bgrate\b/i, 'grater'],
+  [/\b(?:brown the|turn over|turn them)\b/i, 'tongs'],
+  [/\bcover(?:ed)?\b|\bfoil\b/i, 'foil'],
+  [/purée|\b(?:puree|blend)\b/i, 'blender'],
+  [/\bskim\b/i, 'ladle'],
+  [/\b(?:gloves|lift)\b/i, 'heat-proof gloves'],
+];
+
+/** What is needed when: racks and pans that the plan has taken, and what the steps' words ask for. */
+export function toolsFor(compiled: CompiledMeal, schedule: Schedule, kitchen: Kitchen): ToolUse[] {
+  const uses = new Map<string, ToolUse>();
+  const add = (tool: string, at: number, dish: string): void => {
+    const found = uses.get(tool) ?? { tool, at, dishes: [] };
+    found.at = Math.min(found.at, at);
+    if (!found.dishes.includes(dish)) found.dishes.push(dish);
+    uses.set(tool, found);
+  };
+  for (const block of compiled.problem.blocks ?? []) {
+    const time = schedule.blocks.find((b) => b.id === block.id);
+    const step = compiled.problem.steps.find((s) => s.block === block.id);
+    const dish = compiled.meanings.find((m) => m.id === step?.id)?.dishName ?? '';
+    for (const id of block.tools ?? [])
+      add(kitchen.tools.find((t) => t.id === id)?.name ?? id, time?.start ?? 0, dish);
+  }
+  for (const meaning of compiled.meanings) {
+    const at = schedule.steps.find((s) => s.id === meaning.id)?.start ?? 0;
+    for (const [pattern, tool] of ASKED)
+      if (meaning.isHands && pattern.test(meaning.text)) add(tool, at, meaning.dishName);
+    if (meaning.caution?.code === 'centre-temperature') add('thermometer', at, meaning.dishName);
+  }
+  return [...uses.values()].sort((a, b) => a.at - b.at);
+}

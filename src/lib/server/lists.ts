@@ -1,0 +1,70 @@
+/** The lists of some meals: what to buy, what to lay out, which tools, what to use up. */
+import { layOut, mergedCuts, shoppingList, toolsFor, useUp, type Wanted } from '$core/lists';
+import { dayKey } from '$core/units';
+import { database } from './database';
+import { listDishes } from './dish-store';
+import { readKitchen } from './kitchen-store';
+import { listLarder, listPrices } from './larder-store';
+import { listMeals } from './meal-store';
+
+const DAY_MS = 86_400_000;
+/** Meals of the coming week are on the list unless others are chosen. */
+const USUAL_DAYS = 7;
+
+/** @param asked meal ids, comma between them; null for the coming week */
+export async function listsFor(asked: string | null, now: number) {
+  const store = await database();
+  const [kitchen, all, stored, larder, prices] = await Promise.all([
+    readKitchen(store),
+    listDishes(store),
+    listMeals(store),
+    listLarder(store),
+    listPrices(store),
+  ]);
+  const dishes = new Map(all.map((d) => [d.id, d]));
+  const ahead = stored
+    .filter(({ meal }) => !meal.template && Date.parse(meal.serveAt) > now - DAY_MS)
+    .toReversed();
+  const wantedIds = asked === null ? null : new Set(asked.split(',').filter(Boolean));
+  const chosen = ahead.filter(({ meal }) =>
+    wantedIds ? wantedIds.has(meal.id) : Date.parse(meal.serveAt) < now + USUAL_DAYS * DAY_MS,
+  );
+  const entriesOf = ({ meal }: (typeof stored)[number]) =>
+    meal.entries.flatMap((e) => {
+      const dish = dishes.get(e.dishId);
+      const servings = (e.servings ?? meal.servings) + (e.keep?.portions ?? 0);
+      return dish ? [{ entryId: e.id, dish, servings }] : [];
+    });
+  const wanted: Wanted[] = chosen.flatMap((s) => {
+    const entries = entriesOf(s);
+    const withDishes = new Set(entries.map((e) => e.dish.id));
+    return entries.map(({ dish, servings }) => ({ dish, servings, meal: s.meal.name, withDishes }));
+  });
+  return {
+    kitchen,
+    larder,
+    prices,
+    meals: ahead.map(({ meal }) => ({
+      id: meal.id,
+      name: meal.name,
+      serveAt: meal.serveAt,
+      isChosen: chosen.some((c) => c.meal.id === meal.id),
+    })),
+    portions: chosen.reduce((sum, { meal }) => sum + meal.servings, 0),
+    shopping: shoppingList(wanted, larder, prices),
+    merged: mergedCuts(wanted, kitchen),
+    evenings: chosen.map((s) => ({
+      id: s.meal.id,
+      name: s.meal.name,
+      serveAt: s.meal.serveAt,
+      /** Null where the meal has no plan yet. */
+      lists: s.plan
+        ? {
+            groups: layOut(entriesOf(s), s.plan.compiled, s.plan.schedule, kitchen),
+            tools: toolsFor(s.plan.compiled, s.plan.schedule, kitchen),
+          }
+        : null,
+    })),
+    useUp: useUp(larder, all, dayKey(now, kitchen.zone)),
+  };
+}

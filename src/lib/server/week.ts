@@ -1,0 +1,88 @@
+/** A week: what is planned, what is begun the day before, what is due to be used. */
+import { parseDate } from '@internationalized/date';
+import type { Kitchen } from '$core/kitchen';
+import type { LarderItem } from '$core/lists';
+import { dayKey, formatTime } from '$core/units';
+import { SHOP_BEFORE_MS } from './calendar';
+import type { StoredMeal } from './meal-store';
+
+export interface WeekItem {
+  kind: 'meal' | 'lead' | 'shop' | 'due';
+  /** Time of day; '' for the whole day. */
+  time: string;
+  text: string;
+  href: string;
+}
+
+export interface Week {
+  /** Weeks from this one. */
+  offset: number;
+  days: { key: string; isToday: boolean; items: WeekItem[] }[];
+}
+
+const FARTHEST = 52;
+
+/** @param asked weeks from this one, as the address has it */
+export function weekOf(
+  asked: string | null,
+  facts: {
+    stored: readonly StoredMeal[];
+    larder: readonly LarderItem[];
+    kitchen: Kitchen;
+    now: number;
+  },
+): Week {
+  const { stored, larder, kitchen, now } = facts;
+  const offset = Math.max(-FARTHEST, Math.min(FARTHEST, Math.trunc(Number(asked) || 0)));
+  const today = dayKey(now, kitchen.zone);
+  const first = parseDate(today);
+  const monday = first
+    .subtract({ days: (new Date(today).getUTCDay() + 6) % 7 })
+    .add({ weeks: offset });
+  const items = new Map<string, WeekItem[]>();
+  const add = (at: number, item: Omit<WeekItem, 'time'>): void => {
+    const key = dayKey(at, kitchen.zone);
+    items.set(key, [...(items.get(key) ?? []), { ...item, time: formatTime(at, kitchen) }]);
+  };
+  for (const { meal, plan } of stored) {
+    if (meal.template) continue;
+    const serveAt = Date.parse(meal.serveAt);
+    const href = `/meals/${meal.id}`;
+    add(serveAt, { kind: 'meal', text: meal.name, href });
+    if (meal.entries.length > 0)
+      add(serveAt - SHOP_BEFORE_MS, {
+        kind: 'shop',
+        text: `Shop for ${meal.name}`,
+        href: `/lists?meals=${meal.id}`,
+      });
+    const ahead = plan?.compiled.problem.steps.filter((s) => s.aside) ?? [];
+    for (const step of ahead) {
+      const time = plan?.schedule.steps.find((s) => s.id === step.id);
+      const meaning = plan?.compiled.meanings.find((m) => m.id === step.id);
+      if (!time || !meaning || meaning.phase === 'rinse') continue;
+      add(serveAt + time.start * 60_000, {
+        kind: 'lead',
+        text: `${meaning.text} (${meaning.dishName})`,
+        href,
+      });
+    }
+  }
+  for (const item of larder)
+    if (item.useBy)
+      items.set(item.useBy, [
+        ...(items.get(item.useBy) ?? []),
+        { kind: 'due', time: '', text: `Use ${item.food}`, href: '/lists?view=house' },
+      ]);
+  return {
+    offset,
+    days: Array.from({ length: 7 }, (_, i) => {
+      const key = monday.add({ days: i }).toString();
+      const own = items.get(key) ?? [];
+      return {
+        key,
+        isToday: key === today,
+        items: own.sort((a, b) => a.time.localeCompare(b.time)),
+      };
+    }),
+  };
+}

@@ -1,0 +1,92 @@
+<script lang="ts">
+  /** What is in the house, roughly, and what of it should be used soon. */
+  import { enhance } from '$app/forms';
+  import type { LarderItem, UseUp } from '$core/lists';
+  import { formatQuantity, type System } from '$core/units';
+
+  interface Props {
+    larder: readonly LarderItem[];
+    useUp: readonly UseUp[];
+    system: System;
+    form: { line?: string; problem?: string } | null;
+  }
+  let { larder, useUp, system, form }: Props = $props();
+  const when = (days: number): string =>
+    days < 0
+      ? `${-days} d past its day`
+      : days === 0
+        ? 'today'
+        : days === 1
+          ? 'tomorrow'
+          : `in ${days} days`;
+</script>
+
+<div class="grid gap-6 lg:grid-cols-2">
+  <section aria-labelledby="house">
+    <h2 id="house" class="mb-2 text-xl font-bold">In the house</h2>
+    <form method="POST" action="?/have" use:enhance class="flex flex-wrap items-end gap-2">
+      <label class="label min-w-48 flex-1"
+        >As a line: 500 g yogurt, or just salt
+        <input
+          name="line"
+          class="mt-1 field text-ink"
+          value={form?.line ?? ''}
+          aria-invalid={!!form?.problem}
+        /></label
+      >
+      <label class="label"
+        >Use by<input name="useBy" type="date" class="mt-1 field w-40 text-ink" /></label
+      >
+      <button class="btn">Add</button>
+    </form>
+    {#if form?.problem}<p class="mt-1 text-sm font-semibold text-pimento">{form.problem}</p>{/if}
+    <ul class="mt-3 card px-3 py-1">
+      {#each larder as item (item.food)}
+        <li class="flex items-center justify-between gap-3 border-t border-line first:border-0">
+          <span
+            ><b
+              >{item.amount === null
+                ? 'enough'
+                : formatQuantity({ amount: item.amount, unit: item.unit ?? 'piece' }, system)}</b
+            >
+            {item.food}{#if item.useBy}<span class="text-muted">, by {item.useBy}</span>{/if}</span
+          >
+          <form method="POST" action="?/gone" use:enhance>
+            <input type="hidden" name="food" value={item.food} />
+            <button class="btn min-h-10 btn-quiet px-2"
+              >Used up<span class="sr-only">: {item.food}</span></button
+            >
+          </form>
+        </li>
+      {:else}
+        <li class="py-3 text-muted">
+          Nothing written down. Roughly is enough: what is here is left out of the shopping.
+        </li>
+      {/each}
+    </ul>
+  </section>
+  <section aria-labelledby="use-up">
+    <h2 id="use-up" class="mb-2 text-xl font-bold">Use up</h2>
+    <ul class="grid gap-3">
+      {#each useUp as due (due.item.food)}
+        <li
+          class="rounded-lg border-l-4 px-4 py-2.5 {due.days <= 1
+            ? 'border-pimento bg-pimento-soft'
+            : 'border-ember bg-ember-soft'}"
+        >
+          <p><b class="first-letter:uppercase">{due.item.food}</b>, {when(due.days)}</p>
+          <p class="text-[15px]">
+            {#each due.dishes as dish, i (dish.id)}{i > 0 ? ', ' : ''}<a
+                class="underline underline-offset-4"
+                href="/dishes/{dish.id}">{dish.name}</a
+              >{:else}no dish of yours takes it{/each}
+          </p>
+        </li>
+      {:else}
+        <li class="card border-dashed p-4 text-muted">
+          Nothing is due within ten days. Give a food a day, and the dishes that take it appear.
+        </li>
+      {/each}
+    </ul>
+  </section>
+</div>

@@ -1,0 +1,22 @@
+import Papa from 'papaparse';
+import { formatQuantity } from '$core/units';
+import { listsFor } from '$lib/server/lists';
+import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = async ({ url }) => {
+  const { shopping, kitchen } = await listsFor(url.searchParams.get('meals'), Date.now());
+  const rows = shopping.lines.map((line) => ({
+    aisle: line.aisle,
+    food: line.food,
+    amount: line.buy ? formatQuantity(line.buy, kitchen.system) : '',
+    for: [...new Set(line.parts.map((p) => p.dish))].join('; '),
+    cost: line.cost ?? '',
+  }));
+  // A cell that begins like a formula is kept from being one.
+  return new Response(Papa.unparse(rows, { escapeFormulae: true }), {
+    headers: {
+      'content-type': 'text/csv; charset=utf-8',
+      'content-disposition': 'attachment; filename="shopping.csv"',
+    },
+  });
+};

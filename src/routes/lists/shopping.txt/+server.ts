@@ -1,0 +1,23 @@
+import { AISLES } from '$core/lists';
+import { formatQuantity } from '$core/units';
+import { listsFor } from '$lib/server/lists';
+import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = async ({ url }) => {
+  const { shopping, kitchen } = await listsFor(url.searchParams.get('meals'), Date.now());
+  const text = AISLES.flatMap((aisle) => {
+    const lines = shopping.lines.filter((l) => l.aisle === aisle);
+    if (lines.length === 0) return [];
+    return [
+      `${aisle[0]?.toUpperCase()}${aisle.slice(1)}`,
+      ...lines.map((l) => `- ${l.buy ? formatQuantity(l.buy, kitchen.system) : ''} ${l.food}`),
+      '',
+    ];
+  }).join('\n');
+  return new Response(text || 'Nothing to buy.\n', {
+    headers: {
+      'content-type': 'text/plain; charset=utf-8',
+      'content-disposition': 'attachment; filename="shopping.txt"',
+    },
+  });
+};
