@@ -186,6 +186,7 @@ export function describeSaved({ compiled, schedule }: SavedPlan, meal: Meal): Pl
 const WAYS_WORK = 6_000_000;
 const MOST_SHOWN = 6;
 const WAY_RUNS = 120;
+const QUICK = { runs: 100, rounds: 2 };
 
 /** What an evening by this plan is like, in numbers to compare. */
 export function outlookOf(compiled: CompiledMeal, schedule: Schedule): Outlook {
@@ -226,7 +227,10 @@ export function tryWaysOut(question: PlanQuestion): { now: Outlook | null; ways:
   const outlooks = new Map<string, Outlook>();
   for (const { id, schedule } of solved) {
     const own = compiled.get(id);
-    if (own && schedule.cost !== null) outlooks.set(id, outlookOf(own, schedule));
+    if (!own || schedule.cost === null) continue;
+    // With the slack that the meal's sureness asks for, as it would be planned.
+    const sure = planFor(own.problem, schedule, SURENESS[meal.sure], QUICK);
+    outlooks.set(id, outlookOf(own, sure.schedule));
   }
   const before = outlooks.get('') ?? null;
   return {

@@ -45,7 +45,7 @@
   <div class="mt-3 gap-6 md:columns-2">
     {#each aisles as { aisle, lines } (aisle)}
       <section class="mb-5 break-inside-avoid card p-3" aria-labelledby="aisle-{aisle}">
-        <h3 id="aisle-{aisle}" class="px-2 text-lg font-bold first-letter:uppercase">{aisle}</h3>
+        <h2 id="aisle-{aisle}" class="px-2 text-lg font-bold first-letter:uppercase">{aisle}</h2>
         <ul>
           {#each lines as line (line.key)}
             <li class="border-t border-line first:border-0">
