@@ -1,7 +1,8 @@
 /**
  * A plan problem as a mixed-integer program with an order for each pair that excludes each other, in
  * the LP format: the usual way to give scheduling to a general solver, for comparison in the bench.
- * It knows what the generated kinds use: pots, tools of one, hands, links, hold limits.
+ * It knows what the generated kinds and plain evenings use: pots, tools of one, hands, links, windows,
+ * work aside, hold limits.
  *
  * @source A. Manne, On the job-shop scheduling problem, Operations Research 8 (1960): big-M orders.
  */
@@ -92,6 +93,10 @@ export function toOrderMilp(problem: Problem, delay: number): string {
       program.after(start(i), variable(`S${b}`), 0, [], big);
       program.after(variable(`E${b}`), end(i), 0, [], big);
     }
+    if (step.from != null)
+      program.after(start(i), constant(step.from - problem.earliest), 0, [], big);
+    if (step.by != null) program.after(constant(step.by - problem.earliest), end(i), 0, [], big);
+    if (step.aside) return;
     program.after(start(i), variable('first'), 0, [], big);
     program.after(variable('last'), end(i), 0, [], big);
   });
@@ -107,7 +112,9 @@ export function toOrderMilp(problem: Problem, delay: number): string {
       const j = i + 1 + rest;
       const order = `o${i}_${j}`;
       const shared = slotsOf(i).filter((k) => slotsOf(j).includes(k));
-      const tool = (a.tools ?? []).some((id) => (b.tools ?? []).includes(id));
+      const single = (id: string): boolean =>
+        (problem.tools?.find((t) => t.id === id)?.count ?? 1) === 1;
+      const tool = (a.tools ?? []).some((id) => (b.tools ?? []).includes(id) && single(id));
       const conditions = shared.map((k): Term[] => [
         [1, taken(i, k)],
         [1, taken(j, k)],

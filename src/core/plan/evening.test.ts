@@ -1,9 +1,12 @@
+import loadHighs from 'highs';
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
 import type { Dish } from '../dish';
 import { householdSchema } from '../exchange';
 import { mealSchema, newEntry, portionsOf, type Meal, type MealEntry } from '../meal';
+import { toRunSheet } from '../run';
 import { solve } from '../solve';
+import { toOrderMilp } from '../../../tests/support/order-milp';
 import { verifySchedule } from '../../../tests/support/verify-schedule';
 import { compileMeal, waysOut } from './index';
 
@@ -169,5 +172,53 @@ describe('ways out', () => {
     expect(plan(runs?.meal ?? m).notes.filter((n) => n.severity === 'stop').length).toBeLessThan(
       p.notes.filter((n) => n.severity === 'stop').length,
     );
+  });
+});
+
+/** The general solver knows nothing of the engine: a model with an order for each pair, by HiGHS. */
+describe('evenings against a general solver', () => {
+  it.each([
+    ['two courses for two', ['lentil-squash-soup', 'hake-fennel'], 2],
+    ['a supper with a by-product', ['chickpeas-lemon', 'saffron-bulgur', 'beetroot-dill'], 4],
+  ] as const)('%s: as good as its optimum, or proved to be', async (_name, ids, servings) => {
+    const m = meal(
+      ids.map((dishId) => ({ dishId })),
+      { servings },
+    );
+    const p = plan(m, { ...kitchen, circuits: [] });
+    expect(p.schedule.status).toBe('optimal');
+    const highs = await loadHighs();
+    const { resources: _, apart: __, ...problem } = p.problem;
+    const result = highs.solve(toOrderMilp(problem, p.schedule.delay ?? 0), { time_limit: 60 });
+    expect(result.Status).toBe('Optimal');
+    expect(Math.round(result.ObjectiveValue)).toBe(p.schedule.cost);
+  });
+});
+
+describe('nights and clocks', () => {
+  it('a meal over midnight, and in the night the clocks change, is planned to the minute', () => {
+    // 25 October 2026, 04:00 becomes 03:00 in Athens.
+    const serveAt = Date.UTC(2026, 9, 25, 1, 30);
+    const m = { ...meal([{ dishId: 'lamb-apricots' }]), serveAt: new Date(serveAt).toISOString() };
+    const compiled = compileMeal(m, dishes, kitchen, serveAt - 12 * 3_600_000);
+    if (!compiled.ok) throw new Error('not compiled');
+    const schedule = solve(compiled.value.problem);
+    expect(schedule.delay).toBe(0);
+    const sheet = toRunSheet(compiled.value, schedule, kitchen, serveAt);
+    const instants = sheet.map((l) => serveAt + l.at * 60_000);
+    expect(instants).toEqual([...instants].sort((a, b) => a - b));
+  });
+
+  it('thirty dishes are answered with a plan or with what is in the way', () => {
+    const ids = [...dishes.keys()];
+    const many = Array.from({ length: 30 }, (_, i) => ({
+      id: `e${i}`,
+      dishId: ids[i % ids.length] ?? '',
+    }));
+    const compiled = compileMeal(meal(many), dishes, kitchen, NOW);
+    if (!compiled.ok) throw new Error('not compiled');
+    const schedule = solve(compiled.value.problem, { work: 1_500_000 });
+    expect(['optimal', 'feasible', 'unknown', 'impossible']).toContain(schedule.status);
+    if (schedule.cost !== null) expect(schedule.bound).toBeLessThanOrEqual(schedule.cost);
   });
 });

@@ -121,6 +121,21 @@
 
 {#if plan}
   <Summary {plan} kitchen={model.kitchen} {serveAt} sure={model.meal.sure} />
+  {#if model.better}
+    {@const start = formatTime(serveAt + model.better.totals.firstStart * 60_000, model.kitchen)}
+    <div
+      class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-olive bg-leaf-soft px-4 py-3"
+      role="status"
+    >
+      <p>
+        <b>A better plan was found:</b> start at {start}, ready at {formatTime(
+          serveAt + model.better.totals.ready * 60_000,
+          model.kitchen,
+        )}.
+      </p>
+      <button class="btn" onclick={() => model.takeBetter()}>Take it</button>
+    </div>
+  {/if}
   {#if (plan.schedule.delay ?? 0) > 0}
     {@const delay = plan.schedule.delay ?? 0}
     <div

@@ -17,6 +17,8 @@ export type SaveState =
 /** Pause after the last change before it is sent, ms. */
 const SAVE_AFTER_MS = 350;
 const RETRY_AFTER_MS = 4000;
+/** An answer that comes so long after the one before it is offered instead of swapped in, ms. */
+const LATE_ANSWER_MS = 1500;
 
 interface Loaded {
   meal: Meal;
@@ -30,6 +32,8 @@ export class MealState {
   meal = $state.raw<Meal>() as Meal;
   answer = $state.raw<PlanAnswer | null>(null);
   isThinking = $state(false);
+  /** A better plan than the one shown, found later; null where there is none. */
+  better = $state.raw<Extract<PlanAnswer, { kind: 'plan' }> | null>(null);
   saveState = $state<SaveState>('saved');
   saveMessage = $state('');
   canUndo = $state(false);
@@ -42,6 +46,7 @@ export class MealState {
   private revision: number;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private sending = false;
+  private shownAt = -Infinity;
   /** The meal that the answer on the page belongs to. */
   private answered: Meal | null = null;
 
@@ -131,6 +136,14 @@ export class MealState {
     };
   }
 
+  /** Shows the better plan that was found, and saves it. */
+  takeBetter(): void {
+    if (!this.better) return;
+    this.answer = this.better;
+    this.better = null;
+    this.saveSoon();
+  }
+
   undo(): void {
     const before = this.history.undo(this.meal);
     if (before) this.replace(before);
@@ -152,10 +165,20 @@ export class MealState {
     if (isChange) this.saveSoon();
     if (this.isPast || !this.planner) return;
     this.isThinking = true;
+    this.better = null;
     const { meal } = this;
     void this.planner.ask(this.question(), (answer) => {
       if (meal !== this.meal) return;
       const before = this.answer;
+      const isLate = performance.now() - this.shownAt > LATE_ANSWER_MS && this.answered === meal;
+      if (isLate && before?.kind === 'plan' && answer.kind === 'plan' && answer.final) {
+        // Somebody may be reading the plan already: a better one is offered, not swapped in.
+        this.isThinking = false;
+        if (!isSamePlan(before, answer)) this.better = answer;
+        this.saveSoon();
+        return;
+      }
+      this.shownAt = performance.now();
       this.answer = answer;
       this.answered = meal;
       this.isThinking = answer.kind === 'plan' && !answer.final;
