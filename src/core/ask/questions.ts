@@ -23,6 +23,7 @@ import {
 import { conduct, hold } from './doneness-questions';
 import { altitude, contents, estimatedFoods, heater, level, liner } from './inputs';
 import { thickenQuestion, water } from './liquid-questions';
+import { cool, freeze, keep, thaw } from './store-questions';
 import { question, type Answer, type Question } from './question';
 
 const saturation = question(
@@ -247,6 +248,10 @@ export const QUESTIONS: Readonly<Record<string, Question>> = {
   line,
   water,
   thicken: thickenQuestion,
+  cool,
+  freeze,
+  thaw,
+  keep,
 };
 
 /** Asks one question by name. */

@@ -2,6 +2,7 @@ import type { Kitchen } from '$core/kitchen';
 import { ALTITUDE, CONVERT, STEAM, THICKEN, WATER } from './fact-questions';
 import { holdQuestion } from './piece-questions';
 import { comeUpQuestion, fitQuestion, releaseQuestion } from './pot-questions';
+import { COOL, FREEZE, KEEP, THAW } from './store-questions';
 import type { BenchQuestion } from './types';
 
 export { startsIn, valuesFrom } from './from-dish';
@@ -20,5 +21,9 @@ export function benchQuestions(kitchen: Kitchen): BenchQuestion[] {
     ALTITUDE,
     STEAM,
     CONVERT,
+    COOL,
+    FREEZE,
+    THAW,
+    KEEP,
   ];
 }
