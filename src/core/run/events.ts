@@ -1,0 +1,65 @@
+/** What happens on a live evening: an append-only list, folded the same way on every screen. */
+import { z } from 'zod';
+import { scheduleSchema } from '../solve';
+
+const id = z.string().min(1).max(100);
+const base = {
+  id,
+  /** ms since the epoch: when it happened, not when it arrived. */
+  at: z.number().int(),
+  /** Which screen, or whose. */
+  by: z.string().max(60).default(''),
+};
+const minutes = z.int('whole minutes').min(1, 'a minute at least').max(240, 'four hours at most');
+
+export const runEventSchema = z.discriminatedUnion('kind', [
+  z.object({ ...base, kind: z.literal('started'), step: id }),
+  z.object({ ...base, kind: z.literal('done'), step: id }),
+  /** Checked, and not done: so many minutes more. */
+  z.object({ ...base, kind: z.literal('more'), step: id, minutes }),
+  /** A pot that does not do what it should. */
+  z.object({
+    ...base,
+    kind: z.literal('trouble'),
+    step: id,
+    what: z.enum(['overheating', 'valve', 'no-seal']),
+  }),
+  z.object({ ...base, kind: z.literal('dropped'), entry: id }),
+  /** The guests come so much later. */
+  z.object({ ...base, kind: z.literal('guests'), minutes }),
+  z.object({ ...base, kind: z.literal('served') }),
+  /** An earlier event happened at another moment. */
+  z.object({ ...base, kind: z.literal('corrected'), of: id, to: z.number().int() }),
+  z.object({ ...base, kind: z.literal('undone'), of: id }),
+  /** The rest of the evening, planned again; what it changes, in one line. */
+  z.object({
+    ...base,
+    kind: z.literal('replanned'),
+    schedule: scheduleSchema,
+    text: z.string().max(500),
+  }),
+]);
+export type RunEvent = z.infer<typeof runEventSchema>;
+export type Trouble = Extract<RunEvent, { kind: 'trouble' }>['what'];
+
+/** What a trouble costs, min, and what to do (common practice). */
+export const TROUBLES: Readonly<
+  Record<Trouble, { minutes: number; name: string; remedy: string }>
+> = {
+  overheating: {
+    minutes: 8,
+    name: 'It reports overheating',
+    remedy:
+      'Vent, open, scrape the bottom clean, add half a cup of water, thick things on top; lid on again.',
+  },
+  valve: {
+    minutes: 6,
+    name: 'The valve was open',
+    remedy: 'Turn it to seal. If it boiled for long, open once and add the water that is gone.',
+  },
+  'no-seal': {
+    minutes: 8,
+    name: 'It does not seal',
+    remedy: 'Open, seat the ring, wipe the rim, look at the pin; lid on again.',
+  },
+};

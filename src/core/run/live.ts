@@ -1,0 +1,262 @@
+/** A live evening: events folded into where every step stands now. */
+import { valueFor, type Schedule } from '../solve';
+import type { CompiledMeal, StepMeaning } from '../plan';
+import { TROUBLES, type RunEvent } from './events';
+
+/** What an evening starts from; never changed afterwards. */
+export interface Evening {
+  id: string;
+  mealId: string;
+  name: string;
+  /** ms since the epoch of the wanted moment of serving. */
+  serveAt: number;
+  compiled: CompiledMeal;
+  schedule: Schedule;
+}
+
+export type StepStatus = 'ahead' | 'due' | 'running' | 'done';
+
+export interface LiveStep {
+  meaning: StepMeaning;
+  unit: string | null;
+  status: StepStatus;
+  /** ms since the epoch; real where it happened, else planned. */
+  start: number;
+  end: number;
+  /** Nobody tapped it: taken as planned. */
+  isAssumed: boolean;
+  /** What to tap next for it. */
+  tap: string;
+}
+
+export interface LiveState {
+  steps: LiveStep[];
+  /** The plan as it stands, on its own axis. */
+  schedule: Schedule;
+  /** ms since the epoch. */
+  readyAt: number;
+  isServed: boolean;
+  dropped: ReadonlySet<string>;
+  /** Minutes that the guests are late. */
+  guestsLater: number;
+  /** The last re-planning, if it has not been undone. */
+  lastReplan: Extract<RunEvent, { kind: 'replanned' }> | null;
+}
+
+const MINUTE = 60_000;
+const TAPS: Partial<Record<StepMeaning['phase'], string>> = {
+  seal: 'Lid is on',
+  'come-up': 'Countdown has begun',
+  hold: 'It beeps',
+  release: 'Pin is down',
+  vent: 'Vented',
+  open: 'Open',
+  preheat: 'Oven is hot',
+  'put-in': 'It is in',
+  oven: 'Out of the oven',
+  crisp: 'Brown enough',
+};
+/** Go on by themselves: their end is taken as planned until somebody says otherwise. */
+const BY_ITSELF = new Set<StepMeaning['phase']>([
+  'come-up',
+  'hold',
+  'release',
+  'oven',
+  'crisp',
+  'preheat',
+  'rest',
+  'soak',
+  'slow',
+]);
+
+/** The events that count: each once, in order of time, without what was undone, at corrected moments. */
+export function effective(events: readonly RunEvent[]): RunEvent[] {
+  const byId = new Map(events.map((e) => [e.id, e]));
+  const all = [...byId.values()];
+  const undone = new Set(all.flatMap((e) => (e.kind === 'undone' ? [e.of] : [])));
+  const moved = new Map(
+    all.flatMap((e) =>
+      e.kind === 'corrected' && !undone.has(e.id) ? [[e.of, e.to] as const] : [],
+    ),
+  );
+  return all
+    .filter((e) => !undone.has(e.id) && e.kind !== 'undone' && e.kind !== 'corrected')
+    .map((e) => ({ ...e, at: moved.get(e.id) ?? e.at }))
+    .sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
+}
+
+/** Steps that take longer: by so many minutes (a trouble), or until a moment (a check). */
+interface Longer {
+  extra: Map<string, number>;
+  until: Map<string, number>;
+}
+
+interface Fact {
+  start?: number;
+  end?: number;
+}
+
+/**
+ * Where everything stands.
+ *
+ * @param now ms since the epoch
+ */
+export function foldEvening(evening: Evening, events: readonly RunEvent[], now: number): LiveState {
+  const counted = effective(events);
+  const lastReplan = counted.findLast((e) => e.kind === 'replanned') ?? null;
+  const schedule = lastReplan?.schedule ?? evening.schedule;
+  const dropped = new Set(counted.flatMap((e) => (e.kind === 'dropped' ? [e.entry] : [])));
+  const longer: Longer = { extra: new Map(), until: new Map() };
+  for (const e of counted) {
+    if (e.kind === 'more') longer.until.set(e.step, e.at + e.minutes * MINUTE);
+    else if (e.kind === 'trouble')
+      longer.extra.set(e.step, (longer.extra.get(e.step) ?? 0) + TROUBLES[e.what].minutes);
+  }
+  const facts = factsOf(evening, schedule, counted);
+  const steps = liveSteps(evening, schedule, facts, { now, dropped, longer });
+  return {
+    steps,
+    schedule,
+    readyAt: evening.serveAt + (evening.compiled.problem.serveAt + (schedule.delay ?? 0)) * MINUTE,
+    isServed: counted.some((e) => e.kind === 'served'),
+    dropped,
+    guestsLater: counted.reduce((sum, e) => sum + (e.kind === 'guests' ? e.minutes : 0), 0),
+    lastReplan,
+  };
+}
+
+/** What was tapped; and what must have been done before it, without a tap of its own. */
+function factsOf(
+  evening: Evening,
+  schedule: Schedule,
+  events: readonly RunEvent[],
+): Map<string, Fact> {
+  const facts = new Map<string, Fact>();
+  const set = (step: string, fact: Fact): void => {
+    facts.set(step, { ...facts.get(step), ...fact });
+  };
+  for (const e of events) {
+    if (e.kind === 'started') set(e.step, { start: e.at });
+    else if (e.kind === 'done') set(e.step, { end: e.at });
+    // Not done after all: it goes on.
+    else if (e.kind === 'more') {
+      const { end: _, ...rest } = facts.get(e.step) ?? {};
+      facts.set(e.step, rest);
+    }
+  }
+  const before = new Map<string, string[]>();
+  for (const { from, to } of evening.compiled.problem.links ?? [])
+    before.set(to, [...(before.get(to) ?? []), from]);
+  const endOf = new Map(
+    schedule.steps.map((s) => [s.id, evening.serveAt + s.end * MINUTE] as const),
+  );
+  const visit = (step: string, at: number): void => {
+    for (const earlier of before.get(step) ?? []) {
+      const known = facts.get(earlier);
+      if (known?.end !== undefined) continue;
+      // As planned, if that has passed; else just now.
+      const planned = endOf.get(earlier) ?? at;
+      const end = Math.min(at, Math.max(known?.start ?? -Infinity, planned));
+      set(earlier, { end });
+      visit(earlier, known?.start ?? end);
+    }
+  };
+  for (const [step, fact] of [...facts]) {
+    const at = fact.start ?? fact.end;
+    if (at !== undefined) visit(step, at);
+  }
+  return facts;
+}
+
+function liveSteps(
+  evening: Evening,
+  schedule: Schedule,
+  facts: ReadonlyMap<string, Fact>,
+  { now, dropped, longer }: { now: number; dropped: ReadonlySet<string>; longer: Longer },
+): LiveStep[] {
+  const { problem, meanings } = evening.compiled;
+  const stepOf = new Map(problem.steps.map((s) => [s.id, s]));
+  const timeOf = new Map(schedule.steps.map((s) => [s.id, s]));
+  const unitOf = new Map(schedule.blocks.map((b) => [b.id, b.unit]));
+  const follows = new Map(
+    (problem.links ?? []).filter((l) => l.max === 0).map((l) => [l.to, l.from]),
+  );
+  const at = (minute: number): number => evening.serveAt + minute * MINUTE;
+  const done = new Map<string, LiveStep>();
+  const order = [...meanings]
+    .filter((m) => timeOf.has(m.id) && !dropped.has(m.entryId))
+    .sort((a, b) => (timeOf.get(a.id)?.start ?? 0) - (timeOf.get(b.id)?.start ?? 0));
+  for (const meaning of order) {
+    const step = stepOf.get(meaning.id);
+    const time = timeOf.get(meaning.id);
+    if (!step || !time) continue;
+    const unit = step.block == null ? null : (unitOf.get(step.block) ?? null);
+    const expected =
+      ((valueFor(step.minutes, unit ?? undefined) ?? time.end - time.start) +
+        (longer.extra.get(meaning.id) ?? 0)) *
+      MINUTE;
+    const fact = facts.get(meaning.id);
+    const previous = done.get(follows.get(meaning.id) ?? '');
+    const started =
+      fact?.start ??
+      (previous?.status === 'done' ? previous.end : undefined) ??
+      (fact?.end === undefined ? undefined : Math.min(fact.end, at(time.start)));
+    const live = (
+      status: StepStatus,
+      start: number,
+      end: number,
+      isAssumed: boolean,
+    ): LiveStep => ({
+      meaning,
+      unit,
+      status,
+      start,
+      end,
+      isAssumed,
+      tap: TAPS[meaning.phase] ?? 'Done',
+    });
+    done.set(
+      meaning.id,
+      stand(live, meaning, {
+        started,
+        fact,
+        expected,
+        until: longer.until.get(meaning.id) ?? 0,
+        planned: at(time.start),
+        now,
+      }),
+    );
+  }
+  return [...done.values()].sort((a, b) => a.start - b.start);
+}
+
+function stand(
+  live: (status: StepStatus, start: number, end: number, isAssumed: boolean) => LiveStep,
+  meaning: StepMeaning,
+  {
+    started,
+    fact,
+    expected,
+    until,
+    planned,
+    now,
+  }: {
+    started?: number;
+    fact?: Fact;
+    expected: number;
+    until: number;
+    planned: number;
+    now: number;
+  },
+): LiveStep {
+  if (started !== undefined && fact?.end !== undefined)
+    return live('done', started, Math.max(started, fact.end), false);
+  if (started !== undefined) {
+    const end = Math.max(started + expected, until);
+    if (BY_ITSELF.has(meaning.phase) && now >= end) return live('done', started, end, true);
+    return live('running', started, end, false);
+  }
+  // What needs nobody and nothing before it begins by itself at its minute.
+  if (planned <= now) return live('due', planned, planned + expected, false);
+  return live('ahead', planned, planned + expected, false);
+}

@@ -1,0 +1,115 @@
+/** The rest of a live evening, planned again after what has happened, told in one line. */
+import { replan, type Happening, type Problem, type Schedule } from '../solve';
+import { formatTime, type ClockStyle } from '../units';
+import type { Evening, LiveState } from './live';
+
+const MINUTE = 60_000;
+/** Moves of less are not worth a word, min. */
+const SMALL = 2;
+
+export interface EveningReplan {
+  schedule: Schedule;
+  /** What changes; '' where nothing does that a cook would notice. */
+  text: string;
+}
+
+/** @param now ms since the epoch */
+export function replanEvening(
+  evening: Evening,
+  state: LiveState,
+  now: number,
+  style: ClockStyle,
+): EveningReplan | null {
+  const minute = (at: number): number => Math.round((at - evening.serveAt) / MINUTE);
+  const happenings = state.steps.flatMap((s): Happening[] =>
+    s.status === 'done'
+      ? [
+          {
+            step: s.meaning.id,
+            start: minute(s.start),
+            end: Math.max(minute(s.start), minute(s.end)),
+          },
+        ]
+      : s.status === 'running'
+        ? [{ step: s.meaning.id, start: minute(s.start) }]
+        : [],
+  );
+  const problem = asItStands(evening.compiled.problem, state, evening);
+  const known = new Set(problem.steps.map((s) => s.id));
+  const told = { ...state.schedule, steps: state.schedule.steps.filter((s) => known.has(s.id)) };
+  const at = Math.floor((now - evening.serveAt) / MINUTE);
+  const real = happenings.filter((h) => known.has(h.step));
+  const strict = replan(problem, told, real, at);
+  const found = strict.schedule.cost !== null ? strict : replan(relaxed(problem), told, real, at);
+  if (found.schedule.cost === null) return null;
+  const isRelaxed = found !== strict;
+  return {
+    schedule: found.schedule,
+    text: inOneLine(evening, state, found.schedule, found.moves, { style, isRelaxed }),
+  };
+}
+
+/** The problem without what was left out, with what takes longer, for guests who come later. */
+function asItStands(problem: Problem, state: LiveState, evening: Evening): Problem {
+  const gone = new Set(
+    evening.compiled.meanings.filter((m) => state.dropped.has(m.entryId)).map((m) => m.id),
+  );
+  const steps = problem.steps
+    .filter((s) => !gone.has(s.id))
+    .map((s) => {
+      const live = state.steps.find((x) => x.meaning.id === s.id);
+      // What is over took the hands and sockets that it took.
+      if (live?.status === 'done') return { ...s, hands: 0, uses: {} };
+      if (live?.status !== 'running') return s;
+      const minutes = Math.max(1, Math.round((live.end - live.start) / MINUTE));
+      return { ...s, minutes, p90: minutes };
+    });
+  const blocks = new Set(steps.map((s) => s.block));
+  return {
+    ...problem,
+    serveAt: problem.serveAt + state.guestsLater,
+    steps,
+    blocks: (problem.blocks ?? []).filter((b) => blocks.has(b.id)),
+    apart: (problem.apart ?? []).filter(([a, b]) => blocks.has(a) && blocks.has(b)),
+    links: (problem.links ?? []).filter((l) => !gone.has(l.from) && !gone.has(l.to)),
+    dishes: (problem.dishes ?? []).filter((d) => !gone.has(d.ready)),
+  };
+}
+
+/** Where a hold window can't be kept any more: everything may wait, at its cost. */
+function relaxed(problem: Problem): Problem {
+  return {
+    ...problem,
+    links: (problem.links ?? []).map(({ max: _, ...link }) => link),
+    dishes: (problem.dishes ?? []).map(({ holdMax: _, ...dish }) => dish),
+  };
+}
+
+function inOneLine(
+  evening: Evening,
+  state: LiveState,
+  schedule: Schedule,
+  moves: readonly { step: string; from: number; to: number }[],
+  { style, isRelaxed }: { style: ClockStyle; isRelaxed: boolean },
+): string {
+  const clock = (minute: number): string => formatTime(evening.serveAt + minute * MINUTE, style);
+  const meaning = (id: string) => evening.compiled.meanings.find((m) => m.id === id);
+  const told = moves.filter((m) => Math.abs(m.to - m.from) >= SMALL && meaning(m.step)?.isHands);
+  const [first] = told;
+  const table = (s: Schedule, later: number): number =>
+    evening.compiled.problem.serveAt + later + (s.delay ?? 0);
+  const [before, after] = [table(state.schedule, 0), table(schedule, state.guestsLater)];
+  const parts = [
+    ...(first
+      ? [
+          `“${meaning(first.step)?.text}” ${Math.abs(first.to - first.from)} min ${first.to > first.from ? 'later' : 'sooner'}, at ${clock(first.to)}`,
+        ]
+      : []),
+    ...(told.length > 1 ? [`${told.length - 1} more steps move`] : []),
+    ...(before === after ? [] : [`on the table at ${clock(after)}`]),
+    ...(isRelaxed
+      ? ['something waits longer than it should: keep it warm, or serve it first']
+      : []),
+  ];
+  return parts.join('; ');
+}
