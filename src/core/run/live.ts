@@ -69,6 +69,9 @@ const BY_ITSELF = new Set<StepMeaning['phase']>([
   'slow',
 ]);
 
+/** Nobody has to be there for them to begin, once what comes before is done. */
+const STARTS_ALONE = new Set<StepMeaning['phase']>(['rest', 'soak', 'slow', 'oven', 'crisp']);
+
 /** The events that count: each once, in order of time, without what was undone, at corrected moments. */
 export function effective(events: readonly RunEvent[]): RunEvent[] {
   const byId = new Map(events.map((e) => [e.id, e]));
@@ -163,9 +166,29 @@ function factsOf(
   };
   for (const [step, fact] of [...facts]) {
     const at = fact.start ?? fact.end;
-    if (at !== undefined) visit(step, at);
+    if (at === undefined) continue;
+    visit(step, at);
+    // Something else is in the pot now: what was in it before is out, and the liner is clean.
+    for (const earlier of clearedBy(step, evening, schedule)) {
+      if (facts.get(earlier)?.end !== undefined) continue;
+      set(earlier, { end: Math.min(at, endOf.get(earlier) ?? at) });
+      visit(earlier, at);
+    }
   }
   return facts;
+}
+
+/** Steps of stays that were planned before this one in the same pot. */
+function clearedBy(stepId: string, { compiled }: Evening, schedule: Schedule): string[] {
+  const { problem } = compiled;
+  const blockOf = new Map(problem.steps.map((s) => [s.id, s.block]));
+  const own = schedule.blocks.find((b) => b.id === blockOf.get(stepId));
+  const unit = problem.units?.find((u) => u.id === own?.unit);
+  if (!own || !unit || (unit.capacity ?? 1) > 1) return [];
+  const before = schedule.blocks.filter(
+    (b) => b.unit === own.unit && b.id !== own.id && b.start < own.start,
+  );
+  return problem.steps.filter((s) => before.some((b) => b.id === s.block)).map((s) => s.id);
 }
 
 function liveSteps(
@@ -181,6 +204,9 @@ function liveSteps(
   const follows = new Map(
     (problem.links ?? []).filter((l) => l.max === 0).map((l) => [l.to, l.from]),
   );
+  const comesAfter = new Map<string, string[]>();
+  for (const { from, to } of problem.links ?? [])
+    comesAfter.set(to, [...(comesAfter.get(to) ?? []), from]);
   const at = (minute: number): number => evening.serveAt + minute * MINUTE;
   const done = new Map<string, LiveStep>();
   const order = [...meanings]
@@ -197,9 +223,16 @@ function liveSteps(
       MINUTE;
     const fact = facts.get(meaning.id);
     const previous = done.get(follows.get(meaning.id) ?? '');
+    const before = (comesAfter.get(meaning.id) ?? []).map((id) => done.get(id));
+    const ready = before.every((b) => b === undefined || b.status === 'done');
+    const alone =
+      STARTS_ALONE.has(meaning.phase) && ready && at(time.start) <= now
+        ? Math.max(at(time.start), ...before.map((b) => b?.end ?? -Infinity))
+        : undefined;
     const started =
       fact?.start ??
       (previous?.status === 'done' ? previous.end : undefined) ??
+      (alone !== undefined && alone <= now ? alone : undefined) ??
       (fact?.end === undefined ? undefined : Math.min(fact.end, at(time.start)));
     const live = (
       status: StepStatus,
@@ -256,7 +289,6 @@ function stand(
     if (BY_ITSELF.has(meaning.phase) && now >= end) return live('done', started, end, true);
     return live('running', started, end, false);
   }
-  // What needs nobody and nothing before it begins by itself at its minute.
   if (planned <= now) return live('due', planned, planned + expected, false);
   return live('ahead', planned, planned + expected, false);
 }

@@ -60,3 +60,26 @@ export const prices = sqliteTable('prices', {
   food: text('food').primaryKey(),
   document: text('document', { mode: 'json' }).notNull(),
 });
+
+/** A live evening: what it started from. */
+export const evenings = sqliteTable('evenings', {
+  id: text('id').primaryKey(),
+  mealId: text('meal_id').notNull(),
+  name: text('name').notNull(),
+  serveAt: integer('serve_at').notNull(),
+  startedAt: integer('started_at').notNull(),
+  document: text('document', { mode: 'json' }).notNull(),
+});
+
+/** What happened, in order of arrival; never changed, never removed. */
+export const eveningEvents = sqliteTable(
+  'evening_events',
+  {
+    seq: integer('seq').primaryKey({ autoIncrement: true }),
+    /** The event's own id: sent twice, it is there once. */
+    id: text('id').notNull().unique(),
+    eveningId: text('evening_id').notNull(),
+    document: text('document', { mode: 'json' }).notNull(),
+  },
+  (table) => [index('evening_events_evening').on(table.eveningId, table.seq)],
+);

@@ -2,6 +2,7 @@
   import CalendarDays from '@lucide/svelte/icons/calendar-days';
   import Minus from '@lucide/svelte/icons/minus';
   import Plus from '@lucide/svelte/icons/plus';
+  import Flame from '@lucide/svelte/icons/flame';
   import ListChecks from '@lucide/svelte/icons/list-checks';
   import Printer from '@lucide/svelte/icons/printer';
   import Redo2 from '@lucide/svelte/icons/redo-2';
@@ -112,6 +113,12 @@
       <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/lists?meals={meal.id}">
         <ListChecks size={16} aria-hidden="true" />Lists
       </a>
+      <form method="POST" action="/cook?/start" class="contents">
+        <input type="hidden" name="meal" value={meal.id} />
+        <button class="btn min-h-9 btn-quiet px-2 text-ink">
+          <Flame size={16} aria-hidden="true" />Start cooking
+        </button>
+      </form>
       <MealMore {model} />
       <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/plan.json" download>
         Plan as JSON

@@ -4,6 +4,7 @@
   import CookingPot from '@lucide/svelte/icons/cooking-pot';
   import HandPlatter from '@lucide/svelte/icons/hand-platter';
   import FlaskConical from '@lucide/svelte/icons/flask-conical';
+  import Flame from '@lucide/svelte/icons/flame';
   import ListChecks from '@lucide/svelte/icons/list-checks';
   import Mark from './mark.svelte';
   import ThemeSwitch from './theme-switch.svelte';
@@ -12,6 +13,7 @@
     { href: '/meals', name: 'Meals', icon: HandPlatter },
     { href: '/dishes', name: 'Dishes', icon: BookOpen },
     { href: '/lists', name: 'Lists', icon: ListChecks },
+    { href: '/cook', name: 'Cook', icon: Flame },
     { href: '/kitchen', name: 'Kitchen', icon: CookingPot },
     { href: '/bench', name: 'Bench', icon: FlaskConical },
   ];
@@ -31,7 +33,7 @@
     <a
       href={place.href}
       aria-current={here ? 'page' : undefined}
-      class="flex min-h-14 min-w-13 flex-1 flex-col items-center justify-center gap-1 rounded-xl text-[13px] hover:bg-white/10 md:flex-none {here
+      class="flex min-h-14 min-w-11 flex-1 flex-col items-center justify-center gap-1 rounded-xl text-[13px] hover:bg-white/10 md:flex-none {here
         ? 'bg-paper font-bold text-ink hover:bg-paper dark:bg-leaf-soft'
         : ''}"
     >

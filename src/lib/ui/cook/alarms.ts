@@ -1,0 +1,59 @@
+/** Sounds, spoken words and a screen that stays awake: each optional, each with a fallback. */
+
+let audio: AudioContext | null = null;
+
+/** Browsers let a page sound only after a touch: call from the first tap. */
+export function unlockSound(): void {
+  try {
+    audio ??= new AudioContext();
+    void audio.resume();
+  } catch {
+    // No sound here; the page still shows everything.
+  }
+}
+
+/** Two short notes, of a pitch of its own for each pot. */
+export function sound(pot: number): void {
+  if (audio?.state !== 'running') return;
+  const base = 440 * 2 ** ((pot * 4) / 12);
+  for (const [i, factor] of [1, 1.5].entries()) {
+    const note = audio.createOscillator();
+    const gain = audio.createGain();
+    note.frequency.value = base * factor;
+    const at = audio.currentTime + i * 0.22;
+    gain.gain.setValueAtTime(0.0001, at);
+    gain.gain.exponentialRampToValueAtTime(0.3, at + 0.02);
+    gain.gain.exponentialRampToValueAtTime(0.0001, at + 0.2);
+    note.connect(gain).connect(audio.destination);
+    note.start(at);
+    note.stop(at + 0.21);
+  }
+  navigator.vibrate?.([120, 60, 120]);
+}
+
+export function say(text: string): void {
+  if (!('speechSynthesis' in window)) return;
+  speechSynthesis.cancel();
+  speechSynthesis.speak(new SpeechSynthesisUtterance(text));
+}
+
+/** Keeps the screen on while the page is shown. @returns how to let it go */
+export function stayAwake(): () => void {
+  let lock: WakeLockSentinel | null = null;
+  const ask = async (): Promise<void> => {
+    try {
+      if (document.visibilityState === 'visible') lock = await navigator.wakeLock.request('screen');
+    } catch {
+      // Over plain http, or with a low battery, the screen may go dark: the clocks go on.
+    }
+  };
+  const again = (): void => void ask();
+  if ('wakeLock' in navigator) {
+    void ask();
+    document.addEventListener('visibilitychange', again);
+  }
+  return () => {
+    document.removeEventListener('visibilitychange', again);
+    void lock?.release();
+  };
+}

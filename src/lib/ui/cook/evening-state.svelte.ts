@@ -1,0 +1,145 @@
+/** A live evening on one screen: its events, what is still to be sent, and the clock. */
+import { createStore, get, set } from 'idb-keyval';
+import { without } from './by-id';
+import { foldEvening, runEventSchema, type Evening, type RunEvent } from '$core/run';
+
+const RETRY_MS = 3000;
+type Tap = RunEvent extends infer E
+  ? E extends RunEvent
+    ? Omit<E, 'id' | 'at' | 'by'>
+    : never
+  : never;
+
+export class EveningState {
+  events = $state.raw<RunEvent[]>([]);
+  /** Tapped here and not stored yet. */
+  waiting = $state.raw<RunEvent[]>([]);
+  now = $state(0);
+  isOnline = $state(true);
+  problem = $state('');
+  readonly evening: Evening;
+  readonly by: string;
+
+  private offset = 0;
+  private stream: EventSource | null = null;
+  private sending = false;
+  private store: ReturnType<typeof createStore> | null = null;
+  readonly state = $derived.by(() =>
+    foldEvening(this.evening, [...this.events, ...this.waiting], this.now),
+  );
+
+  constructor(evening: Evening, events: RunEvent[], now: number) {
+    this.evening = evening;
+    this.events = events;
+    this.now = now;
+    this.by = `screen ${crypto.randomUUID().slice(0, 4)}`;
+  }
+
+  /** Call once the page is shown; stop with what it returns. */
+  start(serverNow: number): () => void {
+    // Clocks of phones differ: moments are counted on the server's.
+    this.offset = serverNow - Date.now();
+    const tick = setInterval(() => this.tick(), 1000);
+    const onshow = (): void => this.tick();
+    document.addEventListener('visibilitychange', onshow);
+    void this.restore();
+    this.listen();
+    return () => {
+      clearInterval(tick);
+      document.removeEventListener('visibilitychange', onshow);
+      this.stream?.close();
+    };
+  }
+
+  private tick(): void {
+    this.now = Date.now() + this.offset;
+  }
+
+  /** Taps that an earlier page of this evening could not send. */
+  private async restore(): Promise<void> {
+    try {
+      this.store = createStore('olive-clock', 'taps');
+      const kept: unknown = await get(this.evening.id, this.store);
+      const parsed = runEventSchema.array().safeParse(kept);
+      if (parsed.success && parsed.data.length > 0) {
+        this.waiting = [...without(parsed.data, this.waiting), ...this.waiting];
+        void this.flush();
+      }
+    } catch {
+      // No storage here: taps wait as long as this page is open.
+    }
+  }
+
+  private async keep(): Promise<void> {
+    try {
+      if (this.store) await set(this.evening.id, $state.snapshot(this.waiting), this.store);
+    } catch {
+      // As above.
+    }
+  }
+
+  private listen(): void {
+    this.stream = new EventSource(`/api/evenings/${this.evening.id}/stream`);
+    this.stream.onmessage = ({ data }: MessageEvent<string>) => {
+      const message = JSON.parse(data) as { now: number; events: RunEvent[] };
+      this.offset = message.now - Date.now();
+      this.isOnline = true;
+      this.take(message.events);
+      void this.flush();
+    };
+    this.stream.onerror = () => {
+      this.isOnline = false;
+    };
+  }
+
+  private take(events: readonly RunEvent[]): void {
+    const fresh = without(events, this.events);
+    if (fresh.length > 0) this.events = [...this.events, ...fresh];
+    const waiting = without(this.waiting, events);
+    if (waiting.length < this.waiting.length) {
+      this.waiting = waiting;
+      void this.keep();
+    }
+    this.tick();
+  }
+
+  /** Something happened, now: it counts here at once, and is sent as soon as it can be. */
+  tap(what: Tap): void {
+    this.tick();
+    const event = { ...what, id: crypto.randomUUID(), at: Math.round(this.now), by: this.by };
+    this.waiting = [...this.waiting, event as RunEvent];
+    void this.keep();
+    void this.flush();
+  }
+
+  private async flush(): Promise<void> {
+    if (this.sending || this.waiting.length === 0) return;
+    this.sending = true;
+    const batch = this.waiting;
+    try {
+      const response = await fetch(`/api/evenings/${this.evening.id}/events`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ events: batch }),
+      });
+      const body = (await response.json()) as { events?: RunEvent[]; message?: string };
+      if (response.ok) {
+        this.problem = '';
+        this.isOnline = true;
+        this.take([...batch, ...(body.events ?? [])]);
+        await this.keep();
+      } else if (response.status < 500) {
+        // Refused: said, and set aside, so that later taps are not held up.
+        this.problem = body.message ?? 'Not taken over.';
+        this.waiting = this.waiting.filter((e) => !batch.includes(e));
+        await this.keep();
+      } else throw new Error(String(response.status));
+    } catch {
+      this.isOnline = false;
+      setTimeout(() => void this.flush(), RETRY_MS);
+    } finally {
+      this.sending = false;
+      if (this.waiting.length > 0 && this.isOnline) void this.flush();
+    }
+  }
+}

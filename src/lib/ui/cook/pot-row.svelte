@@ -1,0 +1,86 @@
+<script lang="ts">
+  /** One pot: what it does, how long still, and the one tap that is expected of it. */
+  import type { Cooker } from '$core/kitchen';
+  import { TROUBLES, type LiveStep, type Trouble } from '$core/run';
+
+  interface Props {
+    cooker: Cooker;
+    step: LiveStep | null;
+    now: number;
+    clockOf: (at: number) => string;
+    ontap: (step: LiveStep) => void;
+    onmore: (step: LiveStep, minutes: number) => void;
+    ontrouble: (step: LiveStep, what: Trouble) => void;
+  }
+  let { cooker, step, now, clockOf, ontap, onmore, ontrouble }: Props = $props();
+
+  const WORD: Partial<Record<LiveStep['meaning']['phase'], string>> = {
+    'come-up': 'coming up',
+    hold: 'at pressure',
+    release: 'letting go',
+    vent: 'venting',
+    seal: 'lid on',
+    open: 'pin down, open',
+    brown: 'browning',
+    simmer: 'simmering',
+    slow: 'slow-cooking',
+  };
+  const left = $derived(step ? step.end - now : 0);
+  const remaining = $derived.by(() => {
+    if (!step) return '';
+    if (step.status === 'ahead') return `from ${clockOf(step.start)}`;
+    if (left < 0) return 'now';
+    const seconds = Math.ceil(left / 1000);
+    return step.meaning.phase === 'hold' || seconds < 600
+      ? `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+      : `about ${Math.round(seconds / 60)} min`;
+  });
+  const canFail = $derived(step?.meaning.phase === 'come-up' || step?.meaning.phase === 'hold');
+</script>
+
+<li class="card p-4">
+  <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
+    <div class="min-w-32 flex-1">
+      <p class="font-head text-xl font-extrabold">{cooker.name}</p>
+      <p class="text-muted">
+        {step ? `${step.meaning.dishName}: ${WORD[step.meaning.phase] ?? 'at work'}` : 'free'}
+      </p>
+    </div>
+    {#if step}
+      <p
+        class="font-head text-4xl font-extrabold tabular-nums"
+        class:text-pimento={step.status !== 'ahead' && left < 0}
+      >
+        {remaining}
+      </p>
+      <button
+        type="button"
+        class="btn min-h-16 min-w-44 px-5 text-xl {step.status === 'ahead' ? '' : 'btn-strong'}"
+        onclick={() => ontap(step)}>{step.tap}</button
+      >
+    {/if}
+  </div>
+  {#if step && step.status !== 'ahead'}
+    <details class="mt-1">
+      <summary class="min-h-10 cursor-pointer content-center text-muted"
+        >Not so<span class="sr-only"> for the {cooker.name}</span></summary
+      >
+      <div class="flex flex-wrap gap-2 pt-1">
+        {#each [2, 5, 10] as minutes (minutes)}
+          <button type="button" class="btn min-h-14" onclick={() => onmore(step, minutes)}
+            >{minutes} min more</button
+          >
+        {/each}
+        {#if canFail}
+          {#each Object.entries(TROUBLES) as [what, trouble] (what)}
+            <button
+              type="button"
+              class="btn min-h-14"
+              onclick={() => ontrouble(step, what as Trouble)}>{trouble.name}</button
+            >
+          {/each}
+        {/if}
+      </div>
+    </details>
+  {/if}
+</li>

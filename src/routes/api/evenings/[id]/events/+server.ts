@@ -1,0 +1,24 @@
+import { json } from '@sveltejs/kit';
+import { z } from 'zod';
+import { runEventSchema } from '$core/run';
+import { database } from '$lib/server/database';
+import { appendEvents } from '$lib/server/evening-store';
+import { readKitchen } from '$lib/server/kitchen-store';
+import type { RequestHandler } from './$types';
+
+const bodySchema = z.object({ events: z.array(runEventSchema).min(1).max(200) });
+
+export const POST: RequestHandler = async ({ request, params }) => {
+  const body = bodySchema.safeParse(await request.json().catch(() => null));
+  if (!body.success)
+    return json(
+      { message: 'What was sent is no event of an evening; reload the page.' },
+      { status: 422 },
+    );
+  const store = await database();
+  const kitchen = await readKitchen(store);
+  const added = await appendEvents(store, params.id, body.data.events, Date.now(), kitchen);
+  if (added.ok) return json({ events: added.value });
+  const { message, remedy } = added.problems[0] ?? { message: '', remedy: '' };
+  return json({ message: `${message}; ${remedy}.` }, { status: 409 });
+};

@@ -1,0 +1,52 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { mealPlan } from '$lib/server/meal-plan';
+import { database } from '$lib/server/database';
+import { listEvenings, startEvening } from '$lib/server/evening-store';
+import { readKitchen } from '$lib/server/kitchen-store';
+import { listMeals } from '$lib/server/meal-store';
+import type { Actions, PageServerLoad } from './$types';
+
+const DAY_MS = 86_400_000;
+
+export const load: PageServerLoad = async () => {
+  const store = await database();
+  const [kitchen, meals, evenings] = await Promise.all([
+    readKitchen(store),
+    listMeals(store),
+    listEvenings(store),
+  ]);
+  const now = Date.now();
+  return {
+    kitchen,
+    now,
+    evenings,
+    meals: meals
+      .filter(({ meal }) => !meal.template && Date.parse(meal.serveAt) > now - DAY_MS / 2)
+      .map(({ meal, plan }) => ({
+        id: meal.id,
+        name: meal.name,
+        serveAt: meal.serveAt,
+        isPlanned: plan !== null,
+      }))
+      .toReversed(),
+  };
+};
+
+export const actions: Actions = {
+  /** Turns a meal's plan into a live evening; one that runs already is taken up again. */
+  start: async ({ request }) => {
+    const mealId = String((await request.formData()).get('meal') ?? '');
+    const store = await database();
+    const running = (await listEvenings(store)).find((e) => e.mealId === mealId);
+    if (running) redirect(303, `/cook/${running.id}`);
+    const { meal, compiled, schedule, serveAt } = await mealPlan(mealId);
+    if (schedule.cost === null) return fail(422, { problem: 'This meal has no plan yet.' });
+    const id = crypto.randomUUID();
+    await startEvening(
+      store,
+      { id, mealId, name: meal.name, serveAt, compiled, schedule },
+      Date.now(),
+    );
+    redirect(303, `/cook/${id}`);
+  },
+};

@@ -1,0 +1,371 @@
+<script lang="ts">
+  import { onMount, untrack } from 'svelte';
+  import { toast } from 'svelte-sonner';
+  import { TROUBLES, type LiveStep } from '$core/run';
+  import { placeName } from '$core/run';
+  import { formatDay, formatMinutes, formatTime } from '$core/units';
+  import { say, sound, stayAwake, unlockSound } from '$lib/ui/cook/alarms';
+  import Dial from '$lib/ui/cook/dial.svelte';
+  import { EveningState } from '$lib/ui/cook/evening-state.svelte';
+  import PotRow from '$lib/ui/cook/pot-row.svelte';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+
+  const live = new EveningState(
+    untrack(() => data.evening),
+    untrack(() => data.events),
+    untrack(() => data.now),
+  );
+  let hasSound = $state(false);
+  let hasVoice = $state(false);
+  onMount(() => {
+    const stop = live.start(data.now);
+    const sleep = stayAwake();
+    return () => {
+      stop();
+      sleep();
+    };
+  });
+
+  const MINUTE = 60_000;
+  const fold = $derived(live.state);
+  const clock = (at: number): string => formatTime(at, data.kitchen);
+  /** With its day where that is not this evening. */
+  const when = (at: number): string =>
+    at - live.now > 12 * 60 * MINUTE ? `${formatDay(at, data.kitchen)}, ${clock(at)}` : clock(at);
+  /** The zone's minute hand against UTC's. */
+  const shift = $derived(
+    (Number(formatTime(live.now, { zone: data.kitchen.zone, hours: 24 }).slice(3)) -
+      (Math.floor(live.now / MINUTE) % 60) +
+      60) %
+      60,
+  );
+
+  /** Hands, or a switch to be turned. */
+  const needsSomebody = (s: LiveStep): boolean =>
+    s.meaning.isHands || (s.meaning.phase === 'preheat' && s.status !== 'running');
+
+  /** Work for hands that is due, the longest waiting first; then what comes next. */
+  const work = $derived(
+    fold.steps.filter(
+      (s) => needsSomebody(s) && s.status !== 'done' && s.meaning.phase !== 'rinse',
+    ),
+  );
+  const current = $derived(
+    work.find((s) => s.status === 'running') ?? work.find((s) => s.status === 'due') ?? null,
+  );
+  const next = $derived(work.filter((s) => s !== current).slice(0, 3));
+  const pots = $derived(
+    data.kitchen.cookers.map((cooker) => ({
+      cooker,
+      step:
+        fold.steps.find((s) => s.unit === cooker.id && s.status === 'running') ??
+        fold.steps.find((s) => s.unit === cooker.id && s.status === 'due') ??
+        fold.steps.find((s) => s.unit === cooker.id && s.status === 'ahead') ??
+        null,
+    })),
+  );
+  const assumed = $derived(fold.steps.filter((s) => s.isAssumed).slice(-3));
+  const isDone = $derived(work.length === 0);
+  const lateBy = $derived(Math.round((fold.readyAt - live.evening.serveAt) / MINUTE));
+
+  function done(step: LiveStep): void {
+    unlockSound();
+    live.tap({ kind: 'done', step: step.meaning.id });
+  }
+  function start(step: LiveStep): void {
+    unlockSound();
+    live.tap({ kind: 'started', step: step.meaning.id });
+  }
+  function earlier(step: LiveStep, minutes: number): void {
+    const event = live.events
+      .concat(live.waiting)
+      .findLast((e) => e.kind === 'done' && e.step === step.meaning.id);
+    if (event) live.tap({ kind: 'corrected', of: event.id, to: event.at - minutes * MINUTE });
+    else live.tap({ kind: 'done', step: step.meaning.id });
+  }
+  const place = (step: LiveStep): string =>
+    placeName(step.unit ?? undefined, data.kitchen) ?? 'Counter';
+  const setting = (step: LiveStep): string => step.meaning.settings?.[step.unit ?? ''] ?? '';
+
+  /** What was tapped last, and can be taken back. */
+  const lastTap = $derived(
+    live.events
+      .concat(live.waiting)
+      .findLast((e) => e.by === live.by && ['done', 'started', 'more', 'trouble'].includes(e.kind)),
+  );
+  const told = $derived(
+    fold.lastReplan?.text && live.now - fold.lastReplan.at < 3 * MINUTE ? fold.lastReplan : null,
+  );
+  let kept = $state('');
+
+  /** Sounds once for each thing that becomes due. */
+  const heard: string[] = [];
+  $effect(() => {
+    for (const step of fold.steps) {
+      const isEnd = step.meaning.phase === 'hold' && step.status === 'done' && step.isAssumed;
+      const key = `${step.meaning.id}.${isEnd ? 'end' : step.status}`;
+      const isNews = isEnd || (step.status === 'due' && needsSomebody(step));
+      if (!isNews || heard.includes(key)) continue;
+      heard.push(key);
+      const pot = data.kitchen.cookers.findIndex((c) => c.id === step.unit);
+      if (hasSound) sound(Math.max(0, pot));
+      if (hasVoice) say(`${step.meaning.text}. ${step.meaning.dishName}.`);
+    }
+  });
+
+  function onkeydown(event: KeyboardEvent): void {
+    if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey) return;
+    if (event.key === 'd' && current) done(current);
+    if (event.key === 'u' && lastTap) live.tap({ kind: 'undone', of: lastTap.id });
+  }
+</script>
+
+<svelte:head><title>{live.evening.name}: cooking · Olive Clock</title></svelte:head>
+<svelte:window {onkeydown} />
+
+<header class="flex flex-wrap items-center justify-between gap-3">
+  <div>
+    <h1 class="text-3xl font-extrabold tracking-tight">{live.evening.name}</h1>
+    <p class="text-lg" data-testid="table">
+      On the table <b class:text-pimento={lateBy > 0}>{clock(fold.readyAt)}</b>{#if lateBy > 0}
+        <span class="text-pimento">, {lateBy} min later than planned</span>{/if}
+    </p>
+  </div>
+  <div class="flex flex-wrap items-center gap-2">
+    {#if !live.isOnline}
+      <p class="rounded-lg bg-ember-soft px-3 py-2 font-semibold text-ember-ink" role="status">
+        No server: clocks and taps go on here{live.waiting.length > 0
+          ? `, ${live.waiting.length} to send`
+          : ''}
+      </p>
+    {/if}
+    <button
+      type="button"
+      class="btn min-h-14"
+      aria-pressed={hasSound}
+      onclick={() => {
+        unlockSound();
+        hasSound = !hasSound;
+        if (hasSound) setTimeout(() => sound(0), 100);
+      }}>Sound {hasSound ? 'on' : 'off'}</button
+    >
+    <button
+      type="button"
+      class="btn min-h-14"
+      aria-pressed={hasVoice}
+      onclick={() => (hasVoice = !hasVoice)}>Voice {hasVoice ? 'on' : 'off'}</button
+    >
+  </div>
+</header>
+
+{#if live.problem}
+  <p role="alert" class="mt-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3">
+    {live.problem}
+  </p>
+{/if}
+{#if told && kept !== told.id}
+  <div
+    role="status"
+    data-testid="replanned"
+    class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-3 text-lg"
+  >
+    <p><b>Planned again:</b> {told.text}.</p>
+    <span class="flex gap-2">
+      <button type="button" class="btn min-h-14" onclick={() => (kept = told.id)}>Keep</button>
+      <button
+        type="button"
+        class="btn min-h-14"
+        onclick={() => live.tap({ kind: 'undone', of: told.id })}>As before</button
+      >
+    </span>
+  </div>
+{/if}
+
+<div class="mt-4 grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
+  <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-4">
+    <section
+      aria-labelledby="now"
+      aria-live="polite"
+      class="rounded-2xl border-2 p-5 {current
+        ? 'border-ember bg-ember-soft'
+        : 'border-line bg-salt'}"
+    >
+      {#if current}
+        <p id="now" class="flex flex-wrap justify-between gap-x-4 text-lg text-muted">
+          <span
+            ><b class="text-ember-ink">Now</b> · {place(current)} · {current.meaning.dishName}</span
+          ><span>{clock(current.start)}</span>
+        </p>
+        <p class="mt-1 font-head text-4xl leading-tight font-extrabold text-balance md:text-5xl">
+          {current.meaning.text}
+        </p>
+        {#if current.meaning.amounts.length > 0}
+          <p class="mt-2 text-2xl">{current.meaning.amounts.join(', ')}</p>
+        {/if}
+        {#if setting(current)}<p class="mt-2 text-2xl font-bold text-leaf-ink">
+            Valve to seal; {setting(current)}
+          </p>{/if}
+        {#if current.meaning.caution}<p class="mt-2 text-lg text-ember-ink">
+            <span class="first-letter:uppercase">{current.meaning.caution.text}</span>
+            <span class="text-muted">({current.meaning.caution.source})</span>
+          </p>{/if}
+        <div class="mt-4 flex flex-wrap gap-3">
+          <button
+            type="button"
+            class="btn min-h-20 min-w-56 flex-1 btn-strong px-8 text-3xl"
+            onclick={() => done(current)}>{current.tap}</button
+          >
+          {#if current.status === 'due'}
+            <button type="button" class="btn min-h-20 px-6 text-xl" onclick={() => start(current)}
+              >Begun</button
+            >
+          {:else}
+            <button
+              type="button"
+              class="btn min-h-20 px-6 text-xl"
+              onclick={() => live.tap({ kind: 'more', step: current.meaning.id, minutes: 3 })}
+              >3 min more</button
+            >
+          {/if}
+        </div>
+      {:else if isDone}
+        <p id="now" class="font-head text-5xl font-extrabold">Everything is done.</p>
+        <p class="mt-2 text-xl">Serve it; rest what rests; warm what waits.</p>
+        {#if !fold.isServed}
+          <button
+            type="button"
+            class="mt-4 btn min-h-20 btn-strong px-8 text-3xl"
+            onclick={() => live.tap({ kind: 'served' })}>It is on the table</button
+          >
+        {/if}
+      {:else}
+        <p id="now" class="text-lg text-muted">Nothing for your hands</p>
+        <p class="font-head text-5xl font-extrabold" data-testid="free">
+          {next[0] ? `free until ${when(next[0].start)}` : 'free'}
+        </p>
+      {/if}
+    </section>
+
+    {#if next.length > 0}
+      <section aria-labelledby="next" class="card p-4">
+        <h2 id="next" class="text-lg font-bold">Next</h2>
+        <ol>
+          {#each next as step (step.meaning.id)}
+            <li
+              class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-line py-2 text-xl first:border-0"
+            >
+              <b class="w-16 tabular-nums">{clock(step.start)}</b>
+              <span class="min-w-48 flex-1"
+                >{step.meaning.text}
+                <span class="block text-base text-muted"
+                  >{place(step)} · {step.meaning.dishName}</span
+                ></span
+              >
+              <button type="button" class="btn min-h-14" onclick={() => done(step)}
+                >Done already<span class="sr-only">: {step.meaning.text}</span></button
+              >
+            </li>
+          {/each}
+        </ol>
+      </section>
+    {/if}
+
+    <ul class="grid gap-3" aria-label="Pots">
+      {#each pots as { cooker, step } (cooker.id)}
+        <PotRow
+          {cooker}
+          {step}
+          now={live.now}
+          clockOf={clock}
+          ontap={done}
+          onmore={(s, minutes) => live.tap({ kind: 'more', step: s.meaning.id, minutes })}
+          ontrouble={(s, what) => {
+            live.tap({ kind: 'trouble', step: s.meaning.id, what });
+            toast.warning(TROUBLES[what].remedy, { duration: 20_000 });
+          }}
+        />
+      {/each}
+    </ul>
+  </div>
+
+  <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-4">
+    <Dial
+      steps={fold.steps}
+      cookers={data.kitchen.cookers}
+      now={live.now}
+      readyAt={fold.readyAt}
+      clock={clock(live.now)}
+      {shift}
+    />
+    {#if assumed.length > 0}
+      <section aria-labelledby="assumed" class="card p-4">
+        <h2 id="assumed" class="font-bold">Taken as planned</h2>
+        <p class="text-sm text-muted">Nobody tapped these; say when, if it was otherwise.</p>
+        <ul>
+          {#each assumed as step (step.meaning.id)}
+            <li
+              class="flex flex-wrap items-center justify-between gap-2 border-t border-line py-1.5"
+            >
+              <span
+                >{step.tap}, {clock(step.end)}
+                <span class="text-muted">{step.meaning.dishName}</span></span
+              >
+              <button
+                type="button"
+                class="btn min-h-12"
+                onclick={() => live.tap({ kind: 'more', step: step.meaning.id, minutes: 3 })}
+                >Not yet</button
+              >
+            </li>
+          {/each}
+        </ul>
+      </section>
+    {/if}
+    <section aria-labelledby="else" class="card p-4">
+      <h2 id="else" class="mb-2 font-bold">Something else</h2>
+      <div class="flex flex-wrap gap-2">
+        {#if lastTap}
+          <button
+            type="button"
+            class="btn min-h-14"
+            onclick={() => live.tap({ kind: 'undone', of: lastTap.id })}
+            >Take back the last tap</button
+          >
+          {#if lastTap.kind === 'done'}
+            {@const step = fold.steps.find((s) => s.meaning.id === lastTap.step)}
+            {#if step}
+              <button type="button" class="btn min-h-14" onclick={() => earlier(step, 4)}
+                >It was 4 min ago</button
+              >
+            {/if}
+          {/if}
+        {/if}
+        <button
+          type="button"
+          class="btn min-h-14"
+          onclick={() => live.tap({ kind: 'guests', minutes: 15 })}>Guests 15 min later</button
+        >
+      </div>
+      <details class="mt-2">
+        <summary class="min-h-10 cursor-pointer content-center text-muted">Leave a dish out</summary
+        >
+        <div class="flex flex-wrap gap-2">
+          {#each [...new Map(fold.steps.map( (s) => [s.meaning.entryId, s.meaning.dishName] ))] as [id, name] (id)}
+            <button
+              type="button"
+              class="btn min-h-14"
+              onclick={() => live.tap({ kind: 'dropped', entry: id })}>{name}</button
+            >
+          {/each}
+        </div>
+      </details>
+      <p class="mt-2 text-sm text-muted">
+        Keys: <kbd>d</kbd> done, <kbd>u</kbd> take back. Start was planned for {clock(
+          Math.min(...fold.steps.map((s) => s.start)),
+        )}; {formatMinutes(Math.max(0, (fold.readyAt - live.now) / MINUTE))} to the table.
+      </p>
+    </section>
+  </div>
+</div>

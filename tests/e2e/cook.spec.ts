@@ -1,0 +1,105 @@
+import type { Page } from '@playwright/test';
+import { addDish, expect, expectAccessible, newMeal, settled, test } from './support';
+
+/** A meal that has to be begun about now, in the kitchen's zone. */
+async function soon(page: Page, name: string, minutes: number): Promise<void> {
+  await newMeal(page, name, 4);
+  const at = new Date(Date.now() + minutes * 60_000);
+  const [day = '', time = ''] = new Intl.DateTimeFormat('sv-SE', {
+    timeZone: 'Europe/Athens',
+    dateStyle: 'short',
+    timeStyle: 'short',
+  })
+    .format(at)
+    .split(' ');
+  await page.getByLabel('Day').fill(day);
+  await page.getByLabel('Time on the table').fill(time);
+  await page.keyboard.press('Tab');
+  await settled(page);
+}
+
+test('an evening on two screens: one goes offline, a pot is late, a check fails, and it is planned again', async ({
+  page,
+  browser,
+}) => {
+  await soon(page, 'Live supper', 55);
+  await addDish(page, 'Beetroot');
+  await settled(page);
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await expect(page).toHaveURL(/\/cook\//);
+  const table = page.getByTestId('table');
+  const before = await table.textContent();
+  await expect(page.getByRole('img', { name: /^Dial/ })).toBeVisible();
+  await expectAccessible(page);
+
+  const other = await browser.newContext();
+  const second = await other.newPage();
+  await second.goto(page.url());
+  await expect(second.getByTestId('table')).toHaveText(before ?? '');
+
+  // Tapped here, seen there.
+  const now = page.getByRole('button', { name: 'Done', exact: true }).first();
+  const firstWork = page.getByText(/Scrub/).first();
+  await expect(firstWork).toBeVisible();
+  await page
+    .getByRole('button', { name: /Done already|^Done$/ })
+    .first()
+    .click();
+  await expect(second.getByRole('button', { name: 'Take back the last tap' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Take back the last tap' })).toBeVisible();
+
+  // Offline: the tap counts on that screen, and arrives when the line is back.
+  await other.setOffline(true);
+  const lid = second.getByRole('button', { name: 'Lid is on' }).first();
+  await lid.click();
+  await expect(second.getByText(/No server/)).toBeVisible();
+  await expect(second.getByRole('button', { name: 'Countdown has begun' }).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Lid is on' }).first()).toBeVisible();
+  await other.setOffline(false);
+  await expect(page.getByRole('button', { name: 'Countdown has begun' }).first()).toBeVisible({
+    timeout: 20_000,
+  });
+
+  // A pot that is late: the rest moves, and it is said in one line, with the way back.
+  await page.getByText('Not so').first().click();
+  for (let i = 0; i < 4; i++)
+    await page.getByRole('button', { name: 'It reports overheating' }).first().click();
+  await expect(page.getByText(/scrape the bottom clean/).first()).toBeVisible();
+  await expect(table).not.toHaveText(before ?? '', { timeout: 10_000 });
+  await expect(second.getByTestId('table')).toHaveText((await table.textContent()) ?? '');
+
+  // A reload finds everything where it was.
+  const late = await table.textContent();
+  await page.reload();
+  await expect(table).toHaveText(late ?? '');
+  await expect(now.or(page.getByTestId('free'))).toBeVisible();
+  await other.close();
+});
+
+test('an event of the future is refused in words, a tap sent twice counts once', async ({
+  page,
+}) => {
+  await page.goto('/meals/wednesday-for-three');
+  await settled(page);
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await expect(page).toHaveURL(/\/cook\//);
+  const id = page.url().split('/').at(-1);
+  const post = (events: unknown[]) =>
+    page.request.post(`/api/evenings/${id}/events`, { data: { events } });
+  const event = {
+    id: 'one-tap',
+    at: Date.now(),
+    by: 'test',
+    kind: 'done',
+    step: 'hake-fennel.slice',
+  };
+  const future = await post([{ ...event, id: 'future', at: Date.now() + 3_600_000 }]);
+  expect(future.status()).toBe(409);
+  expect(JSON.stringify(await future.json())).toContain('set its clock');
+  const [a, b] = await Promise.all([post([event]), post([event])]);
+  const added = [await a.json(), await b.json()].flatMap(
+    (r) => (r as { events: { id: string }[] }).events,
+  );
+  expect(added.filter((e) => e.id === 'one-tap')).toHaveLength(1);
+  expect((await post([{ nonsense: true }])).status()).toBe(422);
+});

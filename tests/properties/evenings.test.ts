@@ -1,0 +1,117 @@
+import { describe, expect, it } from 'vitest';
+import { compileMeal } from '$core/plan';
+import { foldEvening, replanEvening, type Evening, type RunEvent } from '$core/run';
+import { solve } from '$core/solve';
+import { householdSchema } from '$core/exchange';
+import { demoHousehold } from '../../src/demo/household';
+
+/** A few in CI; a thousand with `npm run soak`. */
+const EVENINGS = process.env.SOAK ? 1000 : 12;
+const NOW = Date.UTC(2026, 10, 25, 9);
+const MINUTE = 60_000;
+const LONGEST_MIN = 40 * 60;
+const style = { zone: 'Europe/Athens', hours: 24 } as const;
+const household = householdSchema.parse(demoHousehold(NOW));
+const dishes = new Map(household.dishes.map((d) => [d.id, d]));
+
+/** Small, fast, seeded: the same evenings every time (mulberry32). */
+function random(seed: number): () => number {
+  let a = seed;
+  return () => {
+    a = (a + 0x6d2b79f5) | 0;
+    let t = Math.imul(a ^ (a >>> 15), 1 | a);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
+  };
+}
+
+const starts: Evening[] = household.meals.map((meal) => {
+  const compiled = compileMeal(meal, dishes, household.kitchen, NOW);
+  if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
+  return {
+    id: meal.id,
+    mealId: meal.id,
+    name: meal.name,
+    serveAt: Date.parse(meal.serveAt),
+    compiled: compiled.value,
+    schedule: solve(compiled.value.problem, { work: 3_000_000 }),
+  };
+});
+
+/** A cook who is quicker or slower than planned, forgets a tap now and then, and has bad luck. */
+function play(evening: Evening, next: () => number) {
+  const events: RunEvent[] = [];
+  let replans = 0;
+  let refused = 0;
+  const first = Math.min(...evening.schedule.steps.map((s) => s.start));
+  let now = evening.serveAt + (first - 5) * MINUTE;
+  const end = now + LONGEST_MIN * MINUTE;
+  const add = (event: object): void => {
+    events.push({ id: `e${events.length}`, at: now, by: 'cook', ...event } as RunEvent);
+    const state = foldEvening(evening, events, now);
+    const again = replanEvening(evening, state, now, style);
+    if (!again) {
+      refused++;
+      return;
+    }
+    replans++;
+    const { schedule, text } = again;
+    events.push({
+      id: `r${events.length}`,
+      at: now,
+      by: 'plan',
+      kind: 'replanned',
+      schedule,
+      text,
+    });
+  };
+  let isDropped = false;
+  for (; now < end; now += MINUTE) {
+    const state = foldEvening(evening, events, now);
+    const open = state.steps.filter((s) => s.status !== 'done' && s.meaning.phase !== 'rinse');
+    if (open.length === 0) return { events, replans, refused, state, isOver: true };
+    const running = open.find((s) => s.meaning.isHands && s.status === 'running');
+    const due = open.find(
+      (s) => (s.meaning.isHands || s.meaning.phase === 'preheat') && s.status === 'due',
+    );
+    const luck = next();
+    if (running && now >= running.end - MINUTE && luck < 0.7)
+      add({ kind: 'done', step: running.meaning.id });
+    else if (running && luck < 0.02) add({ kind: 'more', step: running.meaning.id, minutes: 3 });
+    else if (!running && due && luck < 0.75) add({ kind: 'started', step: due.meaning.id });
+    const pot = open.find((s) => s.meaning.phase === 'come-up' && s.status === 'running');
+    if (pot && next() < 0.02) add({ kind: 'trouble', step: pot.meaning.id, what: 'overheating' });
+    if (pot && next() < 0.08) add({ kind: 'done', step: pot.meaning.id });
+    if (next() < 0.001) add({ kind: 'guests', minutes: 10 });
+    if (!isDropped && open.length > 20 && next() < 0.0005) {
+      isDropped = true;
+      add({ kind: 'dropped', entry: open[0]?.meaning.entryId });
+    }
+  }
+  return { events, replans, refused, state: foldEvening(evening, events, now), isOver: false };
+}
+
+describe('evenings played', () => {
+  it('every one ends, nothing is lost, every clock is consistent, re-planning always answers', () => {
+    let replans = 0;
+    for (let i = 0; i < EVENINGS; i++) {
+      const evening = starts[i % starts.length];
+      if (!evening) throw new Error('no evening');
+      const played = play(evening, random(1000 + i));
+      replans += played.replans;
+      expect(played.isOver, `evening ${i}`).toBe(true);
+      expect(played.refused, `evening ${i}: re-planning gave no answer`).toBe(0);
+      for (const step of played.state.steps)
+        expect(step.end, step.meaning.id).toBeGreaterThanOrEqual(step.start);
+      // Stopped and started again at every tenth event: the same evening.
+      for (let cut = 0; cut < played.events.length; cut += 10) {
+        const kept = JSON.parse(JSON.stringify(played.events.slice(0, cut))) as RunEvent[];
+        const at = kept.at(-1)?.at ?? evening.serveAt;
+        expect(foldEvening(evening, kept, at)).toEqual(
+          foldEvening(evening, played.events.slice(0, cut), at),
+        );
+      }
+    }
+    console.info(`${EVENINGS} evenings, ${replans} re-plannings, all answered`);
+  }, 3_600_000);
+});
