@@ -17,14 +17,18 @@ const VIEWS = [
   { name: 'meal-phone', path: '/meals/harvest-supper', viewport: PHONE },
   { name: 'meal-why', path: '/meals/harvest-supper', act: openWhy },
   { name: 'meal-print', path: '/meals/harvest-supper/print' },
+  { name: 'meal-late', path: '/meals/harvest-supper', act: serveTooSoon },
+  { name: 'week', path: '/meals?week=0' },
+  { name: 'lists', path: '/lists?meals=harvest-supper,wednesday-for-three' },
+  { name: 'cook', path: '/meals/wednesday-for-three', act: startCooking },
+  { name: 'stores', path: '/stores' },
+  { name: 'labels', path: '/stores/labels' },
   { name: 'dishes', path: '/dishes' },
   { name: 'dish', path: '/dishes/lamb-apricots?servings=9' },
-  { name: 'dish-phone', path: '/dishes/chickpeas-lemon?servings=8', viewport: PHONE },
   { name: 'dish-new', path: '/dishes/new', act: pasteRecipe },
   { name: 'dish-edit', path: '/dishes/lamb-apricots/edit' },
   { name: 'bench', path: '/bench?q=hold' },
   { name: 'kitchen', path: '/kitchen' },
-  { name: 'kitchen-dark', path: '/kitchen', dark: true },
 ];
 
 const RECIPE = `Shanks with white beans
@@ -41,6 +45,33 @@ Simmer the sauce for 5 minutes.`;
 async function pasteRecipe(page) {
   await page.getByLabel('The recipe’s text').fill(RECIPE);
   await page.getByRole('button', { name: 'Keep this dish' }).waitFor();
+}
+
+/** Sets the serving time so many minutes ahead, in the demo's zone. */
+async function serveIn(page, minutes) {
+  const [day, time] = new Intl.DateTimeFormat('sv-SE', {
+    timeZone: 'Europe/Athens',
+    dateStyle: 'short',
+    timeStyle: 'short',
+  })
+    .format(Date.now() + minutes * 60_000)
+    .split(' ');
+  await page.getByLabel('Day').fill(day);
+  await page.keyboard.press('Tab');
+  await page.getByLabel('Time on the table').fill(time);
+  await page.keyboard.press('Tab');
+}
+
+async function serveTooSoon(page) {
+  await serveIn(page, 75);
+  await page.getByTestId('ways-out').getByRole('button', { name: 'Do it' }).first().waitFor();
+}
+
+async function startCooking(page) {
+  await serveIn(page, 62);
+  await page.waitForTimeout(6000);
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await page.getByRole('img', { name: /^Dial/ }).waitFor();
 }
 
 async function openWhy(page) {

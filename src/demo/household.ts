@@ -5,6 +5,7 @@ import type { Kitchen } from '$core/kitchen';
 import { mealSchema, newEntry, type Meal } from '$core/meal';
 import type { z } from 'zod';
 import { GUEST_DISHES } from './guest-dishes';
+import { demoStores } from './stores';
 import { SUPPER_DISHES } from './supper-dishes';
 import { WEEKDAY_DISHES } from './weekday-dishes';
 
@@ -126,6 +127,7 @@ export function demoHousehold(now: number): Household {
       { food: 'yogurt', amount: 500, unit: 'g', useBy: dayAhead(now, 3) },
       { food: 'fennel', amount: 2, unit: 'piece', useBy: dayAhead(now, 2) },
     ],
+    stores: demoStores(now),
     prices: [
       { food: 'lamb shoulder', price: 14, per: 'kg' },
       { food: 'dry chickpeas', price: 3.2, per: 'kg' },

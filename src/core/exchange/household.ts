@@ -4,6 +4,7 @@ import { dishSchema } from '../dish';
 import { kitchenSchema } from '../kitchen';
 import { larderItemSchema, priceSchema } from '../lists';
 import { mealSchema } from '../meal';
+import { storeItemSchema } from '../stores';
 import { failure, success, type Outcome } from '../reason';
 
 export const HOUSEHOLD_FORMAT = 'olive-clock/household@1';
@@ -16,6 +17,8 @@ export const householdSchema = z.object({
   /** What is in the house, and what foods cost; older files have neither. */
   larder: z.array(larderItemSchema).default([]),
   prices: z.array(priceSchema).default([]),
+  /** Freezer and fridge. */
+  stores: z.array(storeItemSchema).default([]),
 });
 export type Household = z.infer<typeof householdSchema>;
 

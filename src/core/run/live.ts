@@ -231,7 +231,7 @@ function liveSteps(
         : undefined;
     const started =
       fact?.start ??
-      (previous?.status === 'done' ? previous.end : undefined) ??
+      (previous?.status === 'done' && !meaning.isHands ? previous.end : undefined) ??
       (alone !== undefined && alone <= now ? alone : undefined) ??
       (fact?.end === undefined ? undefined : Math.min(fact.end, at(time.start)));
     const live = (

@@ -40,7 +40,9 @@ export function replanEvening(
   const at = Math.floor((now - evening.serveAt) / MINUTE);
   const real = happenings.filter((h) => known.has(h.step));
   const strict = replan(problem, told, real, at);
-  const found = strict.schedule.cost !== null ? strict : replan(relaxed(problem), told, real, at);
+  const again = (p: Problem): ReturnType<typeof replan> => replan(p, told, real, at);
+  const loose = strict.schedule.cost === null ? again(relaxed(problem)) : strict;
+  const found = loose.schedule.cost === null ? again(bare(relaxed(problem), state)) : loose;
   if (found.schedule.cost === null) return null;
   const isRelaxed = found !== strict;
   return {
@@ -82,6 +84,19 @@ function relaxed(problem: Problem): Problem {
     ...problem,
     links: (problem.links ?? []).map(({ max: _, ...link }) => link),
     dishes: (problem.dishes ?? []).map(({ holdMax: _, ...dish }) => dish),
+  };
+}
+
+/** Where more goes on at once than there are hands or watts for: it does go on, and is a fact. */
+function bare(problem: Problem, state: LiveState): Problem {
+  const running = new Set(
+    state.steps.filter((s) => s.status === 'running').map((s) => s.meaning.id),
+  );
+  return {
+    ...problem,
+    apart: [],
+    away: [],
+    steps: problem.steps.map((s) => (running.has(s.id) ? { ...s, hands: 0, uses: {} } : s)),
   };
 }
 

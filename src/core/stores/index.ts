@@ -4,3 +4,5 @@ export { freezingTime, plankSeconds, thawingTime } from './freeze';
 export type { BagShape, BagTime } from './freeze';
 export { keeps } from './keep';
 export type { KeepingAnswer, KeepingPlace } from './keep';
+export { byDue, cookingOf, daysLeft, kindOfDish, newCode, storeItemSchema, useByOf } from './item';
+export type { StoreItem } from './item';

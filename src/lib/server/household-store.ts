@@ -6,7 +6,8 @@ import { listDishes } from './dish-store';
 import { readKitchen } from './kitchen-store';
 import { listMeals } from './meal-store';
 import { listLarder, listPrices } from './larder-store';
-import { dishes, kitchens, larder, meals, prices } from './schema';
+import { listItems } from './item-store';
+import { dishes, kitchens, larder, meals, prices, storeItems, storeMoves } from './schema';
 
 export async function readHousehold(database: Database): Promise<Household> {
   const stored = await listMeals(database);
@@ -17,6 +18,7 @@ export async function readHousehold(database: Database): Promise<Household> {
     meals: stored.map((s) => s.meal),
     larder: await listLarder(database),
     prices: await listPrices(database),
+    stores: await listItems(database),
   };
 }
 
@@ -37,6 +39,8 @@ export async function replaceHousehold(
       database.delete(kitchens),
       database.delete(larder),
       database.delete(prices),
+      database.delete(storeMoves),
+      database.delete(storeItems),
       database.insert(kitchens).values({ id: 1, document: household.kitchen }),
       ...household.dishes.map((dish) =>
         database
@@ -57,6 +61,16 @@ export async function replaceHousehold(
       ),
       ...household.prices.map((price) =>
         database.insert(prices).values({ food: foodKey(price.food), document: price }),
+      ),
+      ...household.stores.map((item) =>
+        database.insert(storeItems).values({
+          id: item.id,
+          code: item.code,
+          place: item.place,
+          portions: item.portions,
+          useBy: item.useBy,
+          document: item,
+        }),
       ),
     ]);
   });

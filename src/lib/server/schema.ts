@@ -1,5 +1,5 @@
 /** Tables: documents validated on the way in and out, with columns for what is searched or joined. */
-import { blob, index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { blob, index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 export const kitchens = sqliteTable('kitchens', {
   /** There is one household and so one kitchen: always 1. */
@@ -83,3 +83,28 @@ export const eveningEvents = sqliteTable(
   },
   (table) => [index('evening_events_evening').on(table.eveningId, table.seq)],
 );
+
+/** Freezer and fridge: what lies there. */
+export const storeItems = sqliteTable(
+  'store_items',
+  {
+    id: text('id').primaryKey(),
+    code: text('code').notNull().unique(),
+    place: text('place').notNull(),
+    /** Changed in one step with a condition, so that two phones never take the same portion. */
+    portions: real('portions').notNull(),
+    useBy: text('use_by').notNull(),
+    document: text('document', { mode: 'json' }).notNull(),
+  },
+  (table) => [index('store_items_due').on(table.place, table.useBy)],
+);
+
+/** What was put in, taken out, moved or thrown away, and why. */
+export const storeMoves = sqliteTable('store_moves', {
+  seq: integer('seq').primaryKey({ autoIncrement: true }),
+  itemId: text('item_id').notNull(),
+  at: integer('at').notNull(),
+  what: text('what', { enum: ['in', 'out', 'moved', 'thrown'] }).notNull(),
+  portions: real('portions').notNull(),
+  note: text('note').notNull().default(''),
+});

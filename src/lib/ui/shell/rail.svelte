@@ -6,6 +6,7 @@
   import FlaskConical from '@lucide/svelte/icons/flask-conical';
   import Flame from '@lucide/svelte/icons/flame';
   import ListChecks from '@lucide/svelte/icons/list-checks';
+  import Snowflake from '@lucide/svelte/icons/snowflake';
   import Mark from './mark.svelte';
   import ThemeSwitch from './theme-switch.svelte';
 
@@ -14,6 +15,7 @@
     { href: '/dishes', name: 'Dishes', icon: BookOpen },
     { href: '/lists', name: 'Lists', icon: ListChecks },
     { href: '/cook', name: 'Cook', icon: Flame },
+    { href: '/stores', name: 'Stores', icon: Snowflake },
     { href: '/kitchen', name: 'Kitchen', icon: CookingPot },
     { href: '/bench', name: 'Bench', icon: FlaskConical },
   ];
@@ -21,7 +23,7 @@
 
 <nav
   aria-label="Places"
-  class="fixed inset-x-0 bottom-0 z-20 flex justify-around gap-1 bg-night px-2 pt-1 pb-[max(0.25rem,env(safe-area-inset-bottom))] text-on-night md:sticky md:inset-auto md:top-0 md:h-dvh md:w-[84px] md:flex-none md:flex-col md:justify-start md:px-1.5 md:py-3 print:hidden"
+  class="fixed inset-x-0 bottom-0 z-20 flex justify-around gap-0.5 bg-night px-1 pt-1 pb-[max(0.25rem,env(safe-area-inset-bottom))] text-on-night md:sticky md:inset-auto md:top-0 md:h-dvh md:w-[84px] md:flex-none md:flex-col md:justify-start md:px-1.5 md:py-3 print:hidden"
 >
   <a
     href="/meals"
@@ -33,7 +35,7 @@
     <a
       href={place.href}
       aria-current={here ? 'page' : undefined}
-      class="flex min-h-14 min-w-11 flex-1 flex-col items-center justify-center gap-1 rounded-xl text-[13px] hover:bg-white/10 md:flex-none {here
+      class="flex min-h-14 min-w-0 flex-1 flex-col items-center justify-center gap-1 rounded-xl text-[11px] hover:bg-white/10 md:flex-none md:text-[13px] {here
         ? 'bg-paper font-bold text-ink hover:bg-paper dark:bg-leaf-soft'
         : ''}"
     >

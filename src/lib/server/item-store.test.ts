@@ -1,0 +1,59 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { demoHousehold } from '../../demo/household';
+import { byDue, cookingOf, kindOfDish, newCode, storeItemSchema, useByOf } from '$core/stores';
+import { openDatabase, type Database } from './database';
+import { itemByCode, listItems, putIn, takeOut } from './item-store';
+
+const folder = mkdtempSync(join(tmpdir(), 'olive-'));
+let db: Database;
+beforeAll(async () => {
+  db = await openDatabase(`file:${join(folder, 'test.db')}`);
+});
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+const household = demoHousehold(Date.UTC(2026, 10, 25));
+
+it('stock is never negative: of many who take at once, as many get as there is', async () => {
+  const [item] = household.stores;
+  if (!item) throw new Error('no item');
+  await putIn(db, { ...item, portions: 5 }, 1);
+  const move = { what: 'out' as const, note: '', now: 2 };
+  const got = await Promise.all(Array.from({ length: 12 }, () => takeOut(db, item.id, 1, move)));
+  expect(got.filter((left) => left !== null)).toHaveLength(5);
+  expect(await listItems(db)).toEqual([]);
+  // The label of what is gone still says what it was.
+  expect((await itemByCode(db, item.code.toLowerCase()))?.name).toBe(item.name);
+});
+
+it('use-by follows the published chart: days in the fridge for safety, months in the freezer for quality', () => {
+  const soup = useByOf('soup', 'fridge', '2026-11-25');
+  expect(soup.ok && soup.value).toEqual({ useBy: '2026-11-29', why: 'safety' });
+  const frozen = useByOf('soup', 'freezer', '2026-11-25');
+  expect(frozen.ok && frozen.value).toEqual({ useBy: '2027-02-23', why: 'quality' });
+  expect(useByOf('egg', 'freezer', '2026-11-25').ok).toBe(false);
+  const item = household.stores[0];
+  expect(storeItemSchema.safeParse({ ...item, useBy: '2000-01-01' }).success).toBe(false);
+});
+
+it('the label says hold, release, slow cooker and what goes in after; meat is heated all through', () => {
+  const beef = household.dishes.find((d) => d.id === 'beef-cheek-stout');
+  if (!beef) throw new Error('no beef');
+  expect(cookingOf(beef, false)).toMatch(
+    /Pressure high, 50 min, natural.*9 h low.*After: .*cornstarch/,
+  );
+  expect(cookingOf(beef, true)).toContain('all through');
+  expect(kindOfDish(beef)).toBe('cooked-meat');
+});
+
+it('codes are free and easy to read; first in, first out', () => {
+  let n = 0;
+  const random = (): number => ((n++ * 7) % 24) / 24;
+  const taken = new Set<string>();
+  for (let i = 0; i < 5; i++) taken.add(newCode(taken, random));
+  expect(taken.size).toBe(5);
+  for (const code of taken) expect(code).toMatch(/^[A-HJ-NP-Z]{4}$/);
+  const sorted = [...household.stores].sort(byDue).map((i) => i.useBy);
+  expect(sorted).toEqual([...sorted].sort());
+});

@@ -1,0 +1,107 @@
+/** Freezer and fridge. */
+import { and, asc, desc, eq, gt, gte, sql } from 'drizzle-orm';
+import { storeItemSchema, type StoreItem } from '$core/stores';
+import { inWriteQueue, type Database } from './database';
+import { storeItems, storeMoves } from './schema';
+
+const toItem = (row: typeof storeItems.$inferSelect): StoreItem =>
+  storeItemSchema.parse({ ...(row.document as object), portions: row.portions, place: row.place });
+
+/** What is there, due first. */
+export async function listItems(database: Database): Promise<StoreItem[]> {
+  const rows = await database
+    .select()
+    .from(storeItems)
+    .where(gt(storeItems.portions, 0))
+    .orderBy(asc(storeItems.useBy));
+  return rows.map(toItem);
+}
+
+export async function itemByCode(database: Database, code: string): Promise<StoreItem | null> {
+  const [row] = await database
+    .select()
+    .from(storeItems)
+    .where(eq(storeItems.code, code.trim().toUpperCase()));
+  return row ? toItem(row) : null;
+}
+
+/** Codes that were ever given: an old label never opens another bag. */
+export async function takenCodes(database: Database): Promise<Set<string>> {
+  const rows = await database.select({ code: storeItems.code }).from(storeItems);
+  return new Set(rows.map((r) => r.code));
+}
+
+export async function putIn(database: Database, item: StoreItem, now: number): Promise<void> {
+  const document = storeItemSchema.parse(item);
+  const { id, code, place, portions, useBy } = document;
+  await inWriteQueue(async () => {
+    await database.batch([
+      database.insert(storeItems).values({ id, code, place, portions, useBy, document }),
+      database.insert(storeMoves).values({ itemId: id, at: now, what: 'in', portions }),
+    ]);
+  });
+}
+
+/**
+ * Takes portions out, or throws them away, if there are that many.
+ *
+ * @returns what is left; null where there were fewer
+ */
+export async function takeOut(
+  database: Database,
+  id: string,
+  portions: number,
+  move: { what: 'out' | 'thrown'; note: string; now: number },
+): Promise<number | null> {
+  return inWriteQueue(async () => {
+    const rows = await database
+      .update(storeItems)
+      .set({ portions: sql`${storeItems.portions} - ${portions}` })
+      .where(and(eq(storeItems.id, id), gte(storeItems.portions, portions)))
+      .returning({ left: storeItems.portions });
+    const [row] = rows;
+    if (!row) return null;
+    await database
+      .insert(storeMoves)
+      .values({ itemId: id, at: move.now, what: move.what, portions, note: move.note });
+    return row.left;
+  });
+}
+
+/** Puts back what was just taken out. */
+export async function putBack(
+  database: Database,
+  id: string,
+  portions: number,
+  now: number,
+): Promise<void> {
+  await inWriteQueue(async () => {
+    await database
+      .update(storeItems)
+      .set({ portions: sql`${storeItems.portions} + ${portions}` })
+      .where(eq(storeItems.id, id));
+    await database
+      .insert(storeMoves)
+      .values({ itemId: id, at: now, what: 'in', portions, note: 'put back' });
+  });
+}
+
+/** The last moves with the name of what was moved, the latest first. */
+export async function lastMoves(
+  database: Database,
+  most = 12,
+): Promise<{ at: number; what: string; portions: number; note: string; name: string }[]> {
+  const rows = await database
+    .select({ move: storeMoves, document: storeItems.document })
+    .from(storeMoves)
+    .innerJoin(storeItems, eq(storeItems.id, storeMoves.itemId))
+    .orderBy(desc(storeMoves.seq))
+    .limit(most);
+  return rows.map(({ move, document }) => ({
+    at: move.at,
+    what: move.what,
+    portions: move.portions,
+    note: move.note,
+    name: (document as { name: string }).name,
+  }));
+}
