@@ -11,6 +11,14 @@ const PAGES = [
   '/bench?q=hold',
   '/dishes/new',
   '/dishes/lamb-apricots/edit',
+  '/meals?week=0',
+  '/meals/compare',
+  '/lists',
+  '/lists?view=house',
+  '/cook',
+  '/stores',
+  '/stores/labels',
+  '/bench?q=cool',
 ];
 
 for (const colorScheme of ['light', 'dark'] as const)
@@ -66,7 +74,7 @@ test('the dish page scales and says what does not', async ({ page }) => {
   await page.getByRole('button', { name: 'One portion more' }).click();
   await expect(page.getByRole('heading', { name: 'Ingredients for 5' })).toBeVisible();
   await page.goto('/dishes/lamb-apricots?servings=8');
-  await expect(page.getByRole('row', { name: /tsp salt/ }).first()).toContainText(
+  await expect(page.getByRole('row', { name: /(tsp|tbsp) salt/ }).first()).toContainText(
     'less than in proportion',
   );
   await expect(page.getByText('Small: no', { exact: true })).toBeVisible();

@@ -4,6 +4,7 @@ import type { Kitchen } from '$core/kitchen';
 import type { LarderItem } from '$core/lists';
 import { dayKey, formatTime } from '$core/units';
 import { SHOP_BEFORE_MS } from './calendar';
+import type { StoreItem } from '$core/stores';
 import type { StoredMeal } from './meal-store';
 
 export interface WeekItem {
@@ -29,10 +30,11 @@ export function weekOf(
     stored: readonly StoredMeal[];
     larder: readonly LarderItem[];
     kitchen: Kitchen;
+    items: readonly StoreItem[];
     now: number;
   },
 ): Week {
-  const { stored, larder, kitchen, now } = facts;
+  const { stored, larder, items: packed, kitchen, now } = facts;
   const offset = Math.max(-FARTHEST, Math.min(FARTHEST, Math.trunc(Number(asked) || 0)));
   const today = dayKey(now, kitchen.zone);
   const first = parseDate(today);
@@ -73,6 +75,11 @@ export function weekOf(
         ...(items.get(item.useBy) ?? []),
         { kind: 'due', time: '', text: `Use ${item.food}`, href: '/lists?view=house' },
       ]);
+  for (const item of packed)
+    items.set(item.useBy, [
+      ...(items.get(item.useBy) ?? []),
+      { kind: 'due', time: '', text: `Use ${item.name}, ${item.place}`, href: '/stores' },
+    ]);
   return {
     offset,
     days: Array.from({ length: 7 }, (_, i) => {

@@ -6,6 +6,7 @@ import { readKitchen } from '$lib/server/kitchen-store';
 import { copyMeal, createMeal, listMeals, readMeal, removeMeal } from '$lib/server/meal-store';
 import { totalsOf } from '$core/plan';
 import { listDishes } from '$lib/server/dish-store';
+import { listItems } from '$lib/server/item-store';
 import { listLarder } from '$lib/server/larder-store';
 import { weekOf } from '$lib/server/week';
 import type { Actions, PageServerLoad } from './$types';
@@ -23,6 +24,7 @@ export const load: PageServerLoad = async ({ url }) => {
     week: weekOf(url.searchParams.get('week'), {
       stored,
       larder: await listLarder(store),
+      items: await listItems(store),
       kitchen,
       now,
     }),

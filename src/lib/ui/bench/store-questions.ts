@@ -26,7 +26,7 @@ export const COOL: BenchQuestion = {
         ['counter', 'on the counter'],
       ],
     },
-    { kind: 'number', key: 'fromC', label: 'From', unit: '°C' },
+    { kind: 'number', key: 'hotC', label: 'From', unit: '°C', answersTo: 'fromC' },
     { kind: 'number', key: 'roomC', label: 'Room', unit: '°C' },
   ],
   start: () => ({
@@ -34,7 +34,7 @@ export const COOL: BenchQuestion = {
     ml: '2000',
     depthMm: '50',
     method: 'fridge',
-    fromC: '90',
+    hotC: '90',
     roomC: '21',
   }),
   ask: (values) => ({ name: 'cool', input: coolInput(values) }),
@@ -91,7 +91,7 @@ function coolInput(values: Readonly<Record<string, string>>) {
     food: values.food ?? '',
     ml: amount(values, 'ml', 'ml'),
     depthMm: number(values, 'depthMm'),
-    fromC: number(values, 'fromC'),
+    fromC: number(values, 'hotC'),
     roomC: number(values, 'roomC'),
     method: values.method as CoolingMethod,
   };
@@ -113,14 +113,17 @@ const BAG: readonly BenchField[] = [
   { kind: 'number', key: 'mm', label: 'As thick as', unit: 'mm', answersTo: 'thicknessMm' },
 ];
 
-function bagInput(values: Readonly<Record<string, string>>): Record<string, unknown> {
+function bagInput(
+  values: Readonly<Record<string, string>>,
+  [fromC, airC]: readonly [string, string],
+): Record<string, unknown> {
   return {
     food: values.food,
     grams: amount(values, 'grams', 'g'),
     shape: values.shape,
     thicknessMm: number(values, 'mm'),
-    fromC: number(values, 'fromC'),
-    airC: number(values, 'airC'),
+    fromC: number(values, fromC),
+    airC: number(values, airC),
   };
 }
 
@@ -130,18 +133,18 @@ export const FREEZE: BenchQuestion = {
   about: 'Until the middle is hard. Thickness counts, squared; flat bags win.',
   fields: [
     ...BAG,
-    { kind: 'number', key: 'fromC', label: 'From', unit: '°C' },
-    { kind: 'number', key: 'airC', label: 'Freezer', unit: '°C' },
+    { kind: 'number', key: 'coldC', label: 'From', unit: '°C', answersTo: 'fromC' },
+    { kind: 'number', key: 'freezerC', label: 'Freezer', unit: '°C', answersTo: 'airC' },
   ],
   start: () => ({
     food: 'broth',
     grams: '1000',
     shape: 'slab',
     mm: '30',
-    fromC: '5',
-    airC: '-18',
+    coldC: '5',
+    freezerC: '-18',
   }),
-  ask: (values) => ({ name: 'freeze', input: bagInput(values) }),
+  ask: (values) => ({ name: 'freeze', input: bagInput(values, ['coldC', 'freezerC']) }),
   say: (answer) => {
     const h = answer.hours as number | undefined;
     return {
@@ -167,8 +170,8 @@ export const THAW: BenchQuestion = {
         ['water', 'cold water'],
       ],
     },
-    { kind: 'number', key: 'fromC', label: 'From', unit: '°C' },
-    { kind: 'number', key: 'airC', label: 'Around it', unit: '°C' },
+    { kind: 'number', key: 'frozenC', label: 'From', unit: '°C', answersTo: 'fromC' },
+    { kind: 'number', key: 'aroundC', label: 'Around it', unit: '°C', answersTo: 'airC' },
   ],
   start: () => ({
     food: 'lamb shoulder',
@@ -176,10 +179,13 @@ export const THAW: BenchQuestion = {
     shape: 'slab',
     mm: '40',
     method: 'air',
-    fromC: '-18',
-    airC: '4',
+    frozenC: '-18',
+    aroundC: '4',
   }),
-  ask: (values) => ({ name: 'thaw', input: { ...bagInput(values), method: values.method } }),
+  ask: (values) => ({
+    name: 'thaw',
+    input: { ...bagInput(values, ['frozenC', 'aroundC']), method: values.method },
+  }),
   say: (answer) => {
     const h = answer.hours as number | undefined;
     return {

@@ -37,10 +37,11 @@
   <p class="text-muted" role="status">
     {left === 0
       ? 'Everything is ticked.'
-      : `${left} of ${list.lines.length} to go`}{#if list.total > 0}
-      · about {list.total.toFixed(2)}{list.unpriced > 0
-        ? ` for what has a price (${list.unpriced} have none)`
-        : ''}, {(list.total / Math.max(1, portions)).toFixed(2)} a serving{/if}
+      : `${left} of ${list.lines.length} to go`}{#if list.total > 0}, about {list.total.toFixed(
+        2,
+      )}{list.unpriced > 0 ? ` for what has a price (${list.unpriced} have none)` : ''}, {(
+        list.total / Math.max(1, portions)
+      ).toFixed(2)} a serving{/if}
   </p>
   <div class="mt-3 gap-6 md:columns-2">
     {#each aisles as { aisle, lines } (aisle)}

@@ -70,7 +70,7 @@
 </script>
 
 <header class="flex flex-wrap items-start justify-between gap-x-8 gap-y-4">
-  <div class="min-w-72 flex-[1_0_24rem]">
+  <div class="min-w-72 flex-[1_1_24rem]">
     <h1 class="sr-only">{meal.name}</h1>
     <DraftInput
       aria-label="Name of the meal"
