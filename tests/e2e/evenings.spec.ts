@@ -23,6 +23,17 @@ async function checkPlan(page: Page, dishes: readonly RegExp[]): Promise<PlanFil
   return file;
 }
 
+/** Opens a meal until its plan is stored. */
+async function planned(page: Page, id: string): Promise<void> {
+  const meal = await page.context().newPage();
+  await meal.goto(`/meals/${id}`);
+  await expect(async () => {
+    await page.goto(`/meals/compare?ids=${id}`);
+    await expect(page.getByRole('row', { name: /Hands/ })).toContainText('min', { timeout: 500 });
+  }).toPass({ timeout: 30_000 });
+  await meal.close();
+}
+
 async function take(page: Page, unit: string): Promise<void> {
   await page.getByLabel('What is not there').selectOption({ label: `the ${unit} is taken` });
   await page.getByLabel('From').fill('00:01');
@@ -147,8 +158,7 @@ test('lists: bought once for two meals, ticked through a reload, and taken along
   page,
 }) => {
   // Its order of work is known once it is planned.
-  await page.goto('/meals/harvest-supper');
-  await settled(page);
+  await planned(page, 'harvest-supper');
   await page.goto('/lists?meals=harvest-supper,wednesday-for-three');
   const onions = page.getByRole('checkbox', { name: /onions/ });
   await expect(page.getByText(/broth/).first()).toBeVisible();
@@ -175,8 +185,8 @@ test('lists: bought once for two meals, ticked through a reload, and taken along
 });
 
 test('a week, a pattern, a variant: what is made once is used again', async ({ page }) => {
+  await planned(page, 'wednesday-for-three');
   await page.goto('/meals/wednesday-for-three');
-  await settled(page);
   await page.getByRole('button', { name: 'Variant' }).click();
   await expect(page.getByLabel('Name of the meal')).toHaveValue('Wednesday for three, variant');
   const pattern = page.getByRole('button', { name: /a pattern/i });
