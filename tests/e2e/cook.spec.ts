@@ -96,6 +96,8 @@ test('an event of the future is refused in words, a tap sent twice counts once',
   const future = await post([{ ...event, id: 'future', at: Date.now() + 3_600_000 }]);
   expect(future.status()).toBe(409);
   expect(JSON.stringify(await future.json())).toContain('set its clock');
+  const moved = { id: 'moved', at: Date.now(), by: 'test', kind: 'corrected', of: 'one-tap' };
+  expect((await post([{ ...moved, to: Date.now() + 3_600_000 }])).status()).toBe(409);
   const [a, b] = await Promise.all([post([event]), post([event])]);
   const added = [await a.json(), await b.json()].flatMap(
     (r) => (r as { events: { id: string }[] }).events,

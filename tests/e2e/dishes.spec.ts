@@ -149,6 +149,9 @@ test('a stack is offered with what it takes, kept, and planned; another is refus
   await expectAccessible(page);
   await stack.getByRole('button', { name: 'Keep it as a dish' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText(' over ');
+  // Kept for the two it was offered for, and a cooker takes it.
+  await expect(page.getByRole('heading', { name: 'Ingredients for 2' })).toBeVisible();
+  await expect(page.getByText(/: fits$/).first()).toBeVisible();
   await expect(page.getByRole('img', { name: /from the top/ })).toBeVisible();
   await page.getByRole('button', { name: 'Remove', exact: true }).click();
 });

@@ -218,3 +218,11 @@ function findCircle(stages: readonly Stage[]): string | null {
   }
   return null;
 }
+
+/** An id that no stage or ingredient of the dish has yet. */
+export function freeIdIn(dish: Pick<Dish, 'stages' | 'ingredients'>, wanted: string): string {
+  const taken = new Set([...dish.stages, ...dish.ingredients].map((x) => x.id));
+  let id = wanted;
+  for (let n = 2; taken.has(id); n++) id = `${wanted}-${n}`;
+  return id;
+}

@@ -1,6 +1,6 @@
 export { allergensOf } from './allergens';
 export type { Allergens } from './allergens';
-export { dishSchema, ingredientSchema, stageSchema } from './document';
+export { dishSchema, freeIdIn, ingredientSchema, stageSchema } from './document';
 export type { Dish, Ingredient, PressureStage, ReleaseChoice, Stage, StageKind } from './document';
 export { browningBatches, browningMinutes } from './browning';
 export { scaleDish, toGrams } from './scale';

@@ -119,7 +119,7 @@ const RULES: readonly Rule[] = [
     from: ['cornstarch'],
     to: 'flour',
     ratio: 2,
-    consequences: ['brings gluten', 'bound to fat, or cooked 2 min more'],
+    consequences: ['bound to fat, or cooked 2 min more'],
   },
   {
     from: ['bulgur'],

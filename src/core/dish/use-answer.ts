@@ -1,7 +1,7 @@
 /** Writing an answer from the Bench into a dish. */
 import { findFood } from '../food';
 import { failure, success, type Outcome } from '../reason';
-import { dishSchema, type Dish } from './document';
+import { dishSchema, freeIdIn, type Dish } from './document';
 import type { PressureStage } from './document';
 
 export type AnswerUse =
@@ -101,13 +101,7 @@ function withStage(
 
 /** Starch goes in at the last thickening, or in one made for it after the last cycle. */
 function withThickener(dish: Dish, food: string, grams: number): Dish {
-  const taken = new Set([...dish.ingredients, ...dish.stages].map((x) => x.id));
-  const free = (base: string): string => {
-    let id = base;
-    for (let n = 2; taken.has(id); n++) id = `${base}-${n}`;
-    return id;
-  };
-  const ingredient = free('thickener');
+  const ingredient = freeIdIn(dish, 'thickener');
   const ingredients: Dish['ingredients'] = [
     ...dish.ingredients,
     {
@@ -130,7 +124,7 @@ function withThickener(dish: Dish, food: string, grams: number): Dish {
   const after = dish.stages.findLastIndex((s) => s.kind === 'pressure') + 1;
   const stage: Dish['stages'][number] = {
     kind: 'thicken',
-    id: free('thicken'),
+    id: freeIdIn(dish, 'thicken'),
     text: `Stir in the ${food}, boil until it thickens`,
     minutes: 4,
     uses: [ingredient],

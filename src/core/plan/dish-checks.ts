@@ -2,6 +2,7 @@
 import { leastLiquid, thinVolume } from '../cooker';
 import {
   contentsAt,
+  freeIdIn,
   scaleDish,
   type Dish,
   type Ingredient,
@@ -112,7 +113,7 @@ function checkLiquid(scaled: ScaledDish, stage: PressureStage, kitchen: Kitchen)
   if (thin >= least) return [];
   const missing = Math.ceil((least - thin) / 10) * 10;
   const amount = formatQuantity({ amount: missing, unit: 'ml' }, kitchen.system);
-  const id = freeId(scaled.dish, 'water');
+  const id = freeIdIn(scaled.dish, 'water');
   const water: Ingredient = {
     id,
     food: 'water',
@@ -159,7 +160,7 @@ function moveAfter(dish: Dish, ingredient: Ingredient, stage: PressureStage): Di
     return { ...dish, ingredients, stages };
   }
   const finish: Stage = {
-    id: freeId(dish, 'stir-in'),
+    id: freeIdIn(dish, 'stir-in'),
     kind: 'finish',
     minutes: 2,
     inCooker: true,
@@ -171,11 +172,4 @@ function moveAfter(dish: Dish, ingredient: Ingredient, stage: PressureStage): Di
     ingredients,
     stages: [...cleared.slice(0, at + 1), finish, ...cleared.slice(at + 1)],
   };
-}
-
-function freeId(dish: Dish, wanted: string): string {
-  const taken = new Set([...dish.stages, ...dish.ingredients].map((x) => x.id));
-  let id = wanted;
-  for (let n = 2; taken.has(id); n++) id = `${wanted}-${n}`;
-  return id;
 }

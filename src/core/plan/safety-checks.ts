@@ -1,6 +1,13 @@
 /** Checks of a dish for what can make somebody ill, each with its published source and a remedy. */
 import { wholeCycle, type ReleaseKind } from '../cooker';
-import { contentsAt, scaleDish, startCelsius, type Dish, type PressureStage } from '../dish';
+import {
+  contentsAt,
+  freeIdIn,
+  scaleDish,
+  startCelsius,
+  type Dish,
+  type PressureStage,
+} from '../dish';
 import { centreThrough, holdFor } from '../doneness';
 import type { Kitchen } from '../kitchen';
 import { centreTarget } from '../safety';
@@ -61,7 +68,7 @@ function checkSlow(dish: Dish): DishCheck[] {
                 s === stage
                   ? [
                       {
-                        id: freeId(dish, 'boil'),
+                        id: freeIdIn(dish, 'boil'),
                         kind: 'simmer' as const,
                         minutes: 30,
                         attended: false,
@@ -163,10 +170,3 @@ function checkTarget(dish: Dish, stage: PressureStage, kitchen: Kitchen): DishCh
 
 const thick = (i: ReturnType<typeof scaleDish>['ingredients'][number]): number =>
   i.ingredient.pieceMm ?? i.food?.pieceMm ?? 0;
-
-function freeId(dish: Dish, wanted: string): string {
-  const taken = new Set(dish.stages.map((s) => s.id));
-  let id = wanted;
-  for (let n = 2; taken.has(id); n++) id = `${wanted}-${n}`;
-  return id;
-}

@@ -85,7 +85,9 @@ export async function appendEvents(
   now: number,
   style: ClockStyle,
 ): Promise<Outcome<RunEvent[]>> {
-  const late = sent.find((e) => e.at > now + FARTHEST_AHEAD_MS);
+  const late = sent.find(
+    (e) => Math.max(e.at, e.kind === 'corrected' ? e.to : 0) > now + FARTHEST_AHEAD_MS,
+  );
   if (late)
     return failure({
       field: 'at',

@@ -7,13 +7,15 @@
 
   interface Props {
     dishId: string;
+    /** As shown: the stack is kept for so many. */
+    servings: number;
     others: readonly { id: string; name: string }[];
     /** Null where no other dish is chosen yet. */
     offer: Outcome<StackOffer> | null;
     otherId: string;
     place: 'over' | 'under';
   }
-  let { dishId, others, offer, otherId, place }: Props = $props();
+  let { dishId, servings, others, offer, otherId, place }: Props = $props();
 
   function ask(id: string, where: string): void {
     const servings = page.url.searchParams.get('servings');
@@ -87,6 +89,7 @@
           <form method="POST" action="?/keepStack" class="mt-2">
             <input type="hidden" name="other" value={otherId} />
             <input type="hidden" name="place" value={place} />
+            <input type="hidden" name="servings" value={servings} />
             <button class="btn">Keep it as a dish</button>
           </form>
         {/if}

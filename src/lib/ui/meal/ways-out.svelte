@@ -18,7 +18,7 @@
       ...(before === null
         ? [after.delay > 0 ? `ready at ${clock(after.delay)}` : 'ready on time']
         : after.delay < before.delay
-          ? [after.delay === 0 ? 'on time' : `${before.delay - after.delay} min sooner`]
+          ? [after.delay === 0 ? 'on time' : `${formatMinutes(before.delay - after.delay)} sooner`]
           : []),
       ...(before && after.start >= before.start + 5
         ? [`start ${formatMinutes(after.start - before.start)} later`]

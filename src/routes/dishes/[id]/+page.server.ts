@@ -173,7 +173,7 @@ export const actions: Actions = {
     await removePhoto(await database(), params.id);
   },
   /** Both dishes of a stack as one that is kept. */
-  keepStack: async ({ params, request, url }) => {
+  keepStack: async ({ params, request }) => {
     const form = await request.formData();
     const store = await database();
     const [dish, other, kitchen] = await Promise.all([
@@ -182,7 +182,8 @@ export const actions: Actions = {
       readKitchen(store),
     ]);
     if (!dish || !other) return fail(404, { problem: 'One of the dishes is no longer there.' });
-    const servings = Number(url.searchParams.get('servings')) || dish.servings;
+    const asked = Number(form.get('servings'));
+    const servings = asked >= 1 && asked <= MOST_SERVINGS ? asked : dish.servings;
     const offer = offerStack(dish, other, String(form.get('place')), servings, kitchen);
     if (!offer.ok) return fail(422, { problem: offer.problems[0]?.message });
     redirect(303, `/dishes/${await keep(offer.value.dish)}`);

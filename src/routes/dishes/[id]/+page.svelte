@@ -203,7 +203,7 @@
         {/each}
       </section>
     {/if}
-    <StackCard dishId={dish.id} others={data.others} {...data.stack} />
+    <StackCard dishId={dish.id} servings={scaled.servings} others={data.others} {...data.stack} />
     {#if dish.slow}
       <section aria-labelledby="slow">
         <h2 id="slow" class="mb-1 text-xl font-bold">In a slow cooker</h2>
