@@ -174,6 +174,9 @@ test('lists: bought once for two meals, ticked through a reload, and taken along
   await expect(page.getByRole('checkbox', { name: /Low rack/ })).toBeVisible();
 
   await page.getByRole('link', { name: 'In the house' }).click();
+  await page.getByLabel(/As a line/).fill('-3 cups yogurt');
+  await page.getByRole('button', { name: 'Add' }).click();
+  await expect(page.getByText('An amount is over 0; write it without the minus.')).toBeVisible();
   await page.getByLabel(/As a line/).fill('2 kg lamb shoulder');
   await page.getByRole('button', { name: 'Add' }).click();
   await expect(page.getByText('2 kg lamb shoulder')).toBeVisible();

@@ -1,6 +1,6 @@
 /** The rest of a live evening, planned again after what has happened, told in one line. */
 import { replan, type Happening, type Problem, type Schedule } from '../solve';
-import { formatTime, type ClockStyle } from '../units';
+import { formatMinutes, formatTime, type ClockStyle } from '../units';
 import type { Evening, LiveState } from './live';
 
 const MINUTE = 60_000;
@@ -109,7 +109,10 @@ function inOneLine(
 ): string {
   const clock = (minute: number): string => formatTime(evening.serveAt + minute * MINUTE, style);
   const meaning = (id: string) => evening.compiled.meanings.find((m) => m.id === id);
-  const told = moves.filter((m) => Math.abs(m.to - m.from) >= SMALL && meaning(m.step)?.isHands);
+  const told = moves.filter((m) => {
+    const what = meaning(m.step);
+    return Math.abs(m.to - m.from) >= SMALL && what?.isHands && what.phase !== 'rinse';
+  });
   const [first] = told;
   const table = (s: Schedule, later: number): number =>
     evening.compiled.problem.serveAt + later + (s.delay ?? 0);
@@ -117,7 +120,7 @@ function inOneLine(
   const parts = [
     ...(first
       ? [
-          `“${meaning(first.step)?.text}” ${Math.abs(first.to - first.from)} min ${first.to > first.from ? 'later' : 'sooner'}, at ${clock(first.to)}`,
+          `“${meaning(first.step)?.text}” ${formatMinutes(first.to - first.from)} ${first.to > first.from ? 'later' : 'sooner'}, at ${clock(first.to)}`,
         ]
       : []),
     ...(told.length > 1 ? [`${told.length - 1} more steps move`] : []),

@@ -14,6 +14,8 @@ export const actions: Actions = {
   have: async ({ request }) => {
     const form = await request.formData();
     const line = String(form.get('line') ?? '').trim();
+    if (/^[-−]\s*\d/.test(line))
+      return fail(422, { line, problem: 'An amount is over 0; write it without the minus.' });
     const { amount, unit, rest } = parseAmount(line);
     const item = larderItemSchema.safeParse({
       food: rest || line,

@@ -45,6 +45,8 @@ export const actions: Actions = {
     if (!dish) return fail(422, { errors: { dish: 'Choose what is packed.' } });
     const place = form.get('place') === 'fridge' ? ('fridge' as const) : ('freezer' as const);
     const isCooked = form.get('state') !== 'raw';
+    if (!(Number(form.get('portions')) > 0))
+      return fail(422, { errors: { portions: 'How many portions? More than none.' } });
     const packedOn = String(form.get('packedOn') || dayKey(Date.now(), kitchen.zone));
     const due = useByOf(kindOfDish(dish), place, packedOn);
     if (!due.ok) return fail(422, { errors: { place: due.problems[0]?.message ?? '' } });

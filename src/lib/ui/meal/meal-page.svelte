@@ -177,7 +177,12 @@
 
 {#if isInTrouble}<WaysOut {model} {serveAt} />{/if}
 
-<div class={['mt-6 grid gap-6', plan && 'xl:grid-cols-[minmax(0,1fr)_380px]']}>
+<div
+  class={[
+    'mt-6 grid grid-cols-[minmax(0,1fr)] gap-6',
+    plan && 'xl:grid-cols-[minmax(0,1fr)_380px]',
+  ]}
+>
   {#if plan}
     <RunSheet
       {lines}
@@ -190,7 +195,7 @@
       onselect={(id) => (selected = selected === id ? null : id)}
     />
   {/if}
-  <div class="grid h-fit gap-6">
+  <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-6">
     {#if meaning && plan}
       <WhyPanel
         {meaning}

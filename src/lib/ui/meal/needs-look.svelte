@@ -14,7 +14,7 @@
   <h2 id="needs-look" class="mb-3 text-xl font-bold">Needs a look</h2>
   <ul class="grid gap-3">
     {#each notes as note (note.text)}
-      <li class="rounded-lg border-l-4 px-4 py-3 {LOOK[note.severity]}">
+      <li class="rounded-lg border-l-4 px-4 py-3 wrap-anywhere {LOOK[note.severity]}">
         <p><b>{WORD[note.severity]}.</b> {note.text}</p>
         {#if note.remedy}<p class="mt-1 text-[15px]">{note.remedy}</p>{/if}
       </li>

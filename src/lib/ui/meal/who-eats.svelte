@@ -38,7 +38,7 @@
 
 <section aria-labelledby="who" class="print:hidden">
   <h2 id="who" class="mb-2 text-xl font-bold">Who eats</h2>
-  <ul class="grid gap-2">
+  <ul class="grid grid-cols-[minmax(0,1fr)] gap-2">
     {#each model.meal.eaters as eater (eater.id)}
       <li class="card p-3">
         <div class="flex items-center gap-2">
