@@ -79,6 +79,7 @@ export const GUEST_DISHES: Dish[] = [
         attended: true,
         text: 'Fry the crumbs and the sage in half of the oil until golden',
         uses: ['crumbs', 'sage', 'oil'],
+        parts: { oil: 1 / 2 },
         after: [],
       },
       finish(

@@ -53,7 +53,11 @@ function sayStage(stage: Stage): string {
     case 'pressure': {
       const { release } = stage;
       const letGo = release.kind === 'timed' ? `${release.minutes} min, then vent` : release.kind;
-      return `${stage.text} (${stage.holdMinutes} min ${stage.level}, ${letGo})`;
+      const hold =
+        stage.minutesPerLb === undefined
+          ? `${stage.holdMinutes} min`
+          : `${stage.minutesPerLb} min for each pound`;
+      return `${stage.text} (${hold} ${stage.level}, ${letGo})`;
     }
     case 'oven':
     case 'crisp':

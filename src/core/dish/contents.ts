@@ -1,6 +1,7 @@
 /** What lies in the liner when the lid goes on. */
 import type { Portion } from '../cooker';
 import type { PressureStage, Stage } from './document';
+import { isParted, partAt } from './parts';
 import type { ScaledDish, ScaledIngredient } from './scale';
 
 /** From the fridge, and as warm as the room, °C (common practice). */
@@ -35,17 +36,23 @@ export function contentsAt(
   stage: PressureStage,
 ): Portion[] {
   const portions: Portion[] = [];
+  /** What went in whole, or as the rest, goes in once. */
+  const counted = new Set<string>();
   const until = stay.indexOf(stage) + 1;
   const hotUntil = stay.slice(0, until - 1).findLastIndex((s) => HEATS_THROUGH.has(s.kind));
   for (const [i, current] of stay.slice(0, until).entries()) {
     const isHot = i <= hotUntil;
     for (const id of current.uses) {
       const found = scaled.ingredients.find((i) => i.ingredient.id === id);
-      if (!found || !found.grams) continue;
+      if (!found?.grams || counted.has(id)) continue;
+      if (current.parts?.[id] === undefined) counted.add(id);
+      const grams =
+        found.grams * (isParted(scaled.dish, id) ? partAt(scaled.dish, current, id) : 1);
+      if (grams === 0) continue;
       const start = startCelsius(found);
       portions.push({
         food: found.food?.id ?? found.ingredient.food,
-        grams: found.grams,
+        grams,
         celsius: isHot ? OPENED_C : current.kind === 'brown' ? Math.max(start, BROWNED_C) : start,
         ...(found.ingredient.frozen && !isHot ? { frozen: true } : {}),
         ...(found.ingredient.pieceMm ? { pieceMm: found.ingredient.pieceMm } : {}),

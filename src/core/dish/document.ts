@@ -49,6 +49,10 @@ const stageBase = {
   sentence: z.string().max(2000).optional(),
   /** Ingredients that go in here. */
   uses: z.array(id).default([]),
+  /** Only so much of an ingredient goes in here, over 0 and under 1; the rest goes in elsewhere. */
+  parts: z
+    .record(id, z.number().gt(0, 'a part is over 0').lt(1, 'all of it is no part; leave it out'))
+    .optional(),
   /** Stages that must be done before; the one listed above by default. */
   after: z.array(id).optional(),
   /** May be done the day before. */
@@ -73,6 +77,12 @@ export const stageSchema = z.discriminatedUnion('kind', [
       .int('whole minutes')
       .min(0, 'no fewer than 0 min')
       .max(480, 'no hold is longer than 8 h'),
+    /** The hold goes by the weight of the piece: minutes for each pound. */
+    minutesPerLb: z
+      .number()
+      .positive('minutes for each pound are over 0; leave it empty for a fixed hold')
+      .max(120, 'at most 120 min for each pound')
+      .optional(),
     release: releaseSchema,
     /** Another release that does as well; the planner and the cook may take it. */
     orRelease: releaseSchema.optional(),
@@ -170,6 +180,13 @@ export const dishSchema = z
             path: ['stages', i, 'uses'],
             message: `ingredient “${used}” is not in the list; add it or take it out here`,
           });
+      for (const part of Object.keys(stage.parts ?? {}))
+        if (!stage.uses.includes(part))
+          context.addIssue({
+            code: 'custom',
+            path: ['stages', i, 'parts'],
+            message: `a part of “${part}” is named where it does not go in; tick it or take the part out`,
+          });
       for (const before of stage.after ?? [])
         if (!stages.has(before) || before === stage.id)
           context.addIssue({
@@ -178,6 +195,15 @@ export const dishSchema = z
             message: `stage “${before}” is not another stage of this dish; choose one that is`,
           });
     });
+    for (const ingredient of dish.ingredients) {
+      const named = dish.stages.reduce((sum, s) => sum + (s.parts?.[ingredient.id] ?? 0), 0);
+      if (named > 1 + 1e-6)
+        context.addIssue({
+          code: 'custom',
+          path: ['stages', dish.stages.findLastIndex((s) => s.parts?.[ingredient.id]), 'parts'],
+          message: `the parts of ${ingredient.food} are more than all of it; make one smaller`,
+        });
+    }
     const circle = findCircle(dish.stages);
     if (circle)
       context.addIssue({

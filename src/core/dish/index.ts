@@ -16,3 +16,5 @@ export type { Layer, LayerKind, LinerContents } from './layers';
 export { substitute, substitutesFor } from './substitutes';
 export type { Substitute } from './substitutes';
 export { slowVersion } from './slow';
+export { isParted, partAt, partIn, PARTS, sayPart, withoutUse } from './parts';
+export { decidingPiece, sayByWeight } from './by-weight';

@@ -1,5 +1,6 @@
 /** What lies where in the liner during a cycle, from the bottom up. */
 import type { Stage, PressureStage } from './document';
+import { isParted, partAt } from './parts';
 import type { ScaledDish, ScaledIngredient } from './scale';
 
 export type LayerKind = 'thin' | 'solid' | 'starch' | 'thick';
@@ -40,8 +41,15 @@ export function layersAt(
   stay: readonly Stage[],
   stage: PressureStage,
 ): LinerContents {
-  const used = new Set(stay.slice(0, stay.indexOf(stage) + 1).flatMap((s) => s.uses));
-  const inside = scaled.ingredients.filter((i) => used.has(i.ingredient.id) && i.grams);
+  const before = stay.slice(0, stay.indexOf(stage) + 1);
+  const used = new Set(before.flatMap((s) => s.uses));
+  const inside = scaled.ingredients.flatMap((i) => {
+    const { id } = i.ingredient;
+    if (!used.has(id) || !i.grams) return [];
+    if (!isParted(scaled.dish, id)) return [i];
+    const share = before.reduce((sum, s) => sum + partAt(scaled.dish, s, id), 0);
+    return share > 0 ? [{ ...i, grams: i.grams * Math.min(1, share) }] : [];
+  });
   const isUnder = (i: ScaledIngredient): boolean =>
     i.ingredient.scaling === 'with-pot' && i.food?.form === 'thin';
   const { panUses } = stage;

@@ -1,6 +1,7 @@
 /** Scaling to servings: amounts by behaviour, and what each ingredient weighs in the pot. */
 import { findFood, type Food } from '../food';
 import { UNITS, kindOf, toFraction, type Quantity } from '../units';
+import { heldByWeight } from './by-weight';
 import type { Dish, Ingredient } from './document';
 
 /** Salt and spice grow less than the pot: twice the food, about 1.75 times the salt (common practice). */
@@ -19,20 +20,25 @@ export interface ScaledIngredient {
 }
 
 export interface ScaledDish {
+  /** Its holds by weight worked out for these servings. */
   dish: Dish;
   servings: number;
   factor: number;
   ingredients: ScaledIngredient[];
 }
 
-/** The dish for `servings` people; the stages are as written, see core/plan for their minutes. */
+/** The dish for `servings` people; but for holds by weight the stages are as written, see core/plan. */
 export function scaleDish(dish: Dish, servings: number): ScaledDish {
   const factor = servings / dish.servings;
+  const ingredients = dish.ingredients.map((ingredient) => scaleIngredient(ingredient, factor));
+  const isByWeight = dish.stages.some((s) => s.kind === 'pressure' && s.minutesPerLb !== undefined);
   return {
-    dish,
+    dish: isByWeight
+      ? { ...dish, stages: dish.stages.map((stage) => heldByWeight(stage, ingredients)) }
+      : dish,
     servings,
     factor,
-    ingredients: dish.ingredients.map((ingredient) => scaleIngredient(ingredient, factor)),
+    ingredients,
   };
 }
 

@@ -29,6 +29,7 @@ export function slowVersion(dish: Dish): Outcome<Dish> {
           id: stage.id,
           text: `${stage.text.slice(0, 340)}; slow-cook it`,
           uses: stage.uses,
+          ...(stage.parts ? { parts: stage.parts } : {}),
           minutes: Math.round(slow.hours * 60),
           setting: slow.setting,
           ...(stage.after ? { after: stage.after } : {}),

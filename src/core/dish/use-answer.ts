@@ -75,7 +75,11 @@ function change(dish: Dish, partId: string, use: AnswerUse): Dish | null {
       };
     }
     case 'hold':
-      return withStage(dish, partId, (s) => ({ ...s, holdMinutes: Math.round(use.minutes) }));
+      return withStage(dish, partId, (s) => ({
+        ...s,
+        holdMinutes: Math.round(use.minutes),
+        minutesPerLb: undefined,
+      }));
     case 'level':
       return withStage(dish, partId, (s) => ({ ...s, level: use.level }));
     case 'vessel':

@@ -18,6 +18,7 @@ import {
 import {
   browningMinutes,
   contentsAt,
+  sayByWeight,
   scaleDish,
   type PressureStage,
   type ScaledDish,
@@ -166,7 +167,15 @@ export function askCooker(
     offer.refusals.push(...fits.problems.map((p) => `${p.what}; ${p.remedy}`));
     offer.refusals.push(...panRefusals(scaled, stage, contents));
     const usual = usualContents(scaled, stay, stage, cooker, kitchen);
-    const cycle = cycleMinutes({ stage, contents, usual, cooker, kitchen, hotStart: browned });
+    const cycle = cycleMinutes({
+      stage,
+      contents,
+      usual,
+      cooker,
+      kitchen,
+      hotStart: browned,
+      byWeight: sayByWeight(stage, scaled.ingredients),
+    });
     if (typeof cycle === 'string') offer.refusals.push(cycle);
     else offer.cycles.set(stage.id, cycle);
   }
@@ -185,6 +194,8 @@ interface CycleQuestion {
   cooker: Cooker;
   kitchen: Kitchen;
   hotStart: boolean;
+  /** How the hold came about, where it goes by weight. */
+  byWeight: string | null;
 }
 
 /** Finicky food is written for its own amount: in a fuller pot the way up cooks part of the hold. */
@@ -213,6 +224,7 @@ function cycleMinutes(question: CycleQuestion): CycleMinutes | string {
     question.hotStart,
     question.contents,
     question.usual,
+    question.byWeight,
   ]);
   let found = known.get(key);
   if (found === undefined) {
@@ -225,12 +237,15 @@ function cycleMinutes(question: CycleQuestion): CycleMinutes | string {
 
 /** The hold on this cooker's display, with the reason where it is not the dish's own. */
 function holdOf(
-  { stage, usual, kitchen }: CycleQuestion,
+  { stage, usual, kitchen, byWeight }: CycleQuestion,
   input: CycleInput,
   actual: readonly CurvePoint[],
   parameters: HeatParameters,
 ): { hold: number; because: string[] } {
-  const own = { hold: stage.holdMinutes, because: ['the displayed time, as the dish asks for'] };
+  const own = {
+    hold: stage.holdMinutes,
+    because: [byWeight ?? 'the displayed time, as the dish asks for'],
+  };
   if (!usual) return own;
   const written = comeUp({ ...input, contents: usual }, parameters);
   if (!written.ok) return own;

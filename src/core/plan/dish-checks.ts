@@ -4,6 +4,7 @@ import {
   contentsAt,
   freeIdIn,
   scaleDish,
+  withoutUse,
   type Dish,
   type Ingredient,
   type PressureStage,
@@ -13,6 +14,7 @@ import {
 import type { Food } from '../food';
 import type { Kitchen } from '../kitchen';
 import { formatQuantity } from '../units';
+import { isPudding } from './plan-looks';
 import { checkSafety } from './safety-checks';
 import type { DishCheck } from './types';
 import { findStays } from './stays';
@@ -40,7 +42,7 @@ export function checkDish(dish: Dish, kitchen: Kitchen): DishCheck[] {
           ...checkThick(scaled, stage),
         ],
   );
-  return [...checkSafety(dish, kitchen), ...pots];
+  return [...checkSafety(dish, kitchen), ...pots, ...checkRing(dish, kitchen)];
 }
 
 const isDairy = (food: Food): boolean => food.group === 'dairy';
@@ -134,6 +136,25 @@ function checkLiquid(scaled: ScaledDish, stage: PressureStage, kitchen: Kitchen)
   ];
 }
 
+/** A pudding takes the smell of the stew that a ring has sealed before. */
+function checkRing(dish: Dish, kitchen: Kitchen): DishCheck[] {
+  const cycle = dish.stages.find((s) => s.kind === 'pressure');
+  const { cookers } = kitchen;
+  if (!cycle || cookers.length === 0 || cookers.some((c) => c.rings > 1) || !isPudding(dish))
+    return [];
+  if (/\bring\b/i.test(cycle.text)) return [];
+  return [
+    {
+      code: 'smelling-ring',
+      text: `it is sweet, and no cooker here has a second ring: it will taste of the stew before it (common practice).`,
+      remedy: 'Say: with a clean ring',
+      fixed: change(dish, cycle, {
+        text: `${cycle.text.slice(0, 320)}; with a ring kept for sweet dishes, or one well aired`,
+      }),
+    },
+  ];
+}
+
 function change(dish: Dish, stage: PressureStage, changed: Partial<PressureStage>): Dish {
   return {
     ...dish,
@@ -144,9 +165,7 @@ function change(dish: Dish, stage: PressureStage, changed: Partial<PressureStage
 /** Out of everything up to the cycle, into the first finish after it, or one of its own. */
 function moveAfter(dish: Dish, ingredient: Ingredient, stage: PressureStage): Dish {
   const at = dish.stages.findIndex((s) => s.id === stage.id);
-  const cleared = dish.stages.map((s, i): Stage =>
-    i <= at ? { ...s, uses: s.uses.filter((u) => u !== ingredient.id) } : s,
-  );
+  const cleared = dish.stages.map((s, i): Stage => (i <= at ? withoutUse(s, ingredient.id) : s));
   const later = cleared.findIndex(
     (s, i) => i > at && (s.kind === 'finish' || s.kind === 'thicken'),
   );

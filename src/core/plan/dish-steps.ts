@@ -1,5 +1,12 @@
 /** One dish of a meal as steps, blocks and links for the engine, with their meaning. */
-import type { ScaledDish, Stage, PressureStage } from '../dish';
+import {
+  isParted,
+  partAt,
+  sayPart,
+  type ScaledDish,
+  type Stage,
+  type PressureStage,
+} from '../dish';
 import { paceOf, type Cooker, type Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
 import { centreCaution, kidneyBeanCaution, LID, VALVE, VENT, type Caution } from '../safety';
@@ -419,11 +426,19 @@ export class DishCompiler {
   private amountsOf(stage: Stage): string[] {
     const { stages } = this.scaled.dish;
     const earlier = new Set(stages.slice(0, stages.indexOf(stage)).flatMap((s) => s.uses));
+    const { dish } = this.scaled;
     return this.scaled.ingredients
-      .filter((i) => stage.uses.includes(i.ingredient.id) && !earlier.has(i.ingredient.id))
+      .filter(
+        ({ ingredient: { id } }) =>
+          stage.uses.includes(id) && (isParted(dish, id) || !earlier.has(id)),
+      )
       .map(({ quantity, ingredient }) => {
-        const amount = quantity ? formatQuantity(quantity, this.kitchen.system) : '';
-        return `${amount} ${ingredient.food}`.trim();
+        const part = partAt(dish, stage, ingredient.id);
+        const amount = quantity
+          ? formatQuantity({ ...quantity, amount: quantity.amount * part }, this.kitchen.system)
+          : '';
+        const whole = `${amount} ${ingredient.food}`.trim();
+        return part < 1 ? `${whole} (${sayPart(part)} of it)` : whole;
       });
   }
 

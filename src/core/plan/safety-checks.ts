@@ -115,9 +115,10 @@ function checkDelay(dish: Dish): DishCheck[] {
 function checkTargets(dish: Dish, kitchen: Kitchen): DishCheck[] {
   const cooker = kitchen.cookers[0];
   if (!cooker) return [];
-  return dish.stages.flatMap((stage, at) => {
+  const { stages } = scaleDish(dish, dish.servings).dish;
+  return stages.flatMap((stage, at) => {
     if (stage.kind !== 'pressure') return [];
-    if (dish.stages.slice(at + 1).some((s) => LATER_HEAT.has(s.kind))) return [];
+    if (stages.slice(at + 1).some((s) => LATER_HEAT.has(s.kind))) return [];
     return checkTarget(dish, stage, kitchen);
   });
 }
@@ -125,7 +126,7 @@ function checkTargets(dish: Dish, kitchen: Kitchen): DishCheck[] {
 function checkTarget(dish: Dish, stage: PressureStage, kitchen: Kitchen): DishCheck[] {
   const cooker = kitchen.cookers[0];
   const scaled = scaleDish(dish, dish.servings);
-  const stay = findStays(dish).find((s) => s.stages.includes(stage));
+  const stay = findStays(scaled.dish).find((s) => s.stages.some((x) => x.id === stage.id));
   const used = new Set((stay?.stages ?? [stage]).flatMap((s) => s.uses));
   const piece = scaled.ingredients
     .filter((i) => used.has(i.ingredient.id) && (i.grams ?? 0) > 0 && centreTarget(i.food))
@@ -162,7 +163,9 @@ function checkTarget(dish: Dish, stage: PressureStage, kitchen: Kitchen): DishCh
       remedy: `Hold for ${minutes} min`,
       fixed: {
         ...dish,
-        stages: dish.stages.map((s) => (s === stage ? { ...stage, holdMinutes: minutes } : s)),
+        stages: dish.stages.map((s) =>
+          s.id === stage.id ? { ...stage, holdMinutes: minutes, minutesPerLb: undefined } : s,
+        ),
       },
     },
   ];

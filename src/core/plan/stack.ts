@@ -4,6 +4,7 @@ import {
   contentsAt,
   dishSchema,
   scaleDish,
+  withoutUse,
   type Dish,
   type Ingredient,
   type PressureStage,
@@ -241,9 +242,10 @@ function merge(
   const [beforeA, afterA] = split(lower.stages, lower.cycle);
   const [beforeB, afterB] = split(upper.stages, upper.cycle);
   const one = 'stack';
+  const isKept = (u: string): boolean =>
+    wet.includes(u) || lower.ingredients.some((i) => i.id === u);
   const relink = (stage: Stage): Stage => ({
-    ...stage,
-    uses: stage.uses.filter((u) => wet.includes(u) || lower.ingredients.some((i) => i.id === u)),
+    ...stage.uses.filter((u) => !isKept(u)).reduce(withoutUse, stage),
     ...(stage.after
       ? { after: stage.after.map((id) => (id === lower.cycle || id === upper.cycle ? one : id)) }
       : {}),
@@ -252,6 +254,7 @@ function merge(
   const chain = (stages: Stage[], first: string[]): Stage[] =>
     stages.map((s, i) => relink(i === 0 && !s.after ? { ...s, after: first } : s));
   const lowerCycle = lower.stages.find((s) => s.id === lower.cycle) as PressureStage;
+  const upperCycle = upper.stages.find((s) => s.id === upper.cycle);
   return {
     format: 'olive-clock/dish@1',
     id: `${a.scaled.dish.id.slice(0, 28)}-under-${b.scaled.dish.id.slice(0, 22)}`,
@@ -268,7 +271,9 @@ function merge(
         text: `${lowerCycle.text.slice(0, 240)}; above it on the rack, covered: ${b.scaled.dish.name}`,
         uses: [...usedBy([lowerCycle], lower.cycle), ...panUses],
         panUses,
+        parts: { ...lowerCycle.parts, ...pick(upperCycle?.parts, panUses) },
         holdMinutes: hold.minutes,
+        minutesPerLb: undefined,
         release,
         orRelease: undefined,
         inPan: { diameterMm: pan.pan.diameterMm, heightMm: pan.pan.heightMm },
@@ -287,6 +292,12 @@ function merge(
     notes: hold.because.join('\n'),
   };
 }
+
+const pick = (
+  parts: Readonly<Record<string, number>> = {},
+  ids: readonly string[],
+): Record<string, number> =>
+  Object.fromEntries(Object.entries(parts).filter(([id]) => ids.includes(id)));
 
 const lastOf = (stages: readonly Stage[]): string[] => stages.slice(-1).map((s) => s.id);
 
@@ -316,6 +327,9 @@ function rename(
       ...s,
       id: to(s.id),
       uses: s.uses.map(to),
+      ...(s.parts
+        ? { parts: Object.fromEntries(Object.entries(s.parts).map(([i, part]) => [to(i), part])) }
+        : {}),
       ...(s.after ? { after: s.after.map(to) } : {}),
     })),
   };

@@ -74,7 +74,8 @@ export interface DishCheck {
     | 'frozen-in-slow-cooker'
     | 'raw-beans-in-slow-cooker'
     | 'delayed-start'
-    | 'unsafe-target';
+    | 'unsafe-target'
+    | 'smelling-ring';
   text: string;
   /** On the button. */
   remedy: string;

@@ -1,5 +1,12 @@
 /** Answers to what an imported text did not say, put into the dish. */
-import type { Dish, PressureStage, ReleaseChoice, Stage } from '../dish';
+import {
+  decidingPiece,
+  scaleDish,
+  type Dish,
+  type PressureStage,
+  type ReleaseChoice,
+  type Stage,
+} from '../dish';
 import { failure, success, type Outcome } from '../reason';
 import type { ImportQuestion } from './types';
 
@@ -46,7 +53,29 @@ export function answerQuestion(
       ),
     });
   const minutes = Math.round(value * (question.perUnit ?? 1));
-  return success(withStage(dish, subject, (s) => ({ ...s, holdMinutes: minutes })));
+  if (about === 'weight') return success(weighed(dish, subject, value, minutes));
+  return success(
+    withStage(dish, subject, (s) => ({ ...s, holdMinutes: minutes, minutesPerLb: undefined })),
+  );
+}
+
+/** The piece that decides gets its weight, and the hold goes by it; without one the hold is fixed. */
+function weighed(dish: Dish, stageId: string, pounds: number, minutes: number): Dish {
+  const stage = dish.stages.find((s) => s.id === stageId);
+  const { ingredients } = scaleDish(dish, dish.servings);
+  const piece = stage && decidingPiece(stage, ingredients);
+  if (!piece)
+    return withStage(dish, stageId, (s) => ({
+      ...s,
+      holdMinutes: minutes,
+      minutesPerLb: undefined,
+    }));
+  return {
+    ...withStage(dish, stageId, (s) => ({ ...s, holdMinutes: minutes })),
+    ingredients: dish.ingredients.map((i) =>
+      i.id === piece.id ? { ...i, amount: pounds, unit: 'lb' as const } : i,
+    ),
+  };
 }
 
 function timed(minutes: number): ReleaseChoice | null {

@@ -1,5 +1,12 @@
 /** A raw recipe as a dish: ingredients with their roles, stages with what goes in, and what to ask. */
-import { dishSchema, type Dish, type Ingredient, type ReleaseChoice, type Stage } from '../dish';
+import {
+  dishSchema,
+  partIn,
+  type Dish,
+  type Ingredient,
+  type ReleaseChoice,
+  type Stage,
+} from '../dish';
 import { success, type Outcome } from '../reason';
 import { UNITS } from '../units';
 import { freshId, readIngredients, type ReadIngredient } from './ingredients';
@@ -142,6 +149,7 @@ function writeStages(
       text: text.slice(0, 400),
       sentence: text.slice(0, 2000),
       uses,
+      ...partsOf(text, uses, ingredients),
       ...afterOf(found, ids, i),
     };
     return writeStage(stage, base, ingredients, questions);
@@ -167,6 +175,9 @@ function writeStage(
         kind: 'pressure',
         level: cycle.level,
         holdMinutes: holdOf(cycle, base, ingredients, questions),
+        ...(cycle.perPound !== null && cycle.perPound > 0 && cycle.perPound <= 120
+          ? { minutesPerLb: cycle.perPound }
+          : {}),
         release: releaseOf(cycle, base, questions),
         ...(cycle.release.kind === 'either' ? { orRelease: { kind: 'quick' as const } } : {}),
         tools: [],
@@ -268,6 +279,19 @@ function slowOf(sentences: readonly string[]): Pick<Dish, 'slow'> {
       return { slow: { hours: count, setting: setting === 'high' ? 'high' : 'low' } };
   }
   return {};
+}
+
+/** “Half of the garlic” goes in here, and the rest elsewhere. */
+function partsOf(
+  text: string,
+  uses: readonly string[],
+  ingredients: readonly ReadIngredient[],
+): Pick<Stage, 'parts'> {
+  const found = ingredients.flatMap(({ ingredient: { id, food } }): [string, number][] => {
+    const part = uses.includes(id) ? partIn(text, food) : null;
+    return part === null ? [] : [[id, part]];
+  });
+  return found.length > 0 ? { parts: Object.fromEntries(found) } : {};
 }
 
 /** “Meanwhile” starts beside the stage before it, and what follows waits for both. */

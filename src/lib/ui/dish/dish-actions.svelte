@@ -48,7 +48,7 @@
   <a class="btn" href="/dishes/{dish.id}/edit"><Pencil size={17} aria-hidden="true" /> Change it</a>
   <a class="btn btn-quiet" href="/dishes/{dish.id}/recipe.txt?servings={servings}" download>Text</a>
   <a class="btn btn-quiet" href="/dishes/{dish.id}/recipe.json" download>JSON-LD</a>
-  <button type="button" class="btn btn-quiet" onclick={() => window.print()}>Print</button>
+  <a class="btn btn-quiet" href="/dishes/{dish.id}/card?servings={servings}">Print card</a>
   <button type="button" class="btn btn-quiet" onclick={remove}
     ><Trash size={17} aria-hidden="true" /> Remove</button
   >

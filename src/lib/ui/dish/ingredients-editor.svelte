@@ -1,6 +1,6 @@
 <script lang="ts">
   /** Ingredients with their role and the way they scale; new ones are typed as a line. */
-  import type { Dish, Ingredient } from '$core/dish';
+  import { withoutUse, type Dish, type Ingredient } from '$core/dish';
   import { freshId, readIngredients } from '$core/recipe';
   import { UNIT_NAMES } from '$core/units';
 
@@ -36,7 +36,7 @@
   /** Taken out of the list, it is taken out of every stage too. */
   function remove(id: string): void {
     dish.ingredients = dish.ingredients.filter((i) => i.id !== id);
-    for (const stage of dish.stages) stage.uses = stage.uses.filter((u) => u !== id);
+    dish.stages = dish.stages.map((stage) => withoutUse(stage, id));
   }
 </script>
 

@@ -115,7 +115,8 @@
   </p>
   <p class="text-[15px] text-muted">
     {#if stage.kind === 'pressure'}
-      {stage.holdMinutes} min {stage.level}, {letGo}{orElse}{#if cycle}<br />{cycle.comeUp} up, {cycle.release}
+      {stage.holdMinutes} min {stage.level}{#if stage.minutesPerLb !== undefined}{' '}({stage.minutesPerLb}
+        min a pound){/if}, {letGo}{orElse}{#if cycle}<br />{cycle.comeUp} up, {cycle.release}
         down in the {cookerName}{/if}
     {:else}
       {formatMinutes(minutes)}{#if stage.kind === 'oven' || stage.kind === 'crisp'}

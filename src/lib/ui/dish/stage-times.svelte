@@ -40,7 +40,22 @@
       aria-label="Hold of stage {number}, minutes"
       bind:value={stage.holdMinutes}
     />
-    <span class="text-muted">min, then</span>
+    <span class="text-muted">min, or</span>
+    <input
+      class="field w-20"
+      type="number"
+      min="0"
+      step="any"
+      placeholder="–"
+      aria-label="Minutes for each pound in stage {number}"
+      bind:value={
+        () => (stage.kind === 'pressure' ? (stage.minutesPerLb ?? null) : null),
+        (perLb) => {
+          if (stage.kind === 'pressure') stage.minutesPerLb = perLb ?? undefined;
+        }
+      }
+    />
+    <span class="text-muted">min a pound, then</span>
     <select
       class="field w-56"
       aria-label="Release of stage {number}"

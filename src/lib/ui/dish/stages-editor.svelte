@@ -2,7 +2,8 @@
   /** The stage chain: kinds to add, order by drag or by buttons, and what goes in where. */
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
-  import type { Dish, StageKind } from '$core/dish';
+  import { sayPart, withoutUse, type Dish, type StageKind } from '$core/dish';
+  import PartPicks from './part-picks.svelte';
   import { newStage, STAGE_NAMES } from './new-stage';
   import StageTimes from './stage-times.svelte';
 
@@ -34,9 +35,14 @@
     dish.products = dish.products.filter((p) => p.from !== id);
   }
   function toggle(stage: Dish['stages'][number], id: string, on: boolean): void {
-    stage.uses = on ? [...stage.uses, id] : stage.uses.filter((u) => u !== id);
+    if (on) stage.uses.push(id);
+    else Object.assign(stage, withoutUse(stage, id));
   }
-  const nameOf = (id: string): string => dish.ingredients.find((i) => i.id === id)?.food ?? id;
+  function sayUse(stage: Dish['stages'][number], id: string): string {
+    const name = dish.ingredients.find((i) => i.id === id)?.food ?? id;
+    const part = stage.parts?.[id];
+    return part === undefined ? name : `${sayPart(part)} of the ${name}`;
+  }
 </script>
 
 <section aria-labelledby="stages" class="mt-6 card p-5">
@@ -97,7 +103,9 @@
           {/if}
           <details>
             <summary class="min-h-8 cursor-pointer text-[15px] text-muted">
-              Goes in: {stage.uses.length === 0 ? 'nothing' : stage.uses.map(nameOf).join(', ')}
+              Goes in: {stage.uses.length === 0
+                ? 'nothing'
+                : stage.uses.map((id) => sayUse(stage, id)).join(', ')}
             </summary>
             <div class="mt-1 flex flex-wrap gap-x-4">
               {#each dish.ingredients as ingredient (ingredient.id)}
@@ -111,6 +119,11 @@
                 >
               {/each}
             </div>
+            <PartPicks
+              bind:stage={dish.stages[i] as Dish['stages'][number]}
+              number={i + 1}
+              {dish}
+            />
           </details>
           {#if error}<p class="text-sm font-semibold text-pimento">{error}</p>{/if}
         </div>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import type { Stage } from '$core/dish';
+  import { isParted, sayPart, type Stage } from '$core/dish';
   import { formatMinutes, formatQuantity } from '$core/units';
   import {
     CycleLiner,
@@ -21,6 +21,18 @@
   let { data }: PageProps = $props();
 
   const dish = $derived(data.dish);
+  /** Stages with their holds for these servings. */
+  const stages = $derived(data.scaled.dish.stages);
+  /** Where an ingredient goes in in parts. */
+  function partsOf(id: string): string[] {
+    if (!isParted(dish, id)) return [];
+    return dish.stages
+      .filter((s) => s.kind !== 'prep' && s.kind !== 'soak' && s.uses.includes(id))
+      .map(
+        (s) =>
+          `${s.parts?.[id] === undefined ? 'the rest' : sayPart(s.parts[id])} in “${s.text.slice(0, 50)}${s.text.length > 50 ? '…' : ''}”`,
+      );
+  }
   const scaled = $derived(data.scaled);
   /** The first cooker that takes each stay, else the first that can be timed. */
   const chosen = $derived(
@@ -86,7 +98,7 @@
     tabindex="0"
     aria-label="Stages in order"
   >
-    {#each dish.stages as stage (stage.id)}
+    {#each stages as stage (stage.id)}
       {@const cycle = cycleOf(stage.id)}
       <StageCard
         {stage}
@@ -122,6 +134,9 @@
                   frozen</span
                 >{/if}
               {#if because}<span class="block text-sm text-muted">{because}</span>{/if}
+              {#each partsOf(ingredient.id) as part (part)}<span class="block text-sm text-muted"
+                  >{part}</span
+                >{/each}
               {#if ingredient.takes}<span class="block text-sm font-semibold text-brine"
                   >taken from another dish if it is in the meal too</span
                 >{/if}

@@ -1,0 +1,54 @@
+/** Holds that a dish gives as minutes for each pound of one piece. */
+import type { Food } from '../food';
+import { UNITS } from '../units';
+import type { PressureStage, Stage } from './document';
+import type { ScaledIngredient } from './scale';
+
+const G_PER_LB = 453.59237;
+/** No cooker's display holds longer, min. */
+const LONGEST_HOLD = 480;
+
+/**
+ * Weight of the one piece that decides: the heaviest main ingredient of the stage. Counted pieces
+ * cook side by side, so one of them counts; a weight is taken for one piece.
+ *
+ * @returns g; null where nothing in the stage has a weight
+ */
+export function decidingPiece(
+  stage: Stage,
+  ingredients: readonly ScaledIngredient[],
+): { id: string; food: string; grams: number } | null {
+  const pieces = ingredients
+    .filter((i) => stage.uses.includes(i.ingredient.id) && i.ingredient.role === 'main')
+    .map(({ ingredient, food, grams }) => ({
+      id: ingredient.id,
+      food: ingredient.food,
+      grams: (ingredient.unit ?? 'piece') === 'piece' ? pieceGrams(food) : (grams ?? 0),
+    }))
+    .filter((p) => p.grams > 0);
+  return pieces.sort((a, b) => b.grams - a.grams)[0] ?? null;
+}
+
+const pieceGrams = (food: Food | null): number =>
+  food?.pieceG == null ? 0 : food.pieceG * UNITS.piece.size;
+
+/** The stage with its hold worked out from the weight; as it is where it names no minutes by weight. */
+export function heldByWeight(stage: Stage, ingredients: readonly ScaledIngredient[]): Stage {
+  if (stage.kind !== 'pressure' || stage.minutesPerLb === undefined) return stage;
+  const piece = decidingPiece(stage, ingredients);
+  if (!piece) return stage;
+  const minutes = Math.round((stage.minutesPerLb * piece.grams) / G_PER_LB);
+  return { ...stage, holdMinutes: Math.min(LONGEST_HOLD, minutes) };
+}
+
+/** How the hold came about, in words; null where the dish names it as minutes. */
+export function sayByWeight(
+  stage: PressureStage,
+  ingredients: readonly ScaledIngredient[],
+): string | null {
+  const piece = stage.minutesPerLb === undefined ? null : decidingPiece(stage, ingredients);
+  if (!piece) return null;
+  const lb = (piece.grams / G_PER_LB).toFixed(1);
+  const kg = (piece.grams / 1000).toFixed(2);
+  return `${stage.minutesPerLb} min for each pound of ${piece.food}: ${lb} lb (${kg} kg); a thick piece may need longer, the thermometer decides`;
+}
