@@ -34,6 +34,25 @@ test('a pasted recipe becomes a planned dish', async ({ page }) => {
   await settled(page);
 });
 
+test('half of the oil now, the rest later: in the editor, on the page, on the printed card', async ({
+  page,
+}) => {
+  await page.goto('/dishes/white-beans-sage/edit');
+  const uses = page.locator('summary', { hasText: 'Goes in:' });
+  await expect(uses.nth(3)).toContainText('the rest of the olive oil');
+  await uses.nth(2).click();
+  await page.getByLabel('How much of olive oil in stage 3').selectOption('a quarter');
+  await expect(uses.nth(2)).toContainText('a quarter of the olive oil');
+  await page.getByRole('button', { name: 'Save' }).first().click();
+  await expect(page.getByText('a quarter in “Fry the crumbs')).toBeVisible();
+  await page.getByRole('link', { name: 'Print card' }).click();
+  const card = page.getByRole('article');
+  await expect(card).toContainText('a quarter of the olive oil');
+  await expect(card).toContainText('9 min high · let it fall');
+  await expect(card).toContainText('Contains gluten');
+  await expectAccessible(page);
+});
+
 test('a file that holds no recipe is refused in words, and the text stays', async ({ page }) => {
   await page.goto('/dishes/new');
   await page.locator('input[type=file]').setInputFiles({

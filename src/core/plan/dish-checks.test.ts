@@ -38,6 +38,17 @@ describe('checks of a dish', () => {
     expect(foods(found.fixed)).toEqual(expect.arrayContaining(foods(dish)));
   });
 
+  it('a pudding under the only ring is told, unless a cooker has a second one (common practice)', () => {
+    const one = { ...kitchen, cookers: kitchen.cookers.map((c) => ({ ...c, rings: 1 })) };
+    const pudding = bring('200 g rice\n900 ml milk\n120 g sugar', `All into the pot. ${CYCLE}`);
+    const codes = (d: Dish, k: typeof kitchen): string[] => checkDish(d, k).map((c) => c.code);
+    expect(codes(pudding, one)).toContain('smelling-ring');
+    expect(codes(pudding, kitchen)).not.toContain('smelling-ring');
+    const fixed = checkDish(pudding, one).find((c) => c.code === 'smelling-ring')?.fixed;
+    expect(fixed && codes(fixed, one)).not.toContain('smelling-ring');
+    expect(codes(bring('600 g lamb\n500 ml broth', CYCLE), one)).not.toContain('smelling-ring');
+  });
+
   it('what is stirred in after the cycle is where it belongs', () => {
     const dish = bring(
       '500 g carrots\n500 ml broth\n200 ml cream',

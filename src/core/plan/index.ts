@@ -1,6 +1,6 @@
 export { compileMeal } from './compile';
 export { explainConflict } from './explain';
-export { offersFor } from './offers';
+export { offersFor, stageMinutes } from './offers';
 export { totalsOf } from './totals';
 export type { Totals } from './totals';
 export { BURNER_UNIT, OVEN_UNIT } from './types';

@@ -29,6 +29,11 @@
           ? 'vent at once'
           : `${stage.release.minutes} min, then vent`,
   );
+  const perPound = $derived(
+    stage.kind === 'pressure' && stage.minutesPerLb !== undefined
+      ? ` (${stage.minutesPerLb} min a pound)`
+      : '',
+  );
   const orElse = $derived(
     stage.kind !== 'pressure' || !stage.orRelease
       ? ''
@@ -115,8 +120,8 @@
   </p>
   <p class="text-[15px] text-muted">
     {#if stage.kind === 'pressure'}
-      {stage.holdMinutes} min {stage.level}{#if stage.minutesPerLb !== undefined}{' '}({stage.minutesPerLb}
-        min a pound){/if}, {letGo}{orElse}{#if cycle}<br />{cycle.comeUp} up, {cycle.release}
+      {stage.holdMinutes} min {stage.level}{perPound}, {letGo}{orElse}{#if cycle}<br
+        />{cycle.comeUp} up, {cycle.release}
         down in the {cookerName}{/if}
     {:else}
       {formatMinutes(minutes)}{#if stage.kind === 'oven' || stage.kind === 'crisp'}

@@ -2,7 +2,7 @@
   /** The stage chain: kinds to add, order by drag or by buttons, and what goes in where. */
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
-  import { sayPart, withoutUse, type Dish, type StageKind } from '$core/dish';
+  import { isParted, partAt, sayPart, withoutUse, type Dish, type StageKind } from '$core/dish';
   import PartPicks from './part-picks.svelte';
   import { newStage, STAGE_NAMES } from './new-stage';
   import StageTimes from './stage-times.svelte';
@@ -41,7 +41,8 @@
   function sayUse(stage: Dish['stages'][number], id: string): string {
     const name = dish.ingredients.find((i) => i.id === id)?.food ?? id;
     const part = stage.parts?.[id];
-    return part === undefined ? name : `${sayPart(part)} of the ${name}`;
+    if (part !== undefined) return `${sayPart(part)} of the ${name}`;
+    return isParted(dish, id) && partAt(dish, stage, id) < 1 ? `the rest of the ${name}` : name;
   }
 </script>
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { isParted, sayPart, type Stage } from '$core/dish';
+  import { stageMinutes } from '$core/plan';
   import { formatMinutes, formatQuantity } from '$core/units';
   import {
     CycleLiner,
@@ -57,13 +58,9 @@
     if (known.food === undefined) return null;
     return `/bench?${new URLSearchParams({ q: 'hold', ...known }).toString()}`;
   }
-  /** As a plan would count it: cutting grows with the amount, browning with the rounds it takes. */
-  function minutesOf(stage: Stage): number {
-    if (stage.kind === 'pressure') return stage.holdMinutes;
-    if (stage.kind === 'prep') return Math.max(1, Math.round(stage.minutes * scaled.factor));
-    const rounds = chosen.map((offer) => offer?.browning[stage.id]).find(Boolean);
-    return rounds?.minutes ?? stage.minutes;
-  }
+  const browning = $derived(
+    Object.fromEntries(chosen.flatMap((offer) => Object.entries(offer?.browning ?? {}))),
+  );
   const wait = $derived(
     dish.wait.maxMinutes === null
       ? 'waits as long as you like'
@@ -106,7 +103,7 @@
         {cycle}
         benchHref={benchHref(stage)}
         cookerName={cycle?.name ?? null}
-        minutes={minutesOf(stage)}
+        minutes={stageMinutes(stage, scaled.factor, browning)}
       />
     {:else}
       <li class="card border-dashed p-5 text-muted">

@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { allergensOf, scaleDish } from '$core/dish';
-import { offersFor } from '$core/plan';
+import { offersFor, stageMinutes } from '$core/plan';
 import { centreCaution, kidneyBeanCaution } from '$core/safety';
 import { database } from '$lib/server/database';
 import { readDish } from '$lib/server/dish-store';
@@ -23,8 +23,12 @@ export const load: PageServerLoad = async ({ params, url }) => {
   const takers = offersFor(scaled, kitchen).flatMap((stay) =>
     stay.filter((o) => o.refusals.length === 0).slice(0, 1),
   );
+  const browning = Object.fromEntries(takers.flatMap((o) => [...o.browning]));
   return {
     scaled,
+    minutes: Object.fromEntries(
+      scaled.dish.stages.map((s) => [s.id, stageMinutes(s, scaled.factor, browning)]),
+    ),
     kitchen,
     cycles: Object.fromEntries(
       takers.flatMap((o) =>

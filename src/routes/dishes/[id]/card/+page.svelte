@@ -67,6 +67,7 @@
         {#each dish.stages as stage, i (stage.id)}
           {@const cycle = data.cycles[stage.id]}
           {@const parts = partsIn(stage)}
+          {@const minutes = data.minutes[stage.id] ?? 0}
           <li
             class="grid grid-cols-[1.6em_1fr] gap-1 leading-snug {stage.kind === 'pressure'
               ? 'border-y-2 border-ink py-1.5'
@@ -80,10 +81,10 @@
                 </p>
               {/if}
               <p>
-                {stage.text}{#if stage.kind !== 'pressure' && stage.minutes > 0}
+                {stage.text}
+                {#if stage.kind !== 'pressure' && minutes > 0}
                   <b class="whitespace-nowrap"
-                    >· {formatMinutes(stage.minutes)}{stage.kind === 'oven' ||
-                    stage.kind === 'crisp'
+                    >· {formatMinutes(minutes)}{stage.kind === 'oven' || stage.kind === 'crisp'
                       ? ` at ${formatTemperature(stage.celsius, kitchen.scale, 5)}`
                       : ''}</b
                   >{/if}
@@ -104,9 +105,8 @@
       {dish.wait.maxMinutes === null
         ? 'Waits as long as you like.'
         : `Waits up to ${formatMinutes(dish.wait.maxMinutes)}.`}
-      {#each data.cautions as caution (caution.code)}{' '}<b
-          class="inline-block first-letter:uppercase">{caution.text} ({caution.source}).</b
-        >{/each}
+      {#each data.cautions as caution (caution.code)}
+        <b class="inline-block first-letter:uppercase">{caution.text} ({caution.source}).</b>{/each}
     </p>
     <p class="text-muted">
       Valve, pin and ring looked at before the lid is on. The cooker’s manual and the thermometer
