@@ -45,7 +45,7 @@ function sayIngredient(i: Ingredient, system: System): string {
       ? 'to taste'
       : formatQuantity({ amount: i.amount, unit: i.unit ?? 'piece' }, system);
   const size = i.pieceMm === undefined ? '' : `, ${i.pieceMm} mm`;
-  return `${amount} ${i.food}${i.preparation ? `, ${i.preparation}` : ''}${size}${i.frozen ? ', frozen' : ''}`.trim();
+  return `${amount} ${i.food}${i.preparation ? `, ${i.preparation}` : ''}${size}${i.frozen ? (i.thaw ? ', frozen, to be thawed' : ', frozen') : ''}`.trim();
 }
 
 function sayStage(stage: Stage): string {

@@ -1,6 +1,6 @@
 /** What lies in the liner when the lid goes on. */
 import type { Portion } from '../cooker';
-import type { PressureStage, Stage } from './document';
+import type { Ingredient, PressureStage, Stage } from './document';
 import { isParted, partAt } from './parts';
 import type { ScaledDish, ScaledIngredient } from './scale';
 
@@ -17,9 +17,14 @@ const HEATS_THROUGH: ReadonlySet<string> = new Set(['pressure', 'simmer']);
 
 const CHILLED = new Set(['meat', 'poultry', 'fish', 'dairy', 'egg']);
 
+/** Whether it goes in as it comes from the freezer. */
+export function cooksFrozen({ frozen, thaw }: Pick<Ingredient, 'frozen' | 'thaw'>): boolean {
+  return frozen === true && thaw !== true;
+}
+
 export function startCelsius({ ingredient, food }: ScaledIngredient): number {
   if (ingredient.celsius !== undefined) return ingredient.celsius;
-  if (ingredient.frozen) return -18;
+  if (cooksFrozen(ingredient)) return -18;
   return food && CHILLED.has(food.group) ? FRIDGE_C : ROOM_C;
 }
 
@@ -54,7 +59,7 @@ export function contentsAt(
         food: found.food?.id ?? found.ingredient.food,
         grams,
         celsius: isHot ? OPENED_C : current.kind === 'brown' ? Math.max(start, BROWNED_C) : start,
-        ...(found.ingredient.frozen && !isHot ? { frozen: true } : {}),
+        ...(cooksFrozen(found.ingredient) && !isHot ? { frozen: true } : {}),
         ...(found.ingredient.pieceMm ? { pieceMm: found.ingredient.pieceMm } : {}),
       });
     }

@@ -28,6 +28,8 @@ export const ingredientSchema = z.object({
   /** °C at the start; default by what it is: cold from the fridge or as warm as the room. */
   celsius: z.number().min(-30).max(100).optional(),
   frozen: z.boolean().optional(),
+  /** Frozen, but thawed before it goes in; without it, it is cooked from frozen. */
+  thaw: z.boolean().optional(),
   pieceMm: z.number().positive().max(400).optional(),
   /** Taken from another dish of the meal, if that is on the table too. */
   takes: z.object({ dish: id, product: id }).optional(),
@@ -64,7 +66,17 @@ const timed = <K extends string>(kind: K) =>
 
 export const stageSchema = z.discriminatedUnion('kind', [
   timed('prep'),
-  timed('soak'),
+  z.object({
+    ...stageBase,
+    kind: z.literal('soak'),
+    minutes,
+    /** No longer than this: a marinade turns meat soft and salty. */
+    maxMinutes: z
+      .int('whole minutes')
+      .min(1, 'longer than nothing')
+      .max(4320, 'no longer than three days')
+      .optional(),
+  }),
   timed('brown'),
   timed('loosen'),
   timed('thicken'),
@@ -204,6 +216,14 @@ export const dishSchema = z
           message: `the parts of ${ingredient.food} are more than all of it; make one smaller`,
         });
     }
+    dish.stages.forEach((stage, i) => {
+      if (stage.kind === 'soak' && (stage.maxMinutes ?? Infinity) < stage.minutes)
+        context.addIssue({
+          code: 'custom',
+          path: ['stages', i, 'maxMinutes'],
+          message: 'the longest time is shorter than the least; make it longer or leave it empty',
+        });
+    });
     const circle = findCircle(dish.stages);
     if (circle)
       context.addIssue({

@@ -5,7 +5,7 @@ export type { Dish, Ingredient, PressureStage, ReleaseChoice, Stage, StageKind }
 export { browningBatches, browningMinutes } from './browning';
 export { scaleDish, toGrams } from './scale';
 export type { ScaledDish, ScaledIngredient } from './scale';
-export { contentsAt, startCelsius } from './contents';
+export { contentsAt, cooksFrozen, startCelsius } from './contents';
 export { targetsFor, useAnswer } from './use-answer';
 export type { AnswerUse, UseTarget } from './use-answer';
 export { compareDishes } from './compare';

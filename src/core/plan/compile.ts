@@ -10,8 +10,8 @@ import { UNITS, formatQuantity } from '../units';
 import { cookResource, cookerUnits, DishCompiler, type DishSteps } from './dish-steps';
 import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type HandOver, type PlanNote } from './types';
 
-/** No plan looks further back than this, minutes: two days of lead. */
-const LONGEST_LEAD = 2880;
+/** No plan looks further back than this, minutes: three days of lead, for what thaws slowly. */
+const LONGEST_LEAD = 4320;
 
 interface CompiledEntry {
   entry: MealEntry;

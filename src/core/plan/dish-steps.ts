@@ -15,6 +15,7 @@ import { formatMinutes, formatQuantity, formatTemperature } from '../units';
 import { askCooker, isFinicky, type CookerOffer } from './cycle-steps';
 import { browningIn, powerOf, rinseIn, settingsFor } from './cooker-facts';
 import { longestGap } from './gaps';
+import { thawFor } from './thaw';
 import { eveningBefore, eveningSoak, type Lead } from './lead';
 import { findStays, placeOf, stagesBefore, type Stay } from './stays';
 import { BURNER_UNIT, OVEN_UNIT, type Phase, type PlanNote, type StepMeaning } from './types';
@@ -83,6 +84,7 @@ export class DishCompiler {
       else if (stage.kind === 'brown') this.addBrowning(stage, block?.id, block?.offers ?? []);
       else this.addPlain(stage, block?.id);
     }
+    this.addThaws();
     this.addOrder();
     return this.out;
   }
@@ -404,6 +406,22 @@ export class DishCompiler {
       },
     });
     this.out.edges.set(stage.id, { first: id, last: id });
+  }
+
+  /** What is to be thawed comes out in time before the stage that uses it first. */
+  private addThaws(): void {
+    for (const scaled of this.scaled.ingredients) {
+      const { id, takes } = scaled.ingredient;
+      const stage = this.scaled.dish.stages.find((s) => s.uses.includes(id));
+      const thaw = takes ? null : thawFor(scaled, this.lead);
+      const edge = stage && this.out.edges.get(stage.id);
+      if (!thaw || !stage || !edge) continue;
+      const step = `${this.entry.id}.${stage.id}.thaw-${id}`;
+      this.step({ id: step, ...thaw.step, aside: true });
+      this.mean(step, stage, 'soak', thaw.text, { because: { '': [thaw.because] } });
+      this.link(step, edge.first, thaw.waits);
+      if (thaw.note) this.note('look', thaw.note.text, thaw.note.remedy);
+    }
   }
 
   private isAhead(stage: Stage): boolean {

@@ -72,6 +72,65 @@ describe('facts of an evening', () => {
     expect(startOf(pinned, 'lamb-apricots.cook.seal')).toBe(-170);
   });
 
+  it('what is to be thawed comes out in time by its weight; too late, it goes into cold water (USDA FSIS, The Big Thaw)', () => {
+    const lamb = dishes.get('lamb-apricots');
+    if (!lamb) throw new Error('no lamb');
+    const frozen = (amount: number, thaw: boolean): ReadonlyMap<string, Dish> =>
+      new Map(dishes).set('lamb-apricots', {
+        ...lamb,
+        ingredients: lamb.ingredients.map((i) =>
+          i.id === 'lamb' ? { ...i, amount, unit: 'kg' as const, frozen: true, thaw } : i,
+        ),
+      });
+    const m = meal([{ dishId: 'lamb-apricots' }]);
+    const thaw = 'lamb-apricots.cut.thaw-lamb';
+    const timeOf = (p: ReturnType<typeof plan>): number[] => {
+      const step = p.schedule.steps.find((s) => s.id === thaw);
+      return step ? [step.start, step.end] : [];
+    };
+    // 1 kg: a day at least; taken out between 7 and 22 h of a day before.
+    const [start = 0, end = 0] = timeOf(plan(m, kitchen, frozen(1, true)));
+    expect(end - start).toBe(1440);
+    const hour = new Date(SERVE + start * 60_000 + 2 * 3_600_000).getUTCHours();
+    expect(hour).toBeGreaterThanOrEqual(7);
+    expect(hour).toBeLessThanOrEqual(22);
+    // 2.45 kg are 5.4 lb: a day for each 4.5 lb.
+    const [from = 0, to = 0] = timeOf(plan(m, kitchen, frozen(2.45, true)));
+    expect(to - from).toBe(Math.ceil((2450 / 453.592 / 4.5) * 1440));
+    // For tonight there is no time for the fridge: 30 min in water for each pound.
+    const tonight = { ...m, serveAt: new Date(NOW + 9 * 3_600_000).toISOString() };
+    const late = plan(tonight, kitchen, frozen(1, true));
+    const [a = 0, b = 0] = timeOf(late);
+    expect(b - a).toBe(Math.ceil((1000 / 453.592) * 30));
+    expect(late.notes.some((n) => n.text.includes('can’t thaw in the fridge any more'))).toBe(true);
+    // Cooked from frozen, nothing is thawed.
+    expect(timeOf(plan(m, kitchen, frozen(1, false)))).toEqual([]);
+  });
+
+  it('a marinade lies no longer than it may', () => {
+    const stages: Dish['stages'] = [
+      {
+        id: 'lie',
+        kind: 'soak',
+        minutes: 60,
+        maxMinutes: 240,
+        text: 'Marinate the lamb',
+        uses: ['lamb'],
+      },
+    ];
+    const lamb = dishes.get('lamb-apricots');
+    if (!lamb) throw new Error('no lamb');
+    const own = new Map(dishes).set('lamb-apricots', {
+      ...lamb,
+      stages: [...stages, ...lamb.stages.slice(1)],
+    });
+    const p = plan(meal([{ dishId: 'lamb-apricots' }]), kitchen, own);
+    const lie = p.schedule.steps.find((s) => s.id === 'lamb-apricots.lie');
+    const waited = startOf(p, 'lamb-apricots.brown') - (lie?.end ?? 0);
+    expect(waited).toBeGreaterThanOrEqual(0);
+    expect(waited).toBeLessThanOrEqual(180);
+  });
+
   it('the other release is the quick one where the dish allows it', () => {
     const usual = plan(meal([{ dishId: 'beef-cheek-stout' }]));
     const quick = plan(meal([{ dishId: 'beef-cheek-stout', otherRelease: true }]));

@@ -15,10 +15,10 @@ const OVERNIGHT_MIN = 300;
 /** Between these hours of the evening before. */
 const EVENING = { from: 17, to: 22 } as const;
 
-/** An hour of the day before serving, as a minute on the plan's axis. */
-function hourBefore(hour: number, { serveAt, zone }: Lead): number {
+/** An hour of a day before serving, as a minute on the plan's axis. */
+function hourBefore(hour: number, { serveAt, zone }: Lead, days = 1): number {
   const local = toCalendarDateTime(parseAbsolute(new Date(serveAt).toISOString(), zone));
-  const at = local.subtract({ days: 1 }).set({ hour, minute: 0, second: 0, millisecond: 0 });
+  const at = local.subtract({ days }).set({ hour, minute: 0, second: 0, millisecond: 0 });
   return Math.round((toZoned(at, zone).toDate().getTime() - serveAt) / 60_000);
 }
 
@@ -39,4 +39,20 @@ export function eveningSoak(minutes: number, lead: Lead): Pick<ProblemStep, 'fro
   // Two hours at least are left for cooking what was soaked.
   const isInTime = minutes >= OVERNIGHT_MIN && from <= last && from + minutes <= -120;
   return isInTime ? { from, by: last + minutes } : {};
+}
+
+/** Between these hours somebody is up to take a thing out of the freezer. */
+const AWAKE = { from: 7, to: 22 } as const;
+/** What was thawed or marinated is in hand so long before the table, min. */
+const IN_HAND_MIN = 180;
+const MOST_DAYS = 3;
+
+/** A window for something that lies by itself for a day or more; null where there is no time for it. */
+export function daysBefore(minutes: number, lead: Lead): Pick<ProblemStep, 'from' | 'by'> | null {
+  for (let days = 1; days <= MOST_DAYS; days++) {
+    const from = Math.max(lead.earliest, hourBefore(AWAKE.from, lead, days));
+    const last = Math.min(hourBefore(AWAKE.to, lead, days), -IN_HAND_MIN - minutes);
+    if (from <= last) return { from, by: last + minutes };
+  }
+  return null;
 }

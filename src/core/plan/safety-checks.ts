@@ -2,6 +2,7 @@
 import { wholeCycle, type ReleaseKind } from '../cooker';
 import {
   contentsAt,
+  cooksFrozen,
   freeIdIn,
   scaleDish,
   startCelsius,
@@ -36,7 +37,7 @@ function checkSlow(dish: Dish): DishCheck[] {
     const isBoiled = before.some((s) => s.kind === 'pressure' || s.kind === 'simmer');
     const used = scaled.ingredients.filter((i) => stage.uses.includes(i.ingredient.id));
     return used.flatMap(({ ingredient, food }): DishCheck[] => {
-      if (ingredient.frozen && food && ['meat', 'poultry', 'fish'].includes(food.group))
+      if (cooksFrozen(ingredient) && food && ['meat', 'poultry', 'fish'].includes(food.group))
         return [
           {
             code: 'frozen-in-slow-cooker',
@@ -45,13 +46,7 @@ function checkSlow(dish: Dish): DishCheck[] {
             fixed: {
               ...dish,
               ingredients: dish.ingredients.map((i) =>
-                i.id === ingredient.id
-                  ? {
-                      ...i,
-                      frozen: false,
-                      preparation: `${i.preparation} thawed in the fridge`.trim(),
-                    }
-                  : i,
+                i.id === ingredient.id ? { ...i, thaw: true } : i,
               ),
             },
           },
@@ -146,7 +141,7 @@ function checkTarget(dish: Dish, stage: PressureStage, kitchen: Kitchen): DishCh
     food: piece.food.id,
     cut,
     grams: piece.grams ?? 500,
-    state: piece.ingredient.frozen ? 'frozen' : 'chilled',
+    state: cooksFrozen(piece.ingredient) ? 'frozen' : 'chilled',
     target: 'safe',
     level: stage.level,
     altitudeM: kitchen.altitudeM,

@@ -11,6 +11,8 @@ export interface WayOut {
   /** On the button. */
   text: string;
   meal: Meal;
+  /** Somebody gets less of it: fewer portions, or a dish less. */
+  isLess?: boolean;
 }
 
 /** More than this are not tried. */
@@ -35,9 +37,14 @@ export function waysOut(
     const dish = dishes.get(entry.dishId);
     return dish ? waysFor(meal, entry, dish, kitchen, overfull.has(entry.id)) : [];
   });
-  return [...perDish, ...stackWays(meal, dishes, kitchen), ...handsWays(meal, kitchen)]
-    .concat(leaveOut(meal, dishes))
-    .slice(0, MOST_WAYS);
+  const whole = overfull.size > 0 ? fewerForAll(meal, dishes, kitchen) : [];
+  return [
+    ...whole,
+    ...perDish,
+    ...stackWays(meal, dishes, kitchen),
+    ...handsWays(meal, kitchen),
+    ...leaveOut(meal, dishes),
+  ].slice(0, MOST_WAYS);
 }
 
 function withEntry(meal: Meal, entry: MealEntry, change: Partial<MealEntry>): Meal {
@@ -122,8 +129,26 @@ function roomWays(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): W
       id: `${entry.id}.fewer`,
       text: `${dish.name}: for ${most} only`,
       meal: withEntry(meal, entry, { servings: most }),
+      isLess: true,
     });
   return ways;
+}
+
+/** More than the pots take, even one after the other: as many as they do. */
+function fewerForAll(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): WayOut[] {
+  const own = meal.entries.filter((e) => e.servings === null);
+  const most = Math.min(
+    ...own.flatMap(({ dishId }) => {
+      const dish = dishes.get(dishId);
+      if (!dish) return [];
+      const rooms = roomFor(dish, meal.servings, kitchen).map((r) => r.most);
+      return rooms.length > 0 ? [Math.max(...rooms)] : [];
+    }),
+  );
+  if (!Number.isFinite(most) || most < 1 || most >= meal.servings) return [];
+  return [
+    { id: 'fewer', text: `Cook for ${most}`, meal: { ...meal, servings: most }, isLess: true },
+  ];
 }
 
 /** Two dishes in one cycle, where that works out. */
@@ -187,6 +212,7 @@ function leaveOut(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
     .map((entry) => ({
       id: `${entry.id}.out`,
       text: `Leave out ${dishes.get(entry.dishId)?.name ?? 'the dish that is gone'}`,
+      isLess: true,
       meal: {
         ...meal,
         entries: meal.entries

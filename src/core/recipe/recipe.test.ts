@@ -273,3 +273,20 @@ describe('bad input', () => {
     );
   });
 });
+
+describe('a marinade', () => {
+  it.each([
+    ['Marinate the lamb for 2 to 24 hours.', { kind: 'soak', minutes: 120, maxMinutes: 1440 }],
+    [
+      'Soak the chickpeas for 8 to 12 hours.',
+      { kind: 'soak', minutes: 480, maxMinutes: undefined },
+    ],
+  ])('%s', (sentence, expected) => {
+    const read = importRecipe(
+      `X\nServes 4\n\n500 g lamb\n300 g chickpeas\n500 ml water\n\n${sentence}\nPressure cook on high for 20 minutes, natural release.`,
+    );
+    if (!read.ok) throw new Error(read.problems[0]?.message);
+    const stage = read.value.dish.stages.find((s) => s.kind === 'soak');
+    expect({ maxMinutes: undefined, ...stage }).toMatchObject(expected);
+  });
+});

@@ -10,6 +10,7 @@ import {
 import { success, type Outcome } from '../reason';
 import { UNITS } from '../units';
 import { freshId, readIngredients, type ReadIngredient } from './ingredients';
+import { findDurations } from './durations';
 import { readInstructions } from './read';
 import type { FoundCycle, FoundStage, ImportQuestion, RawRecipe } from './types';
 
@@ -199,6 +200,18 @@ function writeStage(
         minutes,
         celsius: Math.min(300, Math.max(100, stage.celsius ?? 200)),
       };
+    case 'soak': {
+      const most = findDurations(base.sentence).find((d) => Math.round(d.from) === minutes)?.to;
+      return {
+        ...base,
+        kind: 'soak',
+        minutes,
+        // A marinade has its longest time; a soak may go on.
+        ...(most != null && most > minutes && most <= 4320 && /marinat|brine/i.test(base.text)
+          ? { maxMinutes: Math.round(most) }
+          : {}),
+      };
+    }
     case 'simmer':
     case 'burner':
       return { ...base, kind: stage.kind, minutes, attended: true };

@@ -1,7 +1,8 @@
 /** The planning worker as the page sees it. */
 import * as Comlink from 'comlink';
 import type { PlanWorker } from '$lib/workers/plan.worker';
-import type { PlanAnswer, PlanQuestion, tryWaysOut } from '$lib/workers/planning';
+import type { PlanAnswer, PlanQuestion } from '$lib/workers/planning';
+import type { tryWaysOut } from '$lib/workers/ways';
 
 export interface Planner {
   /** Asks; `onAnswer` hears an early answer and the final one, unless a newer question comes. */

@@ -1,6 +1,7 @@
 /** The planner in the browser: one question at a time, the newest first. */
 import * as Comlink from 'comlink';
-import { answerPlan, tryWaysOut, type PlanAnswer, type PlanQuestion } from './planning';
+import { answerPlan, type PlanAnswer, type PlanQuestion } from './planning';
+import { tryWaysOut } from './ways';
 
 let newest = 0;
 

@@ -1,5 +1,5 @@
 /** A question of the Bench started from a dish: what the dish knows, as the fields call it. */
-import { scaleDish, type Dish, type ScaledIngredient, type Stage } from '$core/dish';
+import { cooksFrozen, scaleDish, type Dish, type ScaledIngredient, type Stage } from '$core/dish';
 import type { Food } from '$core/food';
 import type { Values } from './types';
 
@@ -52,7 +52,7 @@ function solidValues(main: ScaledIngredient | undefined): Values {
     food: main.food.names[0],
     mm: String(main.ingredient.pieceMm ?? main.food.pieceMm),
     grams: String(Math.round(main.grams ?? 500)),
-    state: main.ingredient.frozen ? 'frozen' : 'chilled',
+    state: cooksFrozen(main.ingredient) ? 'frozen' : 'chilled',
     target: targetFor(main.food),
     ...(main.quantity && main.quantity.unit !== 'piece'
       ? { amount: String(Number(main.quantity.amount.toFixed(2))), unit: main.quantity.unit }

@@ -33,6 +33,10 @@
     }
     line = '';
   }
+  function setState(ingredient: Ingredient, state: string): void {
+    ingredient.frozen = state === 'fresh' ? undefined : true;
+    ingredient.thaw = state === 'thawed' ? true : undefined;
+  }
   /** Taken out of the list, it is taken out of every stage too. */
   function remove(id: string): void {
     dish.ingredients = dish.ingredients.filter((i) => i.id !== id);
@@ -44,11 +48,11 @@
   <h2 id="ingredients" class="text-xl font-bold">Ingredients</h2>
   <div
     aria-hidden="true"
-    class="mt-3 hidden grid-cols-[5rem_6.5rem_1.3fr_1.3fr_5.5rem_8rem_9.5rem_5rem] gap-2 text-sm text-muted lg:grid"
+    class="mt-3 hidden grid-cols-[5rem_6rem_1.3fr_1.2fr_5rem_7.5rem_7rem_9rem_5rem] gap-2 text-sm text-muted lg:grid"
   >
     <span>Amount</span><span>Unit</span><span>Food</span><span>Preparation</span><span
       >Thick, mm</span
-    ><span>Role</span><span>Scales</span>
+    ><span>State</span><span>Role</span><span>Scales</span>
   </div>
   <ul class="mt-1 grid gap-2">
     {#each dish.ingredients as ingredient, i (ingredient.id)}
@@ -56,7 +60,7 @@
         key.startsWith(`ingredients.${i}.`),
       )?.[1]}
       <li
-        class="grid grid-cols-2 gap-2 border-b border-line pb-2 lg:grid-cols-[5rem_6.5rem_1.3fr_1.3fr_5.5rem_8rem_9.5rem_5rem]"
+        class="grid grid-cols-2 gap-2 border-b border-line pb-2 lg:grid-cols-[5rem_6rem_1.3fr_1.2fr_5rem_7.5rem_7rem_9rem_5rem]"
       >
         <input
           class="field"
@@ -86,6 +90,16 @@
             () => ingredient.pieceMm ?? null, (mm) => (ingredient.pieceMm = mm ?? undefined)
           }
         />
+        <select
+          class="field"
+          aria-label="State of {ingredient.food}"
+          value={ingredient.frozen ? (ingredient.thaw ? 'thawed' : 'frozen') : 'fresh'}
+          onchange={(e) => setState(ingredient, e.currentTarget.value)}
+        >
+          <option value="fresh">not frozen</option>
+          <option value="frozen">cooked frozen</option>
+          <option value="thawed">thawed first</option>
+        </select>
         <select class="field" aria-label="Role of {ingredient.food}" bind:value={ingredient.role}>
           {#each ROLES as [value, label] (value)}<option {value}>{label}</option>{/each}
         </select>

@@ -124,7 +124,9 @@
         />{cycle.comeUp} up, {cycle.release}
         down in the {cookerName}{/if}
     {:else}
-      {formatMinutes(minutes)}{#if stage.kind === 'oven' || stage.kind === 'crisp'}
+      {formatMinutes(minutes)}{#if stage.kind === 'soak' && stage.maxMinutes !== undefined}, at most {formatMinutes(
+          stage.maxMinutes,
+        )}{/if}{#if stage.kind === 'oven' || stage.kind === 'crisp'}
         at {formatTemperature(stage.celsius, scale, 5)}{/if}{#if stage.kind === 'slow'}
         on {stage.setting}{/if}{#if stage.ahead}, the day before if you like{/if}
     {/if}

@@ -111,6 +111,23 @@
         ><option value="low">low</option><option value="high">high</option></select
       >
     {/if}
+    {#if stage.kind === 'soak'}
+      <span class="text-muted">at least, at most</span>
+      <input
+        class="field w-24"
+        type="number"
+        min="1"
+        placeholder="–"
+        aria-label="Longest time of stage {number}, minutes"
+        bind:value={
+          () => (stage.kind === 'soak' ? (stage.maxMinutes ?? null) : null),
+          (most) => {
+            if (stage.kind === 'soak') stage.maxMinutes = most ?? undefined;
+          }
+        }
+      />
+      <span class="text-muted">min</span>
+    {/if}
     {#if stage.kind === 'prep' || stage.kind === 'soak'}
       <label class="flex min-h-11 items-center gap-2"
         ><input

@@ -62,6 +62,7 @@
       !model.isThinking &&
       model.meal.entries.length > 0 &&
       (model.answer.kind === 'impossible' ||
+        model.answer.kind === 'faults' ||
         (plan !== null &&
           ((plan.schedule.delay ?? 0) > 0 ||
             !plan.isSureEnough ||

@@ -2,7 +2,7 @@
   /** Ways out of a late, overfull or impossible meal: each tried by the engine, applied at one click. */
   import { toast } from 'svelte-sonner';
   import { formatMinutes, formatTime } from '$core/units';
-  import type { Outlook } from '$lib/workers/planning';
+  import type { Outlook } from '$lib/workers/ways';
   import type { MealState } from './meal-state.svelte';
 
   let { model, serveAt }: { model: MealState; serveAt: number } = $props();

@@ -19,7 +19,7 @@ export interface LanePiece {
 }
 
 export interface Lane {
-  kind: 'cooker' | 'oven' | 'burner' | 'hands';
+  kind: 'ahead' | 'cooker' | 'oven' | 'burner' | 'hands';
   id: string;
   name: string;
   detail: string;
@@ -108,6 +108,26 @@ export function toLanes(
       shares,
     ),
   ];
+}
+
+/** What lies in water, in a marinade or thawing: it goes on by itself, mostly days before. */
+export function aheadLane(compiled: CompiledMeal, schedule: Schedule): Lane {
+  const timeOf = new Map(schedule.steps.map((s) => [s.id, s]));
+  return {
+    kind: 'ahead',
+    id: 'ahead',
+    name: 'By itself',
+    detail: 'soaking, thawing',
+    litres: 0,
+    pieces: compiled.meanings.flatMap((m) => {
+      const time = timeOf.get(m.id);
+      if (!time || m.phase !== 'soak') return [];
+      const { id: stepId, entryId, stageId, phase, dishName: dish, text, isHands } = m;
+      const { start, end } = time;
+      return [{ stepId, entryId, stageId, phase, start, end, slack: 0, dish, text, isHands }];
+    }),
+    waits: [],
+  };
 }
 
 function isFollowed(block: string | null | undefined, schedule: Schedule): boolean {

@@ -37,7 +37,23 @@
 <!-- Drawn for the eye and the mouse; the run sheet is the same for keyboard and screen reader. -->
 <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
 <g onclick={() => onselect?.(piece.stepId)} class="cursor-pointer" data-step={piece.stepId}>
-  {#if kind === 'hands'}
+  {#if kind === 'ahead'}
+    <rect
+      x={x0}
+      y={base - 24}
+      {width}
+      height="24"
+      rx="4"
+      fill="var(--brine-soft)"
+      stroke={isSelected ? 'var(--ink)' : 'var(--brine)'}
+      stroke-width={isSelected ? 2.5 : 1}
+    />
+    {#if textFits(piece.dish, width - 12, 7)}<text
+        x={x0 + 7}
+        y={base - 8}
+        class="fill-ink text-[12px] font-semibold">{piece.dish}</text
+      >{/if}
+  {:else if kind === 'hands'}
     <rect
       x={x0}
       y={base - 21}

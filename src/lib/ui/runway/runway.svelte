@@ -6,7 +6,7 @@
   import { formatMinutes, formatTime } from '$core/units';
   import { textFits, ticks, toX, type Scale } from './geometry';
   import HandOver from './hand-over.svelte';
-  import { toLanes, type Lane } from './lanes';
+  import { aheadLane, toLanes, type Lane } from './lanes';
   import LaneLabel from './lane-label.svelte';
   import Piece from './piece.svelte';
   import Textures from './textures.svelte';
@@ -45,7 +45,7 @@
     onserve,
   }: Props = $props();
 
-  const HEIGHTS = { cooker: 78, oven: 64, burner: 64, hands: 40 } as const;
+  const HEIGHTS = { ahead: 64, cooker: 78, oven: 64, burner: 64, hands: 40 } as const;
   const AXIS = 50;
   const FOOT = 40;
   /** Before the browser has measured the page. */
@@ -57,7 +57,17 @@
 
   const isNarrow = $derived(width < 640);
   const labelHeight = $derived(isNarrow ? 20 : 0);
-  const lanes = $derived(toLanes(compiled, schedule, kitchen, cooks, shares));
+  const before = $derived(aheadLane(compiled, schedule));
+  /** The earliest thing of all: a soak or a thaw may begin two days before. */
+  const earliest = $derived(Math.min(totals.firstStart, ...schedule.steps.map((s) => s.start)));
+  const hasLead = $derived(earliest < totals.firstStart - 30);
+  /** Zoomed out to the whole lead instead of the evening alone. */
+  let isWhole = $state(false);
+  const showsLead = $derived(isWhole && hasLead);
+  const lanes = $derived([
+    ...(showsLead && before.pieces.length > 0 ? [before] : []),
+    ...toLanes(compiled, schedule, kitchen, cooks, shares),
+  ]);
   const tops = $derived.by(() => {
     let y = AXIS;
     return lanes.map((lane) => {
@@ -72,9 +82,10 @@
       totals.ready,
       ...lanes.flatMap((l) => l.pieces.filter((p) => p.phase !== 'rinse').map((p) => p.end)),
     );
-    const span = last - totals.firstStart;
+    const first = showsLead ? earliest : totals.firstStart;
+    const span = last - first;
     return {
-      from: totals.firstStart - span * 0.015,
+      from: first - span * 0.015,
       to: last + Math.max(4, span * 0.035),
       left: isNarrow ? 4 : 132,
       right: width - 4,
@@ -88,6 +99,11 @@
   });
   const marks = $derived(ticks(scale, clockOffset, 92));
   const clock = (minute: number): string => formatTime(serveAt + minute * 60_000, kitchen);
+  const weekday = (minute: number): string =>
+    new Date(serveAt + minute * 60_000).toLocaleDateString('en-GB', {
+      weekday: 'short',
+      timeZone: kitchen.zone,
+    });
   const servedX = $derived(toX(scale, totals.ready));
 
   function baseOf(i: number): number {
@@ -171,7 +187,7 @@
       <line x1={x} x2={x} y1={AXIS - 8} y2={bottom} stroke="var(--line)" />
       {#if Math.abs(x - servedX) > 64}
         <text {x} y="18" text-anchor="middle" class="fill-ink text-[13px] font-bold"
-          >{clock(at)}</text
+          >{showsLead ? `${weekday(at)} ${clock(at)}` : clock(at)}</text
         >
         <text {x} y="35" text-anchor="middle" class="fill-muted text-[12px]">
           {at < totals.ready
@@ -337,6 +353,14 @@
       onclick={() => (zoom = factor)}>{factor}×</button
     >
   {/each}
+  {#if hasLead}
+    <button
+      type="button"
+      class="btn min-h-9 btn-quiet px-2 aria-pressed:bg-leaf-soft aria-pressed:font-bold"
+      aria-pressed={isWhole}
+      onclick={() => (isWhole = !isWhole)}>days before</button
+    >
+  {/if}
   {#if ondrag}<span class="ml-3 hidden sm:inline"
       >Drag a step, a pot or the serving time; or choose a step and move it by its buttons.</span
     >{/if}

@@ -128,7 +128,7 @@
               >{ingredient.food}{#if ingredient.preparation}<span class="text-muted"
                   >, {ingredient.preparation}</span
                 >{/if}{#if ingredient.frozen}<span class="font-semibold text-brine">
-                  frozen</span
+                  frozen{ingredient.thaw ? ', thawed first' : ''}</span
                 >{/if}
               {#if because}<span class="block text-sm text-muted">{because}</span>{/if}
               {#each partsOf(ingredient.id) as part (part)}<span class="block text-sm text-muted"

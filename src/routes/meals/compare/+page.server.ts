@@ -1,4 +1,4 @@
-import { outlookOf } from '$lib/workers/planning';
+import { outlookOf } from '$lib/workers/ways';
 import { database } from '$lib/server/database';
 import { readKitchen } from '$lib/server/kitchen-store';
 import { listMeals } from '$lib/server/meal-store';

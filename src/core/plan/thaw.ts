@@ -1,0 +1,59 @@
+/** Frozen ingredients that a dish wants thawed: in the fridge on a day before, else in cold water. */
+import { cooksFrozen, type ScaledIngredient } from '../dish';
+import type { ProblemStep } from '../solve';
+import { formatMinutes } from '../units';
+import { daysBefore, type Lead } from './lead';
+
+const G_PER_LB = 453.592;
+const DAY_MIN = 1440;
+/** A day for each so many pounds, a day at least (USDA FSIS, The Big Thaw). */
+const LB_A_DAY = 4.5;
+/** Cold water, changed every half hour, for each pound (USDA FSIS, The Big Thaw). */
+const WATER_MIN_PER_LB = 30;
+/** Thawed in the fridge, poultry, fish and ground meat wait a day or two (USDA FSIS); the shorter is taken. */
+const WAITS_AFTER_MIN = DAY_MIN;
+/** Thawed in water it is cooked at once (USDA FSIS); as long as it takes to get it ready, min. */
+const WATER_WAITS_MIN = 30;
+
+export interface Thaw {
+  step: Pick<ProblemStep, 'minutes' | 'from' | 'by'>;
+  text: string;
+  because: string;
+  /** How long it may lie thawed before it is cooked, min. */
+  waits: number;
+  /** What to tell where the fridge is too slow; null where it is not. */
+  note: { text: string; remedy: string } | null;
+}
+
+/** Minutes in the fridge for so many grams, by the published rule. */
+export function fridgeThawMinutes(grams: number): number {
+  return Math.max(DAY_MIN, Math.ceil((grams / G_PER_LB / LB_A_DAY) * DAY_MIN));
+}
+
+/** How an ingredient is thawed in time; null where it is not frozen, or goes in frozen. */
+export function thawFor(scaled: ScaledIngredient, lead: Lead): Thaw | null {
+  const { ingredient, grams } = scaled;
+  if (!ingredient.frozen || cooksFrozen(ingredient)) return null;
+  const weight = grams ?? 500;
+  const minutes = fridgeThawMinutes(weight);
+  const window = daysBefore(minutes, lead);
+  if (window)
+    return {
+      step: { minutes, ...window },
+      text: `${ingredient.food} out of the freezer, into the fridge, in a bowl`,
+      because: `${formatMinutes(minutes)} for ${Math.round(weight)} g: a day for each 4 to 5 lb, a day at least (USDA FSIS, The Big Thaw)`,
+      waits: WAITS_AFTER_MIN,
+      note: null,
+    };
+  const inWater = Math.max(WATER_MIN_PER_LB, Math.ceil((weight / G_PER_LB) * WATER_MIN_PER_LB));
+  return {
+    step: { minutes: inWater },
+    text: `Thaw the ${ingredient.food} in cold water, leak-proof; change the water every 30 min`,
+    because: `${formatMinutes(inWater)} for ${Math.round(weight)} g: 30 min for each pound, cooked at once (USDA FSIS, The Big Thaw)`,
+    waits: WATER_WAITS_MIN,
+    note: {
+      text: `${ingredient.food} can’t thaw in the fridge any more: that takes ${formatMinutes(minutes)}.`,
+      remedy: 'Cold water is planned; or cook it from frozen with a longer hold.',
+    },
+  };
+}
