@@ -153,3 +153,29 @@ test('exports: a calendar with alarms, and the plan with its problem', async ({
   expect(plan.problem?.format).toBe('olive-clock/problem@1');
   expect(plan.schedule?.format).toBe('olive-clock/schedule@1');
 });
+
+test('two hundred at a supper: what does not fit, and as many as the pots take at one click', async ({
+  page,
+}) => {
+  await page.goto('/meals/wednesday-for-three');
+  await settled(page);
+  await page.getByLabel('at the table').fill('200');
+  await page.getByLabel('at the table').blur();
+  const ways = page.getByTestId('ways-out');
+  const fewer = ways.getByRole('listitem').filter({ hasText: /^Cook for \d+/ });
+  await expect(fewer).toBeVisible({ timeout: 20_000 });
+  await fewer.getByRole('button', { name: 'Do it' }).click();
+  await expect(page.getByLabel('at the table')).not.toHaveValue('200');
+  await expect(page.getByTestId('run-sheet')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).first().click();
+  await expect(page.getByLabel('at the table')).toHaveValue('200');
+});
+
+test('the runway goes out to the soak of the night before', async ({ page }) => {
+  await page.goto('/meals/harvest-supper');
+  await expect(page.getByTestId('run-sheet')).toBeVisible();
+  const soak = page.locator('[data-step="chickpeas-lemon.soak"]');
+  await expect(soak).toHaveCount(0);
+  await page.getByRole('button', { name: 'days before' }).click();
+  await expect(soak).toBeVisible();
+});

@@ -40,7 +40,7 @@ describe('ways out, tried', () => {
   it('where one change is enough, no pairs are offered', () => {
     const entries = ['lamb-apricots', 'beef-cheek-stout'].map((id) => ({
       ...newEntry(id, id),
-      cooker: 'large',
+      cooker: 'middle',
     }));
     const { now, ways } = ask([], 3, { entries });
     expect(now?.delay).toBeGreaterThan(0);

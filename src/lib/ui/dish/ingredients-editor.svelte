@@ -19,7 +19,7 @@
     ['finish', 'for the end'],
   ];
   const SCALINGS: readonly (readonly [Ingredient['scaling'], string])[] = [
-    ['proportional', 'with the servings'],
+    ['proportional', 'with servings'],
     ['with-pot', 'with the pot'],
     ['whole', 'whole pieces'],
     ['to-taste', 'to taste'],

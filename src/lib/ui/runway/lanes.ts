@@ -117,7 +117,7 @@ export function aheadLane(compiled: CompiledMeal, schedule: Schedule): Lane {
     kind: 'ahead',
     id: 'ahead',
     name: 'By itself',
-    detail: 'soaking, thawing',
+    detail: 'soak, thaw',
     litres: 0,
     pieces: compiled.meanings.flatMap((m) => {
       const time = timeOf.get(m.id);
