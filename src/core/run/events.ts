@@ -25,8 +25,19 @@ export const runEventSchema = z.discriminatedUnion('kind', [
     what: z.enum(['overheating', 'valve', 'no-seal']),
   }),
   z.object({ ...base, kind: z.literal('dropped'), entry: id }),
-  /** The guests come so much later. */
-  z.object({ ...base, kind: z.literal('guests'), minutes }),
+  /** The guests come so much later; sooner where it is below 0. */
+  z.object({
+    ...base,
+    kind: z.literal('guests'),
+    minutes: z.int('whole minutes').min(-120, 'two hours sooner at most').max(240),
+  }),
+  /** A cook is away for so long from that moment. */
+  z.object({ ...base, kind: z.literal('away'), minutes }),
+  /** Nobody does anything until it goes on; the pots go on by themselves. */
+  z.object({ ...base, kind: z.literal('paused') }),
+  z.object({ ...base, kind: z.literal('resumed') }),
+  /** Practice only: from now on the evening's clock runs so many times as fast; 0 stops it. */
+  z.object({ ...base, kind: z.literal('paced'), speed: z.number().min(0).max(60), real: z.int() }),
   z.object({ ...base, kind: z.literal('served') }),
   /** An earlier event happened at another moment. */
   z.object({ ...base, kind: z.literal('corrected'), of: id, to: z.number().int() }),

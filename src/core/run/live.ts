@@ -2,6 +2,7 @@
 import { valueFor, type Schedule } from '../solve';
 import type { CompiledMeal, StepMeaning } from '../plan';
 import { TROUBLES, type RunEvent } from './events';
+import type { Practice } from './practice';
 
 /** What an evening starts from; never changed afterwards. */
 export interface Evening {
@@ -12,6 +13,8 @@ export interface Evening {
   serveAt: number;
   compiled: CompiledMeal;
   schedule: Schedule;
+  /** Where it is played with virtual cookers: what they do, and at whose hands. */
+  practice?: Practice;
 }
 
 export type StepStatus = 'ahead' | 'due' | 'running' | 'done';
@@ -37,8 +40,11 @@ export interface LiveState {
   readyAt: number;
   isServed: boolean;
   dropped: ReadonlySet<string>;
-  /** Minutes that the guests are late. */
+  /** Minutes that the guests are late; below 0 where they are early. */
   guestsLater: number;
+  /** ms since the epoch until which a cook is away; null where nobody is. */
+  awayUntil: number | null;
+  isPaused: boolean;
   /** The last re-planning, if it has not been undone. */
   lastReplan: Extract<RunEvent, { kind: 'replanned' }> | null;
 }
@@ -120,12 +126,33 @@ export function foldEvening(evening: Evening, events: readonly RunEvent[], now: 
   return {
     steps,
     schedule,
-    readyAt: evening.serveAt + (evening.compiled.problem.serveAt + (schedule.delay ?? 0)) * MINUTE,
+    readyAt:
+      evening.serveAt +
+      (evening.compiled.problem.serveAt +
+        guestsBy(counted, lastReplan?.at ?? -Infinity) +
+        (schedule.delay ?? 0)) *
+        MINUTE,
     isServed: counted.some((e) => e.kind === 'served'),
     dropped,
-    guestsLater: counted.reduce((sum, e) => sum + (e.kind === 'guests' ? e.minutes : 0), 0),
+    guestsLater: guestsBy(counted, Infinity),
+    awayUntil: awayUntil(counted, now),
+    isPaused:
+      counted.findLast((e) => e.kind === 'paused' || e.kind === 'resumed')?.kind === 'paused',
     lastReplan,
   };
+}
+
+/** Minutes by which the guests were said to be later, up to a moment. */
+function guestsBy(events: readonly RunEvent[], until: number): number {
+  return events.reduce((sum, e) => sum + (e.kind === 'guests' && e.at <= until ? e.minutes : 0), 0);
+}
+
+function awayUntil(events: readonly RunEvent[], now: number): number | null {
+  const until = Math.max(
+    -Infinity,
+    ...events.flatMap((e) => (e.kind === 'away' ? [e.at + e.minutes * MINUTE] : [])),
+  );
+  return until > now ? until : null;
 }
 
 /** What was tapped; and what must have been done before it, without a tap of its own. */

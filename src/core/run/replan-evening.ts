@@ -34,7 +34,7 @@ export function replanEvening(
         ? [{ step: s.meaning.id, start: minute(s.start) }]
         : [],
   );
-  const problem = asItStands(evening.compiled.problem, state, evening);
+  const problem = asItStands(evening.compiled.problem, state, evening, minute(now));
   const known = new Set(problem.steps.map((s) => s.id));
   const told = { ...state.schedule, steps: state.schedule.steps.filter((s) => known.has(s.id)) };
   const at = Math.floor((now - evening.serveAt) / MINUTE);
@@ -52,7 +52,7 @@ export function replanEvening(
 }
 
 /** The problem without what was left out, with what takes longer, for guests who come later. */
-function asItStands(problem: Problem, state: LiveState, evening: Evening): Problem {
+function asItStands(problem: Problem, state: LiveState, evening: Evening, now: number): Problem {
   const gone = new Set(
     evening.compiled.meanings.filter((m) => state.dropped.has(m.entryId)).map((m) => m.id),
   );
@@ -67,8 +67,12 @@ function asItStands(problem: Problem, state: LiveState, evening: Evening): Probl
       return { ...s, minutes, p90: minutes };
     });
   const blocks = new Set(steps.map((s) => s.block));
+  const back = state.awayUntil === null ? null : (state.awayUntil - evening.serveAt) / MINUTE;
   return {
     ...problem,
+    ...(back === null
+      ? {}
+      : { away: [...(problem.away ?? []), { from: now, to: Math.ceil(back), hands: 1 }] }),
     serveAt: problem.serveAt + state.guestsLater,
     steps,
     blocks: (problem.blocks ?? []).filter((b) => blocks.has(b.id)),

@@ -1,8 +1,16 @@
 /** Live evenings: started from a plan, grown by events, planned again after each. */
-import { asc, desc, eq } from 'drizzle-orm';
+import { asc, desc, eq, sql } from 'drizzle-orm';
 import { z } from 'zod';
-import { foldEvening, replanEvening, runEventSchema, type Evening, type RunEvent } from '$core/run';
-import { failure, success, type Outcome } from '$core/reason';
+import {
+  eveningNow,
+  foldEvening,
+  replanEvening,
+  runEventSchema,
+  type Evening,
+  type Practice,
+  type RunEvent,
+} from '$core/run';
+import { failure, success, type Outcome, type Problem } from '$core/reason';
 import { scheduleSchema } from '$core/solve';
 import type { ClockStyle } from '$core/units';
 import { inWriteQueue, type Database } from './database';
@@ -16,15 +24,18 @@ const eveningSchema = z.object({
   serveAt: z.number(),
   compiled: z.custom<Evening['compiled']>((v) => typeof v === 'object' && v !== null),
   schedule: scheduleSchema,
+  practice: z.custom<Practice>((v) => typeof v === 'object' && v !== null).optional(),
 });
 
 /** No event counts that claims to happen so far ahead, ms: the clock of that screen is wrong. */
 const FARTHEST_AHEAD_MS = 5 * 60_000;
 
+/** @param first events that it begins with */
 export async function startEvening(
   database: Database,
   evening: Evening,
   now: number,
+  first: readonly RunEvent[] = [],
 ): Promise<void> {
   await inWriteQueue(async () => {
     await database.insert(evenings).values({
@@ -35,22 +46,36 @@ export async function startEvening(
       startedAt: now,
       document: evening,
     });
+    if (first.length > 0)
+      await database
+        .insert(eveningEvents)
+        .values(first.map((event) => ({ id: event.id, eveningId: evening.id, document: event })));
   });
 }
 
+export interface ListedEvening {
+  id: string;
+  mealId: string;
+  name: string;
+  serveAt: number;
+  startedAt: number;
+  isPractice: boolean;
+}
+
 /** The latest first. */
-export async function listEvenings(
-  database: Database,
-): Promise<{ id: string; mealId: string; name: string; serveAt: number }[]> {
-  return database
+export async function listEvenings(database: Database): Promise<ListedEvening[]> {
+  const rows = await database
     .select({
       id: evenings.id,
       mealId: evenings.mealId,
       name: evenings.name,
       serveAt: evenings.serveAt,
+      startedAt: evenings.startedAt,
+      isPractice: sql<number>`json_extract(${evenings.document}, '$.practice') is not null`,
     })
     .from(evenings)
     .orderBy(desc(evenings.startedAt));
+  return rows.map((row) => ({ ...row, isPractice: row.isPractice === 1 }));
 }
 
 export async function readEvening(
@@ -71,35 +96,33 @@ export async function readEvening(
 }
 
 /** Events after which nothing has to be planned again. */
-const QUIET = new Set<RunEvent['kind']>(['replanned', 'served']);
+const QUIET = new Set<RunEvent['kind']>(['replanned', 'served', 'paced', 'paused']);
 
 /**
  * Takes events over, each once, and plans the rest of the evening again.
  *
+ * @param real ms since the epoch; the evening may run on a clock of its own
  * @returns all events of the evening that are new, the re-planning included
  */
 export async function appendEvents(
   database: Database,
   eveningId: string,
   sent: readonly RunEvent[],
-  now: number,
+  real: number,
   style: ClockStyle,
 ): Promise<Outcome<RunEvent[]>> {
-  const late = sent.find(
-    (e) => Math.max(e.at, e.kind === 'corrected' ? e.to : 0) > now + FARTHEST_AHEAD_MS,
-  );
-  if (late)
-    return failure({
-      field: 'at',
-      message: 'this lies in the future: the clock of this screen is ahead',
-      remedy: 'set its clock, then tap again',
-    });
-  const added = await inWriteQueue(async () => {
+  const taken = await inWriteQueue(async (): Promise<Outcome<RunEvent[]>> => {
     const stored = await readEvening(database, eveningId);
-    if (!stored) return null;
+    if (!stored) return failure(GONE);
+    const now = Math.round(eveningNow(stored.events, real));
+    const refused = refusal(sent, stored.evening, now);
+    if (refused) return failure(refused);
     const known = new Set(stored.events.map((e) => e.id));
-    const fresh = sent.filter((e) => !known.has(e.id));
-    if (fresh.length === 0) return [];
+    const fresh = sent
+      .filter((e) => !known.has(e.id))
+      // A practice clock is set by this machine's, not by a phone's.
+      .map((e) => (e.kind === 'paced' ? { ...e, at: now, real } : e));
+    if (fresh.length === 0) return success([]);
     const events = [...stored.events, ...fresh];
     const again = fresh.every((e) => QUIET.has(e.kind) || isUndoOfPlan(e, stored.events))
       ? null
@@ -109,16 +132,43 @@ export async function appendEvents(
       .insert(eveningEvents)
       .values(all.map((event) => ({ id: event.id, eveningId, document: event })))
       .onConflictDoNothing();
-    return all;
+    return success(all);
   });
-  if (!added)
-    return failure({
-      field: 'evening',
-      message: 'this evening is no longer there',
-      remedy: 'open Cook and choose another',
-    });
-  if (added.length > 0) tell(eveningId, added);
-  return success(added);
+  if (taken.ok && taken.value.length > 0) tell(eveningId, taken.value);
+  return taken;
+}
+
+const GONE = {
+  field: 'evening',
+  message: 'this evening is no longer there',
+  remedy: 'open Cook and choose another',
+};
+
+/** What this evening can't take: the future, another pace of a real clock, steps of another evening. */
+function refusal(sent: readonly RunEvent[], evening: Evening, now: number): Problem | null {
+  const isAhead = (e: RunEvent): boolean =>
+    e.kind !== 'paced' &&
+    Math.max(e.at, e.kind === 'corrected' ? e.to : 0) > now + FARTHEST_AHEAD_MS;
+  if (sent.some(isAhead))
+    return {
+      field: 'at',
+      message: 'this lies in the future: the clock of this screen is ahead',
+      remedy: 'set its clock, then tap again',
+    };
+  if (!evening.practice && sent.some((e) => e.kind === 'paced'))
+    return {
+      field: 'speed',
+      message: 'this is a real evening, and its clock can’t be set',
+      remedy: 'start a practice from the meal instead',
+    };
+  const steps = new Set(evening.compiled.meanings.map((m) => m.id));
+  if (sent.some((e) => 'step' in e && !steps.has(e.step)))
+    return {
+      field: 'step',
+      message: 'this step belongs to a dish that is not in this evening',
+      remedy: 'reload the page',
+    };
+  return null;
 }
 
 /** Undoing a re-planning keeps what the cook was told before; nothing is planned again for it. */

@@ -4,6 +4,7 @@ import { database } from '$lib/server/database';
 import { listEvenings, startEvening } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
 import { listMeals } from '$lib/server/meal-store';
+import { onePot } from '$lib/server/one-pot';
 import type { Actions, PageServerLoad } from './$types';
 
 const DAY_MS = 86_400_000;
@@ -19,7 +20,7 @@ export const load: PageServerLoad = async () => {
   return {
     kitchen,
     now,
-    evenings,
+    evenings: evenings.filter((e) => !e.isPractice),
     meals: meals
       .filter(({ meal }) => !meal.template && Date.parse(meal.serveAt) > now - DAY_MS / 2)
       .map(({ meal, plan }) => ({
@@ -37,7 +38,7 @@ export const actions: Actions = {
   start: async ({ request }) => {
     const mealId = String((await request.formData()).get('meal') ?? '');
     const store = await database();
-    const running = (await listEvenings(store)).find((e) => e.mealId === mealId);
+    const running = (await listEvenings(store)).find((e) => e.mealId === mealId && !e.isPractice);
     if (running) redirect(303, `/cook/${running.id}`);
     const { meal, compiled, schedule, serveAt } = await mealPlan(mealId);
     if (schedule.cost === null) return fail(422, { problem: 'This meal has no plan yet.' });
@@ -48,5 +49,27 @@ export const actions: Actions = {
       Date.now(),
     );
     redirect(303, `/cook/${id}`);
+  },
+  /** One pot without any plan: which, how long, go. */
+  pot: async ({ request }) => {
+    const form = await request.formData();
+    const store = await database();
+    const kitchen = await readKitchen(store);
+    const evening = onePot(
+      kitchen,
+      {
+        cooker: String(form.get('cooker') ?? ''),
+        minutes: Number(form.get('minutes') || Number.NaN),
+        release: String(form.get('release') ?? 'natural'),
+      },
+      Date.now(),
+    );
+    if (!evening.ok) {
+      const [problem] = evening.problems;
+      return fail(422, { pot: `${problem?.message}; ${problem?.remedy}.` });
+    }
+    const { lidOn, ...started } = evening.value;
+    await startEvening(store, started, Date.now(), [lidOn]);
+    redirect(303, `/cook/${started.id}`);
   },
 };

@@ -2,7 +2,9 @@
   import { formatDay, formatTime } from '$core/units';
   import type { PageProps } from './$types';
 
-  let { data }: PageProps = $props();
+  let { data, form }: PageProps = $props();
+  const MINUTES = [0, 4, 8, 10, 15, 20, 30, 45] as const;
+  let minutes = $state('10');
   const running = $derived(new Map(data.evenings.map((e) => [e.mealId, e.id])));
   const isToday = (at: number): boolean => Math.abs(at - data.now) < 14 * 3_600_000;
 </script>
@@ -27,20 +29,27 @@
         <p class="font-head text-2xl font-bold">{meal.name}</p>
         <p class="text-muted">{formatDay(at, data.kitchen)}, {formatTime(at, data.kitchen)}</p>
       </div>
-      {#if running.has(meal.id)}
-        <a class="btn min-h-14 btn-strong px-6 text-lg" href="/cook/{running.get(meal.id)}"
-          >Go on cooking</a
-        >
-      {:else if meal.isPlanned}
-        <form method="POST" action="?/start">
-          <input type="hidden" name="meal" value={meal.id} />
-          <button class="btn min-h-14 btn-strong px-6 text-lg"
-            >Start cooking<span class="sr-only"> {meal.name}</span></button
+      <div class="flex flex-wrap gap-2">
+        {#if running.has(meal.id)}
+          <a class="btn min-h-14 btn-strong px-6 text-lg" href="/cook/{running.get(meal.id)}"
+            >Go on cooking</a
           >
-        </form>
-      {:else}
-        <a class="btn" href="/meals/{meal.id}">Plan it first</a>
-      {/if}
+        {:else if meal.isPlanned}
+          <form method="POST" action="?/start">
+            <input type="hidden" name="meal" value={meal.id} />
+            <button class="btn min-h-14 btn-strong px-6 text-lg"
+              >Start cooking<span class="sr-only"> {meal.name}</span></button
+            >
+          </form>
+        {:else}
+          <a class="btn" href="/meals/{meal.id}">Plan it first</a>
+        {/if}
+        {#if meal.isPlanned}
+          <a class="btn min-h-14 btn-quiet" href="/cook/practice?meal={meal.id}"
+            >Practise<span class="sr-only"> {meal.name}</span></a
+          >
+        {/if}
+      </div>
     </li>
   {:else}
     <li class="card border-dashed p-6">
@@ -52,3 +61,53 @@
     </li>
   {/each}
 </ul>
+
+{#if data.kitchen.cookers.length > 0}
+  <section aria-labelledby="one" class="mt-8 max-w-3xl card p-5">
+    <h2 id="one" class="text-2xl font-bold">One pot, without a plan</h2>
+    <p class="text-muted">The lid is on, or will be in a moment: which pot, how long, go.</p>
+    <form method="POST" action="?/pot" class="mt-3 grid gap-4" novalidate>
+      <div class="flex flex-wrap gap-2" role="group" aria-label="Which pot?">
+        {#each data.kitchen.cookers as cooker, i (cooker.id)}
+          <label class="btn min-h-14 px-5 text-lg has-checked:border-olive has-checked:bg-leaf-soft"
+            ><input
+              type="radio"
+              name="cooker"
+              value={cooker.id}
+              checked={i === 0}
+              class="accent-olive"
+            />{cooker.name}</label
+          >
+        {/each}
+      </div>
+      <div class="flex flex-wrap items-end gap-2">
+        {#each MINUTES as value (value)}
+          <button
+            type="button"
+            class="btn min-h-14 px-4 text-lg"
+            class:btn-strong={minutes === String(value)}
+            aria-pressed={minutes === String(value)}
+            onclick={() => (minutes = String(value))}>{value} min</button
+          >
+        {/each}
+        <label class="label"
+          >minutes<input
+            class="mt-1 field w-24"
+            name="minutes"
+            inputmode="numeric"
+            bind:value={minutes}
+          /></label
+        >
+        <label class="label"
+          >then<select class="mt-1 field" name="release"
+            ><option value="natural">let it fall</option><option value="timed"
+              >10 min, then vent</option
+            ><option value="quick">vent at once</option></select
+          ></label
+        >
+      </div>
+      {#if form?.pot}<p role="alert" class="font-semibold text-pimento">{form.pot}</p>{/if}
+      <div><button class="btn min-h-16 btn-strong px-8 text-xl">Lid is on: go</button></div>
+    </form>
+  </section>
+{/if}

@@ -37,6 +37,27 @@ export function say(text: string): void {
   speechSynthesis.speak(new SpeechSynthesisUtterance(text));
 }
 
+/** Asks the browser whether it may notify. @returns whether it may */
+export async function askForNotices(): Promise<boolean> {
+  try {
+    return (await Notification.requestPermission()) === 'granted';
+  } catch {
+    return false;
+  }
+}
+
+/** A notice for a page that is not in front; nothing where the page is seen anyway. */
+export function notice(title: string, body: string): void {
+  if (document.visibilityState === 'visible') return;
+  try {
+    const shown = new Notification(title, { body, tag: body });
+    shown.onclick = () => window.focus();
+  } catch {
+    // Some phones notify through a service worker only.
+    void navigator.serviceWorker.ready.then((r) => r.showNotification(title, { body, tag: body }));
+  }
+}
+
 /** Keeps the screen on while the page is shown. @returns how to let it go */
 export function stayAwake(): () => void {
   let lock: WakeLockSentinel | null = null;

@@ -1,7 +1,14 @@
 /** A live evening on one screen: its events, what is still to be sent, and the clock. */
 import { createStore, get, set } from 'idb-keyval';
 import { without } from './by-id';
-import { foldEvening, runEventSchema, type Evening, type RunEvent } from '$core/run';
+import {
+  eveningNow,
+  foldEvening,
+  runEventSchema,
+  speedOf,
+  type Evening,
+  type RunEvent,
+} from '$core/run';
 
 const RETRY_MS = 3000;
 type Tap = RunEvent extends infer E
@@ -20,6 +27,7 @@ export class EveningState {
   readonly evening: Evening;
   readonly by: string;
 
+  /** This machine's clock against the server's, ms. */
   private offset = 0;
   private stream: EventSource | null = null;
   private sending = false;
@@ -28,10 +36,13 @@ export class EveningState {
     foldEvening(this.evening, [...this.events, ...this.waiting], this.now),
   );
 
+  /** How many times as fast as real the evening's clock runs. */
+  readonly speed = $derived(speedOf([...this.events, ...this.waiting]));
+
   constructor(evening: Evening, events: RunEvent[], now: number) {
     this.evening = evening;
     this.events = events;
-    this.now = now;
+    this.now = eveningNow(events, now);
     this.by = `screen ${crypto.randomUUID().slice(0, 4)}`;
   }
 
@@ -39,7 +50,7 @@ export class EveningState {
   start(serverNow: number): () => void {
     // Clocks of phones differ: moments are counted on the server's.
     this.offset = serverNow - Date.now();
-    const tick = setInterval(() => this.tick(), 1000);
+    const tick = setInterval(() => this.tick(), this.evening.practice ? 500 : 1000);
     const onshow = (): void => this.tick();
     document.addEventListener('visibilitychange', onshow);
     void this.restore();
@@ -52,7 +63,7 @@ export class EveningState {
   }
 
   private tick(): void {
-    this.now = Date.now() + this.offset;
+    this.now = eveningNow([...this.events, ...this.waiting], Date.now() + this.offset);
   }
 
   /** Taps that an earlier page of this evening could not send. */

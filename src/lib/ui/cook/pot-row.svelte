@@ -1,18 +1,20 @@
 <script lang="ts">
   /** One pot: what it does, how long still, and the one tap that is expected of it. */
   import type { Cooker } from '$core/kitchen';
-  import { TROUBLES, type LiveStep, type Trouble } from '$core/run';
+  import { TROUBLES, type LiveStep, type Reading, type Trouble } from '$core/run';
 
   interface Props {
     cooker: Cooker;
     step: LiveStep | null;
+    /** What a linked or virtual pot shows of itself; null where it says nothing. */
+    reading: Reading | null;
     now: number;
     clockOf: (at: number) => string;
     ontap: (step: LiveStep) => void;
     onmore: (step: LiveStep, minutes: number) => void;
     ontrouble: (step: LiveStep, what: Trouble) => void;
   }
-  let { cooker, step, now, clockOf, ontap, onmore, ontrouble }: Props = $props();
+  let { cooker, step, reading, now, clockOf, ontap, onmore, ontrouble }: Props = $props();
 
   const WORD: Partial<Record<LiveStep['meaning']['phase'], string>> = {
     'come-up': 'coming up',
@@ -25,6 +27,21 @@
     simmer: 'simmering',
     slow: 'slow-cooking',
   };
+  const SHOWS: Readonly<Record<Reading['phase'], string>> = {
+    idle: 'no pressure',
+    heating: 'heating',
+    stopped: 'has stopped: overheating',
+    steaming: 'steam comes out, the pin stays down',
+    counting: 'counting down',
+    releasing: 'letting go',
+    venting: 'venting',
+    open: 'open',
+  };
+  const shown = $derived(
+    reading && step && step.status !== 'ahead' && reading.phase !== 'open'
+      ? `${Math.round(reading.celsius)} °C, pin ${reading.pin}, ${SHOWS[reading.phase]}`
+      : '',
+  );
   const left = $derived(step ? step.end - now : 0);
   const remaining = $derived.by(() => {
     if (!step) return '';
@@ -45,6 +62,7 @@
       <p class="text-muted">
         {step ? `${step.meaning.dishName}: ${WORD[step.meaning.phase] ?? 'at work'}` : 'free'}
       </p>
+      {#if shown}<p class="text-sm font-semibold text-brine" data-testid="reading">{shown}</p>{/if}
     </div>
     {#if step}
       <p

@@ -7,6 +7,7 @@
   import Flame from '@lucide/svelte/icons/flame';
   import ListChecks from '@lucide/svelte/icons/list-checks';
   import Snowflake from '@lucide/svelte/icons/snowflake';
+  import NotebookPen from '@lucide/svelte/icons/notebook-pen';
   import Mark from './mark.svelte';
   import ThemeSwitch from './theme-switch.svelte';
 
@@ -17,6 +18,7 @@
     { href: '/cook', name: 'Cook', icon: Flame },
     { href: '/stores', name: 'Stores', icon: Snowflake },
     { href: '/kitchen', name: 'Kitchen', icon: CookingPot },
+    { href: '/log', name: 'Log', icon: NotebookPen },
     { href: '/bench', name: 'Bench', icon: FlaskConical },
   ];
 </script>
@@ -35,7 +37,7 @@
     <a
       href={place.href}
       aria-current={here ? 'page' : undefined}
-      class="flex min-h-14 min-w-0 flex-1 flex-col items-center justify-center gap-1 rounded-xl text-[11px] hover:bg-white/10 md:flex-none md:text-[13px] {here
+      class="flex min-h-14 min-w-0 flex-1 flex-col items-center justify-center gap-1 rounded-xl text-[10px] hover:bg-white/10 sm:text-[11px] md:flex-none md:text-[13px] {here
         ? 'bg-paper font-bold text-ink hover:bg-paper dark:bg-leaf-soft'
         : ''}"
     >

@@ -1,13 +1,14 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
   import { toast } from 'svelte-sonner';
-  import { TROUBLES, type LiveStep } from '$core/run';
-  import { placeName } from '$core/run';
-  import { formatDay, formatMinutes, formatTime } from '$core/units';
-  import { say, sound, stayAwake, unlockSound } from '$lib/ui/cook/alarms';
+  import { cooksOf, placeName, readPot, shareSteps, TROUBLES, type LiveStep } from '$core/run';
+  import { formatDay, formatTime } from '$core/units';
+  import { askForNotices, notice, say, sound, stayAwake, unlockSound } from '$lib/ui/cook/alarms';
   import Dial from '$lib/ui/cook/dial.svelte';
   import { EveningState } from '$lib/ui/cook/evening-state.svelte';
   import PotRow from '$lib/ui/cook/pot-row.svelte';
+  import PracticeBar from '$lib/ui/cook/practice-bar.svelte';
+  import SomethingElse from '$lib/ui/cook/something-else.svelte';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -19,7 +20,11 @@
   );
   let hasSound = $state(false);
   let hasVoice = $state(false);
+  let hasNotices = $state(false);
+  /** Browsers notify only over https, or on this machine itself. */
+  let canNotify = $state(false);
   onMount(() => {
+    canNotify = 'Notification' in window && window.isSecureContext;
     const stop = live.start(data.now);
     const sleep = stayAwake();
     return () => {
@@ -46,12 +51,29 @@
   const needsSomebody = (s: LiveStep): boolean =>
     s.meaning.isHands || (s.meaning.phase === 'preheat' && s.status !== 'running');
 
+  const cooks = $derived(cooksOf(data.kitchen, live.evening.compiled.problem.hands ?? 1));
+  /** Dishes that were given to one cook, as the plan counts them. */
+  const given = $derived(
+    new Map(
+      live.evening.compiled.meanings.flatMap((m) => {
+        const uses = live.evening.compiled.problem.steps.find((s) => s.id === m.id)?.uses ?? {};
+        const cook = cooks.find((c) => `cook:${c.id}` in uses);
+        return cook ? [[m.entryId, cook.id] as const] : [];
+      }),
+    ),
+  );
+  const shares = $derived(shareSteps(live.evening.compiled, fold.schedule, cooks, given));
+  /** Whose screen this is; null: everybody's. */
+  let me = $state<number | null>(null);
+  const isMine = (s: LiveStep): boolean => me === null || (shares.get(s.meaning.id) ?? me) === me;
+
   /** Work for hands that is due, the longest waiting first; then what comes next. */
-  const work = $derived(
+  const open = $derived(
     fold.steps.filter(
       (s) => needsSomebody(s) && s.status !== 'done' && s.meaning.phase !== 'rinse',
     ),
   );
+  const work = $derived(open.filter(isMine));
   const current = $derived(
     work.find((s) => s.status === 'running') ?? work.find((s) => s.status === 'due') ?? null,
   );
@@ -66,8 +88,13 @@
         null,
     })),
   );
+  /** What a virtual pot shows; a real one shows it itself. */
+  const readingOf = (unit: string) =>
+    live.evening.practice
+      ? readPot(live.evening.practice, fold, [...live.events, ...live.waiting], unit, live.now)
+      : null;
   const assumed = $derived(fold.steps.filter((s) => s.isAssumed).slice(-3));
-  const isDone = $derived(work.length === 0);
+  const isDone = $derived(open.length === 0);
   const lateBy = $derived(Math.round((fold.readyAt - live.evening.serveAt) / MINUTE));
 
   function done(step: LiveStep): void {
@@ -78,13 +105,6 @@
     unlockSound();
     live.tap({ kind: 'started', step: step.meaning.id });
   }
-  function earlier(step: LiveStep, minutes: number): void {
-    const event = live.events
-      .concat(live.waiting)
-      .findLast((e) => e.kind === 'done' && e.step === step.meaning.id);
-    if (event) live.tap({ kind: 'corrected', of: event.id, to: event.at - minutes * MINUTE });
-    else live.tap({ kind: 'done', step: step.meaning.id });
-  }
   const place = (step: LiveStep): string =>
     placeName(step.unit ?? undefined, data.kitchen) ?? 'Counter';
   const setting = (step: LiveStep): string => step.meaning.settings?.[step.unit ?? ''] ?? '';
@@ -93,7 +113,11 @@
   const lastTap = $derived(
     live.events
       .concat(live.waiting)
-      .findLast((e) => e.by === live.by && ['done', 'started', 'more', 'trouble'].includes(e.kind)),
+      .findLast(
+        (e) =>
+          e.by === live.by &&
+          ['done', 'started', 'more', 'trouble', 'away', 'guests', 'dropped'].includes(e.kind),
+      ),
   );
   const told = $derived(
     fold.lastReplan?.text && live.now - fold.lastReplan.at < 3 * MINUTE ? fold.lastReplan : null,
@@ -103,21 +127,27 @@
   /** Sounds once for each thing that becomes due. */
   const heard: string[] = [];
   $effect(() => {
+    if (fold.isPaused) return;
     for (const step of fold.steps) {
       const isEnd = step.meaning.phase === 'hold' && step.status === 'done' && step.isAssumed;
       const key = `${step.meaning.id}.${isEnd ? 'end' : step.status}`;
-      const isNews = isEnd || (step.status === 'due' && needsSomebody(step));
+      const isNews = isEnd || (step.status === 'due' && needsSomebody(step) && isMine(step));
       if (!isNews || heard.includes(key)) continue;
       heard.push(key);
       const pot = data.kitchen.cookers.findIndex((c) => c.id === step.unit);
       if (hasSound) sound(Math.max(0, pot));
       if (hasVoice) say(`${step.meaning.text}. ${step.meaning.dishName}.`);
+      if (hasNotices) notice(step.tap, `${step.meaning.text} (${step.meaning.dishName})`);
     }
   });
 
   function onkeydown(event: KeyboardEvent): void {
     if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey) return;
     if (event.key === 'd' && current) done(current);
+    if (event.key === 'b' && current?.status === 'due') start(current);
+    if (event.key === 'm' && current)
+      live.tap({ kind: 'more', step: current.meaning.id, minutes: 3 });
+    if (event.key === 'p') live.tap({ kind: fold.isPaused ? 'resumed' : 'paused' });
     if (event.key === 'u' && lastTap) live.tap({ kind: 'undone', of: lastTap.id });
   }
 </script>
@@ -157,9 +187,59 @@
       aria-pressed={hasVoice}
       onclick={() => (hasVoice = !hasVoice)}>Voice {hasVoice ? 'on' : 'off'}</button
     >
+    {#if canNotify}
+      <button
+        type="button"
+        class="btn min-h-14"
+        aria-pressed={hasNotices}
+        onclick={async () => (hasNotices = !hasNotices && (await askForNotices()))}
+        >Notices {hasNotices ? 'on' : 'off'}</button
+      >
+    {/if}
   </div>
 </header>
 
+{#if live.evening.practice}
+  <PracticeBar
+    speed={live.speed}
+    onspeed={(speed) => live.tap({ kind: 'paced', speed, real: Date.now() })}
+  />
+{/if}
+{#if cooks.length > 1}
+  <div
+    class="mt-3 flex flex-wrap items-center gap-2"
+    role="group"
+    aria-label="Whose screen is this?"
+  >
+    {#each [{ id: '', name: 'Everybody' }, ...cooks] as cook, i (cook.id)}
+      {@const own = i === 0 ? null : i - 1}
+      <button
+        type="button"
+        class="btn min-h-12"
+        class:btn-strong={me === own}
+        aria-pressed={me === own}
+        onclick={() => (me = own)}>{cook.name}</button
+      >
+    {/each}
+  </div>
+{/if}
+{#if fold.isPaused}
+  <div
+    role="status"
+    class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3 text-lg"
+  >
+    <p><b>Paused.</b> The pots go on by themselves; nothing is called out.</p>
+    <button
+      type="button"
+      class="btn min-h-14 btn-strong"
+      onclick={() => live.tap({ kind: 'resumed' })}>Go on</button
+    >
+  </div>
+{:else if fold.awayUntil !== null}
+  <p role="status" class="mt-3 rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-3 text-lg">
+    A cook is away until <b>{clock(fold.awayUntil)}</b>; the plan counts on it.
+  </p>
+{/if}
 {#if live.problem}
   <p role="alert" class="mt-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3">
     {live.problem}
@@ -239,6 +319,10 @@
             class="mt-4 btn min-h-20 btn-strong px-8 text-3xl"
             onclick={() => live.tap({ kind: 'served' })}>It is on the table</button
           >
+        {:else}
+          <a class="mt-4 btn min-h-16 btn-strong px-8 text-2xl" href="/log/{live.evening.id}"
+            >How it went</a
+          >
         {/if}
       {:else}
         <p id="now" class="text-lg text-muted">Nothing for your hands</p>
@@ -277,6 +361,7 @@
         <PotRow
           {cooker}
           {step}
+          reading={readingOf(cooker.id)}
           now={live.now}
           clockOf={clock}
           ontap={done}
@@ -323,49 +408,6 @@
         </ul>
       </section>
     {/if}
-    <section aria-labelledby="else" class="card p-4">
-      <h2 id="else" class="mb-2 font-bold">Something else</h2>
-      <div class="flex flex-wrap gap-2">
-        {#if lastTap}
-          <button
-            type="button"
-            class="btn min-h-14"
-            onclick={() => live.tap({ kind: 'undone', of: lastTap.id })}
-            >Take back the last tap</button
-          >
-          {#if lastTap.kind === 'done'}
-            {@const step = fold.steps.find((s) => s.meaning.id === lastTap.step)}
-            {#if step}
-              <button type="button" class="btn min-h-14" onclick={() => earlier(step, 4)}
-                >It was 4 min ago</button
-              >
-            {/if}
-          {/if}
-        {/if}
-        <button
-          type="button"
-          class="btn min-h-14"
-          onclick={() => live.tap({ kind: 'guests', minutes: 15 })}>Guests 15 min later</button
-        >
-      </div>
-      <details class="mt-2">
-        <summary class="min-h-10 cursor-pointer content-center text-muted">Leave a dish out</summary
-        >
-        <div class="flex flex-wrap gap-2">
-          {#each [...new Map(fold.steps.map( (s) => [s.meaning.entryId, s.meaning.dishName] ))] as [id, name] (id)}
-            <button
-              type="button"
-              class="btn min-h-14"
-              onclick={() => live.tap({ kind: 'dropped', entry: id })}>{name}</button
-            >
-          {/each}
-        </div>
-      </details>
-      <p class="mt-2 text-sm text-muted">
-        Keys: <kbd>d</kbd> done, <kbd>u</kbd> take back. Start was planned for {clock(
-          Math.min(...fold.steps.map((s) => s.start)),
-        )}; {formatMinutes(Math.max(0, (fold.readyAt - live.now) / MINUTE))} to the table.
-      </p>
-    </section>
+    <SomethingElse {live} {fold} {lastTap} {clock} />
   </div>
 </div>

@@ -1,0 +1,203 @@
+/** An evening told afterwards: planned against real, what waited, what was late, what to do better. */
+import type { Dish } from '../dish';
+import { formatMinutes } from '../units';
+import { TROUBLES, type RunEvent } from './events';
+import { effective, foldEvening, type Evening, type LiveStep } from './live';
+
+const MINUTE = 60_000;
+/** A step begun so much later than it was due was forgotten, or there was no hand free. */
+const LATE_MIN = 3;
+/** Over heat so much longer than planned, food dries or burns (estimate). */
+const OVERDONE = 1.35;
+
+export interface PhaseAccount {
+  step: string;
+  dish: string;
+  /** Cooker id; null for work on the counter. */
+  unit: string | null;
+  phase: LiveStep['meaning']['phase'];
+  text: string;
+  /** min. */
+  planned: number;
+  /** min; null where nobody and nothing said it. */
+  real: number | null;
+}
+
+export interface DishAccount {
+  entryId: string;
+  name: string;
+  /** Minutes from the wanted serving time. */
+  plannedReady: number;
+  ready: number | null;
+  /** Minutes it waited until the table. */
+  waited: number | null;
+  /** Longer than it stands. */
+  isOverheld: boolean;
+}
+
+export interface Account {
+  /** Minutes from the wanted serving time; null while it is not on the table. */
+  served: number | null;
+  dishes: DishAccount[];
+  /** Come-ups, releases and hands-on steps. */
+  phases: PhaseAccount[];
+  /** Steps of the hands that were begun late, min by which. */
+  late: { text: string; dish: string; minutes: number }[];
+  overdone: { text: string; dish: string; minutes: number }[];
+  troubles: { unit: string | null; what: string; dish: string }[];
+  /** What to do better, most useful first; empty after a clean evening. */
+  advice: string[];
+}
+
+const COUNTED = new Set<LiveStep['meaning']['phase']>(['come-up', 'release']);
+const HEATED = new Set<LiveStep['meaning']['phase']>([
+  'oven',
+  'crisp',
+  'simmer',
+  'burner',
+  'brown',
+]);
+
+/**
+ * @param dishes for how long each may wait; one that is gone is taken to wait as long as it likes
+ * @param now ms since the epoch on the evening's clock
+ */
+export function accountOf(
+  evening: Evening,
+  events: readonly RunEvent[],
+  dishes: ReadonlyMap<string, Dish>,
+  now: number,
+): Account {
+  const state = foldEvening(evening, events, now);
+  const counted = effective(events);
+  const told = counted.find((e) => e.kind === 'served')?.at;
+  const minute = (at: number): number => Math.round((at - evening.serveAt) / MINUTE);
+  const planned = new Map(evening.schedule.steps.map((s) => [s.id, s]));
+  const isReal = (s: LiveStep): boolean => s.status === 'done' && !s.isAssumed;
+  const lengthOf = (s: LiveStep): number => Math.round((s.end - s.start) / MINUTE);
+
+  const phases = state.steps
+    .filter(
+      (s) => COUNTED.has(s.meaning.phase) || (s.meaning.isHands && s.meaning.phase !== 'rinse'),
+    )
+    .map((s): PhaseAccount => {
+      const plan = planned.get(s.meaning.id);
+      return {
+        step: s.meaning.id,
+        dish: s.meaning.dishName,
+        unit: s.unit,
+        phase: s.meaning.phase,
+        text: s.meaning.text,
+        planned: plan ? plan.end - plan.start : 0,
+        real: isReal(s) && hasOwnStart(s, counted) ? lengthOf(s) : null,
+      };
+    });
+  const accounts = evening.schedule.dishes
+    .filter((d) => !state.dropped.has(d.id))
+    .map((d): DishAccount => {
+      const steps = state.steps.filter((s) => s.meaning.entryId === d.id);
+      const last = steps.at(-1);
+      const end = Math.max(...steps.map((s) => s.end));
+      const isOver = steps.length > 0 && steps.every((s) => s.status === 'done');
+      const table = told ?? state.readyAt;
+      const waited = isOver ? Math.max(0, Math.round((table - end) / MINUTE)) : null;
+      const most = dishes.get(last?.meaning.dishId ?? '')?.wait.maxMinutes ?? null;
+      return {
+        entryId: d.id,
+        name: last?.meaning.dishName ?? d.id,
+        plannedReady: d.ready,
+        ready: isOver ? minute(end) : null,
+        waited,
+        isOverheld: waited !== null && most !== null && waited > most,
+      };
+    });
+  const late = state.steps.flatMap((s) => {
+    const due = dueOf(s, evening, counted);
+    const minutes = due === null ? 0 : Math.round((s.start - due) / MINUTE);
+    return s.meaning.isHands && isReal(s) && minutes >= LATE_MIN
+      ? [{ text: s.meaning.text, dish: s.meaning.dishName, minutes }]
+      : [];
+  });
+  const overdone = state.steps.flatMap((s) => {
+    const plan = planned.get(s.meaning.id);
+    const minutes = plan ? plan.end - plan.start : 0;
+    return HEATED.has(s.meaning.phase) &&
+      isReal(s) &&
+      lengthOf(s) > Math.max(minutes * OVERDONE, minutes + 3)
+      ? [{ text: s.meaning.text, dish: s.meaning.dishName, minutes: lengthOf(s) - minutes }]
+      : [];
+  });
+  const troubles = counted.flatMap((e) => {
+    const step =
+      e.kind === 'trouble' ? state.steps.find((s) => s.meaning.id === e.step) : undefined;
+    return e.kind === 'trouble' && step
+      ? [{ unit: step.unit, what: TROUBLES[e.what].name, dish: step.meaning.dishName }]
+      : [];
+  });
+  const served = told === undefined ? null : minute(told);
+  const account = { served, dishes: accounts, phases, late, overdone, troubles };
+  return { ...account, advice: adviseOn(account) };
+}
+
+/** A length counts where its beginning is known, not only guessed back from its end. */
+function hasOwnStart(step: LiveStep, events: readonly RunEvent[]): boolean {
+  if (!step.meaning.isHands) return true;
+  return events.some((e) => e.kind === 'started' && e.step === step.meaning.id);
+}
+
+/** When the plan that the cook saw last wanted the step to begin; null where it is not known. */
+function dueOf(step: LiveStep, evening: Evening, events: readonly RunEvent[]): number | null {
+  const told = events.findLast((e) => e.kind === 'replanned' && e.at < step.start);
+  const schedule = told?.kind === 'replanned' ? told.schedule : evening.schedule;
+  const plan = schedule.steps.find((s) => s.id === step.meaning.id);
+  return plan ? evening.serveAt + plan.start * MINUTE : null;
+}
+
+function adviseOn(account: Omit<Account, 'advice'>): string[] {
+  const { late, overdone, troubles, dishes, phases, served } = account;
+  const worst = [...late].sort((a, b) => b.minutes - a.minutes)[0];
+  const slow = phases
+    .filter((p) => p.phase === 'come-up' && p.real !== null && p.real > p.planned + 2)
+    .sort((a, b) => (b.real ?? 0) - b.planned - ((a.real ?? 0) - a.planned))[0];
+  const lists: [boolean, () => string][] = [
+    [
+      troubles.some((t) => t.what === TROUBLES.valve.name),
+      () =>
+        'Look at the valve, the pin and the ring before you walk away: an open valve costs the whole way up.',
+    ],
+    [
+      troubles.some((t) => t.what === TROUBLES.overheating.name),
+      () =>
+        'Scrape the bottom clean after browning, and put thick things on top: then it does not overheat.',
+    ],
+    [
+      worst !== undefined,
+      () =>
+        `“${worst?.text}” was begun ${formatMinutes(worst?.minutes ?? 0)} late${late.length > 1 ? `, and ${late.length - 1} more` : ''}: do the small jobs in the waits, or plan a second pair of hands.`,
+    ],
+    [
+      overdone.length > 0,
+      () =>
+        `“${overdone[0]?.text}” was over the heat ${formatMinutes(overdone[0]?.minutes ?? 0)} longer than planned: set a clock for half of it and look.`,
+    ],
+    [
+      dishes.some((d) => d.isOverheld),
+      () =>
+        `${dishes
+          .filter((d) => d.isOverheld)
+          .map((d) => `${d.name} waited ${formatMinutes(d.waited ?? 0)}`)
+          .join(', ')}: longer than it stands; begin it later, or keep it warm.`,
+    ],
+    [
+      slow !== undefined,
+      () =>
+        `The pot of ${slow?.dish} took ${slow?.real} min to come up, not ${slow?.planned}: hot liquid instead of cold shortens it.`,
+    ],
+    [
+      served !== null && served > 5,
+      () =>
+        `It was on the table ${formatMinutes(served ?? 0)} late: plan it with “sure”, which starts earlier.`,
+    ],
+  ];
+  return lists.filter(([is]) => is).map(([, say]) => say());
+}

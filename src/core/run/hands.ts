@@ -1,0 +1,62 @@
+/** A simulated cook: begins what is due, finishes it at a pace of their own, notices trouble after a while. */
+import { seeded, type Practice } from './practice';
+import type { RunEvent } from './events';
+import type { LiveState, LiveStep } from './live';
+
+const MINUTE = 60_000;
+/** How long it takes until somebody notices a pot that only steams, min. */
+const NOTICES_MIN = 4;
+
+type HandTap = Extract<RunEvent, { kind: 'started' | 'done' | 'trouble' | 'served' }>;
+
+/** What the cook taps at this moment. */
+export function handTaps(practice: Practice, state: LiveState, now: number): HandTap[] {
+  if (state.isPaused || state.awayUntil !== null) return [];
+  const tap = <K extends HandTap['kind']>(kind: K, key: string) => ({
+    id: `hands.${key}.${kind}`,
+    at: now,
+    by: 'hands',
+    kind,
+  });
+  const open = state.steps.filter((s) => s.status !== 'done');
+  const isWork = (s: LiveStep): boolean => s.meaning.isHands || s.meaning.phase === 'preheat';
+  if (open.every((s) => s.meaning.phase === 'rinse')) return [tap('served', 'table')];
+  const taps: HandTap[] = [];
+  for (const step of open) {
+    const { id, phase } = step.meaning;
+    const luck = seeded(practice.seed + id.length * 31 + id.charCodeAt(0))();
+    if (phase === 'rinse' || !isWork(step)) continue;
+    if (step.status === 'due' && now - step.start > luck * MINUTE)
+      taps.push({ ...tap('started', id), step: id });
+    else if (
+      step.status === 'running' &&
+      now - step.start >= (step.end - step.start) * practice.pace * (0.85 + 0.3 * luck)
+    )
+      taps.push({ ...tap('done', id), step: id });
+  }
+  return [...taps.slice(0, 1), ...troublesSeen(practice, state, now, tap)];
+}
+
+/** An open valve says nothing of itself: the pot is late, and somebody looks. */
+function troublesSeen(
+  practice: Practice,
+  state: LiveState,
+  now: number,
+  tap: (
+    kind: 'trouble',
+    key: string,
+  ) => Omit<Extract<HandTap, { kind: 'trouble' }>, 'step' | 'what'>,
+): HandTap[] {
+  return state.steps.flatMap((s): HandTap[] => {
+    const cycle = s.meaning.id.slice(0, s.meaning.id.lastIndexOf('.'));
+    const truth = practice.truth[cycle];
+    const expected = (truth?.comeUp[s.unit ?? ''] ?? 0) * MINUTE;
+    const isLate =
+      s.meaning.phase === 'come-up' &&
+      s.status === 'running' &&
+      now - s.start > expected + NOTICES_MIN * MINUTE;
+    return truth?.mishap === 'valve' && isLate
+      ? [{ ...tap('trouble', s.meaning.id), step: s.meaning.id, what: 'valve' as const }]
+      : [];
+  });
+}

@@ -1,0 +1,155 @@
+/** A cooker that reports for itself, real or virtual: its readings as the same events that taps make. */
+import { z } from 'zod';
+import type { LiveState, LiveStep } from './live';
+import type { RunEvent } from './events';
+
+const MINUTE = 60_000;
+/** A pot that is still at it is given so much longer at a time. */
+const LONGER_MIN = 2;
+/** Full power for a while and then much less: the pot has reached pressure. Shares of its watts. */
+const FULL = 0.8;
+const CYCLING = 0.55;
+
+export const readingSchema = z.object({
+  format: z.literal('olive-clock/reading@1'),
+  cooker: z.string().min(1).max(60),
+  at: z.int(),
+  phase: z.enum([
+    'idle',
+    'heating',
+    'stopped',
+    'steaming',
+    'counting',
+    'releasing',
+    'venting',
+    'open',
+  ]),
+  since: z.int(),
+  celsius: z.number().min(-40).max(200).nullable().default(null),
+  pin: z.enum(['up', 'down']).nullable().default(null),
+  minutesLeft: z.number().min(0).max(1000).nullable().default(null),
+  fault: z.enum(['overheating']).nullable().default(null),
+});
+/** What a link sends; a cooker that measures less leaves fields out. */
+export type LinkReading = z.infer<typeof readingSchema>;
+
+export type LinkEvent = Extract<RunEvent, { kind: 'done' | 'more' | 'trouble' }>;
+
+/** Which phases of the plan lie behind a pot that says this of itself. */
+const BEHIND: Readonly<Record<LinkReading['phase'], readonly LiveStep['meaning']['phase'][]>> = {
+  idle: ['come-up', 'hold', 'release'],
+  open: ['come-up', 'hold', 'release'],
+  venting: ['come-up', 'hold'],
+  releasing: ['come-up', 'hold'],
+  counting: ['come-up'],
+  heating: [],
+  stopped: [],
+  steaming: [],
+};
+/** And which one goes on. */
+const GOES_ON: Readonly<Record<LinkReading['phase'], LiveStep['meaning']['phase'] | null>> = {
+  heating: 'come-up',
+  stopped: 'come-up',
+  steaming: 'come-up',
+  counting: 'hold',
+  releasing: 'release',
+  venting: 'vent',
+  idle: null,
+  open: null,
+};
+
+/**
+ * @param state where the evening stands
+ * @param id names an event: the same reading gives the same event, which counts once
+ * @returns what the reading says that nobody has tapped yet; nothing where it fits what is known
+ */
+export function eventsFrom(reading: LinkReading, state: LiveState): LinkEvent[] {
+  const cycle = current(reading, state);
+  if (!cycle) return [];
+  const base = (kind: string, step: string, at: number) => ({
+    id: `link.${step}.${kind}.${Math.round(at / 1000)}`,
+    at,
+    by: reading.cooker,
+    step,
+  });
+  const events: LinkEvent[] = [];
+  for (const phase of BEHIND[reading.phase]) {
+    const step = cycle.find((s) => s.meaning.phase === phase);
+    // What it passed on the way is taken at the moment it came to where it is.
+    if (step && (step.status !== 'done' || step.isAssumed))
+      events.push({ ...base('done', step.meaning.id, reading.since), kind: 'done' });
+  }
+  // Some minutes of letting go before the rest is vented are the clock's, not the pot's.
+  const isTimed = reading.phase === 'releasing' && cycle.some((s) => s.meaning.phase === 'vent');
+  const running = isTimed
+    ? undefined
+    : cycle.find((s) => s.meaning.phase === GOES_ON[reading.phase]);
+  if (running && events.length === 0) {
+    const isOver = running.status === 'running' ? running.end <= reading.at : running.isAssumed;
+    if (isOver && !(running.status === 'done' && !running.isAssumed))
+      events.push({
+        ...base('more', running.meaning.id, reading.at),
+        kind: 'more',
+        minutes: Math.max(1, Math.ceil(reading.minutesLeft ?? LONGER_MIN)),
+      });
+  }
+  if (reading.fault && running)
+    events.push({
+      ...base('trouble', running.meaning.id, reading.since),
+      kind: 'trouble',
+      what: reading.fault,
+    });
+  return events;
+}
+
+/** Steps of the cycle that the pot is in: the last whose lid is on. */
+function current({ cooker, at }: LinkReading, state: LiveState): LiveStep[] | null {
+  const seal = state.steps.findLast(
+    (s) => s.unit === cooker && s.meaning.phase === 'seal' && s.status === 'done' && s.end <= at,
+  );
+  if (!seal) return null;
+  const { entryId, stageId } = seal.meaning;
+  return state.steps.filter((s) => s.meaning.entryId === entryId && s.meaning.stageId === stageId);
+}
+
+/**
+ * What a plug with a meter can tell: full power on the way up, on and off once there is pressure.
+ *
+ * @param samples watts with their moments, in order; the last ten minutes are enough
+ * @param watts of the cooker's label
+ * @returns the phase with its beginning; null while it can't be told
+ */
+export function phaseFromWatts(
+  samples: readonly { at: number; watts: number }[],
+  watts: number,
+): { phase: 'idle' | 'heating' | 'counting'; since: number } | null {
+  const last = samples.at(-1);
+  if (!last) return null;
+  const share = (from: number): number => {
+    const some = samples.filter((s) => s.at > from);
+    return some.reduce((sum, s) => sum + s.watts, 0) / Math.max(1, some.length) / watts;
+  };
+  const recent = share(last.at - 2 * MINUTE);
+  if (recent > FULL) {
+    const cold = samples.findLast((s) => s.watts < watts * FULL);
+    return { phase: 'heating', since: cold?.at ?? samples[0]?.at ?? last.at };
+  }
+  const wasFull = samples.some(
+    (s, i) => i >= 2 && samples.slice(i - 2, i + 1).every((x) => x.watts > watts * FULL),
+  );
+  if (!wasFull || recent > CYCLING) return null;
+  const full = samples.findLast((s) => s.watts > watts * FULL && isSteady(samples, s.at, watts));
+  return recent < 0.02
+    ? { phase: 'idle', since: samples.findLast((s) => s.watts > 5)?.at ?? last.at }
+    : { phase: 'counting', since: full?.at ?? last.at };
+}
+
+/** Full power for a minute up to then: on and off is shorter. */
+function isSteady(
+  samples: readonly { at: number; watts: number }[],
+  at: number,
+  watts: number,
+): boolean {
+  const before = samples.filter((s) => s.at <= at && s.at > at - MINUTE);
+  return before.length > 1 && before.every((s) => s.watts > watts * FULL);
+}

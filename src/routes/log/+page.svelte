@@ -1,0 +1,39 @@
+<script lang="ts">
+  import { formatDay, formatTime } from '$core/units';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+</script>
+
+<svelte:head><title>Log · Olive Clock</title></svelte:head>
+
+<h1 class="text-4xl font-extrabold tracking-tight">Log</h1>
+<p class="mt-1 max-w-prose text-muted">
+  Every evening that was cooked here, and every practice: planned against real.
+</p>
+
+<ul class="mt-6 grid max-w-3xl gap-2">
+  {#each data.evenings as evening (evening.id)}
+    <li>
+      <a
+        class="flex flex-wrap items-baseline justify-between gap-x-4 card px-5 py-3 hover:border-olive"
+        href="/log/{evening.id}"
+        ><span class="min-w-0"><b class="font-head text-xl break-words">{evening.name}</b></span
+        ><span class="text-muted"
+          >{formatDay(evening.startedAt, data.kitchen)}, {formatTime(
+            evening.startedAt,
+            data.kitchen,
+          )}</span
+        ></a
+      >
+    </li>
+  {:else}
+    <li class="card border-dashed p-6">
+      <p class="text-lg font-semibold">No evening yet.</p>
+      <p class="text-muted">
+        Start one in <a class="font-semibold underline" href="/cook">Cook</a>, or practise: it is
+        written down here by itself.
+      </p>
+    </li>
+  {/each}
+</ul>

@@ -1,0 +1,147 @@
+<script lang="ts">
+  import { placeName } from '$core/run';
+  import { formatDay, formatMinutes, formatTime } from '$core/units';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const account = $derived(data.account);
+  const clock = (minute: number): string =>
+    formatTime(data.evening.serveAt + minute * 60_000, data.kitchen);
+  const place = (unit: string | null): string => placeName(unit ?? undefined, data.kitchen) ?? '';
+  const pots = $derived(
+    account.phases.filter((p) => p.phase === 'come-up' || p.phase === 'release'),
+  );
+  const hands = $derived(
+    account.phases.filter((p) => p.phase !== 'come-up' && p.phase !== 'release' && p.real !== null),
+  );
+  const late = $derived(account.served);
+  const difference = (planned: number, real: number | null): string => {
+    if (real === null) return '';
+    const d = real - planned;
+    return d === 0 ? 'as planned' : `${Math.abs(d)} min ${d > 0 ? 'more' : 'less'}`;
+  };
+</script>
+
+<svelte:head><title>{data.evening.name}: how it went · Olive Clock</title></svelte:head>
+
+<p class="text-sm"><a href="/log" class="text-muted hover:underline">Log</a></p>
+<h1 class="text-4xl font-extrabold tracking-tight break-words">{data.evening.name}</h1>
+<p class="mt-1 text-lg text-muted">
+  {formatDay(data.evening.serveAt, data.kitchen)}, wanted at {clock(0)}.
+  {#if late === null}
+    Not on the table yet: <a class="font-semibold underline" href="/cook/{data.evening.id}"
+      >go on cooking</a
+    >.
+  {:else}
+    <b class={late > 2 ? 'text-pimento' : 'text-leaf-ink'}
+      >On the table at {clock(late)}{late > 2
+        ? `, ${formatMinutes(late)} late`
+        : late < -2
+          ? `, ${formatMinutes(-late)} early`
+          : ', on time'}.</b
+    >
+  {/if}
+</p>
+
+<section aria-labelledby="better" class="mt-6 max-w-3xl">
+  <h2 id="better" class="text-xl font-bold">Next time</h2>
+  <ul class="mt-2 grid gap-2">
+    {#each account.advice as line (line)}
+      <li class="rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-2.5">{line}</li>
+    {:else}
+      <li class="rounded-lg border-l-4 border-olive bg-leaf-soft px-4 py-2.5">
+        {late === null ? 'Nothing to say yet.' : 'Nothing went wrong that the clocks could see.'}
+      </li>
+    {/each}
+  </ul>
+</section>
+
+<div class="mt-8 grid gap-8 xl:grid-cols-2">
+  <section aria-labelledby="dishes">
+    <h2 id="dishes" class="text-xl font-bold">Dishes</h2>
+    <table class="mt-1 w-full text-left">
+      <thead class="text-sm text-muted"
+        ><tr
+          ><th class="font-normal">Dish</th><th class="font-normal">Planned</th><th
+            class="font-normal">Ready</th
+          ><th class="font-normal">Waited</th></tr
+        ></thead
+      >
+      <tbody>
+        {#each account.dishes as dish (dish.entryId)}
+          <tr class="border-t border-line">
+            <td class="py-1.5 pr-3 font-semibold">{dish.name}</td>
+            <td class="pr-3">{clock(dish.plannedReady)}</td>
+            <td class="pr-3">{dish.ready === null ? '–' : clock(dish.ready)}</td>
+            <td class={dish.isOverheld ? 'font-bold text-pimento' : ''}
+              >{dish.waited === null
+                ? '–'
+                : dish.waited === 0
+                  ? 'not at all'
+                  : formatMinutes(dish.waited)}{dish.isOverheld ? ', too long' : ''}</td
+            >
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  </section>
+  <section aria-labelledby="pots">
+    <h2 id="pots" class="text-xl font-bold">Pots</h2>
+    <table class="mt-1 w-full text-left">
+      <thead class="text-sm text-muted"
+        ><tr
+          ><th class="font-normal">Pot</th><th class="font-normal">What</th><th class="font-normal"
+            >Planned</th
+          ><th class="font-normal">Real</th><th class="font-normal">Difference</th></tr
+        ></thead
+      >
+      <tbody>
+        {#each pots as phase (phase.step)}
+          <tr class="border-t border-line">
+            <td class="py-1.5 pr-3 font-semibold">{place(phase.unit)}</td>
+            <td class="pr-3"
+              >{phase.phase === 'come-up' ? 'coming up' : 'letting go'}
+              <span class="text-muted">{phase.dish}</span></td
+            >
+            <td class="pr-3 whitespace-nowrap">{phase.planned} min</td>
+            <td class="pr-3 whitespace-nowrap"
+              >{phase.real === null ? 'not told' : `${phase.real} min`}</td
+            >
+            <td class="text-muted">{difference(phase.planned, phase.real)}</td>
+          </tr>
+        {:else}
+          <tr><td class="py-1.5 text-muted">No pot under pressure.</td></tr>
+        {/each}
+      </tbody>
+    </table>
+    {#each account.troubles as trouble, i (i)}
+      <p class="mt-1 text-ember-ink">
+        {place(trouble.unit)}: {trouble.what.toLowerCase()} ({trouble.dish}).
+      </p>
+    {/each}
+  </section>
+  {#if hands.length > 0}
+    <section aria-labelledby="hands">
+      <h2 id="hands" class="text-xl font-bold">Hands</h2>
+      <table class="mt-1 w-full text-left">
+        <thead class="text-sm text-muted"
+          ><tr
+            ><th class="font-normal">Work</th><th class="font-normal">Planned</th><th
+              class="font-normal">Real</th
+            ><th class="font-normal">Difference</th></tr
+          ></thead
+        >
+        <tbody>
+          {#each hands as phase (phase.step)}
+            <tr class="border-t border-line">
+              <td class="py-1.5 pr-3">{phase.text} <span class="text-muted">{phase.dish}</span></td>
+              <td class="pr-3 whitespace-nowrap">{phase.planned} min</td>
+              <td class="pr-3 whitespace-nowrap">{phase.real} min</td>
+              <td class="whitespace-nowrap text-muted">{difference(phase.planned, phase.real)}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </section>
+  {/if}
+</div>
