@@ -34,7 +34,7 @@ test('a practice with an open valve: noticed, told, planned again, and accounted
   const link = page.getByRole('link', { name: 'How it went' });
   await expect(link).toBeVisible({ timeout: 100_000 });
   await link.click();
-  await expect(page.getByText(/On the table at/)).toBeVisible();
+  await expect(page.getByText(/On the table, /)).toBeVisible();
   await expect(page.getByText(/an open valve costs the whole way up/)).toBeVisible();
   await expect(page.getByText(/the valve was open/)).toBeVisible();
   await expectAccessible(page);

@@ -2,7 +2,7 @@
 import type { Dish } from '../dish';
 import { formatMinutes } from '../units';
 import { TROUBLES, type RunEvent } from './events';
-import { effective, foldEvening, type Evening, type LiveStep } from './live';
+import { effective, foldEvening, type Evening, type LiveState, type LiveStep } from './live';
 
 const MINUTE = 60_000;
 /** A step begun so much later than it was due was forgotten, or there was no hand free. */
@@ -26,7 +26,8 @@ export interface PhaseAccount {
 export interface DishAccount {
   entryId: string;
   name: string;
-  /** Minutes from the wanted serving time. */
+  /** Minutes from the wanted serving time: when it belonged on the table. */
+  due: number;
   plannedReady: number;
   ready: number | null;
   /** Minutes it waited until the table. */
@@ -36,13 +37,15 @@ export interface DishAccount {
 }
 
 export interface Account {
-  /** Minutes from the wanted serving time; null while it is not on the table. */
-  served: number | null;
+  /** Whether it was said to be on the table. */
+  isServed: boolean;
+  /** Minutes by which the latest dish missed its own time; null while none is ready. */
+  late: number | null;
   dishes: DishAccount[];
   /** Come-ups, releases and hands-on steps. */
   phases: PhaseAccount[];
   /** Steps of the hands that were begun late, min by which. */
-  late: { text: string; dish: string; minutes: number }[];
+  forgotten: { text: string; dish: string; minutes: number }[];
   overdone: { text: string; dish: string; minutes: number }[];
   troubles: { unit: string | null; what: string; dish: string }[];
   /** What to do better, most useful first; empty after a clean evening. */
@@ -70,8 +73,6 @@ export function accountOf(
 ): Account {
   const state = foldEvening(evening, events, now);
   const counted = effective(events);
-  const told = counted.find((e) => e.kind === 'served')?.at;
-  const minute = (at: number): number => Math.round((at - evening.serveAt) / MINUTE);
   const planned = new Map(evening.schedule.steps.map((s) => [s.id, s]));
   const isReal = (s: LiveStep): boolean => s.status === 'done' && !s.isAssumed;
   const lengthOf = (s: LiveStep): number => Math.round((s.end - s.start) / MINUTE);
@@ -92,26 +93,8 @@ export function accountOf(
         real: isReal(s) && hasOwnStart(s, counted) ? lengthOf(s) : null,
       };
     });
-  const accounts = evening.schedule.dishes
-    .filter((d) => !state.dropped.has(d.id))
-    .map((d): DishAccount => {
-      const steps = state.steps.filter((s) => s.meaning.entryId === d.id);
-      const last = steps.at(-1);
-      const end = Math.max(...steps.map((s) => s.end));
-      const isOver = steps.length > 0 && steps.every((s) => s.status === 'done');
-      const table = told ?? state.readyAt;
-      const waited = isOver ? Math.max(0, Math.round((table - end) / MINUTE)) : null;
-      const most = dishes.get(last?.meaning.dishId ?? '')?.wait.maxMinutes ?? null;
-      return {
-        entryId: d.id,
-        name: last?.meaning.dishName ?? d.id,
-        plannedReady: d.ready,
-        ready: isOver ? minute(end) : null,
-        waited,
-        isOverheld: waited !== null && most !== null && waited > most,
-      };
-    });
-  const late = state.steps.flatMap((s) => {
+  const accounts = dishAccounts(evening, state, dishes);
+  const forgotten = state.steps.flatMap((s) => {
     const due = dueOf(s, evening, counted);
     const minutes = due === null ? 0 : Math.round((s.start - due) / MINUTE);
     return s.meaning.isHands && isReal(s) && minutes >= LATE_MIN
@@ -134,9 +117,55 @@ export function accountOf(
       ? [{ unit: step.unit, what: TROUBLES[e.what].name, dish: step.meaning.dishName }]
       : [];
   });
-  const served = told === undefined ? null : minute(told);
-  const account = { served, dishes: accounts, phases, late, overdone, troubles };
+  const misses = accounts.flatMap((d) => (d.ready === null ? [] : [d.ready - d.due]));
+  const account = {
+    isServed: state.isServed,
+    late: misses.length > 0 ? Math.max(...misses) : null,
+    dishes: accounts,
+    phases,
+    forgotten,
+    overdone,
+    troubles,
+  };
   return { ...account, advice: adviseOn(account) };
+}
+
+/** Dishes that belong on the table together wait for the last of them. */
+function dishAccounts(
+  evening: Evening,
+  state: LiveState,
+  dishes: ReadonlyMap<string, Dish>,
+): DishAccount[] {
+  const minute = (at: number): number => Math.round((at - evening.serveAt) / MINUTE);
+  const { serveAt, dishes: wanted = [] } = evening.compiled.problem;
+  const ready = evening.schedule.dishes
+    .filter((d) => !state.dropped.has(d.id))
+    .map((d) => {
+      const steps = state.steps.filter(
+        (s) => s.meaning.entryId === d.id && s.meaning.phase !== 'rinse',
+      );
+      const isOver = steps.length > 0 && steps.every((s) => s.status === 'done');
+      return {
+        d,
+        meaning: steps.at(-1)?.meaning,
+        due: serveAt + state.guestsLater + (wanted.find((w) => w.id === d.id)?.dueAt ?? 0),
+        ready: isOver ? minute(Math.max(...steps.map((s) => s.end))) : null,
+      };
+    });
+  return ready.map(({ d, meaning, due, ready: own }): DishAccount => {
+    const together = ready.filter((o) => o.due === due).map((o) => o.ready ?? due);
+    const waited = own === null ? null : Math.max(due, ...together) - own;
+    const most = dishes.get(meaning?.dishId ?? '')?.wait.maxMinutes ?? null;
+    return {
+      entryId: d.id,
+      name: meaning?.dishName ?? d.id,
+      due,
+      plannedReady: d.ready,
+      ready: own,
+      waited,
+      isOverheld: waited !== null && most !== null && waited > most,
+    };
+  });
 }
 
 /** A length counts where its beginning is known, not only guessed back from its end. */
@@ -154,8 +183,8 @@ function dueOf(step: LiveStep, evening: Evening, events: readonly RunEvent[]): n
 }
 
 function adviseOn(account: Omit<Account, 'advice'>): string[] {
-  const { late, overdone, troubles, dishes, phases, served } = account;
-  const worst = [...late].sort((a, b) => b.minutes - a.minutes)[0];
+  const { forgotten, overdone, troubles, dishes, phases, late } = account;
+  const worst = [...forgotten].sort((a, b) => b.minutes - a.minutes)[0];
   const slow = phases
     .filter((p) => p.phase === 'come-up' && p.real !== null && p.real > p.planned + 2)
     .sort((a, b) => (b.real ?? 0) - b.planned - ((a.real ?? 0) - a.planned))[0];
@@ -173,7 +202,7 @@ function adviseOn(account: Omit<Account, 'advice'>): string[] {
     [
       worst !== undefined,
       () =>
-        `“${worst?.text}” was begun ${formatMinutes(worst?.minutes ?? 0)} late${late.length > 1 ? `, and ${late.length - 1} more` : ''}: do the small jobs in the waits, or plan a second pair of hands.`,
+        `“${worst?.text}” was begun ${formatMinutes(worst?.minutes ?? 0)} late${forgotten.length > 1 ? `, and ${forgotten.length - 1} more` : ''}: do the small jobs in the waits, or plan a second pair of hands.`,
     ],
     [
       overdone.length > 0,
@@ -194,9 +223,9 @@ function adviseOn(account: Omit<Account, 'advice'>): string[] {
         `The pot of ${slow?.dish} took ${slow?.real} min to come up, not ${slow?.planned}: hot liquid instead of cold shortens it.`,
     ],
     [
-      served !== null && served > 5,
+      late !== null && late > 5,
       () =>
-        `It was on the table ${formatMinutes(served ?? 0)} late: plan it with “sure”, which starts earlier.`,
+        `The last of it was ready ${formatMinutes(late ?? 0)} late: plan it with “sure”, which starts earlier.`,
     ],
   ];
   return lists.filter(([is]) => is).map(([, say]) => say());

@@ -83,7 +83,9 @@
   </details>
   <p class="mt-2 text-sm text-muted">
     Keys: <kbd>d</kbd> done, <kbd>b</kbd> begun, <kbd>m</kbd> 3 min more, <kbd>u</kbd> take back,
-    <kbd>p</kbd> pause. Start was planned for {clock(Math.min(...fold.steps.map((s) => s.start)))};
+    <kbd>p</kbd> pause. Start was planned for {clock(
+      Math.min(...fold.steps.filter((s) => s.meaning.phase !== 'soak').map((s) => s.start)),
+    )};
     {formatMinutes(Math.max(0, (fold.readyAt - live.now) / MINUTE))} to the table.
   </p>
 </section>

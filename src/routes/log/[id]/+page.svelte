@@ -14,7 +14,7 @@
   const hands = $derived(
     account.phases.filter((p) => p.phase !== 'come-up' && p.phase !== 'release' && p.real !== null),
   );
-  const late = $derived(account.served);
+  const late = $derived(account.isServed ? account.late : null);
   const difference = (planned: number, real: number | null): string => {
     if (real === null) return '';
     const d = real - planned;
@@ -34,7 +34,7 @@
     >.
   {:else}
     <b class={late > 2 ? 'text-pimento' : 'text-leaf-ink'}
-      >On the table at {clock(late)}{late > 2
+      >On the table{late > 2
         ? `, ${formatMinutes(late)} late`
         : late < -2
           ? `, ${formatMinutes(-late)} early`
@@ -107,7 +107,7 @@
             <td class="pr-3 whitespace-nowrap"
               >{phase.real === null ? 'not told' : `${phase.real} min`}</td
             >
-            <td class="text-muted">{difference(phase.planned, phase.real)}</td>
+            <td class="whitespace-nowrap text-muted">{difference(phase.planned, phase.real)}</td>
           </tr>
         {:else}
           <tr><td class="py-1.5 text-muted">No pot under pressure.</td></tr>
