@@ -21,6 +21,7 @@ export default {
         'img-src': ['self', 'data:', 'blob:'],
         'connect-src': ['self'],
         'worker-src': ['self'],
+        'manifest-src': ['self'],
         'object-src': ['none'],
         'base-uri': ['none'],
         'frame-ancestors': ['none'],

@@ -1,9 +1,82 @@
-/** Serves the built application on this machine only, unless HOST says otherwise. */
-const port = process.env.PORT || '4747';
-process.env.PORT = port;
-process.env.HOST ||= '127.0.0.1';
-process.env.ORIGIN ||= `http://${process.env.HOST}:${port}`;
-process.env.SHUTDOWN_TIMEOUT ||= '2';
+/**
+ * Serves the built application, on this machine only unless HOST says otherwise; `--https` (or HTTPS=1)
+ * with a certificate of its own. Over the network it starts only where a passcode is set.
+ */
+import { createServer } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
+import { hostname, networkInterfaces } from 'node:os';
+import { dirname } from 'node:path';
+import { createClient } from '@libsql/client';
+import { certificate } from './certificate.mjs';
 
-await import('../build/index.js');
-console.log(`Olive Clock is at ${process.env.ORIGIN}`);
+const port = Number(process.env.PORT || 4747);
+const host = process.env.HOST || '127.0.0.1';
+const isSecure = process.argv.includes('--https') || process.env.HTTPS === '1';
+const url = process.env.DATABASE_URL || 'file:data/olive.db';
+const isHere = ['127.0.0.1', 'localhost', '::1'].includes(host);
+/** Between closing the door and leaving: open pages keep their line of events. */
+const LEAVE_AFTER_MS = 2000;
+
+// Each request says how it came; see adapter-node for these two.
+process.env.PROTOCOL_HEADER = 'x-olive-protocol';
+process.env.BODY_SIZE_LIMIT ||= '25M';
+const { handler } = await import('../build/handler.js');
+
+if (!isHere && !(await hasPasscode())) {
+  console.error(
+    `Olive Clock listens on ${host} only with a passcode. Set one first: npm run passcode`,
+  );
+  process.exit(1);
+}
+const secure = isSecure ? await certificate(folder(), names()) : null;
+const answer = (request, response) => {
+  request.headers['x-olive-protocol'] = secure ? 'https' : 'http';
+  handler(request, response, () => response.writeHead(404).end());
+};
+const server = secure
+  ? createSecureServer({ key: secure.key, cert: secure.cert }, answer)
+  : createServer(answer);
+server.on('error', (error) => {
+  const remedy = error.code === 'EADDRINUSE' ? 'set PORT to another' : 'look at HOST and PORT';
+  console.error(`Olive Clock can’t listen on ${host}:${port} (${error.code}); ${remedy}.`);
+  process.exit(1);
+});
+server.listen(port, host, () => {
+  const scheme = secure ? 'https' : 'http';
+  console.log(`Olive Clock is at ${scheme}://${isHere ? host : hostname()}:${port}`);
+  if (!secure) return;
+  console.log(`Its certificate is ${secure.certFile}; docs/network.md says how to trust it.`);
+});
+for (const signal of ['SIGINT', 'SIGTERM'])
+  process.on(signal, () => {
+    server.close(() => process.exit(0));
+    setTimeout(() => process.exit(0), LEAVE_AFTER_MS).unref();
+  });
+
+function folder() {
+  return url.startsWith('file:') ? dirname(url.slice('file:'.length)) : 'data';
+}
+
+function names() {
+  const addresses = Object.values(networkInterfaces()).flatMap((list) =>
+    (list ?? []).filter((a) => a.family === 'IPv4').map((a) => a.address),
+  );
+  const extra = (process.env.HOSTS ?? '')
+    .split(',')
+    .map((n) => n.trim())
+    .filter(Boolean);
+  return [...new Set(['localhost', hostname(), `${hostname()}.local`, ...addresses, ...extra])];
+}
+
+async function hasPasscode() {
+  const client = createClient({ url });
+  try {
+    const { rows } = await client.execute("select 1 from settings where key = 'passcode'");
+    return rows.length > 0;
+  } catch {
+    // No such table: a database that was never opened.
+    return false;
+  } finally {
+    client.close();
+  }
+}

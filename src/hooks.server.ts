@@ -1,7 +1,10 @@
-import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
+import { building } from '$app/environment';
 import { useHouseWords } from '$core/reason';
+import { COOKIE, hasPasscode, roleOf, type Role } from '$lib/server/access';
 import { database } from '$lib/server/database';
 import { log } from '$lib/server/log';
+import { isLoopback, ownNames } from '$lib/server/names';
 
 export const init: ServerInit = async () => {
   useHouseWords();
@@ -9,6 +12,9 @@ export const init: ServerInit = async () => {
 };
 
 const SAFE_METHODS = new Set(['GET', 'HEAD', 'OPTIONS']);
+/** What anybody may have: the door itself. */
+const OPEN = /^\/access(?:\/|$)/;
+const names = ownNames();
 
 /** Whether a browser says that a request comes from another site. SvelteKit checks forms only. */
 function isForeign(request: Request, url: URL): boolean {
@@ -18,12 +24,58 @@ function isForeign(request: Request, url: URL): boolean {
   return origin !== null && origin !== url.origin;
 }
 
-export const handle: Handle = async ({ event, resolve }) => {
-  if (!SAFE_METHODS.has(event.request.method) && isForeign(event.request, event.url))
+type Event = Parameters<Handle>[0]['event'];
+
+/** This very machine, called by a name of its own, and nothing that passes others on. */
+function isHere(event: Event): boolean {
+  const { headers } = event.request;
+  if (headers.has('x-forwarded-for') || headers.has('forwarded')) return false;
+  const address = event.getClientAddress().replace(/^::ffff:/, '');
+  return isLoopback(event.url.hostname) && isLoopback(address);
+}
+
+async function roleFor(event: Event): Promise<Role | null> {
+  return isHere(event) ? 'full' : roleOf(await database(), event.cookies.get(COOKIE), Date.now());
+}
+
+/** Why a request is not answered; null where it is. */
+async function refusal(event: Event): Promise<Response | null> {
+  const { request, url } = event;
+  const isChange = !SAFE_METHODS.has(request.method);
+  if (!names.has(url.hostname.toLowerCase()))
+    return new Response('This server is not known by that name. Add it to HOSTS and start again.', {
+      status: 421,
+    });
+  if (isChange && isForeign(request, url))
     return new Response('This request came from another site.', { status: 403 });
-  const response = await resolve(event);
+  if (OPEN.test(url.pathname)) return null;
+  const role = await roleFor(event);
+  if (role === 'full' || (role === 'look' && !isChange)) return null;
+  if (role === 'look')
+    return new Response('This screen only shows. Give the passcode to change something.', {
+      status: 403,
+    });
+  if (!(await hasPasscode(await database())))
+    return new Response(
+      'No passcode is set, so nobody comes in over the network. On the machine itself: npm run passcode',
+      { status: 403 },
+    );
+  if (request.headers.get('accept')?.includes('text/html') && !isChange)
+    redirect(303, `/access?to=${encodeURIComponent(url.pathname + url.search)}`);
+  return new Response('Give the passcode first: open /access.', { status: 401 });
+}
+
+export const handle: Handle = async ({ event, resolve }) => {
+  const refused = building ? null : await refusal(event);
+  const response = refused ?? (await resolve(event));
   response.headers.set('x-content-type-options', 'nosniff');
   response.headers.set('referrer-policy', 'same-origin');
+  response.headers.set('x-frame-options', 'DENY');
+  response.headers.set('cross-origin-opener-policy', 'same-origin');
+  response.headers.set(
+    'permissions-policy',
+    'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
+  );
   return response;
 };
 

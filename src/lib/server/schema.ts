@@ -108,3 +108,9 @@ export const storeMoves = sqliteTable('store_moves', {
   portions: real('portions').notNull(),
   note: text('note').notNull().default(''),
 });
+
+/** What this installation keeps for itself: passcode, secret, failed tries. Not part of the household's file. */
+export const settings = sqliteTable('settings', {
+  key: text('key').primaryKey(),
+  value: text('value', { mode: 'json' }).notNull(),
+});

@@ -1,6 +1,7 @@
 import { fail } from '@sveltejs/kit';
 import { parseHousehold } from '$core/exchange';
 import { kitchenSchema } from '$core/kitchen';
+import { screenToken } from '$lib/server/access';
 import { database } from '$lib/server/database';
 import { errorsByField, readDocument, UNREADABLE } from '$lib/server/form';
 import { replaceHousehold } from '$lib/server/household-store';
@@ -10,7 +11,11 @@ import type { Actions, PageServerLoad } from './$types';
 /** A household with years of meals is a few megabytes. */
 const LARGEST_FILE = 20_000_000;
 
-export const load: PageServerLoad = async () => ({ kitchen: await readKitchen(await database()) });
+export const load: PageServerLoad = async ({ url }) => {
+  const store = await database();
+  const [kitchen, token] = await Promise.all([readKitchen(store), screenToken(store)]);
+  return { kitchen, screenLink: token && `${url.origin}/access/screen/${token}` };
+};
 
 export const actions: Actions = {
   save: async ({ request }) => {

@@ -8,6 +8,7 @@
   import PeopleCard from '$lib/ui/kitchen/people-card.svelte';
   import ToolsCard from '$lib/ui/kitchen/tools-card.svelte';
   import HouseholdFile from '$lib/ui/kitchen/household-file.svelte';
+  import NetworkCard from '$lib/ui/kitchen/network-card.svelte';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
@@ -209,3 +210,5 @@
   opened={form && 'opened' in form ? (form.opened ?? null) : null}
   onopened={() => (kitchen = structuredClone(data.kitchen))}
 />
+
+<NetworkCard link={data.screenLink} />

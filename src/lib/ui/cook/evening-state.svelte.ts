@@ -1,5 +1,6 @@
 /** A live evening on one screen: its events, what is still to be sent, and the clock. */
 import { createStore, get, set } from 'idb-keyval';
+import { freshId } from '$lib/client/fresh-id';
 import { without } from './by-id';
 import {
   eveningNow,
@@ -43,7 +44,7 @@ export class EveningState {
     this.evening = evening;
     this.events = events;
     this.now = eveningNow(events, now);
-    this.by = `screen ${crypto.randomUUID().slice(0, 4)}`;
+    this.by = `screen ${freshId(4)}`;
   }
 
   /** Call once the page is shown; stop with what it returns. */
@@ -70,6 +71,8 @@ export class EveningState {
   private async restore(): Promise<void> {
     try {
       this.store = createStore('olive-clock', 'taps');
+      const seen = runEventSchema.array().safeParse(await get(this.seenKey, this.store));
+      if (seen.success) this.take(seen.data);
       const kept: unknown = await get(this.evening.id, this.store);
       const parsed = runEventSchema.array().safeParse(kept);
       if (parsed.success && parsed.data.length > 0) {
@@ -84,6 +87,19 @@ export class EveningState {
   private async keep(): Promise<void> {
     try {
       if (this.store) await set(this.evening.id, $state.snapshot(this.waiting), this.store);
+    } catch {
+      // As above.
+    }
+  }
+
+  private get seenKey(): string {
+    return `${this.evening.id} seen`;
+  }
+
+  /** A page that is opened again without a server knows as much as this one. */
+  private async keepSeen(): Promise<void> {
+    try {
+      if (this.store) await set(this.seenKey, $state.snapshot(this.events), this.store);
     } catch {
       // As above.
     }
@@ -105,7 +121,10 @@ export class EveningState {
 
   private take(events: readonly RunEvent[]): void {
     const fresh = without(events, this.events);
-    if (fresh.length > 0) this.events = [...this.events, ...fresh];
+    if (fresh.length > 0) {
+      this.events = [...this.events, ...fresh];
+      void this.keepSeen();
+    }
     const waiting = without(this.waiting, events);
     if (waiting.length < this.waiting.length) {
       this.waiting = waiting;
@@ -117,7 +136,7 @@ export class EveningState {
   /** Something happened, now: it counts here at once, and is sent as soon as it can be. */
   tap(what: Tap): void {
     this.tick();
-    const event = { ...what, id: crypto.randomUUID(), at: Math.round(this.now), by: this.by };
+    const event = { ...what, id: freshId(), at: Math.round(this.now), by: this.by };
     this.waiting = [...this.waiting, event as RunEvent];
     void this.keep();
     void this.flush();

@@ -1,5 +1,6 @@
 <script lang="ts">
   /** Who eats: appetites, diets and allergens; the servings follow. */
+  import { freshId } from '$lib/client/fresh-id';
   import Trash2 from '@lucide/svelte/icons/trash-2';
   import { DIETS } from '$core/dish';
   import { ALLERGENS } from '$core/food';
@@ -25,7 +26,7 @@
   function add(): void {
     const given = name.trim() || `Guest ${model.meal.eaters.length + 1}`;
     name = '';
-    const id = crypto.randomUUID().slice(0, 8);
+    const id = freshId(8);
     set([...model.meal.eaters, { id, name: given, appetite: 1, diets: [], allergens: [] }]);
   }
   function change(id: string, more: Partial<Eater>): void {

@@ -1,0 +1,159 @@
+/**
+ * Who may come in. On this machine everybody; over the network only with the passcode, which is kept as a
+ * hash by a memory-hard function (scrypt, RFC 7914), and then by a signed cookie.
+ */
+import { createHmac, randomBytes, scrypt, timingSafeEqual } from 'node:crypto';
+import { z } from 'zod';
+import { failure, success, type Outcome } from '$core/reason';
+import type { Database } from './database';
+import { readSetting, removeSetting, writeSetting } from './settings-store';
+
+export type Role = 'full' | 'look';
+
+const MIN_LENGTH = 6;
+const MAX_LENGTH = 200;
+/** 32 MB for each try (RFC 7914 names N, r, p). */
+const COST = { N: 2 ** 15, r: 8, p: 1, maxmem: 64 * 2 ** 20 } as const;
+const KEY_BYTES = 32;
+/** Tries before an address has to wait, and how long; and for all addresses together. */
+const TRIES = 5;
+const ALL_TRIES = 50;
+const WAIT_MS = 15 * 60_000;
+/** A cookie is good for so long. */
+export const COOKIE_DAYS = 180;
+export const COOKIE = 'olive-access';
+
+const passcodeSchema = z.object({ salt: z.string(), hash: z.string(), secret: z.string() });
+const failuresSchema = z.record(z.string(), z.object({ count: z.number(), since: z.number() }));
+
+function derive(passcode: string, salt: Buffer): Promise<Buffer> {
+  return new Promise((resolve, reject) => {
+    scrypt(passcode.normalize('NFKC'), salt, KEY_BYTES, COST, (error, key) => {
+      if (error) reject(error);
+      else resolve(key);
+    });
+  });
+}
+
+/** Sets the passcode; everybody who came in with the one before has to give the new one. */
+export async function setPasscode(database: Database, passcode: string): Promise<Outcome<null>> {
+  if (passcode.length < MIN_LENGTH || passcode.length > MAX_LENGTH)
+    return failure({
+      field: 'passcode',
+      message: `a passcode has ${MIN_LENGTH} to ${MAX_LENGTH} characters`,
+      remedy: 'three short words are easy to type in a kitchen',
+    });
+  const salt = randomBytes(16);
+  const hash = await derive(passcode, salt);
+  await writeSetting(database, 'passcode', {
+    salt: salt.toString('base64'),
+    hash: hash.toString('base64'),
+    secret: randomBytes(32).toString('base64'),
+  });
+  await unlock(database);
+  return success(null);
+}
+
+export async function removePasscode(database: Database): Promise<void> {
+  await removeSetting(database, 'passcode');
+}
+
+/** Forgets failed tries: the way back from the console. */
+export async function unlock(database: Database): Promise<void> {
+  await removeSetting(database, 'failures');
+}
+
+export async function hasPasscode(database: Database): Promise<boolean> {
+  return (await readSetting(database, 'passcode', passcodeSchema)) !== null;
+}
+
+/**
+ * @param address of who asks
+ * @returns a cookie's value, or what to do
+ */
+export async function enter(
+  database: Database,
+  passcode: string,
+  address: string,
+  now: number,
+): Promise<Outcome<string>> {
+  const stored = await readSetting(database, 'passcode', passcodeSchema);
+  if (!stored)
+    return failure({
+      field: 'passcode',
+      message: 'no passcode is set, so nobody comes in over the network',
+      remedy: 'set one on the machine itself: npm run passcode',
+    });
+  const failures = (await readSetting(database, 'failures', failuresSchema)) ?? {};
+  const recent = Object.fromEntries(
+    Object.entries(failures).filter(([, f]) => now - f.since < WAIT_MS),
+  );
+  const own = recent[address] ?? { count: 0, since: now };
+  const all = Object.values(recent).reduce((sum, f) => sum + f.count, 0);
+  if (own.count >= TRIES || all >= ALL_TRIES)
+    return failure({
+      field: 'passcode',
+      message: 'too many wrong passcodes',
+      remedy:
+        'wait a quarter of an hour, or let somebody in on the machine itself: npm run passcode -- --unlock',
+    });
+  // Counted before it is looked at, so that many tries at once are many tries.
+  await writeSetting(database, 'failures', {
+    ...recent,
+    [address]: { ...own, count: own.count + 1 },
+  });
+  const hash = await derive(passcode.slice(0, MAX_LENGTH), Buffer.from(stored.salt, 'base64'));
+  if (!timingSafeEqual(hash, Buffer.from(stored.hash, 'base64')))
+    return failure({
+      field: 'passcode',
+      message: 'this is not the passcode',
+      remedy: 'try again; it was set on the machine itself',
+    });
+  const { [address]: _, ...others } = recent;
+  await writeSetting(database, 'failures', others);
+  return success(sign(stored.secret, 'full', now));
+}
+
+function sign(secret: string, role: Role, now: number): string {
+  const body = `${role}.${now + COOKIE_DAYS * 86_400_000}`;
+  return `${body}.${seal(secret, body)}`;
+}
+
+function seal(secret: string, body: string): string {
+  return createHmac('sha256', Buffer.from(secret, 'base64')).update(body).digest('base64url');
+}
+
+function isSame(a: string, b: string): boolean {
+  const [x, y] = [Buffer.from(a), Buffer.from(b)];
+  return x.length === y.length && timingSafeEqual(x, y);
+}
+
+/** What a cookie allows; null where it is none of ours, or too old. */
+export async function roleOf(
+  database: Database,
+  cookie: string | undefined,
+  now: number,
+): Promise<Role | null> {
+  const [role, until = '', seal_ = ''] = (cookie ?? '').split('.');
+  if (role !== 'full' && role !== 'look') return null;
+  const stored = await readSetting(database, 'passcode', passcodeSchema);
+  if (!stored || !isSame(seal(stored.secret, `${role}.${until}`), seal_)) return null;
+  return Number(until) > now ? role : null;
+}
+
+/** The last part of the address that lets a kitchen screen look, and nothing more; null without a passcode. */
+export async function screenToken(database: Database): Promise<string | null> {
+  const stored = await readSetting(database, 'passcode', passcodeSchema);
+  return stored && seal(stored.secret, 'kitchen screen').slice(0, 32);
+}
+
+/** A cookie for a kitchen screen; null where the token is not the one that was given out. */
+export async function enterAsScreen(
+  database: Database,
+  token: string,
+  now: number,
+): Promise<string | null> {
+  const right = await screenToken(database);
+  const stored = await readSetting(database, 'passcode', passcodeSchema);
+  return right && stored && isSame(token, right) ? sign(stored.secret, 'look', now) : null;
+}

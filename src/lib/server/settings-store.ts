@@ -1,0 +1,31 @@
+/** Settings of this installation, each a small document of its own. */
+import { eq } from 'drizzle-orm';
+import type { z } from 'zod';
+import { inWriteQueue, type Database } from './database';
+import { settings } from './schema';
+
+/** @returns null where it was never set, or is no longer of its shape */
+export async function readSetting<T>(
+  database: Database,
+  key: string,
+  shape: z.ZodType<T>,
+): Promise<T | null> {
+  const [row] = await database.select().from(settings).where(eq(settings.key, key));
+  const parsed = row && shape.safeParse(row.value);
+  return parsed?.success ? parsed.data : null;
+}
+
+export async function writeSetting(database: Database, key: string, value: unknown): Promise<void> {
+  await inWriteQueue(async () => {
+    await database
+      .insert(settings)
+      .values({ key, value })
+      .onConflictDoUpdate({ target: settings.key, set: { value } });
+  });
+}
+
+export async function removeSetting(database: Database, key: string): Promise<void> {
+  await inWriteQueue(async () => {
+    await database.delete(settings).where(eq(settings.key, key));
+  });
+}

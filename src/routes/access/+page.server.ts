@@ -1,0 +1,29 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { COOKIE, COOKIE_DAYS, enter } from '$lib/server/access';
+import { database } from '$lib/server/database';
+import type { Actions } from './$types';
+
+/** Only to a page of our own. */
+function within(to: string | null): string {
+  return to?.startsWith('/') && !to.startsWith('//') && !to.includes('\\') ? to : '/meals';
+}
+
+export const actions: Actions = {
+  default: async ({ request, cookies, url, getClientAddress }) => {
+    const form = await request.formData();
+    const passcode = String(form.get('passcode') ?? '');
+    const entered = await enter(await database(), passcode, getClientAddress(), Date.now());
+    if (!entered.ok) {
+      const [problem] = entered.problems;
+      return fail(422, { problem: `${problem?.message}; ${problem?.remedy}.` });
+    }
+    cookies.set(COOKIE, entered.value, {
+      path: '/',
+      httpOnly: true,
+      sameSite: 'lax',
+      secure: url.protocol === 'https:',
+      maxAge: COOKIE_DAYS * 86_400,
+    });
+    redirect(303, within(url.searchParams.get('to')));
+  },
+};
