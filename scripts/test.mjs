@@ -67,6 +67,8 @@ failed += unit ? Math.max(unit.numFailedTests, unitOk ? 0 : 1) : 1;
 check('build', 'npm', ['run', '--silent', 'build']);
 check('the bundle stays small', 'node', ['scripts/bundle-size.mjs']);
 
+check('live evenings under strain', 'node', ['scripts/live-check.mjs', '--short']);
+
 console.log('\n== browser and accessibility tests');
 const browserOk = run('npx', ['playwright', 'test', '--reporter=line,json'], {
   PLAYWRIGHT_JSON_OUTPUT_NAME: `${REPORTS}/browser.json`,

@@ -1,12 +1,14 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
   import { toast } from 'svelte-sonner';
+  import { totalsOf } from '$core/plan';
   import { cooksOf, placeName, readPot, shareSteps, TROUBLES, type LiveStep } from '$core/run';
   import { formatDay, formatTime } from '$core/units';
   import { askForNotices, notice, say, sound, stayAwake, unlockSound } from '$lib/ui/cook/alarms';
   import Dial from '$lib/ui/cook/dial.svelte';
   import { EveningState } from '$lib/ui/cook/evening-state.svelte';
   import PotRow from '$lib/ui/cook/pot-row.svelte';
+  import { Runway } from '$lib/ui/runway';
   import PracticeBar from '$lib/ui/cook/practice-bar.svelte';
   import SomethingElse from '$lib/ui/cook/something-else.svelte';
   import type { PageProps } from './$types';
@@ -18,6 +20,7 @@
     untrack(() => data.events),
     untrack(() => data.now),
   );
+  let showsRunway = $state(false);
   let hasSound = $state(false);
   let hasVoice = $state(false);
   let hasNotices = $state(false);
@@ -411,3 +414,20 @@
     <SomethingElse {live} {fold} {lastTap} {clock} />
   </div>
 </div>
+
+<details class="mt-6 card p-4" bind:open={showsRunway}>
+  <summary class="min-h-10 cursor-pointer content-center text-lg font-bold"
+    >The runway as it stands</summary
+  >
+  {#if showsRunway}
+    <Runway
+      compiled={live.evening.compiled}
+      schedule={fold.schedule}
+      totals={totalsOf(live.evening.compiled.problem, fold.schedule)}
+      kitchen={data.kitchen}
+      serveAt={live.evening.serveAt}
+      {cooks}
+      {shares}
+    />
+  {/if}
+</details>
