@@ -24,6 +24,8 @@ export function demoStores(now: number): StoreItem[] {
     why: 'quality',
     cooking: 'Heat to 74 °C all through; never in a slow cooker (USDA FSIS).',
     allergens: [],
+    isRaw: false,
+    thicknessMm: 40,
     ...more,
   });
   return [
@@ -31,6 +33,7 @@ export function demoStores(now: number): StoreItem[] {
     bag('TRKA', 'black-bean-plantain', 'Black bean and plantain stew', 4),
     bag('VELA', 'red-cabbage', 'Braised red cabbage', 8, { packedOn: day(-70), useBy: day(9) }),
     bag('KURT', 'beef-cheek-stout', 'Beef cheek in stout, to cook', 6, {
+      isRaw: true,
       cooking:
         'Pressure high, 50 min, natural release. Slow cooker, thawed: 9 h low. After: cornstarch.',
       allergens: ['gluten', 'celery'],

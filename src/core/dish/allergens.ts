@@ -1,6 +1,6 @@
 /** Which declared allergens a dish holds, as far as the food table knows. */
 import type { Allergen } from '../food';
-import type { ScaledDish } from './scale';
+import type { ScaledDish } from './scaled';
 
 export interface Allergens {
   /** In the order of the table, each with the ingredients it comes from. */

@@ -1,5 +1,5 @@
 /** Browning in batches: what lies on the bottom at once browns at once. */
-import type { ScaledDish, ScaledIngredient } from './scale';
+import type { ScaledDish, ScaledIngredient } from './scaled';
 import type { Stage } from './document';
 
 /** Pieces need room between them, or they stew: so much of the bottom is covered (common practice). */

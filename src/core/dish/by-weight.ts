@@ -2,7 +2,7 @@
 import type { Food } from '../food';
 import { UNITS } from '../units';
 import type { PressureStage, Stage } from './document';
-import type { ScaledIngredient } from './scale';
+import type { ScaledIngredient } from './scaled';
 
 const G_PER_LB = 453.59237;
 /** No cooker's display holds longer, min. */

@@ -2,7 +2,7 @@
 import type { Portion } from '../cooker';
 import type { Ingredient, PressureStage, Stage } from './document';
 import { isParted, partAt } from './parts';
-import type { ScaledDish, ScaledIngredient } from './scale';
+import type { ScaledDish, ScaledIngredient } from './scaled';
 
 /** From the fridge, and as warm as the room, °C (common practice). */
 const FRIDGE_C = 6;

@@ -1,6 +1,6 @@
 /** Who can eat a dish, as far as the kinds of its ingredients say. */
 import type { Food } from '../food';
-import type { ScaledDish, ScaledIngredient } from './scale';
+import type { ScaledDish, ScaledIngredient } from './scaled';
 
 export const DIETS = ['vegetarian', 'vegan', 'no pork', 'no gluten', 'no milk', 'no nuts'] as const;
 export type Diet = (typeof DIETS)[number];

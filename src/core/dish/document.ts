@@ -31,6 +31,8 @@ export const ingredientSchema = z.object({
   /** Frozen, but thawed before it goes in; without it, it is cooked from frozen. */
   thaw: z.boolean().optional(),
   pieceMm: z.number().positive().max(400).optional(),
+  /** Comes out of the freezer or fridge: nobody buys it. */
+  fromStore: z.boolean().optional(),
   /** Taken from another dish of the meal, if that is on the table too. */
   takes: z.object({ dish: id, product: id }).optional(),
 });

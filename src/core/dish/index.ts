@@ -4,7 +4,7 @@ export { dishSchema, freeIdIn, ingredientSchema, stageSchema } from './document'
 export type { Dish, Ingredient, PressureStage, ReleaseChoice, Stage, StageKind } from './document';
 export { browningBatches, browningMinutes } from './browning';
 export { scaleDish, toGrams } from './scale';
-export type { ScaledDish, ScaledIngredient } from './scale';
+export type { ScaledDish, ScaledIngredient } from './scaled';
 export { contentsAt, cooksFrozen, startCelsius } from './contents';
 export { targetsFor, useAnswer } from './use-answer';
 export type { AnswerUse, UseTarget } from './use-answer';

@@ -1,7 +1,7 @@
 /** What lies where in the liner during a cycle, from the bottom up. */
 import type { Stage, PressureStage } from './document';
 import { isParted, partAt } from './parts';
-import type { ScaledDish, ScaledIngredient } from './scale';
+import type { ScaledDish, ScaledIngredient } from './scaled';
 
 export type LayerKind = 'thin' | 'solid' | 'starch' | 'thick';
 

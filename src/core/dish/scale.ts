@@ -3,29 +3,10 @@ import { findFood, type Food } from '../food';
 import { UNITS, kindOf, toFraction, type Quantity } from '../units';
 import { heldByWeight } from './by-weight';
 import type { Dish, Ingredient } from './document';
+import type { ScaledDish, ScaledIngredient } from './scaled';
 
 /** Salt and spice grow less than the pot: twice the food, about 1.75 times the salt (common practice). */
 const TO_TASTE_EXPONENT = 0.8;
-
-export interface ScaledIngredient {
-  ingredient: Ingredient;
-  food: Food | null;
-  quantity: Quantity | null;
-  /** g, where amount and food allow it. */
-  grams: number | null;
-  /** What stays in the last package that was opened; null where nothing does. */
-  leftover: Quantity | null;
-  /** Why it isn't plain proportion; null where it is. */
-  because: string | null;
-}
-
-export interface ScaledDish {
-  /** Its holds by weight worked out for these servings. */
-  dish: Dish;
-  servings: number;
-  factor: number;
-  ingredients: ScaledIngredient[];
-}
 
 /** The dish for `servings` people; but for holds by weight the stages are as written, see core/plan. */
 export function scaleDish(dish: Dish, servings: number): ScaledDish {

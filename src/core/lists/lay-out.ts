@@ -50,7 +50,7 @@ export function layOut(
         dish: dish.name,
         start: startOf(entryId),
         items: scaleDish(dish, servings)
-          .ingredients.filter((i) => !i.ingredient.takes)
+          .ingredients.filter((i) => !i.ingredient.takes && (i.quantity || !i.ingredient.fromStore))
           .sort((a, b) => rank(a) - rank(b))
           .map((i) => ({
             id: `${entryId}.${i.ingredient.id}`,
@@ -77,7 +77,8 @@ export function mergedCuts(
   const byFood = new Map<string, Used[]>();
   for (const { dish, servings } of dishes)
     for (const ingredient of scaleDish(dish, servings).ingredients) {
-      if (ingredient.ingredient.takes || !ingredient.ingredient.preparation) continue;
+      const { takes, fromStore, preparation } = ingredient.ingredient;
+      if (takes || fromStore || !preparation) continue;
       const key = foodKey(ingredient.ingredient.food);
       byFood.set(key, [...(byFood.get(key) ?? []), { ingredient, dish }]);
     }

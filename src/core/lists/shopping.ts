@@ -93,7 +93,7 @@ const isCovered = (line: ShoppingLine): boolean =>
 function collect({ dish, servings, meal, withDishes }: Wanted, sums: Map<string, Sum>): void {
   for (const item of scaleDish(dish, servings).ingredients) {
     const { ingredient, food, quantity } = item;
-    if (food && FREE.has(food.id)) continue;
+    if ((food && FREE.has(food.id)) || ingredient.fromStore) continue;
     if (ingredient.takes && withDishes.has(ingredient.takes.dish)) continue;
     const key = foodKey(ingredient.food);
     const sum = sums.get(key) ?? { key, name: ingredient.food, food, items: [], parts: [] };

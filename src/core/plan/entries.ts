@@ -3,6 +3,7 @@ import type { Dish, Stage } from '../dish';
 import type { Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
 import type { Problem as Fault } from '../reason';
+import { bagOf } from '../stores';
 import { stackDishes } from './stack';
 import type { PlanNote } from './types';
 
@@ -35,7 +36,11 @@ export function effectiveEntries(
     const servings = (entry.servings ?? meal.servings) + (entry.keep?.portions ?? 0);
     return [{ entry, dish: withRelease(dish, entry), servings, dishIds: [dish.id] }];
   });
-  return { entries: stacked(entries, kitchen, notes), notes: [...notes, ...kept(entries)], faults };
+  return {
+    entries: stacked(entries, kitchen, notes),
+    notes: [...notes, ...kept(entries), ...overStock(entries)],
+    faults,
+  };
 }
 
 /** The dish with its other release where that was chosen. */
@@ -88,6 +93,32 @@ function stacked(
     });
   }
   return entries.filter((e) => !gone.has(e.entry.id)).map((e) => merged.get(e.entry.id) ?? e);
+}
+
+/** More of a bag than there is. */
+function overStock(entries: readonly EffectiveEntry[]): PlanNote[] {
+  const wanted = new Map<string, { servings: number; first: EffectiveEntry }>();
+  for (const e of entries) {
+    const code = bagOf(e.dish.id)?.code;
+    if (code === undefined) continue;
+    const before = wanted.get(code);
+    wanted.set(code, {
+      servings: (before?.servings ?? 0) + e.servings,
+      first: before?.first ?? e,
+    });
+  }
+  return [...wanted.values()].flatMap(({ servings, first: { entry, dish } }) =>
+    servings <= dish.servings
+      ? []
+      : [
+          {
+            entryId: entry.id,
+            severity: 'look' as const,
+            text: `${dish.name}: ${servings} portions are wanted, and ${dish.servings} are in stock.`,
+            remedy: 'Take fewer of it, or add another dish.',
+          },
+        ],
+  );
 }
 
 /** Portions for somebody late: on warm where the dish stands it, else heated again. */

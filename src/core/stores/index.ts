@@ -6,3 +6,13 @@ export { keeps } from './keep';
 export type { KeepingAnswer, KeepingPlace } from './keep';
 export { byDue, cookingOf, daysLeft, kindOfDish, newCode, storeItemSchema, useByOf } from './item';
 export type { StoreItem } from './item';
+export {
+  bagDishId,
+  bagOf,
+  dishFromBag,
+  REHEAT_C,
+  REHEAT_METHODS,
+  reheatHold,
+  usualMethod,
+} from './reheat';
+export type { ReheatMethod } from './reheat';

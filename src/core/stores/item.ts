@@ -27,6 +27,14 @@ export const storeItemSchema = z
     /** For the label: how it is cooked or heated, what goes in after. */
     cooking: z.string().max(300).default(''),
     allergens: z.array(z.string()).default([]),
+    /** Still to be cooked: a bag of what goes into the pot. */
+    isRaw: z.boolean().default(false),
+    /** Of the flat bag or the food in its box. */
+    thicknessMm: z
+      .number('the thickness is a number of mm')
+      .min(5, 'no thinner than 5 mm')
+      .max(200, 'no thicker than 200 mm')
+      .default(40),
   })
   .refine((item) => item.useBy >= item.packedOn, {
     path: ['useBy'],

@@ -17,6 +17,12 @@ export async function listItems(database: Database): Promise<StoreItem[]> {
   return rows.map(toItem);
 }
 
+/** Also what is used up: a meal may still name it. */
+export async function listAllItems(database: Database): Promise<StoreItem[]> {
+  const rows = await database.select().from(storeItems).orderBy(asc(storeItems.useBy));
+  return rows.map(toItem);
+}
+
 export async function itemByCode(database: Database, code: string): Promise<StoreItem | null> {
   const [row] = await database
     .select()

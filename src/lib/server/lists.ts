@@ -2,7 +2,7 @@
 import { layOut, mergedCuts, shoppingList, toolsFor, useUp, type Wanted } from '$core/lists';
 import { dayKey } from '$core/units';
 import { database } from './database';
-import { listDishes } from './dish-store';
+import { listPlannable } from './plannable';
 import { readKitchen } from './kitchen-store';
 import { listLarder, listPrices } from './larder-store';
 import { listMeals } from './meal-store';
@@ -16,7 +16,7 @@ export async function listsFor(asked: string | null, now: number) {
   const store = await database();
   const [kitchen, all, stored, larder, prices] = await Promise.all([
     readKitchen(store),
-    listDishes(store),
+    listPlannable(store),
     listMeals(store),
     listLarder(store),
     listPrices(store),

@@ -5,7 +5,7 @@ import type { Meal } from '$core/meal';
 import type { CompiledMeal } from '$core/plan';
 import type { Schedule } from '$core/solve';
 import { database } from './database';
-import { listDishes } from './dish-store';
+import { listPlannable } from './plannable';
 import { readKitchen } from './kitchen-store';
 import { readMeal } from './meal-store';
 import { planOnServer } from './plan-pool';
@@ -34,7 +34,7 @@ export async function mealPlan(id: string): Promise<MealPlan> {
   const answer = await planOnServer({
     meal,
     kitchen,
-    dishes: await listDishes(store),
+    dishes: await listPlannable(store, [meal]),
     now: Date.now(),
   });
   if (answer.kind === 'plan')

@@ -59,6 +59,8 @@ export const actions: Actions = {
       portions: Number(form.get('portions')),
       packedOn,
       ...due.value,
+      isRaw: !isCooked,
+      thicknessMm: 40,
       cooking: cookingOf(dish, isCooked),
       allergens: allergensOf(scaleDish(dish, dish.servings)).contains.map((a) => a.allergen),
     } satisfies StoreItem);

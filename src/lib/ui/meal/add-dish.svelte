@@ -2,6 +2,7 @@
   import Plus from '@lucide/svelte/icons/plus';
   import { Dialog } from 'bits-ui';
   import type { Dish } from '$core/dish';
+  import { bagOf } from '$core/stores';
 
   interface Props {
     dishes: readonly Dish[];
@@ -12,10 +13,11 @@
 
   let isOpen = $state(false);
   let wanted = $state('');
+  /** Bags are listed once, the usual way; the way is chosen in the meal. */
   const found = $derived(
-    dishes.filter((d) =>
-      `${d.name} ${d.summary}`.toLowerCase().includes(wanted.trim().toLowerCase()),
-    ),
+    dishes
+      .filter((d) => !bagOf(d.id)?.method)
+      .filter((d) => `${d.name} ${d.summary}`.toLowerCase().includes(wanted.trim().toLowerCase())),
   );
 
   function add(id: string): void {
@@ -53,9 +55,10 @@
               class="w-full rounded-lg px-3 py-2 text-left hover:bg-leaf-soft"
               onclick={() => add(dish.id)}
             >
-              <span class="font-semibold">{dish.name}</span>{#if taken.includes(dish.id)}<span
-                  class="text-sm text-muted"
-                >
+              <span class="font-semibold">{dish.name}</span>{#if bagOf(dish.id)}<span
+                  class="ml-2 rounded bg-brine-soft px-1.5 py-0.5 text-sm font-semibold text-brine"
+                  >{dish.servings} {dish.servings === 1 ? 'portion' : 'portions'} in stock</span
+                >{/if}{#if taken.includes(dish.id)}<span class="text-sm text-muted">
                   · already in this meal</span
                 >{/if}
               <span class="block text-[15px] text-muted">{dish.summary}</span>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import Trash2 from '@lucide/svelte/icons/trash-2';
   import { mealEntrySchema } from '$core/meal';
+  import { bagOf } from '$core/stores';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
   import AddDish from './add-dish.svelte';
   import EntryMore from './entry-more.svelte';
@@ -33,11 +34,14 @@
   <ul class="grid gap-3">
     {#each model.meal.entries as entry (entry.id)}
       {@const dish = dishes.get(entry.dishId)}
+      {@const bag = bagOf(entry.dishId)}
       {@const name = dish?.name ?? 'A dish that was removed'}
       <li class="card p-3">
         <div class="flex items-start justify-between gap-2">
           {#if dish}<a
-              href="/dishes/{dish.id}?servings={entry.servings ?? model.meal.servings}"
+              href={bag
+                ? `/s/${bag.code}`
+                : `/dishes/${dish.id}?servings=${entry.servings ?? model.meal.servings}`}
               class="py-1 font-semibold underline-offset-4 hover:underline">{name}</a
             >
           {:else}<span class="py-1 font-semibold text-pimento">{name}</span>{/if}

@@ -2,6 +2,7 @@
   /** What else can be said of a dish in this meal: release, stack, day before, cook, portions kept. */
   import type { Dish } from '$core/dish';
   import type { MealEntry } from '$core/meal';
+  import { bagDishId, bagOf, type ReheatMethod } from '$core/stores';
   import type { MealState } from './meal-state.svelte';
 
   interface Props {
@@ -35,6 +36,16 @@
       Object.keys(entry.pins).length > 0 ? 'steps pinned' : '',
     ].filter(Boolean),
   );
+  const bag = $derived(bagOf(entry.dishId));
+  const METHODS: readonly (readonly [ReheatMethod, string])[] = [
+    ['cooker', 'above water in a cooker'],
+    ['burner', 'on a burner'],
+    ['oven', 'in the oven'],
+  ];
+  /** Ways that this kitchen has for it; a bag that is still to cook has only its own. */
+  const ways = $derived(
+    bag ? METHODS.filter(([m]) => model.dishes.some((d) => d.id === bagDishId(bag.code, m))) : [],
+  );
   function keep(portions: number, later: number): void {
     model.changeEntry(entry.id, { keep: portions > 0 ? { portions, later } : null });
   }
@@ -47,6 +58,21 @@
     ></summary
   >
   <div class="grid gap-2 py-1">
+    {#if bag && ways.length > 0}
+      <label class="text-[13px] text-muted"
+        >heated<select
+          class="mt-0.5 field text-base"
+          value={bag.method ?? ''}
+          onchange={(e) =>
+            model.changeEntry(entry.id, {
+              dishId: bagDishId(bag.code, (e.currentTarget.value || null) as ReheatMethod | null),
+            })}
+        >
+          <option value="">as it suits it</option>
+          {#each ways as [value, label] (value)}<option {value}>{label}</option>{/each}
+        </select></label
+      >
+    {/if}
     {#if twoReleases}
       <label class="flex min-h-9 items-center gap-2"
         ><input

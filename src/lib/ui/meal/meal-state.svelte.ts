@@ -2,6 +2,7 @@
 import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import { checkServingTime, newEntry, type Meal, type MealEntry } from '$core/meal';
+import { bagOf } from '$core/stores';
 import { startPlanner, type Planner } from '$lib/client/planner';
 import {
   describeSaved,
@@ -99,9 +100,16 @@ export class MealState {
       for (let n = 2; taken.includes(id); n++) id = `${dishId}-${n}`;
       return {
         ...meal,
-        entries: [...meal.entries, newEntry(id, dishId)],
+        entries: [...meal.entries, this.entryFor(id, dishId, meal)],
       };
     });
+  }
+
+  /** Of a bag no more is planned than there is. */
+  private entryFor(id: string, dishId: string, meal: Meal): MealEntry {
+    const entry = newEntry(id, dishId);
+    const stock = bagOf(dishId) ? this.dishes.find((d) => d.id === dishId)?.servings : undefined;
+    return stock !== undefined && stock < meal.servings ? { ...entry, servings: stock } : entry;
   }
 
   removeEntry(id: string): void {

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { accountOf, eveningNow } from '$core/run';
 import { database } from '$lib/server/database';
-import { listDishes } from '$lib/server/dish-store';
+import { listPlannable } from '$lib/server/plannable';
 import { readEvening } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
 import type { PageServerLoad } from './$types';
@@ -11,7 +11,7 @@ export const load: PageServerLoad = async ({ params }) => {
   const [stored, kitchen, dishes] = await Promise.all([
     readEvening(store, params.id),
     readKitchen(store),
-    listDishes(store),
+    listPlannable(store),
   ]);
   if (!stored)
     error(404, { message: 'There is no such evening.', remedy: 'Look in the Log for it.' });

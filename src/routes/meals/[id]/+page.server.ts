@@ -1,21 +1,17 @@
 import { error } from '@sveltejs/kit';
 import { database } from '$lib/server/database';
-import { listDishes } from '$lib/server/dish-store';
+import { listPlannable } from '$lib/server/plannable';
 import { readKitchen } from '$lib/server/kitchen-store';
 import { readMeal } from '$lib/server/meal-store';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
   const store = await database();
-  const [stored, dishes, kitchen] = await Promise.all([
-    readMeal(store, params.id),
-    listDishes(store),
-    readKitchen(store),
-  ]);
+  const [stored, kitchen] = await Promise.all([readMeal(store, params.id), readKitchen(store)]);
   if (!stored)
     error(404, {
       message: 'There is no such meal.',
       remedy: 'It may have been removed; look in the list of meals.',
     });
-  return { ...stored, dishes, kitchen };
+  return { ...stored, dishes: await listPlannable(store, [stored.meal]), kitchen };
 };
