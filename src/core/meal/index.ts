@@ -30,6 +30,17 @@ export const mealEntrySchema = z.object({
   cook: id.nullable().default(null),
   /** Steps the cook has put to a moment of their own: minutes from serving, by the end of their id. */
   pins: z.record(z.string(), z.int().min(-4320).max(1440)).default({}),
+  /** Made into bags or boxes: so many, each of the entry's servings. */
+  bags: z
+    .object({
+      copies: z
+        .int('a whole number of bags')
+        .min(1, 'one bag at least')
+        .max(24, 'at most 24 bags of one dish; make two entries'),
+      state: z.enum(['raw', 'browned', 'cooked']),
+    })
+    .nullable()
+    .default(null),
   /** Portions kept back for somebody who eats later. */
   keep: z
     .object({
@@ -92,6 +103,8 @@ export const mealSchema = z.object({
     .array(z.intersection(span, z.object({ unit: id })))
     .max(20)
     .default([]),
+  /** A day of cooking ahead: dishes go into bags, not onto the table. */
+  batch: z.boolean().default(false),
   /** A pattern for other meals, with no evening of its own. */
   template: z.boolean().default(false),
 });

@@ -4,6 +4,7 @@ import type { Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
 import type { Problem as Fault } from '../reason';
 import { bagOf } from '../stores';
+import { batchDish, runsFor } from './batch';
 import { stackDishes } from './stack';
 import type { PlanNote } from './types';
 
@@ -34,13 +35,33 @@ export function effectiveEntries(
       return [];
     }
     const servings = (entry.servings ?? meal.servings) + (entry.keep?.portions ?? 0);
-    return [{ entry, dish: withRelease(dish, entry), servings, dishIds: [dish.id] }];
+    const released = withRelease(dish, entry);
+    if (entry.bags) return inRuns({ entry, dish: released, servings, dishIds: [dish.id] }, kitchen);
+    return [{ entry, dish: released, servings, dishIds: [dish.id] }];
   });
   return {
     entries: stacked(entries, kitchen, notes),
     notes: [...notes, ...kept(entries), ...overStock(entries)],
     faults,
   };
+}
+
+/** Bags of one dish, in as many even runs as the pots ask for. */
+function inRuns(one: EffectiveEntry, kitchen: Kitchen): EffectiveEntry[] {
+  const { entry, dish, servings } = one;
+  if (!entry.bags) return [one];
+  const { copies, state } = entry.bags;
+  const runs = state === 'raw' ? 1 : runsFor(dish, servings, copies, kitchen);
+  return Array.from({ length: runs }, (_, i) => {
+    // 7 bags in 3 runs are 3, 2 and 2.
+    const own = Math.floor(copies / runs) + (i < copies % runs ? 1 : 0);
+    return {
+      ...one,
+      entry: i === 0 ? entry : { ...entry, id: `${entry.id.slice(0, 50)}-run-${i + 1}`, pins: {} },
+      dish: batchDish(dish, { copies: own, state }, servings),
+      servings: servings * own,
+    };
+  });
 }
 
 /** The dish with its other release where that was chosen. */

@@ -15,3 +15,5 @@ export { contentsFor } from './cycle-steps';
 export { findStays } from './stays';
 export { waysOut } from './ways-out';
 export type { WayOut } from './ways-out';
+export { bagContents, batchDish } from './batch';
+export type { BagContents, BagState } from './batch';

@@ -1,6 +1,7 @@
 /** Freezer and fridge. */
 import { and, asc, desc, eq, gt, gte, sql } from 'drizzle-orm';
-import { storeItemSchema, type StoreItem } from '$core/stores';
+import { failure, success, type Outcome } from '$core/reason';
+import { storeItemSchema, useByOf, type StoreItem } from '$core/stores';
 import { inWriteQueue, type Database } from './database';
 import { storeItems, storeMoves } from './schema';
 
@@ -96,7 +97,9 @@ export async function putBack(
 export async function lastMoves(
   database: Database,
   most = 12,
-): Promise<{ at: number; what: string; portions: number; note: string; name: string }[]> {
+): Promise<
+  { seq: number; at: number; what: string; portions: number; note: string; name: string }[]
+> {
   const rows = await database
     .select({ move: storeMoves, document: storeItems.document })
     .from(storeMoves)
@@ -104,10 +107,58 @@ export async function lastMoves(
     .orderBy(desc(storeMoves.seq))
     .limit(most);
   return rows.map(({ move, document }) => ({
+    seq: move.seq,
     at: move.at,
     what: move.what,
     portions: move.portions,
     note: move.note,
     name: (document as { name: string }).name,
   }));
+}
+
+/**
+ * Moves an item to the other place; its day becomes the one that counts there: thawed in the fridge it keeps
+ * for safety's sake no longer than fresh, and what is frozen now keeps its quality from today.
+ */
+export async function moveItem(
+  database: Database,
+  id: string,
+  to: StoreItem['place'],
+  today: string,
+  now: number,
+): Promise<Outcome<null>> {
+  return inWriteQueue(async (): Promise<Outcome<null>> => {
+    const [row] = await database.select().from(storeItems).where(eq(storeItems.id, id));
+    const item = row && toItem(row);
+    if (!item || item.portions <= 0)
+      return failure({
+        field: 'id',
+        message: 'this is no longer there',
+        remedy: 'look again: somebody may have taken it out',
+      });
+    if (item.place === to) return success(null);
+    if (to === 'freezer' && item.why === 'safety' && item.useBy < today)
+      return failure({
+        field: 'place',
+        message: 'its day in the fridge is past, and freezing does not make it good again',
+        remedy: 'throw it away',
+      });
+    const due = useByOf('cooked-meat', to, today);
+    if (!due.ok) return due;
+    const document = { ...item, place: to, ...due.value };
+    await database.batch([
+      database
+        .update(storeItems)
+        .set({ place: to, useBy: document.useBy, document })
+        .where(eq(storeItems.id, id)),
+      database.insert(storeMoves).values({
+        itemId: id,
+        at: now,
+        what: 'moved',
+        portions: item.portions,
+        note: `into the ${to}`,
+      }),
+    ]);
+    return success(null);
+  });
 }

@@ -1,5 +1,8 @@
 /** The lists of some meals: what to buy, what to lay out, which tools, what to use up. */
 import { layOut, mergedCuts, shoppingList, toolsFor, useUp, type Wanted } from '$core/lists';
+import type { Dish } from '$core/dish';
+import type { MealEntry } from '$core/meal';
+import { bagContents, batchDish } from '$core/plan';
 import { dayKey } from '$core/units';
 import { database } from './database';
 import { listPlannable } from './plannable';
@@ -33,7 +36,16 @@ export async function listsFor(asked: string | null, now: number) {
     meal.entries.flatMap((e) => {
       const dish = dishes.get(e.dishId);
       const servings = (e.servings ?? meal.servings) + (e.keep?.portions ?? 0);
-      return dish ? [{ entryId: e.id, dish, servings }] : [];
+      if (!dish) return [];
+      return [
+        e.bags
+          ? {
+              entryId: e.id,
+              dish: onlyUsed(dish, e.bags, servings),
+              servings: servings * e.bags.copies,
+            }
+          : { entryId: e.id, dish, servings },
+      ];
     });
   const wanted: Wanted[] = chosen.flatMap((s) => {
     const entries = entriesOf(s);
@@ -66,5 +78,17 @@ export async function listsFor(asked: string | null, now: number) {
         : null,
     })),
     useUp: useUp(larder, all, dayKey(now, kitchen.zone)),
+  };
+}
+
+/** What goes into bags that are still to cook; what stays out of them is bought when it is eaten. */
+function onlyUsed(dish: Dish, bags: NonNullable<MealEntry['bags']>, servings: number): Dish {
+  const made = batchDish(dish, bags, servings);
+  if (bags.state === 'cooked') return { ...made, name: dish.name };
+  const { staysOut } = bagContents(dish);
+  return {
+    ...made,
+    name: dish.name,
+    ingredients: dish.ingredients.filter((i) => !staysOut.includes(i.food)),
   };
 }

@@ -5,7 +5,7 @@ import { database } from '$lib/server/database';
 import { readKitchen } from '$lib/server/kitchen-store';
 import { copyMeal, createMeal, listMeals, readMeal, removeMeal } from '$lib/server/meal-store';
 import { totalsOf } from '$core/plan';
-import { listDishes } from '$lib/server/dish-store';
+import { listPlannable } from '$lib/server/plannable';
 import { listItems } from '$lib/server/item-store';
 import { listLarder } from '$lib/server/larder-store';
 import { weekOf } from '$lib/server/week';
@@ -16,7 +16,7 @@ export const load: PageServerLoad = async ({ url }) => {
   const [kitchen, stored, dishes] = await Promise.all([
     readKitchen(store),
     listMeals(store),
-    listDishes(store),
+    listPlannable(store),
   ]);
   const names = new Map(dishes.map((d) => [d.id, d.name]));
   const now = Date.now();
@@ -39,6 +39,7 @@ export const load: PageServerLoad = async ({ url }) => {
         zone: meal.zone,
         servings: meal.servings,
         template: meal.template,
+        batch: meal.batch,
         dishes: meal.entries.map((e) => names.get(e.dishId) ?? 'a dish that was removed'),
         firstStart: totals?.firstStart ?? null,
       };
@@ -72,6 +73,7 @@ export const actions: Actions = {
       zone,
       servings: typed.servings === '' ? Number.NaN : Number(typed.servings),
       entries: [],
+      batch: form.has('batch'),
     });
     for (const issue of meal.error?.issues ?? []) errors[String(issue.path[0])] ??= issue.message;
     if (Object.keys(errors).length > 0 || !meal.success) return fail(422, { typed, errors });

@@ -49,7 +49,11 @@
       >
         <span class="font-head text-2xl font-bold">{meal.name}</span>
         <span class="font-head text-2xl font-bold sm:text-right">{formatTime(at, style)}</span>
-        <span class="text-muted">{formatDay(at, style)} · {meal.servings} at the table</span>
+        <span class="text-muted"
+          >{formatDay(at, style)} · {meal.batch
+            ? 'a batch day'
+            : `${meal.servings} at the table`}</span
+        >
         <span class="text-muted sm:text-right">
           {meal.firstStart === null
             ? 'not planned yet'
@@ -155,6 +159,11 @@
         value={form?.typed?.servings ?? '4'}
         error={form?.errors?.servings}
       />
+      <label class="flex min-h-11 items-center gap-2"
+        ><input type="checkbox" name="batch" class="size-5 accent-olive" /><span
+          >Cook ahead: into bags, not onto the table</span
+        ></label
+      >
       <button class="btn btn-strong">Plan it</button>
     </form>
   </section>

@@ -1,19 +1,11 @@
-import { fail } from '@sveltejs/kit';
-import { allergensOf, scaleDish } from '$core/dish';
-import {
-  cookingOf,
-  kindOfDish,
-  newCode,
-  storeItemSchema,
-  useByOf,
-  type StoreItem,
-} from '$core/stores';
+import { fail, redirect } from '@sveltejs/kit';
 import { dayKey } from '$core/units';
 import { database } from '$lib/server/database';
 import { listDishes, readDish } from '$lib/server/dish-store';
-import { errorsByField } from '$lib/server/form';
-import { lastMoves, listItems, putBack, putIn, takeOut, takenCodes } from '$lib/server/item-store';
+import { lastMoves, listItems, moveItem, putBack, takeOut } from '$lib/server/item-store';
 import { readKitchen } from '$lib/server/kitchen-store';
+import { readMeal } from '$lib/server/meal-store';
+import { pack, packDay } from '$lib/server/pack';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => {
@@ -48,25 +40,38 @@ export const actions: Actions = {
     if (!(Number(form.get('portions')) > 0))
       return fail(422, { errors: { portions: 'How many portions? More than none.' } });
     const packedOn = String(form.get('packedOn') || dayKey(Date.now(), kitchen.zone));
-    const due = useByOf(kindOfDish(dish), place, packedOn);
-    if (!due.ok) return fail(422, { errors: { place: due.problems[0]?.message ?? '' } });
-    const item = storeItemSchema.safeParse({
-      id: crypto.randomUUID(),
-      code: newCode(await takenCodes(store), Math.random),
-      name: isCooked ? dish.name : `${dish.name}, to cook`,
-      dishId: dish.id,
-      place,
-      portions: Number(form.get('portions')),
-      packedOn,
-      ...due.value,
-      isRaw: !isCooked,
-      thicknessMm: 40,
-      cooking: cookingOf(dish, isCooked),
-      allergens: allergensOf(scaleDish(dish, dish.servings)).contains.map((a) => a.allergen),
-    } satisfies StoreItem);
-    if (!item.success) return fail(422, { errors: errorsByField(item.error) });
-    await putIn(store, item.data, Date.now());
-    return { packed: item.data };
+    const packed = await pack(
+      store,
+      { dish, place, portions: Number(form.get('portions')), packedOn, isRaw: !isCooked },
+      Date.now(),
+    );
+    if (packed.ok) return { packed: packed.value };
+    return fail(422, {
+      errors: Object.fromEntries(
+        packed.problems.map((p) => [p.field, `${p.message}; ${p.remedy}`] as const),
+      ),
+    });
+  },
+  /** Labels for all bags of a batch day, written before they are filled. */
+  packDay: async ({ request }) => {
+    const store = await database();
+    const stored = await readMeal(store, String((await request.formData()).get('meal') ?? ''));
+    if (!stored) return fail(404, { problem: 'This day is no longer there.' });
+    const dishes = new Map((await listDishes(store)).map((d) => [d.id, d]));
+    const codes = await packDay(store, stored.meal, dishes, Date.now());
+    redirect(303, `/stores/labels?codes=${codes.join(',')}`);
+  },
+  /** From one place into another, with the day that counts there. */
+  move: async ({ request }) => {
+    const form = await request.formData();
+    const store = await database();
+    const { zone } = await readKitchen(store);
+    const to = form.get('to') === 'fridge' ? ('fridge' as const) : ('freezer' as const);
+    const today = dayKey(Date.now(), zone);
+    const moved = await moveItem(store, String(form.get('id')), to, today, Date.now());
+    if (moved.ok) return { moved: true };
+    const [problem] = moved.problems;
+    return fail(409, { problem: `${problem?.message}; ${problem?.remedy}.` });
   },
   take: async ({ request }) => {
     const form = await request.formData();

@@ -117,6 +117,18 @@
                 <button
                   type="button"
                   class="btn btn-quiet"
+                  onclick={() =>
+                    void send('?/move', {
+                      id: item.id,
+                      to: item.place === 'freezer' ? 'fridge' : 'freezer',
+                    })}
+                  >{item.place === 'freezer' ? 'To the fridge' : 'Freeze'}<span class="sr-only"
+                    >: {item.name}</span
+                  ></button
+                >
+                <button
+                  type="button"
+                  class="btn btn-quiet"
                   onclick={() => void take(item, item.portions, 'thrown')}
                   >Throw away<span class="sr-only"> {item.name}</span></button
                 >
@@ -136,7 +148,7 @@
       <details>
         <summary class="min-h-9 cursor-pointer font-bold">What happened</summary>
         <ul>
-          {#each data.moves as move (move.at + move.what + move.name)}
+          {#each data.moves as move (move.seq)}
             <li class="py-0.5 text-[15px]">
               {formatDay(move.at, data.kitchen)}: {move.portions}
               {move.name}, {MOVE[move.what as keyof typeof MOVE]}{move.note

@@ -26,8 +26,15 @@
   const hands = $derived(model.meal.hands ?? model.kitchen.hands);
   const RELEASE = { natural: 'let it fall', quick: 'vent at once', timed: 'wait, then vent' };
 
+  const STATES = { raw: 'raw', browned: 'browned', cooked: 'cooked' } as const;
+  function setBags(copies: number, state: keyof typeof STATES): void {
+    model.changeEntry(entry.id, { bags: copies > 0 ? { copies, state } : null });
+  }
   const said = $derived(
     [
+      entry.bags
+        ? `${entry.bags.copies} ${entry.bags.copies === 1 ? 'bag' : 'bags'}, ${entry.bags.state}`
+        : '',
       entry.otherRelease && twoReleases ? RELEASE[twoReleases.kind] : '',
       entry.ahead ? 'day before' : '',
       entry.over ? 'in a stack' : '',
@@ -118,6 +125,35 @@
             >{/each}
         </select></label
       >
+    {/if}
+    {#if !bag}
+      <div class="grid grid-cols-2 gap-2">
+        <label class="text-[13px] text-muted"
+          >into bags or boxes<select
+            class="mt-0.5 field text-base"
+            value={entry.bags?.copies ?? 0}
+            onchange={(e) => setBags(Number(e.currentTarget.value), entry.bags?.state ?? 'cooked')}
+          >
+            {#each [0, 1, 2, 3, 4, 5, 6, 8, 10, 12, 16, 24] as n (n)}<option value={n}
+                >{n === 0 ? 'none: for the table' : n}</option
+              >{/each}
+          </select></label
+        >
+        {#if entry.bags}
+          {@const { copies, state } = entry.bags}
+          <label class="text-[13px] text-muted"
+            >packed<select
+              class="mt-0.5 field text-base"
+              value={state}
+              onchange={(e) => setBags(copies, e.currentTarget.value as keyof typeof STATES)}
+            >
+              {#each Object.entries(STATES) as [value, label] (value)}<option {value}
+                  >{label}</option
+                >{/each}
+            </select></label
+          >
+        {/if}
+      </div>
     {/if}
     <div class="grid grid-cols-2 gap-2">
       <label class="text-[13px] text-muted"

@@ -2,6 +2,7 @@
   import CalendarDays from '@lucide/svelte/icons/calendar-days';
   import Minus from '@lucide/svelte/icons/minus';
   import Plus from '@lucide/svelte/icons/plus';
+  import Tag from '@lucide/svelte/icons/tag';
   import Flame from '@lucide/svelte/icons/flame';
   import ListChecks from '@lucide/svelte/icons/list-checks';
   import Printer from '@lucide/svelte/icons/printer';
@@ -119,6 +120,14 @@
           <Flame size={16} aria-hidden="true" />Start cooking
         </button>
       </form>
+      {#if meal.entries.some((e) => e.bags)}
+        <form method="POST" action="/stores?/packDay" class="contents">
+          <input type="hidden" name="meal" value={meal.id} />
+          <button class="btn min-h-9 btn-quiet px-2 text-ink">
+            <Tag size={16} aria-hidden="true" />Write the labels
+          </button>
+        </form>
+      {/if}
       <MealMore {model} />
       <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/plan.json" download>
         Plan as JSON
@@ -128,7 +137,9 @@
 
   <div class="flex flex-wrap gap-3">
     <div class="card px-3 py-2">
-      <label class="block text-[13px] text-muted" for="meal-servings">at the table</label>
+      <label class="block text-[13px] text-muted" for="meal-servings"
+        >{meal.batch ? 'portions in a bag' : 'at the table'}</label
+      >
       <div class="flex items-center gap-1">
         <button
           class="btn min-h-11 btn-quiet px-2.5"
@@ -162,7 +173,7 @@
       {/if}
     </div>
     <div class="card px-3 py-2">
-      <span class="block text-[13px] text-muted">ready by</span>
+      <span class="block text-[13px] text-muted">{meal.batch ? 'packed by' : 'ready by'}</span>
       <div class="flex min-h-11 flex-wrap items-center gap-2">
         <DraftInput
           type="date"

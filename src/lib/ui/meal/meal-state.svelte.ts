@@ -109,7 +109,8 @@ export class MealState {
   private entryFor(id: string, dishId: string, meal: Meal): MealEntry {
     const entry = newEntry(id, dishId);
     const stock = bagOf(dishId) ? this.dishes.find((d) => d.id === dishId)?.servings : undefined;
-    return stock !== undefined && stock < meal.servings ? { ...entry, servings: stock } : entry;
+    if (stock !== undefined) return { ...entry, servings: Math.min(stock, meal.servings) };
+    return meal.batch ? { ...entry, bags: { copies: 3, state: 'cooked' } } : entry;
   }
 
   removeEntry(id: string): void {

@@ -3,7 +3,9 @@
   import { formatDay, formatMinutes, formatTime } from '$core/units';
   import type { PageProps } from './$types';
 
-  let { data }: PageProps = $props();
+  let { data, form }: PageProps = $props();
+  const PORTIONS = [1, 2, 3, 4, 6] as const;
+  let left = $state<Record<string, number>>({});
   const account = $derived(data.account);
   const clock = (minute: number): string =>
     formatTime(data.evening.serveAt + minute * 60_000, data.kitchen);
@@ -55,6 +57,78 @@
     {/each}
   </ul>
 </section>
+
+{#if account.isServed && !data.evening.isPractice}
+  <section aria-labelledby="left" class="mt-6 max-w-3xl card p-5">
+    <h2 id="left" class="text-xl font-bold">What is left</h2>
+    <p class="text-[15px] text-muted">
+      Cool it within two hours, shallow (USDA FSIS); then two taps, and its label and day are there.
+    </p>
+    {#if form && 'problem' in form}<p role="alert" class="mt-2 font-semibold text-pimento">
+        {form.problem}
+      </p>{/if}
+    {#if form && 'packed' in form && form.packed}<p
+        role="status"
+        class="mt-2 font-semibold text-leaf-ink"
+      >
+        {form.packed.portions}
+        {form.packed.name} in the {form.packed.place}, code {form.packed.code}, use by {form.packed
+          .useBy}.
+      </p>{/if}
+    <ul class="mt-2">
+      {#each account.dishes as dish (dish.entryId)}
+        <li class="flex flex-wrap items-center gap-2 border-t border-line py-2">
+          <b class="min-w-48 flex-1">{dish.name}</b>
+          <span class="flex gap-1" role="group" aria-label="Portions left of {dish.name}">
+            {#each PORTIONS as n (n)}
+              <button
+                type="button"
+                class="btn min-h-12 px-4"
+                class:btn-strong={left[dish.entryId] === n}
+                aria-pressed={left[dish.entryId] === n}
+                onclick={() => (left[dish.entryId] = n)}>{n}</button
+              >
+            {/each}
+          </span>
+          <form method="POST" action="?/leftover" class="flex gap-1">
+            <input type="hidden" name="dish" value={data.dishIds[dish.entryId] ?? ''} />
+            <input type="hidden" name="portions" value={left[dish.entryId] ?? ''} />
+            {#each ['fridge', 'freezer'] as place (place)}
+              <button
+                class="btn min-h-12"
+                name="place"
+                value={place}
+                disabled={left[dish.entryId] === undefined}
+                >{place}<span class="sr-only">: {dish.name}</span></button
+              >
+            {/each}
+          </form>
+        </li>
+      {/each}
+    </ul>
+    {#each data.bags as bag (bag.id)}
+      <form method="POST" action="?/eaten" class="mt-2 flex flex-wrap items-center gap-2">
+        <input type="hidden" name="id" value={bag.id} />
+        <span class="flex-1"
+          ><b>{bag.name}</b>
+          <span class="text-muted">{bag.code}: {bag.portions} still in stock</span></span
+        >
+        <label class="flex items-center gap-2"
+          >eaten<input
+            class="field w-20"
+            type="number"
+            name="portions"
+            min="0.5"
+            step="0.5"
+            value={bag.portions}
+            aria-label="Portions eaten of {bag.name}"
+          /></label
+        >
+        <button class="btn min-h-12" disabled={bag.portions === 0}>Take out of stock</button>
+      </form>
+    {/each}
+  </section>
+{/if}
 
 <div class="mt-8 grid gap-8 xl:grid-cols-2">
   <section aria-labelledby="dishes">

@@ -1,0 +1,98 @@
+import { describe, expect, it } from 'vitest';
+import { demoHousehold } from '../../demo/household';
+import { dishSchema, scaleDish } from '../dish';
+import { householdSchema } from '../exchange';
+import { mealSchema, newEntry, type MealEntry } from '../meal';
+import { solve } from '../solve';
+import { verifySchedule } from '../../../tests/support/verify-schedule';
+import { bagContents, batchDish, compileMeal } from './index';
+
+const NOW = Date.UTC(2026, 10, 25, 9);
+const { kitchen, dishes: all } = householdSchema.parse(demoHousehold(NOW));
+const dishes = new Map(all.map((d) => [d.id, d]));
+const dishOf = (id: string) => {
+  const dish = dishes.get(id);
+  if (!dish) throw new Error(id);
+  return dish;
+};
+function day(entries: readonly (Partial<MealEntry> & { dishId: string })[]) {
+  const meal = mealSchema.parse({
+    format: 'olive-clock/meal@1',
+    id: 'freezer-day',
+    name: 'Freezer day',
+    serveAt: new Date(NOW + 30 * 3_600_000).toISOString(),
+    zone: 'Europe/Athens',
+    servings: 4,
+    batch: true,
+    entries: entries.map((e) => ({ ...newEntry(e.dishId, e.dishId), ...e })),
+  });
+  const compiled = compileMeal(meal, dishes, kitchen, NOW);
+  if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
+  return compiled.value;
+}
+
+describe('a batch day', () => {
+  it('every dish of the demo can be bagged in every state, and stays a whole document', () => {
+    for (const dish of all)
+      for (const state of ['raw', 'browned', 'cooked'] as const) {
+        const made = batchDish(dish, { copies: 3, state }, 4);
+        expect(dishSchema.safeParse(made).error, `${dish.id} ${state}`).toBeUndefined();
+        expect(made.stages.at(-1)?.id).toBe('pack-bags');
+      }
+  });
+
+  it('raw bags are cut and packed, never cooked; cooked ones are cooled before they are packed', () => {
+    const raw = batchDish(dishOf('beef-cheek-stout'), { copies: 3, state: 'raw' }, 4);
+    expect(raw.stages.every((s) => ['prep', 'soak', 'finish'].includes(s.kind))).toBe(true);
+    const cooked = batchDish(dishOf('beef-cheek-stout'), { copies: 3, state: 'cooked' }, 4);
+    const cool = cooked.stages.find((s) => s.id === 'cool-down');
+    expect(cool?.kind === 'rest' && cool.minutes).toBeLessThanOrEqual(120);
+    expect(cooked.stages.find((s) => s.id === 'spread-out')?.text).toContain(
+      'FDA Food Code 3-501.14',
+    );
+  });
+
+  it('the bag is filled as it meets the pot: thin liquid first; what spoils or drinks stays out (common practice)', () => {
+    for (const dish of all) {
+      const { order, staysOut } = bagContents(dish);
+      const foods = new Map(
+        scaleDish(dish, 4).ingredients.map((i) => [i.ingredient.food, i.food] as const),
+      );
+      const thin = order.map((name) => foods.get(name)?.form === 'thin');
+      expect(thin.lastIndexOf(true), dish.id).toBeLessThan(
+        thin.includes(false) ? Math.max(1, thin.indexOf(false) + 0.5) : thin.length,
+      );
+      for (const name of order)
+        expect(['dairy', 'grain']).not.toContain(foods.get(name)?.group ?? 'none');
+      expect(order.filter((name) => staysOut.includes(name))).toEqual([]);
+    }
+  });
+
+  it('four dishes times three: one plan that the checker accepts, packed by the wanted time', () => {
+    const plan = day([
+      { dishId: 'lentil-squash-soup', bags: { copies: 3, state: 'cooked' } },
+      { dishId: 'beef-cheek-stout', bags: { copies: 3, state: 'browned' } },
+      { dishId: 'red-cabbage', bags: { copies: 3, state: 'cooked' } },
+      { dishId: 'lamb-apricots', bags: { copies: 3, state: 'raw' } },
+    ]);
+    const schedule = solve(plan.problem, { work: 6_000_000 });
+    expect(schedule.delay).toBe(0);
+    expect(
+      verifySchedule(plan.problem, { ...schedule, delay: 0, cost: schedule.cost ?? 0 }),
+    ).toEqual([]);
+    expect(plan.meanings.filter((m) => m.stageId === 'pack-bags').length).toBeGreaterThanOrEqual(4);
+  });
+
+  it('more than a pot takes is cooked in even runs, with every bag in one of them', () => {
+    const plan = day([{ dishId: 'lentil-squash-soup', bags: { copies: 7, state: 'cooked' } }]);
+    const runs = [...new Set(plan.meanings.map((m) => m.entryId))];
+    expect(runs.length).toBeGreaterThan(1);
+    const bags = runs.map((id) => {
+      const name = plan.meanings.find((m) => m.entryId === id)?.dishName ?? '';
+      return Number(/, (\d+) × 4$/.exec(name)?.[1]);
+    });
+    expect(bags.reduce((sum, n) => sum + n, 0)).toBe(7);
+    expect(Math.max(...bags) - Math.min(...bags)).toBeLessThanOrEqual(1);
+    expect(plan.notes.filter((n) => n.severity === 'stop')).toEqual([]);
+  });
+});

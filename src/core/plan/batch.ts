@@ -1,0 +1,146 @@
+/** A batch day: dishes times copies into bags, raw, browned or cooked, with cooling and packing as steps. */
+import { scaleDish, type Dish, type Stage } from '../dish';
+import type { Kitchen } from '../kitchen';
+import type { MealEntry } from '../meal';
+import { coolingTime } from '../stores';
+import { roomFor } from './changes';
+
+export type BagState = 'raw' | 'browned' | 'cooked';
+
+/** Hands for one bag: label, fill, press the air out, lay flat (common practice), min. */
+const PACK_MIN = 2;
+/** Into shallow boxes: so deep, in the fridge with the lid off, mm. */
+const SHALLOW_MM = 40;
+const KITCHEN_C = 22;
+/** Out of the pot. */
+const HOT_C = 90;
+const RAW: ReadonlySet<string> = new Set(['prep', 'soak']);
+const BROWNED: ReadonlySet<string> = new Set(['prep', 'soak', 'brown', 'loosen']);
+
+export interface BagContents {
+  /** In the order in which they should meet the pot. */
+  order: string[];
+  /** Kept out and added when it is cooked or eaten. */
+  staysOut: string[];
+}
+
+/** Potatoes discolour, dairy curdles, grain drinks the liquid, cheese goes grainy (common practice). */
+function keepsOut(food: { id: string; group: string } | null): boolean {
+  return food !== null && (food.id === 'potato' || ['dairy', 'grain'].includes(food.group));
+}
+
+/** What goes into a bag that is still to cook, first what lies at the bottom of the pot. */
+export function bagContents(dish: Dish): BagContents {
+  const scaled = scaleDish(dish, dish.servings);
+  const first = dish.stages.findIndex((s) => s.kind === 'pressure' || s.kind === 'slow');
+  const before = new Set(
+    dish.stages.slice(0, first < 0 ? dish.stages.length : first + 1).flatMap((s) => s.uses),
+  );
+  const rank = (form: string | undefined, group: string | undefined): number =>
+    form === 'thin' ? 0 : group === 'fat' || group === 'seasoning' ? 1 : form === 'thick' ? 3 : 2;
+  const inside = scaled.ingredients
+    .filter((i) => before.has(i.ingredient.id) && i.ingredient.scaling !== 'with-pot')
+    .sort((a, b) => rank(a.food?.form, a.food?.group) - rank(b.food?.form, b.food?.group));
+  const name = (i: (typeof inside)[number]): string => i.ingredient.food;
+  return {
+    order: inside.filter((i) => !keepsOut(i.food)).map(name),
+    staysOut: [
+      ...inside.filter((i) => keepsOut(i.food)).map(name),
+      ...scaled.ingredients.filter((i) => !before.has(i.ingredient.id)).map(name),
+    ],
+  };
+}
+
+/**
+ * A dish as it is made on a batch day.
+ *
+ * @param servings in one bag
+ * @param copies bags of it
+ */
+export function batchDish(
+  dish: Dish,
+  { copies, state }: NonNullable<MealEntry['bags']>,
+  servings: number,
+): Dish {
+  const pack = (text: string): Stage => ({
+    id: 'pack-bags',
+    kind: 'finish',
+    minutes: Math.max(1, PACK_MIN * copies),
+    inCooker: false,
+    text: text.slice(0, 400),
+    uses: [],
+  });
+  const bags = copies === 1 ? 'one bag' : `${copies} bags`;
+  const common = {
+    ...dish,
+    name: `${dish.name}, ${copies} × ${servings}`.slice(0, 100),
+    wait: { maxMinutes: null, cost: 0 },
+    products: [],
+  };
+  if (state !== 'cooked') {
+    const kinds = state === 'raw' ? RAW : BROWNED;
+    const { order, staysOut } = bagContents(dish);
+    const kept = dish.stages.filter((s) => kinds.has(s.kind));
+    const ids = new Set(kept.map((s) => s.id));
+    const out = staysOut.length > 0 ? `; stays out: ${staysOut.join(', ')}` : '';
+    return {
+      ...common,
+      stages: [
+        ...kept.map((s): Stage =>
+          s.after ? { ...s, after: s.after.filter((a) => ids.has(a)) } : s,
+        ),
+        pack(
+          `Labels on first; ${bags}, in this order: ${order.join(', ')}${out}. Air out, leave room, flat into the freezer`,
+        ),
+      ],
+    };
+  }
+  const minutes = coolMinutes(dish, servings);
+  const last = dish.stages.findLastIndex((s) => s.kind === 'pressure' || s.kind === 'slow');
+  /** Stirred in at the end, and no good when frozen. */
+  const later = scaleDish(dish, dish.servings)
+    .ingredients.filter(
+      (i) =>
+        i.food?.group === 'dairy' &&
+        dish.stages.findIndex((s) => s.uses.includes(i.ingredient.id)) > last,
+    )
+    .map((i) => i.ingredient.food);
+  return {
+    ...common,
+    stages: [
+      ...dish.stages,
+      {
+        id: 'spread-out',
+        kind: 'finish',
+        minutes: Math.max(1, copies),
+        inCooker: false,
+        text: `Into shallow boxes, ${SHALLOW_MM} mm deep, lid off, and into the fridge: under 21 °C within two hours (FDA Food Code 3-501.14)${later.length > 0 ? `; keep back until it is eaten: ${later.join(', ')}` : ''}`,
+        uses: [],
+      },
+      { id: 'cool-down', kind: 'rest', minutes, text: 'Cooling', uses: [] },
+      pack(`Labels on first; ${bags} or boxes, air out, leave room; into the freezer`),
+    ],
+  };
+}
+
+/** Minutes from the pot to 21 °C in shallow boxes of one portion's depth; two hours at most are planned. */
+function coolMinutes(dish: Dish, servings: number): number {
+  const { ingredients } = scaleDish(dish, servings);
+  const grams = ingredients.reduce((sum, i) => sum + (i.grams ?? 0), 0);
+  const { minutesTo21 } = coolingTime({
+    food: dish.name,
+    ml: Math.max(300, grams),
+    depthMm: SHALLOW_MM,
+    fromC: HOT_C,
+    roomC: KITCHEN_C,
+    method: 'fridge',
+  });
+  return Math.min(120, Math.max(10, Math.round(minutesTo21 ?? 120)));
+}
+
+/** Into how many runs the pots divide the bags, each whole; 1 where no pot takes even one. */
+export function runsFor(dish: Dish, servings: number, copies: number, kitchen: Kitchen): number {
+  const most = Math.max(0, ...roomFor(dish, servings, kitchen).map((r) => r.most));
+  const bagsAtOnce = Math.floor(most / servings);
+  return bagsAtOnce < 1 ? 1 : Math.ceil(copies / bagsAtOnce);
+}

@@ -1,0 +1,105 @@
+import { addDish, expect, expectAccessible, settled, test } from './support';
+
+test('a freezer day: from idea to labels, into the freezer, and one bag in a supper', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await page.goto('/meals');
+  await page.getByLabel('What is it called?').fill('Freezer day');
+  await page.getByLabel('Cook ahead').check();
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await expect(page.getByText('portions in a bag')).toBeVisible();
+  const day = page.url();
+  for (const name of ['Red lentil', 'Beef cheek', 'Braised red', 'Barley'])
+    await addDish(page, name);
+  await settled(page);
+
+  // Three bags of each; one dish raw, with what stays out said.
+  const beef = page.getByRole('listitem').filter({ hasText: 'Leave out Beef cheek' });
+  await beef.locator('summary').click();
+  await expect(beef.getByLabel('into bags or boxes')).toHaveValue('3');
+  await beef.getByLabel('packed').selectOption('raw');
+  await settled(page);
+  const sheet = page.getByTestId('run-sheet');
+  await expect(sheet).toContainText('3 bags, in this order:');
+  await expect(sheet).toContainText('Into shallow boxes, 40 mm deep');
+  await expectAccessible(page);
+
+  // One shopping list for all of it.
+  await page.getByRole('link', { name: 'Lists' }).last().click();
+  await expect(page.getByText(/red lentils/).first()).toBeVisible();
+  await page.goto(day);
+
+  // Labels are written before filling; asked for twice, they are the same.
+  await page.getByRole('button', { name: 'Write the labels' }).click();
+  await expect(page).toHaveURL(/\/stores\/labels\?codes=/);
+  const address = page.url();
+  await expect(page.getByTestId('tape')).toHaveCount(12);
+  await expect(
+    page.getByTestId('tape').filter({ hasText: 'Beef cheek in stout, to cook' }),
+  ).toHaveCount(3);
+  await page.goto(day);
+  await page.getByRole('button', { name: 'Write the labels' }).click();
+  await expect(page.getByTestId('tape')).toHaveCount(12);
+  expect(new URL(page.url()).searchParams.get('codes')).toBe(
+    new URL(address).searchParams.get('codes'),
+  );
+  const code = new URL(address).searchParams.get('codes')?.split(',')[0] ?? '';
+
+  // Weeks later: a bag is a dish of a supper, with fresh vegetables beside it.
+  await page.goto('/meals');
+  await page.getByLabel('What is it called?').fill('From the freezer');
+  const later = new Date(Date.now() + 5 * 86_400_000).toISOString().slice(0, 10);
+  await page.getByLabel('Day').fill(later);
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await page.getByRole('button', { name: 'Add a dish' }).click();
+  await page.getByLabel('Find by name; Enter takes the first').fill('Red lentil');
+  await expect(page.getByText('portions in stock').first()).toBeVisible();
+  await page
+    .getByRole('button', { name: /Red lentil.*4 portions in stock/ })
+    .first()
+    .click();
+  await addDish(page, 'Beetroot');
+  await settled(page);
+  await expect(sheet).toContainText('out of the freezer, into the fridge');
+  await expect(sheet).toContainText('74 °C all through');
+  const entry = page.getByRole('listitem').filter({ hasText: 'Leave out Red lentil' });
+  await entry.locator('summary').click();
+  await entry.getByLabel('heated').selectOption('cooker');
+  await expect(sheet).toContainText('in a covered box above it');
+  expect(code).toMatch(/^[A-Z]{4}$/);
+});
+
+test('what is left of an evening is in the fridge in two taps; a bag moves between the places', async ({
+  page,
+}) => {
+  await page.goto('/cook');
+  await page
+    .getByRole('button', { name: /Start cooking Wednesday|Go on cooking/ })
+    .last()
+    .click();
+  await expect(page).toHaveURL(/\/cook\//);
+  const id = page.url().split('/').at(-1) ?? '';
+  await page.request.post(`/api/evenings/${id}/events`, {
+    data: { events: [{ id: `served-${id}`, at: Date.now(), by: 'test', kind: 'served' }] },
+  });
+  await page.goto(`/log/${id}`);
+  const left = page.getByRole('region', { name: 'What is left' });
+  const row = left.getByRole('listitem').first();
+  await row.getByRole('button', { name: '2', exact: true }).click();
+  await row.getByRole('button', { name: /^fridge/ }).click();
+  const said = page.getByRole('status').filter({ hasText: 'in the fridge' });
+  await expect(said).toContainText('use by');
+  const code = /code ([A-Z]{4})/.exec((await said.textContent()) ?? '')?.[1] ?? '';
+  await expectAccessible(page);
+
+  await page.goto('/stores');
+  const item = page.getByRole('listitem').filter({ hasText: code });
+  await item.getByRole('button', { name: /^Freeze/ }).click();
+  await expect(
+    page
+      .getByRole('region', { name: /freezer/i })
+      .getByRole('listitem')
+      .filter({ hasText: code }),
+  ).toBeVisible();
+});
