@@ -68,6 +68,24 @@ test('a freezer day: from idea to labels, into the freezer, and one bag in a sup
   await entry.getByLabel('heated').selectOption('cooker');
   await expect(sheet).toContainText('in a covered box above it');
   expect(code).toMatch(/^[A-Z]{4}$/);
+  await settled(page);
+
+  // Everything is in the calendar that other programs subscribe to.
+  const calendar = await (await page.request.get('/calendar.ics')).text();
+  const unfolded = calendar.replace(/\r\n[ \t]/g, '');
+  expect(unfolded).toContain('SUMMARY:From the freezer');
+  expect(unfolded).toContain('SUMMARY:Shop for Freezer day');
+  expect(unfolded).toContain(`${code})`);
+
+  // A sheet of bought labels: the places keep their size, whatever is written on them.
+  await page.goto(address);
+  await page.getByLabel('Sheet').selectOption({ label: 'A4, 8 labels of 99.1 × 67.7 mm' });
+  await page.emulateMedia({ media: 'print' });
+  const tape = page.getByTestId('tape').first();
+  const box = await tape.locator('..').boundingBox();
+  expect(box?.height).toBeCloseTo((67.7 / 25.4) * 96, 0);
+  const fits = await tape.evaluate((t) => t.scrollHeight <= (t.parentElement?.clientHeight ?? 0));
+  expect(fits).toBe(true);
 });
 
 test('what is left of an evening is in the fridge in two taps; a bag moves between the places', async ({

@@ -83,16 +83,18 @@ describe('a batch day', () => {
     expect(plan.meanings.filter((m) => m.stageId === 'pack-bags').length).toBeGreaterThanOrEqual(4);
   });
 
-  it('more than a pot takes is cooked in even runs, with every bag in one of them', () => {
-    const plan = day([{ dishId: 'lentil-squash-soup', bags: { copies: 7, state: 'cooked' } }]);
-    const runs = [...new Set(plan.meanings.map((m) => m.entryId))];
-    expect(runs.length).toBeGreaterThan(1);
-    const bags = runs.map((id) => {
-      const name = plan.meanings.find((m) => m.entryId === id)?.dishName ?? '';
-      return Number(/, (\d+) × 4$/.exec(name)?.[1]);
-    });
-    expect(bags.reduce((sum, n) => sum + n, 0)).toBe(7);
-    expect(Math.max(...bags) - Math.min(...bags)).toBeLessThanOrEqual(1);
-    expect(plan.notes.filter((n) => n.severity === 'stop')).toEqual([]);
+  it('what no pot takes at once is cooked in the fewest even runs that fit, none too full or too dry', () => {
+    for (const [dishId, copies] of [
+      ['lentil-squash-soup', 7],
+      ['red-cabbage', 3],
+      ['mushroom-barley', 2],
+    ] as const) {
+      const plan = day([{ dishId, bags: { copies, state: 'cooked' } }]);
+      const runs = new Set(plan.meanings.map((m) => m.entryId)).size;
+      expect(runs, dishId).toBeGreaterThan(1);
+      expect(plan.notes.filter((n) => n.severity === 'stop')).toEqual([]);
+      const names = new Set(plan.meanings.map((m) => m.dishName));
+      expect(names.size, 'even').toBe(1);
+    }
   });
 });

@@ -3,7 +3,8 @@ import { scaleDish, type Dish, type Stage } from '../dish';
 import type { Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
 import { coolingTime } from '../stores';
-import { roomFor } from './changes';
+import { toFraction } from '../units';
+import { fitsSome } from './changes';
 
 export type BagState = 'raw' | 'browned' | 'cooked';
 
@@ -55,7 +56,7 @@ export function bagContents(dish: Dish): BagContents {
  * A dish as it is made on a batch day.
  *
  * @param servings in one bag
- * @param copies bags of it
+ * @param copies bags of it; where several runs share them it may be a fraction
  */
 export function batchDish(
   dish: Dish,
@@ -65,15 +66,16 @@ export function batchDish(
   const pack = (text: string): Stage => ({
     id: 'pack-bags',
     kind: 'finish',
-    minutes: Math.max(1, PACK_MIN * copies),
+    minutes: Math.max(1, Math.ceil(PACK_MIN * copies)),
     inCooker: false,
     text: text.slice(0, 400),
     uses: [],
   });
-  const bags = copies === 1 ? 'one bag' : `${copies} bags`;
+  const isWhole = Number.isInteger(copies);
+  const bags = !isWhole ? 'the bags' : copies === 1 ? 'one bag' : `${copies} bags`;
   const common = {
     ...dish,
-    name: `${dish.name}, ${copies} × ${servings}`.slice(0, 100),
+    name: `${dish.name.slice(0, 85)}, ${toFraction(copies)} × ${servings}`,
     wait: { maxMinutes: null, cost: 0 },
     products: [],
   };
@@ -112,7 +114,7 @@ export function batchDish(
       {
         id: 'spread-out',
         kind: 'finish',
-        minutes: Math.max(1, copies),
+        minutes: Math.max(1, Math.ceil(copies)),
         inCooker: false,
         text: `Into shallow boxes, ${SHALLOW_MM} mm deep, lid off, and into the fridge: under 21 °C within two hours (FDA Food Code 3-501.14)${later.length > 0 ? `; keep back until it is eaten: ${later.join(', ')}` : ''}`,
         uses: [],
@@ -138,9 +140,9 @@ function coolMinutes(dish: Dish, servings: number): number {
   return Math.min(120, Math.max(10, Math.round(minutesTo21 ?? 120)));
 }
 
-/** Into how many runs the pots divide the bags, each whole; 1 where no pot takes even one. */
+/** Into how many even runs the pots divide so many servings; 1 where no number of runs is right. */
 export function runsFor(dish: Dish, servings: number, copies: number, kitchen: Kitchen): number {
-  const most = Math.max(0, ...roomFor(dish, servings, kitchen).map((r) => r.most));
-  const bagsAtOnce = Math.floor(most / servings);
-  return bagsAtOnce < 1 ? 1 : Math.ceil(copies / bagsAtOnce);
+  for (let runs = 1; runs <= copies; runs++)
+    if (fitsSome(dish, (servings * copies) / runs, kitchen)) return runs;
+  return 1;
 }

@@ -32,6 +32,12 @@ function fits(scaled: ScaledDish, kitchen: Kitchen, cookerId: string): boolean {
     .every((stay) => askCooker(scaled, stay.stages, cooker, kitchen).refusals.length === 0);
 }
 
+/** Whether some cooker takes so many servings as they are: not too full, and with liquid enough. */
+export function fitsSome(dish: Dish, servings: number, kitchen: Kitchen): boolean {
+  const scaled = scaleDish(dish, servings);
+  return kitchen.cookers.some((c) => fits(scaled, kitchen, c.id));
+}
+
 /** How much each cooker takes, and in how many runs it takes what is wanted. */
 export function roomFor(dish: Dish, servings: number, kitchen: Kitchen): Room[] {
   if (!dish.stages.some((s) => s.kind === 'pressure')) return [];

@@ -52,16 +52,13 @@ function inRuns(one: EffectiveEntry, kitchen: Kitchen): EffectiveEntry[] {
   if (!entry.bags) return [one];
   const { copies, state } = entry.bags;
   const runs = state === 'raw' ? 1 : runsFor(dish, servings, copies, kitchen);
-  return Array.from({ length: runs }, (_, i) => {
-    // 7 bags in 3 runs are 3, 2 and 2.
-    const own = Math.floor(copies / runs) + (i < copies % runs ? 1 : 0);
-    return {
-      ...one,
-      entry: i === 0 ? entry : { ...entry, id: `${entry.id.slice(0, 50)}-run-${i + 1}`, pins: {} },
-      dish: batchDish(dish, { copies: own, state }, servings),
-      servings: servings * own,
-    };
-  });
+  const own = copies / runs;
+  return Array.from({ length: runs }, (_, i) => ({
+    ...one,
+    entry: i === 0 ? entry : { ...entry, id: `${entry.id.slice(0, 50)}-run-${i + 1}`, pins: {} },
+    dish: batchDish(dish, { copies: own, state }, servings),
+    servings: servings * own,
+  }));
 }
 
 /** The dish with its other release where that was chosen. */

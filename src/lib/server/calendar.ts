@@ -1,6 +1,9 @@
 /** A run sheet as iCalendar (RFC 5545): one event an action, with an alarm where hands are needed. */
 import ical, { ICalAlarmType } from 'ical-generator';
 import type { Meal } from '$core/meal';
+import { totalsOf } from '$core/plan';
+import type { StoreItem } from '$core/stores';
+import type { StoredMeal } from './meal-store';
 import type { SheetLine } from '$core/run';
 
 /** The alarm comes this long before, so that hands can be washed, s. */
@@ -63,5 +66,64 @@ export function toCalendar(
     end: new Date(serveAt + 60_000),
     summary: `${meal.name}: on the table`,
   });
+  return calendar.toString();
+}
+
+/** The whole household as a feed: meals, what is begun on days before, shopping, and what is due. */
+export function householdCalendar(
+  meals: readonly StoredMeal[],
+  items: readonly StoreItem[],
+  stamp: Date,
+): string {
+  const calendar = ical({
+    name: 'Olive Clock',
+    prodId: { company: 'Olive Clock', product: 'Olive Clock' },
+  });
+  const add = (
+    id: string,
+    at: number,
+    minutes: number,
+    summary: string,
+    description = '',
+  ): void => {
+    calendar.createEvent({
+      id: `${id}@olive-clock`,
+      stamp,
+      start: new Date(at),
+      end: new Date(at + Math.max(1, minutes) * 60_000),
+      summary,
+      description,
+    });
+  };
+  for (const { meal, plan } of meals) {
+    if (meal.template) continue;
+    const serveAt = Date.parse(meal.serveAt);
+    const names = new Set(plan?.compiled.meanings.map((m) => m.dishName));
+    const first = plan ? totalsOf(plan.compiled.problem, plan.schedule).firstStart : -60;
+    const start = serveAt + first * 60_000;
+    add(`${meal.id}/cook`, start, -first, meal.name, [...names].join(', '));
+    if (meal.entries.length > 0)
+      add(`${meal.id}/shop`, serveAt - SHOP_BEFORE_MS, 60, `Shop for ${meal.name}`);
+    for (const step of plan?.compiled.problem.steps.filter((s) => s.aside) ?? []) {
+      const time = plan?.schedule.steps.find((s) => s.id === step.id);
+      const meaning = plan?.compiled.meanings.find((m) => m.id === step.id);
+      if (time && meaning && meaning.phase !== 'rinse')
+        add(
+          `${meal.id}/${step.id}`,
+          serveAt + time.start * 60_000,
+          10,
+          meaning.text,
+          meaning.dishName,
+        );
+    }
+  }
+  for (const item of items)
+    calendar.createEvent({
+      id: `${item.id}/due@olive-clock`,
+      stamp,
+      start: new Date(`${item.useBy}T12:00:00Z`),
+      allDay: true,
+      summary: `Use ${item.name} (${item.place}, ${item.code})`,
+    });
   return calendar.toString();
 }

@@ -3,18 +3,22 @@
 /** Proxies and phones drop a silent line: a word every so often keeps it, ms. */
 const WORD_EVERY_MS = 20_000;
 
+const encoder = new TextEncoder();
+
+/** A message as it goes over the line: written once, however many listen. */
+export function toLine(data: unknown): Uint8Array {
+  return encoder.encode(`data: ${JSON.stringify(data)}\n\n`);
+}
+
 /** @param listen is given how to send; returns how to stop */
 export function eventStream(
   request: Request,
-  listen: (send: (data: unknown) => void) => () => void,
+  listen: (send: (line: Uint8Array) => void) => () => void,
 ): Response {
-  const encoder = new TextEncoder();
   let stop = (): void => undefined;
   const stream = new ReadableStream({
     start(controller) {
-      const unlisten = listen((data) =>
-        controller.enqueue(encoder.encode(`data: ${JSON.stringify(data)}\n\n`)),
-      );
+      const unlisten = listen((line) => controller.enqueue(line));
       const word = setInterval(
         () => controller.enqueue(encoder.encode(': here\n\n')),
         WORD_EVERY_MS,

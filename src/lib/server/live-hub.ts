@@ -1,7 +1,8 @@
 /** Screens that watch an evening: told of each new event as it is stored. */
 import type { RunEvent } from '$core/run';
+import { toLine } from './event-stream';
 
-type Listener = (events: readonly RunEvent[]) => void;
+type Listener = (line: Uint8Array) => void;
 const watching = new Map<string, Set<Listener>>();
 
 /** @returns how to stop watching */
@@ -16,5 +17,8 @@ export function watch(eveningId: string, listener: Listener): () => void {
 }
 
 export function tell(eveningId: string, events: readonly RunEvent[]): void {
-  for (const listener of watching.get(eveningId) ?? []) listener(events);
+  const listeners = watching.get(eveningId);
+  if (!listeners) return;
+  const line = toLine({ now: Date.now(), events });
+  for (const listener of listeners) listener(line);
 }

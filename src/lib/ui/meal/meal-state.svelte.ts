@@ -21,6 +21,9 @@ const RETRY_AFTER_MS = 4000;
 /** An answer that comes so long after the one before it is offered instead of swapped in, ms. */
 const LATE_ANSWER_MS = 1500;
 
+/** What may go on after its page is closed is at most 64 KiB (Fetch standard); a large plan is sent without that. */
+const KEEPALIVE_LIMIT = 60_000;
+
 interface Loaded {
   meal: Meal;
   plan: SavedPlan | null;
@@ -219,12 +222,13 @@ export class MealState {
             schedule: answer.schedule,
           }
         : null;
+    const body = JSON.stringify({ meal, plan, revision: this.revision });
     try {
       const response = await fetch(`/api/meals/${encodeURIComponent(meal.id)}`, {
         method: 'PUT',
         headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ meal, plan, revision: this.revision }),
-        keepalive: true,
+        body,
+        keepalive: body.length < KEEPALIVE_LIMIT,
       });
       await this.onSaved(response);
     } catch {

@@ -21,6 +21,7 @@
     <a class="btn" href="/meals?week={week.offset - 1}">Week before</a>
     <a class="btn" href="/meals?week={week.offset + 1}">Week after</a>
     {#if week.offset !== 0}<a class="btn btn-quiet" href="/meals?week=0">This week</a>{/if}
+    <a class="ml-auto btn btn-quiet" href="/calendar.ics">Calendar to subscribe to</a>
   </div>
   <ol class="grid gap-2 lg:grid-cols-7">
     {#each week.days as day (day.key)}

@@ -1,5 +1,5 @@
 import { database } from '$lib/server/database';
-import { eventStream } from '$lib/server/event-stream';
+import { eventStream, toLine } from '$lib/server/event-stream';
 import { virtualReading } from '$lib/server/practice';
 import type { RequestHandler } from './$types';
 
@@ -12,7 +12,7 @@ export const GET: RequestHandler = async ({ params, request }) => {
   return eventStream(request, (send) => {
     const timer = setInterval(() => {
       void virtualReading(store, params.id, params.unit).then((reading) => {
-        if (reading) send(reading);
+        if (reading) send(toLine(reading));
       });
     }, EVERY_MS);
     return () => clearInterval(timer);
