@@ -27,6 +27,7 @@ const VIEWS = [
   { name: 'dish-edit', path: '/dishes/lamb-apricots/edit' },
   { name: 'bench', path: '/bench?q=hold' },
   { name: 'kitchen', path: '/kitchen' },
+  { name: 'log', path: '/cook/practice?meal=wednesday-for-three', act: practise },
   // These two change the demo's meals: they come last.
   { name: 'cook', path: '/meals/wednesday-for-three', act: startCooking },
   { name: 'meal-late', path: '/meals/harvest-supper', act: serveTooSoon },
@@ -75,6 +76,16 @@ async function startCooking(page) {
   await page.waitForTimeout(6000);
   await page.getByRole('button', { name: 'Start cooking' }).click();
   await page.getByRole('img', { name: /^Dial/ }).waitFor();
+}
+
+/** A whole evening at sixty times the speed, and what is told of it. */
+async function practise(page) {
+  await page.getByText('A valve is left open').click();
+  await page.getByText('A cook is played too').click();
+  await page.getByText('60×').click();
+  await page.getByRole('button', { name: 'Begin the practice' }).click();
+  await page.getByRole('link', { name: 'How it went' }).click({ timeout: 300_000 });
+  await page.getByRole('heading', { name: 'Next time' }).waitFor();
 }
 
 async function openWhy(page) {

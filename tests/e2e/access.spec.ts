@@ -19,6 +19,10 @@ const PAGES = [
   '/stores',
   '/stores/labels',
   '/bench?q=cool',
+  '/log',
+  '/cook/practice?meal=harvest-supper',
+  '/access',
+  '/dishes/white-beans-sage/card',
 ];
 
 for (const colorScheme of ['light', 'dark'] as const)

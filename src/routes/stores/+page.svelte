@@ -101,7 +101,7 @@
                 ></span
               >
               <b class="tabular-nums">{item.portions}</b>
-              <span class="flex gap-1">
+              <span class="flex flex-wrap gap-1">
                 <button
                   type="button"
                   class="btn"

@@ -17,7 +17,7 @@
 </script>
 
 <section class="mt-6" aria-label="Week">
-  <div class="mb-3 flex items-center gap-2">
+  <div class="mb-3 flex flex-wrap items-center gap-2">
     <a class="btn" href="/meals?week={week.offset - 1}">Week before</a>
     <a class="btn" href="/meals?week={week.offset + 1}">Week after</a>
     {#if week.offset !== 0}<a class="btn btn-quiet" href="/meals?week=0">This week</a>{/if}
