@@ -187,6 +187,8 @@ function adviseOn(account: Omit<Account, 'advice'>): string[] {
   const worst = [...forgotten].sort((a, b) => b.minutes - a.minutes)[0];
   const slow = phases
     .filter((p) => p.phase === 'come-up' && p.real !== null && p.real > p.planned + 2)
+    // Where something went wrong with the pot, that was why.
+    .filter((p) => !troubles.some((trouble) => trouble.dish === p.dish))
     .sort((a, b) => (b.real ?? 0) - b.planned - ((a.real ?? 0) - a.planned))[0];
   const lists: [boolean, () => string][] = [
     [
