@@ -8,7 +8,7 @@ import { scaleDish } from '../dish';
 
 const day = z.iso.date('a day is written as 2026-11-28');
 
-export const storeItemSchema = z
+const itemSchema = z
   .object({
     id: z.string().min(1).max(60),
     /** Short, in letters nobody mixes up; on the label. */
@@ -40,6 +40,14 @@ export const storeItemSchema = z
     path: ['useBy'],
     message: 'it can’t be due before it was packed; choose a later day',
   });
+
+/** Entries from before bags said whether they are cooked said it in their name. */
+function withState(item: unknown): unknown {
+  if (typeof item !== 'object' || item === null || 'isRaw' in item) return item;
+  return { ...item, isRaw: 'name' in item && /, to cook$/.test(String(item.name)) };
+}
+
+export const storeItemSchema = z.preprocess(withState, itemSchema);
 export type StoreItem = z.infer<typeof storeItemSchema>;
 
 const LETTERS = 'ABCDEFGHJKLMNPQRSTUVWXYZ';

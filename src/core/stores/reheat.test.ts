@@ -1,12 +1,20 @@
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
-import { allergensOf, dishSchema, scaleDish } from '../dish';
+import { allergensOf, dishSchema, scaleDish, slowVersion } from '../dish';
 import { householdSchema } from '../exchange';
 import { shoppingList } from '../lists';
 import { mealSchema, newEntry } from '../meal';
 import { compileMeal } from '../plan';
 import { solve } from '../solve';
-import { bagDishId, bagOf, dishFromBag, reheatHold, usualMethod, type StoreItem } from './index';
+import {
+  bagDishId,
+  bagOf,
+  dishFromBag,
+  reheatHold,
+  storeItemSchema,
+  usualMethod,
+  type StoreItem,
+} from './index';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const household = householdSchema.parse(demoHousehold(NOW));
@@ -71,6 +79,24 @@ describe('a bag as a dish', () => {
     expect(hold(frozen)).toBe(Math.ceil(hold(fresh) * 1.5));
     expect(scaleDish(frozen, 6).ingredients.some((i) => i.ingredient.frozen)).toBe(true);
     expect(dishFromBag(itemOf('KURT'), null, kitchen).ok).toBe(false);
+  });
+
+  it('an older entry says by its name that it is still to cook', () => {
+    const { isRaw: _, ...older } = itemOf('KURT');
+    expect(storeItemSchema.parse(older).isRaw).toBe(true);
+    const { isRaw: __, ...cooked } = itemOf('MARU');
+    expect(storeItemSchema.parse(cooked).isRaw).toBe(false);
+  });
+
+  it('frozen meat never goes into a slow cooker: it is thawed first (USDA FSIS)', () => {
+    const stout = dishOf('beef-cheek-stout');
+    const slow = stout && slowVersion(stout);
+    if (!slow?.ok) throw new Error('no slow version');
+    const made = dishFromBag(itemOf('KURT'), slow.value, kitchen);
+    if (!made.ok) throw new Error('not made');
+    const frozen = made.value.ingredients.filter((i) => i.frozen);
+    expect(frozen.length).toBeGreaterThan(0);
+    expect(frozen.every((i) => i.thaw)).toBe(true);
   });
 
   it('two from the freezer and fresh greens are one plan; what thaws comes out the day before', () => {

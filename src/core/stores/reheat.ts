@@ -241,6 +241,13 @@ export function reheatHold(
 /** Stages that were done before it was packed. */
 const DONE_BEFORE = new Set(['prep', 'soak', 'brown', 'loosen']);
 
+/** From the freezer into the pot; but never into a slow cooker, which warms too slowly (USDA FSIS). */
+function frozenIn(stage: Stage | undefined): Partial<Ingredient> {
+  return stage?.kind === 'slow'
+    ? { frozen: true, thaw: true, celsius: FRIDGE_C }
+    : { frozen: true, celsius: FREEZER_C };
+}
+
 /** A bag that is still to cook: its cutting and browning are done, its hold is longer from frozen. */
 function rawDish(item: StoreItem, dish: Dish): Dish {
   const first = dish.stages.findIndex((s) => s.kind === 'pressure' || s.kind === 'slow');
@@ -264,7 +271,7 @@ function rawDish(item: StoreItem, dish: Dish): Dish {
         amount: quantity?.amount ?? null,
         takes: undefined,
         ...(inBag.has(ingredient.id) && ingredient.role !== 'liquid'
-          ? { fromStore: true, ...(isFrozen ? { frozen: true, celsius: FREEZER_C } : {}) }
+          ? { fromStore: true, ...(isFrozen ? frozenIn(dish.stages[first]) : {}) }
           : {}),
       }),
     ),

@@ -6,7 +6,7 @@ import { createHmac, randomBytes, scrypt, timingSafeEqual } from 'node:crypto';
 import { z } from 'zod';
 import { failure, success, type Outcome } from '$core/reason';
 import type { Database } from './database';
-import { readSetting, removeSetting, writeSetting } from './settings-store';
+import { changeSetting, readSetting, removeSetting, writeSetting } from './settings-store';
 
 export type Role = 'full' | 'look';
 
@@ -84,24 +84,20 @@ export async function enter(
       message: 'no passcode is set, so nobody comes in over the network',
       remedy: 'set one on the machine itself: npm run passcode',
     });
-  const failures = (await readSetting(database, 'failures', failuresSchema)) ?? {};
-  const recent = Object.fromEntries(
-    Object.entries(failures).filter(([, f]) => now - f.since < WAIT_MS),
-  );
-  const own = recent[address] ?? { count: 0, since: now };
-  const all = Object.values(recent).reduce((sum, f) => sum + f.count, 0);
-  if (own.count >= TRIES || all >= ALL_TRIES)
+  // Counted before it is looked at, in one turn: many tries at once are many tries.
+  const failures = await changeSetting(database, 'failures', failuresSchema, (known) => {
+    const recent = recentOf(known ?? {}, now);
+    const own = recent[address] ?? { count: 0, since: now };
+    return { ...recent, [address]: { ...own, count: own.count + 1 } };
+  });
+  const all = Object.values(failures).reduce((sum, f) => sum + f.count, 0);
+  if ((failures[address]?.count ?? 0) > TRIES || all > ALL_TRIES)
     return failure({
       field: 'passcode',
       message: 'too many wrong passcodes',
       remedy:
         'wait a quarter of an hour, or let somebody in on the machine itself: npm run passcode -- --unlock',
     });
-  // Counted before it is looked at, so that many tries at once are many tries.
-  await writeSetting(database, 'failures', {
-    ...recent,
-    [address]: { ...own, count: own.count + 1 },
-  });
   const hash = await derive(passcode.slice(0, MAX_LENGTH), Buffer.from(stored.salt, 'base64'));
   if (!timingSafeEqual(hash, Buffer.from(stored.hash, 'base64')))
     return failure({
@@ -109,9 +105,19 @@ export async function enter(
       message: 'this is not the passcode',
       remedy: 'try again; it was set on the machine itself',
     });
-  const { [address]: _, ...others } = recent;
-  await writeSetting(database, 'failures', others);
+  await changeSetting(database, 'failures', failuresSchema, (known) => {
+    const { [address]: _, ...others } = known ?? {};
+    return others;
+  });
   return success(sign(stored.secret, 'full', now));
+}
+
+/** Those that still count. */
+function recentOf(
+  failures: z.infer<typeof failuresSchema>,
+  now: number,
+): z.infer<typeof failuresSchema> {
+  return Object.fromEntries(Object.entries(failures).filter(([, f]) => now - f.since < WAIT_MS));
 }
 
 function sign(secret: string, role: Role, now: number): string {

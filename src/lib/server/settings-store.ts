@@ -29,3 +29,20 @@ export async function removeSetting(database: Database, key: string): Promise<vo
     await database.delete(settings).where(eq(settings.key, key));
   });
 }
+
+/** Reads, changes and writes in one turn, so that nothing comes in between. @returns what is kept now */
+export async function changeSetting<T>(
+  database: Database,
+  key: string,
+  shape: z.ZodType<T>,
+  change: (now: T | null) => T,
+): Promise<T> {
+  return inWriteQueue(async () => {
+    const value = change(await readSetting(database, key, shape));
+    await database
+      .insert(settings)
+      .values({ key, value })
+      .onConflictDoUpdate({ target: settings.key, set: { value } });
+    return value;
+  });
+}
