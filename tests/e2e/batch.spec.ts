@@ -1,4 +1,4 @@
-import { addDish, expect, expectAccessible, settled, test } from './support';
+import { addDish, expect, expectAccessible, newMeal, settled, test } from './support';
 
 test('a freezer day: from idea to labels, into the freezer, and one bag in a supper', async ({
   page,
@@ -91,11 +91,10 @@ test('a freezer day: from idea to labels, into the freezer, and one bag in a sup
 test('what is left of an evening is in the fridge in two taps; a bag moves between the places', async ({
   page,
 }) => {
-  await page.goto('/cook');
-  await page
-    .getByRole('button', { name: /Start cooking Wednesday|Go on cooking/ })
-    .last()
-    .click();
+  await newMeal(page, 'Supper with leftovers', 4);
+  await addDish(page, 'Beetroot');
+  await settled(page);
+  await page.getByRole('button', { name: 'Start cooking' }).click();
   await expect(page).toHaveURL(/\/cook\//);
   const id = page.url().split('/').at(-1) ?? '';
   await page.request.post(`/api/evenings/${id}/events`, {
