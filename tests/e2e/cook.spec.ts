@@ -108,5 +108,32 @@ test('an event of the future is refused in words, a tap sent twice counts once',
     (r) => (r as { events: { id: string }[] }).events,
   );
   expect(added.filter((e) => e.id === 'one-tap')).toHaveLength(1);
+  // Two phones, each with its own event, at the same moment: one of them counts.
+  const other = { ...event, step: 'mushroom-barley.slice' };
+  const both = await Promise.all(
+    ['one', 'two'].map((by) => post([{ ...other, id: `phone-${by}`, by }])),
+  );
+  const counted = (await Promise.all(both.map((r) => r.json()))).flatMap(
+    (r) => (r as { events: { id: string }[] }).events,
+  );
+  expect(counted.filter((e) => e.id.startsWith('phone-'))).toHaveLength(1);
   expect((await post([{ nonsense: true }])).status()).toBe(422);
+});
+
+test('opened and not done: back under pressure, and what follows is planned later', async ({
+  page,
+}) => {
+  await page.goto('/cook');
+  const one = page.getByRole('region', { name: 'One pot, without a plan' });
+  await one.getByRole('button', { name: '4 min' }).click();
+  await one.getByRole('button', { name: 'Lid is on: go' }).click();
+  for (const tap of ['Countdown has begun', 'It beeps', 'Pin is down'])
+    await page.getByRole('button', { name: tap }).first().click();
+  await page.getByText('Not so').first().click();
+  await page.getByRole('button', { name: '5 min under pressure again' }).click();
+  await expect(page.getByText('Nothing for your hands')).toBeVisible();
+  await expect(page.getByText('Large, 4 min: under pressure again')).toBeVisible();
+  await page.getByRole('button', { name: 'Take back the last tap' }).click();
+  await expect(page.getByText('Large, 4 min: pin down, open')).toBeVisible();
+  await expectAccessible(page);
 });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { compileMeal } from '$core/plan';
-import { foldEvening, replanEvening, type Evening, type RunEvent } from '$core/run';
+import { foldEvening, replanEvening, seeded, type Evening, type RunEvent } from '$core/run';
 import { solve } from '$core/solve';
 import { householdSchema } from '$core/exchange';
 import { demoHousehold } from '../../src/demo/household';
@@ -13,17 +13,6 @@ const LONGEST_MIN = 40 * 60;
 const style = { zone: 'Europe/Athens', hours: 24 } as const;
 const household = householdSchema.parse(demoHousehold(NOW));
 const dishes = new Map(household.dishes.map((d) => [d.id, d]));
-
-/** Small, fast, seeded: the same evenings every time (mulberry32). */
-function random(seed: number): () => number {
-  let a = seed;
-  return () => {
-    a = (a + 0x6d2b79f5) | 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
 
 const starts: Evening[] = household.meals.map((meal) => {
   const compiled = compileMeal(meal, dishes, household.kitchen, NOW);
@@ -97,7 +86,7 @@ describe('evenings played', () => {
     for (let i = 0; i < EVENINGS; i++) {
       const evening = starts[i % starts.length];
       if (!evening) throw new Error('no evening');
-      const played = play(evening, random(1000 + i));
+      const played = play(evening, seeded(1000 + i));
       replans += played.replans;
       expect(played.isOver, `evening ${i}`).toBe(true);
       expect(played.refused, `evening ${i}: re-planning gave no answer`).toBe(0);

@@ -134,7 +134,7 @@ describe('practice evenings with virtual cookers', () => {
   it('taken up at any event it is the same evening', () => {
     const evening = practice(1);
     const { events } = play(evening);
-    for (let cut = 0; cut < events.length; cut += 7) {
+    for (let cut = 0; cut < events.length; cut++) {
       const kept = JSON.parse(JSON.stringify(events.slice(0, cut))) as RunEvent[];
       const at = kept.at(-1)?.at ?? evening.serveAt;
       expect(foldEvening(evening, kept, at)).toEqual(

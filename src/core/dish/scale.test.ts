@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
-import { allergensOf, dishSchema, scaleDish, type Dish } from './index';
+import { allergensOf, dishSchema, scaleDish, stageSchema, type Dish } from './index';
 
 const { dishes } = demoHousehold(Date.UTC(2026, 10, 25, 9));
 const find = (id: string): Dish => {
@@ -70,13 +70,26 @@ describe('allergens', () => {
 
 describe('the dish document', () => {
   it('every demo dish is valid, complete and weighs something', () => {
-    expect(dishes.length).toBeGreaterThanOrEqual(8);
+    expect(dishes.length).toBeGreaterThanOrEqual(16);
     for (const dish of dishes) {
       expect(dishSchema.safeParse(dish).error).toBeUndefined();
-      expect(dish.stages.some((s) => s.kind === 'pressure' || s.kind === 'oven')).toBe(true);
+      expect(dish.stages.some((s) => ['pressure', 'oven', 'slow'].includes(s.kind))).toBe(true);
       for (const i of scaleDish(dish, dish.servings).ingredients)
         expect(i.grams).toBeGreaterThan(0);
     }
+  });
+
+  it('the demo shows every kind of stage, a stack, two cycles, a by-product, a slow variant, a day before', () => {
+    const stages = dishes.flatMap((d) => d.stages);
+    const kinds = stageSchema.options.map((o) => o.shape.kind.value);
+    expect(new Set(stages.map((s) => s.kind))).toEqual(new Set(kinds));
+    const cycles = (d: Dish): number => d.stages.filter((s) => s.kind === 'pressure').length;
+    expect(dishes.some((d) => cycles(d) > 1)).toBe(true);
+    expect(stages.some((s) => s.kind === 'pressure' && s.panUses)).toBe(true);
+    expect(dishes.some((d) => d.products.length > 0)).toBe(true);
+    expect(dishes.some((d) => d.slow)).toBe(true);
+    expect(stages.some((s) => s.ahead)).toBe(true);
+    expect(stages.some((s) => s.parts)).toBe(true);
   });
 
   it('refuses a stage that uses what is not listed, or waits for itself', () => {

@@ -7,7 +7,8 @@ import type { Meal, MealEntry } from '../meal';
 import { failure, success, type Outcome, type Problem as Fault } from '../reason';
 import type { Problem } from '../solve';
 import { UNITS, formatQuantity } from '../units';
-import { cookResource, cookerUnits, DishCompiler, type DishSteps } from './dish-steps';
+import { cookerUnits, DishCompiler } from './dish-steps';
+import { cookResource, type DishSteps } from './step-writer';
 import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type HandOver, type PlanNote } from './types';
 
 /** No plan looks further back than this, minutes: three days of lead, for what thaws slowly. */

@@ -1,66 +1,34 @@
 /** One dish of a meal as steps, blocks and links for the engine, with their meaning. */
-import {
-  isParted,
-  partAt,
-  sayPart,
-  type ScaledDish,
-  type Stage,
-  type PressureStage,
-} from '../dish';
-import { paceOf, type Cooker, type Kitchen } from '../kitchen';
+import type { PressureStage, ScaledDish, Stage } from '../dish';
+import type { Cooker, Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
 import { centreCaution, kidneyBeanCaution, LID, VALVE, VENT, type Caution } from '../safety';
-import type { ProblemBlock, ProblemLink, ProblemStep } from '../solve';
-import { formatMinutes, formatQuantity, formatTemperature } from '../units';
+import type { ProblemStep } from '../solve';
+import { formatMinutes, formatTemperature } from '../units';
 import { askCooker, isFinicky, type CookerOffer } from './cycle-steps';
 import { browningIn, powerOf, rinseIn, settingsFor } from './cooker-facts';
 import { longestGap } from './gaps';
 import { thawFor } from './thaw';
 import { eveningBefore, eveningSoak, type Lead } from './lead';
+import { StepWriter, type DishSteps } from './step-writer';
 import { findStays, placeOf, stagesBefore, type Stay } from './stays';
-import { BURNER_UNIT, OVEN_UNIT, type Phase, type PlanNote, type StepMeaning } from './types';
-
-export interface DishSteps {
-  steps: ProblemStep[];
-  blocks: ProblemBlock[];
-  links: ProblemLink[];
-  meanings: StepMeaning[];
-  notes: PlanNote[];
-  /** Oven blocks with their setting, for keeping different temperatures apart. */
-  ovenBlocks: { id: string; celsius: number }[];
-  /** First and last step of each stage. */
-  edges: Map<string, { first: string; last: string }>;
-  ready: string;
-  /** Why it can't be planned at all; empty where it can. */
-  failures: { message: string; remedy: string }[];
-}
+import { BURNER_UNIT, OVEN_UNIT } from './types';
 
 /** Minutes of hands: lid and valve; opening; putting in and turning on. */
 const HANDS = { seal: 2, open: 1, putIn: 1 } as const;
 /** A natural release may be left this long before opening. */
 const NATURAL_WAIT = 30;
 
-export class DishCompiler {
-  private readonly out: DishSteps;
+export class DishCompiler extends StepWriter {
   private readonly stays: Stay[];
 
   constructor(
-    private readonly entry: MealEntry,
-    private readonly scaled: ScaledDish,
-    private readonly kitchen: Kitchen,
+    entry: MealEntry,
+    scaled: ScaledDish,
+    kitchen: Kitchen,
     private readonly lead: Lead,
   ) {
-    this.out = {
-      steps: [],
-      blocks: [],
-      links: [],
-      meanings: [],
-      notes: [],
-      ovenBlocks: [],
-      edges: new Map(),
-      ready: '',
-      failures: [],
-    };
+    super(entry, scaled, kitchen);
     this.stays = findStays(scaled.dish);
   }
 
@@ -109,65 +77,6 @@ export class DishCompiler {
 
   private blockIdOf(stay: Stay): string {
     return `${this.entry.id}.${stay.place}${this.stays.indexOf(stay) + 1}`;
-  }
-
-  private fail(message: string, remedy: string): void {
-    this.out.failures.push({ message: `${this.scaled.dish.name}: ${message}`, remedy });
-  }
-
-  private note(severity: PlanNote['severity'], text: string, remedy: string | null): void {
-    this.out.notes.push({ entryId: this.entry.id, severity, text, remedy });
-  }
-
-  private step(step: ProblemStep): void {
-    const pin = this.entry.pins[step.id.slice(this.entry.id.length + 1)];
-    const most =
-      typeof step.minutes === 'number' ? step.minutes : Math.max(...Object.values(step.minutes));
-    const cook = (step.hands ?? 0) > 0 ? this.cook : undefined;
-    this.out.steps.push({
-      ...step,
-      ...(pin === undefined ? {} : { from: pin, by: pin + most }),
-      ...(cook ? { uses: { ...step.uses, [cookResource(cook.id)]: 1 } } : {}),
-    });
-  }
-
-  /** Who was given this dish; undefined where it is anybody's. */
-  private get cook(): Kitchen['cooks'][number] | undefined {
-    return this.kitchen.cooks.find((c) => c.id === this.entry.cook);
-  }
-
-  private get pace(): number {
-    return this.cook?.pace ?? paceOf(this.kitchen);
-  }
-
-  private link(from: string, to: string, max?: number): void {
-    this.out.links.push(max === undefined ? { from, to } : { from, to, max });
-  }
-
-  private mean(
-    id: string,
-    stage: Stage,
-    phase: Phase,
-    text: string,
-    more: Partial<
-      Pick<StepMeaning, 'because' | 'caution' | 'amounts' | 'celsius' | 'settings'>
-    > = {},
-  ): void {
-    this.out.meanings.push({
-      id,
-      entryId: this.entry.id,
-      dishId: this.scaled.dish.id,
-      dishName: this.scaled.dish.name,
-      stageId: stage.id,
-      phase,
-      text,
-      amounts: more.amounts ?? [],
-      because: more.because ?? {},
-      caution: more.caution ?? null,
-      isHands: (this.out.steps.find((s) => s.id === id)?.hands ?? 0) > 0,
-      ...(more.celsius === undefined ? {} : { celsius: more.celsius }),
-      ...(more.settings === undefined ? {} : { settings: more.settings }),
-    });
   }
 
   /** Chooses what may hold the stay; for a cooker, asks each one. */
@@ -440,26 +349,6 @@ export class DishCompiler {
     return {};
   }
 
-  /** Amounts of what is used here for the first time; later on it is at hand already. */
-  private amountsOf(stage: Stage): string[] {
-    const { stages } = this.scaled.dish;
-    const earlier = new Set(stages.slice(0, stages.indexOf(stage)).flatMap((s) => s.uses));
-    const { dish } = this.scaled;
-    return this.scaled.ingredients
-      .filter(
-        ({ ingredient: { id } }) =>
-          stage.uses.includes(id) && (isParted(dish, id) || !earlier.has(id)),
-      )
-      .map(({ quantity, ingredient }) => {
-        const part = partAt(dish, stage, ingredient.id);
-        const amount = quantity
-          ? formatQuantity({ ...quantity, amount: quantity.amount * part }, this.kitchen.system)
-          : '';
-        const whole = `${amount} ${ingredient.food}`.trim();
-        return part < 1 ? `${whole} (${sayPart(part)} of it)` : whole;
-      });
-  }
-
   /** Links between stages, and from loose ends to the last stage, which makes the dish ready. */
   private addOrder(): void {
     const { dish } = this.scaled;
@@ -487,11 +376,6 @@ export class DishCompiler {
 
 function sentence(text: string): string {
   return text === '' ? '' : `${text[0]?.toUpperCase()}${text.slice(1)}.`;
-}
-
-/** The resource that one cook is, for work that only they do. */
-export function cookResource(cookId: string): string {
-  return `cook:${cookId}`;
 }
 
 /** The cooker ids a compiled dish's stays may use, for finding out which liners are shared. */

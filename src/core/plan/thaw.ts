@@ -1,15 +1,13 @@
 /** Frozen ingredients that a dish wants thawed: in the fridge on a day before, else in cold water. */
 import { cooksFrozen, type ScaledIngredient } from '../dish';
 import type { ProblemStep } from '../solve';
+import { thawRuleHours } from '../stores';
 import { formatMinutes } from '../units';
 import { daysBefore, type Lead } from './lead';
 
-const G_PER_LB = 453.592;
 const DAY_MIN = 1440;
-/** A day for each so many pounds, a day at least (USDA FSIS, The Big Thaw). */
-const LB_A_DAY = 4.5;
-/** Cold water, changed every half hour, for each pound (USDA FSIS, The Big Thaw). */
-const WATER_MIN_PER_LB = 30;
+/** Nothing is thawed in water in less, min. */
+const LEAST_WATER_MIN = 30;
 /** Thawed in the fridge, poultry, fish and ground meat wait a day or two (USDA FSIS); the shorter is taken. */
 const WAITS_AFTER_MIN = DAY_MIN;
 /** Thawed in water it is cooked at once (USDA FSIS); as long as it takes to get it ready, min. */
@@ -25,17 +23,12 @@ export interface Thaw {
   note: { text: string; remedy: string } | null;
 }
 
-/** Minutes in the fridge for so many grams, by the published rule. */
-export function fridgeThawMinutes(grams: number): number {
-  return Math.max(DAY_MIN, Math.ceil((grams / G_PER_LB / LB_A_DAY) * DAY_MIN));
-}
-
 /** How an ingredient is thawed in time; null where it is not frozen, or goes in frozen. */
 export function thawFor(scaled: ScaledIngredient, lead: Lead): Thaw | null {
   const { ingredient, grams } = scaled;
   if (!ingredient.frozen || cooksFrozen(ingredient)) return null;
   const weight = grams ?? 500;
-  const minutes = fridgeThawMinutes(weight);
+  const minutes = Math.ceil(thawRuleHours(weight, 'air') * 60);
   const window = daysBefore(minutes, lead);
   if (window)
     return {
@@ -45,7 +38,7 @@ export function thawFor(scaled: ScaledIngredient, lead: Lead): Thaw | null {
       waits: WAITS_AFTER_MIN,
       note: null,
     };
-  const inWater = Math.max(WATER_MIN_PER_LB, Math.ceil((weight / G_PER_LB) * WATER_MIN_PER_LB));
+  const inWater = Math.max(LEAST_WATER_MIN, Math.ceil(thawRuleHours(weight, 'water') * 60));
   return {
     step: { minutes: inWater },
     text: `Thaw the ${ingredient.food} in cold water, leak-proof; change the water every 30 min`,

@@ -8,7 +8,7 @@ import {
   type Stage,
 } from '../dish';
 import { success, type Outcome } from '../reason';
-import { UNITS } from '../units';
+import { askAboutPieces, heaviest, waitOf } from './guesses';
 import { freshId, readIngredients, type ReadIngredient } from './ingredients';
 import { findDurations } from './durations';
 import { readInstructions } from './read';
@@ -368,49 +368,3 @@ function placeTheRest(
 
 const isPlainWater = (ingredient: Ingredient): boolean =>
   /^(?:cold |hot |warm |boiling )?water$/i.test(ingredient.food);
-
-function heaviest(ingredients: readonly ReadIngredient[]): number | null {
-  const grams = ingredients
-    .filter(({ ingredient }) => ingredient.role === 'main')
-    .map(({ ingredient, food }) => {
-      const unit = UNITS[ingredient.unit ?? 'piece'];
-      const amount = ingredient.amount ?? 0;
-      if (unit.kind === 'mass') return amount * unit.size;
-      return food?.pieceG == null ? 0 : amount * food.pieceG;
-    });
-  const most = Math.max(0, ...grams);
-  return most > 0 ? most : null;
-}
-
-/** Time follows thickness, so a whole piece of unknown thickness is worth a question. */
-function askAboutPieces(
-  found: readonly FoundStage[],
-  ingredients: readonly ReadIngredient[],
-  questions: ImportQuestion[],
-): void {
-  if (!found.some((s) => s.kind === 'pressure')) return;
-  for (const { ingredient, food } of ingredients) {
-    if (ingredient.role !== 'main' || ingredient.pieceMm !== undefined || !food) continue;
-    if (food.keep === 'ground-meat') continue;
-    questions.push({
-      id: `${ingredient.id}.mm`,
-      text: `How thick are the ${/s$/i.test(ingredient.food) ? ingredient.food : `${ingredient.food} pieces`}?`,
-      taken: String(food.pieceMm),
-      range: [2, 250],
-      unit: 'mm',
-    });
-  }
-}
-
-/** How long it may wait: greens and pasta minutes, stews an hour (common practice). */
-function waitOf(
-  found: readonly FoundStage[],
-  ingredients: readonly ReadIngredient[],
-): Dish['wait'] {
-  const isFinicky = ingredients.some(
-    ({ food }) => food?.id === 'pasta' || food?.group === 'fish' || food?.id === 'risotto-rice',
-  );
-  const hold = Math.max(0, ...found.map((s) => s.cycle?.holdMinutes ?? 0));
-  if (isFinicky) return { maxMinutes: 8, cost: 3 };
-  return hold >= 15 ? { maxMinutes: 90, cost: 1 } : { maxMinutes: 30, cost: 1 };
-}

@@ -17,6 +17,8 @@ export const runEventSchema = z.discriminatedUnion('kind', [
   z.object({ ...base, kind: z.literal('done'), step: id }),
   /** Checked, and not done: so many minutes more. */
   z.object({ ...base, kind: z.literal('more'), step: id, minutes }),
+  /** Opened and not done: lid on again, so many minutes under pressure. */
+  z.object({ ...base, kind: z.literal('again'), step: id, minutes }),
   /** A pot that does not do what it should. */
   z.object({
     ...base,
@@ -52,6 +54,9 @@ export const runEventSchema = z.discriminatedUnion('kind', [
 ]);
 export type RunEvent = z.infer<typeof runEventSchema>;
 export type Trouble = Extract<RunEvent, { kind: 'trouble' }>['what'];
+
+/** A hot pot comes up again and lets go within so long, beside the minutes under pressure (common practice). */
+export const AGAIN_MIN = 8;
 
 /** What a trouble costs, min, and what to do (common practice). */
 export const TROUBLES: Readonly<

@@ -4,7 +4,14 @@ import { demoHousehold } from '../../demo/household';
 import { householdSchema } from '../exchange';
 import { compileMeal } from '../plan';
 import { solve } from '../solve';
-import { effective, foldEvening, replanEvening, type Evening, type RunEvent } from './index';
+import {
+  AGAIN_MIN,
+  effective,
+  foldEvening,
+  replanEvening,
+  type Evening,
+  type RunEvent,
+} from './index';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const household = householdSchema.parse(demoHousehold(NOW));
@@ -169,5 +176,30 @@ describe('planned again', () => {
     const again = replanEvening(evening, state, at(first - 5), style);
     expect(again?.schedule.steps.some((s) => s.id.startsWith('hake-fennel'))).toBe(false);
     expect(again?.text).toMatch(/on the table at/);
+  });
+});
+
+describe('opened, and not done', () => {
+  const open = planned(part('open'));
+  const back = (minutes: number): RunEvent[] => [
+    event('done', open.end, { step: part('open') }),
+    event('again', open.end, { step: part('open'), minutes }),
+  ];
+
+  it('goes back under pressure, takes nobody’s hands until then, and is asked again after it', () => {
+    const during = stepIn(back(5), part('open'), open.end + 4);
+    expect(during).toMatchObject({ status: 'running', isAgain: true, tap: 'Open' });
+    expect(during.end).toBe(at(open.end + 5 + AGAIN_MIN));
+    const after = stepIn(back(5), part('open'), open.end + 5 + AGAIN_MIN + 1);
+    expect(after).toMatchObject({ status: 'running', isAgain: false });
+  });
+
+  it('what comes after it is planned again, later', () => {
+    const now = at(open.end + 1);
+    const state = foldEvening(evening, back(20), now);
+    const again = replanEvening(evening, state, now, style);
+    const end = again?.schedule.steps.find((s) => s.id === part('open'))?.end ?? 0;
+    expect(end).toBeGreaterThanOrEqual(open.end + 20 + AGAIN_MIN);
+    expect(again?.text).toMatch(/later|on the table/);
   });
 });

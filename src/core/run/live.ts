@@ -1,7 +1,7 @@
 /** A live evening: events folded into where every step stands now. */
 import { valueFor, type Schedule } from '../solve';
 import type { CompiledMeal, StepMeaning } from '../plan';
-import { TROUBLES, type RunEvent } from './events';
+import { AGAIN_MIN, TROUBLES, type RunEvent } from './events';
 import type { Practice } from './practice';
 
 /** What an evening starts from; never changed afterwards. */
@@ -28,6 +28,8 @@ export interface LiveStep {
   end: number;
   /** Nobody tapped it: taken as planned. */
   isAssumed: boolean;
+  /** Back under pressure: it goes on without hands until then. */
+  isAgain: boolean;
   /** What to tap next for it. */
   tap: string;
 }
@@ -118,11 +120,13 @@ export function foldEvening(evening: Evening, events: readonly RunEvent[], now: 
   const longer: Longer = { extra: new Map(), until: new Map() };
   for (const e of counted) {
     if (e.kind === 'more') longer.until.set(e.step, e.at + e.minutes * MINUTE);
+    else if (e.kind === 'again') longer.until.set(e.step, e.at + (e.minutes + AGAIN_MIN) * MINUTE);
     else if (e.kind === 'trouble')
       longer.extra.set(e.step, (longer.extra.get(e.step) ?? 0) + TROUBLES[e.what].minutes);
   }
   const facts = factsOf(evening, schedule, counted);
-  const steps = liveSteps(evening, schedule, facts, { now, dropped, longer });
+  const again = new Set(counted.flatMap((e) => (e.kind === 'again' ? [e.step] : [])));
+  const steps = liveSteps(evening, schedule, facts, { now, dropped, longer, again });
   return {
     steps,
     schedule,
@@ -169,9 +173,9 @@ function factsOf(
     if (e.kind === 'started') set(e.step, { start: e.at });
     else if (e.kind === 'done') set(e.step, { end: e.at });
     // Not done after all: it goes on.
-    else if (e.kind === 'more') {
+    else if (e.kind === 'more' || e.kind === 'again') {
       const { end: _, ...rest } = facts.get(e.step) ?? {};
-      facts.set(e.step, rest);
+      facts.set(e.step, e.kind === 'again' ? { start: e.at, ...rest } : rest);
     }
   }
   const before = new Map<string, string[]>();
@@ -222,7 +226,17 @@ function liveSteps(
   evening: Evening,
   schedule: Schedule,
   facts: ReadonlyMap<string, Fact>,
-  { now, dropped, longer }: { now: number; dropped: ReadonlySet<string>; longer: Longer },
+  {
+    now,
+    dropped,
+    longer,
+    again,
+  }: {
+    now: number;
+    dropped: ReadonlySet<string>;
+    longer: Longer;
+    again: ReadonlySet<string>;
+  },
 ): LiveStep[] {
   const { problem, meanings } = evening.compiled;
   const stepOf = new Map(problem.steps.map((s) => [s.id, s]));
@@ -273,6 +287,7 @@ function liveSteps(
       start,
       end,
       isAssumed,
+      isAgain: again.has(meaning.id) && status === 'running' && end > now,
       tap: TAPS[meaning.phase] ?? 'Done',
     });
     done.set(

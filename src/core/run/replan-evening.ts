@@ -64,7 +64,8 @@ function asItStands(problem: Problem, state: LiveState, evening: Evening, now: n
       if (live?.status === 'done') return { ...s, hands: 0, uses: {} };
       if (live?.status !== 'running') return s;
       const minutes = Math.max(1, Math.round((live.end - live.start) / MINUTE));
-      return { ...s, minutes, p90: minutes };
+      // Under the lid again, nobody has to stand beside it.
+      return { ...s, minutes, p90: minutes, ...(live.isAgain ? { hands: 0, uses: {} } : {}) };
     });
   const blocks = new Set(steps.map((s) => s.block));
   const back = state.awayUntil === null ? null : (state.awayUntil - evening.serveAt) / MINUTE;
@@ -129,9 +130,19 @@ function inOneLine(
       : []),
     ...(told.length > 1 ? [`${told.length - 1} more steps move`] : []),
     ...(before === after ? [] : [`on the table at ${clock(after)}`]),
-    ...(isRelaxed
-      ? ['something waits longer than it should: keep it warm, or serve it first']
-      : []),
+    ...(isRelaxed ? waitsTooLong(evening, schedule) : []),
   ];
   return parts.join('; ');
+}
+
+/** Which dishes wait longer than they stand, and what to do about it. */
+function waitsTooLong({ compiled }: Evening, schedule: Schedule): string[] {
+  const most = new Map(compiled.problem.dishes?.map((d) => [d.id, d.holdMax]));
+  const names = schedule.dishes
+    .filter((d) => d.hold > (most.get(d.id) ?? Infinity))
+    .map((d) => compiled.meanings.find((m) => m.entryId === d.id)?.dishName ?? d.id);
+  const who = names.length > 0 ? names.join(', ') : 'something';
+  return [
+    `${who} ${names.length > 1 ? 'wait' : 'waits'} longer than it should: keep it warm, move it to another pot, or serve it first`,
+  ];
 }

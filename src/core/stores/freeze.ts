@@ -126,8 +126,7 @@ export function thawingTime(
     surfaceW: method === 'water' ? WATER_W : AIR_W,
     conductivity: conductivity(composition, 5),
   });
-  const pounds = grams / 453.592;
-  const rule = method === 'water' ? pounds / 2 : Math.max(24, (pounds / 4.5) * 24);
+  const rule = thawRuleHours(grams, method);
   return {
     hours: seconds / 3600,
     because: [
@@ -144,6 +143,17 @@ export function thawingTime(
       ...estimated(food),
     ],
   };
+}
+
+/**
+ * Hours by the published rule, whatever the shape: a day in the fridge for each 4 to 5 lb, a day at least;
+ * half an hour in cold water for each pound.
+ *
+ * @source USDA FSIS, The Big Thaw
+ */
+export function thawRuleHours(grams: number, method: 'air' | 'water'): number {
+  const pounds = grams / 453.592;
+  return method === 'water' ? pounds / 2 : Math.max(24, (pounds / 4.5) * 24);
 }
 
 function shapeWords(shape: BagShape): string {

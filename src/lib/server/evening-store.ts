@@ -2,6 +2,7 @@
 import { asc, desc, eq, sql } from 'drizzle-orm';
 import { z } from 'zod';
 import {
+  effective,
   eveningNow,
   foldEvening,
   replanEvening,
@@ -120,6 +121,7 @@ export async function appendEvents(
     const known = new Set(stored.events.map((e) => e.id));
     const fresh = sent
       .filter((e) => !known.has(e.id))
+      .filter((e) => !isTappedAlready(e, stored.events))
       // A practice clock is set by this machine's, not by a phone's.
       .map((e) => (e.kind === 'paced' ? { ...e, at: now, real } : e));
     if (fresh.length === 0) return success([]);
@@ -136,6 +138,25 @@ export async function appendEvents(
   });
   if (taken.ok && taken.value.length > 0) tell(eveningId, taken.value);
   return taken;
+}
+
+/** Two phones tap the same button at once: so far apart they are one event, ms. */
+const AT_ONCE_MS = 5000;
+const SAME = new Set<RunEvent['kind']>(['started', 'done', 'trouble', 'served', 'dropped']);
+
+/** Whether somebody else has just said the same, and has not taken it back. */
+function isTappedAlready(event: RunEvent, events: readonly RunEvent[]): boolean {
+  if (!SAME.has(event.kind)) return false;
+  const what = (e: RunEvent): string =>
+    [
+      e.kind,
+      'step' in e ? e.step : '',
+      'entry' in e ? e.entry : '',
+      'what' in e ? e.what : '',
+    ].join();
+  return effective(events).some(
+    (e) => e.by !== event.by && what(e) === what(event) && Math.abs(e.at - event.at) < AT_ONCE_MS,
+  );
 }
 
 const GONE = {

@@ -12,9 +12,10 @@
     clockOf: (at: number) => string;
     ontap: (step: LiveStep) => void;
     onmore: (step: LiveStep, minutes: number) => void;
+    onagain: (step: LiveStep, minutes: number) => void;
     ontrouble: (step: LiveStep, what: Trouble) => void;
   }
-  let { cooker, step, reading, now, clockOf, ontap, onmore, ontrouble }: Props = $props();
+  let { cooker, step, reading, now, clockOf, ontap, onmore, onagain, ontrouble }: Props = $props();
 
   const WORD: Partial<Record<LiveStep['meaning']['phase'], string>> = {
     'come-up': 'coming up',
@@ -52,6 +53,7 @@
       ? `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
       : `about ${Math.round(seconds / 60)} min`;
   });
+  const isOpening = $derived(step?.meaning.phase === 'open' && !step.isAgain);
   const canFail = $derived(step?.meaning.phase === 'come-up' || step?.meaning.phase === 'hold');
 </script>
 
@@ -60,7 +62,9 @@
     <div class="min-w-32 flex-1">
       <p class="font-head text-xl font-extrabold">{cooker.name}</p>
       <p class="text-muted">
-        {step ? `${step.meaning.dishName}: ${WORD[step.meaning.phase] ?? 'at work'}` : 'free'}
+        {step
+          ? `${step.meaning.dishName}: ${step.isAgain ? 'under pressure again' : (WORD[step.meaning.phase] ?? 'at work')}`
+          : 'free'}
       </p>
       {#if shown}<p class="text-sm font-semibold text-brine" data-testid="reading">{shown}</p>{/if}
     </div>
@@ -78,15 +82,18 @@
       >
     {/if}
   </div>
-  {#if step && step.status !== 'ahead'}
+  {#if step && (step.status !== 'ahead' || isOpening)}
     <details class="mt-1">
       <summary class="min-h-10 cursor-pointer content-center text-muted"
         >Not so<span class="sr-only"> for the {cooker.name}</span></summary
       >
       <div class="flex flex-wrap gap-2 pt-1">
         {#each [2, 5, 10] as minutes (minutes)}
-          <button type="button" class="btn min-h-14" onclick={() => onmore(step, minutes)}
-            >{minutes} min more</button
+          <button
+            type="button"
+            class="btn min-h-14"
+            onclick={() => (isOpening ? onagain(step, minutes) : onmore(step, minutes))}
+            >{minutes} min {isOpening ? 'under pressure again' : 'more'}</button
           >
         {/each}
         {#if canFail}

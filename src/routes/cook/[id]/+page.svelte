@@ -7,6 +7,7 @@
   import { askForNotices, notice, say, sound, stayAwake, unlockSound } from '$lib/ui/cook/alarms';
   import Dial from '$lib/ui/cook/dial.svelte';
   import { EveningState } from '$lib/ui/cook/evening-state.svelte';
+  import NowCard from '$lib/ui/cook/now-card.svelte';
   import PotRow from '$lib/ui/cook/pot-row.svelte';
   import { Runway } from '$lib/ui/runway';
   import PracticeBar from '$lib/ui/cook/practice-bar.svelte';
@@ -52,7 +53,7 @@
 
   /** Hands, or a switch to be turned. */
   const needsSomebody = (s: LiveStep): boolean =>
-    s.meaning.isHands || (s.meaning.phase === 'preheat' && s.status !== 'running');
+    (s.meaning.isHands && !s.isAgain) || (s.meaning.phase === 'preheat' && s.status !== 'running');
 
   const cooks = $derived(cooksOf(data.kitchen, live.evening.compiled.problem.hands ?? 1));
   /** Dishes that were given to one cook, as the plan counts them. */
@@ -97,7 +98,7 @@
       ? readPot(live.evening.practice, fold, [...live.events, ...live.waiting], unit, live.now)
       : null;
   const assumed = $derived(fold.steps.filter((s) => s.isAssumed).slice(-3));
-  const isDone = $derived(open.length === 0);
+  const isDone = $derived(open.length === 0 && !fold.steps.some((s) => s.isAgain));
   const lateBy = $derived(Math.round((fold.readyAt - live.evening.serveAt) / MINUTE));
 
   function done(step: LiveStep): void {
@@ -119,7 +120,9 @@
       .findLast(
         (e) =>
           e.by === live.by &&
-          ['done', 'started', 'more', 'trouble', 'away', 'guests', 'dropped'].includes(e.kind),
+          ['done', 'started', 'more', 'again', 'trouble', 'away', 'guests', 'dropped'].includes(
+            e.kind,
+          ),
       ),
   );
   const told = $derived(
@@ -268,72 +271,18 @@
 
 <div class="mt-4 grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
   <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-4">
-    <section
-      aria-labelledby="now"
-      aria-live="polite"
-      class="rounded-2xl border-2 p-5 {current
-        ? 'border-ember bg-ember-soft'
-        : 'border-line bg-salt'}"
-    >
-      {#if current}
-        <p id="now" class="flex flex-wrap justify-between gap-x-4 text-lg text-muted">
-          <span
-            ><b class="text-ember-ink">Now</b> · {place(current)} · {current.meaning.dishName}</span
-          ><span>{clock(current.start)}</span>
-        </p>
-        <p class="mt-1 font-head text-4xl leading-tight font-extrabold text-balance md:text-5xl">
-          {current.meaning.text}
-        </p>
-        {#if current.meaning.amounts.length > 0}
-          <p class="mt-2 text-2xl">{current.meaning.amounts.join(', ')}</p>
-        {/if}
-        {#if setting(current)}<p class="mt-2 text-2xl font-bold text-leaf-ink">
-            Valve to seal; {setting(current)}
-          </p>{/if}
-        {#if current.meaning.caution}<p class="mt-2 text-lg text-ember-ink">
-            <span class="first-letter:uppercase">{current.meaning.caution.text}</span>
-            <span class="text-muted">({current.meaning.caution.source})</span>
-          </p>{/if}
-        <div class="mt-4 flex flex-wrap gap-3">
-          <button
-            type="button"
-            class="btn min-h-20 min-w-56 flex-1 btn-strong px-8 text-3xl"
-            onclick={() => done(current)}>{current.tap}</button
-          >
-          {#if current.status === 'due'}
-            <button type="button" class="btn min-h-20 px-6 text-xl" onclick={() => start(current)}
-              >Begun</button
-            >
-          {:else}
-            <button
-              type="button"
-              class="btn min-h-20 px-6 text-xl"
-              onclick={() => live.tap({ kind: 'more', step: current.meaning.id, minutes: 3 })}
-              >3 min more</button
-            >
-          {/if}
-        </div>
-      {:else if isDone}
-        <p id="now" class="font-head text-5xl font-extrabold">Everything is done.</p>
-        <p class="mt-2 text-xl">Serve it; rest what rests; warm what waits.</p>
-        {#if !fold.isServed}
-          <button
-            type="button"
-            class="mt-4 btn min-h-20 btn-strong px-8 text-3xl"
-            onclick={() => live.tap({ kind: 'served' })}>It is on the table</button
-          >
-        {:else}
-          <a class="mt-4 btn min-h-16 btn-strong px-8 text-2xl" href="/log/{live.evening.id}"
-            >How it went</a
-          >
-        {/if}
-      {:else}
-        <p id="now" class="text-lg text-muted">Nothing for your hands</p>
-        <p class="font-head text-5xl font-extrabold" data-testid="free">
-          {next[0] ? `free until ${when(next[0].start)}` : 'free'}
-        </p>
-      {/if}
-    </section>
+    <NowCard
+      {live}
+      {fold}
+      {current}
+      {isDone}
+      place={current ? place(current) : ''}
+      setting={current ? setting(current) : ''}
+      freeUntil={next[0] ? when(next[0].start) : null}
+      {clock}
+      ondone={done}
+      onstart={start}
+    />
 
     {#if next.length > 0}
       <section aria-labelledby="next" class="card p-4">
@@ -369,6 +318,7 @@
           clockOf={clock}
           ontap={done}
           onmore={(s, minutes) => live.tap({ kind: 'more', step: s.meaning.id, minutes })}
+          onagain={(s, minutes) => live.tap({ kind: 'again', step: s.meaning.id, minutes })}
           ontrouble={(s, what) => {
             live.tap({ kind: 'trouble', step: s.meaning.id, what });
             toast.warning(TROUBLES[what].remedy, { duration: 20_000 });

@@ -22,6 +22,7 @@ import {
   stackDishes,
 } from '$core/plan';
 import { centreCaution, kidneyBeanCaution } from '$core/safety';
+import { askedServings, dishOrNotFound, MOST_SERVINGS } from '$lib/server/asked-servings';
 import { database } from '$lib/server/database';
 import { freshId } from '$core/recipe';
 import {
@@ -39,22 +40,14 @@ import { createMeal } from '$lib/server/meal-store';
 import { servingIn } from '$lib/client/moments';
 import type { Actions, PageServerLoad } from './$types';
 
-const MOST_SERVINGS = 200;
 /** A dish that does not fit is planned in as many even runs as this. */
 const MOST_RUNS = 4;
 
 export const load: PageServerLoad = async ({ params, url }) => {
   const store = await database();
-  const [dish, kitchen] = await Promise.all([readDish(store, params.id), readKitchen(store)]);
-  if (!dish)
-    error(404, {
-      message: 'There is no such dish.',
-      remedy: 'It may have been removed; look in the list of dishes.',
-    });
-  const asked = url.searchParams.get('servings');
-  const wanted = asked === null ? dish.servings : Number(asked);
-  const isSensible = wanted >= 1 && wanted <= MOST_SERVINGS;
-  const scaled = scaleDish(dish, isSensible ? wanted : dish.servings);
+  const { dish, kitchen } = await dishOrNotFound(params.id);
+  const { servings, problem } = askedServings(url.searchParams.get('servings'), dish);
+  const scaled = scaleDish(dish, servings);
   const [versions, photoAt, all] = await Promise.all([
     listVersions(store, dish.id),
     photoDate(store, dish.id),
@@ -69,9 +62,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
     dish,
     kitchen,
     scaled,
-    servingsError: isSensible
-      ? undefined
-      : `For how many? Give a number from 1 to ${MOST_SERVINGS}; “${asked}” is not one.`,
+    servingsError: problem,
     cautions: cautions.filter((c) => c !== null),
     allergens: allergensOf(scaled),
     checks: checkDish(dish, kitchen),

@@ -1,24 +1,13 @@
-import { error } from '@sveltejs/kit';
 import { allergensOf, scaleDish } from '$core/dish';
 import { offersFor, stageMinutes } from '$core/plan';
 import { centreCaution, kidneyBeanCaution } from '$core/safety';
-import { database } from '$lib/server/database';
-import { readDish } from '$lib/server/dish-store';
-import { readKitchen } from '$lib/server/kitchen-store';
+import { askedServings, dishOrNotFound } from '$lib/server/asked-servings';
 import type { PageServerLoad } from './$types';
 
-const MOST_SERVINGS = 200;
-
 export const load: PageServerLoad = async ({ params, url }) => {
-  const store = await database();
-  const [dish, kitchen] = await Promise.all([readDish(store, params.id), readKitchen(store)]);
-  if (!dish)
-    error(404, {
-      message: 'There is no such dish.',
-      remedy: 'It may have been removed; look in the list of dishes.',
-    });
-  const asked = Number(url.searchParams.get('servings') ?? dish.servings);
-  const scaled = scaleDish(dish, asked >= 1 && asked <= MOST_SERVINGS ? asked : dish.servings);
+  const { dish, kitchen } = await dishOrNotFound(params.id);
+  const { servings } = askedServings(url.searchParams.get('servings'), dish);
+  const scaled = scaleDish(dish, servings);
   /** The first cooker that takes each stay. */
   const takers = offersFor(scaled, kitchen).flatMap((stay) =>
     stay.filter((o) => o.refusals.length === 0).slice(0, 1),

@@ -1,0 +1,126 @@
+/** Writes the steps, links and notes of one dish of a meal, with their meaning. */
+import { isParted, partAt, sayPart, type ScaledDish, type Stage } from '../dish';
+import { paceOf, type Kitchen } from '../kitchen';
+import type { MealEntry } from '../meal';
+import type { ProblemBlock, ProblemLink, ProblemStep } from '../solve';
+import { formatQuantity } from '../units';
+import type { Phase, PlanNote, StepMeaning } from './types';
+
+export interface DishSteps {
+  steps: ProblemStep[];
+  blocks: ProblemBlock[];
+  links: ProblemLink[];
+  meanings: StepMeaning[];
+  notes: PlanNote[];
+  /** Oven blocks with their setting, for keeping different temperatures apart. */
+  ovenBlocks: { id: string; celsius: number }[];
+  /** First and last step of each stage. */
+  edges: Map<string, { first: string; last: string }>;
+  ready: string;
+  /** Why it can't be planned at all; empty where it can. */
+  failures: { message: string; remedy: string }[];
+}
+
+export class StepWriter {
+  protected readonly out: DishSteps = {
+    steps: [],
+    blocks: [],
+    links: [],
+    meanings: [],
+    notes: [],
+    ovenBlocks: [],
+    edges: new Map(),
+    ready: '',
+    failures: [],
+  };
+
+  constructor(
+    protected readonly entry: MealEntry,
+    protected readonly scaled: ScaledDish,
+    protected readonly kitchen: Kitchen,
+  ) {}
+
+  protected fail(message: string, remedy: string): void {
+    this.out.failures.push({ message: `${this.scaled.dish.name}: ${message}`, remedy });
+  }
+
+  protected note(severity: PlanNote['severity'], text: string, remedy: string | null): void {
+    this.out.notes.push({ entryId: this.entry.id, severity, text, remedy });
+  }
+
+  protected step(step: ProblemStep): void {
+    const pin = this.entry.pins[step.id.slice(this.entry.id.length + 1)];
+    const most =
+      typeof step.minutes === 'number' ? step.minutes : Math.max(...Object.values(step.minutes));
+    const cook = (step.hands ?? 0) > 0 ? this.cook : undefined;
+    this.out.steps.push({
+      ...step,
+      ...(pin === undefined ? {} : { from: pin, by: pin + most }),
+      ...(cook ? { uses: { ...step.uses, [cookResource(cook.id)]: 1 } } : {}),
+    });
+  }
+
+  /** Who was given this dish; undefined where it is anybody's. */
+  protected get cook(): Kitchen['cooks'][number] | undefined {
+    return this.kitchen.cooks.find((c) => c.id === this.entry.cook);
+  }
+
+  protected get pace(): number {
+    return this.cook?.pace ?? paceOf(this.kitchen);
+  }
+
+  protected link(from: string, to: string, max?: number): void {
+    this.out.links.push(max === undefined ? { from, to } : { from, to, max });
+  }
+
+  protected mean(
+    id: string,
+    stage: Stage,
+    phase: Phase,
+    text: string,
+    more: Partial<
+      Pick<StepMeaning, 'because' | 'caution' | 'amounts' | 'celsius' | 'settings'>
+    > = {},
+  ): void {
+    this.out.meanings.push({
+      id,
+      entryId: this.entry.id,
+      dishId: this.scaled.dish.id,
+      dishName: this.scaled.dish.name,
+      stageId: stage.id,
+      phase,
+      text,
+      amounts: more.amounts ?? [],
+      because: more.because ?? {},
+      caution: more.caution ?? null,
+      isHands: (this.out.steps.find((s) => s.id === id)?.hands ?? 0) > 0,
+      ...(more.celsius === undefined ? {} : { celsius: more.celsius }),
+      ...(more.settings === undefined ? {} : { settings: more.settings }),
+    });
+  }
+
+  /** Amounts of what is used here for the first time; later on it is at hand already. */
+  protected amountsOf(stage: Stage): string[] {
+    const { stages } = this.scaled.dish;
+    const earlier = new Set(stages.slice(0, stages.indexOf(stage)).flatMap((s) => s.uses));
+    const { dish } = this.scaled;
+    return this.scaled.ingredients
+      .filter(
+        ({ ingredient: { id } }) =>
+          stage.uses.includes(id) && (isParted(dish, id) || !earlier.has(id)),
+      )
+      .map(({ quantity, ingredient }) => {
+        const part = partAt(dish, stage, ingredient.id);
+        const amount = quantity
+          ? formatQuantity({ ...quantity, amount: quantity.amount * part }, this.kitchen.system)
+          : '';
+        const whole = `${amount} ${ingredient.food}`.trim();
+        return part < 1 ? `${whole} (${sayPart(part)} of it)` : whole;
+      });
+  }
+}
+
+/** The resource that one cook is, for work that only they do. */
+export function cookResource(cookId: string): string {
+  return `cook:${cookId}`;
+}
