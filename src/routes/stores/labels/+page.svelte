@@ -81,8 +81,10 @@
   </div>
 </header>
 <ul
-  class="grid gap-3 {sheet.label ? 'print:gap-y-0' : 'print:gap-1'}"
-  style:grid-template-columns={columns}
+  class="grid grid-cols-1 gap-3 sm:grid-cols-(--columns) print:grid-cols-(--columns) {sheet.label
+    ? 'print:gap-y-0'
+    : 'print:gap-1'}"
+  style:--columns={columns}
   style:column-gap={sheet.label ? `${sheet.label.gap}mm` : undefined}
 >
   {#if sheet.label}
