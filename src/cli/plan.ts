@@ -1,6 +1,12 @@
 import { parseHousehold, type Household } from '$core/exchange';
 import { checkServingTime, SURENESS, type Meal } from '$core/meal';
-import { compileMeal, explainConflict, totalsOf, type CompiledMeal } from '$core/plan';
+import {
+  compileMeal,
+  explainConflict,
+  settleChoices,
+  totalsOf,
+  type CompiledMeal,
+} from '$core/plan';
 import { describeProblem } from '$core/reason';
 import { toRunSheet, type SheetLine } from '$core/run';
 import { planFor, solve, type Schedule } from '$core/solve';
@@ -79,7 +85,9 @@ export const planCommand: Command = {
     const ahead = checkServingTime(meal.serveAt, now);
     if (!ahead.ok) throw new UsageError(ahead.problems.map(describeProblem)[0] ?? 'serveAt');
     const dishes = new Map(household.value.dishes.map((d) => [d.id, d]));
-    const compiled = compileMeal(meal, dishes, household.value.kitchen, now);
+    const { kitchen } = household.value;
+    const settled = settleChoices(meal, dishes, kitchen, now);
+    const compiled = compileMeal(settled.meal, dishes, kitchen, now);
     if (!compiled.ok) throw new UsageError(compiled.problems.map(describeProblem).join('\n'));
     const tight = solve(compiled.value.problem, { clock: () => performance.now() });
     const schedule =
@@ -92,7 +100,7 @@ export const planCommand: Command = {
         console.log(
           [
             'These contradict each other:',
-            ...explainConflict(compiled.value, household.value.kitchen, schedule.conflict),
+            ...explainConflict(compiled.value, kitchen, schedule.conflict),
           ].join('\n- '),
         );
       return 3;

@@ -211,3 +211,21 @@ test('a week, a pattern, a variant: what is made once is used again', async ({ p
   await expect(page.getByRole('row', { name: /Hands/ })).toContainText('min');
   await expectAccessible(page);
 });
+
+test('what the dish leaves open the plan settles with its reason, and the cook may settle it', async ({
+  page,
+}) => {
+  await newMeal(page, 'Cheek alone', 4);
+  await addDish(page, 'Beef cheek');
+  await settled(page);
+  const sheet = page.getByTestId('run-sheet');
+  const reason = page.getByText(/vented at once, as the dish allows: work begins/);
+  await expect(reason).toBeVisible();
+  await expect(sheet).toContainText('Vent at once');
+  await page.locator('summary').filter({ hasText: 'about Beef cheek' }).click();
+  await page.getByLabel('release').selectOption('written');
+  await expect(reason).toHaveCount(0);
+  await expect(sheet).not.toContainText('Vent at once');
+  await settled(page);
+  await expectAccessible(page);
+});

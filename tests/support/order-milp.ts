@@ -2,7 +2,7 @@
  * A plan problem as a mixed-integer program with an order for each pair that excludes each other, in
  * the LP format: the usual way to give scheduling to a general solver, for comparison in the bench.
  * It knows what the generated kinds and plain evenings use: pots, tools of one, hands, links, windows,
- * work aside, hold limits.
+ * blocks apart, work aside, hold limits.
  *
  * @source A. Manne, On the job-shop scheduling problem, Operations Research 8 (1960): big-M orders.
  */
@@ -54,8 +54,8 @@ const constant = (value: number): Linear => ({ terms: [], constant: value });
  * @throws where the problem has something this form does not cover
  */
 export function toOrderMilp(problem: Problem, delay: number): string {
-  if (problem.resources?.length || problem.away?.length || problem.apart?.length)
-    throw new Error('resources, absences and blocks apart are not covered');
+  if (problem.resources?.length || problem.away?.length)
+    throw new Error('resources and absences are not covered');
   const program = new Program();
   // Moments count from the earliest, for columns are at least 0.
   const due = problem.serveAt + delay - problem.earliest;
@@ -119,13 +119,14 @@ export function toOrderMilp(problem: Problem, delay: number): string {
         [1, taken(i, k)],
         [1, taken(j, k)],
       ]);
-      if (conditions.length > 0 || tool) program.binary(order);
+      const isApart = (problem.apart ?? []).some((p) => p.includes(a.id) && p.includes(b.id));
+      if (conditions.length > 0 || tool || isApart) program.binary(order);
       for (const both of conditions) {
         const turn = [a.turnaround ?? 0, b.turnaround ?? 0] as const;
         program.after(variable(`S${j}`), variable(`E${i}`), turn[0], [...both, [1, order]], big);
         program.after(variable(`S${i}`), variable(`E${j}`), turn[1], [...both, [-1, order]], big);
       }
-      if (tool) {
+      if (tool || isApart) {
         program.after(variable(`S${j}`), variable(`E${i}`), 0, [[1, order]], big);
         program.after(variable(`S${i}`), variable(`E${j}`), 0, [[-1, order]], big);
       }

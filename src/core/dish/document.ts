@@ -61,6 +61,8 @@ const stageBase = {
   after: z.array(id).optional(),
   /** May be done the day before. */
   ahead: z.boolean().optional(),
+  /** Not before it is needed: an ice bath, a slurry, torn herbs. */
+  justInTime: z.boolean().optional(),
 };
 
 const timed = <K extends string>(kind: K) =>

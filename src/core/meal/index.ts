@@ -22,8 +22,12 @@ export const mealEntrySchema = z.object({
   later: z.int().min(-240).max(240).default(0),
   /** In a pan above this other entry, in one cycle with it. */
   over: id.nullable().default(null),
-  /** Takes the other release, where the dish allows two. */
-  otherRelease: z.boolean().default(false),
+  /** Never put into a stack by the plan. */
+  alone: z.boolean().default(false),
+  /** Where the dish allows two releases: the other one, the first one, or null, as the plan finds best. */
+  otherRelease: z.boolean().nullable().default(null),
+  /** The pressure of its cycles; null: as written, or as the plan finds best. */
+  level: z.enum(['low', 'high', 'max']).nullable().default(null),
   /** What the dish allows to be made the day before is made then. */
   ahead: z.boolean().default(false),
   /** Who does the work of it; null: whoever is free. */

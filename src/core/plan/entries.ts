@@ -5,6 +5,7 @@ import type { Meal, MealEntry } from '../meal';
 import type { Problem as Fault } from '../reason';
 import { bagOf } from '../stores';
 import { batchDish, runsFor } from './batch';
+import { atLevel } from './choices';
 import { stackDishes } from './stack';
 import type { PlanNote } from './types';
 
@@ -35,7 +36,10 @@ export function effectiveEntries(
       return [];
     }
     const servings = (entry.servings ?? meal.servings) + (entry.keep?.portions ?? 0);
-    const released = withRelease(dish, entry);
+    const released = withRelease(
+      entry.level === null ? dish : atLevel(dish, entry.level, kitchen.altitudeM),
+      entry,
+    );
     if (entry.bags) return inRuns({ entry, dish: released, servings, dishIds: [dish.id] }, kitchen);
     return [{ entry, dish: released, servings, dishIds: [dish.id] }];
   });

@@ -3,11 +3,12 @@ import type { Stage } from '../dish';
 import { placeOf } from './stays';
 
 /** Longest waits between two stages that must follow each other, minutes (common practice). */
-const GAP = { inPot: 5, afterOpening: 15, toOven: 10, toTable: 20 } as const;
+const GAP = { inPot: 5, justInTime: 10, afterOpening: 15, toOven: 10, toTable: 20 } as const;
 /** How long the later stage may be kept waiting; undefined: as long as it likes. */
 export function longestGap(before: Stage, after: Stage): number | undefined {
   if (before.kind === 'soak' && before.maxMinutes !== undefined)
     return before.maxMinutes - before.minutes;
+  if (before.justInTime) return GAP.justInTime;
   const [from, to] = [placeOf(before), placeOf(after)];
   if (from === 'counter') return before.kind === 'rest' ? GAP.toTable : undefined;
   if (from === to && before.kind !== 'pressure') return GAP.inPot;

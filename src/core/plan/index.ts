@@ -11,6 +11,8 @@ export { checkDish } from './dish-checks';
 export { isPudding, looksAtPlan } from './plan-looks';
 export { stackDishes } from './stack';
 export type { StackOffer } from './stack';
+export { settleChoices } from './settle';
+export type { Settled } from './settle';
 export { contentsFor } from './cycle-steps';
 export { findStays } from './stays';
 export { waysOut } from './ways-out';

@@ -93,7 +93,11 @@ function waysFor(
       withEntry(meal, entry, { ahead: true }),
     );
   if (entry.over !== null)
-    add('unstack', `${dish.name}: a cycle of its own`, withEntry(meal, entry, { over: null }));
+    add(
+      'unstack',
+      `${dish.name}: a cycle of its own`,
+      withEntry(meal, entry, { over: null, alone: true }),
+    );
   if (isOverfull) ways.push(...roomWays(meal, entry, dish, kitchen));
   for (const later of [20, 40])
     add(

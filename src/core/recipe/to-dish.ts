@@ -215,6 +215,13 @@ function writeStage(
     case 'simmer':
     case 'burner':
       return { ...base, kind: stage.kind, minutes, attended: true };
+    case 'prep':
+      return {
+        ...base,
+        kind: 'prep',
+        minutes,
+        ...(/\bice (?:bath|water)\b|\bslurry\b/i.test(base.text) ? { justInTime: true } : {}),
+      };
     case 'finish':
       return { ...base, kind: 'finish', minutes, inCooker: false };
     default:

@@ -6,7 +6,14 @@ import { z } from 'zod';
 import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import { SURENESS, type Meal } from '$core/meal';
-import { compileMeal, explainConflict, totalsOf, type CompiledMeal, type Totals } from '$core/plan';
+import {
+  compileMeal,
+  explainConflict,
+  settleChoices,
+  totalsOf,
+  type CompiledMeal,
+  type Totals,
+} from '$core/plan';
 import type { Problem as Fault } from '$core/reason';
 import {
   createSearch,
@@ -75,13 +82,16 @@ export interface PlanningHooks {
 
 /** Answers a question, first quickly, then as well as it can. */
 export async function answerPlan(question: PlanQuestion, hooks: PlanningHooks): Promise<void> {
-  const { meal, kitchen, now } = question;
-  const compiled = compileMeal(meal, new Map(question.dishes.map((d) => [d.id, d])), kitchen, now);
+  const { kitchen, now } = question;
+  const dishes = new Map(question.dishes.map((d) => [d.id, d]));
+  const { meal, reasons } = settleChoices(question.meal, dishes, kitchen, now);
+  const compiled = compileMeal(meal, dishes, kitchen, now);
   if (!compiled.ok) {
     hooks.onAnswer({ kind: 'faults', faults: compiled.problems });
     return;
   }
   const { problem } = compiled.value;
+  compiled.value.notes.push(...reasons);
   const search = createSearch(problem);
   let isShown = false;
   while (!search.isDone && search.work < WHOLE_WORK) {

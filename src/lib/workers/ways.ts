@@ -1,7 +1,14 @@
 /** Ways out of a meal's trouble, each tried with the engine: singly, and where none is enough, in pairs. */
 import type { Dish } from '$core/dish';
 import { SURENESS, type Meal } from '$core/meal';
-import { compileMeal, totalsOf, waysOut, type CompiledMeal, type WayOut } from '$core/plan';
+import {
+  compileMeal,
+  settleChoices,
+  totalsOf,
+  waysOut,
+  type CompiledMeal,
+  type WayOut,
+} from '$core/plan';
 import { alternatives, planFor, simulate, type Schedule } from '$core/solve';
 import type { PlanQuestion } from './planning';
 
@@ -56,8 +63,10 @@ const MOST_PAIRS = 15;
  *   `now` is the meal as it stands, null where it has no plan
  */
 export function tryWaysOut(question: PlanQuestion): { now: Outlook | null; ways: TriedWay[] } {
-  const { meal, kitchen } = question;
+  const { kitchen, now } = question;
   const dishes = new Map(question.dishes.map((d) => [d.id, d]));
+  // What the plan settles by itself is in it already.
+  const { meal } = settleChoices(question.meal, dishes, kitchen, now);
   const context = { ...question, dishes };
   const single = waysOut(meal, dishes, kitchen, troubleOf(meal, context));
   const { outlooks, compiled } = solveAll([asItStands(meal), ...single], context, WAYS_WORK);

@@ -128,7 +128,8 @@
           stage.maxMinutes,
         )}{/if}{#if stage.kind === 'oven' || stage.kind === 'crisp'}
         at {formatTemperature(stage.celsius, scale, 5)}{/if}{#if stage.kind === 'slow'}
-        on {stage.setting}{/if}{#if stage.ahead}, the day before if you like{/if}
+        on {stage.setting}{/if}{#if stage.ahead}, the day before if you like{/if}{#if stage.justInTime},
+        just before it is needed{/if}
     {/if}
   </p>
   <p class="mt-1.5 text-[15px]">{stage.text}</p>

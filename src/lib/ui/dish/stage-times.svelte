@@ -138,6 +138,16 @@
         />may be done the day before</label
       >
     {/if}
+    {#if stage.kind === 'prep'}
+      <label class="flex min-h-11 items-center gap-2"
+        ><input
+          type="checkbox"
+          class="size-5 accent-olive"
+          checked={stage.justInTime ?? false}
+          onchange={(e) => (stage.justInTime = e.currentTarget.checked || undefined)}
+        />not before it is needed</label
+      >
+    {/if}
     {#if stage.kind === 'simmer' || stage.kind === 'burner'}
       <label class="flex min-h-11 items-center gap-2"
         ><input type="checkbox" class="size-5 accent-olive" bind:checked={stage.attended} />needs

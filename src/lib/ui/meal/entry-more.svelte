@@ -26,6 +26,22 @@
   const hands = $derived(model.meal.hands ?? model.kitchen.hands);
   const RELEASE = { natural: 'let it fall', quick: 'vent at once', timed: 'wait, then vent' };
 
+  type Level = NonNullable<MealEntry['level']>;
+  const levels = $derived(
+    (['low', 'high', 'max'] as const).filter((l) =>
+      model.kitchen.cookers.some((c) => c.levels.includes(l)),
+    ),
+  );
+  function setRelease(value: string): void {
+    model.changeEntry(entry.id, { otherRelease: value === '' ? null : value === 'other' });
+  }
+  /** Stands for “never in a stack” in the list; no id looks like it. */
+  const ALONE = ' alone';
+  function setOver(value: string): void {
+    const alone = value === ALONE;
+    model.changeEntry(entry.id, { alone, over: alone ? null : value || null });
+  }
+
   const STATES = { raw: 'raw', browned: 'browned', cooked: 'cooked' } as const;
   function setBags(copies: number, state: keyof typeof STATES): void {
     model.changeEntry(entry.id, { bags: copies > 0 ? { copies, state } : null });
@@ -35,9 +51,12 @@
       entry.bags
         ? `${entry.bags.copies} ${entry.bags.copies === 1 ? 'bag' : 'bags'}, ${entry.bags.state}`
         : '',
-      entry.otherRelease && twoReleases ? RELEASE[twoReleases.kind] : '',
+      entry.otherRelease !== null && twoReleases && cycle?.kind === 'pressure'
+        ? RELEASE[entry.otherRelease ? twoReleases.kind : cycle.release.kind]
+        : '',
+      entry.level ? `${entry.level} pressure` : '',
       entry.ahead ? 'day before' : '',
-      entry.over ? 'in a stack' : '',
+      entry.over ? 'in a stack' : entry.alone ? 'a cycle of its own' : '',
       entry.cook ? (model.kitchen.cooks.find((c) => c.id === entry.cook)?.name ?? '') : '',
       entry.keep ? `${entry.keep.portions} kept for ${entry.keep.later} min later` : '',
       Object.keys(entry.pins).length > 0 ? 'steps pinned' : '',
@@ -81,13 +100,31 @@
       >
     {/if}
     {#if twoReleases}
-      <label class="flex min-h-9 items-center gap-2"
-        ><input
-          type="checkbox"
-          class="size-5 accent-olive"
-          checked={entry.otherRelease}
-          onchange={(e) => model.changeEntry(entry.id, { otherRelease: e.currentTarget.checked })}
-        />{RELEASE[twoReleases.kind]} instead</label
+      <label class="text-[13px] text-muted"
+        >release<select
+          class="mt-0.5 field text-base"
+          value={entry.otherRelease === null ? '' : entry.otherRelease ? 'other' : 'written'}
+          onchange={(e) => setRelease(e.currentTarget.value)}
+        >
+          <option value="">as the plan finds best</option>
+          <option value="written"
+            >{cycle?.kind === 'pressure' ? RELEASE[cycle.release.kind] : ''}</option
+          >
+          <option value="other">{RELEASE[twoReleases.kind]}</option>
+        </select></label
+      >
+    {/if}
+    {#if cycle?.kind === 'pressure' && levels.length > 1}
+      <label class="text-[13px] text-muted"
+        >pressure<select
+          class="mt-0.5 field text-base"
+          value={entry.level ?? ''}
+          onchange={(e) =>
+            model.changeEntry(entry.id, { level: (e.currentTarget.value || null) as Level | null })}
+        >
+          <option value="">{cycle.level}, or as the plan finds best</option>
+          {#each levels as level (level)}<option value={level}>{level}</option>{/each}
+        </select></label
       >
     {/if}
     {#if hasAhead}
@@ -104,10 +141,11 @@
       <label class="text-[13px] text-muted"
         >in one cycle, in a pan over<select
           class="mt-0.5 field text-base"
-          value={entry.over ?? ''}
-          onchange={(e) => model.changeEntry(entry.id, { over: e.currentTarget.value || null })}
+          value={entry.over ?? (entry.alone ? ALONE : '')}
+          onchange={(e) => setOver(e.currentTarget.value)}
         >
-          <option value="">nothing: a cycle of its own</option>
+          <option value="">nothing, unless it saves the evening</option>
+          <option value={ALONE}>nothing: a cycle of its own</option>
           {#each others as other (other.id)}<option value={other.id}>{nameOf(other.dishId)}</option
             >{/each}
         </select></label
