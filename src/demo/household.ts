@@ -83,6 +83,11 @@ export const DEMO_KITCHEN: Kitchen = {
     { id: 'island', name: 'Island sockets', watts: 2300 },
   ],
   cooks: [],
+  places: [
+    { id: 'freezer', name: 'Freezer drawers', kind: 'freezer', litres: 70 },
+    { id: 'cellar', name: 'Freezer in the cellar', kind: 'freezer', litres: 150 },
+    { id: 'fridge', name: 'Fridge', kind: 'fridge', litres: 30 },
+  ],
   hands: 1,
   altitudeM: 120,
   school: 'by-size',

@@ -25,6 +25,9 @@ export function demoStores(now: number): StoreItem[] {
     cooking: 'Heat to 74 °C all through; never in a slow cooker (USDA FSIS).',
     allergens: [],
     isRaw: false,
+    spot: null,
+    bulk: null,
+    shape: 'flat',
     thicknessMm: 40,
     ...more,
   });
@@ -40,7 +43,9 @@ export function demoStores(now: number): StoreItem[] {
       packedOn: day(-36),
       useBy: day(84),
     }),
-    bag('ZAPU', 'chickpeas-lemon', 'Chickpeas, cooked, 400 g bags', 9),
+    bag('ZAPU', 'chickpeas-lemon', 'Chickpeas, cooked, 400 g bags', 9, {
+      bulk: { food: 'chickpea', rawGrams: 175 },
+    }),
     bag('HELA', 'mushroom-barley', 'Barley with mushrooms', 2, {
       place: 'fridge',
       packedOn: day(-1),

@@ -7,6 +7,8 @@ import { VEGETABLES } from './data/vegetables';
 import type { Food } from './types';
 
 export { ALLERGENS } from './types';
+export { cookingYield } from './yields';
+export type { CookingYield } from './yields';
 
 export { estimateFood } from './estimate';
 export { KEEPING } from './keeping';

@@ -92,6 +92,24 @@ export const toolSchema = z.object({
 });
 export type Tool = z.infer<typeof toolSchema>;
 
+/** Where food is kept cold. */
+export const placeSchema = z.object({
+  id,
+  name,
+  kind: z.enum(['freezer', 'fridge']),
+  /** What it has for bags and boxes. */
+  litres: z
+    .number('the room is a number of litres')
+    .min(2, 'at least 2 litres')
+    .max(2000, 'at most 2000 litres'),
+});
+export type Place = z.infer<typeof placeSchema>;
+
+const USUAL_PLACES: readonly Place[] = [
+  { id: 'freezer', name: 'Freezer', kind: 'freezer', litres: 80 },
+  { id: 'fridge', name: 'Fridge', kind: 'fridge', litres: 30 },
+];
+
 export const kitchenSchema = z.object({
   format: z.literal('olive-clock/kitchen@1'),
   cookers: z.array(cookerSchema),
@@ -138,6 +156,11 @@ export const kitchenSchema = z.object({
     )
     .max(4, 'at most four cooks')
     .default([]),
+  /** Freezers and fridges, with the room for what is packed. */
+  places: z
+    .array(placeSchema)
+    .max(12, 'at most twelve places')
+    .default(() => USUAL_PLACES.map((p) => ({ ...p }))),
   hands: z.int().min(1, 'somebody has to cook; at least one').max(4, 'at most four cooks'),
   altitudeM: z
     .number('the altitude is a number of metres above the sea')
@@ -165,6 +188,7 @@ export function emptyKitchen(zone: string): Kitchen {
     tools: [],
     circuits: [],
     cooks: [],
+    places: USUAL_PLACES.map((p) => ({ ...p })),
     hands: 1,
     altitudeM: 0,
     school: 'by-size',

@@ -42,6 +42,8 @@ export const mealEntrySchema = z.object({
         .min(1, 'one bag at least')
         .max(24, 'at most 24 bags of one dish; make two entries'),
       state: z.enum(['raw', 'browned', 'cooked']),
+      /** Flat, or a round mound for the liner. */
+      shape: z.enum(['flat', 'mound']).default('flat'),
     })
     .nullable()
     .default(null),
@@ -109,6 +111,13 @@ export const mealSchema = z.object({
     .default([]),
   /** A day of cooking ahead: dishes go into bags, not onto the table. */
   batch: z.boolean().default(false),
+  /** On such a day: dishes that go into no bags of their own fill so many boxes, a portion of each. */
+  boxes: z
+    .int('a whole number of boxes')
+    .min(1, 'one box at least')
+    .max(30, 'at most 30 boxes of one set')
+    .nullable()
+    .default(null),
   /** A pattern for other meals, with no evening of its own. */
   template: z.boolean().default(false),
 });

@@ -5,7 +5,7 @@ import { householdSchema } from '../exchange';
 import { mealSchema, newEntry, type MealEntry } from '../meal';
 import { solve } from '../solve';
 import { verifySchedule } from '../../../tests/support/verify-schedule';
-import { bagContents, batchDish, compileMeal } from './index';
+import { bagContents, bagSheet, batchDish, BOXES, compileMeal } from './index';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const { kitchen, dishes: all } = householdSchema.parse(demoHousehold(NOW));
@@ -15,7 +15,16 @@ const dishOf = (id: string) => {
   if (!dish) throw new Error(id);
   return dish;
 };
-function day(entries: readonly (Partial<MealEntry> & { dishId: string })[]) {
+interface BagsMade {
+  copies: number;
+  state: 'raw' | 'browned' | 'cooked';
+  shape?: 'flat' | 'mound';
+}
+
+function day(
+  entries: readonly (Omit<Partial<MealEntry>, 'bags'> & { dishId: string; bags?: BagsMade })[],
+  more: object = {},
+) {
   const meal = mealSchema.parse({
     format: 'olive-clock/meal@1',
     id: 'freezer-day',
@@ -24,6 +33,7 @@ function day(entries: readonly (Partial<MealEntry> & { dishId: string })[]) {
     zone: 'Europe/Athens',
     servings: 4,
     batch: true,
+    ...more,
     entries: entries.map((e) => ({ ...newEntry(e.dishId, e.dishId), ...e })),
   });
   const compiled = compileMeal(meal, dishes, kitchen, NOW);
@@ -81,6 +91,57 @@ describe('a batch day', () => {
       verifySchedule(plan.problem, { ...schedule, delay: 0, cost: schedule.cost ?? 0 }),
     ).toEqual([]);
     expect(plan.meanings.filter((m) => m.stageId === 'pack-bags').length).toBeGreaterThanOrEqual(4);
+  });
+
+  it('each bag has its amounts in order, and what is made once is divided among them', () => {
+    const bags = { copies: 3, state: 'raw', shape: 'flat' } as const;
+    const sheet = bagSheet(dishOf('lamb-apricots'), 4, bags, kitchen);
+    expect(sheet.contents.length).toBeGreaterThan(3);
+    expect(sheet.contents.map((c) => c.food)).toEqual(bagContents(dishOf('lamb-apricots')).order);
+    expect(sheet.madeOnce.length).toBeGreaterThan(0);
+    expect(bagSheet(dishOf('lamb-apricots'), 4, { ...bags, copies: 1 }, kitchen).madeOnce).toEqual(
+      [],
+    );
+    // A mound is as wide as the smallest liner lets it be, and takes longer than a flat bag.
+    const [flat, mound] = sheet.shapes;
+    const liner = Math.min(...kitchen.cookers.map((c) => c.diameterMm));
+    expect(mound?.acrossMm).toBeLessThan(liner);
+    expect(
+      ((Math.PI / 4) * (mound?.acrossMm ?? 0) ** 2 * (mound?.thicknessMm ?? 0)) / 1000,
+    ).toBeCloseTo(sheet.mlEach, -2);
+    expect(mound?.thawHours ?? 0).toBeGreaterThan(flat?.thawHours ?? Infinity);
+    expect(mound?.freezeHours ?? 0).toBeGreaterThan(flat?.freezeHours ?? Infinity);
+  });
+
+  it('more than the freezer takes in a day is said, with the days it takes', () => {
+    const note = (copies: number): string | undefined =>
+      day([{ dishId: 'lentil-squash-soup', bags: { copies, state: 'cooked' } }]).notes.find((n) =>
+        n.text.includes('for the freezer at once'),
+      )?.text;
+    expect(note(1)).toBeUndefined();
+    expect(note(12)).toContain('it freezes about 7.0 kg in a day');
+  });
+
+  it('a set of boxes: each part is cooked for all of them and cooled, and they are filled together', () => {
+    const plan = day(
+      ['chickpeas-lemon', 'saffron-bulgur', 'beetroot-dill'].map((dishId) => ({ dishId })),
+      { boxes: 6 },
+    );
+    const schedule = solve(plan.problem, { work: 6_000_000 });
+    expect(
+      verifySchedule(plan.problem, {
+        ...schedule,
+        delay: schedule.delay ?? 0,
+        cost: schedule.cost ?? 0,
+      }),
+    ).toEqual([]);
+    const fill = plan.meanings.find((m) => m.dishId === BOXES);
+    const filled = schedule.steps.find((s) => s.id === fill?.id);
+    const cooled = plan.meanings.filter((m) => m.stageId === 'cool-down');
+    expect(cooled).toHaveLength(3);
+    for (const { id } of cooled)
+      expect(schedule.steps.find((s) => s.id === id)?.end).toBeLessThanOrEqual(filled?.start ?? -1);
+    expect(plan.meanings.find((m) => m.dishId === 'beetroot-dill')?.because).toBeDefined();
   });
 
   it('what no pot takes at once is cooked in the fewest even runs that fit, none too full or too dry', () => {

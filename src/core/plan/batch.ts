@@ -18,6 +18,11 @@ const HOT_C = 90;
 const RAW: ReadonlySet<string> = new Set(['prep', 'soak']);
 const BROWNED: ReadonlySet<string> = new Set(['prep', 'soak', 'brown', 'loosen']);
 
+/** Bags that are made; where several runs share them, their number may be a fraction. */
+export type BagsMade = Omit<NonNullable<MealEntry['bags']>, 'shape'> & {
+  shape?: NonNullable<MealEntry['bags']>['shape'];
+};
+
 export interface BagContents {
   /** In the order in which they should meet the pot. */
   order: string[];
@@ -60,7 +65,7 @@ export function bagContents(dish: Dish): BagContents {
  */
 export function batchDish(
   dish: Dish,
-  { copies, state }: NonNullable<MealEntry['bags']>,
+  { copies, state, shape = 'flat' }: BagsMade,
   servings: number,
 ): Dish {
   const pack = (text: string): Stage => ({
@@ -92,12 +97,11 @@ export function batchDish(
           s.after ? { ...s, after: s.after.filter((a) => ids.has(a)) } : s,
         ),
         pack(
-          `Labels on first; ${bags}, in this order: ${order.join(', ')}${out}. Air out, leave room, flat into the freezer`,
+          `Labels on first; ${bags}, in this order: ${order.join(', ')}${out}. Air out, leave room, ${shape === 'flat' ? 'flat into the freezer' : 'into a liner or bowl until it is hard: a round mound that drops into the pot'}`,
         ),
       ],
     };
   }
-  const minutes = coolMinutes(dish, servings);
   const last = dish.stages.findLastIndex((s) => s.kind === 'pressure' || s.kind === 'slow');
   /** Stirred in at the end, and no good when frozen. */
   const later = scaleDish(dish, dish.servings)
@@ -111,18 +115,42 @@ export function batchDish(
     ...common,
     stages: [
       ...dish.stages,
-      {
-        id: 'spread-out',
-        kind: 'finish',
-        minutes: Math.max(1, Math.ceil(copies)),
-        inCooker: false,
-        text: `Into shallow boxes, ${SHALLOW_MM} mm deep, lid off, and into the fridge: under 21 °C within two hours (FDA Food Code 3-501.14)${later.length > 0 ? `; keep back until it is eaten: ${later.join(', ')}` : ''}`,
-        uses: [],
-      },
-      { id: 'cool-down', kind: 'rest', minutes, text: 'Cooling', uses: [] },
+      ...coolingStages(dish, servings, copies, later),
       pack(`Labels on first; ${bags} or boxes, air out, leave room; into the freezer`),
     ],
   };
+}
+
+/**
+ * Spreading out and cooling, after a dish that is cooked for later.
+ *
+ * @param servings in one box or bag
+ * @param keptBack stirred in when it is eaten
+ */
+export function coolingStages(
+  dish: Dish,
+  servings: number,
+  copies: number,
+  keptBack: readonly string[] = [],
+): Stage[] {
+  const back = keptBack.length > 0 ? `; keep back until it is eaten: ${keptBack.join(', ')}` : '';
+  return [
+    {
+      id: 'spread-out',
+      kind: 'finish',
+      minutes: Math.max(1, Math.ceil(copies)),
+      inCooker: false,
+      text: `Into shallow boxes, ${SHALLOW_MM} mm deep, lid off, and into the fridge: under 21 °C within two hours (FDA Food Code 3-501.14)${back}`,
+      uses: [],
+    },
+    {
+      id: 'cool-down',
+      kind: 'rest',
+      minutes: coolMinutes(dish, servings),
+      text: 'Cooling',
+      uses: [],
+    },
+  ];
 }
 
 /** Minutes from the pot to 21 °C in shallow boxes of one portion's depth; two hours at most are planned. */

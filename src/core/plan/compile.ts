@@ -154,6 +154,7 @@ function linkProducts(
       const to = out.edges.get(stage.id);
       if (!from || !to) continue;
       handOvers.push({ fromStep: from.last, toStep: to.first, what: product.food });
+      if (ingredient.amount === null) continue;
       const given = product.ml * ((source.entry.servings ?? meal.servings) / source.dish.servings);
       const unit = UNITS[ingredient.unit ?? 'ml'];
       const wanted =

@@ -1,7 +1,7 @@
 /** Who can't eat what, and the portion that can be kept apart before it goes in. */
 import { allergensOf, dietsOf, scaleDish, type Dish } from '../dish';
 import type { Eater, Meal } from '../meal';
-import type { EffectiveEntry } from './entries';
+import type { EffectiveEntry } from './types';
 import type { PlanNote } from './types';
 
 /** Ingredients of a dish that somebody does not eat, with why. */

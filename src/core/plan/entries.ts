@@ -7,15 +7,9 @@ import { bagOf } from '../stores';
 import { batchDish, runsFor } from './batch';
 import { atLevel } from './choices';
 import { stackDishes } from './stack';
-import type { PlanNote } from './types';
-
-export interface EffectiveEntry {
-  entry: MealEntry;
-  dish: Dish;
-  servings: number;
-  /** Dishes in it: two for a stack. */
-  dishIds: string[];
-}
+import { freezerNotes } from './bag-sheet';
+import { BOXES, intoBoxes } from './boxes';
+import type { EffectiveEntry, PlanNote } from './types';
 
 /** The entries as they are cooked; those that can't be read are faults. */
 export function effectiveEntries(
@@ -35,7 +29,8 @@ export function effectiveEntries(
       });
       return [];
     }
-    const servings = (entry.servings ?? meal.servings) + (entry.keep?.portions ?? 0);
+    const usual = meal.boxes !== null && !entry.bags ? meal.boxes : meal.servings;
+    const servings = (entry.servings ?? usual) + (entry.keep?.portions ?? 0);
     const released = withRelease(
       entry.level === null ? dish : atLevel(dish, entry.level, kitchen.altitudeM),
       entry,
@@ -43,24 +38,39 @@ export function effectiveEntries(
     if (entry.bags) return inRuns({ entry, dish: released, servings, dishIds: [dish.id] }, kitchen);
     return [{ entry, dish: released, servings, dishIds: [dish.id] }];
   });
+  const frozen = meal.entries.flatMap((e) => {
+    const dish = dishes.get(e.dishId);
+    return e.bags && dish
+      ? [{ dish, servings: e.servings ?? meal.servings, copies: e.bags.copies }]
+      : [];
+  });
+  const cooked = stacked(entries, kitchen, notes);
   return {
-    entries: stacked(entries, kitchen, notes),
-    notes: [...notes, ...kept(entries), ...overStock(entries)],
+    entries: boxed(cooked, meal),
+    notes: [...notes, ...kept(entries), ...overStock(entries), ...freezerNotes(frozen, kitchen)],
     faults,
   };
+}
+
+/** What goes into no bags of its own goes into the boxes of the day. */
+function boxed(entries: readonly EffectiveEntry[], meal: Meal): EffectiveEntry[] {
+  const isPart = (e: EffectiveEntry): boolean => e.entry.bags === null && e.entry.id !== BOXES;
+  const parts = entries.filter(isPart);
+  if (meal.boxes === null || parts.length === 0) return [...entries];
+  return [...entries.filter((e) => !isPart(e)), ...intoBoxes(parts, meal.boxes)];
 }
 
 /** Bags of one dish, in as many even runs as the pots ask for. */
 function inRuns(one: EffectiveEntry, kitchen: Kitchen): EffectiveEntry[] {
   const { entry, dish, servings } = one;
   if (!entry.bags) return [one];
-  const { copies, state } = entry.bags;
+  const { copies, state, shape } = entry.bags;
   const runs = state === 'raw' ? 1 : runsFor(dish, servings, copies, kitchen);
   const own = copies / runs;
   return Array.from({ length: runs }, (_, i) => ({
     ...one,
     entry: i === 0 ? entry : { ...entry, id: `${entry.id.slice(0, 50)}-run-${i + 1}`, pins: {} },
-    dish: batchDish(dish, { copies: own, state }, servings),
+    dish: batchDish(dish, { copies: own, state, shape }, servings),
     servings: servings * own,
   }));
 }

@@ -17,5 +17,8 @@ export { contentsFor } from './cycle-steps';
 export { findStays } from './stays';
 export { waysOut } from './ways-out';
 export type { WayOut } from './ways-out';
+export { bagSheet, FLAT_MM, moundFor } from './bag-sheet';
+export type { BagSheet, BagShapeTimes } from './bag-sheet';
+export { BOXES } from './boxes';
 export { bagContents, batchDish } from './batch';
 export type { BagContents, BagState } from './batch';

@@ -2,6 +2,7 @@
 import type { Caution } from '../safety';
 import type { Problem } from '../solve';
 import type { Dish, StageKind } from '../dish';
+import type { MealEntry } from '../meal';
 
 export type Phase =
   | Exclude<StageKind, 'pressure'>
@@ -51,6 +52,15 @@ export interface HandOver {
   fromStep: string;
   toStep: string;
   what: string;
+}
+
+/** An entry of a meal as it is cooked. */
+export interface EffectiveEntry {
+  entry: MealEntry;
+  dish: Dish;
+  servings: number;
+  /** Dishes in it: two for a stack. */
+  dishIds: string[];
 }
 
 export interface CompiledMeal {

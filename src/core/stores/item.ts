@@ -5,6 +5,7 @@ import { KEEPING, type KeepingKind } from '../food';
 import { failure, success, type Outcome } from '../reason';
 import { centreTarget } from '../safety';
 import { scaleDish } from '../dish';
+import { formatQuantity, type Quantity } from '../units';
 
 const day = z.iso.date('a day is written as 2026-11-28');
 
@@ -16,6 +17,13 @@ const itemSchema = z
     name: z.string().trim().min(1, 'a name is needed; write what is in it').max(100),
     dishId: z.string().max(60).nullable().default(null),
     place: z.enum(['freezer', 'fridge'], 'a place is freezer or fridge; choose one'),
+    /** Which freezer or fridge of the kitchen; null: the first of its kind. */
+    spot: z.string().max(60).nullable().default(null),
+    /** Cooked as an ingredient of other dishes: the food of the table, and what a portion weighed raw. */
+    bulk: z
+      .object({ food: z.string().min(1).max(60), rawGrams: z.number().positive().max(50_000) })
+      .nullable()
+      .default(null),
     portions: z
       .number('how many portions is a number')
       .min(0, 'no fewer than no portion')
@@ -29,7 +37,9 @@ const itemSchema = z
     allergens: z.array(z.string()).default([]),
     /** Still to be cooked: a bag of what goes into the pot. */
     isRaw: z.boolean().default(false),
-    /** Of the flat bag or the food in its box. */
+    /** Flat, or a round mound as wide as the liner, that goes into the pot frozen. */
+    shape: z.enum(['flat', 'mound']).default('flat'),
+    /** Of the flat bag, the mound or the food in its box. */
     thicknessMm: z
       .number('the thickness is a number of mm')
       .min(5, 'no thinner than 5 mm')
@@ -123,7 +133,11 @@ export function cookingOf(dish: Dish, isCooked: boolean): string {
     .slice(cycle ? dish.stages.indexOf(cycle) + 1 : dish.stages.length)
     .flatMap((s) => s.uses)
     .flatMap((id) => dish.ingredients.filter((i) => i.id === id).map((i) => i.food));
-  return `${pressure}${slow}${after.length > 0 ? ` After: ${[...new Set(after)].join(', ')}.` : ''}`.slice(
+  const liquid = scaleDish(dish, dish.servings)
+    .ingredients.filter((i) => i.ingredient.scaling === 'with-pot' && i.quantity)
+    .map((i) => `${formatQuantity(i.quantity as Quantity, 'metric')} ${i.ingredient.food}`);
+  const add = liquid.length > 0 ? ` Add ${liquid.join(', ')}.` : '';
+  return `${pressure}${add}${slow}${after.length > 0 ? ` After: ${[...new Set(after)].join(', ')}.` : ''}`.slice(
     0,
     300,
   );

@@ -5,14 +5,13 @@ import { centreThrough } from '../doneness';
 import type { Kitchen } from '../kitchen';
 import { failure, success, type Outcome } from '../reason';
 import { kindOfDish, type StoreItem } from './item';
+import { portionGrams } from './room';
 
 export const REHEAT_METHODS = ['cooker', 'burner', 'oven'] as const;
 export type ReheatMethod = (typeof REHEAT_METHODS)[number];
 
 /** All through, whatever it was (USDA FSIS, Leftovers and Food Safety). */
 export const REHEAT_C = 74;
-/** A portion whose weight is not known, g (estimate). */
-const PORTION_G = 350;
 const FRIDGE_C = 4;
 const FREEZER_C = -18;
 /** Heat that a burner brings into a pot of food, W; a stirred pot takes no more without sticking (estimates). */
@@ -72,15 +71,6 @@ export function dishFromBag(
   return success(reheated(item, dish, kitchen, method));
 }
 
-function gramsOf(dish: Dish | null): number {
-  if (!dish) return PORTION_G;
-  const { ingredients } = scaleDish(dish, dish.servings);
-  const total = ingredients
-    .filter((i) => i.ingredient.scaling !== 'with-pot')
-    .reduce((sum, i) => sum + (i.grams ?? 0), 0);
-  return total > 0 ? total / dish.servings : PORTION_G;
-}
-
 function reheated(
   item: StoreItem,
   dish: Dish | null,
@@ -89,7 +79,7 @@ function reheated(
 ): Dish {
   const usual = usualMethod(dish, kitchen);
   const method = wanted ?? usual;
-  const grams = gramsOf(dish);
+  const grams = portionGrams(dish);
   const isFrozen = item.place === 'freezer';
   const isFromFrozen = isFrozen && method === 'cooker';
   const servings = Math.max(1, item.portions);

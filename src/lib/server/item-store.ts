@@ -123,7 +123,7 @@ export async function lastMoves(
 export async function moveItem(
   database: Database,
   id: string,
-  to: StoreItem['place'],
+  to: Pick<StoreItem, 'place' | 'spot'>,
   today: string,
   now: number,
 ): Promise<Outcome<null>> {
@@ -136,27 +136,31 @@ export async function moveItem(
         message: 'this is no longer there',
         remedy: 'look again: somebody may have taken it out',
       });
-    if (item.place === to) return success(null);
-    if (to === 'freezer' && item.why === 'safety' && item.useBy < today)
+    if (item.place === to.place) {
+      const document = { ...item, spot: to.spot };
+      await database.update(storeItems).set({ document }).where(eq(storeItems.id, id));
+      return success(null);
+    }
+    if (to.place === 'freezer' && item.why === 'safety' && item.useBy < today)
       return failure({
         field: 'place',
         message: 'its day in the fridge is past, and freezing does not make it good again',
         remedy: 'throw it away',
       });
-    const due = useByOf('cooked-meat', to, today);
+    const due = useByOf('cooked-meat', to.place, today);
     if (!due.ok) return due;
-    const document = { ...item, place: to, ...due.value };
+    const document = { ...item, ...to, ...due.value };
     await database.batch([
       database
         .update(storeItems)
-        .set({ place: to, useBy: document.useBy, document })
+        .set({ place: to.place, useBy: document.useBy, document })
         .where(eq(storeItems.id, id)),
       database.insert(storeMoves).values({
         itemId: id,
         at: now,
         what: 'moved',
         portions: item.portions,
-        note: `into the ${to}`,
+        note: `into the ${to.place}`,
       }),
     ]);
     return success(null);

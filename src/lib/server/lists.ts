@@ -3,8 +3,10 @@ import { layOut, mergedCuts, shoppingList, toolsFor, useUp, type Wanted } from '
 import type { Dish } from '$core/dish';
 import type { MealEntry } from '$core/meal';
 import { bagContents, batchDish } from '$core/plan';
+import { bagOf, bulkOf, byDue, daysLeft, type StoreItem } from '$core/stores';
 import { dayKey } from '$core/units';
 import { database } from './database';
+import { listItems } from './item-store';
 import { listPlannable } from './plannable';
 import { readKitchen } from './kitchen-store';
 import { listLarder, listPrices } from './larder-store';
@@ -17,14 +19,16 @@ const USUAL_DAYS = 7;
 /** @param asked meal ids, comma between them; null for the coming week */
 export async function listsFor(asked: string | null, now: number) {
   const store = await database();
-  const [kitchen, all, stored, larder, prices] = await Promise.all([
+  const [kitchen, all, stored, larder, prices, items] = await Promise.all([
     readKitchen(store),
     listPlannable(store),
     listMeals(store),
     listLarder(store),
     listPrices(store),
+    listItems(store),
   ]);
   const dishes = new Map(all.map((d) => [d.id, d]));
+  const own = all.filter((d) => !bagOf(d.id) && !bulkOf(d.id));
   const ahead = stored
     .filter(({ meal }) => !meal.template && Date.parse(meal.serveAt) > now - DAY_MS)
     .toReversed();
@@ -77,8 +81,23 @@ export async function listsFor(asked: string | null, now: number) {
           }
         : null,
     })),
-    useUp: useUp(larder, all, dayKey(now, kitchen.zone)),
+    useUp: useUp(larder, own, dayKey(now, kitchen.zone)),
+    dueBags: dueBags(items, dayKey(now, kitchen.zone)),
   };
+}
+
+/** Bags and boxes that are due soon: within ten days, or three weeks in the freezer. */
+function dueBags(items: readonly StoreItem[], today: string) {
+  return items
+    .filter((i) => daysLeft(i, today) <= (i.place === 'freezer' ? 21 : 10))
+    .sort(byDue)
+    .map((i) => ({
+      code: i.code,
+      name: i.name,
+      place: i.place,
+      portions: i.portions,
+      days: daysLeft(i, today),
+    }));
 }
 
 /** What goes into bags that are still to cook; what stays out of them is bought when it is eaten. */

@@ -1,6 +1,7 @@
 /** Screens that watch an evening: told of each new event as it is stored. */
 import type { RunEvent } from '$core/run';
 import { toLine } from './event-stream';
+import { currentTime } from './clock';
 
 type Listener = (line: Uint8Array) => void;
 const watching = new Map<string, Set<Listener>>();
@@ -19,6 +20,6 @@ export function watch(eveningId: string, listener: Listener): () => void {
 export function tell(eveningId: string, events: readonly RunEvent[]): void {
   const listeners = watching.get(eveningId);
   if (!listeners) return;
-  const line = toLine({ now: Date.now(), events });
+  const line = toLine({ now: currentTime(), events });
   for (const listener of listeners) listener(line);
 }

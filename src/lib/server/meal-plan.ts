@@ -9,6 +9,7 @@ import { listPlannable } from './plannable';
 import { readKitchen } from './kitchen-store';
 import { readMeal } from './meal-store';
 import { planOnServer } from './plan-pool';
+import { currentTime } from './clock';
 
 export interface MealPlan {
   meal: Meal;
@@ -35,7 +36,7 @@ export async function mealPlan(id: string): Promise<MealPlan> {
     meal,
     kitchen,
     dishes: await listPlannable(store, [meal]),
-    now: Date.now(),
+    now: currentTime(),
   });
   if (answer.kind === 'plan')
     return { meal, kitchen, serveAt, compiled: answer.compiled, schedule: answer.schedule };

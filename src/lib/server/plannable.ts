@@ -2,7 +2,7 @@
 import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import type { Meal } from '$core/meal';
-import { bagOf, dishFromBag, REHEAT_METHODS, type StoreItem } from '$core/stores';
+import { bagOf, bulkOf, dishFromBag, REHEAT_METHODS, withBulk, type StoreItem } from '$core/stores';
 import type { Database } from './database';
 import { listDishes } from './dish-store';
 import { listAllItems } from './item-store';
@@ -25,9 +25,21 @@ export function bagDishes(
   );
 }
 
+/** Dishes that can be made with what was cooked in bulk, in place of the raw food. */
+export function bulkDishes(items: readonly StoreItem[], dishes: readonly Dish[]): Dish[] {
+  return items
+    .filter((item) => item.bulk)
+    .flatMap((item) =>
+      dishes.flatMap((dish) => {
+        const made = dish.id === item.dishId && dish.bulk ? null : withBulk(dish, item);
+        return made?.ok ? [made.value] : [];
+      }),
+    );
+}
+
 /**
  * @param meals whose bags are wanted even if they are used up by now
- * @returns dishes, then bags
+ * @returns dishes, then bags, then dishes made with what was cooked in bulk
  */
 export async function listPlannable(
   database: Database,
@@ -39,8 +51,10 @@ export async function listPlannable(
     readKitchen(database),
   ]);
   const named = new Set(
-    meals.flatMap((m) => m.entries.flatMap((e) => bagOf(e.dishId)?.code ?? [])),
+    meals.flatMap((m) =>
+      m.entries.flatMap((e) => (bagOf(e.dishId) ?? bulkOf(e.dishId))?.code ?? []),
+    ),
   );
   const wanted = items.filter((i) => i.portions > 0 || named.has(i.code));
-  return [...dishes, ...bagDishes(wanted, dishes, kitchen)];
+  return [...dishes, ...bagDishes(wanted, dishes, kitchen), ...bulkDishes(wanted, dishes)];
 }

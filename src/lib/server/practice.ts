@@ -26,6 +26,7 @@ import { appendEvents, readEvening, startEvening } from './evening-store';
 import { readKitchen } from './kitchen-store';
 import { log } from './log';
 import type { MealPlan } from './meal-plan';
+import { currentTime } from './clock';
 
 /** How often the loop looks, ms of real time. */
 const TICK_MS = 400;
@@ -104,7 +105,7 @@ export async function startPractice(
   speed: number,
 ): Promise<void> {
   const { firstStart } = totalsOf(evening.compiled.problem, evening.schedule);
-  const real = Date.now();
+  const real = currentTime();
   const at = evening.serveAt + (firstStart - SETTLE_MIN) * MINUTE;
   const first: RunEvent = {
     id: `${evening.id}.clock`,
@@ -153,7 +154,7 @@ async function step(store: Database, eveningId: string): Promise<boolean> {
   if (!stored || !practice) return false;
   const { evening, events } = stored;
   if (speedOf(events) === 0) return true;
-  const now = Math.round(eveningNow(events, Date.now()));
+  const now = Math.round(eveningNow(events, currentTime()));
   const state = foldEvening(evening, events, now);
   if (state.isServed) return false;
   const units = new Set(state.steps.flatMap((s) => (s.unit ? [s.unit] : [])));
@@ -165,7 +166,7 @@ async function step(store: Database, eveningId: string): Promise<boolean> {
   const all = named(eveningId, [...fromPots, ...fromHands]);
   if (all.length > 0) {
     const kitchen = await readKitchen(store);
-    await appendEvents(store, eveningId, all, Date.now(), kitchen);
+    await appendEvents(store, eveningId, all, currentTime(), kitchen);
   }
   return true;
 }
@@ -191,14 +192,14 @@ export async function takeReadings(
       message: 'this evening is no longer there',
       remedy: 'open Cook and choose another',
     });
-  const now = eveningNow(stored.events, Date.now());
+  const now = eveningNow(stored.events, currentTime());
   const state = foldEvening(stored.evening, stored.events, now);
   const events = named(
     eveningId,
     readings.flatMap((reading) => eventsFrom(reading, state)),
   );
   if (events.length === 0) return success([]);
-  return appendEvents(store, eveningId, events, Date.now(), await readKitchen(store));
+  return appendEvents(store, eveningId, events, currentTime(), await readKitchen(store));
 }
 
 /** What a virtual cooker shows now; null where there is none under its lid. */
@@ -210,7 +211,7 @@ export async function virtualReading(
   const stored = await readEvening(store, eveningId);
   const practice = stored?.evening.practice;
   if (!stored || !practice) return null;
-  const now = Math.round(eveningNow(stored.events, Date.now()));
+  const now = Math.round(eveningNow(stored.events, currentTime()));
   const state = foldEvening(stored.evening, stored.events, now);
   return readPot(practice, state, stored.events, unit, now);
 }

@@ -2,6 +2,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import { COOKIE, COOKIE_DAYS, enter } from '$lib/server/access';
 import { database } from '$lib/server/database';
 import type { Actions } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 /** Only to a page of our own. */
 function within(to: string | null): string {
@@ -12,7 +13,7 @@ export const actions: Actions = {
   default: async ({ request, cookies, url, getClientAddress }) => {
     const form = await request.formData();
     const passcode = String(form.get('passcode') ?? '');
-    const entered = await enter(await database(), passcode, getClientAddress(), Date.now());
+    const entered = await enter(await database(), passcode, getClientAddress(), currentTime());
     if (!entered.ok) {
       const [problem] = entered.problems;
       return fail(422, { problem: `${problem?.message}; ${problem?.remedy}.` });

@@ -6,6 +6,7 @@ import { listDishes, readDish, saveDish } from '$lib/server/dish-store';
 import { readDocument, UNREADABLE } from '$lib/server/form';
 import { readKitchen } from '$lib/server/kitchen-store';
 import type { Actions, PageServerLoad } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 export const load: PageServerLoad = async () => {
   const db = await database();
@@ -45,7 +46,7 @@ export const actions: Actions = {
       const { message, remedy } = changed.problems[0] ?? { message: '', remedy: '' };
       return fail(422, { problem: `${message}; ${remedy}.` });
     }
-    await saveDish(db, changed.value, Date.now());
+    await saveDish(db, changed.value, currentTime());
     return { before };
   },
 };

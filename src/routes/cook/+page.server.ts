@@ -6,6 +6,7 @@ import { readKitchen } from '$lib/server/kitchen-store';
 import { listMeals } from '$lib/server/meal-store';
 import { onePot } from '$lib/server/one-pot';
 import type { Actions, PageServerLoad } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 const DAY_MS = 86_400_000;
 
@@ -16,7 +17,7 @@ export const load: PageServerLoad = async () => {
     listMeals(store),
     listEvenings(store),
   ]);
-  const now = Date.now();
+  const now = currentTime();
   return {
     kitchen,
     now,
@@ -46,7 +47,7 @@ export const actions: Actions = {
     await startEvening(
       store,
       { id, mealId, name: meal.name, serveAt, compiled, schedule },
-      Date.now(),
+      currentTime(),
     );
     redirect(303, `/cook/${id}`);
   },
@@ -62,14 +63,14 @@ export const actions: Actions = {
         minutes: Number(form.get('minutes') || Number.NaN),
         release: String(form.get('release') ?? 'natural'),
       },
-      Date.now(),
+      currentTime(),
     );
     if (!evening.ok) {
       const [problem] = evening.problems;
       return fail(422, { pot: `${problem?.message}; ${problem?.remedy}.` });
     }
     const { lidOn, ...started } = evening.value;
-    await startEvening(store, started, Date.now(), [lidOn]);
+    await startEvening(store, started, currentTime(), [lidOn]);
     redirect(303, `/cook/${started.id}`);
   },
 };

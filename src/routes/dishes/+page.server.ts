@@ -4,6 +4,7 @@ import { database } from '$lib/server/database';
 import { readDocument } from '$lib/server/form';
 import { dishIds, listDishes, saveDish } from '$lib/server/dish-store';
 import type { Actions, PageServerLoad } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 export const load: PageServerLoad = async () => ({ dishes: await listDishes(await database()) });
 
@@ -15,7 +16,7 @@ export const actions: Actions = {
     const store = await database();
     if ((await dishIds(store)).has(dish.data.id))
       return fail(409, { problem: 'A dish of this name is here already.' });
-    await saveDish(store, dish.data, Date.now());
+    await saveDish(store, dish.data, currentTime());
     return { restored: dish.data.id };
   },
 };

@@ -7,6 +7,7 @@ import { errorsByField, readDocument, UNREADABLE } from '$lib/server/form';
 import { replaceHousehold } from '$lib/server/household-store';
 import { readKitchen, saveKitchen } from '$lib/server/kitchen-store';
 import type { Actions, PageServerLoad } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 /** A household with years of meals is a few megabytes. */
 const LARGEST_FILE = 20_000_000;
@@ -41,7 +42,7 @@ export const actions: Actions = {
           .slice(0, 8)
           .map((p) => `${p.field}: ${p.message}; ${p.remedy}.`),
       });
-    await replaceHousehold(await database(), household.value, Date.now());
+    await replaceHousehold(await database(), household.value, currentTime());
     return {
       opened: `${household.value.dishes.length} dishes and ${household.value.meals.length} meals are here now.`,
     };

@@ -6,6 +6,7 @@
   import Field from '$lib/ui/fields/field.svelte';
   import CookerCard from '$lib/ui/kitchen/cooker-card.svelte';
   import PeopleCard from '$lib/ui/kitchen/people-card.svelte';
+  import PlacesCard from '$lib/ui/kitchen/places-card.svelte';
   import ToolsCard from '$lib/ui/kitchen/tools-card.svelte';
   import HouseholdFile from '$lib/ui/kitchen/household-file.svelte';
   import NetworkCard from '$lib/ui/kitchen/network-card.svelte';
@@ -156,6 +157,12 @@
     <ToolsCard bind:tools={kitchen.tools} errors={(field) => errors[`tools.${field}`]} {freshId} />
 
     <PeopleCard bind:kitchen {errors} {freshId} />
+
+    <PlacesCard
+      bind:places={kitchen.places}
+      errors={(field) => errors[`places.${field}`]}
+      {freshId}
+    />
 
     <section aria-labelledby="ways" class="grid h-fit gap-4 card p-5">
       <h2 id="ways" class="text-xl font-bold">Place and habits</h2>

@@ -5,9 +5,10 @@ import { database } from '$lib/server/database';
 import { removeLarderItem, saveLarderItem, savePrice } from '$lib/server/larder-store';
 import { listsFor } from '$lib/server/lists';
 import type { Actions, PageServerLoad } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 export const load: PageServerLoad = ({ url }) =>
-  listsFor(url.searchParams.get('meals'), Date.now());
+  listsFor(url.searchParams.get('meals'), currentTime());
 
 export const actions: Actions = {
   /** Something that is in the house, as a line: “500 g yogurt”, or “salt” for enough of it. */

@@ -107,6 +107,7 @@
     <House
       larder={data.larder}
       useUp={data.useUp}
+      dueBags={data.dueBags}
       system={data.kitchen.system}
       form={form as { line?: string; problem?: string } | null}
     />

@@ -10,6 +10,7 @@ import { listItems } from '$lib/server/item-store';
 import { listLarder } from '$lib/server/larder-store';
 import { weekOf } from '$lib/server/week';
 import type { Actions, PageServerLoad } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 export const load: PageServerLoad = async ({ url }) => {
   const store = await database();
@@ -19,7 +20,7 @@ export const load: PageServerLoad = async ({ url }) => {
     listPlannable(store),
   ]);
   const names = new Map(dishes.map((d) => [d.id, d.name]));
-  const now = Date.now();
+  const now = currentTime();
   return {
     week: weekOf(url.searchParams.get('week'), {
       stored,
@@ -62,7 +63,7 @@ export const actions: Actions = {
     const serveAt = fromFields(typed.day, typed.time, zone);
     if (!serveAt) errors.serveAt = 'A day and a time are needed.';
     else {
-      const checked = checkServingTime(serveAt, Date.now());
+      const checked = checkServingTime(serveAt, currentTime());
       if (!checked.ok) errors.serveAt = 'That moment is in the past; choose a later day or time.';
     }
     const meal = mealSchema.safeParse({
@@ -77,7 +78,7 @@ export const actions: Actions = {
     });
     for (const issue of meal.error?.issues ?? []) errors[String(issue.path[0])] ??= issue.message;
     if (Object.keys(errors).length > 0 || !meal.success) return fail(422, { typed, errors });
-    await createMeal(store, meal.data, Date.now());
+    await createMeal(store, meal.data, currentTime());
     redirect(303, `/meals/${meal.data.id}`);
   },
   /** The same meal once more: so many weeks later, or as a variant at the same time. */
@@ -91,7 +92,7 @@ export const actions: Actions = {
       store,
       stored.meal,
       weeks >= 0 && weeks <= 52 ? weeks : 0,
-      Date.now(),
+      currentTime(),
     );
     redirect(303, `/meals/${id}`);
   },

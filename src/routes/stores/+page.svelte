@@ -4,8 +4,9 @@
   import { toast } from 'svelte-sonner';
   import { deserialize } from '$app/forms';
   import { invalidateAll } from '$app/navigation';
-  import { byDue, daysLeft, type StoreItem } from '$core/stores';
+  import { byDue, daysLeft, placeOfItem, type StoreItem } from '$core/stores';
   import { formatDay } from '$core/units';
+  import PlaceRoom from '$lib/ui/stores/place-room.svelte';
   import Tape from '$lib/ui/stores/tape.svelte';
   import type { PageProps } from './$types';
 
@@ -16,12 +17,37 @@
   );
   const packed = $derived(form && 'packed' in form ? (form.packed as StoreItem) : null);
   let find = $state('');
-  const shown = $derived(
-    [...data.items]
-      .sort(byDue)
-      .filter((i) => `${i.name} ${i.code}`.toLowerCase().includes(find.trim().toLowerCase())),
-  );
-  const places = ['freezer', 'fridge'] as const;
+  let order = $state<keyof typeof ORDERS>('due');
+  const ORDERS = {
+    due: { name: 'due first', by: byDue },
+    name: { name: 'by name', by: (a: StoreItem, b: StoreItem) => a.name.localeCompare(b.name) },
+    packed: {
+      name: 'packed last first',
+      by: (a: StoreItem, b: StoreItem) => b.packedOn.localeCompare(a.packedOn),
+    },
+  };
+  const ordered = $derived([...data.items].sort(ORDERS[order].by));
+  const shown = $derived.by(() => {
+    const wanted = find.trim().toLowerCase();
+    return ordered.filter((i) => `${i.name} ${i.code}`.toLowerCase().includes(wanted));
+  });
+  const kinds = ['freezer', 'fridge'] as const;
+  const places = $derived(data.kitchen.places);
+  /** So many are shown at first: a list of years stays quick. */
+  const FIRST = 60;
+  let open = $state<Record<string, boolean>>({});
+  const spotOf = (item: StoreItem): string =>
+    places.filter((p) => p.kind === item.place).length > 1
+      ? (placeOfItem(item, places)?.name ?? '')
+      : '';
+  let throwing = $state<StoreItem | null>(null);
+  const REASONS = [
+    'past its day',
+    'spoiled',
+    'freezer burn',
+    'nobody liked it',
+    'label unreadable',
+  ];
 
   function due(item: StoreItem): { text: string; look: string } {
     const days = daysLeft(item, data.today);
@@ -51,8 +77,14 @@
     );
     return false;
   }
-  async function take(item: StoreItem, portions: number, what: 'out' | 'thrown'): Promise<void> {
-    const fields = { id: item.id, portions: String(portions), what };
+  async function take(
+    item: StoreItem,
+    portions: number,
+    what: 'out' | 'thrown',
+    note = '',
+  ): Promise<void> {
+    const fields = { id: item.id, portions: String(portions), what, note };
+    throwing = null;
     if (!(await send('?/take', fields))) return;
     toast.success(`${item.name}: ${portions} ${what === 'out' ? 'taken out' : 'thrown away'}.`, {
       action: { label: 'Undo', onClick: () => void send('?/putBack', fields) },
@@ -68,18 +100,27 @@
     <h1 class="text-4xl font-extrabold tracking-tight">Stores</h1>
     <p class="mt-1 text-muted">What lies in the freezer and the fridge, due first.</p>
   </div>
-  <div class="flex items-end gap-2">
+  <div class="flex flex-wrap items-end gap-2">
     <label class="label"
       >Find by name or code<input class="mt-1 field text-ink" bind:value={find} /></label
     >
+    <label class="label"
+      >Order<select class="mt-1 field text-ink" bind:value={order}
+        >{#each Object.entries(ORDERS) as [key, { name }] (key)}<option value={key}>{name}</option
+          >{/each}</select
+      ></label
+    >
+    <a class="btn" href="/stores/week">A week from stock</a>
     <a class="btn" href="/stores/labels">Print labels</a>
   </div>
 </header>
 
 <div class="mt-6 grid gap-8 lg:grid-cols-[minmax(0,1fr)_22rem]">
   <div class="grid h-fit gap-6">
-    {#each places as place (place)}
+    {#each kinds as place (place)}
       {@const own = shown.filter((i) => i.place === place)}
+      {@const rooms = data.rooms.filter((r) => r.place.kind === place)}
+      {@const listed = open[place] ? own : own.slice(0, FIRST)}
       <section aria-labelledby="place-{place}">
         <h2 id="place-{place}" class="mb-2 text-xl font-bold first-letter:uppercase">
           {place}
@@ -87,8 +128,11 @@
             >{own.reduce((sum, i) => sum + i.portions, 0)} portions</span
           >
         </h2>
+        <p class="mb-2 flex flex-wrap gap-x-6 gap-y-1">
+          {#each rooms as room (room.place.id)}<PlaceRoom {room} label={room.place.name} />{/each}
+        </p>
         <ul class="card px-4">
-          {#each own as item (item.id)}
+          {#each listed as item (item.id)}
             {@const state = due(item)}
             <li
               class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-line py-2.5 first:border-0"
@@ -97,7 +141,11 @@
                 ><b>{item.name}</b>
                 <span class="block text-[15px]"
                   ><span class={state.look}>{state.text}</span>
-                  <span class="text-muted">· packed {item.packedOn} · {item.code}</span></span
+                  <span class="text-muted"
+                    >· packed {item.packedOn} · {item.code}{spotOf(item)
+                      ? ` · ${spotOf(item)}`
+                      : ''}</span
+                  ></span
                 ></span
               >
               <b class="tabular-nums">{item.portions}</b>
@@ -114,25 +162,38 @@
                   onclick={() => void take(item, item.portions, 'out')}
                   >All<span class="sr-only"> of {item.name}</span></button
                 >
-                <button
-                  type="button"
-                  class="btn btn-quiet"
-                  onclick={() =>
-                    void send('?/move', {
-                      id: item.id,
-                      to: item.place === 'freezer' ? 'fridge' : 'freezer',
-                    })}
-                  >{item.place === 'freezer' ? 'To the fridge' : 'Freeze'}<span class="sr-only"
-                    >: {item.name}</span
-                  ></button
+                <label
+                  ><span class="sr-only">Move {item.name}</span><select
+                    class="field w-auto max-w-32 text-[15px]"
+                    value=""
+                    onchange={(e) =>
+                      void send('?/move', { id: item.id, to: e.currentTarget.value })}
+                  >
+                    <option value="">Move to…</option>
+                    {#each places.filter((p) => p.id !== placeOfItem(item, places)?.id) as other (other.id)}<option
+                        value={other.id}>{other.name}</option
+                      >{/each}
+                  </select></label
                 >
                 <button
                   type="button"
                   class="btn btn-quiet"
-                  onclick={() => void take(item, item.portions, 'thrown')}
+                  aria-expanded={throwing?.id === item.id}
+                  onclick={() => (throwing = throwing?.id === item.id ? null : item)}
                   >Throw away<span class="sr-only"> {item.name}</span></button
                 >
               </span>
+              {#if throwing?.id === item.id}
+                <span class="flex w-full flex-wrap items-center gap-1.5 pb-1" role="group"
+                  ><span class="text-[15px] text-muted">All of it, because it is</span>
+                  {#each REASONS as reason (reason)}<button
+                      type="button"
+                      class="btn min-h-9 px-2.5 text-[15px]"
+                      onclick={() => void take(item, item.portions, 'thrown', reason)}
+                      >{reason}</button
+                    >{/each}
+                </span>
+              {/if}
             </li>
           {:else}
             <li class="py-4 text-muted">
@@ -141,6 +202,13 @@
                 : `Nothing in the ${place}. Pack a dish, and its label and day are here.`}
             </li>
           {/each}
+          {#if listed.length < own.length}
+            <li class="border-t border-line py-2">
+              <button type="button" class="btn btn-quiet" onclick={() => (open[place] = true)}
+                >Show {own.length - listed.length} more</button
+              >
+            </li>
+          {/if}
         </ul>
       </section>
     {/each}
@@ -186,8 +254,9 @@
           >
           <label class="label"
             >Into the<select name="place" class="mt-1 field text-ink"
-              ><option value="freezer">freezer</option><option value="fridge">fridge</option
-              ></select
+              >{#each places as p (p.id)}<option value={p.id}>{p.name}</option>{:else}<option
+                  value="freezer">freezer</option
+                ><option value="fridge">fridge</option>{/each}</select
             ></label
           >
           <label class="label"
@@ -195,6 +264,24 @@
               ><option value="cooked">cooked</option><option value="raw">still to cook</option
               ></select
             ></label
+          >
+          <label class="label"
+            >Shape<select name="shape" class="mt-1 field text-ink"
+              ><option value="flat">flat or in a box</option><option value="mound"
+                >round, for the liner</option
+              ></select
+            ></label
+          >
+          <label class="label"
+            >Thick, mm<input
+              name="thicknessMm"
+              type="number"
+              min="5"
+              max="200"
+              value="40"
+              aria-invalid={!!errors.thicknessMm}
+              class="mt-1 field text-ink"
+            /></label
           >
           <label class="label"
             >Packed on<input

@@ -7,10 +7,17 @@
   interface Props {
     larder: readonly LarderItem[];
     useUp: readonly UseUp[];
+    dueBags: readonly {
+      code: string;
+      name: string;
+      place: string;
+      portions: number;
+      days: number;
+    }[];
     system: System;
     form: { line?: string; problem?: string } | null;
   }
-  let { larder, useUp, system, form }: Props = $props();
+  let { larder, useUp, dueBags, system, form }: Props = $props();
   const when = (days: number): string =>
     days < 0
       ? `${-days} d past its day`
@@ -82,11 +89,29 @@
               >{:else}no dish of yours takes it{/each}
           </p>
         </li>
-      {:else}
+      {/each}
+      {#each dueBags as bag (bag.code)}
+        <li
+          class="rounded-lg border-l-4 px-4 py-2.5 {bag.days <= 1 && bag.place === 'fridge'
+            ? 'border-pimento bg-pimento-soft'
+            : 'border-ember bg-ember-soft'}"
+        >
+          <p><b>{bag.name}</b>, {when(bag.days)}</p>
+          <p class="text-[15px]">
+            {bag.portions}
+            {bag.portions === 1 ? 'portion' : 'portions'} in the {bag.place},
+            <a class="underline underline-offset-4" href="/s/{bag.code}">{bag.code}</a>
+          </p>
+        </li>
+      {/each}
+      {#if useUp.length + dueBags.length === 0}
         <li class="card border-dashed p-4 text-muted">
           Nothing is due within ten days. Give a food a day, and the dishes that take it appear.
         </li>
-      {/each}
+      {/if}
     </ul>
+    <p class="mt-3">
+      <a class="btn" href="/stores/week">A week from stock</a>
+    </p>
   </section>
 </div>

@@ -2,7 +2,7 @@
   import Plus from '@lucide/svelte/icons/plus';
   import { Dialog } from 'bits-ui';
   import type { Dish } from '$core/dish';
-  import { bagOf } from '$core/stores';
+  import { bagOf, bulkOf } from '$core/stores';
 
   interface Props {
     dishes: readonly Dish[];
@@ -16,7 +16,7 @@
   /** Bags are listed once, the usual way; the way is chosen in the meal. */
   const found = $derived(
     dishes
-      .filter((d) => !bagOf(d.id)?.method)
+      .filter((d) => !bagOf(d.id)?.method && !bulkOf(d.id))
       .filter((d) => `${d.name} ${d.summary}`.toLowerCase().includes(wanted.trim().toLowerCase())),
   );
 

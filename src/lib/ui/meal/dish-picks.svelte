@@ -1,7 +1,7 @@
 <script lang="ts">
   import Trash2 from '@lucide/svelte/icons/trash-2';
   import { mealEntrySchema } from '$core/meal';
-  import { bagOf } from '$core/stores';
+  import { bagOf, bulkOf } from '$core/stores';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
   import AddDish from './add-dish.svelte';
   import EntryMore from './entry-more.svelte';
@@ -41,7 +41,7 @@
           {#if dish}<a
               href={bag
                 ? `/s/${bag.code}`
-                : `/dishes/${dish.id}?servings=${entry.servings ?? model.meal.servings}`}
+                : `/dishes/${bulkOf(dish.id)?.dishId ?? dish.id}?servings=${entry.servings ?? model.meal.servings}`}
               class="py-1 font-semibold underline-offset-4 hover:underline">{name}</a
             >
           {:else}<span class="py-1 font-semibold text-pimento">{name}</span>{/if}

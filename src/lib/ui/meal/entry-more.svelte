@@ -2,7 +2,7 @@
   /** What else can be said of a dish in this meal: release, stack, day before, cook, portions kept. */
   import type { Dish } from '$core/dish';
   import type { MealEntry } from '$core/meal';
-  import { bagDishId, bagOf, type ReheatMethod } from '$core/stores';
+  import { bagDishId, bagOf, bulkOf, type ReheatMethod } from '$core/stores';
   import type { MealState } from './meal-state.svelte';
 
   interface Props {
@@ -44,7 +44,8 @@
 
   const STATES = { raw: 'raw', browned: 'browned', cooked: 'cooked' } as const;
   function setBags(copies: number, state: keyof typeof STATES): void {
-    model.changeEntry(entry.id, { bags: copies > 0 ? { copies, state } : null });
+    const shape = entry.bags?.shape ?? 'flat';
+    model.changeEntry(entry.id, { bags: copies > 0 ? { copies, state, shape } : null });
   }
   const said = $derived(
     [
@@ -72,6 +73,9 @@
   const ways = $derived(
     bag ? METHODS.filter(([m]) => model.dishes.some((d) => d.id === bagDishId(bag.code, m))) : [],
   );
+  /** The dish as written, and as made with what was cooked in bulk. */
+  const written = $derived(bulkOf(entry.dishId)?.dishId ?? entry.dishId);
+  const withBags = $derived(model.dishes.filter((d) => bulkOf(d.id)?.dishId === written));
   function keep(portions: number, later: number): void {
     model.changeEntry(entry.id, { keep: portions > 0 ? { portions, later } : null });
   }
@@ -96,6 +100,20 @@
         >
           <option value="">as it suits it</option>
           {#each ways as [value, label] (value)}<option {value}>{label}</option>{/each}
+        </select></label
+      >
+    {/if}
+    {#if withBags.length > 0}
+      <label class="text-[13px] text-muted"
+        >made from<select
+          class="mt-0.5 field text-base"
+          value={entry.dishId}
+          onchange={(e) => model.changeEntry(entry.id, { dishId: e.currentTarget.value, pins: {} })}
+        >
+          <option value={written}>scratch, as written</option>
+          {#each withBags as made (made.id)}<option value={made.id}
+              >{bulkOf(made.id)?.code}: {made.summary}</option
+            >{/each}
         </select></label
       >
     {/if}

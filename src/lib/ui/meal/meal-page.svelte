@@ -8,6 +8,7 @@
   import { formatTime } from '$core/units';
   import { Runway } from '$lib/ui/runway';
   import type { SavedPlan } from '$lib/workers/planning';
+  import BagsCard from './bags-card.svelte';
   import DishPicks from './dish-picks.svelte';
   import MealHeader from './meal-header.svelte';
   import { MealState } from './meal-state.svelte';
@@ -121,7 +122,13 @@
 {/if}
 
 {#if plan}
-  <Summary {plan} kitchen={model.kitchen} {serveAt} sure={model.meal.sure} />
+  <Summary
+    {plan}
+    kitchen={model.kitchen}
+    {serveAt}
+    sure={model.meal.sure}
+    isBatch={model.meal.batch}
+  />
   {#if model.better}
     {@const start = formatTime(serveAt + model.better.totals.firstStart * 60_000, model.kitchen)}
     <div
@@ -214,6 +221,7 @@
     {/if}
     {#if notes.length > 0}<NeedsLook {notes} />{/if}
     <DishPicks {model} />
+    {#if model.meal.batch}<BagsCard {model} />{/if}
     <WhoEats {model} />
     <EveningFacts {model} />
   </div>

@@ -113,7 +113,7 @@ export class MealState {
     const entry = newEntry(id, dishId);
     const stock = bagOf(dishId) ? this.dishes.find((d) => d.id === dishId)?.servings : undefined;
     if (stock !== undefined) return { ...entry, servings: Math.min(stock, meal.servings) };
-    return meal.batch ? { ...entry, bags: { copies: 3, state: 'cooked' } } : entry;
+    return meal.batch ? { ...entry, bags: { copies: 3, state: 'cooked', shape: 'flat' } } : entry;
   }
 
   removeEntry(id: string): void {

@@ -9,8 +9,11 @@
     kitchen: Kitchen;
     serveAt: number;
     sure: Meal['sure'];
+    isBatch: boolean;
   }
-  let { plan, kitchen, serveAt, sure }: Props = $props();
+  let { plan, kitchen, serveAt, sure, isBatch }: Props = $props();
+  /** Bags wait without harm, so that what a day costs is its length alone. */
+  const shortest = $derived(plan.final ? plan.schedule.bound : null);
 
   const clock = (minute: number): string => formatTime(serveAt + minute * 60_000, kitchen);
   /** Nothing is certain on an evening, whatever the simulation counts. */
@@ -36,3 +39,10 @@
       plan.totals.ready + plan.sureAfter,
     )} in {wanted}{/if}{#if decider}; what most often decides is “{decider.text}” ({decider.dishName}){/if}.
 </p>
+{#if isBatch && shortest !== null}
+  <p class="max-w-[75ch] text-muted" data-testid="bound">
+    {plan.schedule.status === 'optimal'
+      ? 'No order of this work is shorter: that is proved.'
+      : `A long search found nothing shorter; that no day of this work is shorter than ${formatMinutes(shortest)} is proved.`}
+  </p>
+{/if}

@@ -3,6 +3,7 @@ import { database } from '$lib/server/database';
 import { readEvening } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
 import type { PageServerLoad } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 export const load: PageServerLoad = async ({ params }) => {
   const store = await database();
@@ -12,5 +13,5 @@ export const load: PageServerLoad = async ({ params }) => {
       message: 'There is no such evening.',
       remedy: 'Open Cook and start one from a meal.',
     });
-  return { ...stored, kitchen, now: Date.now() };
+  return { ...stored, kitchen, now: currentTime() };
 };

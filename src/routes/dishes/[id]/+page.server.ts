@@ -39,6 +39,7 @@ import { readKitchen } from '$lib/server/kitchen-store';
 import { createMeal } from '$lib/server/meal-store';
 import { servingIn } from '$lib/client/moments';
 import type { Actions, PageServerLoad } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 /** A dish that does not fit is planned in as many even runs as this. */
 const MOST_RUNS = 4;
@@ -98,7 +99,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 async function keep(dish: Dish): Promise<string> {
   const store = await database();
   const id = freshId(dish.id, await dishIds(store));
-  await saveDish(store, { ...dish, id }, Date.now());
+  await saveDish(store, { ...dish, id }, currentTime());
   return id;
 }
 
@@ -147,7 +148,7 @@ export const actions: Actions = {
     const dish = dishSchema.safeParse(parseJson(form.get('dish')));
     if (!dish.success) return fail(422, { problem: 'What was sent is no dish.' });
     const why = String(form.get('why') ?? '');
-    await saveDish(await database(), { ...dish.data, id: params.id }, Date.now(), why);
+    await saveDish(await database(), { ...dish.data, id: params.id }, currentTime(), why);
     return { replaced: true };
   },
   photo: async ({ params, request }) => {
@@ -155,7 +156,7 @@ export const actions: Actions = {
     if (!(file instanceof File) || file.size === 0)
       return fail(422, { problem: 'Choose a photo: a JPEG, PNG or WebP of at most 5 MB.' });
     const bytes = new Uint8Array(await file.arrayBuffer());
-    const saved = await savePhoto(await database(), params.id, bytes, Date.now());
+    const saved = await savePhoto(await database(), params.id, bytes, currentTime());
     if (saved.ok) return { saved: true };
     const { message, remedy } = saved.problems[0] ?? { message: '', remedy: '' };
     return fail(422, { problem: `${message}; ${remedy}.` });
@@ -204,7 +205,7 @@ export const actions: Actions = {
       format: 'olive-clock/meal@1',
       id,
       name: dish.name.slice(0, 60),
-      serveAt: servingIn(Date.now(), kitchen.zone),
+      serveAt: servingIn(currentTime(), kitchen.zone),
       zone: kitchen.zone,
       servings,
       entries: Array.from({ length: runs }, (_, i) => ({
@@ -215,7 +216,7 @@ export const actions: Actions = {
         later: 0,
       })),
     });
-    await createMeal(store, meal, Date.now());
+    await createMeal(store, meal, currentTime());
     redirect(303, `/meals/${id}`);
   },
 };

@@ -5,6 +5,7 @@ import { dishIds, saveDish } from '$lib/server/dish-store';
 import { readDocument, UNREADABLE } from '$lib/server/form';
 import { readKitchen } from '$lib/server/kitchen-store';
 import type { Actions, PageServerLoad } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 export const load: PageServerLoad = async () => {
   const store = await database();
@@ -21,7 +22,7 @@ export const actions: Actions = {
     const store = await database();
     if ((await dishIds(store)).has(dish.data.id))
       return fail(409, { problem: 'A dish of this name has come in meanwhile; reload the page.' });
-    await saveDish(store, dish.data, Date.now());
+    await saveDish(store, dish.data, currentTime());
     redirect(303, `/dishes/${dish.data.id}`);
   },
 };

@@ -2,9 +2,10 @@ import Papa from 'papaparse';
 import { formatQuantity } from '$core/units';
 import { listsFor } from '$lib/server/lists';
 import type { RequestHandler } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 export const GET: RequestHandler = async ({ url }) => {
-  const { shopping, kitchen } = await listsFor(url.searchParams.get('meals'), Date.now());
+  const { shopping, kitchen } = await listsFor(url.searchParams.get('meals'), currentTime());
   const rows = shopping.lines.map((line) => ({
     aisle: line.aisle,
     food: line.food,

@@ -2,9 +2,10 @@ import { AISLES } from '$core/lists';
 import { formatQuantity } from '$core/units';
 import { listsFor } from '$lib/server/lists';
 import type { RequestHandler } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 export const GET: RequestHandler = async ({ url }) => {
-  const { shopping, kitchen } = await listsFor(url.searchParams.get('meals'), Date.now());
+  const { shopping, kitchen } = await listsFor(url.searchParams.get('meals'), currentTime());
   const text = AISLES.flatMap((aisle) => {
     const lines = shopping.lines.filter((l) => l.aisle === aisle);
     if (lines.length === 0) return [];

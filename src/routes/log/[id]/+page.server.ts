@@ -9,6 +9,7 @@ import { dayKey } from '$core/units';
 import { itemByCode, takeOut } from '$lib/server/item-store';
 import { pack } from '$lib/server/pack';
 import type { Actions, PageServerLoad } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 export const load: PageServerLoad = async ({ params }) => {
   const store = await database();
@@ -20,7 +21,7 @@ export const load: PageServerLoad = async ({ params }) => {
   if (!stored)
     error(404, { message: 'There is no such evening.', remedy: 'Look in the Log for it.' });
   const { evening, events } = stored;
-  const now = eveningNow(events, Date.now());
+  const now = eveningNow(events, currentTime());
   const { id, mealId, name, serveAt, practice } = evening;
   /** Bags that this evening used, with what is left of each. */
   const codes = new Set(evening.compiled.meanings.flatMap((m) => bagOf(m.dishId)?.code ?? []));
@@ -48,10 +49,10 @@ export const actions: Actions = {
         dish,
         place: form.get('place') === 'freezer' ? 'freezer' : 'fridge',
         portions: Number(form.get('portions') || Number.NaN),
-        packedOn: dayKey(Date.now(), kitchen.zone),
+        packedOn: dayKey(currentTime(), kitchen.zone),
         isRaw: false,
       },
-      Date.now(),
+      currentTime(),
     );
     if (packed.ok) return { packed: packed.value };
     const [problem] = packed.problems;
@@ -62,7 +63,7 @@ export const actions: Actions = {
     const form = await request.formData();
     const portions = Number(form.get('portions'));
     if (!(portions > 0)) return fail(422, { problem: 'How many portions? More than none.' });
-    const move = { what: 'out' as const, note: 'eaten', now: Date.now() };
+    const move = { what: 'out' as const, note: 'eaten', now: currentTime() };
     const left = await takeOut(await database(), String(form.get('id')), portions, move);
     if (left === null)
       return fail(409, { problem: 'There are fewer: somebody has taken some. Look in Stores.' });

@@ -5,6 +5,7 @@ import { database } from '$lib/server/database';
 import { readMeal, updateMeal } from '$lib/server/meal-store';
 import { savedPlanSchema } from '$lib/workers/planning';
 import type { RequestHandler } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 const bodySchema = z.object({
   meal: mealSchema,
@@ -34,7 +35,7 @@ export const PUT: RequestHandler = async ({ request, params }) => {
   if (body.data.meal.id !== params.id)
     return json({ message: 'Not saved: this is another meal’s page. Reload it.' }, { status: 422 });
   const store = await database();
-  const revision = await updateMeal(store, body.data, Date.now());
+  const revision = await updateMeal(store, body.data, currentTime());
   if (revision !== null) return json({ revision });
   const gone = (await readMeal(store, params.id)) === null;
   return json(

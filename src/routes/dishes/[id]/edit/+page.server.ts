@@ -4,6 +4,7 @@ import { database } from '$lib/server/database';
 import { readDish, saveDish } from '$lib/server/dish-store';
 import { errorsByField, parseJson, UNREADABLE } from '$lib/server/form';
 import type { Actions, PageServerLoad } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 export const load: PageServerLoad = async ({ params }) => {
   const dish = await readDish(await database(), params.id);
@@ -25,7 +26,7 @@ export const actions: Actions = {
     await saveDish(
       await database(),
       { ...dish.data, id: params.id },
-      Date.now(),
+      currentTime(),
       String(form.get('why') ?? ''),
     );
     redirect(303, `/dishes/${params.id}`);

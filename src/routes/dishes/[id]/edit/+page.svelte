@@ -114,6 +114,14 @@
         >
       {/if}
     </fieldset>
+    <label class="flex min-h-11 items-center gap-2"
+      ><input
+        type="checkbox"
+        class="size-5 accent-olive"
+        checked={dish.bulk ?? false}
+        onchange={(e) => (dish.bulk = e.currentTarget.checked || undefined)}
+      />cooked in bulk: packed, it is an ingredient of other dishes</label
+    >
     <div>
       <label for="notes" class="label">Notes</label>
       <textarea id="notes" class="field min-h-20 py-2" bind:value={dish.notes}></textarea>

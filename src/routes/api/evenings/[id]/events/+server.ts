@@ -5,6 +5,7 @@ import { database } from '$lib/server/database';
 import { appendEvents } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
 import type { RequestHandler } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 const bodySchema = z.object({ events: z.array(runEventSchema).min(1).max(200) });
 
@@ -17,7 +18,7 @@ export const POST: RequestHandler = async ({ request, params }) => {
     );
   const store = await database();
   const kitchen = await readKitchen(store);
-  const added = await appendEvents(store, params.id, body.data.events, Date.now(), kitchen);
+  const added = await appendEvents(store, params.id, body.data.events, currentTime(), kitchen);
   if (added.ok) return json({ events: added.value });
   const { message, remedy } = added.problems[0] ?? { message: '', remedy: '' };
   return json({ message: `${message}; ${remedy}.` }, { status: 409 });

@@ -4,6 +4,7 @@ import { eventStream, toLine } from '$lib/server/event-stream';
 import { watch } from '$lib/server/live-hub';
 import { keepGoing } from '$lib/server/practice';
 import type { RequestHandler } from './$types';
+import { currentTime } from '$lib/server/clock';
 
 /** Everything so far, then each event as it comes. */
 export const GET: RequestHandler = async ({ params, request }) => {
@@ -13,7 +14,7 @@ export const GET: RequestHandler = async ({ params, request }) => {
   if (stored.evening.practice) keepGoing(store, params.id);
   return eventStream(request, (send) => {
     const unwatch = watch(params.id, send);
-    send(toLine({ now: Date.now(), events: stored.events }));
+    send(toLine({ now: currentTime(), events: stored.events }));
     return unwatch;
   });
 };

@@ -1,0 +1,176 @@
+/** What goes into each bag of a batch day, how it is shaped, and how long it freezes and thaws. */
+import { scaleDish, type Dish } from '../dish';
+import { cookingYield } from '../food';
+import { fillVolume } from '../cooker';
+import type { Kitchen } from '../kitchen';
+import type { MealEntry } from '../meal';
+import { freezesInADay, freezingTime, portionGrams, thawingTime } from '../stores';
+import { formatQuantity } from '../units';
+import { bagContents } from './batch';
+import type { PlanNote } from './types';
+
+export interface BagSheet {
+  name: string;
+  copies: number;
+  state: NonNullable<MealEntry['bags']>['state'];
+  /** One bag: what meets the pot first comes first. */
+  contents: { food: string; amount: string }[];
+  staysOut: string[];
+  /** Made once for all bags and divided: sauces, marinades, spices. Empty where there is one bag. */
+  madeOnce: { food: string; amount: string }[];
+  /** How long it may lie in its marinade, min; null where it does not. */
+  marinade: { least: number; most: number | null } | null;
+  gramsEach: number;
+  mlEach: number;
+  /** What becomes of the main food's weight; null where nothing is cooked before it is packed. */
+  yields: string | null;
+  shapes: BagShapeTimes[];
+}
+
+export interface BagShapeTimes {
+  shape: 'flat' | 'mound';
+  thicknessMm: number;
+  acrossMm: number | null;
+  freezeHours: number | null;
+  thawHours: number | null;
+}
+
+/** Flat bags dry through fastest; this thick they still stack (common practice), mm. */
+export const FLAT_MM = 40;
+/** A mound is to drop into the liner, frozen hard: so much narrower than it, mm. */
+const MOUND_SPARE_MM = 25;
+const FREEZER_C = -18;
+const FRIDGE_C = 4;
+
+/** Across and height of a mound of so many ml for the smallest liner that the household has. */
+export function moundFor(ml: number, kitchen: Kitchen): { acrossMm: number; heightMm: number } {
+  const liner = Math.min(220, ...kitchen.cookers.map((c) => c.diameterMm));
+  const acrossMm = liner - MOUND_SPARE_MM;
+  const heightMm = (ml * 1000) / ((Math.PI / 4) * acrossMm ** 2);
+  return { acrossMm, heightMm: Math.max(15, Math.round(heightMm)) };
+}
+
+/** @param servings in one bag */
+export function bagSheet(
+  dish: Dish,
+  servings: number,
+  bags: NonNullable<MealEntry['bags']>,
+  kitchen: Kitchen,
+): BagSheet {
+  const scaled = scaleDish(dish, servings);
+  const { order, staysOut } = bagContents(dish);
+  const read = (amount: number | undefined, unit: Parameters<typeof formatQuantity>[0]['unit']) =>
+    amount === undefined ? '' : formatQuantity({ amount, unit }, kitchen.system);
+  const inBag = scaled.ingredients
+    .filter((i) => order.includes(i.ingredient.food))
+    .sort((a, b) => order.indexOf(a.ingredient.food) - order.indexOf(b.ingredient.food));
+  const contents = inBag.map((i) => ({
+    food: i.ingredient.food,
+    amount: i.quantity ? read(i.quantity.amount, i.quantity.unit) : 'to taste',
+  }));
+  const isCooked = bags.state === 'cooked';
+  const gramsEach = isCooked
+    ? portionGrams(dish) * servings
+    : inBag.reduce((sum, i) => sum + (i.grams ?? 0), 0);
+  const mlEach = isCooked
+    ? gramsEach / 1.02
+    : fillVolume(
+        inBag.flatMap((i) =>
+          i.food && i.grams ? [{ food: i.food.id, grams: i.grams, celsius: FRIDGE_C }] : [],
+        ),
+      );
+  const soak = dish.stages.find((s) => s.kind === 'soak' && s.maxMinutes !== undefined);
+  return {
+    name: dish.name,
+    copies: bags.copies,
+    state: bags.state,
+    contents: isCooked ? [] : contents,
+    staysOut,
+    madeOnce:
+      bags.copies > 1 && !isCooked
+        ? inBag
+            .filter(
+              (i) => i.quantity && (i.food?.form !== 'solid' || i.ingredient.role === 'seasoning'),
+            )
+            .map((i) => ({
+              food: i.ingredient.food,
+              amount: i.quantity ? read(i.quantity.amount * bags.copies, i.quantity.unit) : '',
+            }))
+        : [],
+    marinade: soak?.kind === 'soak' ? { least: soak.minutes, most: soak.maxMinutes ?? null } : null,
+    gramsEach,
+    mlEach,
+    yields: isCooked ? yieldWords(dish, servings * bags.copies, kitchen) : null,
+    shapes: shapesOf(dish.name, gramsEach, mlEach, isCooked, kitchen),
+  };
+}
+
+function shapesOf(
+  food: string,
+  grams: number,
+  ml: number,
+  isCooked: boolean,
+  kitchen: Kitchen,
+): BagShapeTimes[] {
+  const mound = moundFor(ml, kitchen);
+  const times = (thicknessMm: number): Pick<BagShapeTimes, 'freezeHours' | 'thawHours'> => {
+    const bag = { food, shape: 'slab' as const, thicknessMm };
+    return {
+      freezeHours: freezingTime({ ...bag, fromC: isCooked ? FRIDGE_C : 10, airC: FREEZER_C }).hours,
+      thawHours: thawingTime({ ...bag, fromC: FREEZER_C, airC: FRIDGE_C, grams, method: 'air' })
+        .hours,
+    };
+  };
+  return [
+    { shape: 'flat', thicknessMm: FLAT_MM, acrossMm: null, ...times(FLAT_MM) },
+    {
+      shape: 'mound',
+      thicknessMm: mound.heightMm,
+      acrossMm: mound.acrossMm,
+      ...times(mound.heightMm),
+    },
+  ];
+}
+
+function yieldWords(dish: Dish, servings: number, kitchen: Kitchen): string | null {
+  const main = scaleDish(dish, servings)
+    .ingredients.filter((i) => i.ingredient.role === 'main' && i.food && i.grams)
+    .sort((a, b) => (b.grams ?? 0) - (a.grams ?? 0))[0];
+  if (!main?.food || !main.grams) return null;
+  const { factor, source } = cookingYield(main.food);
+  const read = (grams: number): string =>
+    formatQuantity({ amount: grams, unit: 'g' }, kitchen.system);
+  return `${read(main.grams)} ${main.ingredient.food} come to about ${read(main.grams * factor)} cooked (${source})`;
+}
+
+/** A freezer takes only so much at once: more of it warms what lies there and freezes slowly. */
+export function freezerNotes(
+  bags: readonly { dish: Dish; servings: number; copies: number }[],
+  kitchen: Kitchen,
+): PlanNote[] {
+  const kg = bags.reduce(
+    (sum, b) => sum + (portionGrams(b.dish) * b.servings * b.copies) / 1000,
+    0,
+  );
+  const most = freezesInADay(kitchen);
+  if (kg === 0) return [];
+  if (most === 0)
+    return [
+      {
+        entryId: null,
+        severity: 'look',
+        text: 'Bags are to be frozen, and there is no freezer in the kitchen.',
+        remedy: 'Add one in Kitchen, or keep them in the fridge by their day.',
+      },
+    ];
+  if (kg <= most) return [];
+  const days = Math.ceil(kg / most);
+  return [
+    {
+      entryId: null,
+      severity: 'look',
+      text: `${kg.toFixed(1)} kg for the freezer at once; it freezes about ${most.toFixed(1)} kg in a day (2 lb for each cubic foot, National Center for Home Food Preservation).`,
+      remedy: `Cool everything in the fridge first, and freeze it over ${days} days, within three days of cooking.`,
+    },
+  ];
+}

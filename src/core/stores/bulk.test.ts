@@ -1,0 +1,132 @@
+import { describe, expect, it } from 'vitest';
+import { demoHousehold } from '../../demo/household';
+import { dishSchema, scaleDish, type Dish } from '../dish';
+import { householdSchema } from '../exchange';
+import { cookingYield, findFood } from '../food';
+import { bulkFrom, bulkOf, withBulk, withBulkId } from './bulk';
+import { freezesInADay, portionGrams, roomTaken } from './room';
+
+const NOW = Date.UTC(2026, 10, 25, 9);
+const { kitchen, dishes, stores } = householdSchema.parse(demoHousehold(NOW));
+const dishOf = (id: string): Dish => {
+  const dish = dishes.find((d) => d.id === id);
+  if (!dish) throw new Error(id);
+  return dish;
+};
+const bag = stores.find((i) => i.code === 'ZAPU');
+if (!bag) throw new Error('no bag of chickpeas');
+
+describe('what was cooked in bulk', () => {
+  it('takes the soak and the cycle away from a dish, and keeps the rest in order', () => {
+    const dish = dishOf('chickpeas-lemon');
+    const made = withBulk(dish, bag);
+    if (!made.ok) throw new Error(made.problems[0]?.message);
+    const kinds = made.value.stages.map((s) => s.kind);
+    expect(kinds).not.toContain('soak');
+    expect(kinds).not.toContain('pressure');
+    expect(made.value.stages.map((s) => s.id)).toEqual(
+      expect.arrayContaining(['chop', 'drain', 'dress']),
+    );
+    expect(dishSchema.safeParse(made.value).error).toBeUndefined();
+    // 350 g dry are two bags of 175 g dry each, cooked to twice the weight and more.
+    const chickpeas = scaleDish(made.value, dish.servings).ingredients.find(
+      (i) => i.ingredient.id === 'chickpeas',
+    );
+    expect(chickpeas?.ingredient.preparation).toContain('2 × ZAPU');
+    expect(chickpeas?.quantity?.amount).toBeGreaterThan(700);
+    expect(chickpeas?.ingredient.fromStore).toBe(true);
+    // What only the cycle used is gone with it; what it gave is not promised any more.
+    expect(made.value.ingredients.some((i) => i.id === 'bay')).toBe(false);
+    expect(made.value.products.filter((p) => p.from === 'cook')).toEqual([]);
+  });
+
+  it('is refused where the dish has nothing of it, and where the bag is raw', () => {
+    expect(withBulk(dishOf('red-cabbage'), bag).ok).toBe(false);
+    expect(withBulk(dishOf('chickpeas-lemon'), { ...bag, isRaw: true }).ok).toBe(false);
+    expect(withBulk(dishOf('chickpeas-lemon'), { ...bag, bulk: null }).ok).toBe(false);
+  });
+
+  it('every dish of the demo that takes it stays a whole document', () => {
+    const made = dishes.flatMap((d) => {
+      const result = withBulk(d, bag);
+      return result.ok ? [result.value] : [];
+    });
+    expect(made.length).toBeGreaterThan(0);
+    for (const dish of made) {
+      const ids = new Set(dish.stages.map((s) => s.id));
+      for (const s of dish.stages) for (const a of s.after ?? []) expect(ids.has(a)).toBe(true);
+      expect(bulkOf(dish.id)?.code).toBe('ZAPU');
+    }
+  });
+
+  it('a dish says what it stands for only where it is said to be cooked in bulk', () => {
+    const dish = dishOf('chickpeas-lemon');
+    expect(bulkFrom(dish)).toBeNull();
+    expect(bulkFrom({ ...dish, bulk: true })).toEqual({ food: 'chickpea', rawGrams: 350 / 4 });
+    expect(bulkOf(withBulkId('ZAPU', 'x.y'))).toEqual({ code: 'ZAPU', dishId: 'x.y' });
+    expect(bulkOf('chickpeas-lemon')).toBeNull();
+  });
+});
+
+describe('yields', () => {
+  const factor = (name: string): number => {
+    const food = findFood(name);
+    if (!food) throw new Error(name);
+    return cookingYield(food).factor;
+  };
+
+  /**
+   * USDA FNS, Food Buying Guide for Child Nutrition Programs (from memory): cups cooked from a pound dry, with
+   * USDA cup weights of what is cooked (164 g chickpeas, 172 g black beans, 158 g rice, 198 g lentils).
+   */
+  it.each([
+    ['dry chickpeas', (6.2 * 164) / 453.6],
+    ['dry black beans', (5.8 * 172) / 453.6],
+    ['brown lentils', (5.2 * 198) / 453.6],
+    ['white rice', (7 * 158) / 453.6],
+  ])(
+    'a pound of %s comes to the cups of the Food Buying Guide, within a fifth',
+    (name, published) => {
+      expect(factor(name) / published).toBeGreaterThan(0.8);
+      expect(factor(name) / published).toBeLessThan(1.25);
+    },
+  );
+
+  /** USDA Table of Cooking Yields for Meat and Poultry, release 2 (2014; from memory): 60 to 85 %. */
+  it.each(['beef chuck', 'lamb shoulder', 'chicken thigh', 'ground beef'])(
+    'of %s between 60 and 85 of 100 g are left',
+    (name) => {
+      expect(factor(name)).toBeGreaterThanOrEqual(0.6);
+      expect(factor(name)).toBeLessThanOrEqual(0.85);
+    },
+  );
+});
+
+describe('room', () => {
+  it('a freezer takes 2 lb for each cubic foot in a day (National Center for Home Food Preservation)', () => {
+    const foot = { id: 'f', name: 'F', kind: 'freezer' as const, litres: 28.317 };
+    expect(freezesInADay({ ...kitchen, places: [foot] })).toBeCloseTo(2 * 0.4536, 3);
+    expect(freezesInADay({ ...kitchen, places: [] })).toBe(0);
+  });
+
+  it('each item is counted in its own place, or in the first of its kind', () => {
+    const [item] = stores.filter((i) => i.place === 'freezer');
+    if (!item) throw new Error('nothing frozen');
+    const taken = (spot: string | null): Record<string, number> =>
+      Object.fromEntries(
+        roomTaken([{ ...item, portions: 8, spot }], kitchen, () => 500).map((r) => [
+          r.place.id,
+          r.taken,
+        ]),
+      );
+    expect(taken(null)).toEqual({ freezer: 5, cellar: 0, fridge: 0 });
+    expect(taken('cellar')).toEqual({ freezer: 0, cellar: 5, fridge: 0 });
+    expect(taken('gone')).toEqual({ freezer: 5, cellar: 0, fridge: 0 });
+  });
+
+  it('a portion weighs what goes into it, water under a rack aside', () => {
+    const dish = dishOf('green-beans-almonds');
+    expect(portionGrams(dish)).toBeLessThan(250);
+    expect(portionGrams(null)).toBe(350);
+  });
+});

@@ -1,0 +1,149 @@
+/** Food cooked in bulk as an ingredient of other dishes: what it saves them. */
+import { dishSchema, scaleDish, type Dish, type Stage } from '../dish';
+import { cookingYield, findFood } from '../food';
+import { failure, success, type Outcome } from '../reason';
+import type { StoreItem } from './item';
+
+/** Share of a stage's solid weight above which it is that food's own stage. */
+const OWN_SHARE = 0.6;
+/** To heat what is cooked already through, min (estimate for a pan on a burner). */
+const HEAT_MIN = 8;
+const WITH = /^with-([A-Z]{4})\.(.+)$/;
+/** Stages that cooked food has behind it. */
+const SAVED = new Set<Stage['kind']>(['prep', 'soak', 'brown', 'pressure', 'simmer']);
+
+/** The id of a dish made with a bag of cooked food: `with-ZAPU.chickpeas-lemon`. */
+export function withBulkId(code: string, dishId: string): string {
+  return `with-${code}.${dishId}`.slice(0, 60);
+}
+
+/** Code and dish of such an id; null where it is an ordinary dish. */
+export function bulkOf(dishId: string): { code: string; dishId: string } | null {
+  const match = WITH.exec(dishId);
+  return match?.[1] && match[2] ? { code: match[1], dishId: match[2] } : null;
+}
+
+/**
+ * What a dish's only main food comes to as stock: its id and the raw weight of one portion.
+ *
+ * @returns null where the dish is not said to be cooked in bulk, or has no food of the table to stand for
+ */
+export function bulkFrom(dish: Dish): NonNullable<StoreItem['bulk']> | null {
+  if (!dish.bulk) return null;
+  const main = scaleDish(dish, dish.servings)
+    .ingredients.filter((i) => i.ingredient.role === 'main' && i.food && (i.grams ?? 0) > 0)
+    .sort((a, b) => (b.grams ?? 0) - (a.grams ?? 0))[0];
+  if (!main?.food || !main.grams) return null;
+  return { food: main.food.id, rawGrams: main.grams / dish.servings };
+}
+
+/**
+ * A dish that takes a bag of cooked food instead of the raw one: the stages that only cut, soak, brown or
+ * cook that food are left out, and their minutes with them.
+ */
+export function withBulk(dish: Dish, item: StoreItem): Outcome<Dish> {
+  const { bulk } = item;
+  const scaled = scaleDish(dish, dish.servings);
+  const takes = bulk && scaled.ingredients.find((i) => i.food?.id === bulk.food);
+  if (!bulk || !takes?.food || !takes.grams || item.isRaw || bulk.rawGrams <= 0)
+    return failure({
+      field: 'bulk',
+      message: `${item.name} is nothing that ${dish.name} is made with`,
+      remedy: 'choose another bag',
+    });
+  const own = takes.ingredient.id;
+  const grams = new Map(
+    scaled.ingredients.map((i) => [i.ingredient.id, i.food?.form === 'solid' ? (i.grams ?? 0) : 0]),
+  );
+  const isOwn = (stage: Stage): boolean => {
+    if (!SAVED.has(stage.kind) || !stage.uses.includes(own)) return false;
+    const all = stage.uses.reduce((sum, id) => sum + (grams.get(id) ?? 0), 0);
+    return all > 0 && (grams.get(own) ?? 0) >= OWN_SHARE * all;
+  };
+  const gone = new Set(dish.stages.filter(isOwn).map((s) => s.id));
+  if (gone.size === 0)
+    return failure({
+      field: 'bulk',
+      message: `${dish.name} has no work with ${takes.ingredient.food} alone that this would save`,
+      remedy: 'cook it as it is written',
+    });
+  const portions = takes.grams / bulk.rawGrams;
+  const factor = cookingYield(takes.food).factor;
+  const kept = dish.stages.filter((s) => !gone.has(s.id));
+  const stages = relinked(dish.stages, gone);
+  const used = new Set(kept.flatMap((s) => s.uses));
+  const isHot = kept.some((s) => !['prep', 'soak', 'rest', 'finish'].includes(s.kind));
+  const name = `${dish.name} (${item.code})`.slice(0, 100);
+  const made = dishSchema.safeParse({
+    ...dish,
+    id: withBulkId(item.code, dish.id),
+    name,
+    summary: `With ${item.name}: ${gone.size === 1 ? 'one stage' : `${gone.size} stages`} less.`,
+    ingredients: dish.ingredients
+      .filter((i) => i.id === own || used.has(i.id) || !usedAtAll(dish, i.id))
+      .map((i) =>
+        i.id === own
+          ? {
+              ...i,
+              amount: Math.round(takes.grams ? takes.grams * factor : 1),
+              unit: 'g',
+              scaling: 'proportional',
+              preparation: `cooked, ${round(portions)} × ${item.code} from the ${item.place}; as much as ${Math.round(takes.grams ?? 0)} g raw`,
+              takes: undefined,
+              fromStore: true,
+              ...(item.place === 'freezer' ? { frozen: true, thaw: true } : {}),
+            }
+          : i,
+      ),
+    stages: withFood(stages, own, isHot, item),
+    products: dish.products.filter((p) => !gone.has(p.from)),
+  });
+  if (made.success) return success(made.data);
+  return failure({
+    field: 'bulk',
+    message: `${dish.name} can’t be made with ${item.name}`,
+    remedy: 'cook it as it is written',
+  });
+}
+
+const round = (n: number): number => Math.round(n * 10) / 10;
+
+function usedAtAll(dish: Dish, id: string): boolean {
+  return dish.stages.some((s) => s.uses.includes(id));
+}
+
+/** What waited for a stage that is gone waits for what that stage waited for. */
+function relinked(stages: readonly Stage[], gone: ReadonlySet<string>): Stage[] {
+  const before = new Map(
+    stages.map((s, i) => [s.id, s.after ?? (i > 0 ? [stages[i - 1]?.id ?? ''] : [])]),
+  );
+  const through = (id: string): string[] =>
+    gone.has(id) ? (before.get(id) ?? []).flatMap(through) : [id];
+  return stages
+    .filter((s) => !gone.has(s.id))
+    .map((s) => ({ ...s, after: [...new Set((before.get(s.id) ?? []).flatMap(through))] }));
+}
+
+/** The cooked food goes in with the first heat that is left, or is heated by itself at the end. */
+function withFood(stages: readonly Stage[], own: string, isHot: boolean, item: StoreItem): Stage[] {
+  if (stages.some((s) => s.uses.includes(own))) return [...stages];
+  const at = isHot
+    ? stages.findIndex((s) => !['prep', 'soak', 'rest', 'finish'].includes(s.kind))
+    : -1;
+  if (at >= 0) return stages.map((s, i) => (i === at ? { ...s, uses: [...s.uses, own] } : s));
+  const last = stages.at(-1);
+  const heat: Stage = {
+    id: 'heat-bulk',
+    kind: 'burner',
+    minutes: HEAT_MIN,
+    attended: true,
+    text: `Heat ${item.name.slice(0, 80)} (${item.code}) with a splash of water, to 74 °C all through (USDA FSIS)`,
+    uses: [own],
+    after: [],
+  };
+  if (!last) return [heat];
+  return [
+    heat,
+    ...stages.map((s) => (s === last ? { ...s, after: [...(s.after ?? []), heat.id] } : s)),
+  ];
+}

@@ -1,0 +1,50 @@
+<script lang="ts">
+  /** Freezers and fridges with the room that they have for bags and boxes. */
+  import type { Kitchen } from '$core/kitchen';
+  import Field from '$lib/ui/fields/field.svelte';
+
+  interface Props {
+    places: Kitchen['places'];
+    errors: (field: string) => string | undefined;
+    freshId: (name: string, taken: readonly { id: string }[]) => string;
+  }
+  let { places = $bindable(), errors, freshId }: Props = $props();
+</script>
+
+<section aria-labelledby="places" class="grid h-fit gap-3 card p-5">
+  <h2 id="places" class="text-xl font-bold">Freezers and fridges</h2>
+  {#each places as place, i (place.id)}
+    <div class="grid grid-cols-[1fr_7rem_5rem_auto] items-end gap-2">
+      <Field name="place-{i}" label="Name" bind:value={place.name} error={errors(`${i}.name`)} />
+      <label class="text-sm text-muted"
+        >Kind<select class="mt-1 field text-ink" bind:value={place.kind}
+          ><option value="freezer">freezer</option><option value="fridge">fridge</option></select
+        ></label
+      >
+      <Field
+        name="litres-{i}"
+        label="Litres"
+        type="number"
+        min="2"
+        bind:value={place.litres}
+        error={errors(`${i}.litres`)}
+      />
+      <button
+        type="button"
+        class="btn btn-quiet px-2"
+        onclick={() => (places = places.filter((p) => p.id !== place.id))}
+        >Remove<span class="sr-only"> {place.name}</span></button
+      >
+    </div>
+  {:else}<p class="text-muted">None: nothing can be packed.</p>{/each}
+  <button
+    type="button"
+    class="btn"
+    onclick={() =>
+      places.push({ id: freshId('place', places), name: '', kind: 'freezer', litres: 60 })}
+    >Add one</button
+  >
+  <p class="text-sm text-muted">
+    Only the part that holds what you pack; it is counted how full it is.
+  </p>
+</section>

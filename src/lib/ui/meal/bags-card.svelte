@@ -1,0 +1,120 @@
+<script lang="ts">
+  /** A batch day in bags: what goes into each and in which order, its shape, freezing and thawing. */
+  import { bagSheet, type BagSheet } from '$core/plan';
+  import { formatMinutes, formatQuantity } from '$core/units';
+  import type { MealState } from './meal-state.svelte';
+
+  let { model }: { model: MealState } = $props();
+
+  const dishes = $derived(new Map(model.dishes.map((d) => [d.id, d])));
+  const sheets = $derived(
+    model.meal.entries.flatMap((entry) => {
+      const dish = dishes.get(entry.dishId);
+      if (!dish || !entry.bags) return [];
+      const servings = entry.servings ?? model.meal.servings;
+      return [{ entry, sheet: bagSheet(dish, servings, entry.bags, model.kitchen) }];
+    }),
+  );
+  const parts = $derived(model.meal.entries.filter((e) => !e.bags).length);
+  const weight = (grams: number): string =>
+    formatQuantity({ amount: grams, unit: 'g' }, model.kitchen.system);
+  const hours = (h: number | null): string =>
+    h === null ? 'never' : h < 1 ? '1 h' : `${Math.round(h)} h`;
+  const line = (items: BagSheet['contents']): string =>
+    items.map((c) => `${c.amount} ${c.food}`.trim()).join(' · ');
+  const WORDS = { raw: 'raw', browned: 'browned', cooked: 'cooked' } as const;
+</script>
+
+<section aria-labelledby="bags" class="print:hidden">
+  <h2 id="bags" class="mb-3 text-xl font-bold">Bags and boxes</h2>
+  <div class="grid gap-3">
+    {#each sheets as { entry, sheet } (entry.id)}
+      <article class="card p-4" data-testid="bag-sheet">
+        <h3 class="font-semibold">
+          {sheet.copies} × {sheet.name}, {WORDS[sheet.state]}
+        </h3>
+        <p class="text-[15px] text-muted">
+          about {weight(sheet.gramsEach)} each{#if sheet.yields}; {sheet.yields}{/if}
+        </p>
+        {#if sheet.contents.length > 0}
+          <p class="mt-2 text-[15px]">
+            <span class="text-muted">Into each, in this order:</span>
+            {line(sheet.contents)}
+          </p>
+        {/if}
+        {#if sheet.madeOnce.length > 0}
+          <p class="mt-1 text-[15px]">
+            <span class="text-muted">Make once and divide by {sheet.copies}:</span>
+            {line(sheet.madeOnce)}
+          </p>
+        {/if}
+        {#if sheet.staysOut.length > 0}
+          <p class="mt-1 text-[15px]">
+            <span class="text-muted">Stays out, for later:</span>
+            {sheet.staysOut.join(', ')}
+          </p>
+        {/if}
+        {#if sheet.marinade}
+          <p class="mt-1 text-[15px]">
+            <span class="text-muted">In its marinade</span>
+            {formatMinutes(sheet.marinade.least)} at least{#if sheet.marinade.most !== null},
+              {formatMinutes(sheet.marinade.most)} at most before it is frozen{/if}
+          </p>
+        {/if}
+        <fieldset class="mt-3 grid gap-1">
+          <legend class="sr-only">Shape of the bags of {sheet.name}</legend>
+          {#each sheet.shapes as shape (shape.shape)}
+            <label
+              class="flex min-h-11 items-center gap-2.5 rounded-lg px-2 text-[15px] has-checked:bg-leaf-soft"
+              ><input
+                type="radio"
+                name="shape-{entry.id}"
+                class="size-5 accent-olive"
+                value={shape.shape}
+                checked={entry.bags?.shape === shape.shape}
+                onchange={() =>
+                  entry.bags &&
+                  model.changeEntry(entry.id, { bags: { ...entry.bags, shape: shape.shape } })}
+              />
+              <span
+                ><b
+                  >{shape.shape === 'flat'
+                    ? `Flat, ${shape.thicknessMm} mm`
+                    : `Round, ${shape.acrossMm} mm wide, ${shape.thicknessMm} high`}</b
+                >: frozen in {hours(shape.freezeHours)}, thawed in the fridge in {hours(
+                  shape.thawHours,
+                )}</span
+              ></label
+            >
+          {/each}
+        </fieldset>
+      </article>
+    {/each}
+    <div class="card p-4">
+      <label class="flex flex-wrap items-center gap-2"
+        >One set of boxes, a portion of each dish that goes into no bags:
+        <select
+          class="field w-32"
+          value={model.meal.boxes ?? 0}
+          onchange={(e) => {
+            const boxes = Number(e.currentTarget.value);
+            model.change((meal) => ({ ...meal, boxes: boxes > 0 ? boxes : null }));
+          }}
+        >
+          {#each [0, 2, 3, 4, 5, 6, 8, 10, 12, 15, 20] as n (n)}<option value={n}
+              >{n === 0 ? 'none' : `${n} boxes`}</option
+            >{/each}
+        </select></label
+      >
+      {#if model.meal.boxes !== null && parts === 0}
+        <p class="mt-1 text-[15px] text-pimento">
+          Every dish goes into bags of its own; set one to “none” under its “More”.
+        </p>
+      {/if}
+    </div>
+    <p class="text-sm text-muted">
+      Freezing and thawing by Plank’s equation; the published thawing rule is a day in the fridge
+      for each 4 to 5 lb, a day at least (USDA FSIS).
+    </p>
+  </div>
+</section>
