@@ -112,7 +112,7 @@ test('what is left of an evening is in the fridge in two taps; a bag moves betwe
 
   await page.goto('/stores');
   const item = page.getByRole('listitem').filter({ hasText: code });
-  await item.getByRole('button', { name: /^Freeze/ }).click();
+  await item.getByRole('combobox', { name: /^Move/ }).selectOption({ label: 'Freezer drawers' });
   await expect(
     page
       .getByRole('region', { name: /freezer/i })

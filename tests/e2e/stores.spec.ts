@@ -31,6 +31,7 @@ test('a dish is packed with its label, found by its code, taken out once, and pu
   await expect(row).toContainText('3');
 
   await row.getByRole('button', { name: 'Throw away' }).click();
+  await row.getByRole('button', { name: 'freezer burn' }).click();
   await expect(page.getByText(/3 thrown away/)).toBeVisible();
   await page.goto('/stores/labels');
   await expect(page.getByTestId('tape').first()).toBeVisible();

@@ -11,6 +11,7 @@ export type { AnswerUse, UseTarget } from './use-answer';
 export { compareDishes } from './compare';
 export { DIETS, dietsOf } from './diets';
 export type { Diet, DietAnswer } from './diets';
+export { compositionOf, mainIngredient } from './whole';
 export { layersAt } from './layers';
 export type { Layer, LayerKind, LinerContents } from './layers';
 export { substitute, substitutesFor } from './substitutes';

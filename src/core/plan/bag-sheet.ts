@@ -1,5 +1,5 @@
 /** What goes into each bag of a batch day, how it is shaped, and how long it freezes and thaws. */
-import { scaleDish, type Dish } from '../dish';
+import { compositionOf, mainIngredient, scaleDish, type Dish, type ScaledDish } from '../dish';
 import { cookingYield } from '../food';
 import { fillVolume } from '../cooker';
 import type { Kitchen } from '../kitchen';
@@ -39,15 +39,23 @@ export interface BagShapeTimes {
 export const FLAT_MM = 40;
 /** A mound is to drop into the liner, frozen hard: so much narrower than it, mm. */
 const MOUND_SPARE_MM = 25;
+const USUAL_LINER_MM = 220;
+/** Thinner is a flat bag; higher takes days to thaw (common practice), mm. */
+const LOWEST_MM = 15;
+const HIGHEST_MM = 70;
 const FREEZER_C = -18;
 const FRIDGE_C = 4;
 
-/** Across and height of a mound of so many ml for the smallest liner that the household has. */
+/** A mound for the smallest liner in which it is not too high, or else for the widest. */
 export function moundFor(ml: number, kitchen: Kitchen): { acrossMm: number; heightMm: number } {
-  const liner = Math.min(220, ...kitchen.cookers.map((c) => c.diameterMm));
-  const acrossMm = liner - MOUND_SPARE_MM;
-  const heightMm = (ml * 1000) / ((Math.PI / 4) * acrossMm ** 2);
-  return { acrossMm, heightMm: Math.max(15, Math.round(heightMm)) };
+  const liners = kitchen.cookers.map((c) => c.diameterMm).sort((a, b) => a - b);
+  const mounds = (liners.length > 0 ? liners : [USUAL_LINER_MM]).map((mm) => {
+    const acrossMm = mm - MOUND_SPARE_MM;
+    const heightMm = (ml * 1000) / ((Math.PI / 4) * acrossMm ** 2);
+    return { acrossMm, heightMm: Math.max(LOWEST_MM, Math.round(heightMm)) };
+  });
+  const widest = mounds.at(-1) as (typeof mounds)[number];
+  return mounds.find((m) => m.heightMm <= HIGHEST_MM) ?? widest;
 }
 
 /** @param servings in one bag */
@@ -101,20 +109,22 @@ export function bagSheet(
     gramsEach,
     mlEach,
     yields: isCooked ? yieldWords(dish, servings * bags.copies, kitchen) : null,
-    shapes: shapesOf(dish.name, gramsEach, mlEach, isCooked, kitchen),
+    shapes: shapesOf(scaled, gramsEach, mlEach, isCooked, kitchen),
   };
 }
 
 function shapesOf(
-  food: string,
+  scaled: ScaledDish,
   grams: number,
   ml: number,
   isCooked: boolean,
   kitchen: Kitchen,
 ): BagShapeTimes[] {
   const mound = moundFor(ml, kitchen);
+  const composition = compositionOf(scaled);
+  const own = { food: scaled.dish.name, ...(composition ? { composition } : {}) };
   const times = (thicknessMm: number): Pick<BagShapeTimes, 'freezeHours' | 'thawHours'> => {
-    const bag = { food, shape: 'slab' as const, thicknessMm };
+    const bag = { ...own, shape: 'slab' as const, thicknessMm };
     return {
       freezeHours: freezingTime({ ...bag, fromC: isCooked ? FRIDGE_C : 10, airC: FREEZER_C }).hours,
       thawHours: thawingTime({ ...bag, fromC: FREEZER_C, airC: FRIDGE_C, grams, method: 'air' })
@@ -133,9 +143,7 @@ function shapesOf(
 }
 
 function yieldWords(dish: Dish, servings: number, kitchen: Kitchen): string | null {
-  const main = scaleDish(dish, servings)
-    .ingredients.filter((i) => i.ingredient.role === 'main' && i.food && i.grams)
-    .sort((a, b) => (b.grams ?? 0) - (a.grams ?? 0))[0];
+  const main = mainIngredient(scaleDish(dish, servings));
   if (!main?.food || !main.grams) return null;
   const { factor, source } = cookingYield(main.food);
   const read = (grams: number): string =>

@@ -1,6 +1,6 @@
 /** Food cooked in bulk as an ingredient of other dishes: what it saves them. */
-import { dishSchema, scaleDish, type Dish, type Stage } from '../dish';
-import { cookingYield, findFood } from '../food';
+import { dishSchema, mainIngredient, scaleDish, type Dish, type Stage } from '../dish';
+import { cookingYield } from '../food';
 import { failure, success, type Outcome } from '../reason';
 import type { StoreItem } from './item';
 
@@ -30,9 +30,7 @@ export function bulkOf(dishId: string): { code: string; dishId: string } | null 
  */
 export function bulkFrom(dish: Dish): NonNullable<StoreItem['bulk']> | null {
   if (!dish.bulk) return null;
-  const main = scaleDish(dish, dish.servings)
-    .ingredients.filter((i) => i.ingredient.role === 'main' && i.food && (i.grams ?? 0) > 0)
-    .sort((a, b) => (b.grams ?? 0) - (a.grams ?? 0))[0];
+  const main = mainIngredient(scaleDish(dish, dish.servings));
   if (!main?.food || !main.grams) return null;
   return { food: main.food.id, rawGrams: main.grams / dish.servings };
 }

@@ -10,6 +10,7 @@ import {
   iceShare,
   solidDensity,
   specificHeat,
+  type Composition,
 } from '../food';
 
 export type BagShape = 'slab' | 'cylinder' | 'sphere';
@@ -58,6 +59,8 @@ export interface BagTime {
 
 interface BagQuestion {
   food: string;
+  /** Of what is in it, where that is known better than by the name. */
+  composition?: Composition;
   shape: BagShape;
   thicknessMm: number;
   fromC: number;
@@ -66,8 +69,9 @@ interface BagQuestion {
 }
 
 /** Hours until the middle is frozen through (−10 °C). */
-export function freezingTime({ food, shape, thicknessMm, fromC, airC }: BagQuestion): BagTime {
-  const { composition } = findFood(food) ?? estimateFood(food);
+export function freezingTime(question: BagQuestion): BagTime {
+  const { food, shape, thicknessMm, fromC, airC } = question;
+  const composition = question.composition ?? byName(food);
   if (airC >= FROZEN_C)
     return {
       hours: null,
@@ -95,7 +99,7 @@ export function freezingTime({ food, shape, thicknessMm, fromC, airC }: BagQuest
     hours: seconds / 3600,
     because: [
       `${Math.round(heat / 1000)} kJ for each kg has to go, through ${shapeWords(shape)} of ${Math.round(thicknessMm)} mm in ${airC} °C (Plank’s equation)`,
-      ...estimated(food),
+      ...(question.composition ? [] : estimated(food)),
       'lay bags flat and apart until they are hard: thickness counts squared (common practice)',
     ],
   };
@@ -106,7 +110,7 @@ export function thawingTime(
   question: BagQuestion & { grams: number; method: 'air' | 'water' },
 ): BagTime {
   const { food, shape, thicknessMm, fromC, airC, grams, method } = question;
-  const { composition } = findFood(food) ?? estimateFood(food);
+  const composition = question.composition ?? byName(food);
   if (airC <= THAWED_C)
     return {
       hours: null,
@@ -140,7 +144,7 @@ export function thawingTime(
       ...(method === 'water' && airC > 21
         ? ['never in warm water: 21 °C at most (FDA Food Code 3-501.13)']
         : []),
-      ...estimated(food),
+      ...(question.composition ? [] : estimated(food)),
     ],
   };
 }
@@ -155,6 +159,8 @@ export function thawRuleHours(grams: number, method: 'air' | 'water'): number {
   const pounds = grams / 453.592;
   return method === 'water' ? pounds / 2 : Math.max(24, (pounds / 4.5) * 24);
 }
+
+const byName = (food: string): Composition => (findFood(food) ?? estimateFood(food)).composition;
 
 function shapeWords(shape: BagShape): string {
   return { slab: 'a flat bag', cylinder: 'a roll', sphere: 'a round mound' }[shape];

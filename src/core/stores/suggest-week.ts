@@ -1,6 +1,5 @@
 /** A week of suppers proposed from stock: what is due first, varied, and quick on days with no time. */
-import type { Dish } from '../dish';
-import { mainFoodOf } from './main-food';
+import { mainIngredient, scaleDish, type Dish } from '../dish';
 import { kindOfDish, daysLeft, type StoreItem } from './item';
 
 export interface WeekQuestion {
@@ -46,7 +45,7 @@ const PRESSING = { freezer: 21, fridge: 3 } as const;
 /** Days around one in which a dish was eaten lately, or will be. */
 const NEAR = [-6, -5, -4, -3, -2, -1, 1, 2, 3, 4, 5, 6];
 /** How much speaks for or against a choice. */
-const WEIGHT = { due: 10, noTime: 12, sameDish: 20, sameFood: 6, dueFood: 8 } as const;
+const WEIGHT = { due: 10, noTime: 12, sameDish: 40, sameFood: 6, dueFood: 8 } as const;
 
 /**
  * One proposal for each day that has no meal; days for which nothing is left stay empty. Nothing is proposed
@@ -151,6 +150,11 @@ function withVariety(
     if (food !== null && food === candidate.food) score -= WEIGHT.sameFood / distance;
   }
   return { ...candidate, score };
+}
+
+/** Id of the food that a dish is about; null where there is none. */
+function mainFoodOf(dish: Dish | null): string | null {
+  return (dish && mainIngredient(scaleDish(dish, dish.servings))?.food?.id) ?? null;
 }
 
 function addDays(day: string, days: number): string {

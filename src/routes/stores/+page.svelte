@@ -37,9 +37,9 @@
   const FIRST = 60;
   let open = $state<Record<string, boolean>>({});
   const spotOf = (item: StoreItem): string =>
-    places.filter((p) => p.kind === item.place).length > 1
-      ? (placeOfItem(item, places)?.name ?? '')
-      : '';
+    placeOfItem(item, places)?.id === places.find((p) => p.kind === item.place)?.id
+      ? ''
+      : (placeOfItem(item, places)?.name ?? '');
   let throwing = $state<StoreItem | null>(null);
   const REASONS = [
     'past its day',

@@ -12,11 +12,13 @@
   const count = $derived(chosen.filter((d) => !left.includes(d.day)).length);
 
   function address(change: { servings?: number; busy?: string[]; not?: string[] }): string {
-    const params = new URLSearchParams({ for: String(change.servings ?? data.week.servings) });
     const busy = change.busy ?? data.week.days.filter((d) => d.hasNoTime).map((d) => d.day);
-    for (const day of busy) params.append('busy', day);
-    for (const id of change.not ?? data.refused) params.append('not', id);
-    return `?${params}`;
+    const params = [
+      `for=${change.servings ?? data.week.servings}`,
+      ...busy.map((day) => `busy=${day}`),
+      ...(change.not ?? data.refused).map((id) => `not=${encodeURIComponent(id)}`),
+    ];
+    return `?${params.join('&')}`;
   }
   const ask = (change: Parameters<typeof address>[0]): Promise<void> =>
     goto(address(change), { keepFocus: true, noScroll: true, replaceState: true });
@@ -39,7 +41,7 @@
       you choose.
     </p>
   </div>
-  <label class="label"
+  <label class="label grid"
     >For how many<select
       class="mt-1 field w-24 text-ink"
       value={data.week.servings}

@@ -1,0 +1,66 @@
+/** A server of a test's own: its database, and its clock set so many days ahead. */
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+export class OwnServer {
+  readonly folder = mkdtempSync(join(tmpdir(), 'olive-'));
+  private process: ChildProcess | null = null;
+
+  constructor(private readonly port: number) {}
+
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  get database(): string {
+    return join(this.folder, 'olive.db');
+  }
+
+  private env(more: Record<string, string>): NodeJS.ProcessEnv {
+    return {
+      ...process.env,
+      DATABASE_URL: `file:${this.database}`,
+      LOG_LEVEL: 'error',
+      PORT: String(this.port),
+      ...more,
+    };
+  }
+
+  /** Fills the database with the demo. */
+  seed(): void {
+    spawnSync('node', ['scripts/run-ts.mjs', 'scripts/seed.ts'], { env: this.env({}) });
+  }
+
+  /** Starts it, or starts it again; resolves when it answers. */
+  async start(more: Record<string, string> = {}): Promise<void> {
+    await this.stop();
+    const server = spawn('node', ['scripts/serve.mjs'], {
+      env: this.env(more),
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
+    this.process = server;
+    await new Promise<void>((resolve, reject) => {
+      server.stdout.on('data', (text: Buffer) => {
+        if (text.includes('Olive Clock is at')) resolve();
+      });
+      server.on('exit', (code) => reject(new Error(`the server left with ${code}`)));
+    });
+  }
+
+  async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
+    const server = this.process;
+    this.process = null;
+    if (!server || server.exitCode !== null) return;
+    await new Promise<void>((resolve) => {
+      server.on('exit', () => resolve());
+      server.kill(signal);
+    });
+  }
+
+  async close(): Promise<void> {
+    await this.stop('SIGKILL');
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+}
