@@ -29,6 +29,9 @@ export interface ComeUp {
 /** Spread of the come-up: weaker mains, colder water, a lid that seats late. */
 const SLOW: HeatParameters = { efficiency: 0.9, lossWPerK: 1.2, ventG: 1.4 };
 
+/** Of the normal distribution: nine of ten lie below. */
+const Z90 = 1.2816;
+
 /**
  * Minutes from lid on to working pressure.
  *
@@ -56,9 +59,13 @@ export function comeUp(
   const minutes = usual.workS / 60;
   const kilograms = input.contents.reduce((sum, p) => sum + p.grams, 0) / 1000;
   const thin = thinGrams(input.contents);
+  const { spread } = parameters;
   return success({
     minutes,
-    p90: Math.max(late ? late.workS / 60 : minutes * 1.5, minutes * 1.1),
+    p90:
+      spread === undefined
+        ? Math.max(late ? late.workS / 60 : minutes * 1.5, minutes * 1.1)
+        : minutes * Math.exp(Z90 * spread),
     pinMinutes: usual.pinS / 60,
     curve: usual.curve,
     because: [

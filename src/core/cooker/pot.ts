@@ -17,6 +17,8 @@ export interface HeatParameters {
   lossWPerK: number;
   /** Steam that leaves before the pin rises, g. */
   ventG: number;
+  /** Of the logarithm of the way up, where evenings have told it. */
+  spread?: number;
 }
 
 /** Starting values for a cooker: a larger one has more wall and lid to lose heat through. */

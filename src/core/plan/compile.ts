@@ -2,7 +2,7 @@
 import { scaleDish, type Dish } from '../dish';
 import { effectiveEntries } from './entries';
 import { looksAtEaters } from './eaters';
-import type { Kitchen } from '../kitchen';
+import { basisOf, type Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
 import { failure, success, type Outcome, type Problem as Fault } from '../reason';
 import type { Problem } from '../solve';
@@ -105,7 +105,13 @@ export function compileMeal(
   };
   const rank = { stop: 0, look: 1, info: 2 } as const;
   notes.sort((a, b) => rank[a.severity] - rank[b.severity]);
-  return success({ problem, meanings: entries.flatMap((e) => e.out.meanings), notes, handOvers });
+  return success({
+    problem,
+    meanings: entries.flatMap((e) => e.out.meanings),
+    notes,
+    handOvers,
+    basis: basisOf(kitchen),
+  });
 }
 
 /** A span of the day on the plan's axis. */

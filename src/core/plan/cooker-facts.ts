@@ -88,7 +88,9 @@ export function browningIn(
         e.id,
         [
           `${e.batches} ${e.batches === 1 ? 'round' : 'rounds'}: what lies on the bottom at once, not crowded (common practice)`,
-          ...(pace === 1 ? [] : [`times ${pace.toFixed(2)} for the pace of your hands`]),
+          ...(pace === 1
+            ? []
+            : [`times ${pace.toFixed(2)} for the pace of your hands and what your evenings took`]),
         ],
       ]),
     ),

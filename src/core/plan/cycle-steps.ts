@@ -36,6 +36,8 @@ export interface CycleMinutes {
   hold: number;
   release: number;
   releaseP90: number;
+  /** What is in the pot. */
+  kg: number;
   because: { comeUp: string[]; hold: string[]; release: string[] };
 }
 
@@ -269,8 +271,11 @@ function workOutCycle(question: CycleQuestion): CycleMinutes | string {
   if (!up.ok) return `${up.problems[0]?.message}; ${up.problems[0]?.remedy}`;
   const rise = Math.max(1, Math.round(up.value.minutes));
   const { hold, because } = holdOf(question, input, up.value.curve, parameters);
-  const own = cooker.heat ? [`${cooker.name} as it was calibrated`] : [];
+  const { evenings } = cooker.heat ?? {};
+  const told = evenings ? `learned from ${evenings} evenings` : 'calibrated';
+  const own = cooker.heat ? [`${cooker.name} as it was ${told}`] : [];
   const result = {
+    kg: Math.round(contents.reduce((sum, p) => sum + p.grams, 0) / 10) / 100,
     comeUp: rise,
     comeUpP90: Math.max(rise, Math.ceil(up.value.p90)),
     hold,

@@ -180,7 +180,10 @@ export class DishCompiler extends StepWriter {
       block,
       ...powerOf(offers, this.kitchen),
     });
-    this.mean(id('up'), stage, 'come-up', 'Coming up to pressure', { because: reasons('comeUp') });
+    this.mean(id('up'), stage, 'come-up', 'Coming up to pressure', {
+      because: reasons('comeUp'),
+      kg: each((c) => c.kg),
+    });
     this.step({ id: id('hold'), minutes: shown.length === 1 ? (shown[0] ?? 0) : holds, block });
     this.mean(
       id('hold'),
@@ -271,7 +274,11 @@ export class DishCompiler extends StepWriter {
     offers: readonly CookerOffer[],
   ): void {
     const id = `${this.entry.id}.${stage.id}`;
-    const { minutes, p90, because } = browningIn(stage, offers, this.pace);
+    const { minutes, p90, because } = browningIn(
+      stage,
+      offers,
+      this.paceOf(stage) * this.learnedFor(stage),
+    );
     this.step({ id, minutes, p90, hands: 1, ...(block ? { block } : {}) });
     this.mean(id, stage, 'brown', stage.text, { amounts: this.amountsOf(stage), because });
     this.out.edges.set(stage.id, { first: id, last: id });
@@ -282,10 +289,9 @@ export class DishCompiler extends StepWriter {
     if (stage.kind === 'pressure' || stage.kind === 'oven' || stage.kind === 'crisp') return;
     const id = `${this.entry.id}.${stage.id}`;
     const grows = stage.kind === 'prep';
-    const pace = grows ? this.pace : 1;
-    const minutes = grows
-      ? Math.max(1, Math.round(stage.minutes * this.scaled.factor * pace))
-      : stage.minutes;
+    const pace = this.paceOf(stage) * this.learnedFor(stage);
+    const own = stage.minutes * (grows ? this.scaled.factor : 1);
+    const minutes = grows || pace !== 1 ? Math.max(1, Math.round(own * pace)) : stage.minutes;
     const isHands =
       stage.kind === 'simmer' || stage.kind === 'burner'
         ? stage.attended
@@ -310,7 +316,9 @@ export class DishCompiler extends StepWriter {
       because: {
         '': [
           because,
-          ...(pace === 1 ? [] : [`times ${pace.toFixed(2)} for the pace of your hands`]),
+          ...(pace === 1
+            ? []
+            : [`times ${pace.toFixed(2)} for the pace of your hands and what your evenings took`]),
         ],
       },
     });

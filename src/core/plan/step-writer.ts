@@ -1,6 +1,6 @@
 /** Writes the steps, links and notes of one dish of a meal, with their meaning. */
 import { isParted, partAt, sayPart, type ScaledDish, type Stage } from '../dish';
-import { paceOf, type Kitchen } from '../kitchen';
+import { paceFor, WORK_KINDS, type Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
 import type { ProblemBlock, ProblemLink, ProblemStep } from '../solve';
 import { formatQuantity } from '../units';
@@ -65,8 +65,15 @@ export class StepWriter {
     return this.kitchen.cooks.find((c) => c.id === this.entry.cook);
   }
 
-  protected get pace(): number {
-    return this.cook?.pace ?? paceOf(this.kitchen);
+  /** The factor on a stage's minutes of work: whose hands, and what evenings have told of the stage. */
+  protected paceOf(stage: Stage): number {
+    const work = WORK_KINDS.find((k) => k === stage.kind);
+    return work ? paceFor(this.kitchen, this.cook?.id ?? 'all', work) : 1;
+  }
+
+  /** The factor on a stage's own minutes that evenings have told; 1 where they told nothing. */
+  protected learnedFor(stage: Stage): number {
+    return this.kitchen.learned?.stages[`${this.scaled.dish.id}/${stage.id}`] ?? 1;
   }
 
   protected link(from: string, to: string, max?: number): void {
@@ -79,7 +86,7 @@ export class StepWriter {
     phase: Phase,
     text: string,
     more: Partial<
-      Pick<StepMeaning, 'because' | 'caution' | 'amounts' | 'celsius' | 'settings'>
+      Pick<StepMeaning, 'because' | 'caution' | 'amounts' | 'celsius' | 'settings' | 'kg'>
     > = {},
   ): void {
     this.out.meanings.push({
@@ -96,6 +103,7 @@ export class StepWriter {
       isHands: (this.out.steps.find((s) => s.id === id)?.hands ?? 0) > 0,
       ...(more.celsius === undefined ? {} : { celsius: more.celsius }),
       ...(more.settings === undefined ? {} : { settings: more.settings }),
+      ...(more.kg === undefined ? {} : { kg: more.kg }),
     });
   }
 

@@ -2,6 +2,7 @@
 import type { Caution } from '../safety';
 import type { Problem } from '../solve';
 import type { Dish, StageKind } from '../dish';
+import type { Basis } from '../kitchen';
 import type { MealEntry } from '../meal';
 
 export type Phase =
@@ -35,6 +36,8 @@ export interface StepMeaning {
   isHands: boolean;
   /** Oven setting, °C. */
   celsius?: number;
+  /** What is in the pot while it comes up, kg, by unit id. */
+  kg?: Record<string, number>;
   /** What to press, in each cooker's own words, by unit id. */
   settings?: Record<string, string>;
 }
@@ -68,6 +71,10 @@ export interface CompiledMeal {
   meanings: StepMeaning[];
   notes: PlanNote[];
   handOvers: HandOver[];
+  /** The meal's entries with what they left open settled; missing where nothing was settled. */
+  settled?: MealEntry[];
+  /** What it was reckoned with; missing in plans from before evenings were learned from. */
+  basis?: Basis;
 }
 
 /** Unit ids that are not a cooker's. */

@@ -6,7 +6,7 @@ import type { CompiledMeal } from '$core/plan';
 import type { Schedule } from '$core/solve';
 import { database } from './database';
 import { listPlannable } from './plannable';
-import { readKitchen } from './kitchen-store';
+import { planningKitchen } from './learned-store';
 import { readMeal } from './meal-store';
 import { planOnServer } from './plan-pool';
 import { currentTime } from './clock';
@@ -23,7 +23,7 @@ export interface MealPlan {
 /** @throws a 404 or 409 page with the remedy where there is nothing to export */
 export async function mealPlan(id: string): Promise<MealPlan> {
   const store = await database();
-  const [stored, kitchen] = await Promise.all([readMeal(store, id), readKitchen(store)]);
+  const [stored, kitchen] = await Promise.all([readMeal(store, id), planningKitchen(store)]);
   if (!stored)
     error(404, {
       message: 'There is no such meal.',

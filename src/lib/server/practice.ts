@@ -46,11 +46,13 @@ export interface PracticeWish {
  * kind that was chosen, in a cycle of its own.
  */
 export function makePractice(
-  { meal, kitchen, compiled, schedule, serveAt }: MealPlan,
+  { meal: written, kitchen, compiled, schedule, serveAt }: MealPlan,
   dishes: ReadonlyMap<string, Dish>,
   wish: PracticeWish,
 ): Outcome<Evening> {
   const random = seeded(wish.seed);
+  // What the plan settled is cooked as it was settled.
+  const meal = { ...written, entries: compiled.settled ?? written.entries };
   const truth = hiddenTruth(meal, kitchen, dishes, wish, random);
   if (!truth)
     return failure({

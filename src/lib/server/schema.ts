@@ -1,5 +1,5 @@
 /** Tables: documents validated on the way in and out, with columns for what is searched or joined. */
-import { blob, index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { blob, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 export const kitchens = sqliteTable('kitchens', {
   /** There is one household and so one kitchen: always 1. */
@@ -114,3 +114,26 @@ export const settings = sqliteTable('settings', {
   key: text('key').primaryKey(),
   value: text('value', { mode: 'json' }).notNull(),
 });
+
+/** What each evening said of cookers, cooks and dishes; made again from its events at any time. */
+export const observations = sqliteTable('observations', {
+  eveningId: text('evening_id').primaryKey(),
+  document: text('document', { mode: 'json' }).notNull(),
+});
+
+/** What the cook said of a dish after an evening. */
+export const verdicts = sqliteTable(
+  'verdicts',
+  {
+    eveningId: text('evening_id').notNull(),
+    entryId: text('entry_id').notNull(),
+    dishId: text('dish_id').notNull(),
+    /** ms since the epoch. */
+    at: integer('at').notNull(),
+    document: text('document', { mode: 'json' }).notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.eveningId, table.entryId] }),
+    index('verdicts_dish').on(table.dishId, table.at),
+  ],
+);

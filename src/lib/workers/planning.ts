@@ -92,6 +92,7 @@ export async function answerPlan(question: PlanQuestion, hooks: PlanningHooks): 
   }
   const { problem } = compiled.value;
   compiled.value.notes.push(...reasons);
+  if (reasons.length > 0) compiled.value.settled = meal.entries;
   const search = createSearch(problem);
   let isShown = false;
   while (!search.isDone && search.work < WHOLE_WORK) {

@@ -2,7 +2,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import { mealPlan } from '$lib/server/meal-plan';
 import { database } from '$lib/server/database';
 import { listEvenings, startEvening } from '$lib/server/evening-store';
-import { readKitchen } from '$lib/server/kitchen-store';
+import { planningKitchen } from '$lib/server/learned-store';
 import { listMeals } from '$lib/server/meal-store';
 import { onePot } from '$lib/server/one-pot';
 import type { Actions, PageServerLoad } from './$types';
@@ -13,7 +13,7 @@ const DAY_MS = 86_400_000;
 export const load: PageServerLoad = async () => {
   const store = await database();
   const [kitchen, meals, evenings] = await Promise.all([
-    readKitchen(store),
+    planningKitchen(store),
     listMeals(store),
     listEvenings(store),
   ]);
@@ -55,7 +55,7 @@ export const actions: Actions = {
   pot: async ({ request }) => {
     const form = await request.formData();
     const store = await database();
-    const kitchen = await readKitchen(store);
+    const kitchen = await planningKitchen(store);
     const evening = onePot(
       kitchen,
       {

@@ -1,13 +1,13 @@
 import { error } from '@sveltejs/kit';
 import { database } from '$lib/server/database';
 import { listPlannable } from '$lib/server/plannable';
-import { readKitchen } from '$lib/server/kitchen-store';
+import { planningKitchen } from '$lib/server/learned-store';
 import { readMeal } from '$lib/server/meal-store';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
   const store = await database();
-  const [stored, kitchen] = await Promise.all([readMeal(store, params.id), readKitchen(store)]);
+  const [stored, kitchen] = await Promise.all([readMeal(store, params.id), planningKitchen(store)]);
   if (!stored)
     error(404, {
       message: 'There is no such meal.',

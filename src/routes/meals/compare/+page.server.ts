@@ -1,6 +1,6 @@
 import { outlookOf } from '$lib/workers/ways';
 import { database } from '$lib/server/database';
-import { readKitchen } from '$lib/server/kitchen-store';
+import { planningKitchen } from '$lib/server/learned-store';
 import { listMeals } from '$lib/server/meal-store';
 import type { PageServerLoad } from './$types';
 
@@ -9,7 +9,7 @@ const MOST = 4;
 
 export const load: PageServerLoad = async ({ url }) => {
   const store = await database();
-  const [stored, kitchen] = await Promise.all([listMeals(store), readKitchen(store)]);
+  const [stored, kitchen] = await Promise.all([listMeals(store), planningKitchen(store)]);
   const ids = (url.searchParams.get('ids') ?? '').split(',').filter(Boolean).slice(0, MOST);
   const chosen = ids.flatMap((id) => stored.filter((s) => s.meal.id === id));
   return {

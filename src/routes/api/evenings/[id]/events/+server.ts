@@ -4,6 +4,7 @@ import { runEventSchema } from '$core/run';
 import { database } from '$lib/server/database';
 import { appendEvents } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
+import { refreshObservations } from '$lib/server/learned-store';
 import type { RequestHandler } from './$types';
 import { currentTime } from '$lib/server/clock';
 
@@ -19,7 +20,11 @@ export const POST: RequestHandler = async ({ request, params }) => {
   const store = await database();
   const kitchen = await readKitchen(store);
   const added = await appendEvents(store, params.id, body.data.events, currentTime(), kitchen);
-  if (added.ok) return json({ events: added.value });
+  if (added.ok) {
+    if (body.data.events.some((e) => e.kind === 'served'))
+      await refreshObservations(store, params.id, currentTime());
+    return json({ events: added.value });
+  }
   const { message, remedy } = added.problems[0] ?? { message: '', remedy: '' };
   return json({ message: `${message}; ${remedy}.` }, { status: 409 });
 };

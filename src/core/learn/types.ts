@@ -1,0 +1,41 @@
+/** What is learned from evenings: figures with their spread and where they come from. */
+
+export type FigureKind = 'power' | 'loss' | 'pace' | 'stage';
+
+/** One thing that an evening says of a figure. */
+export interface Observation {
+  /** `power.large`, `loss.large`, `pace.all.prep`, `stage.lamb-apricots/brown`. */
+  figure: string;
+  kind: FigureKind;
+  /** In words: what it is about. */
+  about: string;
+  evening: string;
+  eveningName: string;
+  /** ms since the epoch. */
+  at: number;
+  /** min. */
+  planned: number;
+  real: number;
+  /** What was in the pot, kg, where it came up. */
+  kg?: number;
+  /** Natural logarithm of the figure that would have made the plan right. */
+  log: number;
+}
+
+export interface Evidence extends Observation {
+  /** From 1, as good as any, down to 0: far off everything else. */
+  weight: number;
+}
+
+export interface Figure {
+  id: string;
+  kind: FigureKind;
+  about: string;
+  /** What it was taken for before any evening. */
+  before: number;
+  /** What it is taken for now. */
+  now: number;
+  /** Of the figure's logarithm: what is still not known of it. */
+  sd: number;
+  evidence: Evidence[];
+}

@@ -1,0 +1,114 @@
+/** What evenings have taught: observations of each, the figures from them, and the kitchen for planning. */
+import { eq } from 'drizzle-orm';
+import { z } from 'zod';
+import type { Kitchen } from '$core/kitchen';
+import { learn, observe, priorFor, withLearned, type Figure, type Observation } from '$core/learn';
+import { accountOf, eveningNow } from '$core/run';
+import { inWriteQueue, type Database } from './database';
+import { listDishes } from './dish-store';
+import { listEvenings, readEvening } from './evening-store';
+import { readKitchen } from './kitchen-store';
+import { observations } from './schema';
+import { changeSetting, readSetting } from './settings-store';
+
+const SINCE = 'learned-since';
+const sinceSchema = z.record(z.string(), z.number());
+
+/** Reads an evening's events again and keeps what they say. @param now ms since the epoch */
+export async function refreshObservations(
+  database: Database,
+  eveningId: string,
+  now: number,
+): Promise<void> {
+  const [stored, kitchen, dishes] = await Promise.all([
+    readEvening(database, eveningId),
+    readKitchen(database),
+    listDishes(database),
+  ]);
+  if (!stored) return;
+  const { evening, events } = stored;
+  const account = accountOf(
+    evening,
+    events,
+    new Map(dishes.map((d) => [d.id, d])),
+    eveningNow(events, now),
+  );
+  const document = account.isServed ? observe(evening, account, kitchen) : [];
+  await inWriteQueue(async () => {
+    await database
+      .insert(observations)
+      .values({ eveningId, document })
+      .onConflictDoUpdate({ target: observations.eveningId, set: { document } });
+  });
+}
+
+/** Evenings that were cooked before they were learned from are read once. */
+async function catchUp(database: Database, now: number): Promise<void> {
+  const known = new Set(
+    (await database.select({ id: observations.eveningId }).from(observations)).map((r) => r.id),
+  );
+  for (const { id, isPractice } of await listEvenings(database))
+    if (!isPractice && !known.has(id)) await refreshObservations(database, id, now);
+}
+
+/** All figures that evenings have taught so far. */
+export async function readFigures(database: Database): Promise<Figure[]> {
+  const [rows, kitchen, since] = await Promise.all([
+    database.select().from(observations),
+    readKitchen(database),
+    readSetting(database, SINCE, sinceSchema),
+  ]);
+  const seen = rows.flatMap((r) => r.document as Observation[]);
+  return learn(seen, priorFor(kitchen), since ?? {});
+}
+
+/** As `readFigures`, with evenings taken in that were not looked at yet. */
+export async function freshFigures(database: Database, now: number): Promise<Figure[]> {
+  await catchUp(database, now);
+  return readFigures(database);
+}
+
+/** The kitchen as plans are reckoned with: what evenings taught in place of labels. */
+export async function planningKitchen(database: Database): Promise<Kitchen> {
+  const [kitchen, figures] = await Promise.all([readKitchen(database), readFigures(database)]);
+  return withLearned(kitchen, figures);
+}
+
+/**
+ * Sets a figure back: only evenings after `now` count for it; null undoes that.
+ *
+ * @param now ms since the epoch
+ */
+export async function setBack(
+  database: Database,
+  figure: string,
+  now: number | null,
+): Promise<void> {
+  await changeSetting(database, SINCE, sinceSchema, (since) => {
+    const { [figure]: _, ...rest } = since ?? {};
+    return now === null ? rest : { ...rest, [figure]: now };
+  });
+}
+
+/** Figures that were set back, with the moment. */
+export async function readSetBack(database: Database): Promise<Record<string, number>> {
+  return (await readSetting(database, SINCE, sinceSchema)) ?? {};
+}
+
+/** What an evening says, in rows. */
+export async function observationsOf(
+  database: Database,
+  eveningId: string,
+): Promise<Observation[]> {
+  const [row] = await database
+    .select()
+    .from(observations)
+    .where(eq(observations.eveningId, eveningId));
+  return row ? (row.document as Observation[]) : [];
+}
+
+/** Every observation there is, for charts and files. */
+export async function allObservations(database: Database): Promise<Observation[]> {
+  const rows = await database.select().from(observations);
+  return rows.flatMap((r) => r.document as Observation[]).sort((a, b) => a.at - b.at);
+}
