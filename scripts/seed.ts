@@ -5,6 +5,9 @@ import { replaceHousehold } from '$lib/server/household-store';
 import { listMeals, updateMeal } from '$lib/server/meal-store';
 import plan from '$lib/workers/node-plan';
 import { householdSchema } from '$core/exchange';
+import { startEvening } from '$lib/server/evening-store';
+import { planningKitchen, refreshObservations } from '$lib/server/learned-store';
+import { demoEvenings } from '../src/demo/evenings';
 import { demoHousehold } from '../src/demo/household';
 
 const database = await openDatabase(process.env.DATABASE_URL);
@@ -14,7 +17,12 @@ else {
   const now = Date.now();
   const household = householdSchema.parse(demoHousehold(now));
   await replaceHousehold(database, household, now);
-  const { kitchen, dishes } = household;
+  for (const { evening, events } of demoEvenings(household, now)) {
+    await startEvening(database, evening, evening.serveAt, events);
+    await refreshObservations(database, evening.id, now);
+  }
+  const { dishes } = household;
+  const kitchen = await planningKitchen(database);
   for (const { meal, revision } of await listMeals(database)) {
     const answer = await plan({ meal, kitchen, dishes, now });
     if (answer.kind !== 'plan') continue;

@@ -8,6 +8,7 @@ import { hostname, networkInterfaces } from 'node:os';
 import { dirname } from 'node:path';
 import { createClient } from '@libsql/client';
 import { certificate } from './certificate.mjs';
+import { databaseTrouble } from './check-database.mjs';
 
 const port = Number(process.env.PORT || 4747);
 const host = process.env.HOST || '127.0.0.1';
@@ -16,6 +17,12 @@ const url = process.env.DATABASE_URL || 'file:data/olive.db';
 const isHere = ['127.0.0.1', 'localhost', '::1'].includes(host);
 /** Between closing the door and leaving: open pages keep their line of events. */
 const LEAVE_AFTER_MS = 2000;
+
+const trouble = await databaseTrouble(url);
+if (trouble) {
+  console.error(trouble);
+  process.exit(1);
+}
 
 // Each request says how it came; see adapter-node for these two.
 process.env.PROTOCOL_HEADER = 'x-olive-protocol';

@@ -2,14 +2,28 @@ import { redirect, type Handle, type HandleServerError, type ServerInit } from '
 import { building } from '$app/environment';
 import { useHouseWords } from '$core/reason';
 import { COOKIE, hasPasscode, roleOf, type Role } from '$lib/server/access';
-import { database } from '$lib/server/database';
+import { backUpDaily, backupFolder } from '$lib/server/backup';
+import { database, databaseUrl } from '$lib/server/database';
 import { log } from '$lib/server/log';
+import { diskTrouble } from '$lib/server/trouble';
 import { isLoopback, ownNames } from '$lib/server/names';
 
 export const init: ServerInit = async () => {
   useHouseWords();
-  await database();
+  const store = await database();
+  if (building) return;
+  const folder = backupFolder(databaseUrl());
+  if (!folder) return;
+  const daily = async (): Promise<void> => {
+    const made = await backUpDaily(store, folder, Date.now());
+    if (!made.ok) log.warn({ problem: made.problems[0] }, 'no copy was made');
+  };
+  void daily();
+  setInterval(() => void daily(), LOOK_EVERY_MS).unref();
 };
+
+/** How often it is looked whether a day has gone since the last copy. */
+const LOOK_EVERY_MS = 3_600_000;
 
 const SAFE_METHODS = new Set(['GET', 'HEAD', 'OPTIONS']);
 /** What anybody may have: the door itself. */
@@ -83,6 +97,8 @@ export const handleError: HandleServerError = ({ error, status, message }) => {
   if (status === 404)
     return { message: 'There is no such page.', remedy: 'It may have been removed.' };
   log.error({ error }, message);
+  const trouble = diskTrouble(error);
+  if (trouble) return trouble;
   return {
     message: 'Something went wrong on our side.',
     remedy: 'Nothing you saved is lost. Try again; if it comes back, look at the server’s log.',

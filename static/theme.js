@@ -10,4 +10,15 @@
     wanted === 'dark' ||
     (wanted === 'system' && matchMedia('(prefers-color-scheme: dark)').matches);
   document.documentElement.classList.toggle('dark', dark);
+  var contrast = 'system';
+  try {
+    contrast = localStorage.getItem('olive-contrast') || 'system';
+  } catch {
+    // As above.
+  }
+  document.documentElement.classList.toggle(
+    'more-contrast',
+    contrast === 'more' ||
+      (contrast === 'system' && matchMedia('(prefers-contrast: more)').matches),
+  );
 })();

@@ -94,6 +94,7 @@ export const DEMO_KITCHEN: Kitchen = {
   system: 'metric',
   scale: 'C',
   hours: 24,
+  weekStart: 'monday',
   zone: ZONE,
 };
 

@@ -3,11 +3,29 @@ import { z } from 'zod';
 import { dishSchema } from '../dish';
 import { kitchenSchema } from '../kitchen';
 import { larderItemSchema, priceSchema } from '../lists';
+import { verdictSchema } from '../learn';
 import { mealSchema } from '../meal';
+import { eveningSchema, runEventSchema } from '../run';
 import { storeItemSchema } from '../stores';
 import { failure, success, type Outcome } from '../reason';
 
 export const HOUSEHOLD_FORMAT = 'olive-clock/household@1';
+
+/** An evening as it was planned, and its events in order. */
+export const eveningRecordSchema = z.object({
+  startedAt: z.int(),
+  evening: eveningSchema,
+  events: z.array(runEventSchema).max(20_000),
+});
+export type EveningRecord = z.infer<typeof eveningRecordSchema>;
+
+export const verdictRecordSchema = z.object({
+  eveningId: z.string().max(100),
+  entryId: z.string().max(60),
+  dishId: z.string().max(60),
+  at: z.int(),
+  verdict: verdictSchema,
+});
 
 export const householdSchema = z.object({
   format: z.literal(HOUSEHOLD_FORMAT),
@@ -19,6 +37,9 @@ export const householdSchema = z.object({
   prices: z.array(priceSchema).default([]),
   /** Freezer and fridge. */
   stores: z.array(storeItemSchema).default([]),
+  /** Evenings that were cooked, with all that happened, and what was said of their dishes; not in older files. */
+  evenings: z.array(eveningRecordSchema).optional(),
+  verdicts: z.array(verdictRecordSchema).optional(),
 });
 export type Household = z.infer<typeof householdSchema>;
 

@@ -1,4 +1,4 @@
 export { HOUSEHOLD_FORMAT, householdSchema, parseHousehold } from './household';
-export type { Household } from './household';
+export type { EveningRecord, Household } from './household';
 export { parseLine } from './line';
 export type { IngredientLine, IngredientState } from './line';

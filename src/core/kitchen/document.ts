@@ -186,6 +186,7 @@ export const kitchenSchema = z.object({
   system: z.enum(['us', 'metric']),
   scale: z.enum(['C', 'F']),
   hours: z.union([z.literal(12), z.literal(24)]),
+  weekStart: z.enum(['monday', 'sunday', 'saturday']).default('monday'),
   zone: z
     .string()
     .refine(isZone, 'not a time zone this machine knows; write it like Europe/Athens'),
@@ -208,6 +209,7 @@ export function emptyKitchen(zone: string): Kitchen {
     system: 'metric',
     scale: 'C',
     hours: 24,
+    weekStart: 'monday',
     zone,
   };
 }

@@ -4,6 +4,7 @@ export { cooksOf, givenTo, shareSteps } from './share';
 export type { Cook } from './share';
 export { AGAIN_MIN, runEventSchema, TROUBLES } from './events';
 export type { RunEvent, Trouble } from './events';
+export { eveningSchema } from './document';
 export { effective, foldEvening } from './live';
 export type { Evening, LiveState, LiveStep } from './live';
 export { replanEvening } from './replan-evening';

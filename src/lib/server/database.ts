@@ -24,8 +24,12 @@ let opened: Promise<Database> | null = null;
 
 /** The server's own database, opened once; `DATABASE_URL` may name another. */
 export function database(): Promise<Database> {
-  opened ??= openDatabase(process.env.DATABASE_URL || DEFAULT_URL);
+  opened ??= openDatabase(databaseUrl());
   return opened;
+}
+
+export function databaseUrl(): string {
+  return process.env.DATABASE_URL || DEFAULT_URL;
 }
 
 let lastWrite: Promise<unknown> = Promise.resolve();
@@ -35,4 +39,29 @@ export function inWriteQueue<T>(write: () => Promise<T>): Promise<T> {
   const result = lastWrite.then(write, write);
   lastWrite = result.catch(() => undefined);
   return result;
+}
+
+type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0];
+
+/**
+ * A transaction that fails with what went wrong in it: on a full disk SQLite has rolled back already, and
+ * the second try to do so would hide the reason.
+ */
+export async function inTransaction<T>(
+  database: Database,
+  work: (tx: Transaction) => Promise<T>,
+): Promise<T> {
+  let reason: unknown;
+  try {
+    return await database.transaction(async (tx) => {
+      try {
+        return await work(tx);
+      } catch (error) {
+        reason = error;
+        throw error;
+      }
+    });
+  } catch (error) {
+    throw reason ?? error;
+  }
 }

@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { asc, desc, eq, inArray } from 'drizzle-orm';
 import { dishSchema, type Dish } from '$core/dish';
-import { inWriteQueue, type Database } from './database';
+import { inTransaction, inWriteQueue, type Database } from './database';
 import { dishes, dishVersions } from './schema';
 
 export async function listDishes(database: Database): Promise<Dish[]> {
@@ -32,7 +32,7 @@ export async function saveDish(
   const document = dishSchema.parse(dish);
   const row = { id: document.id, name: document.name, document, updatedAt: now };
   await inWriteQueue(() =>
-    database.transaction(async (tx) => {
+    inTransaction(database, async (tx) => {
       const [old] = await tx.select().from(dishes).where(eq(dishes.id, row.id));
       if (old && !isDeepStrictEqual(old.document, document)) {
         await tx.insert(dishVersions).values({

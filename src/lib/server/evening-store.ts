@@ -1,32 +1,20 @@
 /** Live evenings: started from a plan, grown by events, planned again after each. */
 import { asc, desc, eq, sql } from 'drizzle-orm';
-import { z } from 'zod';
 import {
   effective,
   eveningNow,
+  eveningSchema,
   foldEvening,
   replanEvening,
   runEventSchema,
   type Evening,
-  type Practice,
   type RunEvent,
 } from '$core/run';
 import { failure, success, type Outcome, type Problem } from '$core/reason';
-import { scheduleSchema } from '$core/solve';
 import type { ClockStyle } from '$core/units';
 import { inWriteQueue, type Database } from './database';
 import { tell } from './live-hub';
 import { eveningEvents, evenings } from './schema';
-
-const eveningSchema = z.object({
-  id: z.string(),
-  mealId: z.string(),
-  name: z.string(),
-  serveAt: z.number(),
-  compiled: z.custom<Evening['compiled']>((v) => typeof v === 'object' && v !== null),
-  schedule: scheduleSchema,
-  practice: z.custom<Practice>((v) => typeof v === 'object' && v !== null).optional(),
-});
 
 /** No event counts that claims to happen so far ahead, ms: the clock of that screen is wrong. */
 const FARTHEST_AHEAD_MS = 5 * 60_000;

@@ -1,5 +1,5 @@
 /** The whole household at once: out as one file, in from one. */
-import type { Household } from '$core/exchange';
+import type { EveningRecord, Household } from '$core/exchange';
 import { foodKey } from '$core/lists';
 import { inWriteQueue, type Database } from './database';
 import { listDishes } from './dish-store';
@@ -7,7 +7,21 @@ import { readKitchen } from './kitchen-store';
 import { listMeals } from './meal-store';
 import { listLarder, listPrices } from './larder-store';
 import { listItems } from './item-store';
-import { dishes, kitchens, larder, meals, prices, storeItems, storeMoves } from './schema';
+import { listEvenings, readEvening } from './evening-store';
+import { allVerdicts } from './verdict-store';
+import {
+  dishes,
+  eveningEvents,
+  evenings,
+  kitchens,
+  larder,
+  meals,
+  observations,
+  prices,
+  storeItems,
+  storeMoves,
+  verdicts,
+} from './schema';
 
 export async function readHousehold(database: Database): Promise<Household> {
   const stored = await listMeals(database);
@@ -19,7 +33,18 @@ export async function readHousehold(database: Database): Promise<Household> {
     larder: await listLarder(database),
     prices: await listPrices(database),
     stores: await listItems(database),
+    evenings: await readEveningRecords(database),
+    verdicts: await allVerdicts(database),
   };
+}
+
+async function readEveningRecords(database: Database): Promise<EveningRecord[]> {
+  const records: EveningRecord[] = [];
+  for (const { id, startedAt } of await listEvenings(database)) {
+    const stored = await readEvening(database, id);
+    if (stored) records.push({ startedAt, ...stored });
+  }
+  return records;
 }
 
 /**
@@ -72,6 +97,51 @@ export async function replaceHousehold(
           document: item,
         }),
       ),
+      ...household.stores.map((item) =>
+        database.insert(storeMoves).values({
+          itemId: item.id,
+          at: Date.parse(`${item.packedOn}T12:00:00Z`),
+          what: 'in' as const,
+          portions: item.portions,
+        }),
+      ),
+      ...eveningWrites(database, household),
     ]);
   });
+}
+
+/** Evenings and verdicts are replaced where the file has any of them; older files leave them alone. */
+function eveningWrites(database: Database, { evenings: records, verdicts: said }: Household) {
+  return [
+    ...(records
+      ? [
+          database.delete(eveningEvents),
+          database.delete(evenings),
+          database.delete(observations),
+          ...records.flatMap(({ evening, events, startedAt }) => [
+            database.insert(evenings).values({
+              id: evening.id,
+              mealId: evening.mealId,
+              name: evening.name,
+              serveAt: evening.serveAt,
+              startedAt,
+              document: evening,
+            }),
+            ...events.map((event) =>
+              database
+                .insert(eveningEvents)
+                .values({ id: event.id, eveningId: evening.id, document: event }),
+            ),
+          ]),
+        ]
+      : []),
+    ...(said
+      ? [
+          database.delete(verdicts),
+          ...said.map(({ eveningId, entryId, dishId, at, verdict }) =>
+            database.insert(verdicts).values({ eveningId, entryId, dishId, at, document: verdict }),
+          ),
+        ]
+      : []),
+  ];
 }

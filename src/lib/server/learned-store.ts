@@ -1,5 +1,4 @@
 /** What evenings have taught: observations of each, the figures from them, and the kitchen for planning. */
-import { eq } from 'drizzle-orm';
 import { z } from 'zod';
 import type { Kitchen } from '$core/kitchen';
 import { learn, observe, priorFor, withLearned, type Figure, type Observation } from '$core/learn';
@@ -93,18 +92,6 @@ export async function setBack(
 /** Figures that were set back, with the moment. */
 export async function readSetBack(database: Database): Promise<Record<string, number>> {
   return (await readSetting(database, SINCE, sinceSchema)) ?? {};
-}
-
-/** What an evening says, in rows. */
-export async function observationsOf(
-  database: Database,
-  eveningId: string,
-): Promise<Observation[]> {
-  const [row] = await database
-    .select()
-    .from(observations)
-    .where(eq(observations.eveningId, eveningId));
-  return row ? (row.document as Observation[]) : [];
 }
 
 /** Every observation there is, for charts and files. */

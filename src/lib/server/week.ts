@@ -22,6 +22,8 @@ export interface Week {
 }
 
 const FARTHEST = 52;
+/** As days of the week are counted from Sunday. */
+const FIRST_DAY = { sunday: 0, monday: 1, saturday: 6 } as const;
 
 /** @param asked weeks from this one, as the address has it */
 export function weekOf(
@@ -38,8 +40,8 @@ export function weekOf(
   const offset = Math.max(-FARTHEST, Math.min(FARTHEST, Math.trunc(Number(asked) || 0)));
   const today = dayKey(now, kitchen.zone);
   const first = parseDate(today);
-  const monday = first
-    .subtract({ days: (new Date(today).getUTCDay() + 6) % 7 })
+  const start = first
+    .subtract({ days: (new Date(today).getUTCDay() - FIRST_DAY[kitchen.weekStart] + 7) % 7 })
     .add({ weeks: offset });
   const items = new Map<string, WeekItem[]>();
   const add = (at: number, item: Omit<WeekItem, 'time'>): void => {
@@ -83,7 +85,7 @@ export function weekOf(
   return {
     offset,
     days: Array.from({ length: 7 }, (_, i) => {
-      const key = monday.add({ days: i }).toString();
+      const key = start.add({ days: i }).toString();
       const own = items.get(key) ?? [];
       return {
         key,

@@ -13,7 +13,7 @@
     type Values,
   } from '$lib/ui/bench';
   import BenchForm from '$lib/ui/bench/bench-form.svelte';
-  import Chart from '$lib/ui/bench/chart.svelte';
+  import Chart from '$lib/ui/chart/chart.svelte';
   import UseInDish from '$lib/ui/bench/use-in-dish.svelte';
   import type { PageProps } from './$types';
 

@@ -90,7 +90,7 @@
             onclick={() => (minutes = String(value))}>{value} min</button
           >
         {/each}
-        <label class="label"
+        <label class="label grid"
           >minutes<input
             class="mt-1 field w-24"
             name="minutes"

@@ -2,7 +2,15 @@ import { fail } from '@sveltejs/kit';
 import { parseHousehold } from '$core/exchange';
 import { kitchenSchema } from '$core/kitchen';
 import { screenToken } from '$lib/server/access';
-import { database } from '$lib/server/database';
+import {
+  backUp,
+  backupFolder,
+  backupSettingSchema,
+  listBackups,
+  readBackupSetting,
+  saveBackupSetting,
+} from '$lib/server/backup';
+import { database, databaseUrl } from '$lib/server/database';
 import { errorsByField, readDocument, UNREADABLE } from '$lib/server/form';
 import { replaceHousehold } from '$lib/server/household-store';
 import { readKitchen, saveKitchen } from '$lib/server/kitchen-store';
@@ -14,11 +22,39 @@ const LARGEST_FILE = 20_000_000;
 
 export const load: PageServerLoad = async ({ url }) => {
   const store = await database();
-  const [kitchen, token] = await Promise.all([readKitchen(store), screenToken(store)]);
-  return { kitchen, screenLink: token && `${url.origin}/access/screen/${token}` };
+  const [kitchen, token, setting] = await Promise.all([
+    readKitchen(store),
+    screenToken(store),
+    readBackupSetting(store),
+  ]);
+  const folder = backupFolder(databaseUrl());
+  return {
+    kitchen,
+    screenLink: token && `${url.origin}/access/screen/${token}`,
+    backups: { folder, setting, copies: folder ? listBackups(folder) : [] },
+  };
 };
 
 export const actions: Actions = {
+  backUp: async () => {
+    const folder = backupFolder(databaseUrl());
+    if (!folder) return fail(409, { backupProblem: 'The database is on another server.' });
+    const made = await backUp(await database(), folder, currentTime());
+    if (made.ok) return { backedUp: `${made.value.name} is written.` };
+    const [problem] = made.problems;
+    return fail(507, { backupProblem: `${problem?.message}; ${problem?.remedy}.` });
+  },
+  backupSetting: async ({ request }) => {
+    const form = await request.formData();
+    const setting = backupSettingSchema.safeParse({
+      isDaily: form.has('isDaily'),
+      keepDays: Number(form.get('keepDays') || Number.NaN),
+    });
+    if (!setting.success)
+      return fail(422, { backupProblem: `Days: ${setting.error.issues[0]?.message}.` });
+    await saveBackupSetting(await database(), setting.data);
+    return { backedUp: 'Kept.' };
+  },
   save: async ({ request }) => {
     const document = await readDocument(request, 'kitchen');
     if (document === undefined) return fail(400, { errors: { kitchen: UNREADABLE } });

@@ -3,6 +3,8 @@
   import { enhance } from '$app/forms';
   import { toast } from 'svelte-sonner';
   import type { Cooker } from '$core/kitchen';
+  import BackupsCard from '$lib/ui/kitchen/backups-card.svelte';
+  import ScreenCard from '$lib/ui/kitchen/screen-card.svelte';
   import Field from '$lib/ui/fields/field.svelte';
   import CookerCard from '$lib/ui/kitchen/cooker-card.svelte';
   import PeopleCard from '$lib/ui/kitchen/people-card.svelte';
@@ -200,6 +202,13 @@
           ></label
         >
         <label class="text-sm text-muted"
+          >Weeks begin on<select class="mt-1 field text-ink" bind:value={kitchen.weekStart}
+            ><option value="monday">Monday</option><option value="sunday">Sunday</option><option
+              value="saturday">Saturday</option
+            ></select
+          ></label
+        >
+        <label class="text-sm text-muted"
           >Least liquid<select class="mt-1 field text-ink" bind:value={kitchen.school}
             ><option value="by-size">by the cooker’s size</option><option value="one-cup"
               >one cup in any</option
@@ -217,5 +226,14 @@
   opened={form && 'opened' in form ? (form.opened ?? null) : null}
   onopened={() => (kitchen = structuredClone(data.kitchen))}
 />
+
+<BackupsCard
+  {...data.backups}
+  style={data.kitchen}
+  said={form && 'backedUp' in form ? (form.backedUp ?? null) : null}
+  problem={form && 'backupProblem' in form ? (form.backupProblem ?? null) : null}
+/>
+
+<ScreenCard />
 
 <NetworkCard link={data.screenLink} />

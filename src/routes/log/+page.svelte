@@ -1,5 +1,6 @@
 <script lang="ts">
   import { formatDay, formatTime } from '$core/units';
+  import Figures from '$lib/ui/log/figures.svelte';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -10,6 +11,10 @@
 <h1 class="text-4xl font-extrabold tracking-tight">Log</h1>
 <p class="mt-1 max-w-prose text-muted">
   Every evening that was cooked here, and every practice: planned against real.
+</p>
+<p class="mt-3 flex flex-wrap gap-2">
+  <a class="btn" href="/log/charts">Charts</a>
+  <a class="btn" href="/log/log.csv" download>Everything as CSV</a>
 </p>
 
 <ul class="mt-6 grid max-w-3xl gap-2">
@@ -37,3 +42,5 @@
     </li>
   {/each}
 </ul>
+
+<Figures figures={data.figures} setBack={data.setBack} style={data.kitchen} />

@@ -2,7 +2,8 @@
 import { comeUp, defaultParameters, wholeCycle, type Fit } from '$core/cooker';
 import type { Kitchen } from '$core/kitchen';
 import { formatTemperature } from '$core/units';
-import type { BenchField, BenchQuestion, Curve, Values } from './types';
+import type { Curve } from '$lib/ui/chart/types';
+import type { BenchField, BenchQuestion, Values } from './types';
 import {
   amount,
   cookerField,

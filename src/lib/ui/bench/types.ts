@@ -1,6 +1,7 @@
 /** One question of the Bench: what is asked, what is said, what is drawn. */
 import type { Answer } from '$core/ask';
 import type { Kitchen } from '$core/kitchen';
+import type { Curve } from '$lib/ui/chart/types';
 
 /** What is typed, by field; as text, so that the address can carry it. */
 export type Values = Readonly<Record<string, string>>;
@@ -23,25 +24,6 @@ export type BenchField = FieldBase &
     | { kind: 'food'; suggestions: readonly string[] }
     | { kind: 'text' }
   );
-
-export interface Series {
-  name: string;
-  x: number[];
-  y: number[];
-  /** Against a second axis at the right. */
-  right?: boolean;
-  dash?: boolean;
-}
-
-export interface Curve {
-  title: string;
-  xTitle: string;
-  yTitle: string;
-  rightTitle?: string;
-  series: Series[];
-  /** A point that is the answer. */
-  marks?: { x: number; y: number; text: string }[];
-}
 
 export interface Said {
   headline: string;

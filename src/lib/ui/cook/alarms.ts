@@ -1,5 +1,8 @@
 /** Sounds, spoken words and a screen that stays awake: each optional, each with a fallback. */
 
+import { readScreen } from '$lib/client/this-screen';
+
+const USUAL_LOUDNESS = 0.3;
 let audio: AudioContext | null = null;
 
 /** Browsers let a page sound only after a touch: call from the first tap. */
@@ -15,6 +18,7 @@ export function unlockSound(): void {
 /** Two short notes, of a pitch of its own for each pot. */
 export function sound(pot: number): void {
   if (audio?.state !== 'running') return;
+  const loudness = Number(readScreen('loudness') ?? USUAL_LOUDNESS) || USUAL_LOUDNESS;
   const base = 440 * 2 ** ((pot * 4) / 12);
   for (const [i, factor] of [1, 1.5].entries()) {
     const note = audio.createOscillator();
@@ -22,7 +26,7 @@ export function sound(pot: number): void {
     note.frequency.value = base * factor;
     const at = audio.currentTime + i * 0.22;
     gain.gain.setValueAtTime(0.0001, at);
-    gain.gain.exponentialRampToValueAtTime(0.3, at + 0.02);
+    gain.gain.exponentialRampToValueAtTime(loudness, at + 0.02);
     gain.gain.exponentialRampToValueAtTime(0.0001, at + 0.2);
     note.connect(gain).connect(audio.destination);
     note.start(at);

@@ -4,6 +4,7 @@
   import { totalsOf } from '$core/plan';
   import { cooksOf, placeName, readPot, shareSteps, TROUBLES, type LiveStep } from '$core/run';
   import { formatDay, formatTime } from '$core/units';
+  import { readScreen } from '$lib/client/this-screen';
   import { askForNotices, notice, say, sound, stayAwake, unlockSound } from '$lib/ui/cook/alarms';
   import Dial from '$lib/ui/cook/dial.svelte';
   import { EveningState } from '$lib/ui/cook/evening-state.svelte';
@@ -28,6 +29,8 @@
   /** Browsers notify only over https, or on this machine itself. */
   let canNotify = $state(false);
   onMount(() => {
+    hasSound = readScreen('sound') === 'on';
+    hasVoice = readScreen('voice') === 'on';
     canNotify = 'Notification' in window && window.isSecureContext;
     const stop = live.start(data.now);
     const sleep = stayAwake();

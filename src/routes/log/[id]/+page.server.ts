@@ -8,6 +8,11 @@ import { bagOf } from '$core/stores';
 import { dayKey } from '$core/units';
 import { itemByCode, takeOut } from '$lib/server/item-store';
 import { pack } from '$lib/server/pack';
+import { suggestChanges, VERDICTS, verdictSchema } from '$core/learn';
+import type { Database } from '$lib/server/database';
+import { readDish, saveDish } from '$lib/server/dish-store';
+import { readFigures, refreshObservations } from '$lib/server/learned-store';
+import { saveVerdict, verdictsOf, verdictsOn } from '$lib/server/verdict-store';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
 
@@ -26,16 +31,85 @@ export const load: PageServerLoad = async ({ params }) => {
   /** Bags that this evening used, with what is left of each. */
   const codes = new Set(evening.compiled.meanings.flatMap((m) => bagOf(m.dishId)?.code ?? []));
   const bags = await Promise.all([...codes].map((code) => itemByCode(store, code)));
+  const account = accountOf(evening, events, new Map(dishes.map((d) => [d.id, d])), now);
+  if (account.isServed) await refreshObservations(store, id, currentTime());
+  const dishIds = Object.fromEntries(evening.compiled.meanings.map((m) => [m.entryId, m.dishId]));
   return {
     bags: bags.filter((b) => b !== null),
-    dishIds: Object.fromEntries(evening.compiled.meanings.map((m) => [m.entryId, m.dishId])),
+    dishIds,
+    verdicts: Object.fromEntries(
+      (await verdictsOf(store, id)).map((v) => [v.entryId, v.verdict] as const),
+    ),
+    suggestions: await suggestionsFor(store, Object.values(dishIds)),
     kitchen,
     evening: { id, mealId, name, serveAt, isPractice: practice !== undefined },
-    account: accountOf(evening, events, new Map(dishes.map((d) => [d.id, d])), now),
+    account,
   };
 };
 
+/** What to change in the dishes of an evening, in words; the change is worked out again when it is taken. */
+async function suggestionsFor(store: Database, dishIds: readonly string[]) {
+  const figures = await readFigures(store);
+  const all = await Promise.all(
+    [...new Set(dishIds)].map(async (dishId) => {
+      const dish = await readDish(store, dishId);
+      if (!dish) return [];
+      const said = await verdictsOn(store, dishId);
+      return suggestChanges(
+        dish,
+        said.map((v) => v.verdict),
+        figures,
+      ).map(({ id, text, because }) => ({ id, dishId, dish: dish.name, text, because }));
+    }),
+  );
+  return all.flat();
+}
+
+const pickOf = <T extends string>(form: FormData, key: string, words: readonly T[]): T | null =>
+  words.find((w) => w === form.get(key)) ?? null;
+
 export const actions: Actions = {
+  /** What the cook says of a dish. */
+  verdict: async ({ request, params }) => {
+    const form = await request.formData();
+    const store = await database();
+    const again = form.get('again');
+    const verdict = verdictSchema.safeParse({
+      tenderness: pickOf(form, 'tenderness', VERDICTS.tenderness),
+      salt: pickOf(form, 'salt', VERDICTS.salt),
+      texture: pickOf(form, 'texture', VERDICTS.texture),
+      again: again === null ? null : again === 'yes',
+      note: String(form.get('note') ?? ''),
+    });
+    if (!verdict.success)
+      return fail(422, { problem: `Note: ${verdict.error.issues[0]?.message}.` });
+    await saveVerdict(store, {
+      eveningId: params.id,
+      entryId: String(form.get('entry') ?? '').slice(0, 60),
+      dishId: String(form.get('dish') ?? '').slice(0, 60),
+      at: currentTime(),
+      verdict: verdict.data,
+    });
+    return { judged: true };
+  },
+  /** Takes a suggestion into the dish's next version. */
+  improve: async ({ request }) => {
+    const form = await request.formData();
+    const store = await database();
+    const dishId = String(form.get('dish') ?? '');
+    const [dish, said, figures] = await Promise.all([
+      readDish(store, dishId),
+      verdictsOn(store, dishId),
+      readFigures(store),
+    ]);
+    const verdicts = said.map((v) => v.verdict);
+    const chosen = dish
+      ? suggestChanges(dish, verdicts, figures).find((s) => s.id === form.get('suggestion'))
+      : undefined;
+    if (!chosen) return fail(409, { problem: 'This is in the dish already; reload the page.' });
+    await saveDish(store, chosen.dish, currentTime(), `${chosen.text}: ${chosen.because}`);
+    return { improved: chosen.text, dishId };
+  },
   /** What is left of a dish, into the fridge or the freezer. */
   leftover: async ({ request }) => {
     const form = await request.formData();

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { placeName } from '$core/run';
   import { formatDay, formatMinutes, formatTime } from '$core/units';
+  import VerdictForm from '$lib/ui/log/verdict-form.svelte';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
@@ -59,6 +60,45 @@
 </section>
 
 {#if account.isServed && !data.evening.isPractice}
+  <section aria-labelledby="verdicts" class="mt-6 max-w-3xl card p-5">
+    <h2 id="verdicts" class="text-xl font-bold">How was it?</h2>
+    {#each account.dishes as dish (dish.entryId)}
+      <VerdictForm
+        entryId={dish.entryId}
+        dishId={data.dishIds[dish.entryId] ?? ''}
+        name={dish.name}
+        verdict={data.verdicts[dish.entryId] ?? null}
+      />
+    {/each}
+    {#if form && 'improved' in form}
+      <p role="status" class="mt-2 font-semibold text-leaf-ink">
+        {form.improved}: taken into <a class="underline" href="/dishes/{form.dishId}">the dish</a>;
+        the version before is kept there.
+      </p>
+    {/if}
+    {#if data.suggestions.length > 0}
+      <h3 class="mt-4 font-bold">For next time</h3>
+      <ul class="mt-1 grid gap-2">
+        {#each data.suggestions as suggestion (`${suggestion.dishId} ${suggestion.id}`)}
+          <li
+            class="flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-2"
+          >
+            <span
+              ><b>{suggestion.dish}:</b>
+              {suggestion.text}
+              <span class="text-[15px] text-muted">({suggestion.because})</span></span
+            >
+            <form method="POST" action="?/improve">
+              <input type="hidden" name="dish" value={suggestion.dishId} />
+              <button class="btn" name="suggestion" value={suggestion.id}
+                >Take it into the dish<span class="sr-only">: {suggestion.text}</span></button
+              >
+            </form>
+          </li>
+        {/each}
+      </ul>
+    {/if}
+  </section>
   <section aria-labelledby="left" class="mt-6 max-w-3xl card p-5">
     <h2 id="left" class="text-xl font-bold">What is left</h2>
     <p class="text-[15px] text-muted">

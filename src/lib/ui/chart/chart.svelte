@@ -35,9 +35,12 @@
       target,
       [
         ...series.map((s, i) => ({
-          type: 'scatter' as const,
-          mode: 'lines' as const,
+          type: s.as === 'bars' ? ('bar' as const) : ('scatter' as const),
+          mode: s.as === 'points' ? ('markers' as const) : ('lines' as const),
           name: s.name,
+          ...(s.text ? { text: s.text } : {}),
+          ...(s.as === 'bars' ? { textposition: 'none' as const } : {}),
+          marker: { color: colour(LINES[i % LINES.length] ?? '--olive'), size: 10 },
           x: s.x,
           y: s.y,
           ...(s.right ? { yaxis: 'y2' } : {}),
@@ -46,7 +49,9 @@
             width: 3,
             ...(s.dash ? { dash: 'dash' as const } : {}),
           },
-          hovertemplate: '%{y:.1f}<extra>%{fullData.name}</extra>',
+          hovertemplate: s.text
+            ? '%{text}<extra></extra>'
+            : '%{y:.1f}<extra>%{fullData.name}</extra>',
         })),
         ...marks.map((m) => ({
           type: 'scatter' as const,
@@ -83,7 +88,7 @@
             }
           : {}),
         legend: { orientation: 'h', y: 1.12, x: 0 },
-        hovermode: 'x unified',
+        hovermode: series.some((s) => s.as === 'points') ? 'closest' : 'x unified',
         hoverlabel: { bgcolor: colour('--salt'), font: { color: ink } },
       },
       { displayModeBar: false, responsive: true },

@@ -1,0 +1,29 @@
+/** What one screen keeps for itself: how strong its contrast is, and how Cook makes itself heard. */
+
+export const SCREEN_SETTINGS = {
+  /** Read by static/theme.js before the first paint. */
+  contrast: 'olive-contrast',
+  sound: 'olive-sound',
+  voice: 'olive-voice',
+  loudness: 'olive-loudness',
+} as const;
+type Setting = keyof typeof SCREEN_SETTINGS;
+
+/** @returns what is kept; null where nothing is, or the browser keeps nothing */
+export function readScreen(setting: Setting): string | null {
+  try {
+    return localStorage.getItem(SCREEN_SETTINGS[setting]);
+  } catch {
+    return null;
+  }
+}
+
+/** @returns whether it was kept */
+export function keepOnScreen(setting: Setting, value: string): boolean {
+  try {
+    localStorage.setItem(SCREEN_SETTINGS[setting], value);
+    return true;
+  } catch {
+    return false;
+  }
+}

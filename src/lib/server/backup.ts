@@ -1,0 +1,107 @@
+/** Copies of the database: whole and consistent, made by SQLite itself, the older ones removed. */
+import { existsSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { dirname, join, resolve } from 'node:path';
+import { sql } from 'drizzle-orm';
+import { z } from 'zod';
+import { failure, success, type Outcome } from '$core/reason';
+import { inWriteQueue, type Database } from './database';
+import { readSetting, writeSetting } from './settings-store';
+
+export const BACKUP_SETTING = 'backups';
+export const backupSettingSchema = z.object({
+  isDaily: z.boolean(),
+  keepDays: z
+    .int('a whole number of days')
+    .min(1, 'keep copies for a day at least')
+    .max(365, 'keep copies for a year at most'),
+});
+export type BackupSetting = z.infer<typeof backupSettingSchema>;
+
+const USUAL: BackupSetting = { isDaily: true, keepDays: 14 };
+const NAME = /^olive-\d{4}-\d{2}-\d{2}T\d{2}-\d{2}-\d{2}\.db$/;
+const DAY_MS = 86_400_000;
+
+export interface Backup {
+  name: string;
+  /** ms since the epoch. */
+  at: number;
+  bytes: number;
+}
+
+/** Beside the database; null where that is no file on this machine. */
+export function backupFolder(url: string): string | null {
+  if (!url.startsWith('file:')) return null;
+  return join(dirname(resolve(url.slice('file:'.length))), 'backups');
+}
+
+export async function readBackupSetting(database: Database): Promise<BackupSetting> {
+  return (await readSetting(database, BACKUP_SETTING, backupSettingSchema)) ?? USUAL;
+}
+
+export async function saveBackupSetting(database: Database, value: BackupSetting): Promise<void> {
+  await writeSetting(database, BACKUP_SETTING, backupSettingSchema.parse(value));
+}
+
+/** Copies that are there, the latest first. */
+export function listBackups(folder: string): Backup[] {
+  if (!existsSync(folder)) return [];
+  return readdirSync(folder)
+    .filter((name) => NAME.test(name))
+    .map((name) => {
+      const { mtimeMs, size } = statSync(join(folder, name));
+      return { name, at: Math.round(mtimeMs), bytes: size };
+    })
+    .sort((a, b) => b.name.localeCompare(a.name));
+}
+
+/**
+ * Copies the database while it is in use (`VACUUM INTO`).
+ *
+ * @param now ms since the epoch
+ * @returns the copy, or why there is none
+ */
+export async function backUp(
+  database: Database,
+  folder: string,
+  now: number,
+): Promise<Outcome<Backup>> {
+  const name = `olive-${new Date(now).toISOString().slice(0, 19).replaceAll(':', '-')}.db`;
+  const path = join(folder, name);
+  try {
+    mkdirSync(folder, { recursive: true });
+    if (!existsSync(path))
+      await inWriteQueue(async () => {
+        await database.run(sql`VACUUM INTO ${path}`);
+      });
+    return success({ name, at: now, bytes: statSync(path).size });
+  } catch (error) {
+    if (existsSync(path)) rmSync(path);
+    return failure({
+      field: 'backup',
+      message: `the copy could not be written to ${folder} (${error instanceof Error ? error.message : String(error)})`,
+      remedy: 'look whether the disk is full and whether the folder may be written',
+    });
+  }
+}
+
+/** Removes copies older than so many days; the latest always stays. */
+export function dropOld(folder: string, keepDays: number, now: number): string[] {
+  const [, ...older] = listBackups(folder);
+  const dropped = older.filter((b) => b.at < now - keepDays * DAY_MS).map((b) => b.name);
+  for (const name of dropped) rmSync(join(folder, name), { force: true });
+  return dropped;
+}
+
+/** One copy a day, if that is wanted and the last one is a day old. */
+export async function backUpDaily(
+  database: Database,
+  folder: string,
+  now: number,
+): Promise<Outcome<Backup | null>> {
+  const { isDaily, keepDays } = await readBackupSetting(database);
+  const [last] = listBackups(folder);
+  if (!isDaily || (last && now - last.at < DAY_MS)) return success(null);
+  const made = await backUp(database, folder, now);
+  if (made.ok) dropOld(folder, keepDays, now);
+  return made;
+}

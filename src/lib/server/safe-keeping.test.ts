@@ -1,0 +1,207 @@
+import { mkdtempSync, readdirSync, readFileSync, rmSync, utimesSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { createClient } from '@libsql/client';
+import { sql } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { householdSchema, parseHousehold } from '$core/exchange';
+import { databaseTrouble } from '../../../scripts/check-database.mjs';
+import { demoEvenings } from '../../demo/evenings';
+import { demoHousehold } from '../../demo/household';
+import {
+  backUp,
+  backUpDaily,
+  backupFolder,
+  dropOld,
+  listBackups,
+  saveBackupSetting,
+} from './backup';
+import { openDatabase, type Database } from './database';
+import { listDishes, saveDish } from './dish-store';
+import { startEvening } from './evening-store';
+import { readHousehold, replaceHousehold } from './household-store';
+import { diskTrouble } from './trouble';
+import { saveVerdict } from './verdict-store';
+
+const NOW = Date.UTC(2026, 10, 25, 9);
+const DAY_MS = 86_400_000;
+let folder = '';
+let file = '';
+let database: Database;
+
+beforeAll(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'olive-keep-'));
+  file = join(folder, 'olive.db');
+  database = await openDatabase(`file:${file}`);
+  const household = householdSchema.parse(demoHousehold(NOW));
+  await replaceHousehold(database, household, NOW);
+  for (const { evening, events } of demoEvenings(household, NOW).slice(0, 2))
+    await startEvening(database, evening, evening.serveAt, events);
+  await saveVerdict(database, {
+    eveningId: 'demo-evening-5',
+    entryId: 'lamb-apricots',
+    dishId: 'lamb-apricots',
+    at: NOW,
+    verdict: { tenderness: 'too firm', salt: null, texture: null, again: true, note: 'Again' },
+  });
+});
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+describe('copies', () => {
+  it('a copy holds everything that was there, and opens as a database of its own', async () => {
+    const copies = backupFolder(`file:${file}`) ?? '';
+    const made = await backUp(database, copies, NOW);
+    if (!made.ok) throw new Error(made.problems[0]?.message);
+    const copy = await openDatabase(`file:${join(copies, made.value.name)}`);
+    expect(await readHousehold(copy)).toEqual(await readHousehold(database));
+  });
+
+  it('one a day, kept for so many days, and the latest always stays', async () => {
+    const copies = join(folder, 'daily');
+    await saveBackupSetting(database, { isDaily: true, keepDays: 3 });
+    for (let day = 0; day < 6; day++) {
+      const now = NOW + day * DAY_MS;
+      await backUpDaily(database, copies, now);
+      for (const { name } of listBackups(copies).slice(0, 1))
+        utimesSync(join(copies, name), new Date(now), new Date(now));
+      await backUpDaily(database, copies, now + 1000);
+    }
+    const kept = listBackups(copies);
+    expect(kept.length).toBeGreaterThanOrEqual(3);
+    expect(kept.length).toBeLessThanOrEqual(4);
+    dropOld(copies, 1, NOW + 100 * DAY_MS);
+    expect(listBackups(copies)).toHaveLength(1);
+    await saveBackupSetting(database, { isDaily: false, keepDays: 3 });
+    const none = await backUpDaily(database, copies, NOW + 200 * DAY_MS);
+    expect(none).toEqual({ ok: true, value: null });
+  });
+
+  it('a folder that can’t be written is said, with what to do', async () => {
+    const blocked = join(folder, 'a-file');
+    writeFileSync(blocked, '');
+    const made = await backUp(database, join(blocked, 'x'), NOW);
+    expect(made.ok).toBe(false);
+    if (!made.ok) expect(made.problems[0]?.remedy).toContain('disk is full');
+  });
+});
+
+describe('the household file', () => {
+  it('everything out and in again is the same, evenings and verdicts with it', async () => {
+    const before = await readHousehold(database);
+    expect(before.evenings?.length).toBe(2);
+    expect(before.verdicts?.length).toBe(1);
+    const parsed = parseHousehold(JSON.stringify(before));
+    if (!parsed.ok) throw new Error(parsed.problems[0]?.message);
+    const other = await openDatabase(`file:${join(folder, 'other.db')}`);
+    await replaceHousehold(other, parsed.value, NOW);
+    expect(await readHousehold(other)).toEqual(before);
+  });
+
+  it('an older file without evenings leaves them alone; one with a plan that is no plan is refused', async () => {
+    const before = await readHousehold(database);
+    const { evenings: _, verdicts: __, ...older } = before;
+    const other = await openDatabase(`file:${join(folder, 'third.db')}`);
+    await replaceHousehold(other, before, NOW);
+    await replaceHousehold(other, householdSchema.parse(older), NOW);
+    expect((await readHousehold(other)).evenings).toEqual(before.evenings);
+    const broken = structuredClone(before);
+    const first = broken.evenings?.[0];
+    if (first) Object.assign(first.evening.compiled, { problem: { steps: 'none' } });
+    const refused = parseHousehold(JSON.stringify(broken));
+    expect(refused.ok).toBe(false);
+    if (!refused.ok) expect(refused.problems[0]?.message).toContain('can’t be read');
+  });
+});
+
+describe('a disk that does not do what it should', () => {
+  it('full: the write is refused in words, and what was there is whole', async () => {
+    const path = join(folder, 'full.db');
+    const full = await openDatabase(`file:${path}`);
+    await replaceHousehold(full, householdSchema.parse(demoHousehold(NOW)), NOW);
+    const before = await listDishes(full);
+    const [dish] = before;
+    if (!dish) throw new Error('no dish');
+    const pages = await full.get<{ page_count: number }>(sql`PRAGMA page_count`);
+    const limit = sql.raw(`PRAGMA max_page_count = ${Number(Object.values(pages)[0])}`);
+    let refused: unknown = null;
+    for (let i = 0; i < 200 && refused === null; i++) {
+      // A transaction takes its connection with it, so the limit is set on each.
+      await full.run(limit);
+      refused = await saveDish(
+        full,
+        { ...dish, id: `copy-${i}`, notes: 'x'.repeat(4000) },
+        NOW,
+      ).then(
+        () => null,
+        (error: unknown) => error,
+      );
+    }
+    expect(diskTrouble(refused)?.message).toBe('The disk is full, so nothing was saved.');
+    // Every dish that is there is a whole document.
+    const after = await listDishes(full);
+    for (const { id } of before) expect(after.some((d) => d.id === id)).toBe(true);
+    expect(await databaseTrouble(`file:${path}`)).toBeNull();
+  });
+
+  it('damaged at the start: said with the way back; sound or not there yet: nothing', async () => {
+    expect(await databaseTrouble(`file:${file}`)).toBeNull();
+    expect(await databaseTrouble(`file:${join(folder, 'none.db')}`)).toBeNull();
+    // A copy is one file; of the database itself the newest lies in its log.
+    const copies = backupFolder(`file:${file}`) ?? '';
+    const bytes = readFileSync(join(copies, listBackups(copies)[0]?.name ?? ''));
+    bytes.fill(0x5a, 4096, Math.min(bytes.length, 200_000));
+    const broken = join(folder, 'broken.db');
+    writeFileSync(broken, bytes);
+    expect(await databaseTrouble(`file:${broken}`)).toMatch(/damaged|can't be read/);
+    expect(await databaseTrouble(`file:${broken}`)).toContain('npm run restore');
+    const letter = join(folder, 'letter.db');
+    writeFileSync(letter, 'Dear all, see you on Sunday. '.repeat(50));
+    expect(await databaseTrouble(`file:${letter}`)).toContain('npm run restore');
+  });
+
+  it('other errors stay what they are', () => {
+    expect(diskTrouble(new Error('no'))).toBeNull();
+    const deep = new Error('Failed query', {
+      cause: new Error('SQLITE_READONLY: attempt to write'),
+    });
+    expect(diskTrouble(deep)?.message).toContain('may not be written');
+  });
+});
+
+describe('migrations', () => {
+  const steps = readdirSync('drizzle')
+    .filter((name) => name.endsWith('.sql'))
+    .sort();
+
+  it.each(steps.map((_, i) => i + 1))(
+    'a database of the first %i migrations comes to the newest, with its dishes',
+    async (count) => {
+      const path = join(folder, `from-${count}.db`);
+      const client = createClient({ url: `file:${path}` });
+      await client.execute(
+        'CREATE TABLE __drizzle_migrations (id INTEGER PRIMARY KEY, hash text NOT NULL, created_at numeric)',
+      );
+      const journal = JSON.parse(readFileSync('drizzle/meta/_journal.json', 'utf8')) as {
+        entries: { when: number; tag: string }[];
+      };
+      for (const { tag, when } of journal.entries.slice(0, count)) {
+        const text = readFileSync(`drizzle/${tag}.sql`, 'utf8');
+        for (const statement of text.split('--> statement-breakpoint'))
+          await client.execute(statement);
+        await client.execute({
+          sql: 'INSERT INTO __drizzle_migrations (hash, created_at) VALUES (?, ?)',
+          args: [tag, when],
+        });
+      }
+      const [dish] = householdSchema.parse(demoHousehold(NOW)).dishes;
+      await client.execute({
+        sql: 'INSERT INTO dishes (id, name, document, updated_at) VALUES (?, ?, ?, ?)',
+        args: [dish?.id ?? '', dish?.name ?? '', JSON.stringify(dish), NOW],
+      });
+      client.close();
+      const opened = await openDatabase(`file:${path}`);
+      expect(await listDishes(opened)).toEqual([dish]);
+      expect((await readHousehold(opened)).verdicts).toEqual([]);
+    },
+  );
+});

@@ -1,0 +1,41 @@
+/** What the disk or the database complains of, in words. */
+
+/** Every text of an error and of what caused it. */
+function textOf(error: unknown): string {
+  const parts: string[] = [];
+  for (let e = error; e instanceof Error; e = e.cause) {
+    parts.push(e.message);
+    if ('code' in e) parts.push(String(e.code));
+  }
+  return parts.join(' ');
+}
+
+const TROUBLES: readonly { pattern: RegExp; message: string; remedy: string }[] = [
+  {
+    pattern: /SQLITE_FULL|database or disk is full|ENOSPC/,
+    message: 'The disk is full, so nothing was saved.',
+    remedy: 'Free some space on the machine, then do it again; what was there before is whole.',
+  },
+  {
+    pattern: /SQLITE_READONLY|readonly database|EROFS|EACCES/,
+    message: 'The database may not be written, so nothing was saved.',
+    remedy: 'Give this program the right to write the file and its folder, then do it again.',
+  },
+  {
+    pattern: /SQLITE_CORRUPT|SQLITE_NOTADB|malformed|not a database/,
+    message: 'The database is damaged.',
+    remedy: 'Stop the program and bring back the last copy: npm run restore.',
+  },
+  {
+    pattern: /SQLITE_BUSY|database is locked/,
+    message: 'Another program holds the database, so nothing was saved.',
+    remedy: 'Close it, then do it again.',
+  },
+];
+
+/** Words for trouble with the disk or the database; null where it is something else. */
+export function diskTrouble(error: unknown): { message: string; remedy: string } | null {
+  const text = textOf(error);
+  const found = TROUBLES.find((t) => t.pattern.test(text));
+  return found ? { message: found.message, remedy: found.remedy } : null;
+}

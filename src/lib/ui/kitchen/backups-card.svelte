@@ -1,0 +1,81 @@
+<script lang="ts">
+  /** Copies of the database: one a day, or now. */
+  import { enhance } from '$app/forms';
+  import type { Backup, BackupSetting } from '$lib/server/backup';
+  import { formatDay, formatTime, type ClockStyle } from '$core/units';
+
+  interface Props {
+    /** Null where the database is no file on this machine. */
+    folder: string | null;
+    copies: readonly Backup[];
+    setting: BackupSetting;
+    style: ClockStyle;
+    said: string | null;
+    problem: string | null;
+  }
+  let { folder, copies, setting, style, said, problem }: Props = $props();
+  const SHOWN = 5;
+  const size = (bytes: number): string => `${(bytes / 1e6).toFixed(1)} MB`;
+</script>
+
+<section aria-labelledby="backups" class="mt-6 grid gap-4 card p-5 md:grid-cols-2">
+  <div>
+    <h2 id="backups" class="text-xl font-bold">Copies</h2>
+    {#if folder}
+      <p class="mt-1 text-muted">
+        Everything, photos and evenings too, as one file in <code class="break-all">{folder}</code>.
+        To bring one back: <code>npm run restore</code>.
+      </p>
+      <form method="POST" action="?/backUp" use:enhance class="mt-3">
+        <button class="btn">Copy now</button>
+      </form>
+      <form
+        method="POST"
+        action="?/backupSetting"
+        use:enhance={() =>
+          ({ update }) =>
+            update({ reset: false })}
+        class="mt-3 flex flex-wrap items-end gap-3"
+      >
+        <label class="flex min-h-11 items-center gap-2"
+          ><input
+            type="checkbox"
+            name="isDaily"
+            class="size-5 accent-olive"
+            checked={setting.isDaily}
+          />one each day</label
+        >
+        <label class="text-[15px] text-muted"
+          >kept for, days<input
+            class="mt-0.5 field w-24 text-ink"
+            type="number"
+            name="keepDays"
+            min="1"
+            max="365"
+            value={setting.keepDays}
+          /></label
+        >
+        <button class="btn">Keep this</button>
+      </form>
+      {#if said}<p class="mt-2 font-semibold text-leaf-ink" role="status">{said}</p>{/if}
+      {#if problem}<p class="mt-2 font-semibold text-pimento" role="alert">{problem}</p>{/if}
+    {:else}
+      <p class="mt-1 text-muted">The database is on another server; make its copies there.</p>
+    {/if}
+  </div>
+  {#if folder}
+    <ul>
+      {#each copies.slice(0, SHOWN) as copy (copy.name)}
+        <li class="flex justify-between gap-3 border-t border-line py-1.5 first:border-0">
+          <span>{formatDay(copy.at, style)}, {formatTime(copy.at, style)}</span>
+          <span class="text-muted">{size(copy.bytes)}</span>
+        </li>
+      {:else}
+        <li class="text-muted">No copy yet.</li>
+      {/each}
+      {#if copies.length > SHOWN}
+        <li class="border-t border-line py-1.5 text-muted">and {copies.length - SHOWN} older</li>
+      {/if}
+    </ul>
+  {/if}
+</section>

@@ -1,0 +1,125 @@
+<script lang="ts">
+  /** What evenings have taught, each figure with the evenings that it comes from. */
+  import { enhance } from '$app/forms';
+  import type { Figure } from '$core/learn';
+  import { formatDay, type ClockStyle } from '$core/units';
+
+  interface Props {
+    figures: readonly Figure[];
+    /** Ids of figures that were set back. */
+    setBack: readonly string[];
+    style: ClockStyle;
+  }
+  let { figures, setBack, style }: Props = $props();
+
+  const GROUPS: readonly { kind: Figure['kind']; title: string }[] = [
+    { kind: 'power', title: 'Heat that reaches the pot' },
+    { kind: 'loss', title: 'Heat that it loses' },
+    { kind: 'pace', title: 'Hands' },
+    { kind: 'stage', title: 'Stages of dishes' },
+  ];
+  const percent = (n: number): string => `${Math.round(n * 100)} %`;
+
+  /** What the figure means for the next plan, in words. */
+  function meaning({ kind, before, now }: Figure): string {
+    const change = now / before - 1;
+    const by = percent(Math.abs(change));
+    if (Math.abs(change) < 0.02) return 'as it was taken for';
+    if (kind === 'power') return `${by} ${change < 0 ? 'weaker' : 'stronger'} than its label says`;
+    if (kind === 'loss') return `lets go ${change > 0 ? 'sooner' : 'later'} by about ${by}`;
+    return `${by} ${change > 0 ? 'slower' : 'quicker'} than dishes say`;
+  }
+  const gone = $derived(setBack.filter((id) => !figures.some((f) => f.id === id)));
+</script>
+
+<section aria-labelledby="taught" class="mt-10 max-w-4xl">
+  <h2 id="taught" class="text-2xl font-bold">What evenings have taught</h2>
+  <p class="mt-1 max-w-prose text-muted">
+    Plans use these figures. A few evenings move them little, and one that is far off hardly at all.
+  </p>
+  {#each GROUPS as { kind, title } (kind)}
+    {@const own = figures.filter((f) => f.kind === kind)}
+    {#if own.length > 0}
+      <h3 class="mt-5 mb-1 text-lg font-bold">{title}</h3>
+      <ul class="card px-4">
+        {#each own as figure (figure.id)}
+          <li class="border-t border-line py-2 first:border-0">
+            <details>
+              <summary class="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-4">
+                <b class="min-w-0 flex-1 break-words">{figure.about}</b>
+                <span>{meaning(figure)}</span>
+                <span class="text-[15px] text-muted"
+                  >± {percent(figure.sd)}, from {figure.evidence.length} times</span
+                >
+              </summary>
+              <table class="mt-1 w-full text-left text-[15px]">
+                <thead class="text-muted"
+                  ><tr
+                    ><th class="font-normal">Evening</th><th class="font-normal">Planned</th><th
+                      class="font-normal">Real</th
+                    ><th class="font-normal">Counts</th></tr
+                  ></thead
+                >
+                <tbody>
+                  {#each figure.evidence as seen, i (i)}
+                    <tr class="border-t border-line">
+                      <td class="py-1"
+                        ><a
+                          class="underline underline-offset-4"
+                          href="/log/{encodeURIComponent(seen.evening)}">{seen.eveningName}</a
+                        >
+                        <span class="text-muted">{formatDay(seen.at, style)}</span></td
+                      >
+                      <td>{seen.planned} min</td>
+                      <td>{seen.real} min</td>
+                      <td
+                        >{seen.weight > 0.6
+                          ? 'fully'
+                          : seen.weight > 0.25
+                            ? 'in part'
+                            : 'hardly: far off the others'}</td
+                      >
+                    </tr>
+                  {/each}
+                </tbody>
+              </table>
+              <form method="POST" action="?/setBack" use:enhance class="mt-1 mb-2">
+                <input type="hidden" name="figure" value={figure.id} />
+                <button class="btn btn-quiet px-2"
+                  >Set back: learn it anew<span class="sr-only"> ({figure.about})</span></button
+                >
+                {#if setBack.includes(figure.id)}
+                  <button class="btn btn-quiet px-2" name="undo" value="1"
+                    >Count the older evenings again</button
+                  >
+                {/if}
+              </form>
+            </details>
+          </li>
+        {/each}
+      </ul>
+    {/if}
+  {/each}
+  {#if figures.length === 0}
+    <p class="mt-3 card border-dashed p-5 text-muted">
+      Nothing yet. Once something was tapped as begun and done on two evenings, it is known here how
+      this cooker, these hands, that dish really go.
+    </p>
+  {/if}
+  {#if gone.length > 0}
+    <div class="mt-4">
+      <h3 class="font-bold">Set back</h3>
+      <ul>
+        {#each gone as id (id)}
+          <li class="flex flex-wrap items-center gap-3">
+            <span class="text-muted">{id}</span>
+            <form method="POST" action="?/setBack" use:enhance>
+              <input type="hidden" name="figure" value={id} />
+              <button class="btn btn-quiet px-2" name="undo" value="1">Count them again</button>
+            </form>
+          </li>
+        {/each}
+      </ul>
+    </div>
+  {/if}
+</section>

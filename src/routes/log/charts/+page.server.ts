@@ -1,0 +1,11 @@
+import { currentTime } from '$lib/server/clock';
+import { database } from '$lib/server/database';
+import { freshFigures } from '$lib/server/learned-store';
+import { logCharts } from '$lib/server/log-charts';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async () => {
+  const store = await database();
+  await freshFigures(store, currentTime());
+  return { charts: await logCharts(store, currentTime()) };
+};
