@@ -68,6 +68,8 @@ check('build', 'npm', ['run', '--silent', 'build']);
 check('the bundle stays small', 'node', ['scripts/bundle-size.mjs']);
 
 check('live evenings under strain', 'node', ['scripts/live-check.mjs', '--short']);
+check('killed in the middle of writes', 'node', ['scripts/fault-check.mjs', '--short']);
+check('readers and writers at once', 'node', ['scripts/load-check.mjs', '--short']);
 
 console.log('\n== browser and accessibility tests');
 const browserOk = run('npx', ['playwright', 'test', '--reporter=line,json'], {

@@ -23,6 +23,9 @@ const PAGES = [
   '/cook/practice?meal=harvest-supper',
   '/access',
   '/dishes/white-beans-sage/card',
+  '/stores/week',
+  '/log/charts',
+  '/log/demo-evening-3',
 ];
 
 for (const colorScheme of ['light', 'dark'] as const)

@@ -2,7 +2,7 @@
 import { wholeCycle, type CycleInput } from '../cooker';
 import { dishSchema, scaleDish, type Dish, type Ingredient, type Stage } from '../dish';
 import { centreThrough } from '../doneness';
-import type { Kitchen } from '../kitchen';
+import type { Cooker, Kitchen } from '../kitchen';
 import { failure, success, type Outcome } from '../reason';
 import { kindOfDish, type StoreItem } from './item';
 import { portionGrams } from './room';
@@ -204,6 +204,37 @@ export function reheatHold(
 ): number {
   const [cooker] = kitchen.cookers;
   if (!cooker) return 20;
+  const { litres, watts, heat } = cooker;
+  const key = JSON.stringify([
+    item.name,
+    item.thicknessMm,
+    Math.round(grams),
+    startC,
+    litres,
+    watts,
+    heat,
+    kitchen.altitudeM,
+  ]);
+  let hold = known.get(key);
+  if (hold === undefined) {
+    hold = workOutHold(item, grams, startC, cooker, kitchen);
+    if (known.size >= MOST_KNOWN) known.clear();
+    known.set(key, hold);
+  }
+  return hold;
+}
+
+/** Holds worked out before: the stores are read for every meal, and most bags stay as they were. */
+const known = new Map<string, number>();
+const MOST_KNOWN = 4000;
+
+function workOutHold(
+  item: Pick<StoreItem, 'name' | 'thicknessMm'>,
+  grams: number,
+  startC: number,
+  cooker: Cooker,
+  kitchen: Kitchen,
+): number {
   const input: CycleInput = {
     cooker,
     level: LEVEL,

@@ -45,7 +45,8 @@ const PRESSING = { freezer: 21, fridge: 3 } as const;
 /** Days around one in which a dish was eaten lately, or will be. */
 const NEAR = [-6, -5, -4, -3, -2, -1, 1, 2, 3, 4, 5, 6];
 /** How much speaks for or against a choice. */
-const WEIGHT = { due: 10, noTime: 12, sameDish: 40, sameFood: 6, dueFood: 8 } as const;
+/** What is due for safety is eaten or thrown away: it comes before any change of dish. */
+const WEIGHT = { due: 10, safety: 60, noTime: 12, sameDish: 40, sameFood: 6, dueFood: 8 } as const;
 
 /**
  * One proposal for each day that has no meal; days for which nothing is left stay empty. Nothing is proposed
@@ -97,7 +98,8 @@ function stockFor(
     let score = 0;
     const presses = PRESSING[item.place];
     if (days <= presses) {
-      score += WEIGHT.due * (1 + (presses - days) / presses);
+      const weight = item.why === 'safety' ? WEIGHT.safety : WEIGHT.due;
+      score += weight * (1 + (presses - days) / presses);
       because.push(days < 0 ? 'past its best' : days === 0 ? 'due that day' : `due in ${days} d`);
     }
     if (noTime.has(day)) {

@@ -32,6 +32,7 @@
       <form
         method="POST"
         action="?/backupSetting"
+        novalidate
         use:enhance={() =>
           ({ update }) =>
             update({ reset: false })}

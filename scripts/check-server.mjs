@@ -1,0 +1,85 @@
+/** A built server with a database of its own, for the scripts that put it under strain. */
+import { spawn, spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+export class CheckServer {
+  problems = 0;
+  /** @type {import('node:child_process').ChildProcess | null} */
+  process = null;
+
+  /** @param {number} port */
+  constructor(port) {
+    this.origin = `http://127.0.0.1:${port}`;
+    this.folder = mkdtempSync(join(tmpdir(), 'olive-check-'));
+    this.file = join(this.folder, 'olive.db');
+    this.env = {
+      ...process.env,
+      DATABASE_URL: `file:${this.file}`,
+      PORT: String(port),
+      HOST: '127.0.0.1',
+      LOG_LEVEL: 'error',
+    };
+  }
+
+  seed() {
+    spawnSync('node', ['scripts/run-ts.mjs', 'scripts/seed.ts'], { env: this.env });
+  }
+
+  async start() {
+    const server = spawn('node', ['scripts/serve.mjs'], {
+      env: this.env,
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
+    this.process = server;
+    await new Promise((resolve, reject) => {
+      server.stdout.on('data', (text) => text.includes('Olive Clock is at') && resolve(undefined));
+      server.on('exit', (code) => reject(new Error(`the server left with ${code}`)));
+    });
+    server.removeAllListeners('exit');
+  }
+
+  /** As if the power went: no goodbye. */
+  async kill() {
+    const server = this.process;
+    if (!server) return;
+    await new Promise((resolve) => {
+      server.on('exit', resolve);
+      server.kill('SIGKILL');
+    });
+  }
+
+  /**
+   * @param {boolean} isOk
+   * @param {string} text
+   */
+  report(isOk, text) {
+    console.log(`${isOk ? 'ok' : 'FAILED'}  ${text}`);
+    if (!isOk) this.problems++;
+  }
+
+  async close() {
+    await this.kill();
+    rmSync(this.folder, { recursive: true, force: true });
+    process.exitCode = this.problems > 0 ? 1 : 0;
+  }
+}
+
+/**
+ * A meal document to write.
+ *
+ * @param {string} id
+ * @param {string} name
+ */
+export function checkMeal(id, name) {
+  return {
+    format: 'olive-clock/meal@1',
+    id,
+    name,
+    serveAt: new Date(Date.now() + 86_400_000).toISOString(),
+    zone: 'Europe/Athens',
+    servings: 4,
+    entries: [{ id: 'a', dishId: 'lentil-squash-soup', servings: null, cooker: null }],
+  };
+}

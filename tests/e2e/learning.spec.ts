@@ -1,0 +1,93 @@
+import { expect, test } from '@playwright/test';
+import { OwnServer } from './own-server';
+import { expectAccessible } from './support';
+
+/** The second time is better: what evenings taught, what was said, and what becomes of it. */
+const server = new OwnServer(4799);
+test.use({ baseURL: server.url });
+test.describe.configure({ mode: 'serial' });
+test.beforeAll(async () => {
+  server.seed();
+  await server.start();
+});
+test.afterAll(() => server.close());
+
+test('figures show their evenings, can be set back, and that can be undone', async ({ page }) => {
+  await page.goto('/log');
+  const taught = page.getByRole('region', { name: 'What evenings have taught' });
+  const large = taught.getByRole('listitem').filter({ hasText: 'weaker than its label says' });
+  await large.locator('summary').click();
+  await expect(large.getByRole('row')).not.toHaveCount(1);
+  await expect(large.getByRole('link', { name: 'Sunday lamb' })).toBeVisible();
+  await large.getByRole('button', { name: /Set back/ }).click();
+  await expect(large).toHaveCount(0);
+  await expect(taught.getByText('power.large')).toBeVisible();
+  await taught.getByRole('button', { name: 'Count them again' }).click();
+  await expect(large).toHaveCount(1);
+  await expectAccessible(page);
+});
+
+test('what is said of a dish becomes a change that is taken into its next version', async ({
+  page,
+}) => {
+  await page.goto('/log/demo-evening-3');
+  const how = page.getByRole('region', { name: 'How was it?' });
+  await how
+    .getByRole('group', { name: 'Bite of Beef cheek in stout' })
+    .getByText('too firm')
+    .click();
+  const next = how.getByRole('listitem').filter({ hasText: 'Hold 58 min instead of 50' });
+  await expect(next).toContainText('too firm, said last time');
+  await how.getByLabel('Note').first().fill('More thyme');
+  await page.keyboard.press('Tab');
+  await page.reload();
+  await expect(how.getByLabel('Note').first()).toHaveValue('More thyme');
+  await next.getByRole('button', { name: /Take it into the dish/ }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'taken into' })).toBeVisible();
+  await page.getByRole('link', { name: 'the dish', exact: true }).click();
+  await expect(page.getByText('50 min').first()).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'What changed, and why' })).toContainText(
+    'Hold 58 min instead of 50',
+  );
+});
+
+test('charts are drawn from what happened, and all of it goes out as CSV', async ({ page }) => {
+  await page.goto('/log/charts');
+  for (const name of [/planned and real/, /by what is in the pot/, /On time/, /in the freezer/])
+    await expect(page.getByRole('group', { name })).toBeVisible();
+  await expect(page.locator('.js-plotly-plot .point').first()).toBeVisible();
+  await expectAccessible(page);
+  const csv = await (await page.request.get('/log/log.csv')).text();
+  expect(csv.split('\n')[0]?.trim()).toBe('day,evening,what,about,planned_min,real_min,kg,said');
+  expect(csv).toMatch(/power,Large,\d+,\d+,[\d.]+/);
+  expect(csv).toContain('bite too firm');
+});
+
+test('copies and the settings of a screen', async ({ page }) => {
+  await page.goto('/kitchen');
+  const copies = page.getByRole('region', { name: 'Copies' });
+  await copies.getByRole('button', { name: 'Copy now' }).click();
+  await expect(copies.getByRole('status')).toContainText(/olive-.*\.db is written/);
+  await copies.getByLabel('kept for, days').fill('0');
+  await copies.getByRole('button', { name: 'Keep this' }).click();
+  await expect(copies.getByRole('alert')).toContainText('at least');
+  await expect(copies.getByLabel('kept for, days')).toHaveValue('0');
+  await copies.getByLabel('kept for, days').fill('30');
+  await copies.getByRole('button', { name: 'Keep this' }).click();
+  await expect(copies.getByRole('status')).toContainText('Kept');
+
+  const screen = page.getByRole('region', { name: 'This screen' });
+  await screen.getByLabel('Contrast').selectOption('more');
+  await expect(page.locator('html')).toHaveClass(/more-contrast/);
+  await expectAccessible(page);
+  await page.goto('/meals');
+  await expect(page.locator('html')).toHaveClass(/more-contrast/);
+
+  await page.goto('/kitchen');
+  await page.getByLabel('Weeks begin on').selectOption('sunday');
+  await page.getByRole('button', { name: 'Save' }).first().click();
+  await page.goto('/meals?week=0');
+  await expect(
+    page.getByRole('region', { name: 'Week' }).getByRole('heading', { level: 2 }).first(),
+  ).toContainText('Sunday');
+});
