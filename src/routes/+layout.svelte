@@ -1,11 +1,18 @@
 <script lang="ts">
   import '../app.css';
+  import { onMount } from 'svelte';
   import { ModeWatcher } from 'mode-watcher';
   import { Toaster } from 'svelte-sonner';
   import type { LayoutProps } from './$types';
   import Rail from '$lib/ui/shell/rail.svelte';
 
   let { children }: LayoutProps = $props();
+
+  onMount(() => {
+    // For measuring the first view: from here on the page answers.
+    document.documentElement.dataset.ready = 'yes';
+    performance.mark('ready');
+  });
 </script>
 
 <ModeWatcher disableHeadScriptInjection disableTransitions={false} />

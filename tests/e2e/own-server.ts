@@ -5,10 +5,16 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 export class OwnServer {
-  readonly folder = mkdtempSync(join(tmpdir(), 'olive-'));
+  readonly folder: string;
   private process: ChildProcess | null = null;
 
-  constructor(private readonly port: number) {}
+  /** @param beside a server whose database it shares */
+  constructor(
+    private readonly port: number,
+    private readonly beside: OwnServer | null = null,
+  ) {
+    this.folder = beside?.folder ?? mkdtempSync(join(tmpdir(), 'olive-'));
+  }
 
   get url(): string {
     return `http://127.0.0.1:${this.port}`;
@@ -61,6 +67,6 @@ export class OwnServer {
 
   async close(): Promise<void> {
     await this.stop('SIGKILL');
-    rmSync(this.folder, { recursive: true, force: true });
+    if (!this.beside) rmSync(this.folder, { recursive: true, force: true });
   }
 }

@@ -8,12 +8,14 @@ import * as schema from './schema';
 
 export type Database = LibSQLDatabase<typeof schema>;
 
+/** So long it is waited for another program that is writing. */
+const BUSY_MS = 5000;
 const DEFAULT_URL = 'file:data/olive.db';
 
 /** Opens the database and brings it to the current schema. */
 export async function openDatabase(url = DEFAULT_URL): Promise<Database> {
   if (url.startsWith('file:')) mkdirSync(dirname(url.slice('file:'.length)), { recursive: true });
-  const client = createClient({ url });
+  const client = createClient({ url, timeout: BUSY_MS });
   if (url.startsWith('file:')) await client.execute('PRAGMA journal_mode = WAL');
   const database = drizzle(client, { schema });
   await migrate(database, { migrationsFolder: 'drizzle' });

@@ -1,7 +1,7 @@
 import { database } from '$lib/server/database';
 import { readEvening } from '$lib/server/evening-store';
 import { eventStream, toLine } from '$lib/server/event-stream';
-import { watch } from '$lib/server/live-hub';
+import { followOthers, watch } from '$lib/server/live-hub';
 import { keepGoing } from '$lib/server/practice';
 import type { RequestHandler } from './$types';
 import { currentTime } from '$lib/server/clock';
@@ -12,6 +12,7 @@ export const GET: RequestHandler = async ({ params, request }) => {
   const stored = await readEvening(store, params.id);
   if (!stored) return new Response('no such evening', { status: 404 });
   if (stored.evening.practice) keepGoing(store, params.id);
+  await followOthers(store);
   return eventStream(request, (send) => {
     const unwatch = watch(params.id, send);
     send(toLine({ now: currentTime(), events: stored.events }));
