@@ -25,6 +25,7 @@ const PAGES = [
   '/dishes/white-beans-sage/card',
   '/stores/week',
   '/log/charts',
+  '/help',
   '/log/demo-evening-3',
 ];
 
@@ -38,6 +39,24 @@ for (const colorScheme of ['light', 'dark'] as const)
         if (path === '/meals/harvest-supper') await settled(page);
         await expectAccessible(page);
       });
+  });
+
+/** WCAG 2.2, 1.4.10 Reflow: 320 CSS pixels are 1280 at 400 %; 640 are 1280 at 200 %. */
+for (const width of [640, 320])
+  test(`no page is wider than a window of ${width} pixels`, async ({ page }) => {
+    test.setTimeout(120_000);
+    await page.setViewportSize({ width, height: 512 });
+    for (const path of PAGES) {
+      // A printed page keeps the paper's width.
+      if (path.endsWith('/print') || path.endsWith('/card')) continue;
+      await page.goto(path);
+      await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
+      await page.waitForTimeout(300);
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(over, path).toBeLessThanOrEqual(0);
+    }
   });
 
 test('keyboard alone: from the list to a planned dish', async ({ page }) => {

@@ -23,6 +23,16 @@ test('a dish is packed with its label, found by its code, taken out once, and pu
   // The code in letters opens the bag as the printed one does.
   await page.goto(`/s/${code.toLowerCase()}`);
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Duck legs');
+  // With the phone at the freezer: one portion out, and back.
+  await page.getByRole('button', { name: 'Take 1' }).click();
+  await expect(page.getByRole('status')).toContainText('1 taken');
+  await expect(page.getByText(/^2 portions,/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText(/^3 portions,/)).toBeVisible();
+  await page.getByLabel('or move it to').selectOption({ label: 'Freezer in the cellar' });
+  await page.getByRole('button', { name: 'Move' }).click();
+  await expect(page.getByText(/^3 portions, Freezer in the cellar/)).toBeVisible();
+  await expectAccessible(page);
   await page.goto('/stores');
   await page.getByRole('button', { name: 'All of Duck legs with prunes, crisped' }).click();
   await expect(page.getByText('Duck legs with prunes, crisped: 3 taken out.')).toBeVisible();

@@ -107,6 +107,21 @@ describe('cooling', () => {
     expect((minutesTo5 ?? NaN) / (minutesTo21 ?? NaN)).toBeLessThan(3.4);
   });
 
+  it('in a kitchen of 40 °C it never comes to 21 °C on the counter, and that is said', () => {
+    const question = {
+      food: 'soup',
+      ml: 3000,
+      depthMm: 120,
+      fromC: 90,
+      roomC: 40,
+      method: 'counter',
+    } as const;
+    const hot = coolingTime(question);
+    expect(hot.within).toBe(false);
+    expect(hot.minutesTo21).toBeNull();
+    expect(hot.because.join()).toContain('21 °C are never reached');
+  });
+
   it('law: only falls, shallower is never slower, the warmest place is what counts', () => {
     fc.assert(
       fc.property(

@@ -71,12 +71,13 @@ function levelsOf(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): O
   const [first] = cycles;
   if (!first || cycles.some((s) => s.holdMinutes < SHORTEST_MOVED)) return [];
   const owned = new Set(kitchen.cookers.flatMap((c) => c.levels));
-  // As written where any cooker has it; a higher one where that may save time.
+  // As written where any cooker has it, for low is low on purpose: custard and fish want it gentle. What is
+  // cooked at the ordinary level may go to the highest where that saves time.
   return LEVELS.filter(
     (level) =>
       owned.has(level) &&
       level !== first.level &&
-      (LEVEL_KPA[level] > LEVEL_KPA[first.level] || !owned.has(first.level)),
+      (!owned.has(first.level) || (first.level === 'high' && level === 'max')),
   ).map((level) => ({
     id: `${entry.id}.level-${level}`,
     entryId: entry.id,

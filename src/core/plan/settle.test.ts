@@ -79,6 +79,12 @@ describe('what a meal leaves open', () => {
     );
   });
 
+  it('what is cooked low is never raised for the sake of time: low is low on purpose (common practice)', () => {
+    const asked = meal([{ dishId: 'semolina-pudding' }], 30);
+    const { meal: settled } = settleChoices(asked, dishes, kitchen, NOW);
+    expect(settled.entries[0]?.level).toBeNull();
+  });
+
   it('a level that no cooker has is replaced by the one they have; 20 min are about 12 at the highest (common practice)', () => {
     const stage = { ...cycleOf('beef-cheek-stout'), holdMinutes: 20 };
     expect(holdAt(stage, 'high', 0)).toBe(20);

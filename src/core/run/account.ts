@@ -48,6 +48,8 @@ export interface Account {
   forgotten: { text: string; dish: string; minutes: number }[];
   overdone: { text: string; dish: string; minutes: number }[];
   troubles: { unit: string | null; what: string; dish: string }[];
+  /** What was decided at the stove, in order. */
+  changes: { at: number; text: string }[];
   /** What to do better, most useful first; empty after a clean evening. */
   advice: string[];
 }
@@ -117,6 +119,7 @@ export function accountOf(
       ? [{ unit: step.unit, what: TROUBLES[e.what].name, dish: step.meaning.dishName }]
       : [];
   });
+  const changes = changesAtTheStove(counted, state);
   const misses = accounts.flatMap((d) => (d.ready === null ? [] : [d.ready - d.due]));
   const account = {
     isServed: state.isServed,
@@ -126,8 +129,45 @@ export function accountOf(
     forgotten,
     overdone,
     troubles,
+    changes,
   };
   return { ...account, advice: adviseOn(account) };
+}
+
+/** Minutes more, dishes left out, guests later, pauses, and what was planned again for it. */
+function changesAtTheStove(
+  events: readonly RunEvent[],
+  state: LiveState,
+): { at: number; text: string }[] {
+  const nameOf = (step: string): string => {
+    const meaning = state.steps.find((s) => s.meaning.id === step)?.meaning;
+    return meaning ? `${meaning.dishName}, “${meaning.text}”` : 'a step';
+  };
+  const dishOf = (entry: string): string =>
+    state.steps.find((s) => s.meaning.entryId === entry)?.meaning.dishName ?? 'a dish';
+  return events.flatMap((e): { at: number; text: string }[] => {
+    const say = (text: string) => [{ at: e.at, text }];
+    switch (e.kind) {
+      case 'more':
+        return say(`${nameOf(e.step)}: ${formatMinutes(e.minutes)} more`);
+      case 'again':
+        return say(`${nameOf(e.step)}: ${formatMinutes(e.minutes)} under pressure once more`);
+      case 'dropped':
+        return say(`${dishOf(e.entry)} was left out`);
+      case 'guests':
+        return say(
+          `the guests ${formatMinutes(Math.abs(e.minutes))} ${e.minutes > 0 ? 'later' : 'sooner'}`,
+        );
+      case 'away':
+        return say(`somebody away for ${formatMinutes(e.minutes)}`);
+      case 'paused':
+        return say('everything paused');
+      case 'replanned':
+        return e.text === '' ? [] : say(`planned again: ${e.text}`);
+      default:
+        return [];
+    }
+  });
 }
 
 /** Dishes that belong on the table together wait for the last of them. */

@@ -1,12 +1,12 @@
-/** One photo for each dish. */
-import { eq } from 'drizzle-orm';
+/** One photo for each dish, and for each dish of an evening. */
+import { eq, like } from 'drizzle-orm';
 import { failure, success, type Outcome } from '$core/reason';
 import { inWriteQueue, type Database } from './database';
 import { dishPhotos } from './schema';
 
 type ImageType = (typeof dishPhotos.$inferSelect)['type'];
 
-export const MOST_PHOTO_BYTES = 5_000_000;
+const MOST_PHOTO_BYTES = 5_000_000;
 
 /** The kind of image by its first bytes, whatever its name says; null where it is none. */
 function imageType(bytes: Uint8Array): ImageType | null {
@@ -70,4 +70,54 @@ export async function readPhoto(
 ): Promise<{ type: ImageType; bytes: Uint8Array<ArrayBuffer> } | null> {
   const [row] = await database.select().from(dishPhotos).where(eq(dishPhotos.dishId, dishId));
   return row ? { type: row.type, bytes: new Uint8Array(row.bytes) } : null;
+}
+
+/** What a photo of a dish on one evening goes by; no dish's id has a stroke in it. */
+export function eveningPhotoId(eveningId: string, entryId: string): string {
+  return `${eveningId}/${entryId}`;
+}
+
+/** When photos of an evening's dishes were taken over, by entry. */
+export async function eveningPhotos(
+  database: Database,
+  eveningId: string,
+): Promise<Record<string, number>> {
+  const rows = await database
+    .select({ id: dishPhotos.dishId, at: dishPhotos.updatedAt })
+    .from(dishPhotos)
+    .where(like(dishPhotos.dishId, `${eveningId}/%`));
+  return Object.fromEntries(rows.map(({ id, at }) => [id.slice(eveningId.length + 1), at]));
+}
+
+/** A photo as a browser takes it. Its address carries the date, so a new photo has a new address. */
+export function photoResponse({
+  type,
+  bytes,
+}: {
+  type: ImageType;
+  bytes: Uint8Array<ArrayBuffer>;
+}): Response {
+  return new Response(bytes, {
+    headers: {
+      'content-type': type,
+      'x-content-type-options': 'nosniff',
+      'cache-control': 'private, max-age=31536000, immutable',
+    },
+  });
+}
+
+/** Takes a photo out of a form. @returns what is wrong with it, in words; null where it is kept */
+export async function keepFromForm(
+  database: Database,
+  id: string,
+  form: FormData,
+  now: number,
+): Promise<string | null> {
+  const file = form.get('photo');
+  if (!(file instanceof File) || file.size === 0)
+    return 'Choose a photo: a JPEG, PNG or WebP of at most 5 MB.';
+  const saved = await savePhoto(database, id, new Uint8Array(await file.arrayBuffer()), now);
+  if (saved.ok) return null;
+  const { message, remedy } = saved.problems[0] ?? { message: '', remedy: '' };
+  return `${message}; ${remedy}.`;
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
   import BookOpen from '@lucide/svelte/icons/book-open';
+  import CircleQuestionMark from '@lucide/svelte/icons/circle-question-mark';
   import CookingPot from '@lucide/svelte/icons/cooking-pot';
   import HandPlatter from '@lucide/svelte/icons/hand-platter';
   import FlaskConical from '@lucide/svelte/icons/flask-conical';
@@ -45,5 +46,11 @@
       {place.name}
     </a>
   {/each}
-  <div class="md:mt-auto"><ThemeSwitch /></div>
+  <a
+    href="/help"
+    aria-current={page.url.pathname === '/help' ? 'page' : undefined}
+    class="hidden min-h-14 flex-col items-center justify-center gap-1 rounded-xl text-[13px] hover:bg-white/10 md:mt-auto md:flex"
+    ><CircleQuestionMark size={20} strokeWidth={1.8} aria-hidden="true" />Help</a
+  >
+  <div><ThemeSwitch /></div>
 </nav>

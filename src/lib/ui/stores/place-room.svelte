@@ -13,7 +13,7 @@
   );
 </script>
 
-<span class="flex items-center gap-2 text-[15px] text-muted">
+<span class="flex flex-wrap items-center gap-x-2 text-[15px] text-muted">
   <span class="font-semibold text-ink">{label}</span>
   <span class="h-2 w-24 overflow-hidden rounded-full bg-line" aria-hidden="true"
     ><span

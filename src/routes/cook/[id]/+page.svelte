@@ -28,7 +28,9 @@
   let hasNotices = $state(false);
   /** Browsers notify only over https, or on this machine itself. */
   let canNotify = $state(false);
+  let isLive = $state(false);
   onMount(() => {
+    isLive = true;
     hasSound = readScreen('sound') === 'on';
     hasVoice = readScreen('voice') === 'on';
     canNotify = 'Notification' in window && window.isSecureContext;
@@ -164,223 +166,229 @@
 <svelte:head><title>{live.evening.name}: cooking · Olive Clock</title></svelte:head>
 <svelte:window {onkeydown} />
 
-<header class="flex flex-wrap items-center justify-between gap-3">
-  <div>
-    <h1 class="text-3xl font-extrabold tracking-tight">{live.evening.name}</h1>
-    <p class="text-lg" data-testid="table">
-      On the table <b class:text-pimento={lateBy > 0}>{clock(fold.readyAt)}</b>{#if lateBy > 0}
-        <span class="text-pimento">, {lateBy} min later than planned</span>{/if}
-    </p>
-  </div>
-  <div class="flex flex-wrap items-center gap-2">
-    {#if !live.isOnline}
-      <p class="rounded-lg bg-ember-soft px-3 py-2 font-semibold text-ember-ink" role="status">
-        No server: clocks and taps go on here{live.waiting.length > 0
-          ? `, ${live.waiting.length} to send`
-          : ''}
+<!-- Until it answers, a tap would be lost in silence: then it is none. -->
+<div inert={!isLive}>
+  <header class="flex flex-wrap items-center justify-between gap-3">
+    <div>
+      <h1 class="text-3xl font-extrabold tracking-tight">{live.evening.name}</h1>
+      <p class="text-lg" data-testid="table">
+        On the table <b class:text-pimento={lateBy > 0}>{clock(fold.readyAt)}</b>{#if lateBy > 0}
+          <span class="text-pimento">, {lateBy} min later than planned</span>{/if}
       </p>
-    {/if}
-    <button
-      type="button"
-      class="btn min-h-14"
-      aria-pressed={hasSound}
-      onclick={() => {
-        unlockSound();
-        hasSound = !hasSound;
-        if (hasSound) setTimeout(() => sound(0), 100);
-      }}>Sound {hasSound ? 'on' : 'off'}</button
-    >
-    <button
-      type="button"
-      class="btn min-h-14"
-      aria-pressed={hasVoice}
-      onclick={() => (hasVoice = !hasVoice)}>Voice {hasVoice ? 'on' : 'off'}</button
-    >
-    {#if canNotify}
+    </div>
+    <div class="flex flex-wrap items-center gap-2">
+      {#if !live.isOnline}
+        <p class="rounded-lg bg-ember-soft px-3 py-2 font-semibold text-ember-ink" role="status">
+          No server: clocks and taps go on here{live.waiting.length > 0
+            ? `, ${live.waiting.length} to send`
+            : ''}
+        </p>
+      {/if}
       <button
         type="button"
         class="btn min-h-14"
-        aria-pressed={hasNotices}
-        onclick={async () => (hasNotices = !hasNotices && (await askForNotices()))}
-        >Notices {hasNotices ? 'on' : 'off'}</button
+        aria-pressed={hasSound}
+        onclick={() => {
+          unlockSound();
+          hasSound = !hasSound;
+          if (hasSound) setTimeout(() => sound(0), 100);
+        }}>Sound {hasSound ? 'on' : 'off'}</button
       >
-    {/if}
-  </div>
-</header>
-
-{#if live.evening.practice}
-  <PracticeBar
-    speed={live.speed}
-    onspeed={(speed) => live.tap({ kind: 'paced', speed, real: Date.now() })}
-  />
-{/if}
-{#if cooks.length > 1}
-  <div
-    class="mt-3 flex flex-wrap items-center gap-2"
-    role="group"
-    aria-label="Whose screen is this?"
-  >
-    {#each [{ id: '', name: 'Everybody' }, ...cooks] as cook, i (cook.id)}
-      {@const own = i === 0 ? null : i - 1}
-      <button
-        type="button"
-        class="btn min-h-12"
-        class:btn-strong={me === own}
-        aria-pressed={me === own}
-        onclick={() => (me = own)}>{cook.name}</button
-      >
-    {/each}
-  </div>
-{/if}
-{#if fold.isPaused}
-  <div
-    role="status"
-    class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3 text-lg"
-  >
-    <p><b>Paused.</b> The pots go on by themselves; nothing is called out.</p>
-    <button
-      type="button"
-      class="btn min-h-14 btn-strong"
-      onclick={() => live.tap({ kind: 'resumed' })}>Go on</button
-    >
-  </div>
-{:else if fold.awayUntil !== null}
-  <p role="status" class="mt-3 rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-3 text-lg">
-    A cook is away until <b>{clock(fold.awayUntil)}</b>; the plan counts on it.
-  </p>
-{/if}
-{#if live.problem}
-  <p role="alert" class="mt-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3">
-    {live.problem}
-  </p>
-{/if}
-{#if told && kept !== told.id}
-  <div
-    role="status"
-    data-testid="replanned"
-    class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-3 text-lg"
-  >
-    <p><b>Planned again:</b> {told.text}.</p>
-    <span class="flex gap-2">
-      <button type="button" class="btn min-h-14" onclick={() => (kept = told.id)}>Keep</button>
       <button
         type="button"
         class="btn min-h-14"
-        onclick={() => live.tap({ kind: 'undone', of: told.id })}>As before</button
+        aria-pressed={hasVoice}
+        onclick={() => (hasVoice = !hasVoice)}>Voice {hasVoice ? 'on' : 'off'}</button
       >
-    </span>
-  </div>
-{/if}
+      {#if canNotify}
+        <button
+          type="button"
+          class="btn min-h-14"
+          aria-pressed={hasNotices}
+          onclick={async () => (hasNotices = !hasNotices && (await askForNotices()))}
+          >Notices {hasNotices ? 'on' : 'off'}</button
+        >
+      {/if}
+    </div>
+  </header>
 
-<div class="mt-4 grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
-  <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-4">
-    <NowCard
-      {live}
-      {fold}
-      {current}
-      {isDone}
-      place={current ? place(current) : ''}
-      setting={current ? setting(current) : ''}
-      freeUntil={next[0] ? when(next[0].start) : null}
-      {clock}
-      ondone={done}
-      onstart={start}
-    />
-
-    {#if next.length > 0}
-      <section aria-labelledby="next" class="card p-4">
-        <h2 id="next" class="text-lg font-bold">Next</h2>
-        <ol>
-          {#each next as step (step.meaning.id)}
-            <li
-              class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-line py-2 text-xl first:border-0"
-            >
-              <b class="w-16 tabular-nums">{clock(step.start)}</b>
-              <span class="min-w-48 flex-1"
-                >{step.meaning.text}
-                <span class="block text-base text-muted"
-                  >{place(step)} · {step.meaning.dishName}</span
-                ></span
-              >
-              <button type="button" class="btn min-h-14" onclick={() => done(step)}
-                >Done already<span class="sr-only">: {step.meaning.text}</span></button
-              >
-            </li>
-          {/each}
-        </ol>
-      </section>
-    {/if}
-
-    <ul class="grid gap-3" aria-label="Pots">
-      {#each pots as { cooker, step } (cooker.id)}
-        <PotRow
-          {cooker}
-          {step}
-          reading={readingOf(cooker.id)}
-          now={live.now}
-          clockOf={clock}
-          ontap={done}
-          onmore={(s, minutes) => live.tap({ kind: 'more', step: s.meaning.id, minutes })}
-          onagain={(s, minutes) => live.tap({ kind: 'again', step: s.meaning.id, minutes })}
-          ontrouble={(s, what) => {
-            live.tap({ kind: 'trouble', step: s.meaning.id, what });
-            toast.warning(TROUBLES[what].remedy, { duration: 20_000 });
-          }}
-        />
-      {/each}
-    </ul>
-  </div>
-
-  <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-4">
-    <Dial
-      steps={fold.steps}
-      cookers={data.kitchen.cookers}
-      now={live.now}
-      readyAt={fold.readyAt}
-      clock={clock(live.now)}
-      {shift}
-    />
-    {#if assumed.length > 0}
-      <section aria-labelledby="assumed" class="card p-4">
-        <h2 id="assumed" class="font-bold">Taken as planned</h2>
-        <p class="text-sm text-muted">Nobody tapped these; say when, if it was otherwise.</p>
-        <ul>
-          {#each assumed as step (step.meaning.id)}
-            <li
-              class="flex flex-wrap items-center justify-between gap-2 border-t border-line py-1.5"
-            >
-              <span
-                >{step.tap}, {clock(step.end)}
-                <span class="text-muted">{step.meaning.dishName}</span></span
-              >
-              <button
-                type="button"
-                class="btn min-h-12"
-                onclick={() => live.tap({ kind: 'more', step: step.meaning.id, minutes: 3 })}
-                >Not yet</button
-              >
-            </li>
-          {/each}
-        </ul>
-      </section>
-    {/if}
-    <SomethingElse {live} {fold} {lastTap} {clock} />
-  </div>
-</div>
-
-<details class="mt-6 card p-4" bind:open={showsRunway}>
-  <summary class="min-h-10 cursor-pointer content-center text-lg font-bold"
-    >The runway as it stands</summary
-  >
-  {#if showsRunway}
-    <Runway
-      compiled={live.evening.compiled}
-      schedule={fold.schedule}
-      totals={totalsOf(live.evening.compiled.problem, fold.schedule)}
-      kitchen={data.kitchen}
-      serveAt={live.evening.serveAt}
-      {cooks}
-      {shares}
+  {#if live.evening.practice}
+    <PracticeBar
+      speed={live.speed}
+      onspeed={(speed) => live.tap({ kind: 'paced', speed, real: Date.now() })}
     />
   {/if}
-</details>
+  {#if cooks.length > 1}
+    <div
+      class="mt-3 flex flex-wrap items-center gap-2"
+      role="group"
+      aria-label="Whose screen is this?"
+    >
+      {#each [{ id: '', name: 'Everybody' }, ...cooks] as cook, i (cook.id)}
+        {@const own = i === 0 ? null : i - 1}
+        <button
+          type="button"
+          class="btn min-h-12"
+          class:btn-strong={me === own}
+          aria-pressed={me === own}
+          onclick={() => (me = own)}>{cook.name}</button
+        >
+      {/each}
+    </div>
+  {/if}
+  {#if fold.isPaused}
+    <div
+      role="status"
+      class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3 text-lg"
+    >
+      <p><b>Paused.</b> The pots go on by themselves; nothing is called out.</p>
+      <button
+        type="button"
+        class="btn min-h-14 btn-strong"
+        onclick={() => live.tap({ kind: 'resumed' })}>Go on</button
+      >
+    </div>
+  {:else if fold.awayUntil !== null}
+    <p
+      role="status"
+      class="mt-3 rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-3 text-lg"
+    >
+      A cook is away until <b>{clock(fold.awayUntil)}</b>; the plan counts on it.
+    </p>
+  {/if}
+  {#if live.problem}
+    <p role="alert" class="mt-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3">
+      {live.problem}
+    </p>
+  {/if}
+  {#if told && kept !== told.id}
+    <div
+      role="status"
+      data-testid="replanned"
+      class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-3 text-lg"
+    >
+      <p><b>Planned again:</b> {told.text}.</p>
+      <span class="flex gap-2">
+        <button type="button" class="btn min-h-14" onclick={() => (kept = told.id)}>Keep</button>
+        <button
+          type="button"
+          class="btn min-h-14"
+          onclick={() => live.tap({ kind: 'undone', of: told.id })}>As before</button
+        >
+      </span>
+    </div>
+  {/if}
+
+  <div class="mt-4 grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
+    <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-4">
+      <NowCard
+        {live}
+        {fold}
+        {current}
+        {isDone}
+        place={current ? place(current) : ''}
+        setting={current ? setting(current) : ''}
+        freeUntil={next[0] ? when(next[0].start) : null}
+        {clock}
+        ondone={done}
+        onstart={start}
+      />
+
+      {#if next.length > 0}
+        <section aria-labelledby="next" class="card p-4">
+          <h2 id="next" class="text-lg font-bold">Next</h2>
+          <ol>
+            {#each next as step (step.meaning.id)}
+              <li
+                class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-line py-2 text-xl first:border-0"
+              >
+                <b class="w-16 tabular-nums">{clock(step.start)}</b>
+                <span class="min-w-48 flex-1"
+                  >{step.meaning.text}
+                  <span class="block text-base text-muted"
+                    >{place(step)} · {step.meaning.dishName}</span
+                  ></span
+                >
+                <button type="button" class="btn min-h-14" onclick={() => done(step)}
+                  >Done already<span class="sr-only">: {step.meaning.text}</span></button
+                >
+              </li>
+            {/each}
+          </ol>
+        </section>
+      {/if}
+
+      <ul class="grid gap-3" aria-label="Pots">
+        {#each pots as { cooker, step } (cooker.id)}
+          <PotRow
+            {cooker}
+            {step}
+            reading={readingOf(cooker.id)}
+            now={live.now}
+            clockOf={clock}
+            ontap={done}
+            onmore={(s, minutes) => live.tap({ kind: 'more', step: s.meaning.id, minutes })}
+            onagain={(s, minutes) => live.tap({ kind: 'again', step: s.meaning.id, minutes })}
+            ontrouble={(s, what) => {
+              live.tap({ kind: 'trouble', step: s.meaning.id, what });
+              toast.warning(TROUBLES[what].remedy, { duration: 20_000 });
+            }}
+          />
+        {/each}
+      </ul>
+    </div>
+
+    <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-4">
+      <Dial
+        steps={fold.steps}
+        cookers={data.kitchen.cookers}
+        now={live.now}
+        readyAt={fold.readyAt}
+        clock={clock(live.now)}
+        {shift}
+      />
+      {#if assumed.length > 0}
+        <section aria-labelledby="assumed" class="card p-4">
+          <h2 id="assumed" class="font-bold">Taken as planned</h2>
+          <p class="text-sm text-muted">Nobody tapped these; say when, if it was otherwise.</p>
+          <ul>
+            {#each assumed as step (step.meaning.id)}
+              <li
+                class="flex flex-wrap items-center justify-between gap-2 border-t border-line py-1.5"
+              >
+                <span
+                  >{step.tap}, {clock(step.end)}
+                  <span class="text-muted">{step.meaning.dishName}</span></span
+                >
+                <button
+                  type="button"
+                  class="btn min-h-12"
+                  onclick={() => live.tap({ kind: 'more', step: step.meaning.id, minutes: 3 })}
+                  >Not yet</button
+                >
+              </li>
+            {/each}
+          </ul>
+        </section>
+      {/if}
+      <SomethingElse {live} {fold} {lastTap} {clock} />
+    </div>
+  </div>
+
+  <details class="mt-6 card p-4" bind:open={showsRunway}>
+    <summary class="min-h-10 cursor-pointer content-center text-lg font-bold"
+      >The runway as it stands</summary
+    >
+    {#if showsRunway}
+      <Runway
+        compiled={live.evening.compiled}
+        schedule={fold.schedule}
+        totals={totalsOf(live.evening.compiled.problem, fold.schedule)}
+        kitchen={data.kitchen}
+        serveAt={live.evening.serveAt}
+        {cooks}
+        {shares}
+      />
+    {/if}
+  </details>
+</div>

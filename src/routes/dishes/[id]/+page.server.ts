@@ -33,7 +33,7 @@ import {
   removeDish,
   saveDish,
 } from '$lib/server/dish-store';
-import { photoDate, removePhoto, savePhoto } from '$lib/server/photo-store';
+import { keepFromForm, photoDate, removePhoto } from '$lib/server/photo-store';
 import { parseJson } from '$lib/server/form';
 import { readKitchen } from '$lib/server/kitchen-store';
 import { createMeal } from '$lib/server/meal-store';
@@ -152,14 +152,9 @@ export const actions: Actions = {
     return { replaced: true };
   },
   photo: async ({ params, request }) => {
-    const file = (await request.formData()).get('photo');
-    if (!(file instanceof File) || file.size === 0)
-      return fail(422, { problem: 'Choose a photo: a JPEG, PNG or WebP of at most 5 MB.' });
-    const bytes = new Uint8Array(await file.arrayBuffer());
-    const saved = await savePhoto(await database(), params.id, bytes, currentTime());
-    if (saved.ok) return { saved: true };
-    const { message, remedy } = saved.problems[0] ?? { message: '', remedy: '' };
-    return fail(422, { problem: `${message}; ${remedy}.` });
+    const form = await request.formData();
+    const problem = await keepFromForm(await database(), params.id, form, currentTime());
+    return problem === null ? { saved: true } : fail(422, { problem });
   },
   removePhoto: async ({ params }) => {
     await removePhoto(await database(), params.id);

@@ -9,7 +9,6 @@
     DishLooks,
     RoomCard,
     ServingsStepper,
-    Photo,
     StackCard,
     StageCard,
     Swap,
@@ -17,6 +16,7 @@
     WhatChanges,
   } from '$lib/ui/dish';
   import { valuesFrom } from '$lib/ui/bench';
+  import Photo from '$lib/ui/photo/photo.svelte';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -184,7 +184,11 @@
   </section>
 
   <div class="grid h-fit gap-6">
-    {#if data.photoAt !== null}<Photo dishId={dish.id} name={dish.name} at={data.photoAt} />{/if}
+    {#if data.photoAt !== null}<Photo
+        address="/dishes/{dish.id}/photo"
+        name={dish.name}
+        at={data.photoAt}
+      />{/if}
     <DishLooks {dish} checks={data.checks} />
     <RoomCard rooms={data.rooms} {scaled} system={data.kitchen.system} onservings={setServings} />
     {#if data.cookers.length > 0}
@@ -260,6 +264,10 @@
         <h2 class="mb-1 text-xl font-bold">Notes</h2>
         <p class="whitespace-pre-line">{dish.notes}</p>
       </section>{/if}
-    {#if data.photoAt === null}<Photo dishId={dish.id} name={dish.name} at={null} />{/if}
+    {#if data.photoAt === null}<Photo
+        address="/dishes/{dish.id}/photo"
+        name={dish.name}
+        at={null}
+      />{/if}
   </div>
 </div>

@@ -7,6 +7,7 @@ import { readKitchen } from '$lib/server/kitchen-store';
 import { bagOf } from '$core/stores';
 import { dayKey } from '$core/units';
 import { itemByCode, takeOut } from '$lib/server/item-store';
+import { eveningPhotoId, eveningPhotos, keepFromForm, removePhoto } from '$lib/server/photo-store';
 import { pack } from '$lib/server/pack';
 import { suggestChanges, VERDICTS, verdictSchema } from '$core/learn';
 import type { Database } from '$lib/server/database';
@@ -40,6 +41,7 @@ export const load: PageServerLoad = async ({ params }) => {
     verdicts: Object.fromEntries(
       (await verdictsOf(store, id)).map((v) => [v.entryId, v.verdict] as const),
     ),
+    photos: await eveningPhotos(store, id),
     suggestions: await suggestionsFor(store, Object.values(dishIds)),
     kitchen,
     evening: { id, mealId, name, serveAt, isPractice: practice !== undefined },
@@ -91,6 +93,16 @@ export const actions: Actions = {
       verdict: verdict.data,
     });
     return { judged: true };
+  },
+  photo: async ({ request, params }) => {
+    const form = await request.formData();
+    const id = eveningPhotoId(params.id, String(form.get('entry') ?? '').slice(0, 60));
+    const problem = await keepFromForm(await database(), id, form, currentTime());
+    return problem === null ? { kept: true } : fail(422, { problem });
+  },
+  removePhoto: async ({ request, params }) => {
+    const entry = String((await request.formData()).get('entry') ?? '');
+    await removePhoto(await database(), eveningPhotoId(params.id, entry));
   },
   /** Takes a suggestion into the dish's next version. */
   improve: async ({ request }) => {

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { placeName } from '$core/run';
   import { formatDay, formatMinutes, formatTime } from '$core/units';
+  import Photo from '$lib/ui/photo/photo.svelte';
   import VerdictForm from '$lib/ui/log/verdict-form.svelte';
   import type { PageProps } from './$types';
 
@@ -69,6 +70,14 @@
         name={dish.name}
         verdict={data.verdicts[dish.entryId] ?? null}
       />
+      <div class="max-w-64">
+        <Photo
+          address="/log/{data.evening.id}/photo/{dish.entryId}"
+          entry={dish.entryId}
+          name={dish.name}
+          at={data.photos[dish.entryId] ?? null}
+        />
+      </div>
     {/each}
     {#if form && 'improved' in form}
       <p role="status" class="mt-2 font-semibold text-leaf-ink">
@@ -234,6 +243,19 @@
       </p>
     {/each}
   </section>
+  {#if account.changes.length > 0}
+    <section aria-labelledby="changes">
+      <h2 id="changes" class="text-xl font-bold">Changed at the stove</h2>
+      <ul class="mt-1">
+        {#each account.changes as change, i (i)}
+          <li class="flex gap-3 border-t border-line py-1.5">
+            <span class="text-muted tabular-nums">{formatTime(change.at, data.kitchen)}</span>
+            <span>{change.text}</span>
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
   {#if hands.length > 0}
     <section aria-labelledby="hands">
       <h2 id="hands" class="text-xl font-bold">Hands</h2>

@@ -1,16 +1,25 @@
 <script lang="ts">
-  /** A photo of the dish, if there is one; otherwise a quiet way to add one. */
+  /** A photo, if there is one; otherwise a quiet way to add one. The page has the actions `photo` and `removePhoto`. */
   import { enhance } from '$app/forms';
   import { toast } from 'svelte-sonner';
 
-  let { dishId, name, at }: { dishId: string; name: string; at: number | null } = $props();
+  interface Props {
+    /** Where it is shown from. */
+    address: string;
+    name: string;
+    /** When it was taken over, ms since the epoch; null where there is none. */
+    at: number | null;
+    /** Which of several on the page it is. */
+    entry?: string;
+  }
+  let { address, name, at, entry }: Props = $props();
   let form = $state<HTMLFormElement>();
 </script>
 
 <div class="print:hidden">
   {#if at !== null}
     <img
-      src="/dishes/{dishId}/photo?at={at}"
+      src="{address}?at={at}"
       alt="{name}, as it was served"
       class="aspect-[4/3] w-full rounded-xl border border-line object-cover"
     />
@@ -27,8 +36,9 @@
         if (result.type === 'failure') toast.error(String(result.data?.problem));
       }}
   >
+    {#if entry !== undefined}<input type="hidden" name="entry" value={entry} />{/if}
     <label class="btn btn-quiet focus-within:outline-2"
-      >{at === null ? 'Add a photo' : 'Another photo'}<input
+      >{at === null ? 'Add a photo' : 'Another photo'}<span class="sr-only"> of {name}</span><input
         type="file"
         name="photo"
         accept="image/jpeg,image/png,image/webp"
