@@ -15,7 +15,6 @@ const VIEWS = [
   { name: 'meal', path: '/meals/harvest-supper' },
   { name: 'meal-dark', path: '/meals/harvest-supper', dark: true },
   { name: 'meal-phone', path: '/meals/harvest-supper', viewport: PHONE },
-  { name: 'meal-why', path: '/meals/harvest-supper', act: openWhy },
   { name: 'meal-print', path: '/meals/harvest-supper/print' },
   { name: 'week', path: '/meals?week=0' },
   { name: 'lists', path: '/lists?meals=harvest-supper,wednesday-for-three' },
@@ -24,10 +23,11 @@ const VIEWS = [
   { name: 'dishes', path: '/dishes' },
   { name: 'dish', path: '/dishes/lamb-apricots?servings=9' },
   { name: 'dish-new', path: '/dishes/new', act: pasteRecipe },
-  { name: 'dish-edit', path: '/dishes/lamb-apricots/edit' },
   { name: 'bench', path: '/bench?q=hold' },
   { name: 'kitchen', path: '/kitchen' },
-  { name: 'log', path: '/cook/practice?meal=wednesday-for-three', act: practise },
+  { name: 'log', path: '/log/demo-evening-3', act: judge },
+  { name: 'log-charts', path: '/log/charts', act: (page) => page.waitForTimeout(2500) },
+  { name: 'batch', path: '/meals', act: batchDay },
   // These two change the demo's meals: they come last.
   { name: 'cook', path: '/meals/wednesday-for-three', act: startCooking },
   { name: 'meal-late', path: '/meals/harvest-supper', act: serveTooSoon },
@@ -78,20 +78,31 @@ async function startCooking(page) {
   await page.getByRole('img', { name: /^Dial/ }).waitFor();
 }
 
-/** A whole evening at sixty times the speed, and what is told of it. */
-async function practise(page) {
-  await page.getByText('A valve is left open').click();
-  await page.getByText('A cook is played too').click();
-  await page.getByText('60×').click();
-  await page.getByRole('button', { name: 'Begin the practice' }).click();
-  await page.getByRole('link', { name: 'How it went' }).click({ timeout: 300_000 });
-  await page.getByRole('heading', { name: 'Next time' }).waitFor();
+/** Says of a dish that it was too firm, and shows what follows. */
+async function judge(page) {
+  await page
+    .getByRole('group', { name: 'Bite of Beef cheek in stout' })
+    .getByText('too firm')
+    .click();
+  await page.getByRole('heading', { name: 'For next time' }).waitFor();
 }
 
-async function openWhy(page) {
-  const line = page.getByTestId('run-sheet').getByRole('button', { name: /Apricots on top/ });
-  await line.click();
-  await page.getByTestId('why').scrollIntoViewIfNeeded();
+/** Four dishes cooked ahead, one of them raw. */
+async function batchDay(page) {
+  await page.getByLabel('What is it called?').fill('Freezer Sunday');
+  await page.getByLabel('Cook ahead').check();
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  for (const name of ['Red lentil', 'Black bean', 'Braised red', 'Beef cheek']) {
+    await page.getByRole('button', { name: 'Add a dish' }).click();
+    await page.getByLabel('Find by name; Enter takes the first').fill(name);
+    await page.keyboard.press('Enter');
+  }
+  const beef = page.getByRole('listitem').filter({ hasText: 'Leave out Beef cheek' });
+  await beef.locator('summary').click();
+  await beef.getByLabel('packed').selectOption('raw');
+  await page.waitForTimeout(6000);
+  await page.getByRole('heading', { name: 'Bags and boxes' }).scrollIntoViewIfNeeded();
+  await page.evaluate(() => scrollTo(0, 0));
 }
 
 const env = { ...process.env, PORT, DATABASE_URL: `file:${DATABASE}` };

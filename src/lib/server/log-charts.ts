@@ -55,19 +55,35 @@ export async function logCharts(database: Database, now: number): Promise<LogCha
         evening: o.eveningName,
       })),
     evenings,
-    freezer: byMonth(moves),
+    freezer: byMonth(moves, now),
   };
 }
 
+/** What was held at each month's end, up to now; a month in which nothing moved holds what the last did. */
 function byMonth(
   moves: readonly { at: number; what: string; portions: number }[],
+  now: number,
 ): LogCharts['freezer'] {
+  const monthOf = (at: number): string => new Date(at).toISOString().slice(0, 7);
+  const [first] = moves;
+  if (!first) return [];
+  const months: LogCharts['freezer'] = [];
   let portions = 0;
-  const months = new Map<string, number>();
-  for (const move of moves) {
-    if (move.what === 'in') portions += move.portions;
-    else if (move.what !== 'moved') portions -= move.portions;
-    months.set(new Date(move.at).toISOString().slice(0, 7), Math.max(0, portions));
+  let next = 0;
+  for (let month = monthOf(first.at); month <= monthOf(now); month = monthAfter(month)) {
+    for (let move = moves[next]; move && monthOf(move.at) <= month; move = moves[++next])
+      portions += portionsIn(move);
+    months.push({ month, portions: Math.max(0, portions) });
   }
-  return [...months].map(([month, held]) => ({ month, portions: held }));
+  return months;
+}
+
+function portionsIn({ what, portions }: { what: string; portions: number }): number {
+  if (what === 'in') return portions;
+  return what === 'moved' ? 0 : -portions;
+}
+
+function monthAfter(month: string): string {
+  const [year = 0, number = 1] = month.split('-').map(Number);
+  return new Date(Date.UTC(year, number, 1)).toISOString().slice(0, 7);
 }

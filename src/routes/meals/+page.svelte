@@ -33,6 +33,7 @@
         : 'hover:bg-leaf-soft'}">{name}</a
     >
   {/each}
+  <a href="/help" class="ml-auto flex min-h-11 items-center rounded-lg px-4 md:hidden">Help</a>
 </nav>
 
 {#if isWeek}<Week week={data.week} style={data.kitchen} />{/if}

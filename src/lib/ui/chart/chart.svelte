@@ -72,7 +72,10 @@
         paper_bgcolor: 'transparent',
         plot_bgcolor: 'transparent',
         font: { color: ink, size: 13, family: getComputedStyle(target).fontFamily },
-        xaxis: axis(titles.xTitle),
+        xaxis: {
+          ...axis(titles.xTitle),
+          ...(series.some((s) => s.as === 'bars') ? { type: 'category' as const } : {}),
+        },
         yaxis: axis(titles.yTitle),
         ...(titles.rightTitle
           ? {

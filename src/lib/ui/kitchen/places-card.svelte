@@ -14,7 +14,9 @@
 <section aria-labelledby="places" class="grid h-fit gap-3 card p-5">
   <h2 id="places" class="text-xl font-bold">Freezers and fridges</h2>
   {#each places as place, i (place.id)}
-    <div class="grid grid-cols-[1fr_7rem_5rem_auto] items-end gap-2">
+    <div
+      class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] items-end gap-2 sm:grid-cols-[minmax(0,1fr)_7rem_5rem_auto]"
+    >
       <Field name="place-{i}" label="Name" bind:value={place.name} error={errors(`${i}.name`)} />
       <label class="text-sm text-muted"
         >Kind<select class="mt-1 field text-ink" bind:value={place.kind}

@@ -113,7 +113,7 @@
   </ol>
 </section>
 
-<div class="mt-5 grid gap-8 lg:grid-cols-[minmax(0,1fr)_380px]">
+<div class="mt-5 grid grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[minmax(0,1fr)_380px]">
   <section aria-labelledby="ingredients">
     <h2 id="ingredients" class="mb-2 text-xl font-bold">Ingredients for {scaled.servings}</h2>
     <table class="w-full text-left">
@@ -121,7 +121,7 @@
       <tbody>
         {#each scaled.ingredients as { ingredient, quantity, because } (ingredient.id)}
           <tr class="border-t border-line align-baseline">
-            <td class="w-32 py-2 pr-4 font-bold whitespace-nowrap"
+            <td class="w-20 py-2 pr-3 font-bold sm:w-32 sm:pr-4 sm:whitespace-nowrap"
               >{quantity ? formatQuantity(quantity, data.kitchen.system) : 'to taste'}</td
             >
             <td class="py-2 pr-4"
@@ -183,7 +183,7 @@
     </section>
   </section>
 
-  <div class="grid h-fit gap-6">
+  <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-6">
     {#if data.photoAt !== null}<Photo
         address="/dishes/{dish.id}/photo"
         name={dish.name}

@@ -179,10 +179,10 @@
   </section>
 {/if}
 
-<div class="mt-8 grid gap-8 xl:grid-cols-2">
+<div class="mt-8 grid grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-2">
   <section aria-labelledby="dishes">
     <h2 id="dishes" class="text-xl font-bold">Dishes</h2>
-    <table class="mt-1 w-full text-left">
+    <table class="mt-1 w-full text-left max-sm:table-fixed max-sm:text-[15px] max-sm:break-words">
       <thead class="text-sm text-muted"
         ><tr
           ><th class="font-normal">Dish</th><th class="font-normal">Planned</th><th
@@ -210,7 +210,7 @@
   </section>
   <section aria-labelledby="pots">
     <h2 id="pots" class="text-xl font-bold">Pots</h2>
-    <table class="mt-1 w-full text-left">
+    <table class="mt-1 w-full text-left max-sm:table-fixed max-sm:text-[15px] max-sm:break-words">
       <thead class="text-sm text-muted"
         ><tr
           ><th class="font-normal">Pot</th><th class="font-normal">What</th><th class="font-normal"
@@ -226,11 +226,11 @@
               >{phase.phase === 'come-up' ? 'coming up' : 'letting go'}
               <span class="text-muted">{phase.dish}</span></td
             >
-            <td class="pr-3 whitespace-nowrap">{phase.planned} min</td>
-            <td class="pr-3 whitespace-nowrap"
+            <td class="pr-3 sm:whitespace-nowrap">{phase.planned} min</td>
+            <td class="pr-3 sm:whitespace-nowrap"
               >{phase.real === null ? 'not told' : `${phase.real} min`}</td
             >
-            <td class="whitespace-nowrap text-muted">{difference(phase.planned, phase.real)}</td>
+            <td class="text-muted sm:whitespace-nowrap">{difference(phase.planned, phase.real)}</td>
           </tr>
         {:else}
           <tr><td class="py-1.5 text-muted">No pot under pressure.</td></tr>
@@ -259,7 +259,7 @@
   {#if hands.length > 0}
     <section aria-labelledby="hands">
       <h2 id="hands" class="text-xl font-bold">Hands</h2>
-      <table class="mt-1 w-full text-left">
+      <table class="mt-1 w-full text-left max-sm:table-fixed max-sm:text-[15px] max-sm:break-words">
         <thead class="text-sm text-muted"
           ><tr
             ><th class="font-normal">Work</th><th class="font-normal">Planned</th><th
@@ -271,9 +271,11 @@
           {#each hands as phase (phase.step)}
             <tr class="border-t border-line">
               <td class="py-1.5 pr-3">{phase.text} <span class="text-muted">{phase.dish}</span></td>
-              <td class="pr-3 whitespace-nowrap">{phase.planned} min</td>
-              <td class="pr-3 whitespace-nowrap">{phase.real} min</td>
-              <td class="whitespace-nowrap text-muted">{difference(phase.planned, phase.real)}</td>
+              <td class="pr-3 sm:whitespace-nowrap">{phase.planned} min</td>
+              <td class="pr-3 sm:whitespace-nowrap">{phase.real} min</td>
+              <td class="text-muted sm:whitespace-nowrap"
+                >{difference(phase.planned, phase.real)}</td
+              >
             </tr>
           {/each}
         </tbody>

@@ -56,7 +56,10 @@
     </div>
   </header>
 
-  <section aria-labelledby="about" class="mt-6 grid gap-4 card p-5 md:grid-cols-2">
+  <section
+    aria-labelledby="about"
+    class="mt-6 grid grid-cols-[minmax(0,1fr)] gap-4 card p-5 md:grid-cols-2"
+  >
     <h2 id="about" class="sr-only">About it</h2>
     <Field name="name" label="Name" bind:value={dish.name} error={errors.name} />
     <Field
@@ -65,7 +68,7 @@
       bind:value={dish.summary}
       error={errors.summary}
     />
-    <div class="grid grid-cols-3 gap-3">
+    <div class="grid grid-cols-[minmax(0,1fr)] gap-3 sm:grid-cols-3">
       <Field
         name="servings"
         label="Written for"
@@ -91,7 +94,7 @@
       />
     </div>
     <Field name="why" label="Why? Kept with the version before" bind:value={why} />
-    <fieldset class="grid grid-cols-[auto_6rem_6rem] items-end gap-3">
+    <fieldset class="flex flex-wrap items-end gap-3 [&_.field]:w-24">
       <label class="flex min-h-11 items-center gap-2"
         ><input
           type="checkbox"
