@@ -139,7 +139,7 @@ function overStock(entries: readonly EffectiveEntry[]): PlanNote[] {
       first: before?.first ?? e,
     });
   }
-  return [...wanted.values()].flatMap(({ servings, first: { entry, dish } }) =>
+  const bags = [...wanted.values()].flatMap(({ servings, first: { entry, dish } }) =>
     servings <= dish.servings
       ? []
       : [
@@ -151,6 +151,19 @@ function overStock(entries: readonly EffectiveEntry[]): PlanNote[] {
           },
         ],
   );
+  const bulk = entries.flatMap(({ entry, dish, servings }) =>
+    dish.atMost === undefined || servings <= dish.atMost
+      ? []
+      : [
+          {
+            entryId: entry.id,
+            severity: 'look' as const,
+            text: `${dish.name} for ${servings}: what is in stock is enough for ${dish.atMost}.`,
+            remedy: 'Make it from scratch under its “More”, or for fewer.',
+          },
+        ],
+  );
+  return [...bags, ...bulk];
 }
 
 /** Portions for somebody late: on warm where the dish stands it, else heated again. */

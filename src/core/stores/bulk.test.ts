@@ -3,6 +3,8 @@ import { demoHousehold } from '../../demo/household';
 import { dishSchema, scaleDish, type Dish } from '../dish';
 import { householdSchema } from '../exchange';
 import { cookingYield, findFood } from '../food';
+import { mealSchema, newEntry } from '../meal';
+import { compileMeal } from '../plan';
 import { bulkFrom, bulkOf, withBulk, withBulkId } from './bulk';
 import { freezesInADay, portionGrams, roomTaken } from './room';
 
@@ -35,6 +37,8 @@ describe('what was cooked in bulk', () => {
     expect(chickpeas?.ingredient.preparation).toContain('2 × ZAPU');
     expect(chickpeas?.quantity?.amount).toBeGreaterThan(700);
     expect(chickpeas?.ingredient.fromStore).toBe(true);
+    // Nine bags of it are enough for eighteen, four and a half times the dish for four.
+    expect(made.value.atMost).toBe(18);
     // What only the cycle used is gone with it; what it gave is not promised any more.
     expect(made.value.ingredients.some((i) => i.id === 'bay')).toBe(false);
     expect(made.value.products.filter((p) => p.from === 'cook')).toEqual([]);
@@ -44,6 +48,27 @@ describe('what was cooked in bulk', () => {
     expect(withBulk(dishOf('red-cabbage'), bag).ok).toBe(false);
     expect(withBulk(dishOf('chickpeas-lemon'), { ...bag, isRaw: true }).ok).toBe(false);
     expect(withBulk(dishOf('chickpeas-lemon'), { ...bag, bulk: null }).ok).toBe(false);
+  });
+
+  it('more of it than there is in stock is said in the plan', () => {
+    const made = withBulk(dishOf('chickpeas-lemon'), { ...bag, portions: 3 });
+    if (!made.ok) throw new Error('not made');
+    const notes = (servings: number): string[] => {
+      const meal = mealSchema.parse({
+        format: 'olive-clock/meal@1',
+        id: 'm',
+        name: 'M',
+        serveAt: new Date(NOW + 3 * 86_400_000).toISOString(),
+        zone: 'Europe/Athens',
+        servings,
+        entries: [newEntry('c', made.value.id)],
+      });
+      const compiled = compileMeal(meal, new Map([[made.value.id, made.value]]), kitchen, NOW);
+      if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
+      return compiled.value.notes.map((n) => n.text);
+    };
+    expect(notes(6).join()).not.toContain('in stock is enough');
+    expect(notes(8).join()).toContain('for 8: what is in stock is enough for 6.');
   });
 
   it('every dish of the demo that takes it stays a whole document', () => {

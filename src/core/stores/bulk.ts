@@ -14,7 +14,7 @@ const SAVED = new Set<Stage['kind']>(['prep', 'soak', 'brown', 'pressure', 'simm
 
 /** The id of a dish made with a bag of cooked food: `with-ZAPU.chickpeas-lemon`. */
 export function withBulkId(code: string, dishId: string): string {
-  return `with-${code}.${dishId}`.slice(0, 60);
+  return `with-${code}.${dishId}`;
 }
 
 /** Code and dish of such an id; null where it is an ordinary dish. */
@@ -75,6 +75,7 @@ export function withBulk(dish: Dish, item: StoreItem): Outcome<Dish> {
   const made = dishSchema.safeParse({
     ...dish,
     id: withBulkId(item.code, dish.id),
+    atMost: Math.floor((dish.servings * item.portions * 2) / portions) / 2,
     name,
     summary: `With ${item.name}: ${gone.size === 1 ? 'one stage' : `${gone.size} stages`} less.`,
     ingredients: dish.ingredients

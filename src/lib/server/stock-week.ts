@@ -1,5 +1,4 @@
 /** A week from stock: what is planned, what lies in the house, and what that proposes. */
-import type { Dish } from '$core/dish';
 import { mealSchema, newEntry, type Meal } from '$core/meal';
 import { bagDishId, bagOf, bulkOf, suggestWeek, type Proposal } from '$core/stores';
 import { dayKey } from '$core/units';
@@ -73,7 +72,7 @@ export async function stockWeek(
     noTime,
     servings,
     items,
-    reserved: reservedBy(ahead, dishes),
+    reserved: reservedBy(ahead),
     dishes: dishes.filter((d) => !d.bulk),
     dueFoods: new Map(
       larder.flatMap((i) => (i.useBy && i.useBy >= (days[0] ?? '') ? [[i.food, i.useBy]] : [])),
@@ -100,17 +99,13 @@ function dishIds(meal: Meal, codes: ReadonlyMap<string, string>): string[] {
 }
 
 /** Portions that meals ahead take, by code: nothing is booked twice. */
-function reservedBy(ahead: readonly StoredMeal[], dishes: readonly Dish[]): Map<string, number> {
+function reservedBy(ahead: readonly StoredMeal[]): Map<string, number> {
   const reserved = new Map<string, number>();
-  const byId = new Map(dishes.map((d) => [d.id, d]));
   for (const { meal } of ahead)
     for (const entry of meal.entries) {
-      const code = (bagOf(entry.dishId) ?? bulkOf(entry.dishId))?.code;
+      const code = bagOf(entry.dishId)?.code;
       if (code === undefined) continue;
-      const base = byId.get(bulkOf(entry.dishId)?.dishId ?? '');
-      const portions = entry.servings ?? meal.servings;
-      const taken = base ? portions / base.servings : portions;
-      reserved.set(code, (reserved.get(code) ?? 0) + taken);
+      reserved.set(code, (reserved.get(code) ?? 0) + (entry.servings ?? meal.servings));
     }
   return reserved;
 }

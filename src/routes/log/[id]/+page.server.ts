@@ -4,7 +4,7 @@ import { database } from '$lib/server/database';
 import { listPlannable } from '$lib/server/plannable';
 import { readEvening } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
-import { bagOf } from '$core/stores';
+import { bagOf, bulkOf } from '$core/stores';
 import { dayKey } from '$core/units';
 import { itemByCode, takeOut } from '$lib/server/item-store';
 import { eveningPhotoId, eveningPhotos, keepFromForm, removePhoto } from '$lib/server/photo-store';
@@ -30,7 +30,9 @@ export const load: PageServerLoad = async ({ params }) => {
   const now = eveningNow(events, currentTime());
   const { id, mealId, name, serveAt, practice } = evening;
   /** Bags that this evening used, with what is left of each. */
-  const codes = new Set(evening.compiled.meanings.flatMap((m) => bagOf(m.dishId)?.code ?? []));
+  const codes = new Set(
+    evening.compiled.meanings.flatMap((m) => (bagOf(m.dishId) ?? bulkOf(m.dishId))?.code ?? []),
+  );
   const bags = await Promise.all([...codes].map((code) => itemByCode(store, code)));
   const account = accountOf(evening, events, new Map(dishes.map((d) => [d.id, d])), now);
   if (account.isServed) await refreshObservations(store, id, currentTime());
