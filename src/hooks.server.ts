@@ -5,6 +5,7 @@ import { COOKIE, hasPasscode, roleOf, type Role } from '$lib/server/access';
 import { backUpDaily, backupFolder } from '$lib/server/backup';
 import { database, databaseUrl } from '$lib/server/database';
 import { log } from '$lib/server/log';
+import { turn } from '$lib/server/turns';
 import { diskTrouble } from '$lib/server/trouble';
 import { isLoopback, ownNames } from '$lib/server/names';
 
@@ -80,6 +81,7 @@ async function refusal(event: Event): Promise<Response | null> {
 }
 
 export const handle: Handle = async ({ event, resolve }) => {
+  if (!building) await turn(!SAFE_METHODS.has(event.request.method));
   const refused = building ? null : await refusal(event);
   const response = refused ?? (await resolve(event));
   response.headers.set('x-content-type-options', 'nosniff');
