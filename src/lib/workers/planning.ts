@@ -66,7 +66,7 @@ export const savedPlanSchema = z.object({
 export type SavedPlan = z.infer<typeof savedPlanSchema>;
 
 /** Work before the first answer is shown, and in all; see the engine for its unit. */
-const FIRST_WORK = 500_000;
+const FIRST_WORK = 125_000;
 const WHOLE_WORK = 40_000_000;
 const SLICE = 125_000;
 /** Evenings played, and tries at placing slack: a few for the early answer, more at the end. */
