@@ -153,6 +153,23 @@ describe('suggestions for next time', () => {
     expect(amount(salt?.dish ?? dish)).toBeCloseTo(amount(dish) * 0.8, 2);
   });
 
+  it('opened and not done on some evenings: a longer hold is offered, from its own figure', () => {
+    const cycle = dish.stages.find((s) => s.kind === 'pressure');
+    const id = `hold.${dish.id}/${cycle?.id}`;
+    const seenHolds = (logs: number[]): Observation[] =>
+      logs.map((log, i) => ({ ...seen(log, i, id), kind: 'hold' as const }));
+    const figures = learn(
+      seenHolds([Math.log(60 / 50), Math.log(60 / 50), Math.log(58 / 50)]),
+      one,
+    );
+    const [longer] = suggestChanges(dish, [], figures);
+    expect(longer?.figure).toBe(id);
+    const changed = longer?.dish.stages.find((s) => s.id === cycle?.id);
+    expect(changed?.kind === 'pressure' && changed.holdMinutes).toBeGreaterThan(52);
+    // Where it was always enough, nothing is offered.
+    expect(suggestChanges(dish, [], learn(seenHolds([0, 0, 0]), one))).toEqual([]);
+  });
+
   it('a stage that takes longer at this stove gets its minutes', () => {
     const stage = dish.stages.find((s) => s.kind === 'brown');
     const id = `stage.${dish.id}/${stage?.id}`;

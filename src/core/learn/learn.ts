@@ -13,6 +13,7 @@ const SPREAD: Readonly<Record<FigureKind, { prior: number; noise: number }>> = {
   loss: { prior: 0.35, noise: 0.12 },
   pace: { prior: 0.35, noise: 0.22 },
   stage: { prior: 0.25, noise: 0.18 },
+  hold: { prior: 0.15, noise: 0.1 },
 };
 /** Degrees of freedom: how readily a far-off evening is passed over. */
 const FREEDOM = 3;

@@ -8,8 +8,8 @@ import type { Observation } from './types';
 const SHORTEST_MIN = 2;
 /** Farther off than this, something else happened. */
 const FARTHEST_FACTOR = 4;
-/** Stages whose length is the dish's own, at hands that stand beside them. */
-const OWN_STAGE = new Set(['brown', 'simmer', 'burner', 'thicken']);
+/** Stages whose length is the dish's own. */
+const OWN_STAGE = new Set(['brown', 'simmer', 'burner', 'thicken', 'oven', 'crisp', 'rest']);
 
 /**
  * @param account planned against real of that evening
@@ -20,7 +20,22 @@ export function observe(evening: Evening, account: Account, kitchen: Kitchen): O
   const { basis } = evening.compiled;
   const common = { evening: evening.id, eveningName: evening.name, at: evening.serveAt };
   const troubled = new Set(account.troubles.map((t) => t.dish));
-  return account.phases.flatMap((phase): Observation[] => {
+  const holds = account.holds.flatMap(({ step, planned, real }): Observation[] => {
+    const meaning = evening.compiled.meanings.find((m) => m.id === step);
+    if (!meaning || planned < SHORTEST_MIN) return [];
+    return [
+      {
+        ...common,
+        planned,
+        real,
+        figure: `hold.${meaning.dishId}/${meaning.stageId}`,
+        kind: 'hold',
+        about: meaning.dishName,
+        log: Math.log(real / planned),
+      },
+    ];
+  });
+  const lengths = account.phases.flatMap((phase): Observation[] => {
     const { planned, real } = phase;
     if (real === null || planned < SHORTEST_MIN || real <= 0) return [];
     const ratio = Math.log(real / planned);
@@ -70,6 +85,7 @@ export function observe(evening: Evening, account: Account, kitchen: Kitchen): O
       log: ratio + Math.log(basis?.paces[cook]?.[kind] ?? 1),
     });
   });
+  return [...holds, ...lengths];
 }
 
 export const WORK_WORDS: Readonly<Record<WorkKind, string>> = {

@@ -26,6 +26,8 @@ export type Verdict = z.infer<typeof verdictSchema>;
 /** A change of the dish that can be taken at once. */
 export interface Suggestion {
   id: string;
+  /** The figure it comes from, which then begins anew; null where it comes from what was said. */
+  figure: string | null;
   /** On the button. */
   text: string;
   because: string;
@@ -80,7 +82,12 @@ export function suggestChanges(
         often((v) => v.texture),
       ),
     );
-  return [...suggestions, ...stageChanges(dish, figures)];
+  const isHoldSaid = suggestions.some((s) => s.id === 'hold');
+  return [
+    ...suggestions,
+    ...(isHoldSaid ? [] : holdsLearned(dish, figures)),
+    ...stageChanges(dish, figures),
+  ];
 }
 
 function holdChange(dish: Dish, said: 'too firm' | 'too soft', because: string): Suggestion[] {
@@ -93,6 +100,7 @@ function holdChange(dish: Dish, said: 'too firm' | 'too soft', because: string):
   return [
     {
       id: 'hold',
+      figure: null,
       text: `Hold ${hold} min instead of ${cycle.holdMinutes}`,
       because: `${said}, ${because}`,
       dish: withStage(dish, cycle.id, (s) =>
@@ -135,6 +143,7 @@ function amountChange(
   const food = dish.ingredients.find((i) => i.id === id)?.food ?? '';
   return {
     id: what,
+    figure: null,
     text: `${Math.round(Math.abs(factor - 1) * 100)} % ${more} ${food}`,
     because,
     dish: {
@@ -148,6 +157,27 @@ function amountChange(
   };
 }
 
+/** Opened and not done, evening after evening: the hold that would have been enough. */
+function holdsLearned(dish: Dish, figures: readonly Figure[]): Suggestion[] {
+  return figures.flatMap((figure): Suggestion[] => {
+    const stage = dish.stages.find((s) => figure.id === `hold.${dish.id}/${s.id}`);
+    if (stage?.kind !== 'pressure') return [];
+    const hold = Math.round(stage.holdMinutes * figure.now);
+    if (hold <= stage.holdMinutes) return [];
+    return [
+      {
+        id: `hold-${stage.id}`,
+        figure: figure.id,
+        text: `Hold ${hold} min instead of ${stage.holdMinutes}`,
+        because: `it went back under pressure on some of ${figure.evidence.length} evenings`,
+        dish: withStage(dish, stage.id, (s) =>
+          s.kind === 'pressure' ? { ...s, holdMinutes: hold } : s,
+        ),
+      },
+    ];
+  });
+}
+
 /** “Brown 9 min, not 6”: what the stage really takes at this stove. */
 function stageChanges(dish: Dish, figures: readonly Figure[]): Suggestion[] {
   return figures.flatMap((figure): Suggestion[] => {
@@ -159,6 +189,7 @@ function stageChanges(dish: Dish, figures: readonly Figure[]): Suggestion[] {
     return [
       {
         id: `stage-${stage.id}`,
+        figure: figure.id,
         text: `“${stage.text}”: ${minutes} min, not ${stage.minutes}`,
         because: `so long it took on ${figure.evidence.length} evenings`,
         dish: withStage(dish, stage.id, (s) => (s.kind === 'pressure' ? s : { ...s, minutes })),

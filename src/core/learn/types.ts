@@ -1,10 +1,10 @@
 /** What is learned from evenings: figures with their spread and where they come from. */
 
-export type FigureKind = 'power' | 'loss' | 'pace' | 'stage';
+export type FigureKind = 'power' | 'loss' | 'pace' | 'stage' | 'hold';
 
 /** One thing that an evening says of a figure. */
 export interface Observation {
-  /** `power.large`, `loss.large`, `pace.all.prep`, `stage.lamb-apricots/brown`. */
+  /** `power.large`, `loss.large`, `pace.all.prep`, `stage.lamb-apricots/brown`, `hold.lamb-apricots/cook`. */
   figure: string;
   kind: FigureKind;
   /** In words: what it is about. */

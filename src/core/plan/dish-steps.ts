@@ -247,7 +247,9 @@ export class DishCompiler extends StepWriter {
       because: { '': ['door open no longer than it takes (common practice)'] },
       celsius: stage.celsius,
     });
-    this.step({ id: id('bake'), minutes: stage.minutes, block });
+    const learned = this.learnedFor(stage);
+    const baked = learned === 1 ? stage.minutes : Math.max(1, Math.round(stage.minutes * learned));
+    this.step({ id: id('bake'), minutes: baked, block });
     this.mean(id('bake'), stage, stage.kind, `In the oven at ${setting}`, {
       because: { '': ['as the dish asks for; look at half of it'] },
       celsius: stage.celsius,

@@ -42,8 +42,10 @@ export interface Account {
   /** Minutes by which the latest dish missed its own time; null while none is ready. */
   late: number | null;
   dishes: DishAccount[];
-  /** Come-ups, releases and hands-on steps. */
+  /** Come-ups, releases, time in the oven, rests and hands-on steps. */
   phases: PhaseAccount[];
+  /** Minutes under pressure that a dish was given, with those after it was opened and not done. */
+  holds: { step: string; planned: number; real: number }[];
   /** Steps of the hands that were begun late, min by which. */
   forgotten: { text: string; dish: string; minutes: number }[];
   overdone: { text: string; dish: string; minutes: number }[];
@@ -54,7 +56,13 @@ export interface Account {
   advice: string[];
 }
 
-const COUNTED = new Set<LiveStep['meaning']['phase']>(['come-up', 'release']);
+const COUNTED = new Set<LiveStep['meaning']['phase']>([
+  'come-up',
+  'release',
+  'oven',
+  'crisp',
+  'rest',
+]);
 const HEATED = new Set<LiveStep['meaning']['phase']>([
   'oven',
   'crisp',
@@ -95,6 +103,17 @@ export function accountOf(
         real: isReal(s) && hasOwnStart(s, counted) ? lengthOf(s) : null,
       };
     });
+  const holds = state.steps
+    .filter((s) => s.meaning.phase === 'hold' && s.status === 'done')
+    .map((s) => {
+      const plan = planned.get(s.meaning.id);
+      const minutes = plan ? plan.end - plan.start : 0;
+      return {
+        step: s.meaning.id,
+        planned: minutes,
+        real: minutes + minutesAgain(s, state, counted),
+      };
+    });
   const accounts = dishAccounts(evening, state, dishes);
   const forgotten = state.steps.flatMap((s) => {
     const due = dueOf(s, evening, counted);
@@ -126,12 +145,27 @@ export function accountOf(
     late: misses.length > 0 ? Math.max(...misses) : null,
     dishes: accounts,
     phases,
+    holds,
     forgotten,
     overdone,
     troubles,
     changes,
   };
   return { ...account, advice: adviseOn(account) };
+}
+
+/** Minutes that a stage went back under pressure for. */
+function minutesAgain(hold: LiveStep, state: LiveState, events: readonly RunEvent[]): number {
+  const { entryId, stageId } = hold.meaning;
+  const own = new Set(
+    state.steps
+      .filter((s) => s.meaning.entryId === entryId && s.meaning.stageId === stageId)
+      .map((s) => s.meaning.id),
+  );
+  return events.reduce(
+    (sum, e) => (e.kind === 'again' && own.has(e.step) ? sum + e.minutes : sum),
+    0,
+  );
 }
 
 /** Minutes more, dishes left out, guests later, pauses, and what was planned again for it. */

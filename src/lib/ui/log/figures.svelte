@@ -17,6 +17,7 @@
     { kind: 'loss', title: 'Heat that it loses' },
     { kind: 'pace', title: 'Hands' },
     { kind: 'stage', title: 'Stages of dishes' },
+    { kind: 'hold', title: 'Holds of dishes (only suggested, never changed by themselves)' },
   ];
   const percent = (n: number): string => `${Math.round(n * 100)} %`;
 
@@ -27,6 +28,7 @@
     if (Math.abs(change) < 0.02) return 'as it was taken for';
     if (kind === 'power') return `${by} ${change < 0 ? 'weaker' : 'stronger'} than its label says`;
     if (kind === 'loss') return `lets go ${change > 0 ? 'sooner' : 'later'} by about ${by}`;
+    if (kind === 'hold') return `wants ${by} ${change > 0 ? 'more' : 'less'} under pressure`;
     return `${by} ${change > 0 ? 'slower' : 'quicker'} than dishes say`;
   }
   const gone = $derived(setBack.filter((id) => !figures.some((f) => f.id === id)));

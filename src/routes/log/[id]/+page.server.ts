@@ -12,7 +12,7 @@ import { pack } from '$lib/server/pack';
 import { suggestChanges, VERDICTS, verdictSchema } from '$core/learn';
 import type { Database } from '$lib/server/database';
 import { readDish, saveDish } from '$lib/server/dish-store';
-import { readFigures, refreshObservations } from '$lib/server/learned-store';
+import { readFigures, refreshObservations, setBack } from '$lib/server/learned-store';
 import { saveVerdict, verdictsOf, verdictsOn } from '$lib/server/verdict-store';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
@@ -122,6 +122,8 @@ export const actions: Actions = {
       : undefined;
     if (!chosen) return fail(409, { problem: 'This is in the dish already; reload the page.' });
     await saveDish(store, chosen.dish, currentTime(), `${chosen.text}: ${chosen.because}`);
+    // It is in the dish now: learned further on top of the old minutes, it would count twice.
+    if (chosen.figure !== null) await setBack(store, chosen.figure, currentTime());
     return { improved: chosen.text, dishId };
   },
   /** What is left of a dish, into the fridge or the freezer. */

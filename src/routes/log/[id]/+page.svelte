@@ -258,7 +258,7 @@
   {/if}
   {#if hands.length > 0}
     <section aria-labelledby="hands">
-      <h2 id="hands" class="text-xl font-bold">Hands</h2>
+      <h2 id="hands" class="text-xl font-bold">Hands, oven and rests</h2>
       <table class="mt-1 w-full text-left max-sm:table-fixed max-sm:text-[15px] max-sm:break-words">
         <thead class="text-sm text-muted"
           ><tr
