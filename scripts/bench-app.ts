@@ -184,5 +184,36 @@ async function firstView(): Promise<void> {
     row(`first view of ${path}: answers`, middle(times.live));
   }
   await browser.close();
+  await tapToPlan(server.origin);
   await server.close();
+}
+
+/** From a tap on a live evening to the new plan of the rest, over the network of this machine. */
+async function tapToPlan(origin: string): Promise<void> {
+  const started = await fetch(`${origin}/cook?/start`, {
+    method: 'POST',
+    body: new URLSearchParams({ meal: 'harvest-supper' }),
+    headers: { origin, accept: 'text/html' },
+    redirect: 'manual',
+  });
+  const evening = started.headers.get('location')?.split('/').at(-1) ?? '';
+  let count = 0;
+  const ms = await timeOf(() =>
+    fetch(`${origin}/api/evenings/${evening}/events`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({
+        events: [
+          {
+            id: `bench-${count}`,
+            at: Date.now(),
+            by: 'bench',
+            kind: 'guests',
+            minutes: count++ % 2 === 0 ? 2 : -2,
+          },
+        ],
+      }),
+    }).then((response) => response.json()),
+  );
+  row('a tap on a live supper to its new plan', ms);
 }
