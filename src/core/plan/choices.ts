@@ -87,13 +87,27 @@ function levelsOf(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): O
   }));
 }
 
-/** Two dishes in one cycle, where nobody said that they are to be apart and some cooker takes both. */
-function stacksOf(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): OpenChoice[] {
+/** A dish that could stand over another. */
+interface StackWay {
+  id: string;
+  upperId: string;
+  upper: string;
+  lower: string;
+  changed: Meal;
+}
+
+/** Pairs of dishes that some cooker takes in one cycle, of those that are in no stack yet. */
+export function stacksIn(
+  meal: Meal,
+  isOpen: (entry: MealEntry) => boolean,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+): StackWay[] {
   const free = meal.entries.filter(
-    (e) => e.over === null && !e.alone && !e.bags && !meal.entries.some((o) => o.over === e.id),
+    (e) => e.over === null && isOpen(e) && !meal.entries.some((o) => o.over === e.id),
   );
   return free.flatMap((lower) =>
-    free.flatMap((upper): OpenChoice[] => {
+    free.flatMap((upper): StackWay[] => {
       const [a, b] = [dishes.get(lower.dishId), dishes.get(upper.dishId)];
       if (lower === upper || !a || !b) return [];
       const offer = stackDishes(a, b, lower.servings ?? meal.servings, kitchen);
@@ -101,17 +115,29 @@ function stacksOf(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitche
       return [
         {
           id: `${upper.id}.over.${lower.id}`,
-          entryId: upper.id,
-          text: `${b.name} stands over ${a.name}, in one cycle`,
-          meal: withEntry(meal, upper, { over: lower.id }),
-          isBold: true,
+          upperId: upper.id,
+          upper: b.name,
+          lower: a.name,
+          changed: withEntry(meal, upper, { over: lower.id }),
         },
       ];
     }),
   );
 }
 
-function withEntry(meal: Meal, entry: MealEntry, change: Partial<MealEntry>): Meal {
+/** Stacks that nobody said no to. */
+function stacksOf(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): OpenChoice[] {
+  return stacksIn(meal, (e) => !e.alone && !e.bags, dishes, kitchen).map((s) => ({
+    id: s.id,
+    entryId: s.upperId,
+    text: `${s.upper} stands over ${s.lower}, in one cycle`,
+    meal: s.changed,
+    isBold: true,
+  }));
+}
+
+/** The meal with one entry changed. */
+export function withEntry(meal: Meal, entry: MealEntry, change: Partial<MealEntry>): Meal {
   return {
     ...meal,
     entries: meal.entries.map((e) => (e.id === entry.id ? { ...e, ...change } : e)),

@@ -3,7 +3,7 @@ import { scaleDish, type Dish } from '../dish';
 import type { Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
 import { roomFor } from './changes';
-import { stackDishes } from './stack';
+import { stacksIn, withEntry } from './choices';
 import type { CompiledMeal } from './types';
 
 export interface WayOut {
@@ -45,13 +45,6 @@ export function waysOut(
     ...handsWays(meal, kitchen),
     ...leaveOut(meal, dishes),
   ].slice(0, MOST_WAYS);
-}
-
-function withEntry(meal: Meal, entry: MealEntry, change: Partial<MealEntry>): Meal {
-  return {
-    ...meal,
-    entries: meal.entries.map((e) => (e.id === entry.id ? { ...e, ...change } : e)),
-  };
 }
 
 function waysFor(
@@ -157,25 +150,11 @@ function fewerForAll(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kit
 
 /** Two dishes in one cycle, where that works out. */
 function stackWays(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): WayOut[] {
-  const free = meal.entries.filter(
-    (e) => e.over === null && !meal.entries.some((o) => o.over === e.id),
-  );
-  return free.flatMap((lower) =>
-    free.flatMap((upper) => {
-      const [a, b] = [dishes.get(lower.dishId), dishes.get(upper.dishId)];
-      if (lower === upper || !a || !b) return [];
-      const servings = lower.servings ?? meal.servings;
-      const offer = stackDishes(a, b, servings, kitchen);
-      if (!offer.ok || !offer.value.cookers.some((c) => c.refusals.length === 0)) return [];
-      return [
-        {
-          id: `${upper.id}.over.${lower.id}`,
-          text: `${b.name} over ${a.name}, in one cycle`,
-          meal: withEntry(meal, upper, { over: lower.id }),
-        },
-      ];
-    }),
-  );
+  return stacksIn(meal, () => true, dishes, kitchen).map(({ id, upper, lower, changed }) => ({
+    id,
+    text: `${upper} over ${lower}, in one cycle`,
+    meal: changed,
+  }));
 }
 
 function handsWays(meal: Meal, kitchen: Kitchen): WayOut[] {

@@ -5,8 +5,9 @@ import { database } from '$lib/server/database';
 import { readKitchen } from '$lib/server/kitchen-store';
 import { copyMeal, createMeal, listMeals, readMeal, removeMeal } from '$lib/server/meal-store';
 import { totalsOf } from '$core/plan';
-import { listPlannable } from '$lib/server/plannable';
-import { listItems } from '$lib/server/item-store';
+import { bagOf, bulkOf } from '$core/stores';
+import { listDishes } from '$lib/server/dish-store';
+import { listAllItems } from '$lib/server/item-store';
 import { listLarder } from '$lib/server/larder-store';
 import { weekOf } from '$lib/server/week';
 import type { Actions, PageServerLoad } from './$types';
@@ -14,18 +15,23 @@ import { currentTime } from '$lib/server/clock';
 
 export const load: PageServerLoad = async ({ url }) => {
   const store = await database();
-  const [kitchen, stored, dishes] = await Promise.all([
+  const [kitchen, stored, dishes, items] = await Promise.all([
     readKitchen(store),
     listMeals(store),
-    listPlannable(store),
+    listDishes(store),
+    listAllItems(store),
   ]);
+  // Only names are shown here: no bag has to be worked out as a dish for that.
   const names = new Map(dishes.map((d) => [d.id, d.name]));
+  const bags = new Map(items.map((i) => [i.code, i.name]));
+  const nameOf = (id: string): string | undefined =>
+    bags.get(bagOf(id)?.code ?? '') ?? names.get(bulkOf(id)?.dishId ?? id);
   const now = currentTime();
   return {
     week: weekOf(url.searchParams.get('week'), {
       stored,
       larder: await listLarder(store),
-      items: await listItems(store),
+      items: items.filter((i) => i.portions > 0),
       kitchen,
       now,
     }),
@@ -41,7 +47,7 @@ export const load: PageServerLoad = async ({ url }) => {
         servings: meal.servings,
         template: meal.template,
         batch: meal.batch,
-        dishes: meal.entries.map((e) => names.get(e.dishId) ?? 'a dish that was removed'),
+        dishes: meal.entries.map((e) => nameOf(e.dishId) ?? 'a dish that was removed'),
         firstStart: totals?.firstStart ?? null,
       };
     }),
