@@ -11,6 +11,7 @@ import { centreThrough, holdFor } from '$core/doneness';
 import { compileMeal } from '$core/plan';
 import { parseProblem, planFor, replan, simulate, solve, type Problem } from '$core/solve';
 import { householdSchema } from '$core/exchange';
+import { tryWaysOut } from '$lib/workers/ways';
 import { demoHousehold } from '../src/demo/household';
 import { FT10, TEN_BY_FIVE, toProblem } from '../tests/support/job-shops';
 import { toOrderMilp } from '../tests/support/order-milp';
@@ -266,6 +267,20 @@ for (const meal of household.meals) {
       `plan, proved: ${meal.name}`,
       timeOf(() => void solve(compiled.value.problem)),
     );
+}
+const supper = household.meals.find((m) => m.id === 'harvest-supper');
+for (const [what, minutes, servings] of [
+  ['much too late', 75, 8],
+  ['over the line, no plan at all', 600, 20],
+] as const) {
+  if (!supper) break;
+  const serveAt = new Date(now + minutes * 60_000).toISOString();
+  const meal = { ...supper, servings, serveAt };
+  row(
+    `ways out of six dishes ${what}`,
+    timeOf(() => void tryWaysOut({ ...household, meal, now })),
+    2000,
+  );
 }
 const pot = {
   cooker: { litres: 5.7, watts: 1000 },

@@ -1,9 +1,9 @@
 /** What changes with the servings, and why, for every line that is not plain proportion. */
 import { scaleDish, type Dish, type ScaledDish } from '../dish';
-import type { Kitchen } from '../kitchen';
+import type { Cooker, Kitchen } from '../kitchen';
 import { formatMinutes, formatQuantity } from '../units';
-import { askCooker, type CookerOffer } from './cycle-steps';
-import { findStays } from './stays';
+import { askCooker, holds, type CookerOffer } from './cycle-steps';
+import { findStays, type Stay } from './stays';
 
 export interface Change {
   what: string;
@@ -23,50 +23,66 @@ export interface Room {
 const MOST_RUNS = 4;
 const MOST_SERVINGS = 200;
 
-/** Every stay of the dish fits a cooker as it stands. */
-function fits(scaled: ScaledDish, kitchen: Kitchen, cookerId: string): boolean {
-  const cooker = kitchen.cookers.find((c) => c.id === cookerId);
-  if (!cooker) return false;
-  return findStays(scaled.dish)
-    .filter((stay) => stay.place === 'cooker')
-    .every((stay) => askCooker(scaled, stay.stages, cooker, kitchen).refusals.length === 0);
+const staysIn = (scaled: ScaledDish): Stay[] =>
+  findStays(scaled.dish).filter((stay) => stay.place === 'cooker');
+
+/** Whether a cooker has the room, the levels and the modes for every stay of the dish. */
+function isHeld(scaled: ScaledDish, kitchen: Kitchen, cooker: Cooker): boolean {
+  return staysIn(scaled).every((stay) => holds(scaled, stay.stages, cooker, kitchen));
+}
+
+/** Every stay of the dish fits a cooker as it stands, and can be brought to pressure in it. */
+function fits(scaled: ScaledDish, kitchen: Kitchen, cooker: Cooker): boolean {
+  return (
+    isHeld(scaled, kitchen, cooker) &&
+    staysIn(scaled).every(
+      (stay) => askCooker(scaled, stay.stages, cooker, kitchen).refusals.length === 0,
+    )
+  );
+}
+
+/** The most servings that `takes` says yes to, from some that it does. */
+function mostThat(takes: (servings: number) => boolean, from: number): number {
+  let low = from;
+  let high = MOST_SERVINGS + 1;
+  while (high - low > 1) {
+    const middle = Math.floor((low + high) / 2);
+    if (takes(middle)) low = middle;
+    else high = middle;
+  }
+  return low;
 }
 
 /** Whether some cooker takes so many servings as they are: not too full, and with liquid enough. */
 export function fitsSome(dish: Dish, servings: number, kitchen: Kitchen): boolean {
   const scaled = scaleDish(dish, servings);
-  return kitchen.cookers.some((c) => fits(scaled, kitchen, c.id));
+  return kitchen.cookers.some((c) => fits(scaled, kitchen, c));
 }
 
 /** How much each cooker takes, and in how many runs it takes what is wanted. */
 export function roomFor(dish: Dish, servings: number, kitchen: Kitchen): Room[] {
   if (!dish.stages.some((s) => s.kind === 'pressure')) return [];
   return kitchen.cookers.map((cooker) => {
-    const takes = (n: number): boolean => fits(scaleDish(dish, n), kitchen, cooker.id);
+    const takes = (n: number): boolean => fits(scaleDish(dish, n), kitchen, cooker);
     // From below it may be too little liquid that keeps a pot from taking it: look upwards first.
-    let low = [1, 2, 3, 4, 6, 8, 12].find((n) => takes(n)) ?? 0;
-    if (low === 0) return { cooker: cooker.name, most: 0, runs: null };
-    let high = MOST_SERVINGS + 1;
-    while (high - low > 1) {
-      const middle = Math.floor((low + high) / 2);
-      if (takes(middle)) low = middle;
-      else high = middle;
-    }
+    const least = [1, 2, 3, 4, 6, 8, 12].find((n) => takes(n)) ?? 0;
+    if (least === 0) return { cooker: cooker.name, most: 0, runs: null };
+    // What it holds nearly always decides, and is asked in no time; the way up seldom refuses more.
+    const room = mostThat((n) => isHeld(scaleDish(dish, n), kitchen, cooker), least);
+    const most = takes(room) ? room : mostThat(takes, least);
     const runs = Array.from({ length: MOST_RUNS }, (_, i) => i + 1).find((n) =>
       takes(servings / n),
     );
-    return { cooker: cooker.name, most: low, runs: runs ?? null };
+    return { cooker: cooker.name, most, runs: runs ?? null };
   });
 }
 
 /** The first cooker that takes each stay, else the first that could be timed. */
 function chosen(scaled: ScaledDish, kitchen: Kitchen): (CookerOffer | undefined)[] {
-  return findStays(scaled.dish)
-    .filter((stay) => stay.place === 'cooker')
-    .map((stay) => {
-      const offers = kitchen.cookers.map((c) => askCooker(scaled, stay.stages, c, kitchen));
-      return offers.find((o) => o.refusals.length === 0) ?? offers.find((o) => o.cycles.size > 0);
-    });
+  return staysIn(scaled).map((stay) => {
+    const offers = kitchen.cookers.map((c) => askCooker(scaled, stay.stages, c, kitchen));
+    return offers.find((o) => o.refusals.length === 0) ?? offers.find((o) => o.cycles.size > 0);
+  });
 }
 
 /** Why another cooker: the old one refuses what is wanted now, or the new one what was wanted before. */
@@ -78,7 +94,7 @@ function whyMoved(
   kitchen: Kitchen,
 ): string {
   const ask = (scaled: ScaledDish, offer: CookerOffer): string | undefined => {
-    const stay = findStays(scaled.dish).filter((s) => s.place === 'cooker')[at];
+    const stay = staysIn(scaled)[at];
     return stay && askCooker(scaled, stay.stages, offer.cooker, kitchen).refusals[0];
   };
   const old = ask(after, was);

@@ -129,33 +129,30 @@ function panRefusals(
   ];
 }
 
-/** Asks a cooker about one stay: does it fit, and how long are its cycles? */
-export function askCooker(
+/** A stage of a stay as it would lie in one cooker. */
+interface Load {
+  stage: PressureStage;
+  contents: Portion[];
+  fit: ReturnType<typeof fit>;
+}
+
+/** What each pressure stage of a stay puts into a cooker, and what speaks against it before any cycle is timed. */
+function loadsFor(
   scaled: ScaledDish,
   stay: readonly Stage[],
   cooker: Cooker,
   kitchen: Kitchen,
-): CookerOffer {
-  const offer: CookerOffer = {
-    cooker,
-    cycles: new Map(),
-    fits: [],
-    browning: new Map(),
-    refusals: [],
-  };
-  const written = scaleDish(scaled.dish, scaled.dish.servings);
-  const browned = stay[0]?.kind === 'brown';
+): { loads: Load[]; refusals: string[] } {
+  const refusals: string[] = [];
   const opened = stay.find((s) => ['brown', 'loosen', 'simmer', 'thicken'].includes(s.kind));
   if (opened && !cooker.modes.includes('saute'))
-    offer.refusals.push(
+    refusals.push(
       `the ${cooker.name} has no sauté, and “${opened.text}” needs it; use another cooker`,
     );
-  for (const stage of stay) {
-    if (stage.kind === 'brown')
-      offer.browning.set(stage.id, browningMinutes(written, scaled, stage, cooker.diameterMm));
-    if (stage.kind !== 'pressure') continue;
+  const loads = stay.flatMap((stage): Load[] => {
+    if (stage.kind !== 'pressure') return [];
     if (!cooker.levels.includes(stage.level))
-      offer.refusals.push(`the ${cooker.name} has no ${stage.level} pressure`);
+      refusals.push(`the ${cooker.name} has no ${stage.level} pressure`);
     const contents = contentsFor(scaled, stay, stage, cooker, kitchen);
     const fits = fit({
       cooker,
@@ -165,17 +162,53 @@ export function askCooker(
       ...(stage.inPan ? { pan: stage.inPan } : {}),
       ...(stage.panUses ? { isStacked: true } : {}),
     });
-    offer.fits.push(fits);
-    offer.refusals.push(...fits.problems.map((p) => `${p.what}; ${p.remedy}`));
-    offer.refusals.push(...panRefusals(scaled, stage, contents));
-    const usual = usualContents(scaled, stay, stage, cooker, kitchen);
+    refusals.push(...fits.problems.map((p) => `${p.what}; ${p.remedy}`));
+    refusals.push(...panRefusals(scaled, stage, contents));
+    return [{ stage, contents, fit: fits }];
+  });
+  return { loads, refusals };
+}
+
+/** Whether a cooker takes a stay by its contents alone: quick, for looking many amounts up. */
+export function holds(
+  scaled: ScaledDish,
+  stay: readonly Stage[],
+  cooker: Cooker,
+  kitchen: Kitchen,
+): boolean {
+  return loadsFor(scaled, stay, cooker, kitchen).refusals.length === 0;
+}
+
+/** Asks a cooker about one stay: does it fit, and how long are its cycles? */
+export function askCooker(
+  scaled: ScaledDish,
+  stay: readonly Stage[],
+  cooker: Cooker,
+  kitchen: Kitchen,
+): CookerOffer {
+  const { loads, refusals } = loadsFor(scaled, stay, cooker, kitchen);
+  const written = scaleDish(scaled.dish, scaled.dish.servings);
+  const offer: CookerOffer = {
+    cooker,
+    cycles: new Map(),
+    fits: loads.map((load) => load.fit),
+    browning: new Map(
+      stay.flatMap((stage) =>
+        stage.kind === 'brown'
+          ? [[stage.id, browningMinutes(written, scaled, stage, cooker.diameterMm)]]
+          : [],
+      ),
+    ),
+    refusals,
+  };
+  for (const { stage, contents } of loads) {
     const cycle = cycleMinutes({
       stage,
       contents,
-      usual,
+      usual: usualContents(scaled, stay, stage, cooker, kitchen),
       cooker,
       kitchen,
-      hotStart: browned,
+      hotStart: stay[0]?.kind === 'brown',
       byWeight: sayByWeight(stage, scaled.ingredients),
     });
     if (typeof cycle === 'string') offer.refusals.push(cycle);

@@ -80,7 +80,7 @@ function tryAll(
     const stops = notes.filter((n) => n.severity === 'stop').length;
     return [{ id: String(i), choice, meal: changed, problem, stops }];
   });
-  const solved = alternatives(tries, WORK_EACH * tries.length);
+  const solved = alternatives(tries, { work: WORK_EACH * tries.length });
   return tries.flatMap(({ id, choice, meal: changed, problem, stops }) => {
     const schedule = solved.find((s) => s.id === id)?.schedule;
     if (!schedule || schedule.cost === null) return [];

@@ -7,6 +7,8 @@ export interface Edit {
   /** The caller's name for it. */
   id: string;
   problem: Problem;
+  /** Only schedules at most so late are of use, min: what cannot be is given up early as impossible. */
+  mostDelay?: number;
 }
 
 export interface Alternative {
@@ -17,23 +19,41 @@ export interface Alternative {
 /** Work in one turn. */
 const TURN = 50_000;
 
+export interface AlternativesOptions {
+  /** Work for all of them together. */
+  work: number;
+  /** Work for any one of them. */
+  workEach: number;
+}
+
+export const alternativesDefaults: Readonly<AlternativesOptions> = {
+  work: 10_000_000,
+  workEach: Infinity,
+};
+
 /**
  * @param edits each a whole problem; none is changed
- * @param work for all of them together
  * @returns all of them, best first: less delay, then less cost; those without a schedule last
  */
-export function alternatives(edits: readonly Edit[], work = 10_000_000): Alternative[] {
-  const searches = edits.map(({ id, problem }) => ({ id, search: new Search(problem) }));
+export function alternatives(
+  edits: readonly Edit[],
+  options: Partial<AlternativesOptions> = {},
+): Alternative[] {
+  const { work, workEach } = { ...alternativesDefaults, ...options };
+  const searches = edits.map(({ id, problem, mostDelay }) => ({
+    id,
+    search: new Search(problem, mostDelay === undefined ? {} : { mostDelay }),
+  }));
   let left = work;
   let open = searches.filter((s) => !s.search.isDone);
   while (open.length > 0 && left > 0) {
     for (const { search } of open) {
       const before = search.work;
-      search.advance(before + TURN);
+      search.advance(Math.min(before + TURN, workEach));
       left -= Math.max(1, search.work - before);
       if (left <= 0) break;
     }
-    open = open.filter((s) => !s.search.isDone);
+    open = open.filter((s) => !s.search.isDone && s.search.work < workEach);
   }
   return searches
     .map(({ id, search }) => ({ id, schedule: { ...search.answer(), milliseconds: 0 } }))

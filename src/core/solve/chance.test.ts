@@ -148,4 +148,13 @@ describe('ways out side by side', () => {
     expect(found[1]?.schedule).toMatchObject({ status: 'optimal', delay: 20, cost: 78 });
     expect(found[2]?.schedule.status).toBe('impossible');
   });
+
+  it('an alternative that cannot be as soon as is of use is given up as impossible', () => {
+    const late = read('late-weeknight-2');
+    const [just, tooSoon] = [20, 19].map(
+      (mostDelay) => alternatives([{ id: 'as it is', problem: late, mostDelay }])[0]?.schedule,
+    );
+    expect(just).toMatchObject({ status: 'optimal', delay: 20, cost: 78 });
+    expect(tooSoon?.status).toBe('impossible');
+  });
 });

@@ -55,7 +55,7 @@ export class Model {
   constructor(
     readonly problem: Problem,
     private readonly engine: Engine,
-    private readonly wishes: Pick<SearchWishes, 'told' | 'moveCost'> = {},
+    private readonly wishes: Pick<SearchWishes, 'told' | 'moveCost' | 'mostDelay'> = {},
   ) {
     this.stepIndex = new Map(problem.steps.map((s, i) => [s.id, i]));
     this.blockIndex = new Map((problem.blocks ?? []).map((b, i) => [b.id, i]));
@@ -67,7 +67,8 @@ export class Model {
       problem.serveAt,
       ...(problem.dishes ?? []).map((d) => d.dueAt ?? problem.serveAt),
     );
-    this.delay = engine.ints.add(0, Math.max(0, horizon - firstDue));
+    const mostDelay = Math.min(Math.max(0, horizon - firstDue), wishes.mostDelay ?? Infinity);
+    this.delay = engine.ints.add(0, mostDelay);
     (problem.blocks ?? []).forEach((block) => this.addUnitChoice(block));
     problem.steps.forEach((step) => this.addStep(step, horizon));
     (problem.blocks ?? []).forEach((block, i) => this.addStay(block, i));

@@ -11,6 +11,8 @@ export interface Told {
 export interface SearchWishes {
   /** Stop at the first schedule. */
   firstOnly?: boolean;
+  /** Only schedules at most so late count, min from 0; without one, the problem is impossible. */
+  mostDelay?: number;
   /** Each minute by which a start moves from this costs `moveCost`. */
   told?: Told;
   moveCost?: number;

@@ -27,7 +27,7 @@ describe('ways out, tried', () => {
       ...newEntry(id, id),
       otherRelease: false,
     }));
-    const { now, ways } = ask([], 8, { servings: 20, entries });
+    const { now, ways } = ask([], 8, { servings: 14, entries });
     expect(now?.stops).toBe(2);
     const solved = ways.filter((w) => w.outlook.stops === 0);
     expect(solved.length).toBeGreaterThan(0);
@@ -50,5 +50,19 @@ describe('ways out, tried', () => {
     expect(now?.delay).toBeGreaterThan(0);
     expect(ways[0]).toMatchObject({ outlook: { delay: 0, stops: 0 } });
     expect(ways.every((w) => !w.text.includes('; and '))).toBe(true);
+  });
+
+  it('of a late meal only what makes it sooner is a way out, and two only for more than one', () => {
+    const { now, ways } = ask(['chickpeas-lemon', 'lamb-apricots', 'saffron-bulgur'], 4);
+    const delay = now?.delay ?? 0;
+    expect(delay).toBeGreaterThan(0);
+    expect(ways.length).toBeGreaterThan(0);
+    const least = Math.min(
+      ...ways.filter((w) => !w.text.includes('; and ')).map((w) => w.outlook.delay),
+    );
+    for (const { text, outlook, isLess } of ways) {
+      expect(outlook.delay).toBeLessThan(delay);
+      if (text.includes('; and ') && isLess) expect(outlook.delay).toBeLessThan(least);
+    }
   });
 });

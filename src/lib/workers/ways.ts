@@ -31,11 +31,19 @@ export interface Outlook {
   stops: number;
 }
 
-/** Work for all ways together, and how many are shown. */
-const WAYS_WORK = 6_000_000;
+/** Work for all ways together, for one of them, and for the meal as it stands; see the engine for its unit. */
+const WAYS_WORK = 4_000_000;
+const WORK_EACH = 300_000;
+const WRITTEN_WORK = 600_000;
+/** So many are given their slack and played, and so many are shown. */
+const MOST_PLAYED = 9;
 const MOST_SHOWN = 6;
 const WAY_RUNS = 120;
 const QUICK = { runs: 100, rounds: 2 };
+/** What is neither late nor over the line is helped by so much: of start and free time, min; of chance. */
+const WORTH_START_MIN = 5;
+const WORTH_GAP_MIN = 10;
+const WORTH_CHANCE = 0.05;
 
 /** What an evening by this plan is like, in numbers to compare. */
 export function outlookOf(compiled: CompiledMeal, schedule: Schedule): Outlook {
@@ -48,13 +56,14 @@ export function outlookOf(compiled: CompiledMeal, schedule: Schedule): Outlook {
     longestGap: gap ? gap.to - gap.from : 0,
     waits: Object.fromEntries(schedule.dishes.map((d) => [d.id, d.hold])),
     chance: simulate(compiled.problem, schedule, WAY_RUNS).onTime,
-    stops: compiled.notes.filter((n) => n.severity === 'stop').length,
+    stops: stopsOf(compiled),
   };
 }
 
 /** Pairs are made of so many of the best first steps, and so many of them are tried. */
 const FIRST_STEPS = 3;
 const MOST_PAIRS = 15;
+const PAIRS_SHOWN = 2;
 
 /**
  * Tries every way out of a meal's trouble with the engine; pairs of them where none does by itself.
@@ -69,14 +78,17 @@ export function tryWaysOut(question: PlanQuestion): { now: Outlook | null; ways:
   const { meal } = settleChoices(question.meal, dishes, kitchen, now);
   const context = { ...question, dishes };
   const single = waysOut(meal, dishes, kitchen, troubleOf(meal, context));
-  const { outlooks, compiled } = solveAll([asItStands(meal), ...single], context, WAYS_WORK);
-  const before = outlooks.get('') ?? null;
-  const tried = pick(single, outlooks, before);
+  const [written] = solveAll([asItStands(meal)], null, context, WRITTEN_WORK).solved;
+  const before = written ? played(written).outlook : null;
+  const { solved, isHopeless } = solveAll(single, before, context);
+  const tried = pick(solved, before);
   if (tried.some((way) => isSolved(way.outlook) && !way.isLess))
-    return { now: before, ways: shown(tried) };
+    return { now: before, ways: tried.slice(0, MOST_SHOWN) };
 
   // A way that leads to no plan yet may be the half of one that does.
-  const unplanned = single.filter((w) => !outlooks.has(w.id) && !compiled.has(w.id));
+  const unplanned = single.filter(
+    (w) => !isHopeless.has(w.id) && !tried.some((t) => t.id === w.id),
+  );
   const first = [...tried, ...unplanned].filter((w) => !w.isLess).slice(0, FIRST_STEPS);
   const pairs = first.flatMap((one) =>
     waysOut(one.meal, dishes, kitchen, troubleOf(one.meal, context))
@@ -88,10 +100,15 @@ export function tryWaysOut(question: PlanQuestion): { now: Outlook | null; ways:
         ...(two.isLess ? { isLess: true } : {}),
       })),
   );
-  const fresh = withoutDoubles(pairs).slice(0, MOST_PAIRS);
-  const second = solveAll(fresh, context, WAYS_WORK);
-  const best = tried[0]?.outlook ?? before;
-  return { now: before, ways: shown([...tried, ...pick(fresh, second.outlooks, best)]) };
+  // Two things are worth doing only for more than one of them brings. Where somebody has to go short for
+  // all to be well, what nobody goes short by is measured against its own best.
+  const isEnough = tried.some((way) => isSolved(way.outlook));
+  const best = tried.find((way) => !isEnough || !way.isLess)?.outlook ?? before;
+  const fresh = withoutDoubles(pairs)
+    .filter((p) => !isEnough || !p.isLess)
+    .slice(0, MOST_PAIRS);
+  const both = pick(solveAll(fresh, best, context).solved, best).slice(0, PAIRS_SHOWN);
+  return { now: before, ways: [...tried, ...both].sort(compareWays).slice(0, MOST_SHOWN) };
 }
 
 interface WaysContext extends Omit<PlanQuestion, 'dishes'> {
@@ -115,47 +132,74 @@ function troubleOf(meal: Meal, { dishes, kitchen, now }: WaysContext): Pick<Comp
   };
 }
 
+interface Solved {
+  way: WayOut;
+  compiled: CompiledMeal;
+  schedule: Schedule;
+}
+
+/**
+ * Solves ways against what they have to beat: one that stops as much is of use only if it is less late,
+ * so that the engine gives up early what cannot be. `isHopeless` holds those that it gave up so.
+ */
 function solveAll(
   ways: readonly WayOut[],
+  bar: Outlook | null,
   { dishes, kitchen, now }: WaysContext,
-  work: number,
-): { outlooks: Map<string, Outlook>; compiled: Map<string, CompiledMeal> } {
-  const compiled = new Map<string, CompiledMeal>();
-  for (const way of ways) {
+  workEach = WORK_EACH,
+): { solved: Solved[]; isHopeless: ReadonlySet<string> } {
+  const edits = ways.flatMap((way) => {
     const tried = compileMeal(way.meal, dishes, kitchen, now);
-    if (tried.ok) compiled.set(way.id, tried.value);
-  }
-  const solved = alternatives(
-    [...compiled].map(([id, c]) => ({ id, problem: c.problem })),
-    work,
-  );
-  const outlooks = new Map<string, Outlook>();
-  for (const { id, schedule } of solved) {
-    const own = compiled.get(id);
-    const way = ways.find((w) => w.id === id);
-    if (!own || !way || schedule.cost === null) continue;
-    // With the slack that the meal's sureness asks for, as it would be planned.
-    const sure = planFor(own.problem, schedule, SURENESS[way.meal.sure], QUICK);
-    outlooks.set(id, outlookOf(own, sure.schedule));
-  }
-  return { outlooks, compiled };
+    if (!tried.ok) return [];
+    const compiled = tried.value;
+    const mostDelay = bar ? usefulDelay(stopsOf(compiled), bar) : Infinity;
+    return mostDelay < 0
+      ? []
+      : [{ id: way.id, way, compiled, problem: compiled.problem, ...limited(mostDelay) }];
+  });
+  const isHopeless = new Set<string>();
+  const solved = alternatives(edits, { work: WAYS_WORK, workEach }).flatMap(({ id, schedule }) => {
+    const edit = edits.find((e) => e.id === id);
+    if (!edit) return [];
+    if (schedule.cost === null && edit.mostDelay !== undefined) isHopeless.add(id);
+    return schedule.cost === null ? [] : [{ ...edit, schedule }];
+  });
+  return { solved, isHopeless };
 }
 
-function pick(
-  ways: readonly WayOut[],
-  outlooks: ReadonlyMap<string, Outlook>,
-  before: Outlook | null,
-): TriedWay[] {
-  return ways
-    .flatMap((way) => {
-      const outlook = outlooks.get(way.id);
-      return outlook && helps(outlook, before) ? [{ ...way, outlook }] : [];
-    })
+const limited = (mostDelay: number): { mostDelay?: number } =>
+  mostDelay === Infinity ? {} : { mostDelay };
+const stopsOf = (compiled: CompiledMeal): number =>
+  compiled.notes.filter((n) => n.severity === 'stop').length;
+
+/** The most delay with which a meal of so many stops is better than `bar`; under 0 where it cannot be. */
+function usefulDelay(stops: number, bar: Outlook): number {
+  if (stops < bar.stops) return Infinity;
+  if (stops > bar.stops) return -1;
+  return bar.delay > 0 ? bar.delay - 1 : 0;
+}
+
+/** With the slack that the meal's sureness asks for, as it would be planned. */
+function played({ way, compiled, schedule }: Solved): TriedWay {
+  const sure = planFor(compiled.problem, schedule, SURENESS[way.meal.sure], QUICK);
+  return { ...way, outlook: outlookOf(compiled, sure.schedule) };
+}
+
+/** Those that help against `before`, best first; only the most promising are played. */
+function pick(solved: readonly Solved[], before: Outlook | null): TriedWay[] {
+  const promise = ({ way, compiled, schedule }: Solved): number[] => [
+    stopsOf(compiled),
+    schedule.delay ?? 0,
+    Number(way.isLess ?? false),
+    -Math.min(...schedule.steps.map((s) => s.start)),
+  ];
+  return [...solved]
+    .sort((a, b) => compareEach(promise(a), promise(b)))
+    .slice(0, MOST_PLAYED)
+    .map(played)
+    .filter(({ outlook }) => helps(outlook, before))
     .sort(compareWays);
 }
-
-const shown = (ways: readonly TriedWay[]): TriedWay[] =>
-  [...ways].sort(compareWays).slice(0, MOST_SHOWN);
 
 /** Two answers to the same question are no pair: later by 20 and by 40, two numbers of runs. */
 function isSameMatter(one: WayOut, two: WayOut): boolean {
@@ -172,22 +216,32 @@ function withoutDoubles(pairs: readonly WayOut[]): WayOut[] {
   });
 }
 
-/** Less to stop for, less late, much less work, or a later start. */
+/** Less to stop for, less late; where nothing stops or is late, surer, a later start, a longer rest. */
 function helps(after: Outlook, before: Outlook | null): boolean {
   if (!before) return true;
   if (after.stops !== before.stops) return after.stops < before.stops;
   if (after.delay !== before.delay) return after.delay < before.delay;
-  return after.start >= before.start + 5 || after.longestGap >= before.longestGap + 10;
+  return (
+    after.chance >= before.chance + WORTH_CHANCE ||
+    after.start >= before.start + WORTH_START_MIN ||
+    after.longestGap >= before.longestGap + WORTH_GAP_MIN
+  );
 }
 
 /** What solves most comes first; of two as good, the one that nobody goes short by, then the lighter. */
 function compareWays(a: TriedWay, b: TriedWay): number {
-  const [x, y] = [a.outlook, b.outlook];
-  return (
-    x.stops - y.stops ||
-    x.delay - y.delay ||
-    Number(a.isLess ?? false) - Number(b.isLess ?? false) ||
-    y.start - x.start ||
-    x.handsOn - y.handsOn
-  );
+  const rank = ({ outlook, isLess }: TriedWay): number[] => [
+    outlook.stops,
+    outlook.delay,
+    Number(isLess ?? false),
+    -outlook.start,
+    outlook.handsOn,
+  ];
+  return compareEach(rank(a), rank(b));
+}
+
+/** By the first numbers that differ. */
+function compareEach(a: readonly number[], b: readonly number[]): number {
+  const at = a.findIndex((value, i) => value !== b[i]);
+  return at < 0 ? 0 : (a[at] as number) - (b[at] as number);
 }
