@@ -11,9 +11,10 @@ import { householdSchema } from '$core/exchange';
 import { mealSchema, newEntry, type MealEntry } from '$core/meal';
 import { compileMeal } from '$core/plan';
 import { createSearch } from '$core/solve';
-import { byDue, storeItemSchema } from '$core/stores';
+import { bagDishId, byDue, storeItemSchema } from '$core/stores';
 import { openDatabase } from '$lib/server/database';
 import { listItems, putIn } from '$lib/server/item-store';
+import { listPicks, plannableFor } from '$lib/server/plannable';
 import { storeItems } from '$lib/server/schema';
 import { demoHousehold } from '../src/demo/household';
 import { CheckServer } from './check-server.mjs';
@@ -131,6 +132,11 @@ async function longList(): Promise<void> {
   row(
     '2,000 items: find and sort, as typing does',
     await timeOf(() => items.filter((i) => i.name.toLowerCase().includes('77')).sort(byDue)),
+  );
+  row('2,000 items: what a meal can take', await timeOf(() => listPicks(database)));
+  row(
+    '2,000 items: a bag as a dish, its ways with it',
+    await timeOf(() => plannableFor(database, [bagDishId(items[0]?.code ?? '')])),
   );
   row(
     '2,000 items: due in one place, by the index',

@@ -36,6 +36,26 @@ test('servings and times that cannot be are named beside the field; the plan sta
   await expect(page.getByLabel('at the table')).toHaveValue('8');
 });
 
+test('a dish that can’t be fetched is said in the list, which stays open; then it can be', async ({
+  page,
+}) => {
+  await newMeal(page, 'Out of reach', 4);
+  await page.route('**/api/plannable*', (route) => route.abort());
+  await page.getByRole('button', { name: 'Add a dish' }).click();
+  await page.getByLabel('Find by name; Enter takes the first').fill('Saffron bulgur');
+  // Chromium reports the request that was cut off; that is what is tried here.
+  page.removeAllListeners('console');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog').getByRole('alert')).toHaveText(
+    'The server can’t be reached; try again.',
+  );
+  await page.unroute('**/api/plannable*');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByRole('link', { name: 'Saffron bulgur' })).toBeVisible();
+  expect((await page.request.get('/api/plannable?id=bag-ZZZZ')).status()).toBe(404);
+});
+
 test('a second window is told instead of overwriting', async ({ page, context }) => {
   const address = await newMeal(page, 'Two windows', 4);
   await addDish(page, 'Braised red cabbage');

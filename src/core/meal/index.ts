@@ -5,6 +5,8 @@ import { isZone } from '../units';
 import { DIETS } from '../dish';
 import { ALLERGENS } from '../food';
 
+export type { DishPick } from './pick';
+
 const id = z.string().min(1).max(60);
 const servings = z
   .number('for how many is a number')

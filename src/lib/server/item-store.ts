@@ -1,5 +1,5 @@
 /** Freezer and fridge. */
-import { and, asc, desc, eq, gt, gte, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, gte, inArray, sql } from 'drizzle-orm';
 import { failure, success, type Outcome } from '$core/reason';
 import { storeItemSchema, useByOf, type StoreItem } from '$core/stores';
 import { inWriteQueue, type Database } from './database';
@@ -18,6 +18,16 @@ export async function listItems(database: Database): Promise<StoreItem[]> {
   return rows.map(toItem);
 }
 
+/** What was cooked in bulk, as an ingredient of other dishes; due first. */
+export async function listBulk(database: Database): Promise<StoreItem[]> {
+  const rows = await database
+    .select()
+    .from(storeItems)
+    .where(and(gt(storeItems.portions, 0), sql`json_extract(document, '$.bulk') is not null`))
+    .orderBy(asc(storeItems.useBy));
+  return rows.map(toItem);
+}
+
 /** Also what is used up: a meal may still name it. */
 export async function listAllItems(database: Database): Promise<StoreItem[]> {
   const rows = await database.select().from(storeItems).orderBy(asc(storeItems.useBy));
@@ -30,6 +40,19 @@ export async function itemByCode(database: Database, code: string): Promise<Stor
     .from(storeItems)
     .where(eq(storeItems.code, code.trim().toUpperCase()));
   return row ? toItem(row) : null;
+}
+
+/** By code; those that were never given are missing. */
+export async function itemsByCode(
+  database: Database,
+  codes: readonly string[],
+): Promise<Map<string, StoreItem>> {
+  if (codes.length === 0) return new Map();
+  const rows = await database
+    .select()
+    .from(storeItems)
+    .where(inArray(storeItems.code, [...new Set(codes)]));
+  return new Map(rows.map((row) => [row.code, toItem(row)]));
 }
 
 /** Codes that were ever given: an old label never opens another bag. */

@@ -3,11 +3,12 @@ import { layOut, mergedCuts, shoppingList, toolsFor, useUp, type Wanted } from '
 import type { Dish } from '$core/dish';
 import type { MealEntry } from '$core/meal';
 import { bagContents, batchDish } from '$core/plan';
-import { bagOf, bulkOf, byDue, daysLeft, type StoreItem } from '$core/stores';
+import { byDue, daysLeft, type StoreItem } from '$core/stores';
 import { dayKey } from '$core/units';
 import { database } from './database';
+import { listDishes } from './dish-store';
 import { listItems } from './item-store';
-import { listPlannable } from './plannable';
+import { dishesNamed, idsIn } from './plannable';
 import { readKitchen } from './kitchen-store';
 import { listLarder, listPrices } from './larder-store';
 import { listMeals } from './meal-store';
@@ -19,16 +20,14 @@ const USUAL_DAYS = 7;
 /** @param asked meal ids, comma between them; null for the coming week */
 export async function listsFor(asked: string | null, now: number) {
   const store = await database();
-  const [kitchen, all, stored, larder, prices, items] = await Promise.all([
+  const [kitchen, own, stored, larder, prices, items] = await Promise.all([
     readKitchen(store),
-    listPlannable(store),
+    listDishes(store),
     listMeals(store),
     listLarder(store),
     listPrices(store),
     listItems(store),
   ]);
-  const dishes = new Map(all.map((d) => [d.id, d]));
-  const own = all.filter((d) => !bagOf(d.id) && !bulkOf(d.id));
   const ahead = stored
     .filter(({ meal }) => !meal.template && Date.parse(meal.serveAt) > now - DAY_MS)
     .toReversed();
@@ -36,6 +35,8 @@ export async function listsFor(asked: string | null, now: number) {
   const chosen = ahead.filter(({ meal }) =>
     wantedIds ? wantedIds.has(meal.id) : Date.parse(meal.serveAt) < now + USUAL_DAYS * DAY_MS,
   );
+  const named = await dishesNamed(store, idsIn(chosen.map(({ meal }) => meal)));
+  const dishes = new Map(named.map((d) => [d.id, d]));
   const entriesOf = ({ meal }: (typeof stored)[number]) =>
     meal.entries.flatMap((e) => {
       const dish = dishes.get(e.dishId);

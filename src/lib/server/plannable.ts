@@ -1,60 +1,133 @@
-/** Everything that can be put into a meal: the household's dishes, and what lies in its stores. */
-import type { Dish } from '$core/dish';
+/** What a meal's entries stand for: dishes of the household, bags heated again, dishes made with food cooked in bulk. */
+import { asc, gt, inArray } from 'drizzle-orm';
+import { dishSchema, type Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
-import type { Meal } from '$core/meal';
-import { bagOf, bulkOf, dishFromBag, REHEAT_METHODS, withBulk, type StoreItem } from '$core/stores';
+import type { DishPick, Meal } from '$core/meal';
+import {
+  bagDishId,
+  bagOf,
+  bulkOf,
+  dishFromBag,
+  REHEAT_METHODS,
+  withBulk,
+  type StoreItem,
+} from '$core/stores';
 import type { Database } from './database';
-import { listDishes } from './dish-store';
-import { listAllItems } from './item-store';
+import { itemsByCode, listBulk } from './item-store';
 import { readKitchen } from './kitchen-store';
+import { dishes as dishTable, storeItems } from './schema';
 
-/** Bags as dishes: each the usual way, and those that a meal names in another. */
-export function bagDishes(
-  items: readonly StoreItem[],
-  dishes: readonly Dish[],
-  kitchen: Kitchen,
-): Dish[] {
-  const byId = new Map(dishes.map((d) => [d.id, d]));
-  return items.flatMap((item) =>
-    [null, ...(item.isRaw ? [] : REHEAT_METHODS)].flatMap((method) => {
-      if (method === 'oven' && !kitchen.oven) return [];
-      if (method === 'burner' && kitchen.burners === 0) return [];
-      const made = dishFromBag(item, byId.get(item.dishId ?? '') ?? null, kitchen, method);
-      return made.ok ? [made.value] : [];
-    }),
-  );
+/** So many bags are offered as the bulk ingredient of a dish, due first. */
+const MOST_BULK = 12;
+
+/** Everything that can be put into a meal: dishes by name, then what is in stock, due first. */
+export async function listPicks(database: Database): Promise<DishPick[]> {
+  const [dishes, items] = await Promise.all([
+    database.select().from(dishTable).orderBy(asc(dishTable.name)),
+    database
+      .select()
+      .from(storeItems)
+      .where(gt(storeItems.portions, 0))
+      .orderBy(asc(storeItems.useBy)),
+  ]);
+  return [
+    ...dishes.map(({ id, name, document }) => ({
+      id,
+      name,
+      summary: (document as Dish).summary,
+      portions: null,
+    })),
+    ...items.map(({ code, place, portions, useBy, document }) => ({
+      id: bagDishId(code),
+      name: (document as StoreItem).name,
+      summary: `${code}, from the ${place}, to use by ${useBy}.`,
+      portions,
+    })),
+  ];
 }
 
-/** Dishes that can be made with what was cooked in bulk, in place of the raw food. */
-export function bulkDishes(items: readonly StoreItem[], dishes: readonly Dish[]): Dish[] {
-  return items
-    .filter((item) => item.bulk)
-    .flatMap((item) =>
-      dishes.flatMap((dish) => {
-        const made = dish.id === item.dishId && dish.bulk ? null : withBulk(dish, item);
-        return made?.ok ? [made.value] : [];
-      }),
-    );
+/** The ids that some meals name. */
+export const idsIn = (meals: readonly Meal[]): string[] =>
+  meals.flatMap((m) => m.entries.map((e) => e.dishId));
+
+/**
+ * The dishes of these ids, also of bags that are used up by now.
+ *
+ * @returns in no order; those that are gone are missing
+ */
+export async function dishesNamed(database: Database, ids: readonly string[]): Promise<Dish[]> {
+  const codes = ids.flatMap((id) => (bagOf(id) ?? bulkOf(id))?.code ?? []);
+  const [items, kitchen] = await Promise.all([itemsByCode(database, codes), readKitchen(database)]);
+  const packedFrom = [...items.values()].flatMap((i) => i.dishId ?? []);
+  const written = ids.map((id) => bulkOf(id)?.dishId ?? id);
+  const dishes = await dishesById(database, [...written, ...packedFrom]);
+  return [...new Set(ids)].flatMap((id) => dishFor(id, items, dishes, kitchen) ?? []);
 }
 
 /**
- * @param meals whose bags are wanted even if they are used up by now
- * @returns dishes, then bags, then dishes made with what was cooked in bulk
+ * The dishes of these ids, and what each could be changed into: a bag heated in another way, a dish made
+ * with food that was cooked in bulk.
  */
-export async function listPlannable(
-  database: Database,
-  meals: readonly Meal[] = [],
-): Promise<Dish[]> {
-  const [dishes, items, kitchen] = await Promise.all([
-    listDishes(database),
-    listAllItems(database),
-    readKitchen(database),
-  ]);
-  const named = new Set(
-    meals.flatMap((m) =>
-      m.entries.flatMap((e) => (bagOf(e.dishId) ?? bulkOf(e.dishId))?.code ?? []),
-    ),
+export async function plannableFor(database: Database, ids: readonly string[]): Promise<Dish[]> {
+  const [kitchen, bulk] = await Promise.all([readKitchen(database), listBulk(database)]);
+  const written = ids.map((id) => bulkOf(id)?.dishId ?? id).filter((id) => !bagOf(id));
+  const made = bulkDishes(bulk, [...(await dishesById(database, written)).values()]);
+  const known = new Set(made.map((d) => d.id));
+  const others = ids.flatMap((id) => {
+    const bag = bagOf(id);
+    return bag ? waysToHeat(kitchen).map((method) => bagDishId(bag.code, method)) : [];
+  });
+  const named = [...ids, ...written, ...others].filter((id) => !known.has(id));
+  return [...(await dishesNamed(database, named)), ...made];
+}
+
+function dishFor(
+  id: string,
+  items: ReadonlyMap<string, StoreItem>,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+): Dish | null {
+  const bag = bagOf(id);
+  const bulk = bulkOf(id);
+  const code = (bag ?? bulk)?.code;
+  if (code === undefined) return dishes.get(id) ?? null;
+  const item = items.get(code);
+  if (!item) return null;
+  const dish = dishes.get(bulk?.dishId ?? item.dishId ?? '') ?? null;
+  if (bulk) return valueOf(dish && withBulk(dish, item));
+  const method = bag?.method ?? null;
+  // What is still to cook has its own way only.
+  if (item.isRaw && method !== null) return null;
+  return valueOf(dishFromBag(item, dish, kitchen, method));
+}
+
+const valueOf = (made: ReturnType<typeof withBulk> | null): Dish | null =>
+  made?.ok ? made.value : null;
+
+const waysToHeat = (kitchen: Kitchen) =>
+  REHEAT_METHODS.filter(
+    (m) => (m !== 'oven' || kitchen.oven) && (m !== 'burner' || kitchen.burners > 0),
   );
-  const wanted = items.filter((i) => i.portions > 0 || named.has(i.code));
-  return [...dishes, ...bagDishes(wanted, dishes, kitchen), ...bulkDishes(wanted, dishes)];
+
+/** Dishes made with what was cooked in bulk, in place of the raw food. */
+function bulkDishes(stock: readonly StoreItem[], dishes: readonly Dish[]): Dish[] {
+  return dishes.flatMap((dish) => {
+    const made: Dish[] = [];
+    for (const item of stock) {
+      if (made.length === MOST_BULK) break;
+      const own = dish.bulk && item.dishId === dish.id;
+      const found = own ? null : valueOf(withBulk(dish, item));
+      if (found) made.push(found);
+    }
+    return made;
+  });
+}
+
+async function dishesById(database: Database, ids: readonly string[]): Promise<Map<string, Dish>> {
+  if (ids.length === 0) return new Map();
+  const rows = await database
+    .select()
+    .from(dishTable)
+    .where(inArray(dishTable.id, [...new Set(ids)]));
+  return new Map(rows.map((row) => [row.id, dishSchema.parse(row.document)]));
 }

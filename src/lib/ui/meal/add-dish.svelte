@@ -1,27 +1,34 @@
 <script lang="ts">
   import Plus from '@lucide/svelte/icons/plus';
   import { Dialog } from 'bits-ui';
-  import type { Dish } from '$core/dish';
-  import { bagOf, bulkOf } from '$core/stores';
+  import type { DishPick } from '$core/meal';
 
   interface Props {
-    dishes: readonly Dish[];
+    picks: readonly DishPick[];
     taken: readonly string[];
-    onadd: (dishId: string) => void;
+    /** Says why it can't be put in; null where it is. */
+    onadd: (id: string) => Promise<string | null>;
   }
-  let { dishes, taken, onadd }: Props = $props();
+  let { picks, taken, onadd }: Props = $props();
+
+  /** More than these are found by typing. */
+  const MOST_SHOWN = 60;
 
   let isOpen = $state(false);
   let wanted = $state('');
-  /** Bags are listed once, the usual way; the way is chosen in the meal. */
-  const found = $derived(
-    dishes
-      .filter((d) => !bagOf(d.id)?.method && !bulkOf(d.id))
-      .filter((d) => `${d.name} ${d.summary}`.toLowerCase().includes(wanted.trim().toLowerCase())),
-  );
+  let problem = $state('');
+  let isAdding = false;
+  const found = $derived.by(() => {
+    const words = wanted.trim().toLowerCase();
+    return picks.filter((p) => `${p.name} ${p.summary}`.toLowerCase().includes(words));
+  });
 
-  function add(id: string): void {
-    onadd(id);
+  async function add(id: string): Promise<void> {
+    if (isAdding) return;
+    isAdding = true;
+    problem = (await onadd(id)) ?? '';
+    isAdding = false;
+    if (problem) return;
     isOpen = false;
     wanted = '';
   }
@@ -42,22 +49,22 @@
         onsubmit={(e) => {
           e.preventDefault();
           const [first] = found;
-          if (first) add(first.id);
+          if (first) void add(first.id);
         }}
       >
         <label for="dish-search" class="label">Find by name; Enter takes the first</label>
         <input id="dish-search" bind:value={wanted} class="field" autocomplete="off" />
       </form>
       <ul class="mt-3 -mr-2 grid gap-1 overflow-y-auto pr-2">
-        {#each found as dish (dish.id)}
+        {#each found.slice(0, MOST_SHOWN) as dish (dish.id)}
           <li>
             <button
               class="w-full rounded-lg px-3 py-2 text-left hover:bg-leaf-soft"
-              onclick={() => add(dish.id)}
+              onclick={() => void add(dish.id)}
             >
-              <span class="font-semibold">{dish.name}</span>{#if bagOf(dish.id)}<span
+              <span class="font-semibold">{dish.name}</span>{#if dish.portions !== null}<span
                   class="ml-2 rounded bg-brine-soft px-1.5 py-0.5 text-sm font-semibold text-brine"
-                  >{dish.servings} {dish.servings === 1 ? 'portion' : 'portions'} in stock</span
+                  >{dish.portions} {dish.portions === 1 ? 'portion' : 'portions'} in stock</span
                 >{/if}{#if taken.includes(dish.id)}<span class="text-sm text-muted">
                   · already in this meal</span
                 >{/if}
@@ -66,12 +73,18 @@
           </li>
         {:else}
           <li class="px-3 py-6 text-muted">
-            {dishes.length === 0
+            {picks.length === 0
               ? 'There are no dishes yet. Open a household file in Kitchen to bring some in.'
               : 'No dish is called that.'}
           </li>
         {/each}
+        {#if found.length > MOST_SHOWN}
+          <li class="px-3 py-2 text-muted">
+            {found.length - MOST_SHOWN} more; type a part of the name, or a code.
+          </li>
+        {/if}
       </ul>
+      {#if problem}<p role="alert" class="mt-3 font-semibold text-pimento">{problem}</p>{/if}
       <Dialog.Close class="mt-4 btn self-end">Close</Dialog.Close>
     </Dialog.Content>
   </Dialog.Portal>

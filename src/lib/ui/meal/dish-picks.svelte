@@ -1,13 +1,13 @@
 <script lang="ts">
   import Trash2 from '@lucide/svelte/icons/trash-2';
-  import { mealEntrySchema } from '$core/meal';
+  import { mealEntrySchema, type DishPick } from '$core/meal';
   import { bagOf, bulkOf } from '$core/stores';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
   import AddDish from './add-dish.svelte';
   import EntryMore from './entry-more.svelte';
   import type { MealState } from './meal-state.svelte';
 
-  let { model }: { model: MealState } = $props();
+  let { model, picks }: { model: MealState; picks: readonly DishPick[] } = $props();
 
   const dishes = $derived(new Map(model.dishes.map((d) => [d.id, d])));
   let errors = $state<Record<string, string>>({});
@@ -26,7 +26,7 @@
   <div class="mb-3 flex items-center justify-between gap-3">
     <h2 id="dishes" class="text-xl font-bold">Dishes</h2>
     <AddDish
-      dishes={model.dishes}
+      {picks}
       taken={model.meal.entries.map((e) => e.dishId)}
       onadd={(id) => model.addDish(id)}
     />

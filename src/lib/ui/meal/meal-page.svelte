@@ -2,7 +2,7 @@
   import { onMount, untrack } from 'svelte';
   import type { Dish } from '$core/dish';
   import type { Kitchen } from '$core/kitchen';
-  import type { Meal } from '$core/meal';
+  import type { DishPick, Meal } from '$core/meal';
   import { looksAtPlan } from '$core/plan';
   import { cooksOf, givenTo, shareSteps, toRunSheet } from '$core/run';
   import { formatTime } from '$core/units';
@@ -27,6 +27,7 @@
       plan: SavedPlan | null;
       revision: number;
       dishes: Dish[];
+      picks: DishPick[];
       kitchen: Kitchen;
     };
   }
@@ -220,7 +221,7 @@
       />
     {/if}
     {#if notes.length > 0}<NeedsLook {notes} />{/if}
-    <DishPicks {model} />
+    <DishPicks {model} picks={loaded.picks} />
     {#if model.meal.batch}<BagsCard {model} />{/if}
     <WhoEats {model} />
     <EveningFacts {model} />

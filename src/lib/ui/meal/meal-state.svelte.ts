@@ -42,7 +42,8 @@ export class MealState {
   saveMessage = $state('');
   canUndo = $state(false);
   canRedo = $state(false);
-  readonly dishes: Dish[];
+  /** Those of the meal, and what each could be changed into. */
+  dishes = $state.raw<Dish[]>([]);
   readonly kitchen: Kitchen;
 
   private readonly history = new History<Meal>();
@@ -96,7 +97,14 @@ export class MealState {
     }));
   }
 
-  addDish(dishId: string): void {
+  /**
+   * Puts a dish or a bag into the meal.
+   *
+   * @returns why it can't be, with the remedy; null where it is in
+   */
+  async addDish(dishId: string): Promise<string | null> {
+    const problem = await this.bring(dishId);
+    if (problem !== null) return problem;
     this.change((meal) => {
       const taken = meal.entries.map((e) => e.id);
       let id = dishId;
@@ -106,6 +114,22 @@ export class MealState {
         entries: [...meal.entries, this.entryFor(id, dishId, meal)],
       };
     });
+    return null;
+  }
+
+  /** Fetches a dish that was known by its name only; returns why that can't be. */
+  private async bring(dishId: string): Promise<string | null> {
+    if (this.dishes.some((d) => d.id === dishId)) return null;
+    try {
+      const response = await fetch(`/api/plannable?id=${encodeURIComponent(dishId)}`);
+      const body = (await response.json()) as { dishes?: Dish[]; message?: string };
+      if (!response.ok || !body.dishes) return body.message ?? 'The server refused it; try again.';
+      const fresh = body.dishes.filter((d) => !this.dishes.some((k) => k.id === d.id));
+      this.dishes = [...this.dishes, ...fresh];
+      return null;
+    } catch {
+      return 'The server can’t be reached; try again.';
+    }
   }
 
   /** Of a bag no more is planned than there is. */

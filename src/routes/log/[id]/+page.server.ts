@@ -1,12 +1,12 @@
 import { error, fail } from '@sveltejs/kit';
 import { accountOf, eveningNow } from '$core/run';
 import { database } from '$lib/server/database';
-import { listPlannable } from '$lib/server/plannable';
+import { dishesNamed } from '$lib/server/plannable';
 import { readEvening } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
 import { bagOf, bulkOf } from '$core/stores';
 import { dayKey } from '$core/units';
-import { itemByCode, takeOut } from '$lib/server/item-store';
+import { itemsByCode, takeOut } from '$lib/server/item-store';
 import { eveningPhotoId, eveningPhotos, keepFromForm, removePhoto } from '$lib/server/photo-store';
 import { pack } from '$lib/server/pack';
 import { suggestChanges, VERDICTS, verdictSchema } from '$core/learn';
@@ -19,11 +19,7 @@ import { currentTime } from '$lib/server/clock';
 
 export const load: PageServerLoad = async ({ params }) => {
   const store = await database();
-  const [stored, kitchen, dishes] = await Promise.all([
-    readEvening(store, params.id),
-    readKitchen(store),
-    listPlannable(store),
-  ]);
+  const [stored, kitchen] = await Promise.all([readEvening(store, params.id), readKitchen(store)]);
   if (!stored)
     error(404, { message: 'There is no such evening.', remedy: 'Look in the Log for it.' });
   const { evening, events } = stored;
@@ -33,12 +29,13 @@ export const load: PageServerLoad = async ({ params }) => {
   const codes = new Set(
     evening.compiled.meanings.flatMap((m) => (bagOf(m.dishId) ?? bulkOf(m.dishId))?.code ?? []),
   );
-  const bags = await Promise.all([...codes].map((code) => itemByCode(store, code)));
+  const bags = await itemsByCode(store, [...codes]);
+  const dishIds = Object.fromEntries(evening.compiled.meanings.map((m) => [m.entryId, m.dishId]));
+  const dishes = await dishesNamed(store, Object.values(dishIds));
   const account = accountOf(evening, events, new Map(dishes.map((d) => [d.id, d])), now);
   if (account.isServed) await refreshObservations(store, id, currentTime());
-  const dishIds = Object.fromEntries(evening.compiled.meanings.map((m) => [m.entryId, m.dishId]));
   return {
-    bags: bags.filter((b) => b !== null),
+    bags: [...bags.values()],
     dishIds,
     verdicts: Object.fromEntries(
       (await verdictsOf(store, id)).map((v) => [v.entryId, v.verdict] as const),
@@ -130,8 +127,10 @@ export const actions: Actions = {
   leftover: async ({ request }) => {
     const form = await request.formData();
     const store = await database();
-    const [dishes, kitchen] = await Promise.all([listPlannable(store), readKitchen(store)]);
-    const dish = dishes.find((d) => d.id === String(form.get('dish')));
+    const [[dish], kitchen] = await Promise.all([
+      dishesNamed(store, [String(form.get('dish'))]),
+      readKitchen(store),
+    ]);
     if (!dish) return fail(422, { problem: 'This dish is no longer here.' });
     const packed = await pack(
       store,

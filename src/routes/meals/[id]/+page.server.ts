@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { database } from '$lib/server/database';
-import { listPlannable } from '$lib/server/plannable';
+import { idsIn, listPicks, plannableFor } from '$lib/server/plannable';
 import { planningKitchen } from '$lib/server/learned-store';
 import { readMeal } from '$lib/server/meal-store';
 import type { PageServerLoad } from './$types';
@@ -13,5 +13,9 @@ export const load: PageServerLoad = async ({ params }) => {
       message: 'There is no such meal.',
       remedy: 'It may have been removed; look in the list of meals.',
     });
-  return { ...stored, dishes: await listPlannable(store, [stored.meal]), kitchen };
+  const [dishes, picks] = await Promise.all([
+    plannableFor(store, idsIn([stored.meal])),
+    listPicks(store),
+  ]);
+  return { ...stored, dishes, picks, kitchen };
 };

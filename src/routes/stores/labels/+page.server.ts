@@ -1,10 +1,25 @@
 import { database } from '$lib/server/database';
-import { listItems } from '$lib/server/item-store';
+import { itemsByCode, listItems } from '$lib/server/item-store';
 import type { PageServerLoad } from './$types';
 
-/** All labels, or those whose codes are asked for: a batch day's. */
+/** Labels made at once: more than anybody prints, and drawn without a wait. */
+const MOST_AT_ONCE = 48;
+
+/** The labels whose codes are asked for, a batch day's; else those packed last, so many at a time. */
 export const load: PageServerLoad = async ({ url }) => {
+  const store = await database();
   const asked = url.searchParams.get('codes')?.split(',').filter(Boolean);
-  const items = await listItems(await database());
-  return { items: asked ? items.filter((i) => asked.includes(i.code)) : items };
+  if (asked) {
+    const items = [...(await itemsByCode(store, asked)).values()].filter((i) => i.portions > 0);
+    return { items, from: 0, of: items.length, atOnce: items.length };
+  }
+  const items = (await listItems(store)).sort((a, b) => b.packedOn.localeCompare(a.packedOn));
+  const wanted = Math.trunc(Number(url.searchParams.get('from') ?? 0)) || 0;
+  const from = Math.min(Math.max(0, wanted), Math.max(0, items.length - 1));
+  return {
+    items: items.slice(from, from + MOST_AT_ONCE),
+    from,
+    of: items.length,
+    atOnce: MOST_AT_ONCE,
+  };
 };

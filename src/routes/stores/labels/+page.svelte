@@ -80,6 +80,18 @@
     <button type="button" class="btn btn-strong" onclick={() => window.print()}>Print</button>
   </div>
 </header>
+{#if data.of > data.items.length}
+  {@const { from, atOnce, of } = data}
+  <p class="mb-3 flex flex-wrap items-center gap-x-4 text-muted print:hidden">
+    Labels {from + 1}–{from + data.items.length} of {of}, packed last first.
+    {#if from > 0}<a class="underline underline-offset-4" href="?from={Math.max(0, from - atOnce)}"
+        >Packed later</a
+      >{/if}
+    {#if from + atOnce < of}<a class="underline underline-offset-4" href="?from={from + atOnce}"
+        >Packed before</a
+      >{/if}
+  </p>
+{/if}
 <ul
   class="grid grid-cols-1 gap-3 sm:grid-cols-(--columns) print:grid-cols-(--columns) {sheet.label
     ? 'print:gap-y-0'

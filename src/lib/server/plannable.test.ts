@@ -1,0 +1,77 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeEach, expect, it } from 'vitest';
+import { householdSchema } from '$core/exchange';
+import { withBulkId, type StoreItem } from '$core/stores';
+import { demoHousehold } from '../../demo/household';
+import { openDatabase, type Database } from './database';
+import { replaceHousehold } from './household-store';
+import { putIn, takeOut } from './item-store';
+import { dishesNamed, listPicks, plannableFor } from './plannable';
+
+const NOW = Date.UTC(2026, 10, 25, 9);
+const folder = mkdtempSync(join(tmpdir(), 'olive-plannable-'));
+const household = householdSchema.parse(demoHousehold(NOW));
+let database: Database;
+let count = 0;
+
+beforeEach(async () => {
+  database = await openDatabase(`file:${join(folder, `${count++}.db`)}`);
+  await replaceHousehold(database, household, NOW);
+});
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+const ids = (dishes: readonly { id: string }[]): string[] => dishes.map((d) => d.id).sort();
+function cooked(code: string, more: Partial<StoreItem> = {}): StoreItem {
+  const item = household.stores.find((i) => !i.isRaw);
+  if (!item) throw new Error('the demo has something cooked');
+  return { ...item, id: code.toLowerCase(), code, portions: 4, place: 'freezer', ...more };
+}
+
+it('names everything there is, and works none of it out', async () => {
+  await putIn(database, cooked('XYAB'), NOW);
+  const picks = await listPicks(database);
+  expect(picks.filter((p) => p.portions === null)).toHaveLength(household.dishes.length);
+  expect(picks.find((p) => p.id === 'bag-XYAB')).toMatchObject({ portions: 4 });
+  await takeOut(database, 'xyab', 4, { what: 'out', note: '', now: NOW });
+  expect((await listPicks(database)).some((p) => p.id === 'bag-XYAB')).toBe(false);
+});
+
+it('a bag comes with the ways that this kitchen heats it, also once it is used up', async () => {
+  await putIn(database, cooked('XYAB'), NOW);
+  await takeOut(database, 'xyab', 4, { what: 'out', note: '', now: NOW });
+  expect(ids(await plannableFor(database, ['bag-XYAB']))).toEqual([
+    'bag-XYAB',
+    'bag-XYAB.burner',
+    'bag-XYAB.cooker',
+    'bag-XYAB.oven',
+  ]);
+  expect(ids(await dishesNamed(database, ['bag-XYAB.oven', 'saffron-bulgur', 'bag-ZZZZ']))).toEqual(
+    ['bag-XYAB.oven', 'saffron-bulgur'],
+  );
+});
+
+it('a dish comes with what was cooked in bulk for it, due first and no more than can be looked at', async () => {
+  const letters = 'ABCDEFGHJKLMNPQ';
+  const { bulk: chickpeas } = household.stores.find((i) => i.code === 'ZAPU') ?? {};
+  for (const [i, letter] of [...letters].entries())
+    await putIn(
+      database,
+      cooked(`XYZ${letter}`, {
+        dishId: null,
+        bulk: chickpeas ?? null,
+        useBy: `2026-12-${String(28 - i).padStart(2, '0')}`,
+      }),
+      NOW,
+    );
+  const made = (await plannableFor(database, ['chickpeas-lemon'])).map((d) => d.id);
+  const bulk = made.filter((id) => id !== 'chickpeas-lemon');
+  expect(made).toContain('chickpeas-lemon');
+  expect(bulk).toHaveLength(12);
+  expect(bulk[0]).toBe(withBulkId('XYZQ', 'chickpeas-lemon'));
+  // One that is not among them, but in the meal already, is there as well.
+  const named = withBulkId('XYZA', 'chickpeas-lemon');
+  expect(bulk).not.toContain(named);
+  expect((await plannableFor(database, [named])).map((d) => d.id)).toContain(named);
+});
