@@ -64,6 +64,38 @@ describe('will it go in?', () => {
   });
 });
 
+describe('pieces on a rack, with steam around them', () => {
+  const eightQuart = { litres: 8 * QUART, diameterMm: 240, heightMm: 180 };
+  const pieces = (pounds: number) =>
+    fit({
+      cooker: eightQuart,
+      school: 'one-cup',
+      contents: [
+        { food: 'water', grams: 240, celsius: 15 },
+        { food: 'ground-lamb', grams: pounds * 453.6, celsius: 5, pieceMm: 60 },
+      ],
+      rack: { heightMm: 20 },
+    });
+
+  /** Common practice: ground meat of 15 lb is cooked 5 lb at a time in pieces on a trivet over a cup of water. */
+  it('five pounds go into 8 qt at once, and six and a half do not', () => {
+    expect(pieces(5).problems).toEqual([]);
+    expect(pieces(6.5).problems[0]?.what).toContain('room for steam around the pieces');
+    expect(pieces(5).because.join()).toContain('56 %');
+  });
+
+  it('the same lying in its own liquid takes less room', () => {
+    const lying = fit({
+      cooker: eightQuart,
+      contents: [
+        { food: 'water', grams: 480, celsius: 15 },
+        { food: 'ground-lamb', grams: 5 * 453.6, celsius: 5 },
+      ],
+    });
+    expect(lying.fillMl).toBeLessThan(pieces(5).fillMl);
+  });
+});
+
 describe('a whole bird or roast', () => {
   const whole = (grams: number, pieceMm: number, liner: { diameterMm: number; heightMm: number }) =>
     fit({

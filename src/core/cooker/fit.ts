@@ -1,5 +1,5 @@
 /** Will it go in? Volume against the lines, thin liquid against the least, rack and pan by size. */
-import { findFood } from '../food';
+import { findFood, heapMl } from '../food';
 import { toFraction } from '../units';
 import {
   fillLimit,
@@ -58,7 +58,8 @@ export function fit(input: FitInput): Fit {
   const isLoose = !pan || input.isStacked === true;
   const loose = isLoose ? contents : [];
   const thinMl = thinVolume(contents);
-  const fillMl = isLoose ? fillVolume(loose) : thinMl;
+  const piled = isLoose && !pan ? pileOnRack(input) : null;
+  const fillMl = piled ?? (isLoose ? fillVolume(loose) : thinMl);
   const limitMl = fillLimit(cooker.litres, loose);
   const leastMl = cooker.leastMl ?? leastLiquid(cooker.litres, school);
   const problems: FitProblem[] = [];
@@ -66,7 +67,7 @@ export function fit(input: FitInput): Fit {
   if (fillMl > limitMl)
     problems.push({
       kind: 'too-full',
-      what: `${Math.round(fillMl)} ml in a liner that may hold ${Math.round(limitMl)} ml: over the ${isHalf ? 'half' : 'two-thirds'} line by ${Math.round(fillMl - limitMl)} ml`,
+      what: `${Math.round(fillMl)} ml${piled === null ? '' : ', with the rack and room for steam around the pieces,'} in a liner that may hold ${Math.round(limitMl)} ml: over the ${isHalf ? 'half' : 'two-thirds'} line by ${Math.round(fillMl - limitMl)} ml`,
       remedy: 'use a larger cooker, fewer servings or two runs',
     });
   // Half a millilitre is less than anyone can measure.
@@ -100,6 +101,11 @@ export function fit(input: FitInput): Fit {
         : school === 'one-cup'
           ? 'least thin liquid: one cup whatever the size (common practice)'
           : 'least thin liquid by size: 3 qt 1 cup, 6 qt 1½, 8 qt 2 (common practice); the manual wins',
+      ...(piled === null
+        ? []
+        : [
+            'pieces on a rack lie loose, so that steam gets round them: 56 % of their room is food',
+          ]),
     ],
   };
 }
@@ -122,6 +128,24 @@ interface Sizes {
 const WHOLE_MM = 90;
 /** g/ml of a whole piece where the table says less: a bird has a hollow. */
 const WHOLE_DENSITY = 0.8;
+
+/**
+ * How high pieces on a rack come to stand, ml: the rack with the water under it, and the pieces heaped
+ * loosely, for steam must get round them. Null where nothing in pieces lies on a rack.
+ */
+function pileOnRack({ cooker, contents, rack }: FitInput): number | null {
+  if (!rack) return null;
+  const pieces = contents.filter((p) => {
+    const food = findFood(p.food);
+    return food?.form === 'solid' && (p.pieceMm ?? food.pieceMm ?? 0) < WHOLE_MM;
+  });
+  if (pieces.length === 0) return null;
+  const { diameterMm = 0 } = cooker;
+  const rackMl = ((Math.PI / 4) * diameterMm ** 2 * rack.heightMm) / 1000;
+  const heap = pieces.reduce((sum, p) => sum + heapMl(p.grams, findFood(p.food)), 0);
+  const rest = contents.filter((p) => !pieces.includes(p));
+  return Math.max(rackMl, fillVolume(rest)) + heap;
+}
 
 /** The largest thing in the liner: a pan, or one whole piece as an ellipsoid lying on its flat side. */
 function sizesIn({ cooker, contents, rack, pan, isStacked }: FitInput): Sizes | null {

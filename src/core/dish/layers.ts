@@ -1,4 +1,5 @@
 /** What lies where in the liner during a cycle, from the bottom up. */
+import { heapMl } from '../food';
 import type { Stage, PressureStage } from './document';
 import { isParted, partAt } from './parts';
 import type { ScaledDish, ScaledIngredient } from './scaled';
@@ -59,14 +60,18 @@ export function layersAt(
   };
   return {
     liner: layers(inside.filter((i) => !isInPan(i))),
-    above: layers(inside.filter(isInPan)),
+    above: layers(inside.filter(isInPan), stage.inPan === undefined),
   };
 }
 
-function layers(ingredients: readonly ScaledIngredient[]): Layer[] {
+function layers(ingredients: readonly ScaledIngredient[], isHeaped = false): Layer[] {
+  const room = ({ grams, food }: ScaledIngredient): number =>
+    isHeaped && food?.form === 'solid'
+      ? heapMl(grams ?? 0, food)
+      : (grams ?? 0) / (food?.density ?? 1);
   return ORDER.flatMap((kind) => {
     const own = ingredients.filter((i) => kindOf(i) === kind);
-    const ml = own.reduce((sum, i) => sum + (i.grams ?? 0) / (i.food?.density ?? 1), 0);
+    const ml = own.reduce((sum, i) => sum + room(i), 0);
     return ml > 0 ? [{ kind, foods: own.map((i) => i.ingredient.food), ml }] : [];
   });
 }

@@ -68,3 +68,4 @@ export function findFood(text: string): Food | null {
   const padded = ` ${wanted.replace(/[^\p{L}\p{N}-]+/gu, ' ')} `;
   return longestFirst.find(([name]) => padded.includes(` ${name} `))?.[1] ?? null;
 }
+export { heapMl } from './heap';

@@ -5,6 +5,7 @@ import { householdSchema } from '../exchange';
 import { mealSchema, newEntry, type MealEntry } from '../meal';
 import { solve } from '../solve';
 import { verifySchedule } from '../../../tests/support/verify-schedule';
+import { runsFor } from './batch';
 import { bagContents, bagSheet, batchDish, BOXES, compileMeal } from './index';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
@@ -49,6 +50,53 @@ describe('a batch day', () => {
         expect(dishSchema.safeParse(made).error, `${dish.id} ${state}`).toBeUndefined();
         expect(made.stages.at(-1)?.id).toBe('pack-bags');
       }
+  });
+
+  /** Common practice: 15 lb of meat on offer is cooked 5 lb at a time, in pieces with steam around them. */
+  it('fifteen pounds in pieces on a rack are cooked in three even runs, in their own liquid in fewer', () => {
+    const pieces = (rackMm: number | undefined) =>
+      dishSchema.parse({
+        format: 'olive-clock/dish@1',
+        id: 'lamb-in-bulk',
+        name: 'Lamb in bulk',
+        servings: 5,
+        ingredients: [
+          {
+            id: 'lamb',
+            food: 'lamb shoulder',
+            amount: 2268,
+            unit: 'g',
+            scaling: 'proportional',
+            role: 'main',
+          },
+          {
+            id: 'water',
+            food: 'water',
+            amount: 1,
+            unit: 'cup',
+            scaling: 'with-pot',
+            role: 'liquid',
+          },
+        ],
+        stages: [
+          {
+            id: 'cook',
+            kind: 'pressure',
+            text: 'Pieces in, with room between them',
+            level: 'high',
+            holdMinutes: 35,
+            release: { kind: 'natural' },
+            uses: ['lamb', 'water'],
+            rackMm,
+          },
+        ],
+        wait: { maxMinutes: null, cost: 0 },
+      });
+    const large = { ...kitchen, cookers: kitchen.cookers.filter((c) => c.id === 'large') };
+    const runs = (rackMm?: number) => runsFor(pieces(rackMm), 5, 3, large);
+    expect(large.cookers).toHaveLength(1);
+    expect(runs(20)).toBe(3);
+    expect(runs()).toBeLessThan(3);
   });
 
   it('raw bags are cut and packed, never cooked; cooked ones are cooled before they are packed', () => {
