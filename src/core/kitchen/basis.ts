@@ -17,10 +17,29 @@ export interface Basis {
 
 /** The factor on a dish's minutes for somebody's work: learned, or as given; finishing only as learned. */
 export function paceFor(kitchen: Kitchen, cook: string, work: WorkKind): number {
-  const learned = kitchen.learned?.paces[cook]?.[work];
-  if (learned !== undefined) return learned;
+  const [only, another] = kitchen.cooks;
+  // Where one cook does everything, theirs is everybody's.
+  const same = only && !another ? [cook, 'all', only.id] : [cook];
+  for (const id of same) {
+    const learned = kitchen.learned?.paces[id]?.[work];
+    if (learned !== undefined) return learned;
+  }
   if (work === 'finish') return 1;
   return kitchen.cooks.find((c) => c.id === cook)?.pace ?? paceOf(kitchen);
+}
+
+/** A dish is never taken to stand longer than so many times what it says, nor less than such a share. */
+const WAIT_RANGE = { least: 0.25, most: 2 } as const;
+
+/** How long a dish may wait, min: as it says, or as evenings have taught; null for as long as one likes. */
+export function waitFor(
+  kitchen: Kitchen,
+  dish: { id: string; wait: { maxMinutes: number | null } },
+): number | null {
+  const written = dish.wait.maxMinutes;
+  if (written === null) return null;
+  const learned = kitchen.learned?.waits[dish.id] ?? 1;
+  return Math.round(written * Math.min(WAIT_RANGE.most, Math.max(WAIT_RANGE.least, learned)));
 }
 
 /** What a plan is reckoned with, for reading its evening afterwards. */

@@ -172,6 +172,8 @@ export const kitchenSchema = z.object({
       paces: z.record(z.string(), z.record(z.string(), z.number().positive())),
       /** By `dish/stage`. */
       stages: z.record(z.string(), z.number().positive()),
+      /** By dish id: factors on how long it may wait. */
+      waits: z.record(z.string(), z.number().positive()).default({}),
     })
     .optional(),
   hands: z.int().min(1, 'somebody has to cook; at least one').max(4, 'at most four cooks'),

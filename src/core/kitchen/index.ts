@@ -1,4 +1,4 @@
-export { basisOf, paceFor, WORK_KINDS } from './basis';
+export { basisOf, paceFor, waitFor, WORK_KINDS } from './basis';
 export type { Basis, WorkKind } from './basis';
 export {
   cookerSchema,

@@ -24,8 +24,10 @@ export function withLearned(kitchen: Kitchen, figures: readonly Figure[]): Kitch
   const found = new Map(figures.map((f) => [f.id, f]));
   const paces: Record<string, Partial<Record<WorkKind, number>>> = {};
   const stages: Record<string, number> = {};
+  const waits: Record<string, number> = {};
   for (const { id, kind, now } of figures) {
     if (kind === 'stage') stages[id.slice('stage.'.length)] = now;
+    if (kind === 'wait') waits[id.slice('wait.'.length)] = now;
     if (kind !== 'pace') continue;
     const [, cook = 'all', work = 'prep'] = id.split('.');
     paces[cook] = { ...paces[cook], [work]: now };
@@ -50,6 +52,6 @@ export function withLearned(kitchen: Kitchen, figures: readonly Figure[]): Kitch
         },
       };
     }),
-    learned: { paces, stages },
+    learned: { paces, stages, waits },
   };
 }

@@ -5,10 +5,11 @@
  *   distribution, Journal of the American Statistical Association 84 (1989): weights by expectation and
  *   maximisation; conjugate normal prior
  */
+import { waitFrom } from './learn-wait';
 import type { Evidence, Figure, FigureKind, Observation } from './types';
 
 /** Of logarithms: how far figures lie from the prior, and how far one evening lies from its figure. */
-const SPREAD: Readonly<Record<FigureKind, { prior: number; noise: number }>> = {
+const SPREAD: Readonly<Record<Exclude<FigureKind, 'wait'>, { prior: number; noise: number }>> = {
   power: { prior: 0.18, noise: 0.07 },
   loss: { prior: 0.35, noise: 0.12 },
   pace: { prior: 0.35, noise: 0.22 },
@@ -39,7 +40,11 @@ export function learn(
   return [...byFigure]
     .flatMap(([id, seen]) => {
       const [first] = seen;
-      return first && seen.length >= LEAST_EVIDENCE ? [figureFrom(id, first, seen, prior(id))] : [];
+      if (!first || seen.length < LEAST_EVIDENCE) return [];
+      if (first.kind === 'wait') return [waitFrom(id, first.about, seen, prior(id))];
+      // A kind that a later version has learned says nothing to this one.
+      const spread = first.kind in SPREAD ? SPREAD[first.kind] : null;
+      return spread ? [figureFrom(id, first, seen, prior(id), spread)] : [];
     })
     .sort((a, b) => a.id.localeCompare(b.id));
 }
@@ -49,8 +54,8 @@ function figureFrom(
   { kind, about }: Observation,
   seen: readonly Observation[],
   before: number,
+  { prior, noise }: { prior: number; noise: number },
 ): Figure {
-  const { prior, noise } = SPREAD[kind];
   const start = Math.log(before);
   const priorWeight = 1 / prior ** 2;
   let mean = start;

@@ -2,10 +2,14 @@
 import { defaultParameters } from '../cooker';
 import { WORK_KINDS, type Kitchen, type WorkKind } from '../kitchen';
 import type { Account, Evening } from '../run';
+import { cookResource } from '../plan';
+import type { Verdict } from './suggest';
 import type { Observation } from './types';
 
 /** Shorter steps say little: a tap is as long as they are. */
 const SHORTEST_MIN = 2;
+/** A wait so short says nothing of how long a dish stands. */
+const SHORTEST_WAIT_MIN = 5;
 /** Farther off than this, something else happened. */
 const FARTHEST_FACTOR = 4;
 /** Stages whose length is the dish's own. */
@@ -14,8 +18,14 @@ const OWN_STAGE = new Set(['brown', 'simmer', 'burner', 'thicken', 'oven', 'cris
 /**
  * @param account planned against real of that evening
  * @param kitchen for the cookers' names and labels; those that are gone say nothing
+ * @param verdicts what the cook said of the dishes, by entry id
  */
-export function observe(evening: Evening, account: Account, kitchen: Kitchen): Observation[] {
+export function observe(
+  evening: Evening,
+  account: Account,
+  kitchen: Kitchen,
+  verdicts: ReadonlyMap<string, Pick<Verdict, 'wait'>>,
+): Observation[] {
   if (evening.practice) return [];
   const { basis } = evening.compiled;
   const common = { evening: evening.id, eveningName: evening.name, at: evening.serveAt };
@@ -77,15 +87,41 @@ export function observe(evening: Evening, account: Account, kitchen: Kitchen): O
       });
     }
     if (!kind) return [];
-    const cook = kitchen.cooks.length === 1 ? (kitchen.cooks[0]?.id ?? 'all') : 'all';
-    return made({
-      figure: `pace.${cook}.${kind}`,
-      kind: 'pace',
-      about: `${cook === 'all' ? 'Hands' : (kitchen.cooks[0]?.name ?? 'Hands')}: ${WORK_WORDS[kind]}`,
-      log: ratio + Math.log(basis?.paces[cook]?.[kind] ?? 1),
-    });
+    // Against the pace that the plan took: that of whom the dish was given to, or everybody's.
+    const given = givenCook(evening, phase.step, kitchen);
+    const log = ratio + Math.log(basis?.paces[given?.id ?? 'all']?.[kind] ?? 1);
+    const own = kitchen.cooks.find((c) => c.id === phase.cook) ?? given;
+    const figure = (id: string, name: string): Observation[] =>
+      made({
+        figure: `pace.${id}.${kind}`,
+        kind: 'pace',
+        about: `${name}: ${WORK_WORDS[kind]}`,
+        log,
+      });
+    return [
+      ...figure('all', 'Hands'),
+      ...(own && kitchen.cooks.length > 1 ? figure(own.id, own.name) : []),
+    ];
   });
-  return [...holds, ...lengths];
+  const waits = account.dishes.flatMap(({ entryId, name, waited, stands }): Observation[] => {
+    const said = verdicts.get(entryId)?.wait ?? null;
+    const dishId = evening.compiled.meanings.find((m) => m.entryId === entryId)?.dishId;
+    if (said === null || dishId === undefined || !stands || !waited || waited < SHORTEST_WAIT_MIN)
+      return [];
+    return [
+      {
+        ...common,
+        planned: stands,
+        real: waited,
+        figure: `wait.${dishId}`,
+        kind: 'wait',
+        about: name,
+        log: Math.log(waited / stands),
+        stood: said === 'stood it',
+      },
+    ];
+  });
+  return [...holds, ...lengths, ...waits];
 }
 
 export const WORK_WORDS: Readonly<Record<WorkKind, string>> = {
@@ -93,6 +129,16 @@ export const WORK_WORDS: Readonly<Record<WorkKind, string>> = {
   brown: 'browning',
   finish: 'finishing',
 };
+
+/** Whom the plan gave the step's dish to. */
+function givenCook(
+  evening: Evening,
+  step: string,
+  kitchen: Kitchen,
+): Kitchen['cooks'][number] | undefined {
+  const uses = evening.compiled.problem.steps.find((s) => s.id === step)?.uses ?? {};
+  return kitchen.cooks.find((c) => cookResource(c.id) in uses);
+}
 
 /** A pot that was left to let go by itself: nothing is vented after it. */
 function isNatural(evening: Evening, releaseStep: string): boolean {

@@ -3,17 +3,20 @@ import { z } from 'zod';
 import type { Dish, Stage } from '../dish';
 import type { Figure } from './types';
 
-/** What a cook can say of a dish; the middle one is as it should be. */
+/** What a cook can say of a dish. */
 export const VERDICTS = {
   tenderness: ['too firm', 'right', 'too soft'],
   salt: ['too little', 'right', 'too much'],
   texture: ['too wet', 'right', 'too dry'],
+  /** Between ready and the table. */
+  wait: ['stood it', 'suffered'],
 } as const;
 
 export const verdictSchema = z.object({
   tenderness: z.enum(VERDICTS.tenderness).nullable().default(null),
   salt: z.enum(VERDICTS.salt).nullable().default(null),
   texture: z.enum(VERDICTS.texture).nullable().default(null),
+  wait: z.enum(VERDICTS.wait).nullable().default(null),
   /** Would cook it again. */
   again: z.boolean().nullable().default(null),
   note: z
@@ -41,6 +44,7 @@ const LIQUID_STEP = 0.1;
 /** A stage's own minutes are changed where evenings differ by so much. */
 const STAGE_SHARE = 0.15;
 const STAGE_MIN = 2;
+const WAIT_ROUND_MIN = 5;
 
 /**
  * Suggestions for the dish's next version.
@@ -87,6 +91,7 @@ export function suggestChanges(
     ...suggestions,
     ...(isHoldSaid ? [] : holdsLearned(dish, figures)),
     ...stageChanges(dish, figures),
+    ...waitChange(dish, figures),
   ];
 }
 
@@ -196,6 +201,25 @@ function stageChanges(dish: Dish, figures: readonly Figure[]): Suggestion[] {
       },
     ];
   });
+}
+
+/** “It stands 25 min, not 40”: from evenings on which it stood its wait, or did not. */
+function waitChange(dish: Dish, figures: readonly Figure[]): Suggestion[] {
+  const figure = figures.find((f) => f.id === `wait.${dish.id}`);
+  const written = dish.wait.maxMinutes;
+  if (!figure || written === null) return [];
+  const minutes = Math.max(1, Math.round((written * figure.now) / WAIT_ROUND_MIN) * WAIT_ROUND_MIN);
+  if (Math.abs(minutes - written) < Math.max(WAIT_ROUND_MIN, written * STAGE_SHARE)) return [];
+  const suffered = figure.evidence.filter((e) => e.stood === false).length;
+  return [
+    {
+      id: 'wait',
+      figure: figure.id,
+      text: `It stands ${minutes} min, not ${written}`,
+      because: `it suffered on ${suffered} of ${figure.evidence.length} evenings that say how it waited`,
+      dish: { ...dish, wait: { ...dish.wait, maxMinutes: minutes } },
+    },
+  ];
 }
 
 function withStage(dish: Dish, id: string, change: (stage: Stage) => Stage): Dish {

@@ -1,10 +1,10 @@
 /** What is learned from evenings: figures with their spread and where they come from. */
 
-export type FigureKind = 'power' | 'loss' | 'pace' | 'stage' | 'hold';
+export type FigureKind = 'power' | 'loss' | 'pace' | 'stage' | 'hold' | 'wait';
 
 /** One thing that an evening says of a figure. */
 export interface Observation {
-  /** `power.large`, `loss.large`, `pace.all.prep`, `stage.lamb-apricots/brown`, `hold.lamb-apricots/cook`. */
+  /** `power.large`, `loss.large`, `pace.all.prep`, `stage.lamb-apricots/brown`, `hold.lamb-apricots/cook`, `wait.lamb-apricots`. */
   figure: string;
   kind: FigureKind;
   /** In words: what it is about. */
@@ -18,8 +18,10 @@ export interface Observation {
   real: number;
   /** What was in the pot, kg, where it came up. */
   kg?: number;
-  /** Natural logarithm of the figure that would have made the plan right. */
+  /** Natural logarithm of the figure that would have made the plan right; of a wait, of its length. */
   log: number;
+  /** Of a wait: whether the dish stood it. */
+  stood?: boolean;
 }
 
 export interface Evidence extends Observation {

@@ -2,7 +2,7 @@
 import { scaleDish, type Dish } from '../dish';
 import { effectiveEntries } from './entries';
 import { looksAtEaters } from './eaters';
-import { basisOf, type Kitchen } from '../kitchen';
+import { basisOf, waitFor, type Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
 import { failure, success, type Outcome, type Problem as Fault } from '../reason';
 import type { Problem } from '../solve';
@@ -95,13 +95,16 @@ export function compileMeal(
       ...entries.flatMap((e) => e.out.links),
       ...handOvers.map(({ fromStep, toStep }) => ({ from: fromStep, to: toStep })),
     ],
-    dishes: entries.map(({ entry, dish, out }) => ({
-      id: entry.id,
-      ready: out.ready,
-      holdCost: dish.wait.cost,
-      ...(dish.wait.maxMinutes === null ? {} : { holdMax: dish.wait.maxMinutes }),
-      ...(entry.later === 0 ? {} : { dueAt: entry.later }),
-    })),
+    dishes: entries.map(({ entry, dish, out }) => {
+      const holdMax = waitFor(kitchen, dish);
+      return {
+        id: entry.id,
+        ready: out.ready,
+        holdCost: dish.wait.cost,
+        ...(holdMax === null ? {} : { holdMax }),
+        ...(entry.later === 0 ? {} : { dueAt: entry.later }),
+      };
+    }),
   };
   const rank = { stop: 0, look: 1, info: 2 } as const;
   notes.sort((a, b) => rank[a.severity] - rank[b.severity]);

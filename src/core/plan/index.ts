@@ -13,6 +13,7 @@ export { stackDishes } from './stack';
 export type { StackOffer } from './stack';
 export { settleChoices } from './settle';
 export type { Settled } from './settle';
+export { cookResource } from './step-writer';
 export { contentsFor } from './cycle-steps';
 export { findStays } from './stays';
 export { waysOut } from './ways-out';

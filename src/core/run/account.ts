@@ -21,6 +21,8 @@ export interface PhaseAccount {
   planned: number;
   /** min; null where nobody and nothing said it. */
   real: number | null;
+  /** Id of the cook whose hands it was; null where the screens do not say, or say two. */
+  cook: string | null;
 }
 
 export interface DishAccount {
@@ -32,7 +34,9 @@ export interface DishAccount {
   ready: number | null;
   /** Minutes it waited until the table. */
   waited: number | null;
-  /** Longer than it stands. */
+  /** How long it stands, min; null for as long as one likes. */
+  stands: number | null;
+  /** Longer than that. */
   isOverheld: boolean;
 }
 
@@ -101,6 +105,7 @@ export function accountOf(
         text: s.meaning.text,
         planned: plan ? plan.end - plan.start : 0,
         real: isReal(s) && hasOwnStart(s, counted) ? lengthOf(s) : null,
+        cook: cookOf(s, counted),
       };
     });
   const holds = state.steps
@@ -237,6 +242,7 @@ function dishAccounts(
       plannedReady: d.ready,
       ready: own,
       waited,
+      stands: most,
       isOverheld: waited !== null && most !== null && waited > most,
     };
   });
@@ -246,6 +252,19 @@ function dishAccounts(
 function hasOwnStart(step: LiveStep, events: readonly RunEvent[]): boolean {
   if (!step.meaning.isHands) return true;
   return events.some((e) => e.kind === 'started' && e.step === step.meaning.id);
+}
+
+/** Whose screen said that it was begun and done. */
+function cookOf(step: LiveStep, events: readonly RunEvent[]): string | null {
+  const said = new Set(
+    events.flatMap((e) =>
+      (e.kind === 'started' || e.kind === 'done') && e.step === step.meaning.id && e.cook
+        ? [e.cook]
+        : [],
+    ),
+  );
+  const [only = null] = said;
+  return said.size === 1 ? only : null;
 }
 
 /** When the plan that the cook saw last wanted the step to begin; null where it is not known. */

@@ -9,6 +9,8 @@ const base = {
   at: z.number().int(),
   /** Which screen, or whose. */
   by: z.string().max(60).default(''),
+  /** Whose screen it was tapped on, where it was somebody's: a cook's id. */
+  cook: z.string().max(60).optional(),
 };
 const minutes = z.int('whole minutes').min(1, 'a minute at least').max(240, 'four hours at most');
 

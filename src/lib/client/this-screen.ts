@@ -6,6 +6,8 @@ export const SCREEN_SETTINGS = {
   sound: 'olive-sound',
   voice: 'olive-voice',
   loudness: 'olive-loudness',
+  /** Id of the cook whose screen it is; none: everybody's. */
+  cook: 'olive-cook',
 } as const;
 type Setting = keyof typeof SCREEN_SETTINGS;
 

@@ -9,6 +9,7 @@ import { listEvenings, readEvening } from './evening-store';
 import { readKitchen } from './kitchen-store';
 import { observations } from './schema';
 import { changeSetting, readSetting } from './settings-store';
+import { verdictsOf } from './verdict-store';
 
 const SINCE = 'learned-since';
 const sinceSchema = z.record(z.string(), z.number());
@@ -26,13 +27,14 @@ export async function refreshObservations(
   ]);
   if (!stored) return;
   const { evening, events } = stored;
+  const said = new Map((await verdictsOf(database, eveningId)).map((v) => [v.entryId, v.verdict]));
   const account = accountOf(
     evening,
     events,
     new Map(dishes.map((d) => [d.id, d])),
     eveningNow(events, now),
   );
-  const document = account.isServed ? observe(evening, account, kitchen) : [];
+  const document = account.isServed ? observe(evening, account, kitchen, said) : [];
   await inWriteQueue(async () => {
     await database
       .insert(observations)

@@ -16,6 +16,7 @@ import {
   listBackups,
   saveBackupSetting,
 } from './backup';
+import { verdictSchema } from '$core/learn';
 import { openDatabase, type Database } from './database';
 import { listDishes, saveDish } from './dish-store';
 import { startEvening } from './evening-store';
@@ -42,7 +43,7 @@ beforeAll(async () => {
     entryId: 'lamb-apricots',
     dishId: 'lamb-apricots',
     at: NOW,
-    verdict: { tenderness: 'too firm', salt: null, texture: null, again: true, note: 'Again' },
+    verdict: verdictSchema.parse({ tenderness: 'too firm', again: true, note: 'Again' }),
   });
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));

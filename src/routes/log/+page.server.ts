@@ -22,7 +22,7 @@ export const actions: Actions = {
   setBack: async ({ request }) => {
     const form = await request.formData();
     const figure = String(form.get('figure') ?? '');
-    if (!/^(power|loss|pace|stage|hold)\.[^\n]{1,130}$/.test(figure))
+    if (!/^(power|loss|pace|stage|hold|wait)\.[^\n]{1,130}$/.test(figure))
       return fail(422, { problem: 'There is no such figure; reload the page.' });
     await setBack(await database(), figure, form.has('undo') ? null : currentTime());
     return { figure };

@@ -14,7 +14,7 @@ import {
 const RETRY_MS = 3000;
 type Tap = RunEvent extends infer E
   ? E extends RunEvent
-    ? Omit<E, 'id' | 'at' | 'by'>
+    ? Omit<E, 'id' | 'at' | 'by' | 'cook'>
     : never
   : never;
 
@@ -27,6 +27,8 @@ export class EveningState {
   problem = $state('');
   readonly evening: Evening;
   readonly by: string;
+  /** Id of the cook whose screen this is; null: everybody's. */
+  cook = $state<string | null>(null);
 
   /** This machine's clock against the server's, ms. */
   private offset = 0;
@@ -136,7 +138,13 @@ export class EveningState {
   /** Something happened, now: it counts here at once, and is sent as soon as it can be. */
   tap(what: Tap): void {
     this.tick();
-    const event = { ...what, id: freshId(), at: Math.round(this.now), by: this.by };
+    const event = {
+      ...what,
+      id: freshId(),
+      at: Math.round(this.now),
+      by: this.by,
+      ...(this.cook === null ? {} : { cook: this.cook }),
+    };
     this.waiting = [...this.waiting, event as RunEvent];
     void this.keep();
     void this.flush();

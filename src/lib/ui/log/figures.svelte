@@ -17,6 +17,7 @@
     { kind: 'loss', title: 'Heat that it loses' },
     { kind: 'pace', title: 'Hands' },
     { kind: 'stage', title: 'Stages of dishes' },
+    { kind: 'wait', title: 'How long dishes stand' },
     { kind: 'hold', title: 'Holds of dishes (only suggested, never changed by themselves)' },
   ];
   const percent = (n: number): string => `${Math.round(n * 100)} %`;
@@ -28,6 +29,7 @@
     if (Math.abs(change) < 0.02) return 'as it was taken for';
     if (kind === 'power') return `${by} ${change < 0 ? 'weaker' : 'stronger'} than its label says`;
     if (kind === 'loss') return `lets go ${change > 0 ? 'sooner' : 'later'} by about ${by}`;
+    if (kind === 'wait') return `stands about ${by} ${change > 0 ? 'longer' : 'less'} than it says`;
     if (kind === 'hold') return `wants ${by} ${change > 0 ? 'more' : 'less'} under pressure`;
     return `${by} ${change > 0 ? 'slower' : 'quicker'} than dishes say`;
   }
@@ -57,9 +59,11 @@
               <table class="mt-1 w-full text-left text-[15px]">
                 <thead class="text-muted"
                   ><tr
-                    ><th class="font-normal">Evening</th><th class="font-normal">Planned</th><th
-                      class="font-normal">Real</th
-                    ><th class="font-normal">Counts</th></tr
+                    ><th class="font-normal">Evening</th><th class="font-normal"
+                      >{kind === 'wait' ? 'Stands' : 'Planned'}</th
+                    ><th class="font-normal">{kind === 'wait' ? 'Waited' : 'Real'}</th><th
+                      class="font-normal">Counts</th
+                    ></tr
                   ></thead
                 >
                 <tbody>
@@ -73,7 +77,13 @@
                         <span class="text-muted">{formatDay(seen.at, style)}</span></td
                       >
                       <td>{seen.planned} min</td>
-                      <td>{seen.real} min</td>
+                      <td
+                        >{seen.real} min{seen.stood === undefined
+                          ? ''
+                          : seen.stood
+                            ? ', stood it'
+                            : ', suffered'}</td
+                      >
                       <td
                         >{seen.weight > 0.6
                           ? 'fully'

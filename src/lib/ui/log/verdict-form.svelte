@@ -2,20 +2,34 @@
   /** What the cook says of one dish: three questions with a tap each, whether again, and a note. */
   import { enhance } from '$app/forms';
   import { VERDICTS, type Verdict } from '$core/learn';
+  import { formatMinutes } from '$core/units';
 
   interface Props {
     entryId: string;
     dishId: string;
     name: string;
+    /** Minutes between ready and the table; null where they are not known. */
+    waited: number | null;
     verdict: Verdict | null;
   }
-  let { entryId, dishId, name, verdict }: Props = $props();
+  let { entryId, dishId, name, waited, verdict }: Props = $props();
 
-  const QUESTIONS = [
-    { key: 'tenderness', title: 'Bite' },
-    { key: 'salt', title: 'Salt' },
-    { key: 'texture', title: 'Sauce' },
-  ] as const;
+  /** A wait so short is none. */
+  const SHORTEST_WAIT_MIN = 5;
+  const questions = $derived([
+    { key: 'tenderness', title: 'Bite', long: `Bite of ${name}` },
+    { key: 'salt', title: 'Salt', long: `Salt of ${name}` },
+    { key: 'texture', title: 'Sauce', long: `Sauce of ${name}` },
+    ...(waited !== null && waited >= SHORTEST_WAIT_MIN
+      ? [
+          {
+            key: 'wait',
+            title: `It waited ${formatMinutes(waited)}`,
+            long: `How ${name} stood the wait of ${formatMinutes(waited)}`,
+          } as const,
+        ]
+      : []),
+  ] as const);
   let form = $state<HTMLFormElement>();
   const save = (): void => form?.requestSubmit();
 </script>
@@ -33,9 +47,9 @@
   <input type="hidden" name="dish" value={dishId} />
   <b>{name}</b>
   <div class="flex flex-wrap gap-x-6 gap-y-2">
-    {#each QUESTIONS as { key, title } (key)}
+    {#each questions as { key, title, long } (key)}
       <fieldset class="flex flex-wrap items-center gap-1">
-        <legend class="sr-only">{title} of {name}</legend>
+        <legend class="sr-only">{long}</legend>
         <span class="mr-1 text-[15px] text-muted" aria-hidden="true">{title}</span>
         {#each VERDICTS[key] as word (word)}
           <label

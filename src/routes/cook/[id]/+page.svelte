@@ -1,10 +1,10 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
   import { toast } from 'svelte-sonner';
-  import { totalsOf } from '$core/plan';
+  import { cookResource, totalsOf } from '$core/plan';
   import { cooksOf, placeName, readPot, shareSteps, TROUBLES, type LiveStep } from '$core/run';
   import { formatDay, formatTime } from '$core/units';
-  import { readScreen } from '$lib/client/this-screen';
+  import { keepOnScreen, readScreen } from '$lib/client/this-screen';
   import { askForNotices, notice, say, sound, stayAwake, unlockSound } from '$lib/ui/cook/alarms';
   import Dial from '$lib/ui/cook/dial.svelte';
   import { EveningState } from '$lib/ui/cook/evening-state.svelte';
@@ -33,6 +33,8 @@
     isLive = true;
     hasSound = readScreen('sound') === 'on';
     hasVoice = readScreen('voice') === 'on';
+    const mine = cooks.length > 1 ? cooks.findIndex((c) => c.id === readScreen('cook')) : -1;
+    if (mine >= 0) setMe(mine);
     canNotify = 'Notification' in window && window.isSecureContext;
     const stop = live.start(data.now);
     const sleep = stayAwake();
@@ -66,7 +68,7 @@
     new Map(
       live.evening.compiled.meanings.flatMap((m) => {
         const uses = live.evening.compiled.problem.steps.find((s) => s.id === m.id)?.uses ?? {};
-        const cook = cooks.find((c) => `cook:${c.id}` in uses);
+        const cook = cooks.find((c) => cookResource(c.id) in uses);
         return cook ? [[m.entryId, cook.id] as const] : [];
       }),
     ),
@@ -74,6 +76,13 @@
   const shares = $derived(shareSteps(live.evening.compiled, fold.schedule, cooks, given));
   /** Whose screen this is; null: everybody's. */
   let me = $state<number | null>(null);
+  /** Whose screen it is stays with the screen; what is tapped on it counts as theirs. */
+  function setMe(own: number | null): void {
+    me = own;
+    const cook = data.kitchen.cooks.find((c) => c.id === cooks[own ?? -1]?.id);
+    live.cook = cook?.id ?? null;
+    keepOnScreen('cook', live.cook ?? '');
+  }
   const isMine = (s: LiveStep): boolean => me === null || (shares.get(s.meaning.id) ?? me) === me;
 
   /** Work for hands that is due, the longest waiting first; then what comes next. */
@@ -231,9 +240,12 @@
           class="btn min-h-12"
           class:btn-strong={me === own}
           aria-pressed={me === own}
-          onclick={() => (me = own)}>{cook.name}</button
+          onclick={() => setMe(own)}>{cook.name}</button
         >
       {/each}
+      {#if live.cook !== null}
+        <p class="text-[15px] text-muted">What is tapped here teaches your own pace.</p>
+      {/if}
     </div>
   {/if}
   {#if fold.isPaused}

@@ -79,6 +79,7 @@ export const actions: Actions = {
       tenderness: pickOf(form, 'tenderness', VERDICTS.tenderness),
       salt: pickOf(form, 'salt', VERDICTS.salt),
       texture: pickOf(form, 'texture', VERDICTS.texture),
+      wait: pickOf(form, 'wait', VERDICTS.wait),
       again: again === null ? null : again === 'yes',
       note: String(form.get('note') ?? ''),
     });

@@ -68,6 +68,7 @@
         entryId={dish.entryId}
         dishId={data.dishIds[dish.entryId] ?? ''}
         name={dish.name}
+        waited={dish.waited}
         verdict={data.verdicts[dish.entryId] ?? null}
       />
       <div class="max-w-64">
