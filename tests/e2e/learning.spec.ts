@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { OwnServer } from './own-server';
-import { expectAccessible } from './support';
+import { expectAccessible, settled } from './support';
 
 /** The second time is better: what evenings taught, what was said, and what becomes of it. */
 const server = new OwnServer(4799);
@@ -51,6 +51,18 @@ test('what is said of a dish becomes a change that is taken into its next versio
   );
 });
 
+test('what is said of a dish’s wait is kept, and goes out with the rest', async ({ page }) => {
+  await page.goto('/log/demo-evening-2');
+  const how = page.getByRole('region', { name: 'How was it?' });
+  const wait = how.getByRole('group', { name: /How Beetroot with dill stood the wait of 14 min/ });
+  await wait.getByText('suffered').click();
+  await page.reload();
+  await expect(wait.getByLabel('suffered')).toBeChecked();
+  // A dish that came to the table at once is not asked about it.
+  await expect(how.getByRole('group', { name: /How Lamb shoulder.* stood/ })).toHaveCount(0);
+  expect(await (await page.request.get('/log/log.csv')).text()).toContain('its wait: suffered');
+});
+
 test('charts are drawn from what happened, and all of it goes out as CSV', async ({ page }) => {
   await page.goto('/log/charts');
   for (const name of [/planned and real/, /by what is in the pot/, /On time/, /in the freezer/])
@@ -90,4 +102,37 @@ test('copies and the settings of a screen', async ({ page }) => {
   await expect(
     page.getByRole('region', { name: 'Week' }).getByRole('heading', { level: 2 }).first(),
   ).toContainText('Sunday');
+});
+
+test('what is tapped on a cook’s own screen counts as theirs, and the screen stays theirs', async ({
+  page,
+}) => {
+  await page.goto('/kitchen');
+  for (const name of ['Bela', 'Cleo']) {
+    await page.getByRole('button', { name: 'Name a cook' }).click();
+    await page.getByLabel('Cook', { exact: true }).last().fill(name);
+  }
+  await page.getByRole('button', { name: 'Save the kitchen' }).click();
+  await page.goto('/meals/wednesday-for-three');
+  await page.getByLabel('Pairs of hands').selectOption('2');
+  await settled(page);
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  const whose = page.getByRole('group', { name: 'Whose screen is this?' });
+  await whose.getByRole('button', { name: 'Bela' }).click();
+  await expect(page.getByText('teaches your own pace')).toBeVisible();
+  const sent = page.waitForRequest('**/events');
+  await page
+    .getByRole('button', { name: /Done already|^Done$/ })
+    .first()
+    .click();
+  const { events } = (await sent).postDataJSON() as { events: { kind: string; cook?: string }[] };
+  const household = (await (await page.request.get('/household.json')).json()) as {
+    kitchen: { cooks: { id: string; name: string }[] };
+  };
+  const bela = household.kitchen.cooks.find((c) => c.name === 'Bela');
+  expect(events.find((e) => e.kind === 'done')?.cook).toBe(bela?.id);
+  await page.reload();
+  await expect(whose.getByRole('button', { name: 'Bela' })).toHaveAttribute('aria-pressed', 'true');
+  await whose.getByRole('button', { name: 'Everybody' }).click();
+  await expect(page.getByText('teaches your own pace')).toHaveCount(0);
 });

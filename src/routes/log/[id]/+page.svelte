@@ -18,6 +18,8 @@
   const hands = $derived(
     account.phases.filter((p) => p.phase !== 'come-up' && p.phase !== 'release' && p.real !== null),
   );
+  const cookName = (id: string | null): string[] =>
+    data.kitchen.cooks.filter((c) => c.id === id).map((c) => c.name);
   const late = $derived(account.isServed ? account.late : null);
   const difference = (planned: number, real: number | null): string => {
     if (real === null) return '';
@@ -186,7 +188,7 @@
     <table class="mt-1 w-full text-left max-sm:table-fixed max-sm:text-[15px] max-sm:break-words">
       <thead class="text-sm text-muted"
         ><tr
-          ><th class="font-normal">Dish</th><th class="font-normal">Planned</th><th
+          ><th class="font-normal max-sm:w-2/5">Dish</th><th class="font-normal">Planned</th><th
             class="font-normal">Ready</th
           ><th class="font-normal">Waited</th></tr
         ></thead
@@ -214,9 +216,11 @@
     <table class="mt-1 w-full text-left max-sm:table-fixed max-sm:text-[15px] max-sm:break-words">
       <thead class="text-sm text-muted"
         ><tr
-          ><th class="font-normal">Pot</th><th class="font-normal">What</th><th class="font-normal"
-            >Planned</th
-          ><th class="font-normal">Real</th><th class="font-normal">Difference</th></tr
+          ><th class="font-normal max-sm:w-1/6">Pot</th><th class="font-normal max-sm:w-1/3"
+            >What</th
+          ><th class="font-normal">Planned</th><th class="font-normal">Real</th><th
+            class="font-normal">Differs</th
+          ></tr
         ></thead
       >
       <tbody>
@@ -263,15 +267,19 @@
       <table class="mt-1 w-full text-left max-sm:table-fixed max-sm:text-[15px] max-sm:break-words">
         <thead class="text-sm text-muted"
           ><tr
-            ><th class="font-normal">Work</th><th class="font-normal">Planned</th><th
+            ><th class="font-normal max-sm:w-[44%]">Work</th><th class="font-normal">Planned</th><th
               class="font-normal">Real</th
-            ><th class="font-normal">Difference</th></tr
+            ><th class="font-normal">Differs</th></tr
           ></thead
         >
         <tbody>
           {#each hands as phase (phase.step)}
             <tr class="border-t border-line">
-              <td class="py-1.5 pr-3">{phase.text} <span class="text-muted">{phase.dish}</span></td>
+              <td class="py-1.5 pr-3"
+                >{phase.text}
+                <span class="text-muted">{[phase.dish, ...cookName(phase.cook)].join(' · ')}</span
+                ></td
+              >
               <td class="pr-3 sm:whitespace-nowrap">{phase.planned} min</td>
               <td class="pr-3 sm:whitespace-nowrap">{phase.real} min</td>
               <td class="text-muted sm:whitespace-nowrap"

@@ -33,6 +33,7 @@ export const GET: RequestHandler = async () => {
         verdict.tenderness && `bite ${verdict.tenderness}`,
         verdict.salt && `salt ${verdict.salt}`,
         verdict.texture && `sauce ${verdict.texture}`,
+        verdict.wait && `its wait: ${verdict.wait}`,
         verdict.again === null ? '' : verdict.again ? 'again' : 'not again',
         verdict.note,
       ]
