@@ -9,7 +9,7 @@ import {
 } from '$core/plan';
 import { describeProblem } from '$core/reason';
 import { toRunSheet, type SheetLine } from '$core/run';
-import { planFor, solve, type Schedule } from '$core/solve';
+import { isImpossibleWithAllHands, planFor, solve, type Schedule } from '$core/solve';
 import { formatDay, formatMinutes, formatTime } from '$core/units';
 import { readArguments, readText, UsageError, type Command } from './command';
 
@@ -96,13 +96,10 @@ export const planCommand: Command = {
         : planFor(compiled.value.problem, tight, SURENESS[meal.sure]).schedule;
     if (values.json) console.log(JSON.stringify({ problem: compiled.value.problem, schedule }));
     if (schedule.status === 'impossible') {
-      if (!values.json)
-        console.log(
-          [
-            'These contradict each other:',
-            ...explainConflict(compiled.value, kitchen, schedule.conflict),
-          ].join('\n- '),
-        );
+      const { conflict } = schedule;
+      const needsHands = !isImpossibleWithAllHands(compiled.value.problem, conflict);
+      const lines = explainConflict(compiled.value, kitchen, conflict, needsHands);
+      if (!values.json) console.log(['These contradict each other:', ...lines].join('\n- '));
       return 3;
     }
     if (schedule.status === 'unknown') return 4;

@@ -30,6 +30,8 @@ export const mealEntrySchema = z.object({
   otherRelease: z.boolean().nullable().default(null),
   /** The pressure of its cycles; null: as written, or as the plan finds best. */
   level: z.enum(['low', 'high', 'max']).nullable().default(null),
+  /** Its main pieces are cut half as large: a shorter hold, more work with the knife. */
+  smaller: z.boolean().default(false),
   /** What the dish allows to be made the day before is made then. */
   ahead: z.boolean().default(false),
   /** Who does the work of it; null: whoever is free. */

@@ -9,6 +9,7 @@ import { atLevel } from './choices';
 import { stackDishes } from './stack';
 import { freezerNotes } from './bag-sheet';
 import { BOXES, intoBoxes } from './boxes';
+import { recutOf, withRecut, type Recut } from './recut';
 import type { EffectiveEntry, PlanNote } from './types';
 
 /** The entries as they are cooked; those that can't be read are faults. */
@@ -31,10 +32,13 @@ export function effectiveEntries(
     }
     const usual = meal.boxes !== null && !entry.bags ? meal.boxes : meal.servings;
     const servings = (entry.servings ?? usual) + (entry.keep?.portions ?? 0);
-    const released = withRelease(
+    const levelled = withRelease(
       entry.level === null ? dish : atLevel(dish, entry.level, kitchen.altitudeM),
       entry,
     );
+    const recut = entry.smaller ? recutOf(levelled, kitchen) : null;
+    if (entry.smaller) notes.push(cutNote(entry, dish, recut));
+    const released = recut ? withRecut(levelled, recut) : levelled;
     if (entry.bags) return inRuns({ entry, dish: released, servings, dishIds: [dish.id] }, kitchen);
     return [{ entry, dish: released, servings, dishIds: [dish.id] }];
   });
@@ -73,6 +77,13 @@ function inRuns(one: EffectiveEntry, kitchen: Kitchen): EffectiveEntry[] {
     dish: batchDish(dish, { copies: own, state, shape }, servings),
     servings: servings * own,
   }));
+}
+
+function cutNote(entry: MealEntry, { name }: Dish, recut: Recut | null): PlanNote {
+  const text = recut
+    ? `${name} is cut to ${recut.toMm} mm instead of ${recut.fromMm}: as soft after ${recut.hold} min of hold as after ${recut.was} (conduction and softening).`
+    : `${name}: nothing in it becomes quicker by being cut smaller; it is planned as written.`;
+  return { entryId: entry.id, severity: 'info', text, remedy: null };
 }
 
 /** The dish with its other release where that was chosen. */

@@ -4,15 +4,31 @@ import { formatMinutes } from '../units';
 import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal } from './types';
 
 /**
+ * Which group a part of a compiled meal belongs to when it is asked what contradicts what: the steps of a
+ * dish are one with what links them, for no sentence takes them apart.
+ */
+export function conflictGroups(compiled: CompiledMeal): (id: string) => string {
+  const entryOf = new Map(compiled.meanings.map((m) => [m.id, m.entryId]));
+  return (id) => {
+    const [from = '', to] = id.split('>');
+    const entry = entryOf.get(from);
+    const isOwn = entry !== undefined && (to === undefined || entryOf.get(to) === entry);
+    return isOwn ? `steps of ${entry}` : id;
+  };
+}
+
+/**
  * Turns the ids of a conflict into sentences: what may not wait, what needs the same pot, what
  * waits for what, what there is too little of, and whose hands are needed.
  *
  * @param conflict ids as the engine gives them; all of them together contradict each other
+ * @param needsHands whether they do so only because hands are few
  */
 export function explainConflict(
   compiled: CompiledMeal,
   kitchen: Kitchen,
   conflict: readonly string[],
+  needsHands: boolean,
 ): string[] {
   const taking = new Set(conflict);
   return [
@@ -21,7 +37,7 @@ export function explainConflict(
     ...explainHandOvers(compiled, taking),
     ...explainTools(compiled, taking),
     ...explainCircuits(kitchen, taking),
-    ...explainHands(compiled, kitchen, taking),
+    ...(needsHands ? explainHands(compiled, kitchen, taking) : []),
   ];
 }
 

@@ -1,5 +1,5 @@
 export { compileMeal } from './compile';
-export { explainConflict } from './explain';
+export { conflictGroups, explainConflict } from './explain';
 export { offersFor, stageMinutes } from './offers';
 export { totalsOf } from './totals';
 export type { Totals } from './totals';
@@ -16,6 +16,7 @@ export type { Settled } from './settle';
 export { cookResource } from './step-writer';
 export { contentsFor } from './cycle-steps';
 export { findStays } from './stays';
+export { recutOf } from './recut';
 export { waysOut } from './ways-out';
 export type { WayOut } from './ways-out';
 export { bagSheet, FLAT_MM, moundFor } from './bag-sheet';

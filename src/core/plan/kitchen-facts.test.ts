@@ -91,7 +91,7 @@ describe('the kitchen in a plan', () => {
     expect(heats.length).toBeGreaterThan(1);
     for (let i = 1; i < heats.length; i++)
       expect(heats[i]?.start).toBeGreaterThanOrEqual(heats[i - 1]?.end ?? 0);
-    expect(explainConflict(weak.compiled, weak.kitchen, ['worktop']).join()).toMatch(
+    expect(explainConflict(weak.compiled, weak.kitchen, ['worktop'], true).join()).toMatch(
       /heat up with .* W in all/,
     );
   });

@@ -4,9 +4,15 @@ import type { Dish } from '../dish';
 import { householdSchema, type Household } from '../exchange';
 import type { Meal } from '../meal';
 import { toRunSheet } from '../run';
-import { parseProblem, solve } from '../solve';
+import {
+  createSearch,
+  finishAnswer,
+  isImpossibleWithAllHands,
+  parseProblem,
+  solve,
+} from '../solve';
 import { verifySchedule } from '../../../tests/support/verify-schedule';
-import { compileMeal, explainConflict, totalsOf, type CompiledMeal } from './index';
+import { compileMeal, conflictGroups, explainConflict, totalsOf, type CompiledMeal } from './index';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const household = (): Household => householdSchema.parse(demoHousehold(NOW));
@@ -173,9 +179,19 @@ describe('what contradicts itself is said in words', () => {
     const h = household();
     const result = compile(h, { ...mealOf(h, 'harvest-supper'), servings: 20 });
     if (!result.ok) throw new Error('refused');
-    const { status, conflict } = solve(result.value.problem);
+    const { problem } = result.value;
+    const { status, conflict } = solve(problem);
     expect(status).toBe('impossible');
-    const lines = explainConflict(result.value, h.kitchen, conflict);
+    // Four dishes that want the one large pot: more hands would not help.
+    expect(isImpossibleWithAllHands(problem, conflict)).toBe(true);
+    const lines = explainConflict(result.value, h.kitchen, conflict, false);
+    expect(lines.join('\n')).not.toMatch(/share/);
+    // Asked by groups, with far fewer questions, it comes to the same sentences.
+    const search = createSearch(problem);
+    while (!search.isDone) search.advance(search.work + 100_000);
+    const groupOf = conflictGroups(result.value);
+    const grouped = finishAnswer(search.answer(), problem, { groupOf }).conflict;
+    expect(explainConflict(result.value, h.kitchen, grouped, false)).toEqual(lines);
     expect(lines.join('\n')).toMatch(/may wait at most/);
     expect(lines.join('\n')).toMatch(/, .+ and .+ need the Large, one after the other\./);
     expect(result.value.notes.filter((n) => n.severity === 'stop').length).toBeGreaterThan(1);

@@ -4,6 +4,7 @@ import type { Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
 import { roomFor } from './changes';
 import { stacksIn, withEntry } from './choices';
+import { recutOf } from './recut';
 import type { CompiledMeal } from './types';
 
 export interface WayOut {
@@ -16,7 +17,8 @@ export interface WayOut {
 }
 
 /** More than this are not tried. */
-const MOST_WAYS = 24;
+const MOST_WAYS = 28;
+const LATER_MIN = [20, 40] as const;
 const MOST_RUNS = 4;
 
 /**
@@ -44,6 +46,8 @@ export function waysOut(
     ...stackWays(meal, dishes, kitchen),
     ...handsWays(meal, kitchen),
     ...leaveOut(meal, dishes),
+    // What is over the line is so later too.
+    ...(overfull.size > 0 ? [] : laterWays(meal, dishes)),
   ].slice(0, MOST_WAYS);
 }
 
@@ -79,6 +83,13 @@ function waysFor(
       withEntry(meal, entry, { otherRelease: !entry.otherRelease }),
     );
   }
+  const recut = entry.smaller ? null : recutOf(dish, kitchen);
+  if (recut)
+    add(
+      'smaller',
+      `${dish.name}: cut to ${recut.toMm} mm instead of ${recut.fromMm}`,
+      withEntry(meal, entry, { smaller: true }),
+    );
   if (!entry.ahead && dish.stages.some((s) => s.ahead))
     add(
       'ahead',
@@ -92,13 +103,18 @@ function waysFor(
       withEntry(meal, entry, { over: null, alone: true }),
     );
   if (isOverfull) ways.push(...roomWays(meal, entry, dish, kitchen));
-  for (const later of [20, 40])
-    add(
-      `later-${later}`,
-      `${dish.name}: comes ${later} min later`,
-      withEntry(meal, entry, { later: entry.later + later }),
-    );
   return ways;
+}
+
+/** A dish that comes after the others. */
+function laterWays(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
+  return LATER_MIN.flatMap((later) =>
+    meal.entries.map((entry) => ({
+      id: `${entry.id}.later-${later}`,
+      text: `${dishes.get(entry.dishId)?.name ?? 'The dish that is gone'}: comes ${later} min later`,
+      meal: withEntry(meal, entry, { later: entry.later + later }),
+    })),
+  );
 }
 
 /** What does not fit: in even runs, or for fewer. */

@@ -17,18 +17,21 @@ export interface Alternative {
 }
 
 /** Work in one turn. */
-const TURN = 50_000;
+const TURN = 20_000;
 
 export interface AlternativesOptions {
   /** Work for all of them together. */
   work: number;
   /** Work for any one of them. */
   workEach: number;
+  /** One that has no schedule at all after so much is given up; one with a limit on its delay is not. */
+  workFirst: number;
 }
 
 export const alternativesDefaults: Readonly<AlternativesOptions> = {
   work: 10_000_000,
   workEach: Infinity,
+  workFirst: Infinity,
 };
 
 /**
@@ -39,9 +42,22 @@ export function alternatives(
   edits: readonly Edit[],
   options: Partial<AlternativesOptions> = {},
 ): Alternative[] {
-  const { work, workEach } = { ...alternativesDefaults, ...options };
+  const turns = alternativesInTurns(edits, options);
+  for (;;) {
+    const { done, value } = turns.next();
+    if (done) return value;
+  }
+}
+
+/** As `alternatives`, giving way after every turn. */
+export function* alternativesInTurns(
+  edits: readonly Edit[],
+  options: Partial<AlternativesOptions> = {},
+): Generator<undefined, Alternative[]> {
+  const { work, workEach, workFirst } = { ...alternativesDefaults, ...options };
   const searches = edits.map(({ id, problem, mostDelay }) => ({
     id,
+    first: mostDelay === undefined ? workFirst : Infinity,
     search: new Search(problem, mostDelay === undefined ? {} : { mostDelay }),
   }));
   let left = work;
@@ -52,8 +68,12 @@ export function alternatives(
       search.advance(Math.min(before + TURN, workEach));
       left -= Math.max(1, search.work - before);
       if (left <= 0) break;
+      yield;
     }
-    open = open.filter((s) => !s.search.isDone && s.search.work < workEach);
+    open = open.filter(
+      ({ search, first }) =>
+        !search.isDone && search.work < workEach && (search.hasSchedule || search.work < first),
+    );
   }
   return searches
     .map(({ id, search }) => ({ id, schedule: { ...search.answer(), milliseconds: 0 } }))

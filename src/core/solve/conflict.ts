@@ -72,9 +72,21 @@ function smallest(value: number | Record<string, number>): number {
  * A minimal set of ids that contradict each other.
  *
  * @param isImpossible proves a problem impossible; false also where it could not tell
+ * @param groupOf ids of one group are in it together or not at all: fewer questions, a coarser answer
  */
-export function findConflict(problem: Problem, isImpossible: (p: Problem) => boolean): string[] {
-  const fails = (ids: readonly string[]): boolean => isImpossible(keepOnly(problem, new Set(ids)));
+export function findConflict(
+  problem: Problem,
+  isImpossible: (p: Problem) => boolean,
+  groupOf: (id: string) => string = (id) => id,
+): string[] {
+  const groups = new Map<string, string[]>();
+  for (const id of droppableIds(problem)) {
+    const group = groupOf(id);
+    groups.set(group, [...(groups.get(group) ?? []), id]);
+  }
+  const idsOf = (names: readonly string[]): string[] => names.flatMap((n) => groups.get(n) ?? []);
+  const fails = (names: readonly string[]): boolean =>
+    isImpossible(keepOnly(problem, new Set(idsOf(names))));
   const explain = (base: string[], added: boolean, rest: string[]): string[] => {
     if (added && fails(base)) return [];
     if (rest.length === 1) return rest;
@@ -85,6 +97,6 @@ export function findConflict(problem: Problem, isImpossible: (p: Problem) => boo
     const fromFront = explain([...base, ...fromBack], fromBack.length > 0, front);
     return [...fromFront, ...fromBack];
   };
-  const all = droppableIds(problem);
-  return all.length === 0 ? [] : explain([], false, all);
+  const all = [...groups.keys()];
+  return all.length === 0 ? [] : idsOf(explain([], false, all));
 }

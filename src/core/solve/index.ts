@@ -1,5 +1,5 @@
 /** The scheduling engine's one door. What it answers stands in the contract of the plan problem. */
-import { findConflict } from './conflict';
+import { findConflict, keepOnly } from './conflict';
 import type { Problem } from './problem';
 import type { Schedule } from './schedule';
 import { Search, type Answer } from './search';
@@ -15,7 +15,7 @@ export type {
 } from './problem';
 export { scheduleSchema, toTimetable } from './schedule';
 export type { Schedule } from './schedule';
-export { alternatives } from './alternatives';
+export { alternatives, alternativesInTurns } from './alternatives';
 export type { Alternative, Edit } from './alternatives';
 export { planFor, planForDefaults, sureAfter } from './plan-for';
 export type { ChancePlan, PlanForOptions } from './plan-for';
@@ -67,7 +67,7 @@ export function solve(problem: Problem, options: Partial<SolveOptions> = {}): Sc
     if (search.advance(Math.min(work, search.work + slice))) onImproved(timed(search.answer()));
     if (shouldStop()) break;
   }
-  return timed(finishAnswer(search.answer(), problem, work * CONFLICT_SHARE));
+  return timed(finishAnswer(search.answer(), problem, { work: work * CONFLICT_SHARE }));
 }
 
 /** A search that is advanced bit by bit, for callers that want the thread in between. */
@@ -75,21 +75,36 @@ export function createSearch(problem: Problem): Search {
   return new Search(problem);
 }
 
-/**
- * Completes an answer: one that is impossible is told which parts contradict each other.
- *
- * @param work for each question asked on the way
- */
+export interface ConflictOptions {
+  /** For each question asked on the way. */
+  work: number;
+  /** Parts of one group are left out together or not at all. */
+  groupOf: (id: string) => string;
+}
+
+const conflictDefaults: Readonly<ConflictOptions> = {
+  work: defaultOptions.work * CONFLICT_SHARE,
+  groupOf: (id) => id,
+};
+
+/** Completes an answer: one that is impossible is told which parts contradict each other. */
 export function finishAnswer(
   answer: Answer,
   problem: Problem,
-  work = defaultOptions.work * CONFLICT_SHARE,
+  options: Partial<ConflictOptions> = {},
 ): Schedule {
+  const { work, groupOf } = { ...conflictDefaults, ...options };
   const conflict =
     answer.status === 'impossible'
-      ? findConflict(problem, (part) => provesImpossible(part, work))
+      ? findConflict(problem, (part) => provesImpossible(part, work), groupOf)
       : answer.conflict;
   return { ...answer, conflict, milliseconds: 0 };
+}
+
+/** Whether the parts of a conflict contradict each other also where there are hands enough. */
+export function isImpossibleWithAllHands(problem: Problem, conflict: readonly string[]): boolean {
+  const { hands: _, ...rest } = keepOnly(problem, new Set(conflict));
+  return provesImpossible(rest, conflictDefaults.work);
 }
 
 function provesImpossible(problem: Problem, work: number): boolean {

@@ -1,7 +1,13 @@
-/** The planner in the browser: one question at a time, the newest first. */
+/**
+ * The planner in the browser: one question at a time, the newest first. Ways out are tried in the same
+ * thread, where it is warm and knows the pots already.
+ */
 import * as Comlink from 'comlink';
 import { answerPlan, type PlanAnswer, type PlanQuestion } from './planning';
-import { tryWaysOut } from './ways';
+import { tryInTurns, type TriedWays } from './ways';
+
+/** How long the ways out keep a newer question waiting at most, about, ms. */
+const BREATHE_MS = 30;
 
 let newest = 0;
 
@@ -31,8 +37,20 @@ const api = {
       },
     });
   },
-  /** Ways out of a meal's trouble, each really tried. */
-  ways: tryWaysOut,
+  /** Ways out of a meal's trouble, each really tried; null where a newer question came in between. */
+  async ways(question: PlanQuestion): Promise<TriedWays | null> {
+    const mine = newest;
+    const turns = tryInTurns(question);
+    let breathedAt = performance.now();
+    for (;;) {
+      const { done, value } = turns.next();
+      if (done) return value;
+      if (performance.now() - breathedAt < BREATHE_MS) continue;
+      await nextTurn();
+      if (mine !== newest) return null;
+      breathedAt = performance.now();
+    }
+  },
 };
 
 export type PlanWorker = typeof api;

@@ -8,6 +8,7 @@ import type { Kitchen } from '$core/kitchen';
 import { SURENESS, type Meal } from '$core/meal';
 import {
   compileMeal,
+  conflictGroups,
   explainConflict,
   settleChoices,
   totalsOf,
@@ -18,6 +19,7 @@ import type { Problem as Fault } from '$core/reason';
 import {
   createSearch,
   finishAnswer,
+  isImpossibleWithAllHands,
   planFor,
   sureAfter,
   scheduleSchema,
@@ -108,8 +110,10 @@ export async function answerPlan(question: PlanQuestion, hooks: PlanningHooks): 
   if (answer.status === 'impossible') {
     hooks.onAnswer({ kind: 'impossible', compiled: compiled.value, contradictions: null });
     if (!(await hooks.breathe())) return;
-    const { conflict } = finishAnswer(answer, problem);
-    const contradictions = explainConflict(compiled.value, kitchen, conflict);
+    const groupOf = conflictGroups(compiled.value);
+    const { conflict } = finishAnswer(answer, problem, { groupOf });
+    const needsHands = !isImpossibleWithAllHands(problem, conflict);
+    const contradictions = explainConflict(compiled.value, kitchen, conflict, needsHands);
     hooks.onAnswer({ kind: 'impossible', compiled: compiled.value, contradictions });
     return;
   }

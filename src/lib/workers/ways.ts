@@ -9,13 +9,20 @@ import {
   type CompiledMeal,
   type WayOut,
 } from '$core/plan';
-import { alternatives, planFor, simulate, type Schedule } from '$core/solve';
+import { alternativesInTurns, planFor, simulate, type Edit, type Schedule } from '$core/solve';
 import type { PlanQuestion } from './planning';
 
 /** A way out that was really tried, with what comes of it. */
 export interface TriedWay extends WayOut {
   /** What it would be like; for the meal as it stands too, so that they can be compared. */
   outlook: Outlook;
+}
+
+export interface TriedWays {
+  /** The meal as it stands; null where it has no plan. */
+  now: Outlook | null;
+  /** Those that help, best first. */
+  ways: TriedWay[];
 }
 
 export interface Outlook {
@@ -33,13 +40,15 @@ export interface Outlook {
 
 /** Work for all ways together, for one of them, and for the meal as it stands; see the engine for its unit. */
 const WAYS_WORK = 4_000_000;
-const WORK_EACH = 300_000;
-const WRITTEN_WORK = 600_000;
+const WORK_EACH = 200_000;
+const WRITTEN = { workEach: 600_000, workFirst: Infinity };
+/** What can be planned at all has its first plan after a quarter of this. */
+const WORK_FIRST = 40_000;
 /** So many are given their slack and played, and so many are shown. */
-const MOST_PLAYED = 9;
+const MOST_PLAYED = 7;
 const MOST_SHOWN = 6;
-const WAY_RUNS = 120;
-const QUICK = { runs: 100, rounds: 2 };
+const WAY_RUNS = 100;
+const QUICK = { runs: 60, rounds: 2 };
 /** What is neither late nor over the line is helped by so much: of start and free time, min; of chance. */
 const WORTH_START_MIN = 5;
 const WORTH_GAP_MIN = 10;
@@ -62,7 +71,7 @@ export function outlookOf(compiled: CompiledMeal, schedule: Schedule): Outlook {
 
 /** Pairs are made of so many of the best first steps, and so many of them are tried. */
 const FIRST_STEPS = 3;
-const MOST_PAIRS = 15;
+const MOST_PAIRS = 12;
 const PAIRS_SHOWN = 2;
 
 /**
@@ -71,17 +80,27 @@ const PAIRS_SHOWN = 2;
  * @returns those that help, best first: fewer stops, then less delay, then less work and a later start;
  *   `now` is the meal as it stands, null where it has no plan
  */
-export function tryWaysOut(question: PlanQuestion): { now: Outlook | null; ways: TriedWay[] } {
+export function tryWaysOut(question: PlanQuestion): TriedWays {
+  const turns = tryInTurns(question);
+  for (;;) {
+    const { done, value } = turns.next();
+    if (done) return value;
+  }
+}
+
+/** As `tryWaysOut`, giving way many times a second: the worker has plans to answer as well. */
+export function* tryInTurns(question: PlanQuestion): Generator<undefined, TriedWays> {
   const { kitchen, now } = question;
   const dishes = new Map(question.dishes.map((d) => [d.id, d]));
   // What the plan settles by itself is in it already.
   const { meal } = settleChoices(question.meal, dishes, kitchen, now);
   const context = { ...question, dishes };
   const single = waysOut(meal, dishes, kitchen, troubleOf(meal, context));
-  const [written] = solveAll([asItStands(meal)], null, context, WRITTEN_WORK).solved;
+  yield;
+  const [written] = (yield* solveAll([asItStands(meal)], null, context, WRITTEN)).solved;
   const before = written ? played(written).outlook : null;
-  const { solved, isHopeless } = solveAll(single, before, context);
-  const tried = pick(solved, before);
+  const { solved, isHopeless } = yield* solveAll(single, before, context);
+  const tried = yield* pick(solved, before);
   if (tried.some((way) => isSolved(way.outlook) && !way.isLess))
     return { now: before, ways: tried.slice(0, MOST_SHOWN) };
 
@@ -107,8 +126,9 @@ export function tryWaysOut(question: PlanQuestion): { now: Outlook | null; ways:
   const fresh = withoutDoubles(pairs)
     .filter((p) => !isEnough || !p.isLess)
     .slice(0, MOST_PAIRS);
-  const both = pick(solveAll(fresh, best, context).solved, best).slice(0, PAIRS_SHOWN);
-  return { now: before, ways: [...tried, ...both].sort(compareWays).slice(0, MOST_SHOWN) };
+  const both = yield* pick((yield* solveAll(fresh, best, context)).solved, best);
+  const ways = [...tried, ...both.slice(0, PAIRS_SHOWN)];
+  return { now: before, ways: ways.sort(compareWays).slice(0, MOST_SHOWN) };
 }
 
 interface WaysContext extends Omit<PlanQuestion, 'dishes'> {
@@ -142,23 +162,25 @@ interface Solved {
  * Solves ways against what they have to beat: one that stops as much is of use only if it is less late,
  * so that the engine gives up early what cannot be. `isHopeless` holds those that it gave up so.
  */
-function solveAll(
+function* solveAll(
   ways: readonly WayOut[],
   bar: Outlook | null,
   { dishes, kitchen, now }: WaysContext,
-  workEach = WORK_EACH,
-): { solved: Solved[]; isHopeless: ReadonlySet<string> } {
-  const edits = ways.flatMap((way) => {
+  { workEach, workFirst } = { workEach: WORK_EACH, workFirst: WORK_FIRST },
+): Generator<undefined, { solved: Solved[]; isHopeless: ReadonlySet<string> }> {
+  const edits: (Edit & { way: WayOut; compiled: CompiledMeal })[] = [];
+  for (const way of ways) {
+    yield;
     const tried = compileMeal(way.meal, dishes, kitchen, now);
-    if (!tried.ok) return [];
+    if (!tried.ok) continue;
     const compiled = tried.value;
     const mostDelay = bar ? usefulDelay(stopsOf(compiled), bar) : Infinity;
-    return mostDelay < 0
-      ? []
-      : [{ id: way.id, way, compiled, problem: compiled.problem, ...limited(mostDelay) }];
-  });
+    if (mostDelay >= 0)
+      edits.push({ id: way.id, way, compiled, problem: compiled.problem, ...limited(mostDelay) });
+  }
   const isHopeless = new Set<string>();
-  const solved = alternatives(edits, { work: WAYS_WORK, workEach }).flatMap(({ id, schedule }) => {
+  const found = yield* alternativesInTurns(edits, { work: WAYS_WORK, workEach, workFirst });
+  const solved = found.flatMap(({ id, schedule }) => {
     const edit = edits.find((e) => e.id === id);
     if (!edit) return [];
     if (schedule.cost === null && edit.mostDelay !== undefined) isHopeless.add(id);
@@ -186,19 +208,23 @@ function played({ way, compiled, schedule }: Solved): TriedWay {
 }
 
 /** Those that help against `before`, best first; only the most promising are played. */
-function pick(solved: readonly Solved[], before: Outlook | null): TriedWay[] {
+function* pick(
+  solved: readonly Solved[],
+  before: Outlook | null,
+): Generator<undefined, TriedWay[]> {
   const promise = ({ way, compiled, schedule }: Solved): number[] => [
     stopsOf(compiled),
     schedule.delay ?? 0,
     Number(way.isLess ?? false),
     -Math.min(...schedule.steps.map((s) => s.start)),
   ];
-  return [...solved]
-    .sort((a, b) => compareEach(promise(a), promise(b)))
-    .slice(0, MOST_PLAYED)
-    .map(played)
-    .filter(({ outlook }) => helps(outlook, before))
-    .sort(compareWays);
+  const best = [...solved].sort((a, b) => compareEach(promise(a), promise(b)));
+  const tried: TriedWay[] = [];
+  for (const one of best.slice(0, MOST_PLAYED)) {
+    yield;
+    tried.push(played(one));
+  }
+  return tried.filter(({ outlook }) => helps(outlook, before)).sort(compareWays);
 }
 
 /** Two answers to the same question are no pair: later by 20 and by 40, two numbers of runs. */

@@ -1,6 +1,7 @@
 <script lang="ts">
   /** What else can be said of a dish in this meal: release, stack, day before, cook, portions kept. */
   import type { Dish } from '$core/dish';
+  import { recutOf } from '$core/plan';
   import type { MealEntry } from '$core/meal';
   import { bagDishId, bagOf, bulkOf, type ReheatMethod } from '$core/stores';
   import type { MealState } from './meal-state.svelte';
@@ -14,6 +15,7 @@
 
   const cycle = $derived(dish.stages.find((s) => s.kind === 'pressure'));
   const twoReleases = $derived(cycle?.kind === 'pressure' ? (cycle.orRelease ?? null) : null);
+  const recut = $derived(recutOf(dish, model.kitchen));
   const hasAhead = $derived(dish.stages.some((s) => s.ahead));
   const others = $derived(
     model.meal.entries.filter(
@@ -56,6 +58,7 @@
         ? RELEASE[entry.otherRelease ? twoReleases.kind : cycle.release.kind]
         : '',
       entry.level ? `${entry.level} pressure` : '',
+      entry.smaller ? 'cut smaller' : '',
       entry.ahead ? 'day before' : '',
       entry.over ? 'in a stack' : entry.alone ? 'a cycle of its own' : '',
       entry.cook ? (model.kitchen.cooks.find((c) => c.id === entry.cook)?.name ?? '') : '',
@@ -143,6 +146,18 @@
           <option value="">{cycle.level}, or as the plan finds best</option>
           {#each levels as level (level)}<option value={level}>{level}</option>{/each}
         </select></label
+      >
+    {/if}
+    {#if recut || entry.smaller}
+      <label class="flex min-h-9 items-center gap-2"
+        ><input
+          type="checkbox"
+          class="size-5 flex-none accent-olive"
+          checked={entry.smaller}
+          onchange={(e) => model.changeEntry(entry.id, { smaller: e.currentTarget.checked })}
+        />{recut
+          ? `cut to ${recut.toMm} mm instead of ${recut.fromMm}: hold ${recut.hold} min, not ${recut.was}`
+          : 'cut smaller'}</label
       >
     {/if}
     {#if hasAhead}

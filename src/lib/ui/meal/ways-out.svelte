@@ -54,10 +54,13 @@
         >
       {/if}
     </div>
-    {#if !result || result.ways.length === 0}
+    {#if !result}
+      <p class="text-muted">Trying them…</p>
+    {:else if result.ways.length === 0}
       <p class="mt-1 text-muted">
-        Nothing that was tried helps by itself: another cooker, a stack, another release, runs, the
-        day before, more hands, or one dish less. Serve later, or leave out more than one.
+        Nothing that was tried helps by itself: another cooker, a stack, another release, runs,
+        smaller pieces, the day before, more hands, or one dish less. Serve later, or leave out more
+        than one.
       </p>
     {:else if isCompared}
       {@const columns = [
