@@ -33,13 +33,16 @@ export function waysOut(
   trouble: Pick<CompiledMeal, 'notes'>,
 ): WayOut[] {
   const overfull = new Set(
-    trouble.notes.filter((n) => n.severity === 'stop' && n.entryId).map((n) => n.entryId),
+    trouble.notes.flatMap((n) => (n.severity === 'stop' && n.entryId ? [n.entryId] : [])),
   );
   const perDish = meal.entries.flatMap((entry) => {
     const dish = dishes.get(entry.dishId);
     return dish ? waysFor(meal, entry, dish, kitchen, overfull.has(entry.id)) : [];
   });
-  const whole = overfull.size > 0 ? fewerForAll(meal, dishes, kitchen) : [];
+  const whole =
+    overfull.size > 0
+      ? [...fewerForAll(meal, dishes, kitchen), ...allInRuns(meal, dishes, kitchen, overfull)]
+      : [];
   return [
     ...whole,
     ...perDish,
@@ -117,26 +120,59 @@ function laterWays(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
   );
 }
 
+/** The entry in as few even runs as a cooker takes; null where no number of them is right. */
+function inRuns(
+  meal: Meal,
+  entry: MealEntry,
+  dish: Dish,
+  kitchen: Kitchen,
+): { runs: number; meal: Meal } | null {
+  const servings = entry.servings ?? meal.servings;
+  const rooms = roomFor(dish, servings, kitchen);
+  const runs = Math.min(...rooms.flatMap((r) => (r.runs !== null && r.runs > 1 ? [r.runs] : [])));
+  if (runs > MOST_RUNS) return null;
+  const parts = Array.from({ length: runs }, (_, i) => ({
+    ...entry,
+    id: i === 0 ? entry.id : `${entry.id.slice(0, 50)}-run-${i + 1}`,
+    servings: servings / runs,
+    cooker: null,
+  }));
+  return {
+    runs,
+    meal: { ...meal, entries: meal.entries.flatMap((e) => (e.id === entry.id ? parts : [e])) },
+  };
+}
+
+/** Every dish that is over the line in runs of its own. */
+function allInRuns(
+  meal: Meal,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+  overfull: ReadonlySet<string>,
+): WayOut[] {
+  if (overfull.size < 2) return [];
+  const changed = meal.entries.reduce((current, entry) => {
+    const dish = dishes.get(entry.dishId);
+    if (!dish || !overfull.has(entry.id)) return current;
+    return inRuns(current, entry, dish, kitchen)?.meal ?? current;
+  }, meal);
+  if (changed === meal) return [];
+  return [{ id: 'all-runs', text: 'Everything over the line in even runs', meal: changed }];
+}
+
 /** What does not fit: in even runs, or for fewer. */
 function roomWays(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): WayOut[] {
   const servings = entry.servings ?? meal.servings;
   const rooms = roomFor(dish, servings, kitchen);
-  const runs = Math.min(...rooms.flatMap((r) => (r.runs !== null && r.runs > 1 ? [r.runs] : [])));
   const most = Math.max(0, ...rooms.map((r) => r.most));
   const ways: WayOut[] = [];
-  if (runs <= MOST_RUNS) {
-    const parts = Array.from({ length: runs }, (_, i) => ({
-      ...entry,
-      id: i === 0 ? entry.id : `${entry.id.slice(0, 50)}-run-${i + 1}`,
-      servings: servings / runs,
-      cooker: null,
-    }));
+  const split = inRuns(meal, entry, dish, kitchen);
+  if (split)
     ways.push({
       id: `${entry.id}.runs`,
-      text: `${dish.name}: in ${runs} even runs`,
-      meal: { ...meal, entries: meal.entries.flatMap((e) => (e.id === entry.id ? parts : [e])) },
+      text: `${dish.name}: in ${split.runs} even runs`,
+      meal: split.meal,
     });
-  }
   if (most >= 1 && most < servings)
     ways.push({
       id: `${entry.id}.fewer`,
@@ -193,10 +229,11 @@ function handsWays(meal: Meal, kitchen: Kitchen): WayOut[] {
   return ways;
 }
 
-/** The dish with the most work first: what is left out helps most. */
+/** The dish with the most work first: what is left out helps most. All runs of it go. */
 function leaveOut(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
-  if (meal.entries.length < 2) return [];
-  const work = (entry: MealEntry): number => {
+  const ids = [...new Set(meal.entries.map((e) => e.dishId))];
+  if (ids.length < 2) return [];
+  const workOf = (entry: MealEntry): number => {
     const dish = dishes.get(entry.dishId);
     if (!dish) return 0;
     const { factor } = scaleDish(dish, entry.servings ?? meal.servings);
@@ -205,18 +242,23 @@ function leaveOut(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
       0,
     );
   };
-  return [...meal.entries]
+  const work = (id: string): number =>
+    meal.entries.reduce((sum, e) => (e.dishId === id ? sum + workOf(e) : sum), 0);
+  return ids
     .sort((a, b) => work(b) - work(a))
     .slice(0, 4)
-    .map((entry) => ({
-      id: `${entry.id}.out`,
-      text: `Leave out ${dishes.get(entry.dishId)?.name ?? 'the dish that is gone'}`,
-      isLess: true,
-      meal: {
-        ...meal,
-        entries: meal.entries
-          .filter((e) => e.id !== entry.id)
-          .map((e) => (e.over === entry.id ? { ...e, over: null } : e)),
-      },
-    }));
+    .map((id) => {
+      const gone = new Set(meal.entries.filter((e) => e.dishId === id).map((e) => e.id));
+      return {
+        id: `${id}.out`,
+        text: `Leave out ${dishes.get(id)?.name ?? 'the dish that is gone'}`,
+        isLess: true,
+        meal: {
+          ...meal,
+          entries: meal.entries
+            .filter((e) => !gone.has(e.id))
+            .map((e) => (gone.has(e.over ?? '') ? { ...e, over: null } : e)),
+        },
+      };
+    });
 }

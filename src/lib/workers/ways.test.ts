@@ -27,12 +27,34 @@ describe('ways out, tried', () => {
       ...newEntry(id, id),
       otherRelease: false,
     }));
-    const { now, ways } = ask([], 8, { servings: 14, entries });
+    const { now, ways } = ask([], 4.5, { servings: 13, entries });
     expect(now?.stops).toBe(2);
     const solved = ways.filter((w) => w.outlook.stops === 0);
     expect(solved.length).toBeGreaterThan(0);
     expect(solved[0]?.text).toContain('; and ');
     for (const way of ways) expect(way.outlook.stops).toBeLessThan(2);
+  });
+
+  it('several dishes over the line: all in runs at once, and what is left over the line is counted', () => {
+    const { ways } = ask(['lamb-apricots', 'beef-cheek-stout'], 8, { servings: 14 });
+    expect(ways[0]).toMatchObject({
+      text: 'Everything over the line in even runs',
+      outlook: { stops: 0, delay: 0 },
+    });
+    expect(ways[0]?.meal.entries).toHaveLength(4);
+    const one = ways.find((w) => /: in 2 even runs$/.test(w.text));
+    expect(one?.outlook.stops).toBe(1);
+    // A dish that is left out goes with all its runs.
+    for (const way of ways.filter((w) => w.text.includes('Leave out')))
+      expect(new Set(way.meal.entries.map((e) => e.dishId)).size).toBe(1);
+  });
+
+  it('cut smaller is among what is tried, and is kept by the meal', () => {
+    const entries = [{ ...newEntry('lamb-apricots', 'lamb-apricots'), otherRelease: false }];
+    const { now, ways } = ask([], 1.5, { entries });
+    const smaller = ways.find((w) => w.meal.entries[0]?.smaller);
+    expect(smaller?.text).toMatch(/cut to 25 mm instead of 50/);
+    expect(smaller?.outlook.delay).toBeLessThan(now?.delay ?? 0);
   });
 
   it('two hundred at a supper: no plan as it stands, and as many as the pots take instead', () => {

@@ -14,7 +14,8 @@
   /** What a way gains against the meal as it stands, in words. */
   function gains(after: Outlook, before: Outlook | null): string {
     const parts = [
-      ...(before && after.stops < before.stops ? ['everything fits'] : []),
+      ...(before && before.stops > 0 && after.stops === 0 ? ['everything fits'] : []),
+      ...(after.stops > 0 ? [`${after.stops} still over the line`] : []),
       ...(before === null
         ? [after.delay > 0 ? `ready at ${clock(after.delay)}` : 'ready on time']
         : after.delay < before.delay
