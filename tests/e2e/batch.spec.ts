@@ -120,3 +120,35 @@ test('what is left of an evening is in the fridge in two taps; a bag moves betwe
       .filter({ hasText: code }),
   ).toBeVisible();
 });
+
+test('from now, as short as possible: the day ends when everything can be packed', async ({
+  page,
+}) => {
+  await page.goto('/meals');
+  await page.getByLabel('What is it called?').fill('Bags by noon');
+  await page.getByLabel('How many eat?').fill('4');
+  await page.getByLabel('Cook ahead').check();
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  const from = page.getByRole('button', { name: 'From now, as short as possible' });
+  await expect(from).toHaveCount(0);
+  await addDish(page, 'Braised red cabbage');
+  await settled(page);
+  await from.click();
+  await settled(page);
+  const at = async (): Promise<number> => {
+    const fields = await Promise.all(
+      ['Day', 'Time on the table'].map((label) => page.getByLabel(label).inputValue()),
+    );
+    return Date.parse(`${fields.join('T')}:00Z`);
+  };
+  const zone = { timeZone: 'Europe/Athens' } as const;
+  const now = Date.parse(`${new Date().toLocaleString('sv-SE', zone).replace(' ', 'T')}Z`);
+  const minutes = ((await at()) - now) / 60_000;
+  expect(minutes).toBeGreaterThan(30);
+  expect(minutes).toBeLessThan(6 * 60);
+  await expect(page.getByTestId('run-sheet')).toContainText('Slice cabbage');
+  // Kept: not late, and one step takes it back.
+  await expect(page.getByText('that can be kept')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  expect(((await at()) - now) / 60_000).toBeGreaterThan(6 * 60);
+});

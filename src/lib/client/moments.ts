@@ -31,3 +31,6 @@ export function addWeeks(instant: string, weeks: number, zone: string): string {
   const local = toCalendarDateTime(parseAbsolute(instant, zone)).add({ weeks });
   return toZoned(local, zone).toDate().toISOString();
 }
+
+/** @param ms since the epoch */
+export const toInstant = (ms: number): string => new Date(ms).toISOString();

@@ -65,8 +65,8 @@
               <span class="font-semibold">{dish.name}</span>{#if dish.portions !== null}<span
                   class="ml-2 rounded bg-brine-soft px-1.5 py-0.5 text-sm font-semibold text-brine"
                   >{dish.portions} {dish.portions === 1 ? 'portion' : 'portions'} in stock</span
-                >{/if}{#if taken.includes(dish.id)}<span class="text-sm text-muted">
-                  · already in this meal</span
+                >{/if}{#if taken.includes(dish.id)}<span class="text-sm text-muted"
+                  >&nbsp;· already in this meal</span
                 >{/if}
               <span class="block text-[15px] text-muted">{dish.summary}</span>
             </button>

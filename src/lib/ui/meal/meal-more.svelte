@@ -1,10 +1,26 @@
 <script lang="ts">
   /** What else can be done with a meal as a whole. */
+  import { toast } from 'svelte-sonner';
   import type { MealState } from './meal-state.svelte';
 
   let { model }: { model: MealState } = $props();
+
+  async function beginNow(): Promise<void> {
+    const problem = await model.beginNow();
+    if (problem) toast.error(problem);
+  }
 </script>
 
+{#if model.meal.entries.length > 0 && !model.meal.template}
+  <button
+    type="button"
+    class="btn min-h-9 btn-quiet px-2 text-ink"
+    disabled={model.isThinking}
+    title="Begin now, and be ready as soon as it surely can be"
+    onclick={() => void beginNow()}
+    >{model.meal.batch ? 'From now, as short as possible' : 'As soon as possible'}</button
+  >
+{/if}
 <form method="POST" action="/meals?/copy" class="contents">
   <input type="hidden" name="id" value={model.meal.id} />
   <button class="btn min-h-9 btn-quiet px-2 text-ink" name="weeks" value="0">Variant</button>

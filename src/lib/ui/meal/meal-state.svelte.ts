@@ -3,6 +3,7 @@ import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import { checkServingTime, newEntry, type Meal, type MealEntry } from '$core/meal';
 import { bagOf } from '$core/stores';
+import { toInstant } from '$lib/client/moments';
 import { startPlanner, type Planner } from '$lib/client/planner';
 import {
   describeSaved,
@@ -18,6 +19,9 @@ export type SaveState =
 /** Pause after the last change before it is sent, ms. */
 const SAVE_AFTER_MS = 350;
 const RETRY_AFTER_MS = 4000;
+/** Moments that are proposed fall on five minutes. */
+const ROUND_MS = 5 * 60_000;
+const LAST_ANSWER_MS = 300;
 /** An answer that comes so long after the one before it is offered instead of swapped in, ms. */
 const LATE_ANSWER_MS = 1500;
 
@@ -161,8 +165,41 @@ export class MealState {
     return this.planner ? this.planner.ways(this.question()) : null;
   }
 
-  private question(): PlanQuestion {
-    const { meal, dishes, kitchen } = this;
+  /**
+   * Puts the table to the soonest moment that can be kept with the wanted sureness, if work begins now.
+   *
+   * @returns why there is none; null where it is done, or something newer came in between
+   */
+  async beginNow(): Promise<string | null> {
+    const soon = Math.ceil(Date.now() / ROUND_MS + 1) * ROUND_MS;
+    this.isThinking = true;
+    const found = await this.answerTo({ ...this.meal, serveAt: toInstant(soon) });
+    if (found?.kind === 'plan') {
+      const late = (found.schedule.delay ?? 0) + (found.isSureEnough ? 0 : found.sureAfter);
+      const at = soon + Math.ceil((late * 60_000) / ROUND_MS) * ROUND_MS;
+      this.change((m) => ({ ...m, serveAt: toInstant(at) }));
+      return null;
+    }
+    this.replan(false);
+    return found === null
+      ? null
+      : 'It can’t be planned as it stands, at whatever hour; see what is said below.';
+  }
+
+  /** The last word on a meal that is not shown; null where something newer came in between. */
+  private answerTo(meal: Meal): Promise<PlanAnswer | null> {
+    return new Promise((resolve) => {
+      const onAnswer = (answer: PlanAnswer): void => {
+        if (answer.kind !== 'plan' || answer.final) resolve(answer);
+      };
+      // The worker's last answer and its return come by different ways, in either order.
+      const giveUp = (): unknown => setTimeout(() => resolve(null), LAST_ANSWER_MS);
+      void (this.planner?.ask(this.question(meal), onAnswer) ?? Promise.resolve()).then(giveUp);
+    });
+  }
+
+  private question(meal = this.meal): PlanQuestion {
+    const { dishes, kitchen } = this;
     const used = meal.entries.map((e) => e.dishId);
     return {
       meal,
