@@ -13,6 +13,8 @@ export interface Basis {
   paces: Record<string, Partial<Record<WorkKind, number>>>;
   /** By `dish/stage`. */
   stages: Record<string, number>;
+  /** The same of minutes under pressure; older plans were made without. */
+  holds?: Record<string, number>;
 }
 
 /** The factor on a dish's minutes for somebody's work: learned, or as given; finishing only as learned. */
@@ -63,5 +65,6 @@ export function basisOf(kitchen: Kitchen): Basis {
       ]),
     ),
     stages: { ...kitchen.learned?.stages },
+    holds: { ...kitchen.learned?.holds },
   };
 }

@@ -172,6 +172,8 @@ export const kitchenSchema = z.object({
       paces: z.record(z.string(), z.record(z.string(), z.number().positive())),
       /** By `dish/stage`. */
       stages: z.record(z.string(), z.number().positive()),
+      /** By `dish/stage`: factors on minutes under pressure, never under 1. */
+      holds: z.record(z.string(), z.number().min(1)).default({}),
       /** By dish id: factors on how long it may wait. */
       waits: z.record(z.string(), z.number().positive()).default({}),
     })

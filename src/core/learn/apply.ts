@@ -25,8 +25,11 @@ export function withLearned(kitchen: Kitchen, figures: readonly Figure[]): Kitch
   const paces: Record<string, Partial<Record<WorkKind, number>>> = {};
   const stages: Record<string, number> = {};
   const waits: Record<string, number> = {};
+  const holds: Record<string, number> = {};
   for (const { id, kind, now } of figures) {
     if (kind === 'stage') stages[id.slice('stage.'.length)] = now;
+    // Longer where it was opened and not done; nothing is ever held shorter than it says.
+    if (kind === 'hold') holds[id.slice('hold.'.length)] = Math.max(1, now);
     if (kind === 'wait') waits[id.slice('wait.'.length)] = now;
     if (kind !== 'pace') continue;
     const [, cook = 'all', work = 'prep'] = id.split('.');
@@ -52,6 +55,6 @@ export function withLearned(kitchen: Kitchen, figures: readonly Figure[]): Kitch
         },
       };
     }),
-    learned: { paces, stages, waits },
+    learned: { paces, stages, waits, holds },
   };
 }

@@ -126,6 +126,50 @@ describe('whose hands it was', () => {
   });
 });
 
+describe('a hold that was not enough', () => {
+  const id = 'hold.beef-cheek-stout/cook';
+  const again = (minutes: number, at: number): Observation => ({
+    figure: id,
+    kind: 'hold',
+    about: 'Beef cheek in stout',
+    evening: String(at),
+    eveningName: String(at),
+    at,
+    planned: 50,
+    real: 50 + minutes,
+    log: Math.log((50 + minutes) / 50),
+  });
+  const compile = (kitchen: Kitchen) => {
+    const meal = mealSchema.parse({
+      format: 'olive-clock/meal@1',
+      id: 'm',
+      name: 'M',
+      serveAt: new Date(NOW + 36_000_000).toISOString(),
+      zone: 'Europe/Athens',
+      servings: 6,
+      entries: [newEntry('beef-cheek-stout', 'beef-cheek-stout')],
+    });
+    const compiled = compileMeal(meal, dishes, kitchen, NOW);
+    if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
+    const hold = compiled.value.problem.steps.find((s) => s.id.endsWith('.hold'))?.minutes;
+    const minutes = typeof hold === 'object' ? Math.max(...Object.values(hold)) : (hold ?? 0);
+    return { ...compiled.value, minutes };
+  };
+
+  it('is longer in the next plan, which says so; and is never shorter than the dish says', () => {
+    const { kitchen } = household;
+    const figures = learn([again(10, 1), again(10, 2), again(12, 3)], () => 1);
+    const taught = compile(withLearned(kitchen, figures));
+    expect(taught.minutes).toBeGreaterThan(compile(kitchen).minutes + 3);
+    expect(taught.minutes).toBeLessThanOrEqual(62);
+    expect(taught.notes.some((n) => /it went back under pressure/.test(n.text))).toBe(true);
+    // What such an evening says is said of the dish as written.
+    expect(taught.basis?.holds?.['beef-cheek-stout/cook']).toBeCloseTo(figures[0]?.now ?? 0, 9);
+    const enough = learn([again(0, 1), again(0, 2)], () => 1);
+    expect(compile(withLearned(kitchen, enough)).minutes).toBe(compile(kitchen).minutes);
+  });
+});
+
 describe('how long a dish stands', () => {
   const dish = dishes.get('red-cabbage');
   if (!dish) throw new Error('no dish');

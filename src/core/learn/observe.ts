@@ -33,15 +33,16 @@ export function observe(
   const holds = account.holds.flatMap(({ step, planned, real }): Observation[] => {
     const meaning = evening.compiled.meanings.find((m) => m.id === step);
     if (!meaning || planned < SHORTEST_MIN) return [];
+    const key = `${meaning.dishId}/${meaning.stageId}`;
     return [
       {
         ...common,
         planned,
         real,
-        figure: `hold.${meaning.dishId}/${meaning.stageId}`,
+        figure: `hold.${key}`,
         kind: 'hold',
         about: meaning.dishName,
-        log: Math.log(real / planned),
+        log: Math.log(real / planned) + Math.log(basis?.holds?.[key] ?? 1),
       },
     ];
   });

@@ -32,8 +32,10 @@ export function effectiveEntries(
     }
     const usual = meal.boxes !== null && !entry.bags ? meal.boxes : meal.servings;
     const servings = (entry.servings ?? usual) + (entry.keep?.portions ?? 0);
+    const taught = withTaughtHolds(dish, kitchen);
+    notes.push(...taughtNotes(entry, dish, taught));
     const levelled = withRelease(
-      entry.level === null ? dish : atLevel(dish, entry.level, kitchen.altitudeM),
+      entry.level === null ? taught : atLevel(taught, entry.level, kitchen.altitudeM),
       entry,
     );
     const recut = entry.smaller ? recutOf(levelled, kitchen) : null;
@@ -77,6 +79,42 @@ function inRuns(one: EffectiveEntry, kitchen: Kitchen): EffectiveEntry[] {
     dish: batchDish(dish, { copies: own, state, shape }, servings),
     servings: servings * own,
   }));
+}
+
+/** No stage may be held longer, as in the document. */
+const LONGEST_HOLD = 480;
+
+/** Minutes under pressure as evenings have taught: longer where the dish was opened and was not done. */
+function withTaughtHolds(dish: Dish, kitchen: Kitchen): Dish {
+  return {
+    ...dish,
+    stages: dish.stages.map((s): Stage => {
+      const factor = kitchen.learned?.holds[`${dish.id}/${s.id}`] ?? 1;
+      if (s.kind !== 'pressure' || factor === 1) return s;
+      const { minutesPerLb } = s;
+      return {
+        ...s,
+        holdMinutes: Math.min(LONGEST_HOLD, Math.round(s.holdMinutes * factor)),
+        ...(minutesPerLb === undefined ? {} : { minutesPerLb: minutesPerLb * factor }),
+      };
+    }),
+  };
+}
+
+function taughtNotes(entry: MealEntry, dish: Dish, taught: Dish): PlanNote[] {
+  return taught.stages.flatMap((s, i) => {
+    const written = dish.stages[i];
+    if (s.kind !== 'pressure' || written?.kind !== 'pressure') return [];
+    if (s.holdMinutes === written.holdMinutes) return [];
+    return [
+      {
+        entryId: entry.id,
+        severity: 'info' as const,
+        text: `${dish.name}: ${s.holdMinutes} min under pressure instead of ${written.holdMinutes}; it went back under pressure on earlier evenings.`,
+        remedy: 'Look at the evenings in Log; there it can be set back, or taken into the dish.',
+      },
+    ];
+  });
 }
 
 function cutNote(entry: MealEntry, { name }: Dish, recut: Recut | null): PlanNote {

@@ -18,7 +18,7 @@
     { kind: 'pace', title: 'Hands' },
     { kind: 'stage', title: 'Stages of dishes' },
     { kind: 'wait', title: 'How long dishes stand' },
-    { kind: 'hold', title: 'Holds of dishes (only suggested, never changed by themselves)' },
+    { kind: 'hold', title: 'Holds of dishes, never shorter than they say' },
   ];
   const percent = (n: number): string => `${Math.round(n * 100)} %`;
 
