@@ -14,25 +14,37 @@
   }
   let { entryId, dishId, name, waited, verdict }: Props = $props();
 
+  type Question = 'tenderness' | 'salt' | 'texture' | 'wait';
+  const QUESTIONS = [
+    ['tenderness', 'Bite'],
+    ['salt', 'Salt'],
+    ['texture', 'Sauce'],
+  ] as const;
   /** A wait so short is none. */
   const SHORTEST_WAIT_MIN = 5;
-  const questions = $derived([
-    { key: 'tenderness', title: 'Bite', long: `Bite of ${name}` },
-    { key: 'salt', title: 'Salt', long: `Salt of ${name}` },
-    { key: 'texture', title: 'Sauce', long: `Sauce of ${name}` },
-    ...(waited !== null && waited >= SHORTEST_WAIT_MIN
-      ? [
-          {
-            key: 'wait',
-            title: `It waited ${formatMinutes(waited)}`,
-            long: `How ${name} stood the wait of ${formatMinutes(waited)}`,
-          } as const,
-        ]
-      : []),
-  ] as const);
   let form = $state<HTMLFormElement>();
   const save = (): void => form?.requestSubmit();
 </script>
+
+{#snippet asked(key: Question, title: string, long: string)}
+  <fieldset class="flex flex-wrap items-center gap-1">
+    <legend class="sr-only">{long}</legend>
+    <span class="mr-1 text-[15px] text-muted" aria-hidden="true">{title}</span>
+    {#each VERDICTS[key] as word (word)}
+      <label
+        class="btn min-h-11 px-3 text-[15px] has-checked:border-olive has-checked:bg-leaf-soft has-focus-visible:outline-2"
+        ><input
+          type="radio"
+          class="sr-only"
+          name={key}
+          value={word}
+          checked={verdict?.[key] === word}
+          onchange={save}
+        />{word}</label
+      >
+    {/each}
+  </fieldset>
+{/snippet}
 
 <form
   bind:this={form}
@@ -47,25 +59,7 @@
   <input type="hidden" name="dish" value={dishId} />
   <b>{name}</b>
   <div class="flex flex-wrap gap-x-6 gap-y-2">
-    {#each questions as { key, title, long } (key)}
-      <fieldset class="flex flex-wrap items-center gap-1">
-        <legend class="sr-only">{long}</legend>
-        <span class="mr-1 text-[15px] text-muted" aria-hidden="true">{title}</span>
-        {#each VERDICTS[key] as word (word)}
-          <label
-            class="btn min-h-11 px-3 text-[15px] has-checked:border-olive has-checked:bg-leaf-soft has-focus-visible:outline-2"
-            ><input
-              type="radio"
-              class="sr-only"
-              name={key}
-              value={word}
-              checked={verdict?.[key] === word}
-              onchange={save}
-            />{word}</label
-          >
-        {/each}
-      </fieldset>
-    {/each}
+    {#each QUESTIONS as [key, title] (key)}{@render asked(key, title, `${title} of ${name}`)}{/each}
     <fieldset class="flex flex-wrap items-center gap-1">
       <legend class="sr-only">Cook {name} again?</legend>
       <span class="mr-1 text-[15px] text-muted" aria-hidden="true">Again</span>
@@ -83,6 +77,10 @@
         >
       {/each}
     </fieldset>
+    {#if waited !== null && waited >= SHORTEST_WAIT_MIN}
+      {@const minutes = formatMinutes(waited)}
+      {@render asked('wait', `It waited ${minutes}`, `How ${name} stood the wait of ${minutes}`)}
+    {/if}
   </div>
   <label class="text-[15px] text-muted"
     >Note<input

@@ -18,7 +18,7 @@
     disabled={model.isThinking}
     title="Begin now, and be ready as soon as it surely can be"
     onclick={() => void beginNow()}
-    >{model.meal.batch ? 'From now, as short as possible' : 'As soon as possible'}</button
+    >{model.meal.batch ? 'As short as possible' : 'As soon as possible'}</button
   >
 {/if}
 <form method="POST" action="/meals?/copy" class="contents">
