@@ -57,6 +57,20 @@ describe('ways out, tried', () => {
     expect(smaller?.outlook.delay).toBeLessThan(now?.delay ?? 0);
   });
 
+  it('a meal that is on time but not surely so is helped only by what makes it surer, the surest first', () => {
+    const ids = ['hake-fennel', 'green-beans-almonds', 'saffron-bulgur', 'beetroot-dill'];
+    const { now, ways } = ask(ids, 8, { sure: 'sure' });
+    expect(now).toMatchObject({ stops: 0, delay: 0 });
+    expect(now?.chance).toBeLessThan(0.9);
+    expect(ways.length).toBeGreaterThan(1);
+    for (const { outlook } of ways)
+      expect(outlook.chance).toBeGreaterThan((now?.chance ?? 1) + 0.04);
+    const shortfall = ways
+      .filter((w) => !w.isLess)
+      .map(({ outlook }) => Math.round(Math.max(0, 0.95 - outlook.chance) * 20));
+    expect(shortfall).toEqual([...shortfall].sort((a, b) => a - b));
+  });
+
   it('two hundred at a supper: no plan as it stands, and as many as the pots take instead', () => {
     const { now, ways } = ask(['lamb-apricots', 'saffron-bulgur'], 8, { servings: 200 });
     expect(now?.stops ?? 1).toBeGreaterThan(0);

@@ -11,6 +11,7 @@ import {
 } from '$core/plan';
 import { alternativesInTurns, planFor, simulate, type Edit, type Schedule } from '$core/solve';
 import type { PlanQuestion } from './planning';
+import { WORTH } from './worth';
 
 /** A way out that was really tried, with what comes of it. */
 export interface TriedWay extends WayOut {
@@ -49,11 +50,6 @@ const MOST_PLAYED = 7;
 const MOST_SHOWN = 6;
 const WAY_RUNS = 100;
 const QUICK = { runs: 60, rounds: 2 };
-/** What is neither late nor over the line is helped by so much: of start and free time, min; of chance. */
-const WORTH_START_MIN = 5;
-const WORTH_GAP_MIN = 10;
-const WORTH_CHANCE = 0.05;
-
 /** What an evening by this plan is like, in numbers to compare. */
 export function outlookOf(compiled: CompiledMeal, schedule: Schedule): Outlook {
   const totals = totalsOf(compiled.problem, schedule);
@@ -99,15 +95,13 @@ export function* tryInTurns(question: PlanQuestion): Generator<undefined, TriedW
   yield;
   const [written] = (yield* solveAll([asItStands(meal)], null, context, WRITTEN)).solved;
   const before = written ? played(written).outlook : null;
-  const { solved, isHopeless } = yield* solveAll(single, before, context);
+  const { solved, hopeless } = yield* solveAll(single, before, context);
   const tried = yield* pick(solved, before);
   if (tried.some((way) => isSolved(way.outlook) && !way.isLess))
     return { now: before, ways: tried.slice(0, MOST_SHOWN) };
 
   // A way that leads to no plan yet may be the half of one that does.
-  const unplanned = single.filter(
-    (w) => !isHopeless.has(w.id) && !tried.some((t) => t.id === w.id),
-  );
+  const unplanned = single.filter((w) => !hopeless.has(w.id) && !tried.some((t) => t.id === w.id));
   const first = [...tried, ...unplanned].filter((w) => !w.isLess).slice(0, FIRST_STEPS);
   const pairs = first.flatMap((one) =>
     waysOut(one.meal, dishes, kitchen, troubleOf(one.meal, context))
@@ -160,14 +154,14 @@ interface Solved {
 
 /**
  * Solves ways against what they have to beat: one that stops as much is of use only if it is less late,
- * so that the engine gives up early what cannot be. `isHopeless` holds those that it gave up so.
+ * so that the engine gives up early what cannot be; `hopeless` are those that it gave up so.
  */
 function* solveAll(
   ways: readonly WayOut[],
   bar: Outlook | null,
   { dishes, kitchen, now }: WaysContext,
   { workEach, workFirst } = { workEach: WORK_EACH, workFirst: WORK_FIRST },
-): Generator<undefined, { solved: Solved[]; isHopeless: ReadonlySet<string> }> {
+): Generator<undefined, { solved: Solved[]; hopeless: ReadonlySet<string> }> {
   const edits: (Edit & { way: WayOut; compiled: CompiledMeal })[] = [];
   for (const way of ways) {
     yield;
@@ -178,15 +172,15 @@ function* solveAll(
     if (mostDelay >= 0)
       edits.push({ id: way.id, way, compiled, problem: compiled.problem, ...limited(mostDelay) });
   }
-  const isHopeless = new Set<string>();
+  const hopeless = new Set<string>();
   const found = yield* alternativesInTurns(edits, { work: WAYS_WORK, workEach, workFirst });
   const solved = found.flatMap(({ id, schedule }) => {
     const edit = edits.find((e) => e.id === id);
     if (!edit) return [];
-    if (schedule.cost === null && edit.mostDelay !== undefined) isHopeless.add(id);
+    if (schedule.cost === null && edit.mostDelay !== undefined) hopeless.add(id);
     return schedule.cost === null ? [] : [{ ...edit, schedule }];
   });
-  return { solved, isHopeless };
+  return { solved, hopeless };
 }
 
 const limited = (mostDelay: number): { mostDelay?: number } =>
@@ -224,7 +218,7 @@ function* pick(
     yield;
     tried.push(played(one));
   }
-  return tried.filter(({ outlook }) => helps(outlook, before)).sort(compareWays);
+  return tried.filter((way) => helps(way, before)).sort(compareWays);
 }
 
 /** Two answers to the same question are no pair: later by 20 and by 40, two numbers of runs. */
@@ -242,24 +236,34 @@ function withoutDoubles(pairs: readonly WayOut[]): WayOut[] {
   });
 }
 
-/** Less to stop for, less late; where nothing stops or is late, surer, a later start, a longer rest. */
-function helps(after: Outlook, before: Outlook | null): boolean {
+/**
+ * Less to stop for, less late; where nothing stops or is late, surer if that is what is missing, else a
+ * later start or a longer rest.
+ */
+function helps({ outlook: after, meal }: TriedWay, before: Outlook | null): boolean {
   if (!before) return true;
   if (after.stops !== before.stops) return after.stops < before.stops;
   if (after.delay !== before.delay) return after.delay < before.delay;
+  if (before.chance < SURENESS[meal.sure]) return after.chance >= before.chance + WORTH.chance;
   return (
-    after.chance >= before.chance + WORTH_CHANCE ||
-    after.start >= before.start + WORTH_START_MIN ||
-    after.longestGap >= before.longestGap + WORTH_GAP_MIN
+    after.chance >= SURENESS[meal.sure] &&
+    (after.start >= before.start + WORTH.startMin ||
+      after.longestGap >= before.longestGap + WORTH.gapMin)
   );
 }
 
-/** What solves most comes first; of two as good, the one that nobody goes short by, then the lighter. */
+/**
+ * What solves most comes first; of two as good, the one that nobody goes short by, then the surer, then the
+ * lighter.
+ */
 function compareWays(a: TriedWay, b: TriedWay): number {
-  const rank = ({ outlook, isLess }: TriedWay): number[] => [
+  const rank = ({ outlook, isLess, meal }: TriedWay): number[] => [
     outlook.stops,
     outlook.delay,
     Number(isLess ?? false),
+    outlook.delay > 0
+      ? 0
+      : Math.round(Math.max(0, SURENESS[meal.sure] - outlook.chance) / WORTH.chance),
     -outlook.start,
     outlook.handsOn,
   ];

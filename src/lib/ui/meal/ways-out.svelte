@@ -3,6 +3,7 @@
   import { toast } from 'svelte-sonner';
   import { formatMinutes, formatTime } from '$core/units';
   import type { Outlook } from '$lib/workers/ways';
+  import { WORTH } from '$lib/workers/worth';
   import type { MealState } from './meal-state.svelte';
 
   let { model, serveAt }: { model: MealState; serveAt: number } = $props();
@@ -10,6 +11,11 @@
   let isCompared = $state(false);
   const tried = $derived(model.meal ? model.waysOut() : null);
   const clock = (minute: number): string => formatTime(serveAt + minute * 60_000, model.kitchen);
+
+  const evenings = (o: Outlook): string =>
+    o.delay > 0 ? 'late' : `${Math.min(19, Math.round(o.chance * 20))} of 20`;
+  const isSurer = (after: Outlook, before: Outlook): boolean =>
+    after.chance >= before.chance + WORTH.chance;
 
   /** What a way gains against the meal as it stands, in words. */
   function gains(after: Outlook, before: Outlook | null): string {
@@ -21,17 +27,18 @@
         : after.delay < before.delay
           ? [after.delay === 0 ? 'on time' : `${formatMinutes(before.delay - after.delay)} sooner`]
           : []),
-      ...(before && after.start >= before.start + 5
+      ...(before && after.delay === 0 && before.delay === 0 && isSurer(after, before)
+        ? [`ready on time in ${evenings(after)} evenings, not ${evenings(before)}`]
+        : []),
+      ...(before && after.start >= before.start + WORTH.startMin
         ? [`start ${formatMinutes(after.start - before.start)} later`]
         : []),
-      ...(before && after.longestGap >= before.longestGap + 10
+      ...(before && after.longestGap >= before.longestGap + WORTH.gapMin
         ? [`${formatMinutes(after.longestGap)} free in one piece`]
         : []),
     ];
     return parts.join(', ');
   }
-  const evenings = (o: Outlook): string =>
-    o.delay > 0 ? 'late' : `${Math.min(19, Math.round(o.chance * 20))} of 20`;
   const longestWait = (o: Outlook): string => {
     const most = Math.max(0, ...Object.values(o.waits));
     return most === 0 ? 'none' : formatMinutes(most);
