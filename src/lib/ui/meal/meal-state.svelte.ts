@@ -22,6 +22,7 @@ const RETRY_AFTER_MS = 4000;
 /** Moments that are proposed fall on five minutes. */
 const ROUND_MS = 5 * 60_000;
 const LAST_ANSWER_MS = 300;
+const SOONEST_TRIES = 4;
 /** An answer that comes so long after the one before it is offered instead of swapped in, ms. */
 const LATE_ANSWER_MS = 1500;
 
@@ -171,12 +172,18 @@ export class MealState {
    * @returns why there is none; null where it is done, or something newer came in between
    */
   async beginNow(): Promise<string | null> {
-    const soon = Math.ceil(Date.now() / ROUND_MS + 1) * ROUND_MS;
+    let at = Math.ceil(Date.now() / ROUND_MS + 1) * ROUND_MS;
     this.isThinking = true;
-    const found = await this.answerTo({ ...this.meal, serveAt: toInstant(soon) });
-    if (found?.kind === 'plan') {
+    let found: PlanAnswer | null = null;
+    // A plan for a later hour is another one, with other slack: it is looked at once more whether it keeps it.
+    for (let i = 0; i < SOONEST_TRIES; i++) {
+      found = await this.answerTo({ ...this.meal, serveAt: toInstant(at) });
+      if (found?.kind !== 'plan') break;
       const late = (found.schedule.delay ?? 0) + (found.isSureEnough ? 0 : found.sureAfter);
-      const at = soon + Math.ceil((late * 60_000) / ROUND_MS) * ROUND_MS;
+      if (late === 0) break;
+      at += Math.ceil((late * 60_000) / ROUND_MS) * ROUND_MS;
+    }
+    if (found?.kind === 'plan') {
       this.change((m) => ({ ...m, serveAt: toInstant(at) }));
       return null;
     }
