@@ -5,7 +5,7 @@
   import type { DishPick, Meal } from '$core/meal';
   import { looksAtPlan } from '$core/plan';
   import { cooksOf, givenTo, shareSteps, toRunSheet } from '$core/run';
-  import { formatTime } from '$core/units';
+  import { formatMinutes, formatTime } from '$core/units';
   import { Runway } from '$lib/ui/runway';
   import type { SavedPlan } from '$lib/workers/planning';
   import BagsCard from './bags-card.svelte';
@@ -153,8 +153,9 @@
     >
       <p>
         <b>{formatTime(serveAt, model.kitchen)} can’t be met.</b> With these pots and hands
-        everything is ready together at {formatTime(serveAt + delay * 60_000, model.kitchen)}, {delay}
-        min later.
+        everything is ready together at {formatTime(serveAt + delay * 60_000, model.kitchen)}, {formatMinutes(
+          delay,
+        )} later.
       </p>
       <button class="btn" onclick={() => serveLater(delay)}
         >Serve at {formatTime(serveAt + delay * 60_000, model.kitchen)}</button
