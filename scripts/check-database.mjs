@@ -2,6 +2,9 @@
 import { existsSync } from 'node:fs';
 import { createClient } from '@libsql/client';
 
+/** So long it is waited for a program that writes, or that has just been killed while it did. */
+export const BUSY_MS = 5000;
+
 /**
  * @param url as in DATABASE_URL
  * @returns what is wrong and what to do, in words; null where it may be used
@@ -10,7 +13,7 @@ export async function databaseTrouble(url) {
   if (!url.startsWith('file:')) return null;
   const path = url.slice('file:'.length);
   if (!existsSync(path)) return null;
-  const client = createClient({ url });
+  const client = createClient({ url, timeout: BUSY_MS });
   const restore = 'Bring back the last copy with: npm run restore';
   try {
     const { rows } = await client.execute('PRAGMA quick_check(1)');

@@ -3,13 +3,15 @@
  * no document is half written, and the database is whole. See docs/safe-keeping.md.
  */
 import { createClient } from '@libsql/client';
-import { databaseTrouble } from './check-database.mjs';
+import { BUSY_MS, databaseTrouble } from './check-database.mjs';
 import { CheckServer, checkMeal } from './check-server.mjs';
 
 const isShort = process.argv.includes('--short');
 const KILLS = isShort ? 5 : 200;
 const WRITERS = 4;
 const LONGEST_MS = 250;
+/** An answer that has not come by then went with the server: a killed one may leave `fetch` waiting for ever. */
+const ANSWER_MS = 10_000;
 
 const server = new CheckServer(4797);
 server.seed();
@@ -42,7 +44,7 @@ server.report(damaged === 0, `${damaged} times the database was damaged`);
 await server.close();
 
 async function create(n) {
-  const client = createClient({ url: server.env.DATABASE_URL });
+  const client = createClient({ url: server.env.DATABASE_URL, timeout: BUSY_MS });
   const meal = checkMeal(ids[n], 'first');
   await client.execute({
     sql: 'insert into meals (id, name, serve_at, document, updated_at) values (?, ?, ?, ?, ?)',
@@ -55,11 +57,14 @@ async function create(n) {
 async function write(id, name) {
   const { revision } = acknowledged.get(id);
   sent.set(id, [...(sent.get(id) ?? []), name.trim()]);
+  const line = new AbortController();
+  const limit = setTimeout(() => line.abort(), ANSWER_MS);
   try {
     const response = await fetch(`${server.origin}/api/meals/${id}`, {
       method: 'PUT',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ meal: checkMeal(id, name.trim()), plan: null, revision }),
+      signal: line.signal,
     });
     const body = await response.json();
     if (!response.ok) return;
@@ -68,12 +73,14 @@ async function write(id, name) {
   } catch {
     // The line went with the server: whether it was written, the database says.
     await new Promise((resolve) => setTimeout(resolve, 20));
+  } finally {
+    clearTimeout(limit);
   }
 }
 
 /** Each meal is as it was acknowledged last, or as one of those sent after that; never older, never half. */
 async function compare() {
-  const client = createClient({ url: server.env.DATABASE_URL });
+  const client = createClient({ url: server.env.DATABASE_URL, timeout: BUSY_MS });
   for (const id of ids) {
     const { rows } = await client.execute({
       sql: 'select document, revision from meals where id = ?',

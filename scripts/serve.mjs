@@ -8,7 +8,7 @@ import { hostname, networkInterfaces } from 'node:os';
 import { dirname } from 'node:path';
 import { createClient } from '@libsql/client';
 import { certificate } from './certificate.mjs';
-import { databaseTrouble } from './check-database.mjs';
+import { BUSY_MS, databaseTrouble } from './check-database.mjs';
 
 const port = Number(process.env.PORT || 4747);
 const host = process.env.HOST || '127.0.0.1';
@@ -76,7 +76,7 @@ function names() {
 }
 
 async function hasPasscode() {
-  const client = createClient({ url });
+  const client = createClient({ url, timeout: BUSY_MS });
   try {
     const { rows } = await client.execute("select 1 from settings where key = 'passcode'");
     return rows.length > 0;
