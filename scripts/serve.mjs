@@ -26,7 +26,8 @@ if (trouble) {
 
 // Each request says how it came; see adapter-node for these two.
 process.env.PROTOCOL_HEADER = 'x-olive-protocol';
-process.env.BODY_SIZE_LIMIT ||= '25M';
+// The largest file there is to open; what other requests may carry, src/hooks.server.ts says.
+process.env.BODY_SIZE_LIMIT ||= '425M';
 const { handler } = await import('../build/handler.js');
 
 if (!isHere && !(await hasPasscode())) {

@@ -4,6 +4,7 @@ import { useHouseWords } from '$core/reason';
 import { COOKIE, hasPasscode, roleOf, type Role } from '$lib/server/access';
 import { backUpDaily, backupFolder } from '$lib/server/backup';
 import { database, databaseUrl } from '$lib/server/database';
+import { LARGEST_FILE_BYTES } from '$lib/server/household-store';
 import { log } from '$lib/server/log';
 import { turn } from '$lib/server/turns';
 import { diskTrouble } from '$lib/server/trouble';
@@ -41,6 +42,26 @@ function isForeign(request: Request, url: URL): boolean {
 
 type Event = Parameters<Handle>[0]['event'];
 
+/** A document, a photo, a recipe's text; a household file comes with all its photos. */
+const MOST_BODY_BYTES = 25_000_000;
+const FILE_PATH = '/kitchen';
+
+/** Why a body is not taken in; null where it may be. One that doesn't say how long it is may never end. */
+function bodyRefusal({ request, url }: Event): Response | null {
+  if (!request.body) return null;
+  const length = Number(request.headers.get('content-length') ?? Number.NaN);
+  if (Number.isNaN(length))
+    return new Response('Say how long this is (Content-Length), and send it again.', {
+      status: 411,
+    });
+  const most = url.pathname === FILE_PATH ? LARGEST_FILE_BYTES + MOST_BODY_BYTES : MOST_BODY_BYTES;
+  if (length <= most) return null;
+  return new Response(
+    `This has ${Math.ceil(length / 1e6)} MB, and at most ${most / 1e6} MB are taken. Send less.`,
+    { status: 413 },
+  );
+}
+
 /** This very machine, called by a name of its own, and nothing that passes others on. */
 function isHere(event: Event): boolean {
   const { headers } = event.request;
@@ -57,6 +78,8 @@ async function roleFor(event: Event): Promise<Role | null> {
 async function refusal(event: Event): Promise<Response | null> {
   const { request, url } = event;
   const isChange = !SAFE_METHODS.has(request.method);
+  const tooLarge = bodyRefusal(event);
+  if (tooLarge) return tooLarge;
   if (!names.has(url.hostname.toLowerCase()))
     return new Response('This server is not known by that name. Add it to HOSTS and start again.', {
       status: 421,

@@ -1,6 +1,6 @@
 /** The demo household: a made-up kitchen, its dishes, and two meals that lie ahead. */
 import { getDayOfWeek, parseAbsolute, toCalendarDateTime, toZoned } from '@internationalized/date';
-import type { Household } from '$core/exchange';
+import { HOUSEHOLD_FORMAT, type Household } from '$core/exchange';
 import type { Kitchen } from '$core/kitchen';
 import { mealSchema, newEntry, type Meal } from '$core/meal';
 import type { z } from 'zod';
@@ -123,8 +123,9 @@ export function demoHousehold(now: number): Household {
   });
   const meal = (written: z.input<typeof mealSchema>): Meal => mealSchema.parse(written);
   return {
-    format: 'olive-clock/household@1',
+    format: HOUSEHOLD_FORMAT,
     kitchen: DEMO_KITCHEN,
+    plans: [],
     larder: [
       { food: 'olive oil', amount: null, unit: null, useBy: null },
       { food: 'salt', amount: null, unit: null, useBy: null },

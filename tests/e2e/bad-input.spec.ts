@@ -85,8 +85,11 @@ test('an empty pot size is refused in Kitchen and stays as typed', async ({ page
   await expect(page.getByText(/kitchens lie below 6000 m/)).toBeVisible();
 });
 
-test('household files: broken, later, and the way back', async ({ page, request }) => {
+test('household files: broken, later, and the way back, with photos', async ({ page, request }) => {
   page.on('dialog', (d) => void d.accept());
+  await page.goto('/dishes/pears-cider');
+  await page.locator('input[name=photo]').setInputFiles('docs/screenshots/bench.png');
+  await expect(page.getByRole('img', { name: /as it was served/ })).toBeVisible();
   await page.goto('/kitchen');
   const open = async (text: string): Promise<void> => {
     await page
@@ -96,12 +99,25 @@ test('household files: broken, later, and the way back', async ({ page, request 
   };
   await open('{"format": broken');
   await expect(page.getByRole('alert')).toContainText('not readable as JSON');
-  await open('{"format":"olive-clock/household@2"}');
+  await open('{"format":"olive-clock/household@3"}');
   await expect(page.getByRole('alert')).toContainText('written by a later Olive Clock');
   const everything = await (await request.get('/household.json')).text();
   await open(everything);
   await expect(page.getByText(/dishes and \d+ meals are here now/)).toBeVisible();
   expect(await (await request.get('/household.json')).text()).toBe(everything);
+  expect(JSON.parse(everything).photos).toMatchObject([{ of: 'pears-cider' }]);
+  // Without photos it is smaller, and leaves them alone.
+  await expect(page.getByText(/^One photo, [\d.]+ kB|^One photo, [\d.]+ MB/)).toBeVisible();
+  const link = await page
+    .getByRole('link', { name: 'Save it without photos' })
+    .getAttribute('href');
+  const small = await (await request.get(String(link))).text();
+  expect(small.length).toBeLessThan(everything.length);
+  await open(small);
+  await expect(page.getByText(/dishes and \d+ meals are here now/)).toBeVisible();
+  await page.goto('/dishes/pears-cider');
+  await page.getByRole('button', { name: 'Remove it' }).click();
+  await expect(page.getByRole('img', { name: /as it was served/ })).toHaveCount(0);
 });
 
 test('a removed cooker is noticed in the plan, and a removed meal has a page that says so', async ({

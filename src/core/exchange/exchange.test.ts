@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
-import { householdSchema, parseHousehold, parseLine } from './index';
+import { householdSchema, parseHousehold, parseLine, type Household } from './index';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 
@@ -55,6 +55,7 @@ describe('household files', () => {
     ['{"format": "olive', /not readable as JSON/],
     ['[]', /not a household file/],
     ['{"format":"olive-clock/household@7"}', /version 7, written by a later Olive Clock/],
+    ['{"format":"olive-clock/household@0"}', /not a household file/],
     ['{"format":"olive-clock/household@1"}', /./],
   ])('refuses %s in words', (text, message) => {
     const refused = parseHousehold(text);
@@ -63,6 +64,46 @@ describe('household files', () => {
       expect(refused.problems[0]?.message).toMatch(message);
       expect(refused.problems[0]?.remedy).toBeTruthy();
     }
+  });
+
+  const refusedWith = (change: Partial<Household>): string[] => {
+    const back = parseHousehold(JSON.stringify({ ...demoHousehold(NOW), ...change }));
+    return back.ok ? [] : back.problems.map((p) => `${p.field}: ${p.message}`);
+  };
+
+  it('what is there twice is named', () => {
+    const { dishes, stores, larder } = demoHousehold(NOW);
+    const [first, second] = stores;
+    if (!first || !second) throw new Error('no stores');
+    expect(refusedWith({ dishes: [...dishes, ...dishes.slice(0, 1)] })).toEqual([
+      `dishes: “${dishes[0]?.id}” is there twice; leave one out`,
+    ]);
+    expect(refusedWith({ stores: [first, { ...second, code: first.code }] })).toEqual([
+      `stores: “${first.code}” is there twice; leave one out`,
+    ]);
+    // The same food by another spelling.
+    expect(
+      refusedWith({ larder: [...larder, { food: 'Onion', amount: 1, unit: null, useBy: null }] })
+        .length,
+    ).toBe(1);
+  });
+
+  it('a photo is an image of its kind, in base64, of 5 MB at most', () => {
+    const photo = (base64: string, type = 'image/png'): Partial<Household> => ({
+      photos: [{ of: 'lamb-apricots', at: NOW, type: type as 'image/png', base64 }],
+    });
+    const png = 'iVBORw0KGgoAAAANSUhEUg==';
+    expect(refusedWith(photo(png))).toEqual([]);
+    expect(refusedWith(photo(`/9j/${'A'.repeat(6_000_000)}`, 'image/jpeg'))).toEqual([]);
+    for (const [text, type] of [
+      [png, 'image/jpeg'],
+      [png.slice(1), 'image/png'],
+      [`${png.slice(0, -3)}*==`, 'image/png'],
+      ['PHNjcmlwdD4=', 'image/png'],
+      ['', 'image/png'],
+    ])
+      expect(refusedWith(photo(text ?? '', type))).toHaveLength(1);
+    expect(refusedWith(photo(`/9j/${'A'.repeat(7_000_000)}`, 'image/jpeg'))[0]).toContain('5 MB');
   });
 
   it('names the field that is wrong', () => {

@@ -24,3 +24,5 @@ export type { BagSheet, BagShapeTimes } from './bag-sheet';
 export { BOXES } from './boxes';
 export { bagContents, batchDish } from './batch';
 export type { BagContents, BagState } from './batch';
+export { isCompiled, savedPlanSchema } from './saved-plan';
+export type { SavedPlan } from './saved-plan';

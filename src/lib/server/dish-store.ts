@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { asc, desc, eq, inArray } from 'drizzle-orm';
 import { dishSchema, type Dish } from '$core/dish';
+import type { VersionRecord } from '$core/exchange';
 import { inTransaction, inWriteQueue, type Database } from './database';
 import { dishes, dishVersions } from './schema';
 
@@ -77,6 +78,17 @@ export async function listVersions(database: Database, dishId: string): Promise<
     .orderBy(desc(dishVersions.id));
   return rows.map(({ id, replacedAt, why, document }) => ({
     id,
+    replacedAt,
+    why,
+    dish: dishSchema.parse(document),
+  }));
+}
+
+/** What every dish was before each change, the oldest first. */
+export async function allVersions(database: Database): Promise<VersionRecord[]> {
+  const rows = await database.select().from(dishVersions).orderBy(asc(dishVersions.id));
+  return rows.map(({ dishId, replacedAt, why, document }) => ({
+    dishId,
     replacedAt,
     why,
     dish: dishSchema.parse(document),

@@ -1,16 +1,26 @@
 /** The whole household at once: out as one file, in from one. */
-import type { EveningRecord, Household } from '$core/exchange';
+import { eq } from 'drizzle-orm';
+import {
+  HOUSEHOLD_FORMAT,
+  type EveningRecord,
+  type Household,
+  type MoveRecord,
+} from '$core/exchange';
 import { foodKey } from '$core/lists';
 import { inWriteQueue, type Database } from './database';
-import { listDishes } from './dish-store';
+import { allVersions, listDishes } from './dish-store';
 import { readKitchen } from './kitchen-store';
 import { listMeals } from './meal-store';
 import { listLarder, listPrices } from './larder-store';
-import { listItems } from './item-store';
+import { allMoves, listAllItems } from './item-store';
 import { listEvenings, readEvening } from './evening-store';
+import { readSetBack, SET_BACK } from './learned-store';
+import { allPhotos } from './photo-store';
 import { allVerdicts } from './verdict-store';
 import {
   dishes,
+  dishPhotos,
+  dishVersions,
   eveningEvents,
   evenings,
   kitchens,
@@ -18,23 +28,39 @@ import {
   meals,
   observations,
   prices,
+  settings,
   storeItems,
   storeMoves,
   verdicts,
 } from './schema';
 
-export async function readHousehold(database: Database): Promise<Household> {
+/** A file up to here is opened; years of evenings are some tens of megabytes, the rest is photos. */
+export const LARGEST_FILE_BYTES = 400_000_000;
+/** In base64 three bytes are four. */
+const MOST_PHOTO_BYTES = 240_000_000;
+
+export function areTooManyPhotos({ bytes }: { bytes: number }): boolean {
+  return bytes > MOST_PHOTO_BYTES;
+}
+
+/** @param withPhotos without them the file is small, and leaves the photos of where it is opened alone */
+export async function readHousehold(database: Database, withPhotos = true): Promise<Household> {
   const stored = await listMeals(database);
   return {
-    format: 'olive-clock/household@1',
+    format: HOUSEHOLD_FORMAT,
     kitchen: await readKitchen(database),
     dishes: await listDishes(database),
     meals: stored.map((s) => s.meal),
+    plans: stored.flatMap(({ meal, plan }) => (plan ? [{ mealId: meal.id, plan }] : [])),
     larder: await listLarder(database),
     prices: await listPrices(database),
-    stores: await listItems(database),
+    stores: await listAllItems(database),
+    moves: await allMoves(database),
     evenings: await readEveningRecords(database),
     verdicts: await allVerdicts(database),
+    versions: await allVersions(database),
+    ...(withPhotos && { photos: await allPhotos(database) }),
+    setBack: await readSetBack(database),
   };
 }
 
@@ -57,6 +83,7 @@ export async function replaceHousehold(
   household: Household,
   now: number,
 ): Promise<void> {
+  const plans = new Map(household.plans.map((p) => [p.mealId, p.plan]));
   await inWriteQueue(async () => {
     await database.batch([
       database.delete(meals),
@@ -78,6 +105,7 @@ export async function replaceHousehold(
           name: meal.name,
           serveAt: Date.parse(meal.serveAt),
           document: meal,
+          plan: plans.get(meal.id) ?? null,
           updatedAt: now,
         }),
       ),
@@ -97,17 +125,24 @@ export async function replaceHousehold(
           document: item,
         }),
       ),
-      ...household.stores.map((item) =>
-        database.insert(storeMoves).values({
-          itemId: item.id,
-          at: Date.parse(`${item.packedOn}T12:00:00Z`),
-          what: 'in' as const,
-          portions: item.portions,
-        }),
+      ...(household.moves ?? firstMoves(household)).map((move) =>
+        database.insert(storeMoves).values(move),
       ),
       ...eveningWrites(database, household),
+      ...memoryWrites(database, household),
     ]);
   });
+}
+
+/** What is in the stores was put there on the day it was packed. */
+function firstMoves({ stores }: Household): MoveRecord[] {
+  return stores.map((item) => ({
+    itemId: item.id,
+    at: Date.parse(`${item.packedOn}T12:00:00Z`),
+    what: 'in',
+    portions: item.portions,
+    note: '',
+  }));
 }
 
 /** Evenings and verdicts are replaced where the file has any of them; older files leave them alone. */
@@ -141,6 +176,39 @@ function eveningWrites(database: Database, { evenings: records, verdicts: said }
           ...said.map(({ eveningId, entryId, dishId, at, verdict }) =>
             database.insert(verdicts).values({ eveningId, entryId, dishId, at, document: verdict }),
           ),
+        ]
+      : []),
+  ];
+}
+
+/** What dishes were, their photos, and figures set back: replaced where the file has any of them. */
+function memoryWrites(database: Database, { versions, photos, setBack }: Household) {
+  return [
+    ...(versions
+      ? [
+          database.delete(dishVersions),
+          ...versions.map(({ dish, ...rest }) =>
+            database.insert(dishVersions).values({ ...rest, document: dish }),
+          ),
+        ]
+      : []),
+    ...(photos
+      ? [
+          database.delete(dishPhotos),
+          ...photos.map(({ of, at, type, base64 }) =>
+            database.insert(dishPhotos).values({
+              dishId: of,
+              type,
+              bytes: Buffer.from(base64, 'base64'),
+              updatedAt: at,
+            }),
+          ),
+        ]
+      : []),
+    ...(setBack
+      ? [
+          database.delete(settings).where(eq(settings.key, SET_BACK)),
+          database.insert(settings).values({ key: SET_BACK, value: setBack }),
         ]
       : []),
   ];

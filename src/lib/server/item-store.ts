@@ -1,5 +1,6 @@
 /** Freezer and fridge. */
 import { and, asc, desc, eq, gt, gte, inArray, sql } from 'drizzle-orm';
+import type { MoveRecord } from '$core/exchange';
 import { failure, success, type Outcome } from '$core/reason';
 import { storeItemSchema, useByOf, type StoreItem } from '$core/stores';
 import { inWriteQueue, type Database } from './database';
@@ -114,6 +115,12 @@ export async function putBack(
       .insert(storeMoves)
       .values({ itemId: id, at: now, what: 'in', portions, note: 'put back' });
   });
+}
+
+/** Every move there was, in order. */
+export async function allMoves(database: Database): Promise<MoveRecord[]> {
+  const rows = await database.select().from(storeMoves).orderBy(asc(storeMoves.seq));
+  return rows.map(({ seq: _, ...move }) => move);
 }
 
 /** The last moves with the name of what was moved, the latest first. */

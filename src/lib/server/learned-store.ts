@@ -11,7 +11,8 @@ import { observations } from './schema';
 import { changeSetting, readSetting } from './settings-store';
 import { verdictsOf } from './verdict-store';
 
-const SINCE = 'learned-since';
+/** The setting that says since when each figure counts. */
+export const SET_BACK = 'learned-since';
 const sinceSchema = z.record(z.string(), z.number());
 
 /** Reads an evening's events again and keeps what they say. @param now ms since the epoch */
@@ -57,7 +58,7 @@ export async function readFigures(database: Database): Promise<Figure[]> {
   const [rows, kitchen, since] = await Promise.all([
     database.select().from(observations),
     readKitchen(database),
-    readSetting(database, SINCE, sinceSchema),
+    readSetting(database, SET_BACK, sinceSchema),
   ]);
   const seen = rows.flatMap((r) => r.document as Observation[]);
   return learn(seen, priorFor(kitchen), since ?? {});
@@ -85,7 +86,7 @@ export async function setBack(
   figure: string,
   now: number | null,
 ): Promise<void> {
-  await changeSetting(database, SINCE, sinceSchema, (since) => {
+  await changeSetting(database, SET_BACK, sinceSchema, (since) => {
     const { [figure]: _, ...rest } = since ?? {};
     return now === null ? rest : { ...rest, [figure]: now };
   });
@@ -93,7 +94,7 @@ export async function setBack(
 
 /** Figures that were set back, with the moment. */
 export async function readSetBack(database: Database): Promise<Record<string, number>> {
-  return (await readSetting(database, SINCE, sinceSchema)) ?? {};
+  return (await readSetting(database, SET_BACK, sinceSchema)) ?? {};
 }
 
 /** Every observation there is, for charts and files. */

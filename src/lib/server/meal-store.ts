@@ -1,6 +1,6 @@
 import { and, desc, eq } from 'drizzle-orm';
 import { mealSchema, type Meal } from '$core/meal';
-import { savedPlanSchema, type SavedPlan } from '$lib/workers/planning';
+import { savedPlanSchema, type SavedPlan } from '$core/plan';
 import { addWeeks, servingIn } from '$lib/client/moments';
 import { inWriteQueue, type Database } from './database';
 import { meals } from './schema';

@@ -1,23 +1,9 @@
 /** One photo for each dish, and for each dish of an evening. */
-import { eq, like } from 'drizzle-orm';
+import { asc, eq, like, sql } from 'drizzle-orm';
+import { imageTypeOf, MOST_PHOTO_BYTES, type ImageType, type PhotoRecord } from '$core/exchange';
 import { failure, success, type Outcome } from '$core/reason';
 import { inWriteQueue, type Database } from './database';
 import { dishPhotos } from './schema';
-
-type ImageType = (typeof dishPhotos.$inferSelect)['type'];
-
-const MOST_PHOTO_BYTES = 5_000_000;
-
-/** The kind of image by its first bytes, whatever its name says; null where it is none. */
-function imageType(bytes: Uint8Array): ImageType | null {
-  const starts = (...signature: number[]): boolean =>
-    signature.every((byte, i) => bytes[i] === byte);
-  if (starts(0xff, 0xd8, 0xff)) return 'image/jpeg';
-  if (starts(0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a)) return 'image/png';
-  const ascii = (from: number, to: number): string =>
-    String.fromCharCode(...bytes.subarray(from, to));
-  return ascii(0, 4) === 'RIFF' && ascii(8, 12) === 'WEBP' ? 'image/webp' : null;
-}
 
 /** Keeps a photo in place of the one before; fails where it is none, or too large. */
 export async function savePhoto(
@@ -32,7 +18,7 @@ export async function savePhoto(
       message: `the photo has ${Math.ceil(bytes.length / 1_000_000)} MB`,
       remedy: 'choose one of at most 5 MB',
     });
-  const type = imageType(bytes);
+  const type = imageTypeOf(bytes);
   if (!type)
     return failure({
       field: 'photo',
@@ -70,6 +56,28 @@ export async function readPhoto(
 ): Promise<{ type: ImageType; bytes: Uint8Array<ArrayBuffer> } | null> {
   const [row] = await database.select().from(dishPhotos).where(eq(dishPhotos.dishId, dishId));
   return row ? { type: row.type, bytes: new Uint8Array(row.bytes) } : null;
+}
+
+/** Every photo, as the household file has them. */
+export async function allPhotos(database: Database): Promise<PhotoRecord[]> {
+  const rows = await database.select().from(dishPhotos).orderBy(asc(dishPhotos.dishId));
+  return rows.map(({ dishId, updatedAt, type, bytes }) => ({
+    of: dishId,
+    at: updatedAt,
+    type,
+    base64: Buffer.from(bytes).toString('base64'),
+  }));
+}
+
+/** How many photos there are, and what they weigh together, bytes. */
+export async function weighPhotos(database: Database): Promise<{ count: number; bytes: number }> {
+  const [row] = await database
+    .select({
+      count: sql<number>`count(*)`,
+      bytes: sql<number>`coalesce(sum(length(${dishPhotos.bytes})), 0)`,
+    })
+    .from(dishPhotos);
+  return row ?? { count: 0, bytes: 0 };
 }
 
 /** What a photo of a dish on one evening goes by; no dish's id has a stroke in it. */

@@ -2,7 +2,6 @@
  * Planning a meal from documents to an answer, the same in a browser's worker and on the server.
  * Runs in slices, so that a newer question can stop an older one.
  */
-import { z } from 'zod';
 import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import { SURENESS, type Meal } from '$core/meal';
@@ -13,6 +12,7 @@ import {
   settleChoices,
   totalsOf,
   type CompiledMeal,
+  type SavedPlan,
   type Totals,
 } from '$core/plan';
 import type { Problem as Fault } from '$core/reason';
@@ -22,7 +22,6 @@ import {
   isImpossibleWithAllHands,
   planFor,
   sureAfter,
-  scheduleSchema,
   simulate,
   type Schedule,
   type Simulation,
@@ -58,14 +57,6 @@ export type PlanAnswer =
       /** Whether the search is over; until then a better plan may come. */
       final: boolean;
     };
-
-/** What is kept with a meal: the plan as it was shown. */
-export const savedPlanSchema = z.object({
-  format: z.literal('olive-clock/saved-plan@1'),
-  compiled: z.custom<CompiledMeal>((v) => typeof v === 'object' && v !== null && 'meanings' in v),
-  schedule: scheduleSchema,
-});
-export type SavedPlan = z.infer<typeof savedPlanSchema>;
 
 /** Work before the first answer is shown, and in all; see the engine for its unit. */
 const FIRST_WORK = 125_000;

@@ -12,25 +12,30 @@ import {
 } from '$lib/server/backup';
 import { database, databaseUrl } from '$lib/server/database';
 import { errorsByField, readDocument, UNREADABLE } from '$lib/server/form';
-import { replaceHousehold } from '$lib/server/household-store';
+import {
+  areTooManyPhotos,
+  LARGEST_FILE_BYTES,
+  replaceHousehold,
+} from '$lib/server/household-store';
 import { readKitchen, saveKitchen } from '$lib/server/kitchen-store';
+import { freshFigures } from '$lib/server/learned-store';
+import { weighPhotos } from '$lib/server/photo-store';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
 
-/** A household with years of meals is a few megabytes. */
-const LARGEST_FILE = 20_000_000;
-
 export const load: PageServerLoad = async ({ url }) => {
   const store = await database();
-  const [kitchen, token, setting] = await Promise.all([
+  const [kitchen, token, setting, photos] = await Promise.all([
     readKitchen(store),
     screenToken(store),
     readBackupSetting(store),
+    weighPhotos(store),
   ]);
   const folder = backupFolder(databaseUrl());
   return {
     kitchen,
     screenLink: token && `${url.origin}/access/screen/${token}`,
+    photos: { ...photos, areTooMany: areTooManyPhotos(photos) },
     backups: { folder, setting, copies: folder ? listBackups(folder) : [] },
   };
 };
@@ -67,9 +72,11 @@ export const actions: Actions = {
     const file = (await request.formData()).get('file');
     if (!(file instanceof File) || file.size === 0)
       return fail(422, { fileProblems: ['No file was chosen; choose a household file first.'] });
-    if (file.size > LARGEST_FILE)
+    if (file.size > LARGEST_FILE_BYTES)
       return fail(422, {
-        fileProblems: ['The file is larger than 20 MB; a household file never is. Choose another.'],
+        fileProblems: [
+          'The file is larger than 400 MB; a household file never is. Choose another.',
+        ],
       });
     const household = parseHousehold(await file.text());
     if (!household.ok)
@@ -78,7 +85,10 @@ export const actions: Actions = {
           .slice(0, 8)
           .map((p) => `${p.field}: ${p.message}; ${p.remedy}.`),
       });
-    await replaceHousehold(await database(), household.value, currentTime());
+    const store = await database();
+    await replaceHousehold(store, household.value, currentTime());
+    // What its evenings teach counts for the very next plan.
+    await freshFigures(store, currentTime());
     return {
       opened: `${household.value.dishes.length} dishes and ${household.value.meals.length} meals are here now.`,
     };

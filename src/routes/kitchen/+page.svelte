@@ -222,6 +222,7 @@
 </form>
 
 <HouseholdFile
+  photos={data.photos}
   problems={form && 'fileProblems' in form ? (form.fileProblems ?? []) : []}
   opened={form && 'opened' in form ? (form.opened ?? null) : null}
   onopened={() => (kitchen = structuredClone(data.kitchen))}

@@ -2,21 +2,43 @@
   import { enhance } from '$app/forms';
 
   interface Props {
+    /** How many there are, what they weigh together, and whether one file carries them. */
+    photos: { count: number; bytes: number; areTooMany: boolean };
     problems: readonly string[];
     /** What was brought in, in words; null before. */
     opened: string | null;
     onopened: () => void;
   }
-  let { problems, opened, onopened }: Props = $props();
+  let { photos, problems, opened, onopened }: Props = $props();
+  const size = $derived(
+    photos.bytes < 1e5
+      ? `${Math.ceil(photos.bytes / 1e3)} kB`
+      : `${(photos.bytes / 1e6).toFixed(1)} MB`,
+  );
 </script>
 
 <section aria-labelledby="file" class="mt-8 grid gap-4 card p-5 md:grid-cols-2">
   <div>
     <h2 id="file" class="text-xl font-bold">Household file</h2>
     <p class="mt-1 text-muted">
-      Kitchen, dishes and meals in one JSON file: yours to keep, copy and read.
+      Kitchen, dishes with all their versions, meals, stores, evenings, verdicts and photos in one
+      JSON file: yours to keep, copy and read.
     </p>
-    <a class="mt-3 btn" href="/household.json" download>Save everything to a file</a>
+    <div class="mt-3 flex flex-wrap gap-2">
+      {#if !photos.areTooMany}
+        <a class="btn" href="/household.json" download>Save everything to a file</a>
+      {/if}
+      {#if photos.count > 0}
+        <a class="btn" href="/household.json?photos=no" download>Save it without photos</a>
+      {/if}
+    </div>
+    {#if photos.count > 0}
+      <p class="mt-2 text-sm text-muted">
+        {photos.count === 1 ? 'One photo' : `${photos.count} photos`}, {size}{photos.areTooMany
+          ? ': more than one file carries. Copies of the database hold them.'
+          : '. A file without photos leaves those alone that are where it is opened.'}
+      </p>
+    {/if}
   </div>
   <form
     method="POST"
@@ -25,7 +47,7 @@
     use:enhance={({ cancel }) => {
       if (
         !confirm(
-          'This replaces the kitchen, all dishes and all meals with what is in the file. Go on?',
+          'This replaces what is here with what is in the file: kitchen, dishes, meals, stores, evenings. Save everything to a file first if you may want it back. Go on?',
         )
       )
         cancel();

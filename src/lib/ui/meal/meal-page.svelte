@@ -3,11 +3,10 @@
   import type { Dish } from '$core/dish';
   import type { Kitchen } from '$core/kitchen';
   import type { DishPick, Meal } from '$core/meal';
-  import { looksAtPlan } from '$core/plan';
+  import { looksAtPlan, type SavedPlan } from '$core/plan';
   import { cooksOf, givenTo, shareSteps, toRunSheet } from '$core/run';
   import { formatMinutes, formatTime } from '$core/units';
   import { Runway } from '$lib/ui/runway';
-  import type { SavedPlan } from '$lib/workers/planning';
   import BagsCard from './bags-card.svelte';
   import DishPicks from './dish-picks.svelte';
   import MealHeader from './meal-header.svelte';

@@ -2,15 +2,11 @@
 import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import { checkServingTime, newEntry, type Meal, type MealEntry } from '$core/meal';
+import type { SavedPlan } from '$core/plan';
 import { bagOf } from '$core/stores';
 import { toInstant } from '$lib/client/moments';
 import { startPlanner, type Planner } from '$lib/client/planner';
-import {
-  describeSaved,
-  type PlanAnswer,
-  type PlanQuestion,
-  type SavedPlan,
-} from '$lib/workers/planning';
+import { describeSaved, type PlanAnswer, type PlanQuestion } from '$lib/workers/planning';
 import { History } from './history';
 
 export type SaveState =

@@ -2,6 +2,7 @@
   /** A photo, if there is one; otherwise a quiet way to add one. The page has the actions `photo` and `removePhoto`. */
   import { enhance } from '$app/forms';
   import { toast } from 'svelte-sonner';
+  import { smallPhoto } from '$lib/client/small-photo';
 
   interface Props {
     /** Where it is shown from. */
@@ -14,6 +15,15 @@
   }
   let { address, name, at, entry }: Props = $props();
   let form = $state<HTMLFormElement>();
+
+  async function send(input: HTMLInputElement): Promise<void> {
+    const [file] = input.files ?? [];
+    if (!file) return;
+    const chosen = new DataTransfer();
+    chosen.items.add(await smallPhoto(file));
+    input.files = chosen.files;
+    form?.requestSubmit();
+  }
 </script>
 
 <div class="print:hidden">
@@ -43,7 +53,7 @@
         name="photo"
         accept="image/jpeg,image/png,image/webp"
         class="sr-only"
-        onchange={() => form?.requestSubmit()}
+        onchange={(event) => void send(event.currentTarget)}
       /></label
     >
     {#if at !== null}<button class="btn btn-quiet" formaction="?/removePhoto">Remove it</button

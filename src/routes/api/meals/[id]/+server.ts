@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { mealSchema } from '$core/meal';
 import { database } from '$lib/server/database';
 import { readMeal, updateMeal } from '$lib/server/meal-store';
-import { savedPlanSchema } from '$lib/workers/planning';
+import { savedPlanSchema } from '$core/plan';
 import type { RequestHandler } from './$types';
 import { currentTime } from '$lib/server/clock';
 
