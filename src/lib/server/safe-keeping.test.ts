@@ -1,6 +1,16 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdtempSync, readdirSync, readFileSync, rmSync, utimesSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  copyFileSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  utimesSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createClient } from '@libsql/client';
@@ -32,6 +42,8 @@ import { saveVerdict } from './verdict-store';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const DAY_MS = 86_400_000;
+/** The user without rights, by custom on Linux. */
+const NOBODY = 65_534;
 let folder = '';
 let file = '';
 let database: Database;
@@ -190,6 +202,12 @@ describe('the household file', () => {
   });
 });
 
+/** One file, whole; of the database itself the newest lies in its log. */
+function newestCopy(): string {
+  const copies = backupFolder(`file:${file}`) ?? '';
+  return join(copies, listBackups(copies)[0]?.name ?? '');
+}
+
 describe('a disk that does not do what it should', () => {
   it('full: the write is refused in words, and what was there is whole', async () => {
     const path = join(folder, 'full.db');
@@ -223,9 +241,7 @@ describe('a disk that does not do what it should', () => {
   it('damaged at the start: said with the way back; sound or not there yet: nothing', async () => {
     expect(await databaseTrouble(`file:${file}`)).toBeNull();
     expect(await databaseTrouble(`file:${join(folder, 'none.db')}`)).toBeNull();
-    // A copy is one file; of the database itself the newest lies in its log.
-    const copies = backupFolder(`file:${file}`) ?? '';
-    const bytes = readFileSync(join(copies, listBackups(copies)[0]?.name ?? ''));
+    const bytes = readFileSync(newestCopy());
     bytes.fill(0x5a, 4096, Math.min(bytes.length, 200_000));
     const broken = join(folder, 'broken.db');
     writeFileSync(broken, bytes);
@@ -234,6 +250,25 @@ describe('a disk that does not do what it should', () => {
     const letter = join(folder, 'letter.db');
     writeFileSync(letter, 'Dear all, see you on Sunday. '.repeat(50));
     expect(await databaseTrouble(`file:${letter}`)).toContain('npm run restore');
+  });
+
+  it('read-only at the start: said with what to do', async () => {
+    const place = join(folder, 'read-only');
+    mkdirSync(place);
+    const path = join(place, 'olive.db');
+    copyFileSync(newestCopy(), path);
+    chmodSync(folder, 0o755);
+    chmodSync(path, 0o444);
+    chmodSync(place, 0o555);
+    // Root may write everything, so it is asked as nobody.
+    const isRoot = process.geteuid?.() === 0;
+    try {
+      if (isRoot) process.seteuid?.(NOBODY);
+      expect(await databaseTrouble(`file:${path}`)).toContain('Give this program the right');
+    } finally {
+      if (isRoot) process.seteuid?.(0);
+      chmodSync(place, 0o755);
+    }
   });
 
   it('busy with another program’s write: waited for, not refused', async () => {

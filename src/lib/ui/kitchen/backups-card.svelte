@@ -46,9 +46,9 @@
             checked={setting.isDaily}
           />one each day</label
         >
-        <label class="text-[15px] text-muted"
+        <label class="flex items-center gap-2 text-[15px] text-muted"
           >kept for, days<input
-            class="mt-0.5 field w-24 text-ink"
+            class="field w-24 text-ink"
             type="number"
             name="keepDays"
             min="1"
