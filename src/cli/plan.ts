@@ -98,7 +98,9 @@ export const planCommand: Command = {
     if (schedule.status === 'impossible') {
       const { conflict } = schedule;
       const needsHands = !isImpossibleWithAllHands(compiled.value.problem, conflict);
-      const lines = explainConflict(compiled.value, kitchen, conflict, needsHands);
+      const lines = explainConflict(compiled.value, kitchen, conflict, needsHands).map(
+        ({ text }) => text,
+      );
       if (!values.json) console.log(['These contradict each other:', ...lines].join('\n- '));
       return 3;
     }

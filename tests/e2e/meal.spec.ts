@@ -96,6 +96,15 @@ test('a late start is said, with the hour that can be kept', async ({ page }) =>
   await page.getByLabel('Time on the table').fill(clock(soon, 'time'));
   await page.getByLabel('Time on the table').blur();
   await expect(page.getByText(/can’t be met/)).toBeVisible();
+  // What follows each other without a break, in words and on the runway.
+  const chain = page.getByText('What takes so long, one after the other:').locator('..');
+  await expect(
+    chain
+      .getByRole('listitem')
+      .filter({ hasText: /in the / })
+      .first(),
+  ).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Runway .*Marked in red: 1: / })).toBeVisible();
   await page.getByRole('button', { name: /^Serve at/ }).click();
   await expect(page.getByText(/can’t be met/)).toHaveCount(0);
   await settled(page);
@@ -111,6 +120,13 @@ test('what cannot be cooked is said with its reasons, and undone', async ({ page
   ).toBeVisible();
   await expect(page.getByText(/need the Large, one after the other/)).toBeVisible();
   await expect(page.getByText(/over the (half|two-thirds) line/).first()).toBeVisible();
+  // On the runway too: as near as one comes, with what goes over its limit.
+  const nearest = page.getByRole('img', {
+    name: /^Runway .*Marked in red: 1: .*as drawn it waits/,
+  });
+  await expect(nearest).toBeVisible();
+  await expect(nearest).toHaveAttribute('aria-label', /!: .*over the (half|two-thirds) line/);
+  await expect(page.getByTestId('run-sheet')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByTestId('run-sheet')).toContainText('1.9 kg lamb shoulder');
   await settled(page);

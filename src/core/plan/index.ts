@@ -1,5 +1,6 @@
 export { compileMeal } from './compile';
 export { conflictGroups, explainConflict } from './explain';
+export type { Contradiction } from './explain';
 export { offersFor, stageMinutes } from './offers';
 export { totalsOf } from './totals';
 export type { Totals } from './totals';
@@ -26,3 +27,5 @@ export { bagContents, batchDish } from './batch';
 export type { BagContents, BagState } from './batch';
 export { isCompiled, savedPlanSchema } from './saved-plan';
 export type { SavedPlan } from './saved-plan';
+export { whyLate } from './why-late';
+export type { ChainPart } from './why-late';

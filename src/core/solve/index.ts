@@ -17,6 +17,8 @@ export { scheduleSchema, toTimetable } from './schedule';
 export type { Schedule } from './schedule';
 export { alternatives, alternativesInTurns } from './alternatives';
 export type { Alternative, Edit } from './alternatives';
+export { nearestPlan } from './nearest';
+export type { NearestPlan, Overrun } from './nearest';
 export { planFor, planForDefaults, sureAfter } from './plan-for';
 export type { ChancePlan, PlanForOptions } from './plan-for';
 export { replan, replanDefaults } from './replan';

@@ -12,6 +12,7 @@ import {
   settleChoices,
   totalsOf,
   type CompiledMeal,
+  type Contradiction,
   type SavedPlan,
   type Totals,
 } from '$core/plan';
@@ -20,6 +21,7 @@ import {
   createSearch,
   finishAnswer,
   isImpossibleWithAllHands,
+  nearestPlan,
   planFor,
   sureAfter,
   simulate,
@@ -40,8 +42,10 @@ export type PlanAnswer =
   | {
       kind: 'impossible';
       compiled: CompiledMeal;
-      /** What contradicts what, in words; null while that is still being worked out. */
-      contradictions: string[] | null;
+      /** What contradicts what; null while that is still being worked out. */
+      contradictions: Contradiction[] | null;
+      /** As near as one comes; null where it is not even near. */
+      nearest: { schedule: Schedule; totals: Totals } | null;
     }
   | { kind: 'unknown' }
   | {
@@ -99,13 +103,27 @@ export async function answerPlan(question: PlanQuestion, hooks: PlanningHooks): 
   }
   const answer = search.answer();
   if (answer.status === 'impossible') {
-    hooks.onAnswer({ kind: 'impossible', compiled: compiled.value, contradictions: null });
+    const told = { kind: 'impossible' as const, compiled: compiled.value };
+    hooks.onAnswer({ ...told, contradictions: null, nearest: null });
+    if (!(await hooks.breathe())) return;
+    const near = nearestPlan(problem);
+    const nearest = near && {
+      schedule: near.schedule,
+      totals: totalsOf(problem, near.schedule),
+    };
+    hooks.onAnswer({ ...told, contradictions: null, nearest });
     if (!(await hooks.breathe())) return;
     const groupOf = conflictGroups(compiled.value);
     const { conflict } = finishAnswer(answer, problem, { groupOf });
     const needsHands = !isImpossibleWithAllHands(problem, conflict);
-    const contradictions = explainConflict(compiled.value, kitchen, conflict, needsHands);
-    hooks.onAnswer({ kind: 'impossible', compiled: compiled.value, contradictions });
+    const contradictions = explainConflict(
+      compiled.value,
+      kitchen,
+      conflict,
+      needsHands,
+      near?.overruns,
+    );
+    hooks.onAnswer({ ...told, contradictions, nearest });
     return;
   }
   if (!isShown) {

@@ -3,12 +3,14 @@
   import type { Dish } from '$core/dish';
   import type { Kitchen } from '$core/kitchen';
   import type { DishPick, Meal } from '$core/meal';
-  import { looksAtPlan, type SavedPlan } from '$core/plan';
+  import { looksAtPlan, whyLate, type SavedPlan } from '$core/plan';
   import { cooksOf, givenTo, shareSteps, toRunSheet } from '$core/run';
-  import { formatMinutes, formatTime } from '$core/units';
+  import { formatTime } from '$core/units';
   import { Runway } from '$lib/ui/runway';
+  import { contradictionMarks, lateMarks, stopMarks } from './marks';
   import BagsCard from './bags-card.svelte';
   import DishPicks from './dish-picks.svelte';
+  import LateBanner from './late-banner.svelte';
   import MealHeader from './meal-header.svelte';
   import { MealState } from './meal-state.svelte';
   import NeedsLook from './needs-look.svelte';
@@ -47,16 +49,23 @@
     const harm = { stop: 0, look: 1, info: 2 } as const;
     return [...compiled.notes, ...looks].sort((a, b) => harm[a.severity] - harm[b.severity]);
   });
+  const impossible = $derived(model.answer?.kind === 'impossible' ? model.answer : null);
+  const contradictions = $derived(contradictionMarks(impossible?.contradictions ?? []));
+  const chain = $derived(
+    plan ? lateMarks(whyLate(plan.compiled, plan.schedule, model.kitchen)) : [],
+  );
   const serveAt = $derived(Date.parse(model.meal.serveAt));
   const lines = $derived(
     plan ? toRunSheet(plan.compiled, plan.schedule, model.kitchen, serveAt) : [],
   );
   const cooks = $derived(cooksOf(model.kitchen, model.meal.hands ?? model.kitchen.hands));
-  const shares = $derived(
-    plan
-      ? shareSteps(plan.compiled, plan.schedule, cooks, givenTo(model.meal))
-      : new Map<string, number>(),
-  );
+  const shares = $derived.by(() => {
+    const schedule = plan?.schedule ?? impossible?.nearest?.schedule;
+    const compiled = plan?.compiled ?? impossible?.compiled;
+    return compiled && schedule
+      ? shareSteps(compiled, schedule, cooks, givenTo(model.meal))
+      : new Map<string, number>();
+  });
   /** Late, over the line, unsure or impossible: then ways out are worth trying. */
   const isInTrouble = $derived(
     model.answer !== null &&
@@ -146,20 +155,13 @@
   {/if}
   {#if (plan.schedule.delay ?? 0) > 0}
     {@const delay = plan.schedule.delay ?? 0}
-    <div
-      class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3"
-      role="status"
-    >
-      <p>
-        <b>{formatTime(serveAt, model.kitchen)} can’t be met.</b> With these pots and hands
-        everything is ready together at {formatTime(serveAt + delay * 60_000, model.kitchen)}, {formatMinutes(
-          delay,
-        )} later.
-      </p>
-      <button class="btn" onclick={() => serveLater(delay)}
-        >Serve at {formatTime(serveAt + delay * 60_000, model.kitchen)}</button
-      >
-    </div>
+    <LateBanner
+      {serveAt}
+      {delay}
+      kitchen={model.kitchen}
+      {chain}
+      onlater={() => serveLater(delay)}
+    />
   {/if}
   <div class="mt-5" class:opacity-60={model.isThinking && !plan}>
     <Runway
@@ -170,6 +172,7 @@
       {serveAt}
       {cooks}
       {shares}
+      marks={[...chain, ...stopMarks(notes, plan.compiled)]}
       {selected}
       onselect={(id) => (selected = selected === id ? null : id)}
       ondrag={model.isPast ? undefined : moveStep}
@@ -181,7 +184,24 @@
     answer={model.answer}
     isEmpty={model.meal.entries.length === 0}
     isThinking={model.isThinking}
+    marks={contradictions}
   />
+  {#if impossible?.nearest}
+    <h3 class="mt-5 font-bold">As near as these pots and hands come</h3>
+    <p class="text-muted">No plan to cook by: what is marked in red goes over its limit.</p>
+    <div class="mt-2">
+      <Runway
+        compiled={impossible.compiled}
+        schedule={impossible.nearest.schedule}
+        totals={impossible.nearest.totals}
+        kitchen={model.kitchen}
+        {serveAt}
+        {cooks}
+        {shares}
+        marks={[...contradictions, ...stopMarks(notes, impossible.compiled)]}
+      />
+    </div>
+  {/if}
 {/if}
 
 {#if isInTrouble}<WaysOut {model} {serveAt} />{/if}

@@ -15,7 +15,16 @@
   <ul class="grid gap-3">
     {#each notes as note (note.text)}
       <li class="rounded-lg border-l-4 px-4 py-3 wrap-anywhere {LOOK[note.severity]}">
-        <p><b>{WORD[note.severity]}.</b> {note.text}</p>
+        <p>
+          {#if note.severity === 'stop' && note.entryId !== null}
+            <span
+              class="mr-1 inline-flex size-5 items-center justify-center rounded-full bg-pimento text-[12px] leading-none font-bold text-on-pimento"
+              aria-hidden="true">!</span
+            >
+          {/if}
+          <b>{WORD[note.severity]}.</b>
+          {note.text}
+        </p>
         {#if note.remedy}<p class="mt-1 text-[15px]">{note.remedy}</p>{/if}
       </li>
     {/each}

@@ -1,12 +1,16 @@
 <script lang="ts">
   import type { PlanAnswer } from '$lib/workers/planning';
+  import type { RunwayMark } from '$lib/ui/runway';
+  import MarkList from './mark-list.svelte';
 
   interface Props {
     answer: PlanAnswer | null;
     isEmpty: boolean;
     isThinking: boolean;
+    /** The contradictions as the runway shows them. */
+    marks: readonly RunwayMark[];
   }
-  let { answer, isEmpty, isThinking }: Props = $props();
+  let { answer, isEmpty, isThinking, marks }: Props = $props();
 </script>
 
 <section class="mt-6 card p-6" aria-live="polite">
@@ -31,9 +35,7 @@
     {#if answer.contradictions === null}
       <p class="mt-3">Working out which…</p>
     {:else}
-      <ul class="mt-3 grid list-disc gap-1 pl-5">
-        {#each answer.contradictions as line (line)}<li>{line}</li>{/each}
-      </ul>
+      <div class="mt-3"><MarkList {marks} /></div>
       <p class="mt-3">
         Fewer servings, a second cooker, a dish that may wait longer, or one dish less would resolve
         it.

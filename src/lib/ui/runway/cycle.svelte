@@ -44,7 +44,7 @@
 <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
 <g
   onclick={() => onselect?.(cycle.hold?.stepId ?? '')}
-  class="cursor-pointer"
+  class={onselect && 'cursor-pointer'}
   data-step={cycle.hold?.stepId ?? ''}
 >
   <rect

@@ -1,1 +1,2 @@
 export { default as Runway } from './runway.svelte';
+export type { RunwayMark } from './marks';

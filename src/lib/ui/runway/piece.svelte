@@ -36,7 +36,11 @@
 
 <!-- Drawn for the eye and the mouse; the run sheet is the same for keyboard and screen reader. -->
 <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-<g onclick={() => onselect?.(piece.stepId)} class="cursor-pointer" data-step={piece.stepId}>
+<g
+  onclick={() => onselect?.(piece.stepId)}
+  class={onselect && 'cursor-pointer'}
+  data-step={piece.stepId}
+>
   {#if kind === 'ahead'}
     <rect
       x={x0}

@@ -8,6 +8,8 @@
   import HandOver from './hand-over.svelte';
   import { aheadLane, toLanes, type Lane } from './lanes';
   import LaneLabel from './lane-label.svelte';
+  import MarkBars from './mark-bars.svelte';
+  import { markRoom, toMarkBars, WORK_ROOM, type RunwayMark } from './marks';
   import Piece from './piece.svelte';
   import Textures from './textures.svelte';
   import Cycle from './cycle.svelte';
@@ -24,6 +26,8 @@
     cooks: readonly Cook[];
     /** Cook's number by step id. */
     shares: ReadonlyMap<string, number>;
+    /** What is shown in red, with the words for it. */
+    marks?: readonly RunwayMark[];
     selected?: string | null;
     onselect?: (stepId: string) => void;
     /** A step was dragged: by so many minutes, and onto this lane. */
@@ -39,6 +43,7 @@
     serveAt,
     cooks,
     shares,
+    marks = [],
     selected = null,
     onselect,
     ondrag,
@@ -48,6 +53,8 @@
   const HEIGHTS = { ahead: 64, cooker: 78, oven: 64, burner: 64, hands: 40 } as const;
   const AXIS = 50;
   const FOOT = 40;
+  /** “12 h 30 min to go” at its size, px. */
+  const TICK_ROOM = 112;
   /** Before the browser has measured the page. */
   let shown = $state(1100);
   /** Times as wide as the page: close up for a busy hour. */
@@ -68,15 +75,21 @@
     ...(showsLead && before.pieces.length > 0 ? [before] : []),
     ...toLanes(compiled, schedule, kitchen, cooks, shares),
   ]);
+  const bars = $derived(toMarkBars(lanes, marks, compiled, schedule));
+  const roomOf = (lane: Lane | undefined): number => markRoom(bars.byLane.get(lane?.id ?? ''));
+  /** Where the lanes begin: lower where something before them is told of. */
+  const axis = $derived(AXIS + (bars.unseen.length > 0 ? 16 : 0));
   const tops = $derived.by(() => {
-    let y = AXIS;
+    let y = axis;
     return lanes.map((lane) => {
       const top = y;
-      y += HEIGHTS[lane.kind] + labelHeight;
+      y += HEIGHTS[lane.kind] + labelHeight + roomOf(lane);
       return top;
     });
   });
-  const bottom = $derived((tops.at(-1) ?? AXIS) + labelHeight + HEIGHTS.hands);
+  const bottom = $derived(
+    (tops.at(-1) ?? axis) + labelHeight + HEIGHTS.hands + roomOf(lanes.at(-1)),
+  );
   const scale = $derived.by((): Scale => {
     const last = Math.max(
       totals.ready,
@@ -97,7 +110,7 @@
       .map(Number);
     return h * 60 + m;
   });
-  const marks = $derived(ticks(scale, clockOffset, 92));
+  const times = $derived(ticks(scale, clockOffset, TICK_ROOM));
   const clock = (minute: number): string => formatTime(serveAt + minute * 60_000, kitchen);
   const weekday = (minute: number): string =>
     new Date(serveAt + minute * 60_000).toLocaleDateString('en-GB', {
@@ -110,11 +123,13 @@
     const lane = lanes[i] as Lane;
     return (tops[i] ?? 0) + labelHeight + HEIGHTS[lane.kind] - (lane.kind === 'hands' ? 8 : 12);
   }
-  function placeOf(stepId: string): { x: (edge: 'start' | 'end') => number; y: number } | null {
+  function placeOf(
+    stepId: string,
+  ): { x: (edge: 'start' | 'end') => number; y: number; room: number } | null {
     for (const [i, lane] of lanes.entries()) {
       if (lane.kind === 'hands') continue;
       const piece = lane.pieces.find((p) => p.stepId === stepId);
-      if (piece) return { x: (edge) => toX(scale, piece[edge]), y: baseOf(i) };
+      if (piece) return { x: (edge) => toX(scale, piece[edge]), y: baseOf(i), room: roomOf(lane) };
     }
     return null;
   }
@@ -163,7 +178,9 @@
         .filter((l) => l.pieces.length > 0 && l.kind !== 'hands')
         .map((l) => `${l.name}: ${[...new Set(l.pieces.map((p) => p.dish))].join(', ')}`)
         .join('; ') +
-      '. The run sheet below says the same in words.',
+      (marks.length > 0
+        ? `. Marked in red: ${marks.map((m) => `${m.label}: ${m.text}`).join(' ')}`
+        : '. The run sheet below says the same in words.'),
   );
 </script>
 
@@ -182,7 +199,7 @@
     class="block font-sans select-none"
   >
     <Textures />
-    {#each marks as at (at)}
+    {#each times as at (at)}
       {@const x = toX(scale, at)}
       <line x1={x} x2={x} y1={AXIS - 8} y2={bottom} stroke="var(--line)" />
       {#if Math.abs(x - servedX) > 64}
@@ -269,6 +286,12 @@
       {/each}
     {/each}
 
+    {#if bars.unseen.length > 0}
+      <text x={scale.left} y={AXIS + 4} class="fill-pimento text-[13px] font-bold"
+        >◂ {bars.unseen.join(', ')} before</text
+      >
+    {/if}
+
     {#each compiled.handOvers as hand (hand.fromStep + hand.toStep)}
       {@const a = placeOf(hand.fromStep)}
       {@const b = placeOf(hand.toStep)}
@@ -277,8 +300,13 @@
           y0={a.y}
           x1={b.x('start')}
           y1={b.y}
+          room={Math.min(a.room, WORK_ROOM)}
           text={hand.what}
         />{/if}
+    {/each}
+
+    {#each lanes as lane, i (lane.id)}
+      <MarkBars bars={bars.byLane.get(lane.id) ?? []} {scale} base={baseOf(i)} />
     {/each}
 
     {#if totals.ready > 0}
@@ -319,7 +347,7 @@
       {/if}
       <text
         x={(dragged ? toX(scale, dragged.piece.start) : servedX) + drag.dx}
-        y={(dragged?.base ?? AXIS + 40) - 32 + drag.dy}
+        y={(dragged?.base ?? axis + 40) - 32 + drag.dy}
         class="fill-ink text-[14px] font-bold"
         >{clock((dragged?.piece.start ?? totals.ready) + dragMinutes)}</text
       >

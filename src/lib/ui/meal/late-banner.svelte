@@ -1,0 +1,34 @@
+<script lang="ts">
+  /** That the wanted time can't be met, what takes so long, and the hour that can. */
+  import type { Kitchen } from '$core/kitchen';
+  import { formatMinutes, formatTime } from '$core/units';
+  import type { RunwayMark } from '$lib/ui/runway';
+  import MarkList from './mark-list.svelte';
+
+  interface Props {
+    /** ms since the epoch. */
+    serveAt: number;
+    /** Minutes. */
+    delay: number;
+    kitchen: Kitchen;
+    /** What follows each other without a break, as the runway shows it. */
+    chain: readonly RunwayMark[];
+    onlater: () => void;
+  }
+  let { serveAt, delay, kitchen, chain, onlater }: Props = $props();
+  const soonest = $derived(formatTime(serveAt + delay * 60_000, kitchen));
+</script>
+
+<div class="mt-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3">
+  <div class="flex flex-wrap items-center justify-between gap-3">
+    <p role="status">
+      <b>{formatTime(serveAt, kitchen)} can’t be met.</b> With these pots and hands everything is
+      ready together at {soonest}, {formatMinutes(delay)} later.
+    </p>
+    <button class="btn" onclick={onlater}>Serve at {soonest}</button>
+  </div>
+  {#if chain.length > 0}
+    <p class="mt-2 mb-1.5">What takes so long, one after the other:</p>
+    <MarkList marks={chain} />
+  {/if}
+</div>

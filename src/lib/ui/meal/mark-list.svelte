@@ -1,0 +1,18 @@
+<script lang="ts">
+  /** Sentences with the labels under which the runway shows what they speak of. */
+  import type { RunwayMark } from '$lib/ui/runway';
+
+  let { marks }: { marks: readonly RunwayMark[] } = $props();
+</script>
+
+<ol class="grid gap-1.5">
+  {#each marks as mark, i (i)}
+    <li class="flex gap-2.5">
+      <span
+        class="mt-0.5 flex size-5 shrink-0 items-center justify-center rounded-full bg-pimento text-[12px] leading-none font-bold text-on-pimento"
+        aria-hidden="true">{mark.label}</span
+      >
+      <span class="min-w-0 wrap-anywhere">{mark.text}</span>
+    </li>
+  {/each}
+</ol>

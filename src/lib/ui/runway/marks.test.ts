@@ -1,0 +1,81 @@
+import { describe, expect, it } from 'vitest';
+import type { CompiledMeal } from '$core/plan';
+import type { Schedule } from '$core/solve';
+import type { Lane, LanePiece } from './lanes';
+import { markRoom, toMarkBars, WAIT_ROOM, WORK_ROOM } from './marks';
+
+const piece = (stepId: string, start: number, end: number): LanePiece => ({
+  stepId,
+  entryId: stepId.split('.')[0] ?? '',
+  stageId: 'cook',
+  phase: 'hold',
+  start,
+  end,
+  slack: 0,
+  dish: stepId,
+  text: '',
+  isHands: false,
+});
+const lane = (id: string, kind: Lane['kind'], pieces: LanePiece[]): Lane => ({
+  id,
+  kind,
+  name: id,
+  detail: '',
+  litres: 0,
+  pieces,
+  waits: [],
+});
+const lanes = [
+  lane('large', 'cooker', [
+    piece('a.up', -90, -80),
+    piece('a.hold', -80, -60),
+    piece('b.hold', -40, -20),
+  ]),
+  lane('you', 'hands', [piece('a.up', -90, -80), piece('b.chop', -100, -95)]),
+];
+const compiled = {
+  problem: {
+    dishes: [
+      { id: 'a', ready: 'a.hold', holdMax: 15 },
+      { id: 'b', ready: 'b.hold' },
+    ],
+  },
+} as unknown as CompiledMeal;
+const schedule = {
+  dishes: [
+    { id: 'a', ready: -60, hold: 60 },
+    { id: 'b', ready: -2, hold: 2 },
+  ],
+} as unknown as Schedule;
+const bars = (steps: string[], waits: string[] = []) =>
+  toMarkBars(lanes, [{ label: '1', text: '', steps, waits }], compiled, schedule);
+
+describe('what is marked on the runway', () => {
+  it('steps in a row are one bar at their pot; with a gap they are two', () => {
+    expect(bars(['a.up', 'a.hold', 'b.hold']).byLane.get('large')).toEqual([
+      { label: '1', from: -90, to: -60, over: -90, isWait: false },
+      { label: '1', from: -40, to: -20, over: -40, isWait: false },
+    ]);
+  });
+
+  it('work of the hands alone is marked at the hands, what is in a pot only there', () => {
+    const { byLane } = bars(['a.up', 'b.chop']);
+    expect(byLane.get('you')).toMatchObject([{ from: -100, to: -95 }]);
+    expect(byLane.get('large')).toMatchObject([{ from: -90, to: -80 }]);
+  });
+
+  it('a wait is drawn where the dish was cooked, with the part that is too long', () => {
+    const { byLane, unseen } = bars(['a.hold'], ['a']);
+    expect(byLane.get('large')).toEqual([
+      { label: '1', from: -60, to: 0, over: -45, isWait: true },
+    ]);
+    expect(markRoom(byLane.get('large'))).toBe(WORK_ROOM + WAIT_ROOM);
+    expect(unseen).toEqual([]);
+    // One that is served at once has none.
+    expect(bars(['b.hold'], ['b'])).toEqual({ byLane: new Map(), unseen: [] });
+  });
+
+  it('what lies on the days before is told of', () => {
+    expect(bars(['a.soak']).unseen).toEqual(['1']);
+  });
+});
