@@ -25,6 +25,8 @@ export interface Contradiction {
   steps: string[];
   /** Entries whose waiting it speaks of. */
   waits: string[];
+  /** It speaks of the hands, not of what stands in the pots. */
+  atHands?: boolean;
 }
 
 /**
@@ -180,7 +182,7 @@ function explainHands(
   if (dishes.length < 2) return [];
   const cooks = kitchen.hands === 1 ? 'one pair of hands' : `${kitchen.hands} pairs of hands`;
   const text = `${inWords(dishes)} share ${cooks}.`;
-  return [{ text, steps: busy.map((m) => m.id), waits: [] }];
+  return [{ text, steps: busy.map((m) => m.id), waits: [], atHands: true }];
 }
 
 /** “a”, “a and b”, “a, b and c”. */

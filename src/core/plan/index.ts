@@ -29,3 +29,4 @@ export { isCompiled, savedPlanSchema } from './saved-plan';
 export type { SavedPlan } from './saved-plan';
 export { whyLate } from './why-late';
 export type { ChainPart } from './why-late';
+export { HARD_MIN, isTooHard, longestWork } from './hands-load';

@@ -1,9 +1,11 @@
-/** What only the finished plan shows: which food follows which in one cooker. */
+/** What only the finished plan shows: which food follows which in one cooker, and how hard it is on the hands. */
 import { comeUp, defaultParameters } from '../cooker';
 import { contentsAt, scaleDish, type Dish, type PressureStage } from '../dish';
 import type { Cooker, Kitchen } from '../kitchen';
 import type { Meal } from '../meal';
 import type { Schedule } from '../solve';
+import { formatMinutes } from '../units';
+import { isTooHard, longestWork, REST_MIN } from './hands-load';
 import { findStays } from './stays';
 import type { CompiledMeal, PlanNote } from './types';
 
@@ -36,7 +38,7 @@ const SWEETENERS = new Set(['sugar', 'brown-sugar', 'honey', 'maple-syrup', 'pow
  * Looks at a plan once it stands.
  *
  * @returns a pudding under a ring that smells of the stew before it; a come-up that a hot liner
- *   makes shorter than planned
+ *   makes shorter than planned; hands that get no rest
  */
 export function looksAtPlan(
   compiled: CompiledMeal,
@@ -51,7 +53,7 @@ export function looksAtPlan(
     const dish = dishes.get(entry?.dishId ?? '');
     return cooker && entry && dish ? [{ ...block, cooker, entry, dish }] : [];
   });
-  return stays.flatMap((stay) => {
+  const looks = stays.flatMap((stay) => {
     const before = stays
       .filter((o) => o.unit === stay.unit && o.end <= stay.start)
       .sort((a, b) => b.end - a.end);
@@ -80,6 +82,25 @@ export function looksAtPlan(
     }
     return notes;
   });
+  return [...looks, ...handsLook(compiled, schedule)];
+}
+
+function handsLook({ problem, meanings }: CompiledMeal, schedule: Schedule): PlanNote[] {
+  const work = longestWork(problem, schedule);
+  if (!isTooHard(work)) return [];
+  const hands = new Set(meanings.filter((m) => m.isHands).map((m) => m.id));
+  const who = problem.hands === 1 ? 'One pair of hands works' : 'All hands work';
+  return [
+    {
+      entryId: null,
+      severity: 'look',
+      text: `${who} for ${formatMinutes(work.to - work.from)} without ${REST_MIN} minutes’ rest.`,
+      remedy: 'Look at the ways out: more hands, work done the day before, or a dish less.',
+      steps: schedule.steps
+        .filter((s) => hands.has(s.id) && s.start < work.to && s.end > work.from)
+        .map((s) => s.id),
+    },
+  ];
 }
 
 /** The first cycle of a stay with its place in the plan. */

@@ -48,6 +48,8 @@ export interface PlanNote {
   severity: 'stop' | 'look' | 'info';
   text: string;
   remedy: string | null;
+  /** Work of the hands that it speaks of, for the runway; missing where it speaks of a dish or the meal. */
+  steps?: string[];
 }
 
 /** A by-product that one dish hands to another. */

@@ -1,13 +1,20 @@
 import { describe, expect, it } from 'vitest';
 import { householdSchema } from '$core/exchange';
+import type { Kitchen } from '$core/kitchen';
 import { mealSchema, newEntry, type Meal } from '$core/meal';
+import { HARD_MIN } from '$core/plan';
 import { demoHousehold } from '../../demo/household';
 import { tryWaysOut } from './ways';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const { kitchen, dishes } = householdSchema.parse(demoHousehold(NOW));
 
-function ask(dishIds: string[], hoursAhead: number, more: Partial<Meal> = {}) {
+function ask(
+  dishIds: string[],
+  hoursAhead: number,
+  more: Partial<Meal> = {},
+  inKitchen: Kitchen = kitchen,
+) {
   const meal = mealSchema.parse({
     format: 'olive-clock/meal@1',
     id: 'm',
@@ -18,7 +25,7 @@ function ask(dishIds: string[], hoursAhead: number, more: Partial<Meal> = {}) {
     entries: dishIds.map((id) => newEntry(id, id)),
     ...more,
   });
-  return tryWaysOut({ meal, dishes, kitchen, now: NOW });
+  return tryWaysOut({ meal, dishes, kitchen: inKitchen, now: NOW });
 }
 
 describe('ways out, tried', () => {
@@ -55,6 +62,16 @@ describe('ways out, tried', () => {
     const smaller = ways.find((w) => w.meal.entries[0]?.smaller);
     expect(smaller?.text).toMatch(/cut to 25 mm instead of 50/);
     expect(smaller?.outlook.delay).toBeLessThan(now?.delay ?? 0);
+  });
+
+  it('too hard on one pair of hands: what spares them, hands beside them among it', () => {
+    const slow = { ...kitchen, cooks: [{ id: 'ana', name: 'Ana', pace: 2 }] };
+    const dishIds = ['lentil-squash-soup', 'red-cabbage', 'beef-cheek-stout'];
+    const { now, ways } = ask(dishIds, 10, { servings: 6 }, slow);
+    expect(now?.longestWork).toBeGreaterThanOrEqual(HARD_MIN);
+    expect(now).toMatchObject({ stops: 0, delay: 0 });
+    expect(ways.map((w) => w.text)).toContain('A second pair of hands');
+    for (const way of ways) expect(way.outlook.longestWork).toBeLessThan(now?.longestWork ?? 0);
   });
 
   it('a meal that is on time but not surely so is helped only by what makes it surer, the surest first', () => {

@@ -3,6 +3,8 @@ import type { Dish } from '$core/dish';
 import { SURENESS, type Meal } from '$core/meal';
 import {
   compileMeal,
+  HARD_MIN,
+  longestWork,
   settleChoices,
   totalsOf,
   waysOut,
@@ -32,6 +34,8 @@ export interface Outlook {
   delay: number;
   handsOn: number;
   longestGap: number;
+  /** The longest work without a rest. */
+  longestWork: number;
   /** Waiting by entry id, min. */
   waits: Record<string, number>;
   chance: number;
@@ -59,11 +63,20 @@ export function outlookOf(compiled: CompiledMeal, schedule: Schedule): Outlook {
     delay: schedule.delay ?? 0,
     handsOn: totals.handsOn,
     longestGap: gap ? gap.to - gap.from : 0,
+    longestWork: workOf(compiled, schedule),
     waits: Object.fromEntries(schedule.dishes.map((d) => [d.id, d.hold])),
     chance: simulate(compiled.problem, schedule, WAY_RUNS).onTime,
     stops: stopsOf(compiled),
   };
 }
+
+function workOf({ problem }: CompiledMeal, schedule: Schedule): number {
+  const work = longestWork(problem, schedule);
+  return work ? work.to - work.from : 0;
+}
+
+/** Minutes of work without a rest that are too many. */
+const tooMuch = (minutes: number): number => Math.max(0, minutes - HARD_MIN + 1);
 
 /** Pairs are made of so many of the best first steps, and so many of them are tried. */
 const FIRST_STEPS = 3;
@@ -210,6 +223,7 @@ function* pick(
     stopsOf(compiled),
     schedule.delay ?? 0,
     Number(way.isLess ?? false),
+    tooMuch(workOf(compiled, schedule)),
     -Math.min(...schedule.steps.map((s) => s.start)),
   ];
   const best = [...solved].sort((a, b) => compareEach(promise(a), promise(b)));
@@ -237,14 +251,20 @@ function withoutDoubles(pairs: readonly WayOut[]): WayOut[] {
 }
 
 /**
- * Less to stop for, less late; where nothing stops or is late, surer if that is what is missing, else a
- * later start or a longer rest.
+ * Less to stop for, less late; where nothing stops or is late, surer if that is what is missing, or lighter on
+ * the hands, else a later start or a longer rest.
  */
 function helps({ outlook: after, meal }: TriedWay, before: Outlook | null): boolean {
   if (!before) return true;
   if (after.stops !== before.stops) return after.stops < before.stops;
   if (after.delay !== before.delay) return after.delay < before.delay;
   if (before.chance < SURENESS[meal.sure]) return after.chance >= before.chance + WORTH.chance;
+  if (tooMuch(before.longestWork) > 0)
+    // Each chance is that of a hundred evenings (± 0.04): planned as surely as before, one may seem less so.
+    return (
+      after.chance >= SURENESS[meal.sure] - 2 * WORTH.chance &&
+      after.longestWork <= before.longestWork - WORTH.workMin
+    );
   return (
     after.chance >= SURENESS[meal.sure] &&
     (after.start >= before.start + WORTH.startMin ||
@@ -264,6 +284,7 @@ function compareWays(a: TriedWay, b: TriedWay): number {
     outlook.delay > 0
       ? 0
       : Math.round(Math.max(0, SURENESS[meal.sure] - outlook.chance) / WORTH.chance),
+    tooMuch(outlook.longestWork),
     -outlook.start,
     outlook.handsOn,
   ];

@@ -14,13 +14,17 @@ export function lateMarks(chain: readonly ChainPart[]): RunwayMark[] {
 
 const IN_THE_POT = new Set(['come-up', 'hold', 'release', 'vent']);
 
-/** Dishes that must not be cooked as they are: over a line, too little liquid. Marked where they are cooked. */
-export function stopMarks(notes: readonly PlanNote[], compiled: CompiledMeal): RunwayMark[] {
-  return notes.flatMap(({ severity, entryId, text }) => {
-    if (severity !== 'stop' || entryId === null) return [];
+/** Whether a note is shown on the runway: what stops a dish, and work that gives the hands no rest. */
+export function isMarked({ severity, entryId, steps }: PlanNote): boolean {
+  return steps !== undefined || (severity === 'stop' && entryId !== null);
+}
+
+/** Notes on the runway: dishes over a line where they are cooked, work without a rest at the hands. */
+export function noteMarks(notes: readonly PlanNote[], compiled: CompiledMeal): RunwayMark[] {
+  return notes.filter(isMarked).map(({ entryId, text, steps }) => {
+    if (steps) return { label: '!', text, steps, atHands: true };
     const own = compiled.meanings.filter((m) => m.entryId === entryId);
     const inPot = own.filter((m) => IN_THE_POT.has(m.phase));
-    const steps = (inPot.length > 0 ? inPot : own).map((m) => m.id);
-    return [{ label: '!', text, steps }];
+    return { label: '!', text, steps: (inPot.length > 0 ? inPot : own).map((m) => m.id) };
   });
 }

@@ -7,7 +7,7 @@
   import { cooksOf, givenTo, shareSteps, toRunSheet } from '$core/run';
   import { formatTime } from '$core/units';
   import { Runway } from '$lib/ui/runway';
-  import { contradictionMarks, lateMarks, stopMarks } from './marks';
+  import { contradictionMarks, isMarked, lateMarks, noteMarks } from './marks';
   import BagsCard from './bags-card.svelte';
   import DishPicks from './dish-picks.svelte';
   import LateBanner from './late-banner.svelte';
@@ -66,7 +66,7 @@
       ? shareSteps(compiled, schedule, cooks, givenTo(model.meal))
       : new Map<string, number>();
   });
-  /** Late, over the line, unsure or impossible: then ways out are worth trying. */
+  /** Late, over the line, too hard, unsure or impossible: then ways out are worth trying. */
   const isInTrouble = $derived(
     model.answer !== null &&
       !model.isThinking &&
@@ -76,7 +76,7 @@
         (plan !== null &&
           ((plan.schedule.delay ?? 0) > 0 ||
             !plan.isSureEnough ||
-            notes.some((n) => n.severity === 'stop')))),
+            notes.some((n) => n.severity === 'stop' || isMarked(n))))),
   );
 
   /** The part of a step's id that its entry's pins go by; a cycle is moved by its lid. */
@@ -172,7 +172,7 @@
       {serveAt}
       {cooks}
       {shares}
-      marks={[...chain, ...stopMarks(notes, plan.compiled)]}
+      marks={[...chain, ...noteMarks(notes, plan.compiled)]}
       {selected}
       onselect={(id) => (selected = selected === id ? null : id)}
       ondrag={model.isPast ? undefined : moveStep}
@@ -198,7 +198,7 @@
         {serveAt}
         {cooks}
         {shares}
-        marks={[...contradictions, ...stopMarks(notes, impossible.compiled)]}
+        marks={[...contradictions, ...noteMarks(notes, impossible.compiled)]}
       />
     </div>
   {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { PlanNote } from '$core/plan';
+  import { isMarked } from './marks';
 
   let { notes }: { notes: readonly PlanNote[] } = $props();
   const LOOK = {
@@ -16,7 +17,7 @@
     {#each notes as note (note.text)}
       <li class="rounded-lg border-l-4 px-4 py-3 wrap-anywhere {LOOK[note.severity]}">
         <p>
-          {#if note.severity === 'stop' && note.entryId !== null}
+          {#if isMarked(note)}
             <span
               class="mr-1 inline-flex size-5 items-center justify-center rounded-full bg-pimento text-[12px] leading-none font-bold text-on-pimento"
               aria-hidden="true">!</span

@@ -1,6 +1,7 @@
 <script lang="ts">
   /** Ways out of a late, overfull or impossible meal: each tried by the engine, applied at one click. */
   import { toast } from 'svelte-sonner';
+  import { HARD_MIN } from '$core/plan';
   import { formatMinutes, formatTime } from '$core/units';
   import type { Outlook } from '$lib/workers/ways';
   import { WORTH } from '$lib/workers/worth';
@@ -29,6 +30,11 @@
           : []),
       ...(before && after.delay === 0 && before.delay === 0 && isSurer(after, before)
         ? [`ready on time in ${evenings(after)} evenings, not ${evenings(before)}`]
+        : []),
+      ...(before &&
+      before.longestWork >= HARD_MIN &&
+      after.longestWork <= before.longestWork - WORTH.workMin
+        ? [`at most ${formatMinutes(after.longestWork)} of work without a rest`]
         : []),
       ...(before && after.start >= before.start + WORTH.startMin
         ? [`start ${formatMinutes(after.start - before.start)} later`]
@@ -86,7 +92,7 @@
             </tr>
           </thead>
           <tbody>
-            {#each [['Start', (o: Outlook) => clock(o.start)], ['On the table', (o: Outlook) => clock(o.delay)], ['Hands', (o: Outlook) => formatMinutes(o.handsOn)], ['Longest free', (o: Outlook) => formatMinutes(o.longestGap)], ['Longest wait of a dish', longestWait], ['Evenings on time', evenings], ['Over the line', (o: Outlook) => (o.stops === 0 ? 'nothing' : String(o.stops))]] as const as [label, read] (label)}
+            {#each [['Start', (o: Outlook) => clock(o.start)], ['On the table', (o: Outlook) => clock(o.delay)], ['Hands', (o: Outlook) => formatMinutes(o.handsOn)], ['Longest free', (o: Outlook) => formatMinutes(o.longestGap)], ['Longest work', (o: Outlook) => formatMinutes(o.longestWork)], ['Longest wait of a dish', longestWait], ['Evenings on time', evenings], ['Over the line', (o: Outlook) => (o.stops === 0 ? 'nothing' : String(o.stops))]] as const as [label, read] (label)}
               <tr class="border-t border-line">
                 <th scope="row" class="py-1.5 pr-3 font-normal text-muted">{label}</th>
                 {#each columns as column (column.id)}<td class="px-3 py-1.5 font-semibold"

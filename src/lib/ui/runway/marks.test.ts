@@ -31,7 +31,7 @@ const lanes = [
     piece('a.hold', -80, -60),
     piece('b.hold', -40, -20),
   ]),
-  lane('you', 'hands', [piece('a.up', -90, -80), piece('b.chop', -100, -95)]),
+  lane('you', 'hands', [piece('a.up', -90, -80), piece('b.chop', -110, -105)]),
 ];
 const compiled = {
   problem: {
@@ -60,8 +60,15 @@ describe('what is marked on the runway', () => {
 
   it('work of the hands alone is marked at the hands, what is in a pot only there', () => {
     const { byLane } = bars(['a.up', 'b.chop']);
-    expect(byLane.get('you')).toMatchObject([{ from: -100, to: -95 }]);
+    expect(byLane.get('you')).toMatchObject([{ from: -110, to: -105 }]);
     expect(byLane.get('large')).toMatchObject([{ from: -90, to: -80 }]);
+  });
+
+  it('what speaks of the hands is marked there, also where they work at a pot', () => {
+    const mark = { label: '!', text: '', steps: ['a.up', 'b.chop'], atHands: true };
+    const { byLane } = toMarkBars(lanes, [mark], compiled, schedule);
+    expect(byLane.get('large')).toBeUndefined();
+    expect(byLane.get('you')).toHaveLength(2);
   });
 
   it('a wait is drawn where the dish was cooked, with the part that is too long', () => {

@@ -11,6 +11,8 @@ export interface RunwayMark {
   steps: readonly string[];
   /** Entries whose waiting it speaks of. */
   waits?: readonly string[];
+  /** Marked at the hands also where the work is done at a pot. */
+  atHands?: boolean;
 }
 
 /** A bar under a lane. Minutes are the plan's. */
@@ -32,8 +34,8 @@ export function markRoom(bars: readonly MarkBar[] = []): number {
   return bars.length === 0 ? 0 : WORK_ROOM + bars.filter((b) => b.isWait).length * WAIT_ROOM;
 }
 
-/** Pieces of one mark with less between them are one bar, minutes. */
-const TOGETHER = 2;
+/** Pieces of one mark with less between them are one bar, minutes: as much as is no rest. */
+const TOGETHER = 5;
 
 /** A shorter wait is none that one sees, minutes. */
 const LEAST_WAIT = 5;
@@ -55,11 +57,13 @@ export function toMarkBars(
   const pots = lanes.filter((l) => l.kind !== 'hands');
   // Work in a pot is marked at the pot, what only hands do at the hands.
   const atPots = new Set(pots.flatMap((l) => l.pieces.map((p) => p.stepId)));
-  for (const { label, steps, waits = [] } of marks) {
+  for (const { label, steps, waits = [], atHands = false } of marks) {
     const found = waits.length > 0 ? waitBars(waits, pots, compiled, schedule) : [];
     if (waits.length === 0)
       for (const lane of lanes)
-        for (const [from, to] of runsOf(lane, steps, atPots))
+        for (const [from, to] of runsOf(lane, steps, (step) =>
+          lane.kind === 'hands' ? atHands || !atPots.has(step) : !atHands,
+        ))
           found.push({ lane, from, to, over: from, isWait: false });
     for (const { lane, ...bar } of found)
       byLane.set(lane.id, [...(byLane.get(lane.id) ?? []), { label, ...bar }]);
@@ -89,15 +93,14 @@ function waitBars(
   });
 }
 
-/** Stretches of a lane that steps take, in order. */
+/** Stretches of a lane that steps take, in order. @param isHere whether a step is marked in this lane */
 function runsOf(
   lane: Lane,
   steps: readonly string[],
-  atPots: ReadonlySet<string>,
+  isHere: (step: string) => boolean,
 ): [number, number][] {
   const pieces = lane.pieces
-    .filter((p) => steps.includes(p.stepId))
-    .filter((p) => lane.kind !== 'hands' || !atPots.has(p.stepId))
+    .filter((p) => steps.includes(p.stepId) && isHere(p.stepId))
     .sort((a, b) => a.start - b.start);
   const runs: [number, number][] = [];
   for (const { start, end } of pieces) {

@@ -22,6 +22,7 @@
     ['From start to table', (_, o) => formatMinutes(o.delay - o.start)],
     ['Hands', (_, o) => formatMinutes(o.handsOn)],
     ['Longest free stretch', (_, o) => formatMinutes(o.longestGap)],
+    ['Longest work', (_, o) => formatMinutes(o.longestWork)],
     [
       'On time in',
       (_, o) =>
