@@ -115,6 +115,18 @@ test('household files: broken, later, and the way back, with photos', async ({ p
   expect(small.length).toBeLessThan(everything.length);
   await open(small);
   await expect(page.getByText(/dishes and \d+ meals are here now/)).toBeVisible();
+  // What was here before comes back at one click, also where the file had next to nothing in it.
+  const { format, kitchen } = JSON.parse(everything);
+  await open(JSON.stringify({ format, kitchen, dishes: [], meals: [] }));
+  await expect(
+    page.getByText(/0 dishes and 0 meals are here now\. What was here before/),
+  ).toBeVisible();
+  expect(JSON.parse(await (await request.get('/household.json')).text()).dishes).toEqual([]);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('region', { name: 'Copies' }).getByRole('status')).toContainText(
+    /[1-9]\d* dishes and \d+ meals are here now/,
+  );
+  expect(await (await request.get('/household.json')).text()).toBe(everything);
   await page.goto('/dishes/pears-cider');
   await page.getByRole('button', { name: 'Remove it' }).click();
   await expect(page.getByRole('img', { name: /as it was served/ })).toHaveCount(0);

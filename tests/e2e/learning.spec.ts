@@ -80,6 +80,12 @@ test('copies and the settings of a screen', async ({ page }) => {
   const copies = page.getByRole('region', { name: 'Copies' });
   await copies.getByRole('button', { name: 'Copy now' }).click();
   await expect(copies.getByRole('status')).toContainText(/olive-.*\.db is written/);
+  page.on('dialog', (d) => void d.accept());
+  await copies
+    .getByRole('button', { name: /^Bring it back/ })
+    .first()
+    .click();
+  await expect(copies.getByRole('status')).toContainText(/\d+ meals are here now/);
   await copies.getByLabel('kept for, days').fill('0');
   await copies.getByRole('button', { name: 'Keep this' }).click();
   await expect(copies.getByRole('alert')).toContainText('at least');

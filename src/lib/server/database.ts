@@ -1,7 +1,7 @@
 /** One connection to the household's file, its migrations, and one queue for all writes. */
 import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
-import { createClient } from '@libsql/client';
+import { createClient, type Client } from '@libsql/client';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
 import * as schema from './schema';
@@ -13,7 +13,7 @@ const BUSY_MS = 5000;
 const DEFAULT_URL = 'file:data/olive.db';
 
 /** Opens the database and brings it to the current schema. */
-export async function openDatabase(url = DEFAULT_URL): Promise<Database> {
+export async function openDatabase(url = DEFAULT_URL): Promise<Database & { $client: Client }> {
   if (url.startsWith('file:')) mkdirSync(dirname(url.slice('file:'.length)), { recursive: true });
   const client = createClient({ url, timeout: BUSY_MS });
   if (url.startsWith('file:')) await client.execute('PRAGMA journal_mode = WAL');

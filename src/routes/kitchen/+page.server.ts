@@ -1,6 +1,7 @@
 import { fail } from '@sveltejs/kit';
-import { parseHousehold } from '$core/exchange';
+import { parseHousehold, type Household } from '$core/exchange';
 import { kitchenSchema } from '$core/kitchen';
+import { describeProblem, type Problem } from '$core/reason';
 import { screenToken } from '$lib/server/access';
 import {
   backUp,
@@ -10,18 +11,18 @@ import {
   readBackupSetting,
   saveBackupSetting,
 } from '$lib/server/backup';
+import { openInstead, readCopy } from '$lib/server/bring-back';
 import { database, databaseUrl } from '$lib/server/database';
 import { errorsByField, readDocument, UNREADABLE } from '$lib/server/form';
-import {
-  areTooManyPhotos,
-  LARGEST_FILE_BYTES,
-  replaceHousehold,
-} from '$lib/server/household-store';
+import { areTooManyPhotos, LARGEST_FILE_BYTES } from '$lib/server/household-store';
 import { readKitchen, saveKitchen } from '$lib/server/kitchen-store';
-import { freshFigures } from '$lib/server/learned-store';
 import { weighPhotos } from '$lib/server/photo-store';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
+
+const inOneLine = (problem: Problem): string => `${describeProblem(problem)}.`;
+const countOf = ({ dishes, meals }: Household): string =>
+  `${dishes.length} dishes and ${meals.length} meals are here now.`;
 
 export const load: PageServerLoad = async ({ url }) => {
   const store = await database();
@@ -81,16 +82,20 @@ export const actions: Actions = {
     const household = parseHousehold(await file.text());
     if (!household.ok)
       return fail(422, {
-        fileProblems: household.problems
-          .slice(0, 8)
-          .map((p) => `${p.field}: ${p.message}; ${p.remedy}.`),
+        fileProblems: household.problems.slice(0, 8).map(inOneLine),
       });
-    const store = await database();
-    await replaceHousehold(store, household.value, currentTime());
-    // What its evenings teach counts for the very next plan.
-    await freshFigures(store, currentTime());
-    return {
-      opened: `${household.value.dishes.length} dishes and ${household.value.meals.length} meals are here now.`,
-    };
+    const folder = backupFolder(databaseUrl());
+    const opened = await openInstead(await database(), folder, household.value, currentTime());
+    if (!opened.ok) return fail(507, { fileProblems: opened.problems.map(inOneLine) });
+    return { opened: countOf(household.value), before: opened.value };
+  },
+  bringBack: async ({ request }) => {
+    const folder = backupFolder(databaseUrl());
+    if (!folder) return fail(409, { backupProblem: 'The database is on another server.' });
+    const copy = await readCopy(folder, String((await request.formData()).get('copy')));
+    if (!copy.ok) return fail(422, { backupProblem: copy.problems.map(inOneLine).join(' ') });
+    const opened = await openInstead(await database(), folder, copy.value, currentTime());
+    if (!opened.ok) return fail(507, { backupProblem: opened.problems.map(inOneLine).join(' ') });
+    return { backedUp: countOf(copy.value) };
   },
 };

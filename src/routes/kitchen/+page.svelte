@@ -225,6 +225,7 @@
   photos={data.photos}
   problems={form && 'fileProblems' in form ? (form.fileProblems ?? []) : []}
   opened={form && 'opened' in form ? (form.opened ?? null) : null}
+  before={form && 'before' in form && typeof form.before === 'string' ? form.before : null}
   onopened={() => (kitchen = structuredClone(data.kitchen))}
 />
 
@@ -233,6 +234,7 @@
   style={data.kitchen}
   said={form && 'backedUp' in form ? (form.backedUp ?? null) : null}
   problem={form && 'backupProblem' in form ? (form.backupProblem ?? null) : null}
+  onback={() => (kitchen = structuredClone(data.kitchen))}
 />
 
 <ScreenCard />

@@ -12,8 +12,9 @@
     style: ClockStyle;
     said: string | null;
     problem: string | null;
+    onback: () => void;
   }
-  let { folder, copies, setting, style, said, problem }: Props = $props();
+  let { folder, copies, setting, style, said, problem, onback }: Props = $props();
   const SHOWN = 5;
   const size = (bytes: number): string => `${(bytes / 1e6).toFixed(1)} MB`;
 </script>
@@ -24,7 +25,7 @@
     {#if folder}
       <p class="mt-1 text-muted">
         Everything, photos and evenings too, as one file in <code class="break-all">{folder}</code>.
-        To bring one back: <code>npm run restore</code>.
+        If the program does not start: <code>npm run restore</code>.
       </p>
       <form method="POST" action="?/backUp" use:enhance class="mt-3">
         <button class="btn">Copy now</button>
@@ -67,9 +68,32 @@
   {#if folder}
     <ul>
       {#each copies.slice(0, SHOWN) as copy (copy.name)}
-        <li class="flex justify-between gap-3 border-t border-line py-1.5 first:border-0">
-          <span>{formatDay(copy.at, style)}, {formatTime(copy.at, style)}</span>
-          <span class="text-muted">{size(copy.bytes)}</span>
+        {@const moment = `${formatDay(copy.at, style)}, ${formatTime(copy.at, style)}`}
+        <li
+          class="flex flex-wrap items-center justify-between gap-x-3 border-t border-line py-1.5 first:border-0"
+        >
+          <span>{moment} <span class="text-muted">{size(copy.bytes)}</span></span>
+          <form
+            method="POST"
+            action="?/bringBack"
+            use:enhance={({ cancel }) => {
+              if (
+                !confirm(
+                  `This brings everything back as it was on ${moment}. What is here now is kept as a copy first. Go on?`,
+                )
+              )
+                cancel();
+              return async ({ result, update }) => {
+                await update();
+                if (result.type === 'success') onback();
+              };
+            }}
+          >
+            <input type="hidden" name="copy" value={copy.name} />
+            <button class="btn btn-quiet"
+              >Bring it back<span class="sr-only">: {moment}</span></button
+            >
+          </form>
         </li>
       {:else}
         <li class="text-muted">No copy yet.</li>

@@ -7,9 +7,11 @@
     problems: readonly string[];
     /** What was brought in, in words; null before. */
     opened: string | null;
+    /** The copy of what was here before; null without one. */
+    before: string | null;
     onopened: () => void;
   }
-  let { photos, problems, opened, onopened }: Props = $props();
+  let { photos, problems, opened, before, onopened }: Props = $props();
   const size = $derived(
     photos.bytes < 1e5
       ? `${Math.ceil(photos.bytes / 1e3)} kB`
@@ -47,7 +49,7 @@
     use:enhance={({ cancel }) => {
       if (
         !confirm(
-          'This replaces what is here with what is in the file: kitchen, dishes, meals, stores, evenings. Save everything to a file first if you may want it back. Go on?',
+          'This replaces what is here with what is in the file: kitchen, dishes, meals, stores, evenings. What is here is kept as a copy first. Go on?',
         )
       )
         cancel();
@@ -66,11 +68,31 @@
       class="field py-2"
     />
     <button class="mt-3 btn">Open it</button>
-    {#if opened}<p class="mt-2 font-semibold text-leaf-ink" role="status">{opened}</p>{/if}
     {#if problems.length > 0}
       <ul class="mt-2 font-semibold text-pimento" role="alert">
         {#each problems as problem (problem)}<li>{problem}</li>{/each}
       </ul>
     {/if}
   </form>
+  {#if opened}
+    <div class="flex flex-wrap items-center gap-3 md:col-span-2" role="status">
+      <p class="font-semibold text-leaf-ink">
+        {opened}{before ? ' What was here before is kept as a copy.' : ''}
+      </p>
+      {#if before}
+        <form
+          method="POST"
+          action="?/bringBack"
+          use:enhance={() =>
+            async ({ result, update }) => {
+              await update();
+              if (result.type === 'success') onopened();
+            }}
+        >
+          <input type="hidden" name="copy" value={before} />
+          <button class="btn">Undo</button>
+        </form>
+      {/if}
+    </div>
+  {/if}
 </section>

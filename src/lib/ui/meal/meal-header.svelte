@@ -78,7 +78,7 @@
       value={meal.name}
       oncommit={rename}
       aria-invalid={!!errors.name}
-      class="-ml-2 w-full rounded-lg border-0 bg-transparent px-2 py-0.5 font-head text-3xl font-extrabold tracking-tight focus:bg-salt md:text-4xl"
+      class="-ml-2 w-full rounded-lg border-0 bg-transparent px-2 py-0.5 font-head text-2xl font-extrabold tracking-tight text-ellipsis focus:bg-salt sm:text-3xl md:text-4xl"
     />
     {#if errors.name}<p class="text-sm font-semibold text-pimento">{errors.name}</p>{/if}
     <div class="mt-1 flex flex-wrap items-center gap-x-1 text-sm text-muted print:hidden">
