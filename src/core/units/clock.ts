@@ -40,6 +40,22 @@ export function formatDay(instant: number, style: ClockStyle): string {
     .replace(',', '');
 }
 
+/**
+ * A day in a list: “28 Nov”, with its year where that is not this one. It does not break over lines.
+ *
+ * @param day as `2026-11-28`
+ * @param today as `day`
+ */
+export function shortDay(day: string, today: string): string {
+  const isThisYear = day.slice(0, 4) === today.slice(0, 4);
+  return formatter(
+    { zone: 'UTC', hours: 24 },
+    { day: 'numeric', month: 'short', ...(isThisYear ? {} : { year: 'numeric' }) },
+  )
+    .format(Date.parse(`${day}T12:00:00Z`))
+    .replaceAll(' ', '\u00a0');
+}
+
 /** Day in the zone as `2026-11-28`, for comparing days and for form fields. */
 export function dayKey(instant: number, zone: string): string {
   const parts = formatter(

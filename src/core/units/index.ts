@@ -5,5 +5,5 @@ export type { ParsedAmount } from './parse';
 export { formatQuantity, toFraction } from './display';
 export type { System } from './display';
 export { formatTemperature, fromFahrenheit, toFahrenheit } from './temperature';
-export { dayKey, formatDay, formatMinutes, formatTime, isZone } from './clock';
+export { dayKey, formatDay, formatMinutes, formatTime, isZone, shortDay } from './clock';
 export type { ClockStyle } from './clock';

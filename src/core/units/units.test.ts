@@ -15,6 +15,7 @@ import {
   kindOf,
   parseAmount,
   parseQuantity,
+  shortDay,
   toFahrenheit,
   type Unit,
 } from './index';
@@ -156,6 +157,11 @@ describe('temperatures and times', () => {
       '6:30 p.m.',
     );
     expect(dayKey(Date.UTC(2026, 10, 28, 23, 0), 'Europe/Athens')).toBe('2026-11-29');
+  });
+
+  it('says days in lists shortly, with the year where it is another', () => {
+    expect(shortDay('2026-11-28', '2026-11-25')).toBe('28\u00a0Nov');
+    expect(shortDay('2027-02-03', '2026-11-25')).toBe('3\u00a0Feb\u00a02027');
   });
 
   it('says lengths in words', () => {

@@ -5,7 +5,7 @@
   import { deserialize } from '$app/forms';
   import { invalidateAll } from '$app/navigation';
   import { byDue, daysLeft, placeOfItem, type StoreItem } from '$core/stores';
-  import { formatDay } from '$core/units';
+  import { formatDay, shortDay } from '$core/units';
   import PlaceRoom from '$lib/ui/stores/place-room.svelte';
   import Tape from '$lib/ui/stores/tape.svelte';
   import type { PageProps } from './$types';
@@ -60,7 +60,7 @@
         text: days === 0 ? 'due today' : `due in ${days} d`,
         look: 'text-ember-ink font-semibold',
       };
-    return { text: `use by ${item.useBy}`, look: 'text-muted' };
+    return { text: `use by ${shortDay(item.useBy, data.today)}`, look: 'text-muted' };
   }
 
   async function send(action: string, fields: Record<string, string>): Promise<boolean> {
@@ -142,7 +142,7 @@
                 <span class="block text-[15px]"
                   ><span class={state.look}>{state.text}</span>
                   <span class="text-muted"
-                    >· packed {item.packedOn} · {item.code}{spotOf(item)
+                    >· packed {shortDay(item.packedOn, data.today)} · {item.code}{spotOf(item)
                       ? ` · ${spotOf(item)}`
                       : ''}</span
                   ></span

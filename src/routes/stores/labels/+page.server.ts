@@ -15,7 +15,9 @@ export const load: PageServerLoad = async ({ url }) => {
   }
   const items = (await listItems(store)).sort((a, b) => b.packedOn.localeCompare(a.packedOn));
   const wanted = Math.trunc(Number(url.searchParams.get('from') ?? 0)) || 0;
-  const from = Math.min(Math.max(0, wanted), Math.max(0, items.length - 1));
+  // Beyond the end there is the last sheet, whole.
+  const lastSheet = Math.floor(Math.max(0, items.length - 1) / MOST_AT_ONCE) * MOST_AT_ONCE;
+  const from = Math.min(Math.max(0, wanted), lastSheet);
   return {
     items: items.slice(from, from + MOST_AT_ONCE),
     from,
