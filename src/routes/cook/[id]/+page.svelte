@@ -13,6 +13,7 @@
   import { Runway } from '$lib/ui/runway';
   import PracticeBar from '$lib/ui/cook/practice-bar.svelte';
   import SomethingElse from '$lib/ui/cook/something-else.svelte';
+  import TakenAsPlanned from '$lib/ui/cook/taken-as-planned.svelte';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -360,28 +361,11 @@
         {shift}
       />
       {#if assumed.length > 0}
-        <section aria-labelledby="assumed" class="card p-4">
-          <h2 id="assumed" class="font-bold">Taken as planned</h2>
-          <p class="text-sm text-muted">Nobody tapped these; say when, if it was otherwise.</p>
-          <ul>
-            {#each assumed as step (step.meaning.id)}
-              <li
-                class="flex flex-wrap items-center justify-between gap-2 border-t border-line py-1.5"
-              >
-                <span
-                  >{step.tap}, {clock(step.end)}
-                  <span class="text-muted">{step.meaning.dishName}</span></span
-                >
-                <button
-                  type="button"
-                  class="btn min-h-12"
-                  onclick={() => live.tap({ kind: 'more', step: step.meaning.id, minutes: 3 })}
-                  >Not yet</button
-                >
-              </li>
-            {/each}
-          </ul>
-        </section>
+        <TakenAsPlanned
+          steps={assumed}
+          {clock}
+          onnotyet={(s) => live.tap({ kind: 'more', step: s.meaning.id, minutes: 3 })}
+        />
       {/if}
       <SomethingElse {live} {fold} {lastTap} {clock} />
     </div>
