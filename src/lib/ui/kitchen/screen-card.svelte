@@ -38,9 +38,9 @@
   <h2 id="screen" class="text-xl font-bold">This screen</h2>
   <p class="text-muted">Kept on this device only; the kitchen’s settings above are for all.</p>
   <div class="flex flex-wrap items-end gap-4">
-    <label class="text-[15px] text-muted"
+    <label class="flex items-center gap-2 text-[15px] text-muted"
       >Contrast<select
-        class="mt-0.5 field w-44 text-ink"
+        class="field w-44 text-ink"
         value={contrast}
         onchange={(e) => setContrast(e.currentTarget.value)}
       >
@@ -71,9 +71,9 @@
         }}
       />spoken too</label
     >
-    <label class="text-[15px] text-muted"
+    <label class="flex items-center gap-2 text-[15px] text-muted"
       >Loudness<select
-        class="mt-0.5 field w-32 text-ink"
+        class="field w-32 text-ink"
         value={loudness}
         onchange={(e) => {
           loudness = e.currentTarget.value;
