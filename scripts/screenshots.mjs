@@ -1,12 +1,11 @@
 /** `npm run screenshots`: one current picture of each main view, from the demo data. */
-import { spawn, spawnSync } from 'node:child_process';
-import { mkdirSync, rmSync } from 'node:fs';
+import { mkdirSync } from 'node:fs';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { chromium } from '@playwright/test';
+import { CheckServer } from './check-server.mjs';
 
-const PORT = '4791';
+const server = new CheckServer(4791);
 const FOLDER = 'docs/screenshots';
-const DATABASE = 'test-results/screenshots.db';
 const DESKTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
@@ -68,7 +67,8 @@ async function serveTooSoon(page) {
   await serveIn(page, 75);
   const ways = page.getByTestId('ways-out');
   await ways.getByRole('button', { name: 'Do it' }).first().waitFor();
-  await ways.evaluate((element) => element.scrollIntoView({ block: 'end' }));
+  const why = page.getByText(/can’t be met/);
+  await why.evaluate((element) => window.scrollTo(0, element.getBoundingClientRect().top - 30));
 }
 
 async function startCooking(page) {
@@ -105,12 +105,9 @@ async function batchDay(page) {
   await page.evaluate(() => scrollTo(0, 0));
 }
 
-const env = { ...process.env, PORT, DATABASE_URL: `file:${DATABASE}` };
-rmSync(DATABASE, { force: true });
-mkdirSync('test-results', { recursive: true });
 mkdirSync(FOLDER, { recursive: true });
-spawnSync('node', ['scripts/run-ts.mjs', 'scripts/seed.ts'], { env, stdio: 'inherit' });
-const server = spawn('node', ['scripts/serve.mjs'], { env, stdio: 'ignore' });
+server.seed();
+await server.start();
 const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM || '/usr/bin/chromium',
   args: [
@@ -124,7 +121,6 @@ const browser = await chromium.launch({
   ],
 });
 try {
-  await sleep(1500);
   for (const { name, path, dark = false, viewport = DESKTOP, act } of VIEWS) {
     const context = await browser.newContext({
       viewport,
@@ -133,7 +129,7 @@ try {
       timezoneId: 'Europe/Athens',
     });
     const page = await context.newPage();
-    await page.goto(`http://127.0.0.1:${PORT}${path}`);
+    await page.goto(`${server.origin}${path}`);
     await page.locator('#main').waitFor();
     // A plan may still get better for a moment.
     await sleep(path.startsWith('/meals/') ? 2500 : 600);
@@ -144,5 +140,5 @@ try {
   }
 } finally {
   await browser.close();
-  server.kill();
+  await server.close();
 }

@@ -138,11 +138,11 @@
               class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-line py-2.5 first:border-0"
             >
               <span class="min-w-48 flex-1"
-                ><b>{item.name}</b>
+                ><b>{item.name}</b> <span class="text-[15px] text-muted">{item.code}</span>
                 <span class="block text-[15px]"
                   ><span class={state.look}>{state.text}</span>
                   <span class="text-muted"
-                    >· packed {shortDay(item.packedOn, data.today)} · {item.code}{spotOf(item)
+                    >· packed {shortDay(item.packedOn, data.today)}{spotOf(item)
                       ? ` · ${spotOf(item)}`
                       : ''}</span
                   ></span
