@@ -22,7 +22,7 @@ export interface NearestPlan {
 }
 
 /** Work for each kind of limit that is let go: a first schedule is found in far less, or not at all. */
-const WORK = 250_000;
+const WORK = 125_000;
 
 /** Each without the limits of those before it. */
 const LET_GO: readonly ((problem: Problem) => Problem)[] = [
