@@ -131,7 +131,7 @@ function explainMoments(compiled: CompiledMeal, taking: ReadonlySet<string>): Co
     if (by - from > longest) return [];
     const meaning = compiled.meanings.find((m) => m.id === id);
     const before = formatMinutes(Math.max(0, serveAt - from));
-    const text = `${meaning?.dishName ?? id}: “${meaning?.text ?? id}” was put at ${before} before serving.`;
+    const text = `${meaning?.dishName ?? id}: “${meaning?.text ?? id}” was put ${before} before serving.`;
     return [{ text, steps: [id], waits: [] }];
   });
 }

@@ -100,6 +100,6 @@ describe('the plan that comes nearest', () => {
     const near = nearestPlan(compiled.problem);
     expect(near?.overruns.some((o) => o.kind === 'moment')).toBe(true);
     const said = explainConflict(compiled, kitchen, conflict, false, near?.overruns);
-    expect(said.map((c) => c.text).join('\n')).toMatch(/was put at .* before serving/);
+    expect(said.map((c) => c.text).join('\n')).toMatch(/was put .* before serving/);
   });
 });

@@ -36,10 +36,6 @@
       <p class="mt-3">Working out which…</p>
     {:else}
       <div class="mt-3"><MarkList {marks} /></div>
-      <p class="mt-3">
-        Fewer servings, a second cooker, a dish that may wait longer, or one dish less would resolve
-        it.
-      </p>
     {/if}
   {:else if answer?.kind === 'unknown'}
     <h2 class="text-2xl font-bold">No plan found yet</h2>
