@@ -1,6 +1,6 @@
 /**
- * Why a meal is late: the chain of things that follow each other without a break, from where nothing could
- * begin earlier up to the table. Taking an hour out of any of them would help; nothing else would.
+ * Why a meal is late: the chain of things that follow each other without a break in its plan, from where
+ * nothing could begin earlier up to the dish that is latest. There may be another chain as long.
  */
 import type { Kitchen } from '../kitchen';
 import type { Problem, Schedule } from '../solve';
