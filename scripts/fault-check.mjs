@@ -75,8 +75,7 @@ async function write(id, name) {
 }
 
 /**
- * On a line of its own: `fetch` keeps what it could not send when a server dies, waits for ever, and may send
- * it to the next one.
+ * On a line of its own, which ends with its server: a `fetch` was seen to wait for ever after one was killed.
  */
 function put(url, body) {
   return new Promise((resolve, reject) => {
