@@ -246,12 +246,15 @@ export class MealState {
     void this.planner.ask(this.question(), (answer) => {
       if (meal !== this.meal) return;
       const before = this.answer;
+      // A plan that was kept answers the same question: an early one, not as good, does not take its place.
+      const isKept = before?.kind === 'plan' && before.final && this.answered === meal;
+      if (isKept && answer.kind === 'plan' && !answer.final && asksTheSame(before, answer)) return;
       const isLate = performance.now() - this.shownAt > LATE_ANSWER_MS && this.answered === meal;
       if (isLate && before?.kind === 'plan' && answer.kind === 'plan' && answer.final) {
         // Somebody may be reading the plan already: a better one is offered, not swapped in.
         this.isThinking = false;
         if (!isSamePlan(before, answer)) this.better = answer;
-        this.saveSoon();
+        if (!before.final) this.saveSoon();
         return;
       }
       this.shownAt = performance.now();
@@ -323,4 +326,13 @@ function isSamePlan(a: PlanAnswer | null, b: PlanAnswer): boolean {
     JSON.stringify([a.schedule.steps, a.schedule.blocks]) ===
     JSON.stringify([b.schedule.steps, b.schedule.blocks])
   );
+}
+
+type Planned = Extract<PlanAnswer, { kind: 'plan' }>;
+
+/** Whether two plans are of one and the same problem; the moment from which on it was asked moves on by itself. */
+function asksTheSame(a: Planned, b: Planned): boolean {
+  const asked = ({ compiled }: Planned): string =>
+    JSON.stringify({ ...compiled.problem, earliest: 0 });
+  return asked(a) === asked(b);
 }
