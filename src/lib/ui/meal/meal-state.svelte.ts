@@ -246,9 +246,19 @@ export class MealState {
     void this.planner.ask(this.question(), (answer) => {
       if (meal !== this.meal) return;
       const before = this.answer;
-      // A plan that was kept answers the same question: an early one, not as good, does not take its place.
-      const isKept = before?.kind === 'plan' && before.final && this.answered === meal;
-      if (isKept && answer.kind === 'plan' && !answer.final && asksTheSame(before, answer)) return;
+      // A plan that was kept answers the same question: an early one, not as good, does not take its place, but
+      // what there is to look at may have changed since.
+      if (
+        before?.kind === 'plan' &&
+        before.final &&
+        this.answered === meal &&
+        answer.kind === 'plan' &&
+        !answer.final &&
+        asksTheSame(before, answer)
+      ) {
+        this.answer = { ...before, compiled: answer.compiled };
+        return;
+      }
       const isLate = performance.now() - this.shownAt > LATE_ANSWER_MS && this.answered === meal;
       if (isLate && before?.kind === 'plan' && answer.kind === 'plan' && answer.final) {
         // Somebody may be reading the plan already: a better one is offered, not swapped in.
