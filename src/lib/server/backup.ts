@@ -54,6 +54,9 @@ export function listBackups(folder: string): Backup[] {
     .sort((a, b) => b.name.localeCompare(a.name));
 }
 
+const nameAt = (moment: number): string =>
+  `olive-${new Date(moment).toISOString().slice(0, 19).replaceAll(':', '-')}.db`;
+
 /**
  * Copies the database while it is in use (`VACUUM INTO`).
  *
@@ -65,14 +68,16 @@ export async function backUp(
   folder: string,
   now: number,
 ): Promise<Outcome<Backup>> {
-  const name = `olive-${new Date(now).toISOString().slice(0, 19).replaceAll(':', '-')}.db`;
+  // Each copy is of its own moment, also where two are made in one second.
+  let at = now;
+  while (existsSync(join(folder, nameAt(at)))) at += 1000;
+  const name = nameAt(at);
   const path = join(folder, name);
   try {
     mkdirSync(folder, { recursive: true });
-    if (!existsSync(path))
-      await inWriteQueue(async () => {
-        await database.run(sql`VACUUM INTO ${path}`);
-      });
+    await inWriteQueue(async () => {
+      await database.run(sql`VACUUM INTO ${path}`);
+    });
     return success({ name, at: now, bytes: statSync(path).size });
   } catch (error) {
     if (existsSync(path)) rmSync(path);

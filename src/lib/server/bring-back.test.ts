@@ -36,6 +36,16 @@ it('what is here is kept, and comes back as it was; its copy stays untouched', a
   expect(await readHousehold(database)).toEqual(before);
 });
 
+it('two in one second are two copies, each of what was here then', async () => {
+  const before = await readHousehold(database);
+  const none = await openInstead(database, copies, { ...before, meals: [] }, NOW + 90_000);
+  const back = await openInstead(database, copies, before, NOW + 90_000);
+  if (!none.ok || !back.ok) throw new Error('no copy');
+  const [first, second] = [none.value ?? '', back.value ?? ''];
+  expect(await readCopy(copies, first)).toEqual({ ok: true, value: before });
+  expect(await readCopy(copies, second)).toMatchObject({ ok: true, value: { meals: [] } });
+});
+
 it('where no copy can be made, nothing is replaced', async () => {
   const before = await readHousehold(database);
   const blocked = join(place, 'a-file');
