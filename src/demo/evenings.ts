@@ -38,9 +38,10 @@ const WEEKS: readonly { weeks: number; name: string; servings: number; dishes: s
     servings: 4,
     dishes: ['black-bean-plantain', 'mushroom-barley'],
   },
+  { weeks: 6, name: 'Hake on a Friday', servings: 3, dishes: ['hake-fennel', 'saffron-bulgur'] },
 ];
 
-/** @param now ms since the epoch; the evenings lie in the five weeks before it */
+/** @param now ms since the epoch; the evenings lie in the six weeks before it */
 export function demoEvenings(
   household: Household,
   now: number,

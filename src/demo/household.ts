@@ -98,6 +98,8 @@ export const DEMO_KITCHEN: Kitchen = {
   zone: ZONE,
 };
 
+const DAY_MS = 86_400_000;
+
 /** The next given weekday (0 is Sunday) at a time of day that lies a day ahead at least. */
 function nextWeekday(now: number, weekday: number, hour: number, minute: number): string {
   let day = toCalendarDateTime(parseAbsolute(new Date(now).toISOString(), ZONE)).add({ days: 1 });
@@ -115,11 +117,21 @@ function dayAhead(now: number, days: number): string {
     .slice(0, 10);
 }
 
+const DISHES = [...SUPPER_DISHES, ...WEEKDAY_DISHES, ...GUEST_DISHES];
+
 /** @param now ms since the epoch; the meals are set ahead of it */
 export function demoHousehold(now: number): Household {
   const entry = (dishId: string, later = 0): Meal['entries'][number] => ({
     ...newEntry(dishId, dishId),
     later,
+  });
+  const bags = (
+    dishId: string,
+    copies: number,
+    state: NonNullable<Meal['entries'][number]['bags']>['state'],
+  ): Meal['entries'][number] => ({
+    ...entry(dishId),
+    bags: { copies, state, shape: 'flat', inFridge: 0 },
   });
   const meal = (written: z.input<typeof mealSchema>): Meal => mealSchema.parse(written);
   return {
@@ -134,13 +146,13 @@ export function demoHousehold(now: number): Household {
       { food: 'yogurt', amount: 500, unit: 'g', useBy: dayAhead(now, 3) },
       { food: 'fennel', amount: 2, unit: 'piece', useBy: dayAhead(now, 2) },
     ],
-    stores: demoStores(now),
+    stores: demoStores(now, DISHES, DEMO_KITCHEN),
     prices: [
       { food: 'lamb shoulder', price: 14, per: 'kg' },
       { food: 'dry chickpeas', price: 3.2, per: 'kg' },
       { food: 'dried apricots', price: 9, per: 'kg' },
     ],
-    dishes: [...SUPPER_DISHES, ...WEEKDAY_DISHES, ...GUEST_DISHES],
+    dishes: DISHES,
     meals: [
       meal({
         format: 'olive-clock/meal@1',
@@ -172,6 +184,24 @@ export function demoHousehold(now: number): Household {
           { id: 'ada', name: 'Ada', appetite: 1 },
           { id: 'tomas', name: 'Tomas', appetite: 1.5, allergens: ['nuts'] },
           { id: 'mina', name: 'Mina', appetite: 0.5 },
+        ],
+      }),
+      meal({
+        format: 'olive-clock/meal@1',
+        id: 'freezer-day',
+        name: 'Freezer day',
+        serveAt: nextWeekday(now + 7 * DAY_MS, 0, 17, 0),
+        zone: ZONE,
+        servings: 4,
+        sure: 'likely',
+        batch: true,
+        entries: [
+          bags('lentil-squash-soup', 3, 'cooked'),
+          bags('black-bean-plantain', 3, 'cooked'),
+          bags('red-cabbage', 3, 'cooked'),
+          bags('beef-cheek-stout', 3, 'raw'),
+          // A little over 6 lb of dry chickpeas: 16 bags of 175 g.
+          { ...bags('bulk-chickpeas', 16, 'cooked'), servings: 1 },
         ],
       }),
     ],

@@ -1,57 +1,76 @@
-/** The demo's freezer and fridge: a freezer day five weeks ago, and what is left of last night. */
-import type { StoreItem } from '$core/stores';
+/** The demo's freezer and fridge: a freezer day five weeks ago, raw food, and what is left of last night. */
+import type { Dish } from '$core/dish';
+import type { Kitchen } from '$core/kitchen';
+import {
+  kindOfDish,
+  kindOfRaw,
+  labelText,
+  storeItemSchema,
+  useByOf,
+  type StoreItem,
+} from '$core/stores';
 
 const DAY_MS = 86_400_000;
 
 /** @param now ms since the epoch */
-export function demoStores(now: number): StoreItem[] {
+export function demoStores(now: number, dishes: readonly Dish[], kitchen: Kitchen): StoreItem[] {
   const day = (days: number): string => new Date(now + days * DAY_MS).toISOString().slice(0, 10);
   const bag = (
     code: string,
     dishId: string,
-    name: string,
     portions: number,
+    packed: number,
     more: Partial<StoreItem> = {},
-  ): StoreItem => ({
-    id: `demo-${code.toLowerCase()}`,
-    code,
-    name,
-    dishId,
-    place: 'freezer',
-    portions,
-    packedOn: day(-36),
-    useBy: day(54),
-    why: 'quality',
-    cooking: 'Heat to 74 °C all through; never in a slow cooker (USDA FSIS).',
-    allergens: [],
-    isRaw: false,
-    spot: null,
-    bulk: null,
-    shape: 'flat',
-    thicknessMm: 40,
-    ...more,
-  });
-  return [
-    bag('MARU', 'lentil-squash-soup', 'Red lentil and squash soup', 6),
-    bag('TRKA', 'black-bean-plantain', 'Black bean and plantain stew', 4),
-    bag('VELA', 'red-cabbage', 'Braised red cabbage', 8, { packedOn: day(-70), useBy: day(9) }),
-    bag('KURT', 'beef-cheek-stout', 'Beef cheek in stout, to cook', 6, {
+  ): StoreItem => {
+    const dish = dishes.find((d) => d.id === dishId);
+    if (!dish) throw new Error(`the demo has no dish ${dishId}`);
+    const { place = 'freezer', isRaw = false } = more;
+    const keepsAs = isRaw ? kindOfRaw(dish) : kindOfDish(dish);
+    const name = more.name ?? dish.name;
+    const due = useByOf(keepsAs, place, day(packed));
+    const about = { portions, place, isRaw, name, thicknessMm: 40, pack: null, ...more };
+    return storeItemSchema.parse({
+      id: `demo-${code.toLowerCase()}`,
+      code,
+      dishId,
+      keepsAs,
+      packedOn: day(packed),
+      ...(due.ok ? due.value : {}),
+      cooking: labelText(about, dish, kitchen),
+      ...about,
+    });
+  };
+  const pack = (
+    code: string,
+    food: string,
+    packs: number,
+    grams: number,
+    more: Pick<StoreItem, 'keepsAs' | 'useBy'> & Partial<StoreItem>,
+  ): StoreItem =>
+    storeItemSchema.parse({
+      id: `demo-${code.toLowerCase()}`,
+      code,
+      name: food,
+      place: 'freezer',
+      portions: packs,
+      packedOn: day(-20),
+      why: 'quality',
       isRaw: true,
-      cooking:
-        'Pressure high, 50 min, natural release. Slow cooker, thawed: 9 h low. After: cornstarch.',
+      pack: { food, grams },
+      ...more,
+    });
+  return [
+    bag('MARU', 'lentil-squash-soup', 6, -36),
+    bag('TRKA', 'black-bean-plantain', 4, -36),
+    bag('VELA', 'red-cabbage', 8, -81),
+    bag('KURT', 'beef-cheek-stout', 6, -36, {
+      name: 'Beef cheek in stout, to cook',
+      isRaw: true,
       allergens: ['gluten', 'celery'],
-      packedOn: day(-36),
-      useBy: day(84),
     }),
-    bag('ZAPU', 'chickpeas-lemon', 'Chickpeas, cooked, 400 g bags', 9, {
-      bulk: { food: 'chickpea', rawGrams: 175 },
-    }),
-    bag('HELA', 'mushroom-barley', 'Barley with mushrooms', 2, {
-      place: 'fridge',
-      packedOn: day(-1),
-      useBy: day(2),
-      why: 'safety',
-      allergens: ['gluten', 'milk'],
-    }),
+    bag('ZAPU', 'bulk-chickpeas', 9, -36, { bulk: { food: 'chickpea', rawGrams: 175 } }),
+    pack('DAKE', 'hake', 2, 450, { keepsAs: 'fish', useBy: day(200), allergens: ['fish'] }),
+    pack('NERA', 'lamb shoulder', 1, 1200, { keepsAs: 'meat', useBy: day(320), spot: 'cellar' }),
+    bag('HELA', 'mushroom-barley', 2, -1, { place: 'fridge', allergens: ['gluten', 'milk'] }),
   ];
 }

@@ -215,6 +215,30 @@ export const WEEKDAY_DISHES: Dish[] = [
     wait: { maxMinutes: 240, cost: 0 },
   }),
   dish({
+    id: 'bulk-chickpeas',
+    name: 'Chickpeas in bulk',
+    summary: 'Plain, for the freezer: a bag of 175 g dry is an ingredient of other dishes.',
+    servings: 1,
+    ingredients: [
+      item('chickpeas', '175 g dry chickpeas', 'main'),
+      item('water', '450 ml water', 'liquid'),
+      item('salt', '1/2 tsp salt', 'seasoning'),
+    ],
+    stages: [
+      stage('soak', 'soak', 600, 'Soak the chickpeas overnight in plenty of water', ['chickpeas']),
+      pressure('cook', 'Drained chickpeas, fresh water and salt; lid on', 'high', 18, 'natural', [
+        'chickpeas',
+        'water',
+        'salt',
+      ]),
+      finish('drain', 3, 'Drain, and keep some of their water for the bags', [], {
+        inCooker: true,
+      }),
+    ],
+    bulk: true,
+    wait: { maxMinutes: 240, cost: 0 },
+  }),
+  dish({
     id: 'black-bean-plantain',
     name: 'Black bean and plantain stew',
     summary: 'Two cycles: the beans first, the plantain after.',

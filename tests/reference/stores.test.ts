@@ -107,6 +107,38 @@ describe('cooling', () => {
     expect((minutesTo5 ?? NaN) / (minutesTo21 ?? NaN)).toBeLessThan(3.4);
   });
 
+  it('what is too slow gets a way that keeps the limit, with its minutes: shallow boxes or ice water', () => {
+    const answer = ask('cool', {
+      food: 'soup',
+      ml: 4000,
+      depthMm: 150,
+      fromC: 90,
+      roomC: 20,
+      method: 'fridge',
+    });
+    if (!answer.ok) throw new Error('no answer');
+    const fixes = answer.value.fixes as {
+      method: string;
+      depthMm: number;
+      boxes: number;
+      minutesTo21: number;
+      minutesTo5: number;
+    }[];
+    expect(fixes.map((f) => f.method)).toEqual(['fridge', 'ice-bath']);
+    for (const fix of fixes) {
+      expect(fix.minutesTo21).toBeLessThanOrEqual(120);
+      expect(fix.minutesTo5).toBeLessThanOrEqual(360);
+    }
+    expect(fixes[0]?.depthMm).toBeLessThanOrEqual(50);
+    expect(fixes[0]?.boxes).toBe(2);
+    expect(answer.value.because.join('\n')).toMatch(
+      /two shallow boxes, 50 mm deep, in the fridge: 21 °C after 1 h/,
+    );
+    // What is in time needs none.
+    const quick = ask('cool', { food: 'soup', ml: 500, depthMm: 20, method: 'fridge' });
+    expect(quick.ok && 'fixes' in quick.value).toBe(false);
+  });
+
   it('in a kitchen of 40 °C it never comes to 21 °C on the counter, and that is said', () => {
     const question = {
       food: 'soup',
@@ -154,6 +186,27 @@ describe('keeping', () => {
     ['soup', 'fridge', [3, 4], 'safety'],
     ['soup', 'freezer', [60, 90], 'quality'],
     ['lamb shoulder', 'freezer', [120, 360], 'quality'],
+    ['stew meat', 'fridge', [1, 2], 'safety'],
+    ['stew meat', 'freezer', [90, 120], 'quality'],
+    ['whole chicken', 'freezer', [360, 360], 'quality'],
+    ['chicken thighs', 'freezer', [270, 270], 'quality'],
+    ['raw poultry', 'fridge', [1, 2], 'safety'],
+    ['bacon', 'fridge', [7, 7], 'safety'],
+    ['bacon', 'freezer', [30, 30], 'quality'],
+    ['sausages', 'freezer', [30, 60], 'quality'],
+    ['hot dogs', 'fridge', [7, 7], 'safety'],
+    ['luncheon meat', 'fridge', [3, 5], 'safety'],
+    ['white fish', 'freezer', [180, 240], 'quality'],
+    ['salmon', 'freezer', [60, 90], 'quality'],
+    ['eggs', 'fridge', [21, 35], 'safety'],
+    ['hard-boiled eggs', 'fridge', [7, 7], 'safety'],
+    ['soups and stews', 'freezer', [60, 90], 'quality'],
+    ['leftovers', 'fridge', [3, 4], 'safety'],
+    ['leftovers', 'freezer', [60, 180], 'quality'],
+    ['cooked chicken', 'fridge', [3, 4], 'safety'],
+    ['tuna salad', 'fridge', [3, 4], 'safety'],
+    ['pizza', 'freezer', [30, 60], 'quality'],
+    ['casserole', 'freezer', [60, 90], 'quality'],
   ] as const)('%s, %s: %j days for %s', (what, place, days, why) => {
     const answer = keeps(what, place);
     expect(answer.ok && answer.value).toMatchObject({ days, why });
@@ -164,6 +217,29 @@ describe('keeping', () => {
     expect(meat.ok && meat.value.days?.[1]).toBeCloseTo(2 / 24, 9);
     const egg = keeps('eggs', 'freezer');
     expect(egg.ok && egg.value.days).toBeNull();
+  });
+
+  it('what is said to be cooked is no longer the raw food: a mash keeps days, not weeks (USDA FSIS, Leftovers and Food Safety)', () => {
+    for (const [what, days] of [
+      ['mashed potato', [3, 4]],
+      ['cooked pasta', [3, 4]],
+      ['steamed carrots', [3, 4]],
+      ['cooked salmon', [3, 4]],
+      ['boiled rice', [1, 4]],
+      ['carrot purée', [3, 4]],
+    ] as const) {
+      const fridge = keeps(what, 'fridge');
+      expect(fridge.ok && fridge.value, what).toMatchObject({ days, why: 'safety' });
+      const counter = keeps(what, 'counter');
+      expect(counter.ok && counter.value.days?.[1], what).toBeCloseTo(2 / 24, 9);
+    }
+  });
+
+  it('rice says the stricter rule beside the other (UK FSA, USDA)', () => {
+    const rice = keeps('cooked rice', 'fridge');
+    expect(rice.ok && rice.value.because.join()).toMatch(
+      /within a day \(UK FSA\); 3 to 4 days by USDA/,
+    );
   });
 
   it('every kind of the chart answers for every place', () => {

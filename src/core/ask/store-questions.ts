@@ -1,7 +1,7 @@
 /** Questions about cooling, freezing, thawing and keeping. */
 import { z } from 'zod';
 import { success } from '../reason';
-import { coolingTime, freezingTime, keeps, thawingTime } from '../stores';
+import { coolingFixes, coolingTime, freezingTime, keeps, sayFix, thawingTime } from '../stores';
 import { question } from './question';
 
 const food = z.string('name the food').trim().min(1, 'name the food').max(120);
@@ -35,11 +35,13 @@ export const cool = question(
   }),
   (input) => {
     const { minutesTo21, minutesTo5, within, because } = coolingTime(input);
+    const fixes = within ? [] : coolingFixes(input);
     return success({
       ...(minutesTo21 === null ? {} : { minutesTo21 }),
       ...(minutesTo5 === null ? {} : { minutesTo5 }),
       within,
-      because,
+      ...(fixes.length > 0 ? { fixes } : {}),
+      because: [...because, ...fixes.map((fix) => `instead: ${sayFix(fix)}`)],
     });
   },
 );

@@ -13,7 +13,7 @@ const COMPONENTS = 6;
  * - g/ml: as measured in a cup, with the air between pieces
  * - further: `each=` g of one; `piece=` mm through the usual piece; `half` fill to half only; `growth=`
  *   volume after cooking for one before; `takes=` g of water taken up by 1 g; `gives=` g given off by
- *   1 g; `crisp=`, `soft=`, `slice=`, `shred=` minutes at 116 °C that most of a piece needs; `finicky` or `robust` where the group is not; `keep=` another row of the keeping chart;
+ *   1 g; `crisp=`, `soft=`, `slice=`, `shred=` minutes at 116 °C that most of a piece needs; `finicky` or `robust` where the group is not; `keep=` another row of the keeping chart, `aisle=` another place in a shop;
  *   `allergens=` joined by +
  * - source: see the head of each file
  *
@@ -61,7 +61,7 @@ function readLine(group: FoodGroup, line: string): Food {
     finicky: extra.has('finicky') || (usual.finicky && !extra.has('robust')),
     doses: { ...usual.doses, ...dosesFrom(number) },
     keep: (extra.get('keep') as Food['keep'] | undefined) ?? usual.keep,
-    aisle: usual.aisle,
+    aisle: (extra.get('aisle') as Food['aisle'] | undefined) ?? usual.aisle,
     allergens: fallback ?? usual.allergens,
     source,
   };

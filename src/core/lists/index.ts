@@ -6,3 +6,4 @@ export { AISLES, shoppingList } from './shopping';
 export type { ShoppingLine, ShoppingList, ShoppingPart, Wanted } from './shopping';
 export { useUp } from './use-up';
 export type { UseUp } from './use-up';
+export { stockFoods } from './stock-foods';

@@ -44,6 +44,9 @@ export interface ShoppingList {
   unpriced: number;
 }
 
+/** What is in the house; `where` names the bag or pack, for what lies in the freezer has to be thawed. */
+export type InHouse = LarderItem & { where?: string };
+
 /** In the order in which one walks through a shop (common practice). */
 export const AISLES: readonly Aisle[] = [
   'vegetables',
@@ -70,7 +73,7 @@ interface Sum {
 /** Merges, takes off what is there, rounds to what is sold whole, and sorts by aisle. */
 export function shoppingList(
   wanted: readonly Wanted[],
-  larder: readonly LarderItem[],
+  larder: readonly InHouse[],
   prices: readonly Price[],
 ): ShoppingList {
   const sums = new Map<string, Sum>();
@@ -103,7 +106,7 @@ function collect({ dish, servings, meal, withDishes }: Wanted, sums: Map<string,
   }
 }
 
-function toLine(sum: Sum, larder: readonly LarderItem[], prices: readonly Price[]): ShoppingLine {
+function toLine(sum: Sum, larder: readonly InHouse[], prices: readonly Price[]): ShoppingLine {
   const amounts = sum.items.flatMap((i) => (i.quantity ? [i.quantity] : []));
   const needed = addUp(amounts, sum.food);
   const because: string[] = [];
@@ -121,7 +124,12 @@ function toLine(sum: Sum, larder: readonly LarderItem[], prices: readonly Price[
       );
       if (there === null || !buy) continue;
       const left = Math.max(0, buy.amount - there);
-      because.push(left === 0 ? 'enough in the house' : 'less what is in the house');
+      const what = h.where ? `${h.where}: choose it under the dish` : 'in the house';
+      because.push(
+        left === 0
+          ? `enough ${h.where ? 'with ' : ''}${what}`
+          : `less ${h.where ? '' : 'what is '}${what}`,
+      );
       buy = { ...buy, amount: left };
     }
   }

@@ -48,6 +48,12 @@ export const mealEntrySchema = z.object({
       state: z.enum(['raw', 'browned', 'cooked']),
       /** Flat, or a round mound for the liner. */
       shape: z.enum(['flat', 'mound']).default('flat'),
+      /** Of them, so many stand in the fridge, for the days ahead; the rest is frozen. */
+      inFridge: z.int('a whole number of bags').min(0, 'none or more').max(24).default(0),
+    })
+    .refine((bags) => bags.inFridge <= bags.copies, {
+      path: ['inFridge'],
+      message: 'no more bags in the fridge than there are; choose fewer',
     })
     .nullable()
     .default(null),

@@ -4,9 +4,8 @@ import { cookingYield } from '../food';
 import { fillVolume } from '../cooker';
 import type { Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
-import { freezesInADay, freezingTime, portionGrams, thawingTime } from '../stores';
+import { bagContents, freezesInADay, freezingTime, portionGrams, thawingTime } from '../stores';
 import { formatQuantity } from '../units';
-import { bagContents } from './batch';
 import type { PlanNote } from './types';
 
 export interface BagSheet {
@@ -151,6 +150,9 @@ function yieldWords(dish: Dish, servings: number, kitchen: Kitchen): string | nu
   return `${read(main.grams)} ${main.ingredient.food} come to about ${read(main.grams * factor)} cooked (${source})`;
 }
 
+/** Cooked food is frozen within its days in the fridge. */
+const LONGEST_FREEZING_DAYS = 3;
+
 /** A freezer takes only so much at once: more of it warms what lies there and freezes slowly. */
 export function freezerNotes(
   bags: readonly { dish: Dish; servings: number; copies: number }[],
@@ -178,7 +180,10 @@ export function freezerNotes(
       entryId: null,
       severity: 'look',
       text: `${kg.toFixed(1)} kg for the freezer at once; it freezes about ${most.toFixed(1)} kg in a day (2 lb for each cubic foot, National Center for Home Food Preservation).`,
-      remedy: `Cool everything in the fridge first, and freeze it over ${days} days, within three days of cooking.`,
+      remedy:
+        days <= LONGEST_FREEZING_DAYS
+          ? `Cool everything in the fridge first, and freeze it over ${days} days, the oldest first.`
+          : `Cool everything in the fridge first, freeze ${most.toFixed(1)} kg a day, and plan no more than ${(most * LONGEST_FREEZING_DAYS).toFixed(0)} kg for one day: cooked food waits three days in the fridge at most (USDA FSIS).`,
     },
   ];
 }

@@ -2,11 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
 import { dishSchema, scaleDish } from '../dish';
 import { householdSchema } from '../exchange';
+import { bagContents } from '../stores';
 import { mealSchema, newEntry, type MealEntry } from '../meal';
 import { solve } from '../solve';
 import { verifySchedule } from '../../../tests/support/verify-schedule';
 import { runsFor } from './batch';
-import { bagContents, bagSheet, batchDish, BOXES, compileMeal } from './index';
+import { bagSheet, batchDish, BOXES, compileMeal } from './index';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const { kitchen, dishes: all } = householdSchema.parse(demoHousehold(NOW));
@@ -142,7 +143,7 @@ describe('a batch day', () => {
   });
 
   it('each bag has its amounts in order, and what is made once is divided among them', () => {
-    const bags = { copies: 3, state: 'raw', shape: 'flat' } as const;
+    const bags = { copies: 3, state: 'raw', shape: 'flat', inFridge: 0 } as const;
     const sheet = bagSheet(dishOf('lamb-apricots'), 4, bags, kitchen);
     expect(sheet.contents.length).toBeGreaterThan(3);
     expect(sheet.contents.map((c) => c.food)).toEqual(bagContents(dishOf('lamb-apricots')).order);

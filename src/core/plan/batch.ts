@@ -2,7 +2,7 @@
 import { scaleDish, type Dish, type Stage } from '../dish';
 import type { Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
-import { coolingTime } from '../stores';
+import { bagContents, coolingTime } from '../stores';
 import { toFraction } from '../units';
 import { fitsSome } from './changes';
 
@@ -19,43 +19,8 @@ const RAW: ReadonlySet<string> = new Set(['prep', 'soak']);
 const BROWNED: ReadonlySet<string> = new Set(['prep', 'soak', 'brown', 'loosen']);
 
 /** Bags that are made; where several runs share them, their number may be a fraction. */
-export type BagsMade = Omit<NonNullable<MealEntry['bags']>, 'shape'> & {
-  shape?: NonNullable<MealEntry['bags']>['shape'];
-};
-
-export interface BagContents {
-  /** In the order in which they should meet the pot. */
-  order: string[];
-  /** Kept out and added when it is cooked or eaten. */
-  staysOut: string[];
-}
-
-/** Potatoes discolour, dairy curdles, grain drinks the liquid, cheese goes grainy (common practice). */
-function keepsOut(food: { id: string; group: string } | null): boolean {
-  return food !== null && (food.id === 'potato' || ['dairy', 'grain'].includes(food.group));
-}
-
-/** What goes into a bag that is still to cook, first what lies at the bottom of the pot. */
-export function bagContents(dish: Dish): BagContents {
-  const scaled = scaleDish(dish, dish.servings);
-  const first = dish.stages.findIndex((s) => s.kind === 'pressure' || s.kind === 'slow');
-  const before = new Set(
-    dish.stages.slice(0, first < 0 ? dish.stages.length : first + 1).flatMap((s) => s.uses),
-  );
-  const rank = (form: string | undefined, group: string | undefined): number =>
-    form === 'thin' ? 0 : group === 'fat' || group === 'seasoning' ? 1 : form === 'thick' ? 3 : 2;
-  const inside = scaled.ingredients
-    .filter((i) => before.has(i.ingredient.id) && i.ingredient.scaling !== 'with-pot')
-    .sort((a, b) => rank(a.food?.form, a.food?.group) - rank(b.food?.form, b.food?.group));
-  const name = (i: (typeof inside)[number]): string => i.ingredient.food;
-  return {
-    order: inside.filter((i) => !keepsOut(i.food)).map(name),
-    staysOut: [
-      ...inside.filter((i) => keepsOut(i.food)).map(name),
-      ...scaled.ingredients.filter((i) => !before.has(i.ingredient.id)).map(name),
-    ],
-  };
-}
+export type BagsMade = Pick<NonNullable<MealEntry['bags']>, 'copies' | 'state'> &
+  Partial<NonNullable<MealEntry['bags']>>;
 
 /**
  * A dish as it is made on a batch day.
@@ -65,7 +30,7 @@ export function bagContents(dish: Dish): BagContents {
  */
 export function batchDish(
   dish: Dish,
-  { copies, state, shape = 'flat' }: BagsMade,
+  { copies, state, shape = 'flat', inFridge = 0 }: BagsMade,
   servings: number,
 ): Dish {
   const pack = (text: string): Stage => ({
@@ -97,7 +62,7 @@ export function batchDish(
           s.after ? { ...s, after: s.after.filter((a) => ids.has(a)) } : s,
         ),
         pack(
-          `Labels on first; ${bags}, in this order: ${order.join(', ')}${out}. Air out, leave room, ${shape === 'flat' ? 'flat into the freezer' : 'into a liner or bowl until it is hard: a round mound that drops into the pot'}`,
+          `Labels on first; ${bags}, in this order: ${order.join(', ')}${out}. Air out, leave room, ${inFridge > 0 ? `${inFridge} into the fridge; ` : ''}${shape === 'flat' ? 'flat into the freezer' : 'into a liner or bowl until it is hard: a round mound that drops into the pot'}`,
         ),
       ],
     };
@@ -116,7 +81,9 @@ export function batchDish(
     stages: [
       ...dish.stages,
       ...coolingStages(dish, servings, copies, later),
-      pack(`Labels on first; ${bags} or boxes, air out, leave room; into the freezer`),
+      pack(
+        `Labels on first; ${bags} or boxes, air out, leave room; ${inFridge > 0 ? `${inFridge} into the fridge, the rest ` : ''}into the freezer`,
+      ),
     ],
   };
 }

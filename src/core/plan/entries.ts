@@ -47,7 +47,7 @@ export function effectiveEntries(
   const frozen = meal.entries.flatMap((e) => {
     const dish = dishes.get(e.dishId);
     return e.bags && dish
-      ? [{ dish, servings: e.servings ?? meal.servings, copies: e.bags.copies }]
+      ? [{ dish, servings: e.servings ?? meal.servings, copies: e.bags.copies - e.bags.inFridge }]
       : [];
   });
   const cooked = stacked(entries, kitchen, notes);
@@ -70,13 +70,18 @@ function boxed(entries: readonly EffectiveEntry[], meal: Meal): EffectiveEntry[]
 function inRuns(one: EffectiveEntry, kitchen: Kitchen): EffectiveEntry[] {
   const { entry, dish, servings } = one;
   if (!entry.bags) return [one];
-  const { copies, state, shape } = entry.bags;
-  const runs = state === 'raw' ? 1 : runsFor(dish, servings, copies, kitchen);
+  const { copies, inFridge, ...bags } = entry.bags;
+  const runs = bags.state === 'raw' ? 1 : runsFor(dish, servings, copies, kitchen);
   const own = copies / runs;
   return Array.from({ length: runs }, (_, i) => ({
     ...one,
     entry: i === 0 ? entry : { ...entry, id: `${entry.id.slice(0, 50)}-run-${i + 1}`, pins: {} },
-    dish: batchDish(dish, { copies: own, state, shape }, servings),
+    // Said once, where the last of them are packed.
+    dish: batchDish(
+      dish,
+      { ...bags, copies: own, inFridge: i === runs - 1 ? inFridge : 0 },
+      servings,
+    ),
     servings: servings * own,
   }));
 }

@@ -26,4 +26,14 @@ export function describeProblem(problem: Problem): string {
   return `${problem.field}: ${problem.message}; ${problem.remedy}`;
 }
 
+/** What a schema refuses, as “what is wrong; what to do”. */
+export function problemsOf(
+  issues: readonly { path: readonly PropertyKey[]; message: string }[],
+): Problem[] {
+  return issues.map((issue): Problem => {
+    const [message = '', remedy = 'correct it'] = issue.message.split('; ');
+    return { field: issue.path.join('.'), message, remedy };
+  });
+}
+
 export { useHouseWords } from './wording';

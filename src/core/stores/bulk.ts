@@ -1,6 +1,6 @@
 /** Food cooked in bulk as an ingredient of other dishes: what it saves them. */
 import { dishSchema, mainIngredient, scaleDish, type Dish, type Stage } from '../dish';
-import { cookingYield } from '../food';
+import { cookingYield, findFood } from '../food';
 import { failure, success, type Outcome } from '../reason';
 import type { StoreItem } from './item';
 
@@ -40,6 +40,7 @@ export function bulkFrom(dish: Dish): NonNullable<StoreItem['bulk']> | null {
  * cook that food are left out, and their minutes with them.
  */
 export function withBulk(dish: Dish, item: StoreItem): Outcome<Dish> {
+  if (item.pack) return withPack(dish, item, item.pack);
   const { bulk } = item;
   const scaled = scaleDish(dish, dish.servings);
   const takes = bulk && scaled.ingredients.find((i) => i.food?.id === bulk.food);
@@ -102,6 +103,47 @@ export function withBulk(dish: Dish, item: StoreItem): Outcome<Dish> {
     field: 'bulk',
     message: `${dish.name} can’t be made with ${item.name}`,
     remedy: 'cook it as it is written',
+  });
+}
+
+/** A dish that takes a raw food from the stores: nothing of it is saved, but it is there, and thawed in time. */
+function withPack(
+  dish: Dish,
+  item: StoreItem,
+  pack: { food: string; grams: number },
+): Outcome<Dish> {
+  const food = findFood(pack.food);
+  const scaled = scaleDish(dish, dish.servings);
+  const takes = food && scaled.ingredients.find((i) => i.food?.id === food.id);
+  if (!takes?.grams || !item.isRaw)
+    return failure({
+      field: 'bulk',
+      message: `${item.name} is nothing that ${dish.name} is made with`,
+      remedy: 'choose another pack',
+    });
+  const { ingredient, grams } = takes;
+  const made = dishSchema.safeParse({
+    ...dish,
+    id: withBulkId(item.code, dish.id),
+    atMost: Math.floor((2 * dish.servings * item.portions * pack.grams) / grams) / 2,
+    name: `${dish.name} (${item.code})`.slice(0, 100),
+    summary: `With ${item.name} from the ${item.place}.`,
+    ingredients: dish.ingredients.map((i) =>
+      i.id === ingredient.id
+        ? {
+            ...i,
+            preparation: `${i.preparation ? `${i.preparation}, ` : ''}${item.code} from the ${item.place}`,
+            fromStore: true,
+            ...(item.place === 'freezer' ? { frozen: true, thaw: true } : {}),
+          }
+        : i,
+    ),
+  });
+  if (made.success && (made.data.atMost ?? 0) > 0) return success(made.data);
+  return failure({
+    field: 'bulk',
+    message: `there is too little of ${item.name} for ${dish.name}`,
+    remedy: 'buy some, or choose another pack',
   });
 }
 

@@ -1,11 +1,7 @@
 /** What lies in the freezer and the fridge: packed on, use by, and a code to find it again. */
 import { z } from 'zod';
-import type { Dish } from '../dish';
 import { KEEPING, type KeepingKind } from '../food';
-import { failure, success, type Outcome } from '../reason';
-import { centreTarget } from '../safety';
-import { scaleDish } from '../dish';
-import { formatQuantity, type Quantity } from '../units';
+import { daysBetween } from './days';
 
 const day = z.iso.date('a day is written as 2026-11-28');
 
@@ -24,6 +20,17 @@ const itemSchema = z
       .object({ food: z.string().min(1).max(60), rawGrams: z.number().positive().max(50_000) })
       .nullable()
       .default(null),
+    /** A food as it is bought, no dish: its name, and the weight of one pack; portions are packs then. */
+    pack: z
+      .object({
+        food: z.string().trim().min(1).max(100),
+        grams: z
+          .number('the weight of a pack is a number')
+          .positive('a pack weighs more than nothing; give its weight')
+          .max(30_000, 'at most 30 kg in a pack; make several'),
+      })
+      .nullable()
+      .default(null),
     portions: z
       .number('how many portions is a number')
       .min(0, 'no fewer than no portion')
@@ -32,8 +39,17 @@ const itemSchema = z
     useBy: day,
     /** What counts for the use-by day: safety in the fridge, quality in the freezer. */
     why: z.enum(['safety', 'quality']),
-    /** For the label: how it is cooked or heated, what goes in after. */
-    cooking: z.string().max(300).default(''),
+    /** Row of the keeping chart. */
+    keepsAs: z
+      .string()
+      .refine((kind): kind is KeepingKind => Object.hasOwn(KEEPING, kind))
+      .default('cooked-meat'),
+    /** Since when it lies in this place; null: since it was packed. */
+    since: day.nullable().default(null),
+    /** Days it stood in a fridge before it was frozen: they count when it is thawed. */
+    fridgeDaysBefore: z.number().min(0).max(60).default(0),
+    /** For the label, line by line: how it is cooked or heated, what goes in after. */
+    cooking: z.string().max(600).default(''),
     allergens: z.array(z.string()).default([]),
     /** Still to be cooked: a bag of what goes into the pot. */
     isRaw: z.boolean().default(false),
@@ -62,7 +78,6 @@ export type StoreItem = z.infer<typeof storeItemSchema>;
 
 const LETTERS = 'ABCDEFGHJKLMNPQRSTUVWXYZ';
 const CODE_LENGTH = 4;
-const DAYS_IN_MONTH = 30;
 
 /** A code that is free. @param random from 0 up to 1 */
 export function newCode(taken: ReadonlySet<string>, random: () => number): string {
@@ -75,80 +90,20 @@ export function newCode(taken: ReadonlySet<string>, random: () => number): strin
   }
 }
 
-/** The kind of the keeping chart a cooked dish belongs to: by what spoils first in it. */
-export function kindOfDish(dish: Dish): KeepingKind {
-  const foods = scaleDish(dish, dish.servings).ingredients.flatMap((i) =>
-    i.food && (i.grams ?? 0) > 0 ? [{ food: i.food, grams: i.grams ?? 0 }] : [],
-  );
-  const grams = (test: (f: (typeof foods)[number]['food']) => boolean): number =>
-    foods.filter(({ food }) => test(food)).reduce((sum, f) => sum + f.grams, 0);
-  if (grams((f) => f.id === 'rice' || f.id === 'brown-rice') > 0) return 'cooked-rice';
-  if (grams((f) => ['meat', 'poultry', 'fish'].includes(f.group)) > 0) return 'cooked-meat';
-  return grams((f) => f.group === 'pulse') > 0 ? 'cooked-pulse' : 'soup';
-}
-
-function addDays(date: string, days: number): string {
-  return new Date(Date.parse(`${date}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
-}
-
-/**
- * Use-by day of something cooked, by the shorter end of the published time.
- *
- * @source FoodSafety.gov, Cold Food Storage Chart (from memory): safety in the fridge, quality in the freezer
- */
-export function useByOf(
-  kind: KeepingKind,
-  place: StoreItem['place'],
-  packedOn: string,
-): Outcome<{ useBy: string; why: StoreItem['why'] }> {
-  const row = KEEPING[kind];
-  if (place === 'fridge')
-    return success({ useBy: addDays(packedOn, row.fridgeDays[1]), why: 'safety' });
-  if (!row.freezerMonths)
-    return failure({
-      field: 'place',
-      message: 'freezing does it no good',
-      remedy: 'keep it in the fridge',
-    });
-  return success({
-    useBy: addDays(packedOn, row.freezerMonths[1] * DAYS_IN_MONTH),
-    why: 'quality',
-  });
-}
-
-/** What the label says of cooking and heating. */
-export function cookingOf(dish: Dish, isCooked: boolean): string {
-  if (isCooked) {
-    const { ingredients } = scaleDish(dish, dish.servings);
-    const isRisky = ingredients.some((i) => centreTarget(i.food) !== null);
-    return `Heat to 74 °C${isRisky ? ' all through' : ''}; never in a slow cooker (USDA FSIS).`;
-  }
-  const cycle = dish.stages.find((s) => s.kind === 'pressure');
-  const pressure =
-    cycle?.kind === 'pressure'
-      ? `Pressure ${cycle.level}, ${cycle.holdMinutes} min, ${cycle.release.kind} release.`
-      : '';
-  const slow = dish.slow ? ` Slow cooker, thawed: ${dish.slow.hours} h ${dish.slow.setting}.` : '';
-  const after = dish.stages
-    .slice(cycle ? dish.stages.indexOf(cycle) + 1 : dish.stages.length)
-    .flatMap((s) => s.uses)
-    .flatMap((id) => dish.ingredients.filter((i) => i.id === id).map((i) => i.food));
-  const liquid = scaleDish(dish, dish.servings)
-    .ingredients.filter((i) => i.ingredient.scaling === 'with-pot' && i.quantity)
-    .map((i) => `${formatQuantity(i.quantity as Quantity, 'metric')} ${i.ingredient.food}`);
-  const add = liquid.length > 0 ? ` Add ${liquid.join(', ')}.` : '';
-  return `${pressure}${add}${slow}${after.length > 0 ? ` After: ${[...new Set(after)].join(', ')}.` : ''}`.slice(
-    0,
-    300,
-  );
-}
-
 /** Days until it is due; negative once that has passed. @param today `2026-11-28` */
 export function daysLeft(item: Pick<StoreItem, 'useBy'>, today: string): number {
-  return Math.round((Date.parse(item.useBy) - Date.parse(today)) / 86_400_000);
+  return daysBetween(today, item.useBy);
 }
 
 /** First in, first out: what is due first comes first, then what was packed first. */
 export function byDue(a: StoreItem, b: StoreItem): number {
   return a.useBy.localeCompare(b.useBy) || a.packedOn.localeCompare(b.packedOn);
+}
+
+/** How much there is: portions of a dish, or packs of a food with their weight. */
+export function amountWords({ portions, pack }: Pick<StoreItem, 'portions' | 'pack'>): string {
+  if (!pack) return `${portions} ${portions === 1 ? 'portion' : 'portions'}`;
+  const grams =
+    pack.grams < 1000 ? `${Math.round(pack.grams)} g` : `${+(pack.grams / 1000).toFixed(2)} kg`;
+  return portions === 1 ? `1 pack of ${grams}` : `${portions} packs of ${grams}`;
 }

@@ -4,8 +4,10 @@ import { dishSchema, scaleDish, type Dish, type Ingredient, type Stage } from '.
 import { centreThrough } from '../doneness';
 import type { Cooker, Kitchen } from '../kitchen';
 import { failure, success, type Outcome } from '../reason';
-import { kindOfDish, type StoreItem } from './item';
-import { portionGrams } from './room';
+import { bagParts } from './bag-contents';
+import { kindOfDish } from './keeping-kind';
+import type { StoreItem } from './item';
+import { gramsOfItem } from './room';
 
 export const REHEAT_METHODS = ['cooker', 'burner', 'oven'] as const;
 export type ReheatMethod = (typeof REHEAT_METHODS)[number];
@@ -61,6 +63,12 @@ export function dishFromBag(
   method: ReheatMethod | null = null,
 ): Outcome<Dish> {
   if (item.isRaw) {
+    if (item.pack)
+      return failure({
+        field: 'dish',
+        message: `${item.name} is raw food and no dish`,
+        remedy: 'choose it under “made from” of a dish that takes it',
+      });
     if (dish) return success(rawDish(item, dish));
     return failure({
       field: 'dish',
@@ -79,7 +87,7 @@ function reheated(
 ): Dish {
   const usual = usualMethod(dish, kitchen);
   const method = wanted ?? usual;
-  const grams = portionGrams(dish);
+  const grams = gramsOfItem(item, dish);
   const isFrozen = item.place === 'freezer';
   const isFromFrozen = isFrozen && method === 'cooker';
   const servings = Math.max(1, item.portions);
@@ -154,8 +162,8 @@ function heating(
 ): Stage {
   const { name } = item;
   const short = name.slice(0, 120);
-  if (method === 'burner') {
-    const minutes = Math.max(4, Math.ceil((grams * 3.7 * (REHEAT_C - FRIDGE_C)) / BURNER_W / 60));
+  const minutes = heatMinutes(item, grams, method, isFromFrozen, kitchen);
+  if (method === 'burner')
     return {
       id: 'heat',
       kind: 'burner',
@@ -164,31 +172,74 @@ function heating(
       text: `Heat ${short} on the burner with a splash of water, stirring now and then`,
       uses: ['bag'],
     };
-  }
-  if (method === 'oven') {
-    const area = grams / 1000 / (OVEN.depthMm / 1000) / 1050;
-    const constant = (grams * 3.7) / (OVEN.surfaceW * 2 * Math.max(0.01, area));
-    const seconds = constant * Math.log((OVEN.celsius - FRIDGE_C) / (OVEN.celsius - REHEAT_C));
+  if (method === 'oven')
     return {
       id: 'heat',
       kind: 'oven',
       celsius: OVEN.celsius,
-      minutes: Math.min(LONGEST_MIN, Math.max(15, Math.ceil(seconds / 60))),
+      minutes,
       text: `${short} into the oven, covered`,
       uses: ['bag'],
     };
-  }
   return {
     id: 'heat',
     kind: 'pressure',
     level: LEVEL,
-    holdMinutes: reheatHold(item, grams, isFromFrozen ? FREEZER_C : FRIDGE_C, kitchen),
+    holdMinutes: minutes,
     release: { kind: 'timed', minutes: 5 },
     rackMm: 25,
     tools: [],
     text: `Rack in, water below; ${short} in a covered box above it; lid on`,
     uses: ['bag', 'water'],
   };
+}
+
+/** Minutes until it is hot through; above water in a cooker, of the hold. */
+function heatMinutes(
+  item: Pick<StoreItem, 'name' | 'thicknessMm'>,
+  grams: number,
+  method: ReheatMethod,
+  isFromFrozen: boolean,
+  kitchen: Kitchen,
+): number {
+  if (method === 'burner')
+    return Math.max(4, Math.ceil((grams * 3.7 * (REHEAT_C - FRIDGE_C)) / BURNER_W / 60));
+  if (method === 'oven') {
+    const area = grams / 1000 / (OVEN.depthMm / 1000) / 1050;
+    const constant = (grams * 3.7) / (OVEN.surfaceW * 2 * Math.max(0.01, area));
+    const seconds = constant * Math.log((OVEN.celsius - FRIDGE_C) / (OVEN.celsius - REHEAT_C));
+    return Math.min(LONGEST_MIN, Math.max(15, Math.ceil(seconds / 60)));
+  }
+  return reheatHold(item, grams, isFromFrozen ? FREEZER_C : FRIDGE_C, kitchen);
+}
+
+/** How long a whole bag takes in each way that the kitchen has, the usual one first. */
+export function heatingTimes(
+  item: Pick<StoreItem, 'name' | 'thicknessMm' | 'portions' | 'place' | 'pack'>,
+  dish: Dish | null,
+  kitchen: Kitchen,
+): { method: ReheatMethod; minutes: number; isFromFrozen: boolean }[] {
+  const usual = usualMethod(dish, kitchen);
+  const grams = gramsOfItem(item, dish) * Math.max(1, item.portions);
+  return waysToHeat(kitchen)
+    .sort((a, b) => Number(b === usual) - Number(a === usual))
+    .map((method) => {
+      const isFromFrozen = item.place === 'freezer' && method === 'cooker';
+      return {
+        method,
+        isFromFrozen,
+        minutes: heatMinutes(item, grams, method, isFromFrozen, kitchen),
+      };
+    });
+}
+
+/** The ways of heating that a kitchen has. */
+export function waysToHeat(kitchen: Kitchen): ReheatMethod[] {
+  return REHEAT_METHODS.filter((method) => {
+    if (method === 'burner') return kitchen.burners > 0;
+    if (method === 'oven') return kitchen.oven !== null;
+    return kitchen.cookers.some((c) => c.levels.includes(LEVEL));
+  });
 }
 
 /**
@@ -259,6 +310,11 @@ function workOutHold(
   return isHot(low) ? low : high;
 }
 
+/** The hold of a bag that goes into the pot frozen, whole minutes. */
+export function frozenHold(minutes: number): number {
+  return Math.min(480, Math.ceil(minutes * FROZEN_FACTOR));
+}
+
 /** Stages that were done before it was packed. */
 const DONE_BEFORE = new Set(['prep', 'soak', 'brown', 'loosen']);
 
@@ -273,11 +329,9 @@ function frozenIn(stage: Stage | undefined): Partial<Ingredient> {
 function rawDish(item: StoreItem, dish: Dish): Dish {
   const first = dish.stages.findIndex((s) => s.kind === 'pressure' || s.kind === 'slow');
   const isFrozen = item.place === 'freezer';
-  const before = dish.stages.slice(0, Math.max(0, first));
-  const inBag = new Set([
-    ...before.filter((s) => DONE_BEFORE.has(s.kind)).flatMap((s) => s.uses),
-    ...(dish.stages[first]?.uses ?? []),
-  ]);
+  const { inside, withBag } = bagParts(dish, Math.max(1, item.portions));
+  const inBag = new Set(inside.map((i) => i.ingredient.id));
+  const withIt = withBag.map((i) => i.ingredient.id);
   const kept = dish.stages.filter((s, i) => i >= first || !DONE_BEFORE.has(s.kind));
   const ids = new Set(kept.map((s) => s.id));
   return dishSchema.parse({
@@ -291,7 +345,7 @@ function rawDish(item: StoreItem, dish: Dish): Dish {
         ...ingredient,
         amount: quantity?.amount ?? null,
         takes: undefined,
-        ...(inBag.has(ingredient.id) && ingredient.role !== 'liquid'
+        ...(inBag.has(ingredient.id)
           ? { fromStore: true, ...(isFrozen ? frozenIn(dish.stages[first]) : {}) }
           : {}),
       }),
@@ -301,19 +355,16 @@ function rawDish(item: StoreItem, dish: Dish): Dish {
       const own: Stage = {
         ...stage,
         ...(i === 0 ? { after: [] } : after ? { after } : {}),
-        uses: i === 0 ? [...new Set([...inBag, ...stage.uses])] : stage.uses,
+        uses: i === 0 ? [...new Set([...inBag, ...withIt, ...stage.uses])] : stage.uses,
         parts: undefined,
       };
       if (own.kind !== 'pressure') return own;
       const isFirst = stage.id === dish.stages[first]?.id;
       return {
         ...own,
-        uses: isFirst ? [...new Set([...inBag, ...own.uses])] : own.uses,
+        uses: isFirst ? [...new Set([...inBag, ...withIt, ...own.uses])] : own.uses,
         minutesPerLb: undefined,
-        holdMinutes:
-          isFirst && isFrozen
-            ? Math.min(480, Math.ceil(own.holdMinutes * FROZEN_FACTOR))
-            : own.holdMinutes,
+        holdMinutes: isFirst && isFrozen ? frozenHold(own.holdMinutes) : own.holdMinutes,
         text: isFirst
           ? `The bag ${item.code} into the pot, liquid first; ${own.text}`.slice(0, 400)
           : own.text,

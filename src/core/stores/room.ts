@@ -1,23 +1,34 @@
 /** How full a freezer or fridge is, and how much warm food a freezer takes at once. */
-import { scaleDish, type Dish } from '../dish';
+import { mainIngredient, scaleDish, type Dish } from '../dish';
+import { cookingYield } from '../food';
 import type { Kitchen, Place } from '../kitchen';
 import type { StoreItem } from './item';
 
 /** A portion whose weight is not known, g (estimate). */
 const PORTION_G = 350;
 /** Litres for each kg in bags and boxes: the food, and the air between them (estimate). */
-const LITRES_PER_KG = 1.25;
+export const LITRES_PER_KG = 1.25;
 /** 2 to 3 lb for each cubic foot: the lower end, kg per litre. */
 const WARM_KG_PER_LITRE = (2 * 0.453592) / 28.317;
 
 /** What one portion of a dish weighs, g; a usual one where the dish is not known. */
 export function portionGrams(dish: Dish | null): number {
   if (!dish) return PORTION_G;
-  const { ingredients } = scaleDish(dish, dish.servings);
+  const scaled = scaleDish(dish, dish.servings);
+  const main = dish.bulk ? mainIngredient(scaled) : null;
+  // Cooked in bulk it is drained: what the food has taken up stays, the rest of the water does not.
+  if (main?.food && main.grams)
+    return (main.grams * cookingYield(main.food).factor) / dish.servings;
+  const { ingredients } = scaled;
   const total = ingredients
     .filter((i) => i.ingredient.scaling !== 'with-pot')
     .reduce((sum, i) => sum + (i.grams ?? 0), 0);
   return total > 0 ? total / dish.servings : PORTION_G;
+}
+
+/** What one portion or pack of an item weighs, g. @param dish what it was packed from */
+export function gramsOfItem(item: Pick<StoreItem, 'pack'>, dish: Dish | null): number {
+  return item.pack?.grams ?? portionGrams(dish);
 }
 
 export interface RoomTaken {

@@ -1,6 +1,8 @@
 /** A week of suppers proposed from stock: what is due first, varied, and quick on days with no time. */
 import { mainIngredient, scaleDish, type Dish } from '../dish';
-import { kindOfDish, daysLeft, type StoreItem } from './item';
+import { addDays } from './days';
+import { daysLeft, type StoreItem } from './item';
+import { kindOfDish } from './keeping-kind';
 
 export interface WeekQuestion {
   /** Days to fill, in order, `2026-11-28`. */
@@ -92,7 +94,7 @@ function stockFor(
     const days = daysLeft(item, day);
     // Past its day for safety it is not eaten; past its best it is still good.
     if (item.why === 'safety' && days < 0) return [];
-    if (item.bulk || (left.get(item.id) ?? 0) < servings) return [];
+    if (item.bulk || (item.pack && item.isRaw) || (left.get(item.id) ?? 0) < servings) return [];
     const dish = byId.get(item.dishId ?? '') ?? null;
     const because: string[] = [];
     let score = 0;
@@ -157,8 +159,4 @@ function withVariety(
 /** Id of the food that a dish is about; null where there is none. */
 function mainFoodOf(dish: Dish | null): string | null {
   return (dish && mainIngredient(scaleDish(dish, dish.servings))?.food?.id) ?? null;
-}
-
-function addDays(day: string, days: number): string {
-  return new Date(Date.parse(`${day}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 }

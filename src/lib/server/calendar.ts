@@ -64,7 +64,7 @@ export function toCalendar(
     stamp,
     start: new Date(serveAt),
     end: new Date(serveAt + 60_000),
-    summary: `${meal.name}: on the table`,
+    summary: `${meal.name}: ${meal.batch ? 'all packed' : 'on the table'}`,
   });
   return calendar.toString();
 }

@@ -107,3 +107,16 @@ export async function removeDish(database: Database, id: string): Promise<void> 
     await database.delete(dishes).where(eq(dishes.id, id));
   });
 }
+
+/** Those of the ids that are there, by id. */
+export async function dishesById(
+  database: Database,
+  ids: readonly string[],
+): Promise<Map<string, Dish>> {
+  if (ids.length === 0) return new Map();
+  const rows = await database
+    .select()
+    .from(dishes)
+    .where(inArray(dishes.id, [...new Set(ids)]));
+  return new Map(rows.map((row) => [row.id, dishSchema.parse(row.document)]));
+}

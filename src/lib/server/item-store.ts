@@ -1,8 +1,8 @@
 /** Freezer and fridge. */
 import { and, asc, desc, eq, gt, gte, inArray, sql } from 'drizzle-orm';
 import type { MoveRecord } from '$core/exchange';
-import { failure, success, type Outcome } from '$core/reason';
-import { storeItemSchema, useByOf, type StoreItem } from '$core/stores';
+import { failure, problemsOf, success, type Outcome } from '$core/reason';
+import { movedTo, storeItemSchema, type StoreItem } from '$core/stores';
 import { inWriteQueue, type Database } from './database';
 import { storeItems, storeMoves } from './schema';
 
@@ -19,12 +19,17 @@ export async function listItems(database: Database): Promise<StoreItem[]> {
   return rows.map(toItem);
 }
 
-/** What was cooked in bulk, as an ingredient of other dishes; due first. */
+/** What is an ingredient of dishes: cooked in bulk, or raw food in packs; due first. */
 export async function listBulk(database: Database): Promise<StoreItem[]> {
   const rows = await database
     .select()
     .from(storeItems)
-    .where(and(gt(storeItems.portions, 0), sql`json_extract(document, '$.bulk') is not null`))
+    .where(
+      and(
+        gt(storeItems.portions, 0),
+        sql`(json_extract(document, '$.bulk') is not null or json_extract(document, '$.pack') is not null)`,
+      ),
+    )
     .orderBy(asc(storeItems.useBy));
   return rows.map(toItem);
 }
@@ -117,6 +122,69 @@ export async function putBack(
   });
 }
 
+export interface Correction {
+  name: string;
+  portions: number;
+  /** `2026-11-28` */
+  useBy: string;
+  /** What the screen showed when it was corrected. */
+  was: number;
+}
+
+/**
+ * Puts right what was written down wrongly; what changed in number is a move like any other.
+ *
+ * @returns what is wrong with it, by field; also where somebody has taken some in between
+ */
+export async function correctItem(
+  database: Database,
+  id: string,
+  { name, portions, useBy, was }: Correction,
+  now: number,
+): Promise<Outcome<StoreItem>> {
+  return inWriteQueue(async (): Promise<Outcome<StoreItem>> => {
+    const [row] = await database.select().from(storeItems).where(eq(storeItems.id, id));
+    if (!row || row.portions !== was)
+      return failure({
+        field: 'portions',
+        message: 'somebody has taken some in the meantime',
+        remedy: 'look again, and correct what is left',
+      });
+    const checked = storeItemSchema.safeParse({ ...toItem(row), name, portions, useBy });
+    if (!checked.success) return { ok: false, problems: problemsOf(checked.error.issues) };
+    const document = checked.data;
+    const more = document.portions - was;
+    await database.batch([
+      database
+        .update(storeItems)
+        .set({ portions: document.portions, useBy: document.useBy, document })
+        .where(eq(storeItems.id, id)),
+      ...(more === 0
+        ? []
+        : [
+            database.insert(storeMoves).values({
+              itemId: id,
+              at: now,
+              what: more > 0 ? 'in' : 'out',
+              portions: Math.abs(more),
+              note: 'corrected',
+            }),
+          ]),
+    ]);
+    return success(document);
+  });
+}
+
+/** The moves of one item, the latest first. */
+export async function movesOf(database: Database, id: string): Promise<MoveRecord[]> {
+  const rows = await database
+    .select()
+    .from(storeMoves)
+    .where(eq(storeMoves.itemId, id))
+    .orderBy(desc(storeMoves.seq));
+  return rows.map(({ seq: _, ...move }) => move);
+}
+
 /** Every move there was, in order. */
 export async function allMoves(database: Database): Promise<MoveRecord[]> {
   const rows = await database.select().from(storeMoves).orderBy(asc(storeMoves.seq));
@@ -146,10 +214,7 @@ export async function lastMoves(
   }));
 }
 
-/**
- * Moves an item to the other place; its day becomes the one that counts there: thawed in the fridge it keeps
- * for safety's sake no longer than fresh, and what is frozen now keeps its quality from today.
- */
+/** Moves an item to another place; its day becomes the one that counts there. */
 export async function moveItem(
   database: Database,
   id: string,
@@ -166,20 +231,13 @@ export async function moveItem(
         message: 'this is no longer there',
         remedy: 'look again: somebody may have taken it out',
       });
+    const moved = movedTo(item, to, today);
+    if (!moved.ok) return moved;
+    const document = moved.value;
     if (item.place === to.place) {
-      const document = { ...item, spot: to.spot };
       await database.update(storeItems).set({ document }).where(eq(storeItems.id, id));
       return success(null);
     }
-    if (to.place === 'freezer' && item.why === 'safety' && item.useBy < today)
-      return failure({
-        field: 'place',
-        message: 'its day in the fridge is past, and freezing does not make it good again',
-        remedy: 'throw it away',
-      });
-    const due = useByOf('cooked-meat', to.place, today);
-    if (!due.ok) return due;
-    const document = { ...item, ...to, ...due.value };
     await database.batch([
       database
         .update(storeItems)

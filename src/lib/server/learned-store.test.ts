@@ -89,7 +89,7 @@ it('charts: every way up with its filling, evenings in order, the freezer at eac
   expect(charts.comeUps.every((c) => c.kg !== null && c.kg > 0)).toBe(true);
   const days = charts.evenings.map((e) => e.day);
   expect(days).toEqual([...days].sort());
-  expect(days).toHaveLength(5);
+  expect(days).toHaveLength(6);
   const held = Object.fromEntries(charts.freezer.map((f) => [f.month, f.portions]));
   expect(held['2026-11']).toBe((held['2026-10'] ?? 0) + 3);
   // Months in which nothing moved hold what the last one did.

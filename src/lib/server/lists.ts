@@ -1,9 +1,17 @@
 /** The lists of some meals: what to buy, what to lay out, which tools, what to use up. */
-import { layOut, mergedCuts, shoppingList, toolsFor, useUp, type Wanted } from '$core/lists';
+import {
+  layOut,
+  mergedCuts,
+  shoppingList,
+  stockFoods,
+  toolsFor,
+  useUp,
+  type Wanted,
+} from '$core/lists';
 import type { Dish } from '$core/dish';
 import type { MealEntry } from '$core/meal';
-import { bagContents, batchDish } from '$core/plan';
-import { byDue, daysLeft, type StoreItem } from '$core/stores';
+import { batchDish } from '$core/plan';
+import { bagContents, byDue, daysLeft, type StoreItem } from '$core/stores';
 import { dayKey } from '$core/units';
 import { database } from './database';
 import { listDishes } from './dish-store';
@@ -57,6 +65,7 @@ export async function listsFor(asked: string | null, now: number) {
     const withDishes = new Set(entries.map((e) => e.dish.id));
     return entries.map(({ dish, servings }) => ({ dish, servings, meal: s.meal.name, withDishes }));
   });
+  const inHouse = [...larder, ...stockFoods(items, wanted)];
   return {
     kitchen,
     larder,
@@ -68,7 +77,7 @@ export async function listsFor(asked: string | null, now: number) {
       isChosen: chosen.some((c) => c.meal.id === meal.id),
     })),
     portions: chosen.reduce((sum, { meal }) => sum + meal.servings, 0),
-    shopping: shoppingList(wanted, larder, prices),
+    shopping: shoppingList(wanted, inHouse, prices),
     merged: mergedCuts(wanted, kitchen),
     evenings: chosen.map((s) => ({
       id: s.meal.id,
@@ -82,7 +91,7 @@ export async function listsFor(asked: string | null, now: number) {
           }
         : null,
     })),
-    useUp: useUp(larder, own, dayKey(now, kitchen.zone)),
+    useUp: useUp([...larder, ...stockFoods(items, [])], own, dayKey(now, kitchen.zone)),
     dueBags: dueBags(items, dayKey(now, kitchen.zone)),
   };
 }
@@ -90,6 +99,7 @@ export async function listsFor(asked: string | null, now: number) {
 /** Bags and boxes that are due soon: within ten days, or three weeks in the freezer. */
 function dueBags(items: readonly StoreItem[], today: string) {
   return items
+    .filter((i) => !(i.pack && i.isRaw))
     .filter((i) => daysLeft(i, today) <= (i.place === 'freezer' ? 21 : 10))
     .sort(byDue)
     .map((i) => ({

@@ -1,6 +1,6 @@
 /** What a meal's entries stand for: dishes of the household, bags heated again, dishes made with food cooked in bulk. */
-import { asc, gt, inArray } from 'drizzle-orm';
-import { dishSchema, type Dish } from '$core/dish';
+import { asc, gt } from 'drizzle-orm';
+import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import type { DishPick, Meal } from '$core/meal';
 import {
@@ -8,13 +8,14 @@ import {
   bagOf,
   bulkOf,
   dishFromBag,
-  REHEAT_METHODS,
+  waysToHeat,
   withBulk,
   type StoreItem,
 } from '$core/stores';
 import type { Database } from './database';
 import { itemsByCode, listBulk } from './item-store';
 import { readKitchen } from './kitchen-store';
+import { dishesById } from './dish-store';
 import { dishes as dishTable, storeItems } from './schema';
 
 /** So many bags are offered as the bulk ingredient of a dish, due first. */
@@ -37,13 +38,19 @@ export async function listPicks(database: Database): Promise<DishPick[]> {
       summary: (document as Dish).summary,
       portions: null,
     })),
-    ...items.map(({ code, place, portions, useBy, document }) => ({
+    ...items.filter(isDish).map(({ code, place, portions, useBy, document }) => ({
       id: bagDishId(code),
       name: (document as StoreItem).name,
       summary: `${code}, from the ${place}, to use by ${useBy}.`,
       portions,
     })),
   ];
+}
+
+/** Raw food in packs is no dish: it goes into one. */
+function isDish({ document }: { document: unknown }): boolean {
+  const { pack, isRaw } = document as StoreItem;
+  return !(pack && isRaw);
 }
 
 /** The ids that some meals name. */
@@ -104,11 +111,6 @@ function dishFor(
 const valueOf = (made: ReturnType<typeof withBulk> | null): Dish | null =>
   made?.ok ? made.value : null;
 
-const waysToHeat = (kitchen: Kitchen) =>
-  REHEAT_METHODS.filter(
-    (m) => (m !== 'oven' || kitchen.oven) && (m !== 'burner' || kitchen.burners > 0),
-  );
-
 /** Dishes made with what was cooked in bulk, in place of the raw food. */
 function bulkDishes(stock: readonly StoreItem[], dishes: readonly Dish[]): Dish[] {
   return dishes.flatMap((dish) => {
@@ -121,13 +123,4 @@ function bulkDishes(stock: readonly StoreItem[], dishes: readonly Dish[]): Dish[
     }
     return made;
   });
-}
-
-async function dishesById(database: Database, ids: readonly string[]): Promise<Map<string, Dish>> {
-  if (ids.length === 0) return new Map();
-  const rows = await database
-    .select()
-    .from(dishTable)
-    .where(inArray(dishTable.id, [...new Set(ids)]));
-  return new Map(rows.map((row) => [row.id, dishSchema.parse(row.document)]));
 }

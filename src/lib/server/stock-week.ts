@@ -1,6 +1,7 @@
 /** A week from stock: what is planned, what lies in the house, and what that proposes. */
+import { stockFoods } from '$core/lists';
 import { mealSchema, newEntry, type Meal } from '$core/meal';
-import { bagDishId, bagOf, bulkOf, suggestWeek, type Proposal } from '$core/stores';
+import { addDays, bagDishId, bagOf, bulkOf, suggestWeek, type Proposal } from '$core/stores';
 import { dayKey } from '$core/units';
 import { fromFields } from '$lib/client/moments';
 import type { Database } from './database';
@@ -64,6 +65,8 @@ export async function stockWeek(
     byDay.set(key, [...(byDay.get(key) ?? []), s]);
   }
   const codes = new Map(items.map((i) => [i.code, i.dishId ?? '']));
+  // What keeps for months does not press.
+  const lastDue = addDays(days.at(-1) ?? '', DAYS);
   const proposals = suggestWeek({
     days,
     planned: new Map(
@@ -75,7 +78,9 @@ export async function stockWeek(
     reserved: reservedBy(ahead),
     dishes: dishes.filter((d) => !d.bulk),
     dueFoods: new Map(
-      larder.flatMap((i) => (i.useBy && i.useBy >= (days[0] ?? '') ? [[i.food, i.useBy]] : [])),
+      [...larder, ...stockFoods(items, [])].flatMap((i) =>
+        i.useBy && i.useBy >= (days[0] ?? '') && i.useBy <= lastDue ? [[i.food, i.useBy]] : [],
+      ),
     ),
     refused,
   });

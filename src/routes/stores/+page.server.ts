@@ -1,32 +1,39 @@
 import { fail, redirect } from '@sveltejs/kit';
+import { toGrams } from '$core/dish';
+import { findFood } from '$core/food';
 import type { Kitchen } from '$core/kitchen';
 import { FLAT_MM } from '$core/plan';
-import { portionGrams, roomTaken, type StoreItem } from '$core/stores';
-import { dayKey } from '$core/units';
-import { database } from '$lib/server/database';
+import type { StoreItem } from '$core/stores';
+import { failure } from '$core/reason';
+import { dayKey, parseQuantity } from '$core/units';
+import { database, type Database } from '$lib/server/database';
 import { listDishes, readDish } from '$lib/server/dish-store';
 import { lastMoves, listItems, moveItem, putBack, takeOut } from '$lib/server/item-store';
 import { readKitchen } from '$lib/server/kitchen-store';
-import { readMeal } from '$lib/server/meal-store';
-import { pack, packDay } from '$lib/server/pack';
+import { listMeals, readMeal, type StoredMeal } from '$lib/server/meal-store';
+import { pack, packFood, type FoodPacking } from '$lib/server/pack';
+import { packDay } from '$lib/server/pack-day';
+import { roomsOf } from '$lib/server/stock-room';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
 
 export const load: PageServerLoad = async () => {
   const store = await database();
-  const [kitchen, items, dishes, moves] = await Promise.all([
+  const now = currentTime();
+  const [kitchen, items, dishes, moves, stored] = await Promise.all([
     readKitchen(store),
     listItems(store),
     listDishes(store),
     lastMoves(store),
+    listMeals(store),
   ]);
-  const grams = new Map(dishes.map((d) => [d.id, portionGrams(d)]));
   return {
     kitchen,
     items,
     moves,
-    today: dayKey(currentTime(), kitchen.zone),
-    rooms: roomTaken(items, kitchen, (i) => grams.get(i.dishId ?? '') ?? portionGrams(null)),
+    today: dayKey(now, kitchen.zone),
+    batchDays: batchDays(stored, now),
+    rooms: await roomsOf(store, kitchen, items),
     dishes: dishes.map(({ id, name }) => ({ id, name })),
   };
 };
@@ -38,34 +45,68 @@ function placeNamed(id: string, kitchen: Kitchen): Pick<StoreItem, 'place' | 'sp
   return { place: id === 'fridge' ? 'fridge' : 'freezer', spot: null };
 }
 
+type Common = Pick<FoodPacking, 'place' | 'spot' | 'portions' | 'packedOn'>;
+
+async function packDish(store: Database, form: FormData, common: Common, kitchen: Kitchen) {
+  const dish = await readDish(store, String(form.get('dish') ?? ''));
+  if (!dish)
+    return failure({ field: 'dish', message: 'this dish is no longer here', remedy: 'choose one' });
+  const packing = {
+    ...common,
+    dish,
+    isRaw: form.get('state') === 'raw',
+    shape: form.get('shape') === 'mound' ? ('mound' as const) : ('flat' as const),
+    thicknessMm: Number(form.get('thicknessMm') || FLAT_MM),
+  };
+  return pack(store, packing, kitchen, currentTime());
+}
+
+async function putInFood(store: Database, form: FormData, common: Common, kitchen: Kitchen) {
+  const food = String(form.get('food') ?? '');
+  const weight = parseQuantity(String(form.get('weight') ?? ''));
+  const grams = weight && toGrams(weight, findFood(food));
+  if (!grams)
+    return failure({
+      field: 'weight',
+      message: 'what one pack weighs is not clear',
+      remedy: 'write it as 500 g or 2 lb',
+    });
+  const useBy = String(form.get('useBy') ?? '') || null;
+  return packFood(store, { ...common, food, grams, useBy }, kitchen, currentTime());
+}
+
+/** Ahead, and of the last two weeks: their labels are printed once more from there. */
+function batchDays(stored: readonly StoredMeal[], now: number) {
+  return stored
+    .filter(({ meal }) => meal.batch && !meal.template)
+    .filter(({ meal }) => Date.parse(meal.serveAt) > now - SHOWN_FOR_MS)
+    .slice(0, MOST_DAYS)
+    .map(({ meal: { id, name, serveAt, entries, boxes } }) => {
+      const bags = entries.reduce((sum, e) => sum + (e.bags?.copies ?? 0), 0) + (boxes ?? 0);
+      return { id, name, serveAt, bags: bags === 1 ? '1 bag' : `${bags} bags` };
+    });
+}
+
+const SHOWN_FOR_MS = 14 * 86_400_000;
+const MOST_DAYS = 4;
+
 export const actions: Actions = {
-  /** Packs a dish: use-by, code and label follow. */
+  /** Packs a dish, or puts in any food: use-by, code and label follow. */
   pack: async ({ request }) => {
     const form = await request.formData();
     const store = await database();
-    const [kitchen, dish] = await Promise.all([
-      readKitchen(store),
-      readDish(store, String(form.get('dish') ?? '')),
-    ]);
-    if (!dish) return fail(422, { errors: { dish: 'Choose what is packed.' } });
-    const where = placeNamed(String(form.get('place')), kitchen);
-    const isCooked = form.get('state') !== 'raw';
-    if (!(Number(form.get('portions')) > 0))
-      return fail(422, { errors: { portions: 'How many portions? More than none.' } });
-    const packedOn = String(form.get('packedOn') || dayKey(currentTime(), kitchen.zone));
-    const packed = await pack(
-      store,
-      {
-        dish,
-        ...where,
-        portions: Number(form.get('portions')),
-        packedOn,
-        isRaw: !isCooked,
-        shape: form.get('shape') === 'mound' ? 'mound' : 'flat',
-        thicknessMm: Number(form.get('thicknessMm') || FLAT_MM),
-      },
-      currentTime(),
-    );
+    const kitchen = await readKitchen(store);
+    const common = {
+      ...placeNamed(String(form.get('place')), kitchen),
+      portions: form.get('portions') === '' ? Number.NaN : Number(form.get('portions')),
+      packedOn: String(form.get('packedOn') || dayKey(currentTime(), kitchen.zone)),
+    };
+    if (!(common.portions > 0))
+      return fail(422, { errors: { portions: 'How many? More than none.' } });
+    const packed =
+      form.get('what') === 'food'
+        ? await putInFood(store, form, common, kitchen)
+        : await packDish(store, form, common, kitchen);
     if (packed.ok) return { packed: packed.value };
     return fail(422, {
       errors: Object.fromEntries(

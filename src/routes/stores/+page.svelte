@@ -1,12 +1,14 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
   import { page } from '$app/state';
   import { toast } from 'svelte-sonner';
   import { deserialize } from '$app/forms';
-  import { invalidateAll } from '$app/navigation';
-  import { byDue, daysLeft, placeOfItem, type StoreItem } from '$core/stores';
-  import { formatDay, shortDay } from '$core/units';
+  import { goto, invalidateAll } from '$app/navigation';
+  import { byDue, type StoreItem } from '$core/stores';
+  import { formatDay } from '$core/units';
+  import ItemRow from '$lib/ui/stores/item-row.svelte';
+  import PackForm from '$lib/ui/stores/pack-form.svelte';
   import PlaceRoom from '$lib/ui/stores/place-room.svelte';
+  import ScanLabel from '$lib/ui/stores/scan-label.svelte';
   import Tape from '$lib/ui/stores/tape.svelte';
   import type { PageProps } from './$types';
 
@@ -36,33 +38,6 @@
   /** So many are shown at first: a list of years stays quick. */
   const FIRST = 60;
   let open = $state<Record<string, boolean>>({});
-  const spotOf = (item: StoreItem): string =>
-    placeOfItem(item, places)?.id === places.find((p) => p.kind === item.place)?.id
-      ? ''
-      : (placeOfItem(item, places)?.name ?? '');
-  let throwing = $state<StoreItem | null>(null);
-  const REASONS = [
-    'past its day',
-    'spoiled',
-    'freezer burn',
-    'nobody liked it',
-    'label unreadable',
-  ];
-
-  function due(item: StoreItem): { text: string; look: string } {
-    const days = daysLeft(item, data.today);
-    if (days < 0)
-      return item.why === 'safety'
-        ? { text: `${-days} d past its day: throw it away`, look: 'text-pimento font-bold' }
-        : { text: `${-days} d past its best; still safe`, look: 'text-ember-ink font-semibold' };
-    if (days <= (item.place === 'fridge' ? 1 : 14))
-      return {
-        text: days === 0 ? 'due today' : `due in ${days} d`,
-        look: 'text-ember-ink font-semibold',
-      };
-    return { text: `use by ${shortDay(item.useBy, data.today)}`, look: 'text-muted' };
-  }
-
   async function send(action: string, fields: Record<string, string>): Promise<boolean> {
     const body = new FormData();
     for (const [key, value] of Object.entries(fields)) body.set(key, value);
@@ -84,7 +59,6 @@
     note = '',
   ): Promise<void> {
     const fields = { id: item.id, portions: String(portions), what, note };
-    throwing = null;
     if (!(await send('?/take', fields))) return;
     toast.success(`${item.name}: ${portions} ${what === 'out' ? 'taken out' : 'thrown away'}.`, {
       action: { label: 'Undo', onClick: () => void send('?/putBack', fields) },
@@ -101,15 +75,23 @@
     <p class="mt-1 text-muted">What lies in the freezer and the fridge, due first.</p>
   </div>
   <div class="flex flex-wrap items-end gap-2">
-    <label class="label"
-      >Find by name or code<input class="mt-1 field text-ink" bind:value={find} /></label
+    <label class="label block"
+      >Find by name or code<input
+        class="mt-1 field text-ink"
+        bind:value={find}
+        onkeydown={(e) => {
+          const [only, another] = shown;
+          if (e.key === 'Enter' && only && !another) void goto(`/s/${only.code}`);
+        }}
+      /></label
     >
-    <label class="label"
+    <label class="label block"
       >Order<select class="mt-1 field text-ink" bind:value={order}
         >{#each Object.entries(ORDERS) as [key, { name }] (key)}<option value={key}>{name}</option
           >{/each}</select
       ></label
     >
+    <ScanLabel />
     <a class="btn" href="/stores/week">A week from stock</a>
     <a class="btn" href="/stores/labels">Print labels</a>
   </div>
@@ -133,68 +115,13 @@
         </p>
         <ul class="card px-4">
           {#each listed as item (item.id)}
-            {@const state = due(item)}
-            <li
-              class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-line py-2.5 first:border-0"
-            >
-              <span class="min-w-48 flex-1"
-                ><b>{item.name}</b> <span class="text-[15px] text-muted">{item.code}</span>
-                <span class="block text-[15px]"
-                  ><span class={state.look}>{state.text}</span>
-                  <span class="text-muted"
-                    >· packed {shortDay(item.packedOn, data.today)}{spotOf(item)
-                      ? ` · ${spotOf(item)}`
-                      : ''}</span
-                  ></span
-                ></span
-              >
-              <b class="tabular-nums">{item.portions}</b>
-              <span class="flex flex-wrap gap-1">
-                <button
-                  type="button"
-                  class="btn"
-                  onclick={() => void take(item, Math.min(1, item.portions), 'out')}
-                  >Take 1<span class="sr-only"> of {item.name}</span></button
-                >
-                <button
-                  type="button"
-                  class="btn btn-quiet"
-                  onclick={() => void take(item, item.portions, 'out')}
-                  >All<span class="sr-only"> of {item.name}</span></button
-                >
-                <label
-                  ><span class="sr-only">Move {item.name}</span><select
-                    class="field w-auto max-w-32 text-[15px]"
-                    value=""
-                    onchange={(e) =>
-                      void send('?/move', { id: item.id, to: e.currentTarget.value })}
-                  >
-                    <option value="">Move to…</option>
-                    {#each places.filter((p) => p.id !== placeOfItem(item, places)?.id) as other (other.id)}<option
-                        value={other.id}>{other.name}</option
-                      >{/each}
-                  </select></label
-                >
-                <button
-                  type="button"
-                  class="btn btn-quiet"
-                  aria-expanded={throwing?.id === item.id}
-                  onclick={() => (throwing = throwing?.id === item.id ? null : item)}
-                  >Throw away<span class="sr-only"> {item.name}</span></button
-                >
-              </span>
-              {#if throwing?.id === item.id}
-                <span class="flex w-full flex-wrap items-center gap-1.5 pb-1" role="group"
-                  ><span class="text-[15px] text-muted">All of it, because it is</span>
-                  {#each REASONS as reason (reason)}<button
-                      type="button"
-                      class="btn min-h-9 px-2.5 text-[15px]"
-                      onclick={() => void take(item, item.portions, 'thrown', reason)}
-                      >{reason}</button
-                    >{/each}
-                </span>
-              {/if}
-            </li>
+            <ItemRow
+              {item}
+              {places}
+              today={data.today}
+              ontake={(portions, what, note) => void take(item, portions, what, note)}
+              onmove={(to) => void send('?/move', { id: item.id, to })}
+            />
           {:else}
             <li class="py-4 text-muted">
               {find
@@ -230,81 +157,29 @@
   </div>
 
   <div class="grid h-fit gap-5">
-    <section aria-labelledby="pack" class="card p-5">
-      <h2 id="pack" class="mb-3 text-xl font-bold">Pack a dish</h2>
-      <form method="POST" action="?/pack" use:enhance novalidate class="grid gap-3">
-        <label class="label"
-          >What<select name="dish" class="mt-1 field text-ink"
-            >{#each data.dishes as dish (dish.id)}<option value={dish.id}>{dish.name}</option
-              >{/each}</select
-          ></label
-        >
-        {#if errors.dish}<p class="text-sm font-semibold text-pimento">{errors.dish}</p>{/if}
-        <div class="grid grid-cols-2 gap-3">
-          <label class="label"
-            >Portions<input
-              name="portions"
-              type="number"
-              min="0.5"
-              step="0.5"
-              value="4"
-              aria-invalid={!!errors.portions}
-              class="mt-1 field text-ink"
-            /></label
-          >
-          <label class="label"
-            >Into the<select name="place" class="mt-1 field text-ink"
-              >{#each places as p (p.id)}<option value={p.id}>{p.name}</option>{:else}<option
-                  value="freezer">freezer</option
-                ><option value="fridge">fridge</option>{/each}</select
-            ></label
-          >
-          <label class="label"
-            >It is<select name="state" class="mt-1 field text-ink"
-              ><option value="cooked">cooked</option><option value="raw">still to cook</option
-              ></select
-            ></label
-          >
-          <label class="label"
-            >Shape<select name="shape" class="mt-1 field text-ink"
-              ><option value="flat">flat or in a box</option><option value="mound"
-                >round, for the liner</option
-              ></select
-            ></label
-          >
-          <label class="label"
-            >Thick, mm<input
-              name="thicknessMm"
-              type="number"
-              min="5"
-              max="200"
-              value="40"
-              aria-invalid={!!errors.thicknessMm}
-              class="mt-1 field text-ink"
-            /></label
-          >
-          <label class="label"
-            >Packed on<input
-              name="packedOn"
-              type="date"
-              value={data.today}
-              aria-invalid={!!errors.packedOn}
-              class="mt-1 field text-ink"
-            /></label
-          >
-        </div>
-        {#each Object.values(errors).slice(0, 1) as error (error)}
-          <p class="text-sm font-semibold text-pimento" role="alert">{error}</p>
+    <section aria-labelledby="batch" class="card p-5">
+      <h2 id="batch" class="mb-2 text-xl font-bold">Batch days</h2>
+      <ul>
+        {#each data.batchDays as day (day.id)}
+          <li>
+            <a
+              class="flex min-h-11 flex-wrap items-center justify-between gap-x-3 hover:underline"
+              href="/meals/{day.id}"
+              ><b>{day.name}</b><span class="text-muted"
+                >{formatDay(Date.parse(day.serveAt), data.kitchen)}, {day.bags}</span
+              ></a
+            >
+          </li>
+        {:else}
+          <li class="text-muted">
+            Dishes × bags, a bulk ingredient or boxes for the week, planned over your pots like a
+            meal.
+          </li>
         {/each}
-        <button class="btn btn-strong">Pack it</button>
-        <p class="text-sm text-muted">
-          Cool it within two hours first, shallow (USDA FSIS); <a
-            class="underline"
-            href="/bench?q=cool">ask the Bench how fast</a
-          >. Write the label before filling.
-        </p>
-      </form>
+      </ul>
+      <a class="mt-3 btn" href="/meals?ahead=1">Plan a batch day</a>
     </section>
+    <PackForm dishes={data.dishes} {places} today={data.today} {errors} />
     {#if packed}<div aria-live="polite">
         <Tape item={packed} origin={page.url.origin} />
       </div>{/if}

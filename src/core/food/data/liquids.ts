@@ -39,7 +39,7 @@ export const FATS = foodTable(
   `
 olive-oil   | olive oil, oil, vegetable oil, sunflower oil, rapeseed oil | thick | 0 0 100 0 0 0 | 0.915 | | SR
 sesame-oil  | sesame oil | thick | 0 0 100 0 0 0 | 0.92 | allergens=sesame | SR
-butter      | butter, unsalted butter | thick | 16.2 0.9 81.1 0.1 0 2.1 | 0.96 | keep=hard-cheese allergens=milk | SR
+butter      | butter, unsalted butter | thick | 16.2 0.9 81.1 0.1 0 2.1 | 0.96 | keep=butter aisle=dairy allergens=milk | SR
 ghee        | ghee, clarified butter | thick | 0.2 0.3 99.5 0 0 0 | 0.91 | allergens=milk | SR
 lard        | lard, dripping, duck fat | thick | 0 0 100 0 0 0 | 0.87 | | SR
 `,

@@ -35,11 +35,11 @@ cucumber     | cucumber, cucumbers | solid | 95.2 0.7 0.1 3.1 0.5 0.4 | 0.44 | e
 red-cabbage  | red cabbage | solid | 90.4 1.4 0.2 5.3 2.1 0.7 | 0.38 | each=1000 piece=6 robust keep=root crisp=1 soft=4 | SR
 cabbage      | cabbage, white cabbage, green cabbage, savoy cabbage | solid | 92.2 1.3 0.1 3.3 2.5 0.6 | 0.38 | each=900 piece=10 keep=root crisp=0.5 soft=2 | SR
 sauerkraut   | sauerkraut | solid | 92.5 0.9 0.1 1.4 2.9 2.1 | 0.6 | piece=3 robust keep=opened | SR
-kale         | kale, cavolo nero | solid | 89.6 2.9 1.5 0.3 4.1 1.6 | 0.28 | piece=3 growth=0.3 crisp=0.5 soft=2 | SR
-chard        | chard, swiss chard | solid | 92.7 1.8 0.2 2.1 1.6 1.6 | 0.15 | piece=4 growth=0.25 | SR
-collards     | collard greens, spring greens, greens | solid | 89.6 3 0.6 1.4 4 1.3 | 0.15 | piece=3 growth=0.3 crisp=1 soft=4 | SR
-spinach      | spinach, baby spinach | solid | 91.4 2.9 0.4 1.4 2.2 1.7 | 0.13 | piece=2 growth=0.15 gives=0.3 crisp=0.05 soft=0.2 | SR
-lettuce      | lettuce, salad leaves | solid | 95 1.2 0.3 2.1 1.2 0.6 | 0.2 | each=360 piece=2 | SR
+kale         | kale, cavolo nero | solid | 89.6 2.9 1.5 0.3 4.1 1.6 | 0.28 | piece=3 growth=0.3 crisp=0.5 soft=2 keep=leafy | SR
+chard        | chard, swiss chard | solid | 92.7 1.8 0.2 2.1 1.6 1.6 | 0.15 | piece=4 growth=0.25 keep=leafy | SR
+collards     | collard greens, spring greens, greens | solid | 89.6 3 0.6 1.4 4 1.3 | 0.15 | piece=3 growth=0.3 crisp=1 soft=4 keep=leafy | SR
+spinach      | spinach, baby spinach | solid | 91.4 2.9 0.4 1.4 2.2 1.7 | 0.13 | piece=2 growth=0.15 gives=0.3 crisp=0.05 soft=0.2 keep=leafy | SR
+lettuce      | lettuce, salad leaves | solid | 95 1.2 0.3 2.1 1.2 0.6 | 0.2 | each=360 piece=2 keep=leafy | SR
 cauliflower  | cauliflower, cauliflower florets | solid | 92.1 1.9 0.3 3 2 0.8 | 0.45 | each=600 piece=30 crisp=0.3 soft=1 | SR
 broccoli     | broccoli, broccoli florets | solid | 89.3 2.8 0.4 4 2.6 0.9 | 0.38 | each=400 piece=25 crisp=0.3 soft=1 | SR
 brussels     | brussels sprouts, sprouts | solid | 86 3.4 0.3 5.2 3.8 1.4 | 0.37 | each=19 piece=28 crisp=0.3 soft=1 | SR
@@ -48,7 +48,7 @@ okra         | okra | solid | 89.6 1.9 0.2 4.3 3.2 0.9 | 0.42 | each=12 piece=15
 peas         | peas, green peas | solid | 78.9 5.4 0.4 8.7 5.7 0.9 | 0.61 | piece=8 crisp=0.1 soft=0.5 | SR
 sweetcorn    | sweetcorn, corn, corn kernels | solid | 76.1 3.3 1.4 16.7 2 0.6 | 0.65 | piece=8 | SR
 corn-cob     | corn on the cob, corn cob, corn cobs | solid | 76.1 3.3 1.4 16.7 2 0.6 | 0.5 | each=180 piece=45 crisp=0.2 soft=0.6 | SR
-mushroom     | mushrooms, mushroom, button mushrooms, chestnut mushrooms | solid | 92.5 3.1 0.3 2.3 1 0.9 | 0.3 | each=18 piece=8 gives=0.4 robust | SR
+mushroom     | mushrooms, mushroom, button mushrooms, chestnut mushrooms | solid | 92.5 3.1 0.3 2.3 1 0.9 | 0.3 | each=18 piece=8 gives=0.4 robust keep=leafy | SR
 dried-mushroom | dried mushrooms, porcini, dried porcini | solid | 9.5 9.6 1 63.9 11.5 4.5 | 0.15 | piece=3 growth=2.5 takes=3 robust keep=dry | SR
 bell-pepper  | bell pepper, pepper, peppers, red pepper, green pepper | solid | 92.2 1 0.3 3.9 2.1 0.5 | 0.63 | each=119 piece=8 | SR
 chili        | chili, chilli, hot pepper, red chili, green chili | solid | 88 1.9 0.4 7.3 1.5 0.9 | 0.6 | each=15 piece=4 robust | SR

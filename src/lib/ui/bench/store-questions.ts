@@ -1,5 +1,5 @@
 /** Questions after the meal: cooling, freezing, thawing, keeping. */
-import { coolingTime, TWO_STAGE, type CoolingMethod } from '$core/stores';
+import { coolingTime, sayFix, TWO_STAGE, type CoolingFix, type CoolingMethod } from '$core/stores';
 import { formatMinutes } from '$core/units';
 import { degrees } from './pot-questions';
 import type { BenchField, BenchQuestion } from './types';
@@ -39,10 +39,16 @@ export const COOL: BenchQuestion = {
   }),
   ask: (values) => ({ name: 'cool', input: coolInput(values) }),
   say: (answer, _values, k) => {
-    const { minutesTo21, minutesTo5, within } = answer as unknown as {
+    const {
+      minutesTo21,
+      minutesTo5,
+      within,
+      fixes = [],
+    } = answer as unknown as {
       minutesTo21?: number;
       minutesTo5?: number;
       within: boolean;
+      fixes?: CoolingFix[];
     };
     const limit = (m: number): string => `limit ${formatMinutes(m)}`;
     return {
@@ -57,6 +63,7 @@ export const COOL: BenchQuestion = {
           label: `To ${degrees(TWO_STAGE.lastC, k)} in all`,
           value: `${minutesTo5 === undefined ? 'never' : formatMinutes(minutesTo5)}; ${limit(TWO_STAGE.lastMin)}`,
         },
+        ...fixes.map((fix, i) => ({ label: i === 0 ? 'Instead' : 'or', value: sayFix(fix) })),
       ],
     };
   },

@@ -1,10 +1,16 @@
 <script lang="ts">
   /** A batch day in bags: what goes into each and in which order, its shape, freezing and thawing. */
   import { bagSheet, type BagSheet } from '$core/plan';
+  import { LITRES_PER_KG } from '$core/stores';
   import { formatMinutes, formatQuantity } from '$core/units';
   import type { MealState } from './meal-state.svelte';
 
-  let { model }: { model: MealState } = $props();
+  interface Props {
+    model: MealState;
+    /** In all freezers; null where there is none. */
+    freeLitres: number | null;
+  }
+  let { model, freeLitres }: Props = $props();
 
   const dishes = $derived(new Map(model.dishes.map((d) => [d.id, d])));
   const sheets = $derived(
@@ -14,6 +20,12 @@
       const servings = entry.servings ?? model.meal.servings;
       return [{ entry, sheet: bagSheet(dish, servings, entry.bags, model.kitchen) }];
     }),
+  );
+  const litres = $derived(
+    sheets.reduce((sum, { entry, sheet }) => {
+      const frozen = sheet.copies - (entry.bags?.inFridge ?? 0);
+      return sum + (frozen * sheet.gramsEach * LITRES_PER_KG) / 1000;
+    }, 0),
   );
   const parts = $derived(model.meal.entries.filter((e) => !e.bags).length);
   const weight = (grams: number): string =>
@@ -112,6 +124,14 @@
         </p>
       {/if}
     </div>
+    {#if freeLitres !== null && litres > 0}
+      <p class={litres > freeLitres ? 'font-semibold text-pimento' : 'text-[15px] text-muted'}>
+        About {Math.ceil(litres)} l go into the freezer, and {Math.floor(freeLitres)} l are free{litres >
+        freeLitres
+          ? ': make room, or fewer bags'
+          : ''}.
+      </p>
+    {/if}
     <p class="text-sm text-muted">
       Freezing and thawing by Plank’s equation; the published thawing rule is a day in the fridge
       for each 4 to 5 lb, a day at least (USDA FSIS).

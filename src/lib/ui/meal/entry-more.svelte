@@ -45,10 +45,23 @@
   }
 
   const STATES = { raw: 'raw', browned: 'browned', cooked: 'cooked' } as const;
-  function setBags(copies: number, state: keyof typeof STATES): void {
+  function setBags(copies: number, state: keyof typeof STATES, inFridge: number): void {
     const shape = entry.bags?.shape ?? 'flat';
-    model.changeEntry(entry.id, { bags: copies > 0 ? { copies, state, shape } : null });
+    const kept = Math.min(inFridge, copies);
+    model.changeEntry(entry.id, {
+      bags: copies > 0 ? { copies, state, shape, inFridge: kept } : null,
+    });
   }
+  /** The dish as written, and as made with what was cooked in bulk. */
+  const written = $derived(bulkOf(entry.dishId)?.dishId ?? entry.dishId);
+  const withBags = $derived(model.dishes.filter((d) => bulkOf(d.id)?.dishId === written));
+  /** Stock offers itself: what is there for this dish, or what was chosen of it. */
+  const stockWords = $derived.by(() => {
+    const taken = bulkOf(entry.dishId)?.code;
+    if (taken) return `made from ${taken}`;
+    const codes = withBags.flatMap((d) => bulkOf(d.id)?.code ?? []);
+    return codes.length > 0 ? `in stock: ${codes.slice(0, 3).join(', ')}` : '';
+  });
   const said = $derived(
     [
       entry.bags
@@ -62,6 +75,7 @@
       entry.ahead ? 'day before' : '',
       entry.over ? 'in a stack' : entry.alone ? 'a cycle of its own' : '',
       entry.cook ? (model.kitchen.cooks.find((c) => c.id === entry.cook)?.name ?? '') : '',
+      stockWords,
       entry.keep ? `${entry.keep.portions} kept for ${entry.keep.later} min later` : '',
       Object.keys(entry.pins).length > 0 ? 'steps pinned' : '',
     ].filter(Boolean),
@@ -76,9 +90,6 @@
   const ways = $derived(
     bag ? METHODS.filter(([m]) => model.dishes.some((d) => d.id === bagDishId(bag.code, m))) : [],
   );
-  /** The dish as written, and as made with what was cooked in bulk. */
-  const written = $derived(bulkOf(entry.dishId)?.dishId ?? entry.dishId);
-  const withBags = $derived(model.dishes.filter((d) => bulkOf(d.id)?.dishId === written));
   function keep(portions: number, later: number): void {
     model.changeEntry(entry.id, { keep: portions > 0 ? { portions, later } : null });
   }
@@ -203,7 +214,12 @@
           >into bags or boxes<select
             class="mt-0.5 field text-base"
             value={entry.bags?.copies ?? 0}
-            onchange={(e) => setBags(Number(e.currentTarget.value), entry.bags?.state ?? 'cooked')}
+            onchange={(e) =>
+              setBags(
+                Number(e.currentTarget.value),
+                entry.bags?.state ?? 'cooked',
+                entry.bags?.inFridge ?? 0,
+              )}
           >
             {#each [0, 1, 2, 3, 4, 5, 6, 8, 10, 12, 16, 24] as n (n)}<option value={n}
                 >{n === 0 ? 'none: for the table' : n}</option
@@ -211,15 +227,27 @@
           </select></label
         >
         {#if entry.bags}
-          {@const { copies, state } = entry.bags}
+          {@const { copies, state, inFridge } = entry.bags}
           <label class="text-[13px] text-muted"
             >packed<select
               class="mt-0.5 field text-base"
               value={state}
-              onchange={(e) => setBags(copies, e.currentTarget.value as keyof typeof STATES)}
+              onchange={(e) =>
+                setBags(copies, e.currentTarget.value as keyof typeof STATES, inFridge)}
             >
               {#each Object.entries(STATES) as [value, label] (value)}<option {value}
                   >{label}</option
+                >{/each}
+            </select></label
+          >
+          <label class="text-[13px] text-muted"
+            >of them in the fridge<select
+              class="mt-0.5 field text-base"
+              value={inFridge}
+              onchange={(e) => setBags(copies, state, Number(e.currentTarget.value))}
+            >
+              {#each Array.from({ length: copies + 1 }, (_, n) => n) as n (n)}<option value={n}
+                  >{n === 0 ? 'none: all frozen' : n}</option
                 >{/each}
             </select></label
           >

@@ -30,6 +30,7 @@
       dishes: Dish[];
       picks: DishPick[];
       kitchen: Kitchen;
+      freeLitres: number | null;
     };
   }
   let { loaded }: Props = $props();
@@ -55,6 +56,7 @@
     plan ? lateMarks(whyLate(plan.compiled, plan.schedule, model.kitchen)) : [],
   );
   const serveAt = $derived(Date.parse(model.meal.serveAt));
+  const end = $derived(model.meal.batch ? 'all packed' : 'on the table');
   const lines = $derived(
     plan ? toRunSheet(plan.compiled, plan.schedule, model.kitchen, serveAt) : [],
   );
@@ -170,6 +172,7 @@
       totals={plan.totals}
       kitchen={model.kitchen}
       {serveAt}
+      {end}
       {cooks}
       {shares}
       marks={[...chain, ...noteMarks(notes, plan.compiled)]}
@@ -196,6 +199,7 @@
         totals={impossible.nearest.totals}
         kitchen={model.kitchen}
         {serveAt}
+        {end}
         {cooks}
         {shares}
         marks={[...contradictions, ...noteMarks(notes, impossible.compiled)]}
@@ -220,6 +224,7 @@
       {cooks}
       {shares}
       ready={plan.totals.ready}
+      {end}
       {selected}
       onselect={(id) => (selected = selected === id ? null : id)}
     />
@@ -242,7 +247,7 @@
     {/if}
     {#if notes.length > 0}<NeedsLook {notes} />{/if}
     <DishPicks {model} picks={loaded.picks} />
-    {#if model.meal.batch}<BagsCard {model} />{/if}
+    {#if model.meal.batch}<BagsCard {model} freeLitres={loaded.freeLitres} />{/if}
     <WhoEats {model} />
     <EveningFacts {model} />
   </div>

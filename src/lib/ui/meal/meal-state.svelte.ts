@@ -31,6 +31,8 @@ interface Loaded {
   revision: number;
   dishes: Dish[];
   kitchen: Kitchen;
+  /** Free in all freezers, where it is a batch day. */
+  freeLitres: number | null;
 }
 
 export class MealState {
@@ -138,7 +140,9 @@ export class MealState {
     const entry = newEntry(id, dishId);
     const stock = bagOf(dishId) ? this.dishes.find((d) => d.id === dishId)?.servings : undefined;
     if (stock !== undefined) return { ...entry, servings: Math.min(stock, meal.servings) };
-    return meal.batch ? { ...entry, bags: { copies: 3, state: 'cooked', shape: 'flat' } } : entry;
+    return meal.batch
+      ? { ...entry, bags: { copies: 3, state: 'cooked', shape: 'flat', inFridge: 0 } }
+      : entry;
   }
 
   removeEntry(id: string): void {

@@ -11,6 +11,8 @@
     shares: ReadonlyMap<string, number>;
     /** Minutes on the plan's axis at which everything is on the table. */
     ready: number;
+    /** What that moment is: of a batch day, that all is packed. */
+    end?: string;
     selected?: string | null;
     onselect?: (stepId: string) => void;
   }
@@ -21,6 +23,7 @@
     cooks,
     shares,
     ready,
+    end = 'on the table',
     selected = null,
     onselect,
   }: Props = $props();
@@ -89,7 +92,7 @@
       {/if}
       {@render row(line)}
     {/each}
-    <li class="bg-pimento px-4 py-2 font-bold text-on-pimento">{clock(ready)} · on the table</li>
+    <li class="bg-pimento px-4 py-2 font-bold text-on-pimento">{clock(ready)} · {end}</li>
     {#each after as line (line.stepId)}{@render row(line)}{/each}
   </ol>
 </section>

@@ -23,6 +23,8 @@
     kitchen: Kitchen;
     /** ms since the epoch of the wanted moment of serving. */
     serveAt: number;
+    /** What the serving line is: of a batch day, that all is packed. */
+    end?: string;
     cooks: readonly Cook[];
     /** Cook's number by step id. */
     shares: ReadonlyMap<string, number>;
@@ -41,6 +43,7 @@
     totals,
     kitchen,
     serveAt,
+    end = 'on the table',
     cooks,
     shares,
     marks = [],
@@ -366,7 +369,7 @@
       x={Math.min(servedX, width - 56)}
       y={bottom + 24}
       text-anchor="middle"
-      class="pointer-events-none fill-on-pimento text-[13px] font-bold">on the table</text
+      class="pointer-events-none fill-on-pimento text-[13px] font-bold">{end}</text
     >
   </svg>
 </div>

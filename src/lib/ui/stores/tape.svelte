@@ -1,7 +1,7 @@
 <script lang="ts">
   /** A freezer label as one would write it, with a code in letters and as QR. */
   import qrcode from 'qrcode-generator';
-  import type { StoreItem } from '$core/stores';
+  import { amountWords, type StoreItem } from '$core/stores';
 
   interface Props {
     item: StoreItem;
@@ -36,15 +36,17 @@
 >
   <div class="min-w-0 flex-1">
     <h2 class="font-head text-2xl leading-tight font-extrabold">{item.name}</h2>
-    <p class="text-lg font-bold">
-      {item.portions}
-      {item.portions === 1 ? 'portion' : 'portions'} · {item.place}
-    </p>
+    <p class="text-lg font-bold">{amountWords(item)} · {item.place}</p>
     <p class="mt-1">
-      Packed <b>{item.packedOn}</b> · use by <b>{item.useBy}</b>
-      <span class="text-sm">({item.why === 'safety' ? 'for safety' : 'best quality'})</span>
+      Packed <b>{item.packedOn}</b> · {item.why === 'safety' ? 'use by' : 'best by'}
+      <b>{item.useBy}</b>
     </p>
-    <p class="mt-1 text-[15px] leading-snug">{item.cooking}</p>
+    {#each item.cooking.split('\n').filter(Boolean) as line (line)}
+      {@const at = line.indexOf(':')}
+      <p class="mt-0.5 text-[15px] leading-snug">
+        {#if at > 0 && at < 16}<b>{line.slice(0, at + 1)}</b>{line.slice(at + 1)}{:else}{line}{/if}
+      </p>
+    {/each}
     {#if item.allergens.length > 0}<p class="mt-1 text-sm font-bold">
         Contains: {item.allergens.join(', ')}
       </p>{/if}

@@ -142,6 +142,7 @@ export const actions: Actions = {
         packedOn: dayKey(currentTime(), kitchen.zone),
         isRaw: false,
       },
+      kitchen,
       currentTime(),
     );
     if (packed.ok) return { packed: packed.value };

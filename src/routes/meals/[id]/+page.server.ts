@@ -3,6 +3,7 @@ import { database } from '$lib/server/database';
 import { idsIn, listPicks, plannableFor } from '$lib/server/plannable';
 import { planningKitchen } from '$lib/server/learned-store';
 import { readMeal } from '$lib/server/meal-store';
+import { freezerRoom } from '$lib/server/stock-room';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
@@ -17,5 +18,12 @@ export const load: PageServerLoad = async ({ params }) => {
     plannableFor(store, idsIn([stored.meal])),
     listPicks(store),
   ]);
-  return { ...stored, dishes, picks, kitchen };
+  return {
+    ...stored,
+    dishes,
+    picks,
+    kitchen,
+    /** Only a batch day asks for room. */
+    freeLitres: stored.meal.batch ? await freezerRoom(store, kitchen) : null,
+  };
 };

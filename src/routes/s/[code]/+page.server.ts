@@ -1,9 +1,17 @@
 import { error, fail } from '@sveltejs/kit';
 import { dayKey } from '$core/units';
-import { placeOfItem } from '$core/stores';
+import { KEEPING } from '$core/food';
+import { keeps, placeOfItem, type StoreItem } from '$core/stores';
 import { currentTime } from '$lib/server/clock';
 import { database } from '$lib/server/database';
-import { itemByCode, moveItem, putBack, takeOut } from '$lib/server/item-store';
+import {
+  correctItem,
+  itemByCode,
+  moveItem,
+  movesOf,
+  putBack,
+  takeOut,
+} from '$lib/server/item-store';
 import { readKitchen } from '$lib/server/kitchen-store';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -16,12 +24,31 @@ export const load: PageServerLoad = async ({ params }) => {
       message: `No bag has the code ${params.code.slice(0, 8).toUpperCase()}.`,
       remedy: 'Look at the label again, or search by name in Stores.',
     });
+  const keeping = keeps(item.keepsAs, item.place);
   return {
     item,
+    kitchen,
+    moves: await movesOf(store, item.id),
+    keeping: keepingWords(item, keeping.ok ? keeping.value.because : []),
     place: placeOfItem(item, kitchen.places)?.name ?? item.place,
     places: kitchen.places.filter((p) => p.id !== placeOfItem(item, kitchen.places)?.id),
   };
 };
+
+/** The rule that its day goes by, and what counts against it. */
+function keepingWords(item: StoreItem, because: readonly string[]): string[] {
+  return [
+    ...because.map((line) => line.replace(/^“.*?” keeps/, 'It keeps')),
+    ...(item.fridgeDaysBefore > 0 && item.place === 'freezer'
+      ? [
+          `It stood ${item.fridgeDaysBefore === 1 ? 'a day' : `${item.fridgeDaysBefore} days`} in the fridge before it was frozen: that counts when it is thawed.`,
+        ]
+      : []),
+    ...(item.place === 'freezer' && item.isRaw && KEEPING[item.keepsAs].fridgeWhy === 'safety'
+      ? ['Thawed in the fridge, it is cooked within its days there (USDA FSIS, The Big Thaw).']
+      : []),
+  ];
+}
 
 const GONE = 'There are fewer: somebody has taken some. Look again.';
 
@@ -60,5 +87,31 @@ export const actions: Actions = {
     if (moved.ok) return { moved: place.name };
     const [problem] = moved.problems;
     return fail(409, { problem: `${problem?.message}; ${problem?.remedy}.` });
+  },
+  /** Name, number and day, where they were written down wrongly. */
+  correct: async ({ request, params }) => {
+    const form = await request.formData();
+    const store = await database();
+    const item = await itemByCode(store, params.code);
+    if (!item) return fail(404, { problem: GONE });
+    const text = (name: string): string => String(form.get(name) ?? '');
+    const number = (name: string): number => (text(name) === '' ? Number.NaN : Number(text(name)));
+    const corrected = await correctItem(
+      store,
+      item.id,
+      {
+        name: text('name'),
+        portions: number('portions'),
+        useBy: text('useBy'),
+        was: number('was'),
+      },
+      currentTime(),
+    );
+    if (corrected.ok) return { corrected: true };
+    return fail(422, {
+      errors: Object.fromEntries(
+        corrected.problems.map((p) => [p.field, `${p.message}; ${p.remedy}`] as const),
+      ),
+    });
   },
 };

@@ -7,6 +7,7 @@
     formatTime(data.serveAt + minute * 60_000, data.kitchen);
   /** One page as long as it can be read: many lines are set smaller. */
   const size = $derived(Math.max(7.5, Math.min(11.5, 11.5 - (data.lines.length - 20) * 0.16)));
+  const end = $derived(data.meal.batch ? 'all packed' : 'on the table');
   const before = $derived(data.lines.filter((l) => l.at < data.totals.ready));
   const after = $derived(data.lines.filter((l) => l.at >= data.totals.ready));
 </script>
@@ -48,8 +49,10 @@
   <header class="mb-2 flex flex-wrap items-baseline justify-between gap-x-6">
     <h1 class="text-2xl font-extrabold">{data.meal.name}</h1>
     <p>
-      {formatDay(data.serveAt, data.kitchen)} · {data.meal.servings} at the table ·
-      <b>on the table {clock(data.totals.ready)}</b>
+      {formatDay(data.serveAt, data.kitchen)} · {data.meal.batch
+        ? 'a batch day'
+        : `${data.meal.servings} at the table`} ·
+      <b>{end} {clock(data.totals.ready)}</b>
     </p>
   </header>
   <p class="mb-2">
@@ -64,7 +67,7 @@
       <tr class="border-y-2 border-ink"
         ><td class="py-1 font-extrabold">{clock(data.totals.ready)}</td><td
           colspan="4"
-          class="py-1 font-extrabold">On the table</td
+          class="py-1 font-extrabold first-letter:uppercase">{end}</td
         ></tr
       >
       {#each after as line (line.stepId)}{@render row(line)}{/each}

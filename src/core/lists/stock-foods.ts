@@ -1,0 +1,34 @@
+/** Raw food in the freezer and the fridge, as the shopping list counts it. */
+import { scaleDish, type Dish } from '../dish';
+import { bulkOf, type StoreItem } from '../stores';
+import type { LarderItem } from './larder';
+
+/** What is in the house, and where: it may have to be thawed. */
+export type StockFood = LarderItem & { where: string };
+
+/**
+ * Packs of raw food less what dishes that are made from them take already, so that nothing counts twice.
+ *
+ * @param wanted dishes of the meals on the list, with their servings
+ */
+export function stockFoods(
+  items: readonly StoreItem[],
+  wanted: readonly { dish: Dish; servings: number }[],
+): StockFood[] {
+  const taken = new Map<string, number>();
+  for (const { dish, servings } of wanted) {
+    const code = bulkOf(dish.id)?.code;
+    if (code === undefined) continue;
+    const grams = scaleDish(dish, servings)
+      .ingredients.filter((i) => i.ingredient.fromStore)
+      .reduce((sum, i) => sum + (i.grams ?? 0), 0);
+    taken.set(code, (taken.get(code) ?? 0) + grams);
+  }
+  return items.flatMap(({ pack, isRaw, portions, useBy, code, place }): StockFood[] => {
+    if (!pack || !isRaw) return [];
+    const amount = pack.grams * portions - (taken.get(code) ?? 0);
+    return amount > 0
+      ? [{ food: pack.food, amount, unit: 'g', useBy, where: `${code} in the ${place}` }]
+      : [];
+  });
+}

@@ -1,0 +1,85 @@
+/** What a label says of cooking and heating, line by line. */
+import { slowVersion, type Dish, type ScaledIngredient } from '../dish';
+import type { Kitchen } from '../kitchen';
+import { formatMinutes, formatQuantity } from '../units';
+import { bagParts } from './bag-contents';
+import { kindOfDish } from './keeping-kind';
+import type { StoreItem } from './item';
+import { frozenHold, heatingTimes, REHEAT_C } from './reheat';
+
+/** Room on a label. */
+const LONGEST = 600;
+/** Raw, they hold a toxin that a slow cooker makes worse (FDA, Bad Bug Book; white ones a third of it). */
+const NEVER_SLOW = new Set(['kidney-bean', 'white-bean']);
+
+type Labelled = Pick<StoreItem, 'name' | 'portions' | 'pack' | 'thicknessMm' | 'place' | 'isRaw'>;
+
+/**
+ * @param item as it will be packed
+ * @param dish what it is; null where only its name is known
+ * @returns lines, parted by a line break
+ */
+export function labelText(item: Labelled, dish: Dish | null, kitchen: Kitchen): string {
+  const lines = item.isRaw && dish ? toCook(item, dish, kitchen) : toHeat(item, dish, kitchen);
+  return lines.filter(Boolean).join('\n').slice(0, LONGEST);
+}
+
+function toCook(item: Labelled, dish: Dish, kitchen: Kitchen): string[] {
+  const cycle = dish.stages.find((s) => s.kind === 'pressure');
+  const { withBag, after } = bagParts(dish, Math.max(1, item.portions));
+  const list = (parts: readonly ScaledIngredient[]): string =>
+    parts
+      .map(({ ingredient, quantity }) =>
+        quantity
+          ? `${formatQuantity(quantity, kitchen.system)} ${ingredient.food}`
+          : ingredient.food,
+      )
+      .join(', ');
+  const slow = slowLine(dish);
+  return [
+    cycle?.kind === 'pressure'
+      ? `Pressure ${cycle.level}: ${frozenHold(cycle.holdMinutes)} min frozen, ${cycle.holdMinutes} min thawed; ${releaseWords(cycle.release)}.`
+      : '',
+    withBag.length > 0 ? `Add: ${list(withBag)}.` : '',
+    after.length > 0 ? `After: ${list(after)}.` : '',
+    slow,
+  ];
+}
+
+/** Hours where a slow cooker is safe for it; meat is always thawed first (USDA FSIS). */
+function slowLine(dish: Dish): string {
+  const { slow } = dish;
+  if (!slow || !slowVersion(dish).ok) return '';
+  const { inside } = bagParts(dish, dish.servings);
+  if (inside.some((i) => i.food && NEVER_SLOW.has(i.food.id))) return '';
+  return `Slow cooker: ${slow.hours} h ${slow.setting}, thawed first.`;
+}
+
+function releaseWords(
+  release: Extract<Dish['stages'][number], { kind: 'pressure' }>['release'],
+): string {
+  return release.kind === 'timed'
+    ? `${release.minutes} min, then release`
+    : `${release.kind} release`;
+}
+
+function toHeat(item: Labelled, dish: Dish | null, kitchen: Kitchen): string[] {
+  const ways = heatingTimes(item, dish, kitchen).map(({ method, minutes, isFromFrozen }) => {
+    const state = item.place === 'freezer' ? (isFromFrozen ? 'frozen' : 'thawed') : '';
+    const time = `${formatMinutes(minutes)}${state ? ` ${state}` : ''}`;
+    switch (method) {
+      case 'burner':
+        return `burner ${time}, stirred`;
+      case 'oven':
+        return `oven, covered, ${time}`;
+      case 'cooker':
+        return `above water, low, ${time}`;
+    }
+  });
+  const isRice = dish !== null && kindOfDish(dish) === 'cooked-rice';
+  return [
+    `Heat: ${ways.join(' · ')}.`,
+    `${REHEAT_C} °C all through; never in a slow cooker (USDA FSIS).`,
+    isRice ? 'Rice: heated once only, the day it is thawed (UK FSA).' : '',
+  ];
+}

@@ -1,0 +1,78 @@
+/** The day by which something is used, where it lies now and where it is moved to. */
+import { KEEPING, type KeepingKind } from '../food';
+import { failure, success, type Outcome } from '../reason';
+import { addDays, daysBetween } from './days';
+import type { StoreItem } from './item';
+import { DAYS_IN_MONTH } from './keep';
+
+export interface Due {
+  useBy: string;
+  why: StoreItem['why'];
+}
+
+/**
+ * Use-by day in the fridge, best-by day in the freezer: the later end of the published time, or the
+ * stricter rule where an authority has one.
+ *
+ * @param packedOn `2026-11-28`
+ * @source the keeping chart, see `KEEPING`
+ */
+export function useByOf(
+  kind: KeepingKind,
+  place: StoreItem['place'],
+  packedOn: string,
+): Outcome<Due> {
+  const row = KEEPING[kind];
+  if (place === 'fridge')
+    return success({ useBy: addDays(packedOn, fridgeDays(kind)), why: row.fridgeWhy });
+  if (!row.freezerMonths)
+    return failure({
+      field: 'place',
+      message: `freezing does ${row.name} no good`,
+      remedy: 'keep it in the fridge',
+    });
+  return success({
+    useBy: addDays(packedOn, row.freezerMonths[1] * DAYS_IN_MONTH),
+    why: 'quality',
+  });
+}
+
+const fridgeDays = (kind: KeepingKind): number =>
+  KEEPING[kind].strict?.days ?? KEEPING[kind].fridgeDays[1];
+
+/**
+ * An item as it is in another place, with the day that counts there. Frozen, it keeps its quality from today;
+ * thawed, it has the days in the fridge that it has not yet stood there, one at least: freezing stops the
+ * clock and does not set it back.
+ *
+ * @param today `2026-11-28`
+ * @source common practice after FSIS, The Big Thaw and Leftovers and Food Safety
+ */
+export function movedTo(
+  item: StoreItem,
+  to: Pick<StoreItem, 'place' | 'spot'>,
+  today: string,
+): Outcome<StoreItem> {
+  if (item.place === to.place) return success({ ...item, spot: to.spot });
+  const lay = Math.max(0, daysBetween(item.since ?? item.packedOn, today));
+  if (to.place === 'freezer') {
+    if (item.why === 'safety' && item.useBy < today)
+      return failure({
+        field: 'place',
+        message: 'its day in the fridge is past, and freezing does not make it good again',
+        remedy: 'throw it away',
+      });
+    const due = useByOf(item.keepsAs, 'freezer', today);
+    if (!due.ok) return due;
+    const fridgeDaysBefore = item.fridgeDaysBefore + lay;
+    return success({ ...item, ...to, ...due.value, since: today, fridgeDaysBefore });
+  }
+  const left = Math.max(1, fridgeDays(item.keepsAs) - item.fridgeDaysBefore);
+  return success({
+    ...item,
+    ...to,
+    useBy: addDays(today, left),
+    why: KEEPING[item.keepsAs].fridgeWhy,
+    since: today,
+  });
+}

@@ -1,0 +1,128 @@
+/** A batch day packed: one label and one place for each bag and box, written before they are filled. */
+import { allergensOf, scaleDish, type Dish } from '$core/dish';
+import type { Kitchen } from '$core/kitchen';
+import type { Meal, MealEntry } from '$core/meal';
+import { bagSheet, FLAT_MM } from '$core/plan';
+import { KEEPING, type KeepingKind } from '$core/food';
+import { kindOfDish, newCode, REHEAT_C, storeItemSchema, useByOf } from '$core/stores';
+import { dayKey } from '$core/units';
+import type { Database } from './database';
+import { listAllItems, putIn, takenCodes } from './item-store';
+import { pack } from './pack';
+
+/** One box a day is eaten from the fridge while it is safe there; three at most, the others are frozen. */
+const FRIDGE_BOXES = 3;
+
+/** The boxes of a meal-prep set, a portion of each dish in each; those that are written already stay. */
+async function packBoxes(
+  database: Database,
+  meal: Meal,
+  parts: readonly Dish[],
+  packedOn: string,
+  now: number,
+): Promise<string[]> {
+  if (meal.boxes === null || parts.length === 0) return [];
+  const kinds = parts.map(kindOfDish);
+  // What spoils first in the box decides, and rice is to be eaten within a day.
+  const first = kinds.toSorted((a, b) => fridgeDays(a) - fridgeDays(b))[0] ?? 'cooked-meat';
+  const inFridge = Math.min(meal.boxes, FRIDGE_BOXES, fridgeDays(first));
+  const codes: string[] = [];
+  for (const [place, portions] of [
+    ['fridge', inFridge],
+    ['freezer', meal.boxes - inFridge],
+  ] as const) {
+    if (portions === 0) continue;
+    const dues = kinds.map((kind) => useByOf(kind, place, packedOn));
+    const due = dues.flatMap((d) => (d.ok ? [d.value] : [])).sort(byUseBy)[0];
+    if (!due) continue;
+    const item = storeItemSchema.parse({
+      id: `${meal.id.slice(0, 20)}.boxes.${place}`,
+      code: newCode(await takenCodes(database), Math.random),
+      name: `Box: ${parts.map((d) => d.name).join(', ')}`.slice(0, 100),
+      place,
+      portions,
+      packedOn,
+      ...due,
+      keepsAs: first,
+      cooking: `Heat: ${REHEAT_C} °C all through; never in a slow cooker (USDA FSIS).`,
+      allergens: [
+        ...new Set(
+          parts.flatMap((d) =>
+            allergensOf(scaleDish(d, d.servings)).contains.map((a) => a.allergen),
+          ),
+        ),
+      ],
+    });
+    await putIn(database, item, now);
+    codes.push(item.code);
+  }
+  return codes;
+}
+
+const fridgeDays = (kind: KeepingKind): number =>
+  KEEPING[kind].strict?.days ?? KEEPING[kind].fridgeDays[1];
+
+const byUseBy = (a: { useBy: string }, b: { useBy: string }): number =>
+  a.useBy.localeCompare(b.useBy);
+
+/**
+ * One label and one place in the freezer for each bag of a batch day; those that are written already stay.
+ *
+ * @returns codes of the whole day
+ */
+export async function packDay(
+  database: Database,
+  meal: Meal,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+  now: number,
+): Promise<string[]> {
+  const written = new Map((await listAllItems(database)).map((i) => [i.id, i.code]));
+  const packedOn = dayKey(Math.max(now, Date.parse(meal.serveAt)), meal.zone);
+  const codes: string[] = [];
+  for (const entry of meal.entries) {
+    const dish = dishes.get(entry.dishId);
+    if (!dish || !entry.bags) continue;
+    for (let n = 1; n <= entry.bags.copies; n++) {
+      const id = `${meal.id.slice(0, 20)}.${entry.id.slice(0, 30)}.${n}`;
+      const known = written.get(id);
+      if (known) {
+        codes.push(known);
+        continue;
+      }
+      const packed = await pack(
+        database,
+        {
+          id,
+          dish,
+          place: n <= entry.bags.inFridge ? 'fridge' : 'freezer',
+          portions: entry.servings ?? meal.servings,
+          packedOn,
+          isRaw: entry.bags.state !== 'cooked',
+          shape: entry.bags.shape,
+          thicknessMm: thicknessOf(entry.bags, dish, entry.servings ?? meal.servings, kitchen),
+        },
+        kitchen,
+        now,
+      );
+      if (packed.ok) codes.push(packed.value.code);
+    }
+  }
+  const known = [...written].filter(([id]) => id.startsWith(`${meal.id.slice(0, 20)}.boxes.`));
+  if (known.length > 0) return [...codes, ...known.map(([, code]) => code)];
+  const parts = meal.entries.flatMap((e) => (e.bags ? [] : (dishes.get(e.dishId) ?? [])));
+  return [...codes, ...(await packBoxes(database, meal, parts, packedOn, now))];
+}
+
+/** A flat bag has its usual thickness, a mound the height that its volume gives it. */
+function thicknessOf(
+  bags: NonNullable<MealEntry['bags']>,
+  dish: Dish,
+  servings: number,
+  kitchen: Kitchen,
+): number {
+  if (bags.shape === 'flat') return FLAT_MM;
+  const { shapes } = bagSheet(dish, servings, bags, kitchen);
+  const mound = shapes.find((s) => s.shape === 'mound')?.thicknessMm ?? FLAT_MM;
+  return Math.min(200, Math.max(5, mound));
+}
