@@ -50,13 +50,25 @@ export function demoStores(now: number, dishes: readonly Dish[], kitchen: Kitche
     storeItemSchema.parse({
       id: `demo-${code.toLowerCase()}`,
       code,
-      name: food,
+      name: food.charAt(0).toUpperCase() + food.slice(1),
       place: 'freezer',
       portions: packs,
       packedOn: day(-20),
       why: 'quality',
       isRaw: true,
       pack: { food, grams },
+      cooking: labelText(
+        {
+          name: food,
+          portions: packs,
+          pack: { food, grams },
+          thicknessMm: 40,
+          place: 'freezer',
+          isRaw: true,
+        },
+        null,
+        kitchen,
+      ),
       ...more,
     });
   return [

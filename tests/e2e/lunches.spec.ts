@@ -83,8 +83,39 @@ test('weeks later a box is due, and chickpeas from the freezer save a supper its
   await first.getByRole('button', { name: /Something else/ }).click();
   await expect(first).not.toHaveText(text ?? '');
   expect(await first.getByRole('checkbox').last().getAttribute('value')).toBe(before);
+  // The cook moves things: two days trade what they have.
+  const names = async (): Promise<string[]> =>
+    days
+      .filter({ has: page.getByRole('checkbox', { checked: true }) })
+      .locator('b')
+      .allTextContents();
+  const titles = await names();
+  const moves = page
+    .getByRole('combobox', { name: /^Move .* to another day/ })
+    .filter({ has: page.locator('option:nth-child(2)') });
+  const target = await moves.first().locator('option').nth(1).textContent();
+  const own = days.filter({ has: moves }).first();
+  const trade = days
+    .filter({ hasText: target ?? '' })
+    .filter({ has: moves })
+    .first();
+  const [one, other] = [own.getByRole('checkbox').last(), trade.getByRole('checkbox').last()];
+  const nameBy = async (box: typeof one): Promise<string | null> =>
+    box.locator('xpath=..').locator('b').textContent();
+  const [was, there] = [await nameBy(one), await nameBy(other)];
+  await moves.first().selectOption({ index: 1 });
+  await expect.poll(() => nameBy(other)).toBe(was);
+  await expect.poll(() => nameBy(one)).toBe(there);
+  expect((await names()).toSorted()).toEqual(titles.toSorted());
   await page.getByRole('button', { name: /^Plan \d meals?$/ }).click();
   await expect(page).toHaveURL(/\/meals\?week=0/);
+  // And a planned one from day to day in the week, with undo.
+  const planned = page.getByRole('combobox', { name: /^Move .* to another day/ }).first();
+  const day = page.getByRole('listitem').filter({ has: planned }).first();
+  const before0 = (await day.textContent()) ?? '';
+  await planned.selectOption({ index: 1 });
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(day).toHaveText(before0);
   // Planned once, nothing is proposed again for those days.
   await page.goto('/stores/week?for=2');
   await expect(page.getByText('planned already').first()).toBeVisible();

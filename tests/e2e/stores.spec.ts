@@ -1,4 +1,4 @@
-import { expect, expectAccessible, test } from './support';
+import { addDish, expect, expectAccessible, newMeal, settled, test } from './support';
 
 test('a dish is packed with its label, found by its code, taken out once, and put back', async ({
   page,
@@ -6,17 +6,22 @@ test('a dish is packed with its label, found by its code, taken out once, and pu
   await page.goto('/stores');
   await expect(page.getByRole('region', { name: /freezer/i })).toContainText('portions');
   await expectAccessible(page);
-  const pack = page.getByRole('region', { name: 'Pack a dish' });
-  await pack.getByLabel('What').selectOption({ label: 'Duck legs with prunes, crisped' });
+  const pack = page.getByRole('region', { name: 'Put in' });
+  await pack.getByRole('combobox', { name: /^What/ }).selectOption({
+    label: 'Duck legs with prunes, crisped',
+  });
   await pack.getByLabel('Portions').fill('-2');
   await pack.getByRole('button', { name: 'Pack it' }).click();
   await expect(pack.getByRole('alert')).toContainText('More than none');
-  await pack.getByLabel('What').selectOption({ label: 'Duck legs with prunes, crisped' });
+  await pack.getByRole('combobox', { name: /^What/ }).selectOption({
+    label: 'Duck legs with prunes, crisped',
+  });
   await pack.getByLabel('Portions').fill('3');
   await pack.getByRole('button', { name: 'Pack it' }).click();
   const tape = page.getByTestId('tape');
   await expect(tape).toContainText('Duck legs with prunes');
-  await expect(tape).toContainText('Heat to 74 °C');
+  await expect(tape).toContainText(/Heat: .*above water, low, \d+ min frozen/);
+  await expect(tape).toContainText('74 °C all through');
   const code = /[A-Z]{4}$/.exec((await tape.innerText()).trim())?.[0] ?? '';
   expect(code).not.toBe('');
 
@@ -32,20 +37,97 @@ test('a dish is packed with its label, found by its code, taken out once, and pu
   await page.getByLabel('or move it to').selectOption({ label: 'Freezer in the cellar' });
   await page.getByRole('button', { name: 'Move' }).click();
   await expect(page.getByText(/^3 portions, Freezer in the cellar/)).toBeVisible();
+  // Everything that happened to it is there; a slip of the pen is put right, and a day before it was packed is not.
+  const history = page.getByRole('region', { name: 'What happened to it' });
+  await expect(history.getByRole('listitem')).toHaveCount(3);
+  await page.getByText('Correct it').click();
+  await page.getByLabel('Best by').fill('2020-01-01');
+  await page.getByRole('button', { name: 'Keep it so' }).click();
+  await expect(page.getByText('it can’t be due before it was packed')).toBeVisible();
+  await page.getByLabel('Portions').fill('5');
+  await page.getByLabel('Best by').fill('2030-01-01');
+  await page.getByRole('button', { name: 'Keep it so' }).click();
+  await expect(page.getByText(/^5 portions,/)).toBeVisible();
+  await expect(history).toContainText('2 put in (corrected)');
   await expectAccessible(page);
   await page.goto('/stores');
   await page.getByRole('button', { name: 'All of Duck legs with prunes, crisped' }).click();
-  await expect(page.getByText('Duck legs with prunes, crisped: 3 taken out.')).toBeVisible();
+  await expect(page.getByText('Duck legs with prunes, crisped: 5 taken out.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   const row = page.getByRole('listitem').filter({ hasText: code });
-  await expect(row).toContainText('3');
+  await expect(row).toContainText('5');
 
   await row.getByRole('button', { name: 'Throw away' }).click();
   await row.getByRole('button', { name: 'freezer burn' }).click();
-  await expect(page.getByText(/3 thrown away/)).toBeVisible();
+  await expect(page.getByText(/5 thrown away/)).toBeVisible();
   await page.goto('/stores/labels');
   await expect(page.getByTestId('tape').first()).toBeVisible();
   await expectAccessible(page);
+});
+
+test('raw food is put in by its name, and is an ingredient of a dish that thaws it in time', async ({
+  page,
+}) => {
+  await page.goto('/stores');
+  const put = page.getByRole('region', { name: 'Put in' });
+  await put.getByText('Something else').click();
+  await put.getByLabel('Its name').fill('nobody knows this');
+  await expect(put).toContainText('is not known here');
+  await put.getByLabel('Its name').fill('lamb shoulder');
+  await expect(put).toContainText('Keeps as chops and roasts, raw');
+  await put.getByLabel('One pack weighs').fill('some');
+  await put.getByRole('button', { name: 'Put it in' }).click();
+  await expect(put.getByRole('alert')).toContainText('write it as 500 g or 2 lb');
+  // Nothing of what was typed is lost.
+  await expect(put.getByLabel('Its name')).toHaveValue('lamb shoulder');
+  await put.getByLabel('One pack weighs').fill('3 kg');
+  await put.getByRole('button', { name: 'Put it in' }).click();
+  const tape = page.getByTestId('tape');
+  await expect(tape).toContainText('1 pack of 3 kg');
+  await expect(tape).toContainText('Thaw: 2 days in the fridge');
+  const code = /[A-Z]{4}$/.exec((await tape.innerText()).trim())?.[0] ?? '';
+
+  await newMeal(page, 'Lamb from the freezer', 4);
+  await addDish(page, 'Lamb shoulder');
+  await settled(page);
+  const summary = page.locator('summary').filter({ hasText: 'about Lamb shoulder' });
+  await expect(summary).toContainText('in stock:');
+  await summary.click();
+  const made = page.getByLabel('made from');
+  const ours = made.locator('option').filter({ hasText: code });
+  await made.selectOption(await ours.getAttribute('value'));
+  await expect(summary).toContainText(`made from ${code}`);
+  // A pack of 3 kg takes two days in the fridge, and the meal is tomorrow: cold water, and that is said.
+  await expect(page.getByTestId('run-sheet')).toContainText('Thaw the lamb shoulder in cold water');
+  await expect(page.getByText(/lamb shoulder can’t thaw in the fridge any more/)).toBeVisible();
+  await settled(page);
+  // It is not bought; without the choice the list says where it lies.
+  const id = page.url().split('/').at(-1) ?? '';
+  await page.goto(`/lists?meals=${id}`);
+  await expect(page.getByText(/lamb shoulder/)).toHaveCount(0);
+});
+
+test('a label that was printed under another address opens its page by its picture', async ({
+  page,
+}) => {
+  await page.goto('/s/MARU');
+  const picture = await page.getByTestId('tape').locator('svg').screenshot();
+  await page.goto('/stores');
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByText('Scan a label').click(),
+  ]);
+  await chooser.setFiles({ name: 'label.png', mimeType: 'image/png', buffer: picture });
+  await expect(page).toHaveURL(/\/s\/MARU$/);
+  await page.goto('/stores');
+  await page
+    .getByLabel('Scan a label')
+    .setInputFiles({ name: 'cat.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+  await expect(page.getByRole('alert')).toContainText('No label to be seen there');
+  // Typing the code does it too.
+  await page.getByLabel('Find by name or code').fill('maru');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/s\/MARU$/);
 });
 
 test('a code that is on no bag says so', async ({ page }) => {

@@ -33,6 +33,8 @@ export const ingredientSchema = z.object({
   pieceMm: z.number().positive().max(400).optional(),
   /** Comes out of the freezer or fridge: nobody buys it. */
   fromStore: z.boolean().optional(),
+  /** It lies there in a pack of so many g, which thaws as a whole. */
+  packGrams: z.number().positive().max(30_000).optional(),
   /** Taken from another dish of the meal, if that is on the table too. */
   takes: z.object({ dish: id, product: id }).optional(),
 });

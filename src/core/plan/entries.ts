@@ -193,20 +193,21 @@ function overStock(entries: readonly EffectiveEntry[]): PlanNote[] {
       first: before?.first ?? e,
     });
   }
-  const bags = [...wanted.values()].flatMap(({ servings, first: { entry, dish } }) =>
-    servings <= dish.servings
-      ? []
-      : [
-          {
-            entryId: entry.id,
-            severity: 'look' as const,
-            text: `${dish.name}: ${servings} portions are wanted, and ${dish.servings} are in stock.`,
-            remedy: 'Take fewer of it, or add another dish.',
-          },
-        ],
-  );
+  const bags = [...wanted.values()].flatMap(({ servings, first: { entry, dish } }) => {
+    const free = dish.atMost ?? dish.servings;
+    if (servings <= free) return [];
+    const rest = free < dish.servings ? ', the others are in another meal' : '';
+    return [
+      {
+        entryId: entry.id,
+        severity: 'look' as const,
+        text: `${dish.name}: ${servings} portions are wanted, and ${free} are in stock${rest}.`,
+        remedy: 'Take fewer of it, or add another dish.',
+      },
+    ];
+  });
   const bulk = entries.flatMap(({ entry, dish, servings }) =>
-    dish.atMost === undefined || servings <= dish.atMost
+    bagOf(dish.id) !== null || dish.atMost === undefined || servings <= dish.atMost
       ? []
       : [
           {

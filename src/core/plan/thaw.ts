@@ -27,7 +27,8 @@ export interface Thaw {
 export function thawFor(scaled: ScaledIngredient, lead: Lead): Thaw | null {
   const { ingredient, grams } = scaled;
   if (!ingredient.frozen || cooksFrozen(ingredient)) return null;
-  const weight = grams ?? 500;
+  // A pack thaws as a whole, however little of it is used.
+  const weight = Math.max(grams ?? 500, ingredient.packGrams ?? 0);
   const minutes = Math.ceil(thawRuleHours(weight, 'air') * 60);
   const window = daysBefore(minutes, lead);
   if (window)

@@ -134,6 +134,7 @@ function withPack(
             ...i,
             preparation: `${i.preparation ? `${i.preparation}, ` : ''}${item.code} from the ${item.place}`,
             fromStore: true,
+            packGrams: pack.grams,
             ...(item.place === 'freezer' ? { frozen: true, thaw: true } : {}),
           }
         : i,

@@ -3,6 +3,7 @@ import { slowVersion, type Dish, type ScaledIngredient } from '../dish';
 import type { Kitchen } from '../kitchen';
 import { formatMinutes, formatQuantity } from '../units';
 import { bagParts } from './bag-contents';
+import { thawRuleHours } from './freeze';
 import { kindOfDish } from './keeping-kind';
 import type { StoreItem } from './item';
 import { frozenHold, heatingTimes, REHEAT_C } from './reheat';
@@ -20,7 +21,11 @@ type Labelled = Pick<StoreItem, 'name' | 'portions' | 'pack' | 'thicknessMm' | '
  * @returns lines, parted by a line break
  */
 export function labelText(item: Labelled, dish: Dish | null, kitchen: Kitchen): string {
-  const lines = item.isRaw && dish ? toCook(item, dish, kitchen) : toHeat(item, dish, kitchen);
+  const lines = !item.isRaw
+    ? toHeat(item, dish, kitchen)
+    : dish
+      ? toCook(item, dish, kitchen)
+      : toThaw(item);
   return lines.filter(Boolean).join('\n').slice(0, LONGEST);
 }
 
@@ -43,6 +48,16 @@ function toCook(item: Labelled, dish: Dish, kitchen: Kitchen): string[] {
     withBag.length > 0 ? `Add: ${list(withBag)}.` : '',
     after.length > 0 ? `After: ${list(after)}.` : '',
     slow,
+  ];
+}
+
+/** Raw food in a pack: how it thaws, by the published rule (USDA FSIS, The Big Thaw). */
+function toThaw({ pack, place }: Labelled): string[] {
+  if (!pack || place !== 'freezer') return [];
+  const days = Math.ceil(thawRuleHours(pack.grams, 'air') / 24);
+  const water = formatMinutes(Math.ceil(thawRuleHours(pack.grams, 'water') * 4) * 15);
+  return [
+    `Thaw: ${days === 1 ? 'a day' : `${days} days`} in the fridge, or ${water} in cold water, changed every 30 min, then cooked at once (USDA FSIS).`,
   ];
 }
 

@@ -173,7 +173,7 @@ describe('raw food in packs', () => {
     const made = withBulk(dishOf('hake-fennel'), hake);
     if (!made.ok) throw new Error(made.problems[0]?.message);
     const fish = made.value.ingredients.find((i) => i.food.includes('hake'));
-    expect(fish).toMatchObject({ fromStore: true, frozen: true, thaw: true });
+    expect(fish).toMatchObject({ fromStore: true, frozen: true, thaw: true, packGrams: 450 });
     expect(made.value.atMost).toBeGreaterThan(0);
     expect(made.value.stages).toEqual(dishOf('hake-fennel').stages);
     expect(withBulk(dishOf('red-cabbage'), hake).ok).toBe(false);

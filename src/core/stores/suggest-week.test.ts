@@ -26,6 +26,7 @@ const ask = (more: Partial<WeekQuestion> = {}): ReturnType<typeof suggestWeek> =
     dishes,
     dueFoods: new Map(),
     refused: new Set(),
+    placed: new Map(),
     ...more,
   });
 
@@ -53,6 +54,42 @@ describe('a week from stock', () => {
     const again = ask({ refused: new Set([`${one.day}:${one.id}`]) })[0];
     expect(again?.day).toBe(one.day);
     expect(again?.id).not.toBe(one.id);
+  });
+
+  it('what the cook puts on a day stays there, and its portions are gone for the others', () => {
+    const soup = item({
+      id: 'soup',
+      code: 'SAPA',
+      portions: 2,
+      useBy: days[0] ?? '',
+      why: 'quality',
+    });
+    const last = days.at(-1) ?? '';
+    const week = ask({ items: [soup], dishes: [], placed: new Map([[last, 'soup']]) });
+    expect(week.map((p) => [p.day, p.id])).toEqual([[last, 'soup']]);
+    // Two trade places: both are where they were put, and nothing else moves because of them.
+    const frozen = { items: stores.filter((i) => i.place === 'freezer') };
+    const usual = ask(frozen);
+    const [a, b] = [usual[0], usual[3]];
+    if (!a || !b) throw new Error('too little proposed');
+    const traded = ask({
+      ...frozen,
+      placed: new Map([
+        [a.day, b.id],
+        [b.day, a.id],
+      ]),
+    });
+    expect(traded.find((p) => p.day === a.day)?.id).toBe(b.id);
+    expect(traded.find((p) => p.day === b.day)?.id).toBe(a.id);
+    expect(new Set(traded.map((p) => p.day)).size).toBe(traded.length);
+    // What would be past its day for safety is not put there.
+    const box = item({ id: 'box', portions: 2, why: 'safety', useBy: days[1] ?? '' });
+    const late = ask({ items: [box], dishes: [], placed: new Map([[last, 'box']]) });
+    expect(late.every((p) => p.day <= (p.lastDay ?? ''))).toBe(true);
+    // What has gone meanwhile is not kept a place for.
+    expect(ask({ placed: new Map([[last, 'gone']]) }).find((p) => p.day === last)?.id).not.toBe(
+      'gone',
+    );
   });
 
   it('what is due in the house is cooked before its day', () => {

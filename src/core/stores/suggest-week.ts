@@ -1,8 +1,8 @@
 /** A week of suppers proposed from stock: what is due first, varied, and quick on days with no time. */
 import { mainIngredient, scaleDish, type Dish } from '../dish';
 import { addDays } from './days';
-import { daysLeft, type StoreItem } from './item';
-import { kindOfDish } from './keeping-kind';
+import { bulkOf, withBulk } from './bulk';
+import { byDue, daysLeft, type StoreItem } from './item';
 
 export interface WeekQuestion {
   /** Days to fill, in order, `2026-11-28`. */
@@ -21,6 +21,8 @@ export interface WeekQuestion {
   dueFoods: ReadonlyMap<string, string>;
   /** Proposals that were refused, `day:id`. */
   refused: ReadonlySet<string>;
+  /** What the cook has put on a day: the id of an item or of a dish, by day. */
+  placed: ReadonlyMap<string, string>;
 }
 
 export interface Proposal {
@@ -30,6 +32,8 @@ export interface Proposal {
   id: string;
   name: string;
   because: string[];
+  /** After this day it is not eaten any more; null where it may be put on any. */
+  lastDay: string | null;
 }
 
 interface Candidate {
@@ -38,6 +42,9 @@ interface Candidate {
   name: string;
   dishId: string | null;
   food: string | null;
+  /** Of the bag or pack that it is made from. */
+  code: string | null;
+  lastDay: string | null;
   score: number;
   because: string[];
 }
@@ -48,7 +55,22 @@ const PRESSING = { freezer: 21, fridge: 3 } as const;
 const NEAR = [-6, -5, -4, -3, -2, -1, 1, 2, 3, 4, 5, 6];
 /** How much speaks for or against a choice. */
 /** What is due for safety is eaten or thrown away: it comes before any change of dish. */
-const WEIGHT = { due: 10, safety: 60, noTime: 12, sameDish: 40, sameFood: 6, dueFood: 8 } as const;
+const WEIGHT = {
+  due: 10,
+  safety: 60,
+  noTime: 12,
+  sameDish: 40,
+  sameFood: 6,
+  dueFood: 8,
+  /** In stock and not pressing, before anything is bought. */
+  inStock: 3,
+  /** Cooked fresh with an ingredient that lies in stock. */
+  fromStock: 2,
+  /** Cooked fresh while bags of it lie in the freezer. */
+  inFreezer: -6,
+} as const;
+/** So many bags and packs are looked at as ingredients, due first. */
+const MOST_INGREDIENTS = 40;
 
 /**
  * One proposal for each day that has no meal; days for which nothing is left stay empty. Nothing is proposed
@@ -58,6 +80,7 @@ export function suggestWeek(question: WeekQuestion): Proposal[] {
   const left = new Map(
     question.items.map((i) => [i.id, i.portions - (question.reserved.get(i.code) ?? 0)]),
   );
+  const made = madeFromStock(question);
   const eaten = new Map<string, { dishId: string | null; food: string | null }[]>();
   const byId = new Map(question.dishes.map((d) => [d.id, d]));
   for (const [day, ids] of question.planned)
@@ -66,22 +89,28 @@ export function suggestWeek(question: WeekQuestion): Proposal[] {
       ids.map((id) => ({ dishId: id, food: mainFoodOf(byId.get(id) ?? null) })),
     );
   const proposals: Proposal[] = [];
-  for (const day of question.days) {
+  // What the cook has placed comes first: its portions are gone for the days around it.
+  const isPlaced = (day: string): boolean => question.placed.has(day);
+  const order = [...question.days.filter(isPlaced), ...question.days.filter((d) => !isPlaced(d))];
+  for (const day of order) {
     if ((eaten.get(day) ?? []).length > 0) continue;
     const near = NEAR.flatMap((d) =>
       (eaten.get(addDays(day, d)) ?? []).map((e) => ({ ...e, distance: Math.abs(d) })),
     );
-    const best = [...stockFor(day, question, left, byId), ...freshFor(day, question)]
-      .filter((c) => !question.refused.has(`${day}:${c.id}`))
+    const all = [...stockFor(day, question, left, byId), ...freshFor(day, question, made)];
+    const placed = all.filter((c) => c.id === question.placed.get(day));
+    const best = (placed.length > 0 ? placed : all)
+      .filter((c) => placed.length > 0 || !question.refused.has(`${day}:${c.id}`))
       .map((c) => withVariety(c, near))
       .sort((a, b) => b.score - a.score || a.name.localeCompare(b.name))[0];
     if (!best) continue;
+    if (best.code !== null) made.delete(best.code);
     if (best.kind === 'stock') left.set(best.id, (left.get(best.id) ?? 0) - question.servings);
     eaten.set(day, [{ dishId: best.dishId, food: best.food }]);
-    const { kind, id, name, because } = best;
-    proposals.push({ day, kind, id, name, because });
+    const { kind, id, name, because, lastDay } = best;
+    proposals.push({ day, kind, id, name, because, lastDay });
   }
-  return proposals;
+  return proposals.sort((a, b) => a.day.localeCompare(b.day));
 }
 
 function stockFor(
@@ -97,7 +126,7 @@ function stockFor(
     if (item.bulk || (item.pack && item.isRaw) || (left.get(item.id) ?? 0) < servings) return [];
     const dish = byId.get(item.dishId ?? '') ?? null;
     const because: string[] = [];
-    let score = 0;
+    let score: number = WEIGHT.inStock;
     const presses = PRESSING[item.place];
     if (days <= presses) {
       const weight = item.why === 'safety' ? WEIGHT.safety : WEIGHT.due;
@@ -116,6 +145,8 @@ function stockFor(
         name: item.name,
         dishId: item.dishId,
         food: mainFoodOf(dish),
+        code: null,
+        lastDay: item.why === 'safety' ? item.useBy : null,
         score,
         because,
       },
@@ -123,25 +154,68 @@ function stockFor(
   });
 }
 
-function freshFor(day: string, { dishes, noTime, dueFoods }: WeekQuestion): Candidate[] {
+/** Dishes that can be made with what lies in stock as an ingredient, by the code of the bag or pack. */
+function madeFromStock({ items, dishes, servings, reserved }: WeekQuestion): Map<string, Dish[]> {
+  const ingredients = items
+    .map((i) => ({ ...i, portions: i.portions - (reserved.get(i.code) ?? 0) }))
+    .filter((i) => i.portions > 0)
+    .filter((i) => i.bulk !== null || (i.pack !== null && i.isRaw))
+    .toSorted(byDue)
+    .slice(0, MOST_INGREDIENTS);
+  return new Map(
+    ingredients.map((item) => [
+      item.code,
+      dishes.flatMap((dish) => {
+        const made = withBulk(dish, item);
+        return made.ok && (made.value.atMost ?? 0) >= servings ? [made.value] : [];
+      }),
+    ]),
+  );
+}
+
+function freshFor(
+  day: string,
+  { dishes, noTime, dueFoods, items }: WeekQuestion,
+  made: ReadonlyMap<string, readonly Dish[]>,
+): Candidate[] {
   if (noTime.has(day)) return [];
+  const inStock = new Set(items.filter((i) => i.bulk === null).map((i) => i.dishId));
   return dishes.map((dish): Candidate => {
     const uses = [...dueFoods].filter(
       ([food, due]) => due >= day && dish.ingredients.some((i) => i.food.includes(food)),
     );
+    const [code, from] = takenFrom(dish, made);
+    const because = [
+      ...(uses.length > 0 ? [`takes the ${uses.map(([food]) => food).join(' and the ')}`] : []),
+      ...(code ? [`made from ${code} in the ${items.find((i) => i.code === code)?.place}`] : []),
+    ];
     return {
       kind: 'fresh',
-      id: dish.id,
+      id: from?.id ?? dish.id,
       name: dish.name,
       dishId: dish.id,
       food: mainFoodOf(dish),
-      score: 1 + (uses.length > 0 ? WEIGHT.dueFood : 0),
-      because:
-        uses.length > 0
-          ? [`takes the ${uses.map(([food]) => food).join(' and the ')}`]
-          : [`fresh: ${kindOfDish(dish).replace(/-/g, ' ')}`],
+      code,
+      lastDay: null,
+      score:
+        1 +
+        (uses.length > 0 ? WEIGHT.dueFood : 0) +
+        (code ? WEIGHT.fromStock : 0) +
+        (inStock.has(dish.id) ? WEIGHT.inFreezer : 0),
+      because: because.length > 0 ? because : ['cooked fresh, for a change'],
     };
   });
+}
+
+function takenFrom(
+  dish: Dish,
+  made: ReadonlyMap<string, readonly Dish[]>,
+): [string, Dish] | [null, null] {
+  for (const [code, list] of made) {
+    const from = list.find((d) => bulkOf(d.id)?.dishId === dish.id);
+    if (from) return [code, from];
+  }
+  return [null, null];
 }
 
 function withVariety(

@@ -28,7 +28,12 @@ export function servingIn(now: number, zone: string): string {
 
 /** The same time of day so many weeks later, whatever the clocks do in between. */
 export function addWeeks(instant: string, weeks: number, zone: string): string {
-  const local = toCalendarDateTime(parseAbsolute(instant, zone)).add({ weeks });
+  return addLocalDays(instant, 7 * weeks, zone);
+}
+
+/** The same time of day so many days later, whatever the clocks do in between. */
+export function addLocalDays(instant: string, days: number, zone: string): string {
+  const local = toCalendarDateTime(parseAbsolute(instant, zone)).add({ days });
   return toZoned(local, zone).toDate().toISOString();
 }
 

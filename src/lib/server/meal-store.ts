@@ -1,7 +1,10 @@
 import { and, desc, eq } from 'drizzle-orm';
-import { mealSchema, type Meal } from '$core/meal';
-import { savedPlanSchema, type SavedPlan } from '$core/plan';
-import { addWeeks, servingIn } from '$lib/client/moments';
+import { checkServingTime, mealSchema, type Meal } from '$core/meal';
+import { savedPlanSchema, totalsOf, type SavedPlan } from '$core/plan';
+import { failure, success, type Outcome } from '$core/reason';
+import { daysBetween } from '$core/stores';
+import { dayKey } from '$core/units';
+import { addLocalDays, addWeeks, servingIn } from '$lib/client/moments';
 import { inWriteQueue, type Database } from './database';
 import { meals } from './schema';
 
@@ -46,6 +49,17 @@ export async function createMeal(database: Database, meal: Meal, now: number): P
   });
 }
 
+/** What is fixed on an evening by the clock moves along with it. */
+function factsLater(
+  { away, busy }: Meal,
+  later: (instant: string) => string,
+): Pick<Meal, 'away' | 'busy'> {
+  return {
+    away: away.map((s) => ({ from: later(s.from), to: later(s.to) })),
+    busy: busy.map((s) => ({ ...s, from: later(s.from), to: later(s.to) })),
+  };
+}
+
 /**
  * The meal once more, at the same time of day so many weeks later; times of that evening move along.
  *
@@ -66,12 +80,55 @@ export async function copyMeal(
     name: weeks === 0 ? `${meal.name.slice(0, 90)}, variant` : meal.name,
     // A pattern, or a meal long past, is taken up again tomorrow.
     serveAt: Date.parse(wanted) > now ? wanted : servingIn(now, meal.zone),
-    away: meal.away.map((s) => ({ from: later(s.from), to: later(s.to) })),
-    busy: meal.busy.map((s) => ({ ...s, from: later(s.from), to: later(s.to) })),
+    ...factsLater(meal, later),
     template: false,
   };
   await createMeal(database, copy, now);
   return id;
+}
+
+/**
+ * Puts a meal on another day at the same time of day, with what is fixed on that evening. Its plan stays where
+ * everything in it still lies ahead; else it is made again when the meal is opened.
+ *
+ * @param day `2026-11-28` in the meal's zone
+ * @returns the day it was on; what is wrong where it can't go there
+ */
+export async function moveMeal(
+  database: Database,
+  id: string,
+  day: string,
+  now: number,
+): Promise<Outcome<string>> {
+  const stored = await readMeal(database, id);
+  if (!stored)
+    return failure({
+      field: 'id',
+      message: 'this meal is no longer there',
+      remedy: 'look at the week again',
+    });
+  const { meal, plan, revision } = stored;
+  const was = dayKey(Date.parse(meal.serveAt), meal.zone);
+  const later = (instant: string): string =>
+    addLocalDays(instant, daysBetween(was, day), meal.zone);
+  const serveAt = later(meal.serveAt);
+  const ahead = checkServingTime(serveAt, now);
+  if (!ahead.ok)
+    return failure({ field: 'day', message: 'that day is past', remedy: 'choose a later one' });
+  const first = plan ? totalsOf(plan.compiled.problem, plan.schedule).firstStart : 0;
+  const moved = { ...meal, serveAt, ...factsLater(meal, later) };
+  const stays = plan !== null && Date.parse(serveAt) + first * 60_000 > now;
+  const saved = await updateMeal(
+    database,
+    { meal: moved, plan: stays ? plan : null, revision },
+    now,
+  );
+  if (saved !== null) return success(was);
+  return failure({
+    field: 'id',
+    message: 'somebody has changed this meal meanwhile',
+    remedy: 'look at the week again',
+  });
 }
 
 /**

@@ -84,14 +84,14 @@ export async function packFood(
     });
   const isRaw = kind === null || !isReady(kind);
   const about = {
-    name: food.slice(0, 100),
+    name: (food.charAt(0).toUpperCase() + food.slice(1)).slice(0, 100),
     isRaw,
     pack: { food: food.slice(0, 100), grams: packing.grams },
   };
   const thicknessMm = packing.thicknessMm ?? FLAT_MM;
   return write(database, packing, kind ?? 'cooked-meat', now, {
     ...about,
-    cooking: isRaw ? '' : labelText({ ...packing, ...about, thicknessMm }, null, kitchen),
+    cooking: labelText({ ...packing, ...about, thicknessMm }, null, kitchen),
     allergens: [...(findFood(food)?.allergens ?? [])],
   });
 }

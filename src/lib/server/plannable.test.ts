@@ -8,7 +8,10 @@ import { demoHousehold } from '../../demo/household';
 import { openDatabase, type Database } from './database';
 import { replaceHousehold } from './household-store';
 import { putIn, takeOut } from './item-store';
+import { mealSchema, newEntry, type Meal } from '$core/meal';
+import { createMeal } from './meal-store';
 import { dishesNamed, listPicks, plannableFor } from './plannable';
+import { mealsAhead } from './reserved';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const folder = mkdtempSync(join(tmpdir(), 'olive-plannable-'));
@@ -74,4 +77,36 @@ it('a dish comes with what was cooked in bulk for it, due first and no more than
   const named = withBulkId('XYZA', 'chickpeas-lemon');
   expect(bulk).not.toContain(named);
   expect((await plannableFor(database, [named])).map((d) => d.id)).toContain(named);
+});
+
+it('what another meal ahead has taken is not free, of bags and of packs', async () => {
+  const other = mealSchema.parse({
+    format: 'olive-clock/meal@1',
+    id: 'other',
+    name: 'Other',
+    serveAt: '2026-12-01T17:00:00Z',
+    zone: 'Europe/Athens',
+    servings: 3,
+    entries: [
+      newEntry('a', 'bag-MARU'),
+      newEntry('b', withBulkId('DAKE', 'hake-fennel')),
+      newEntry('c', withBulkId('ZAPU', 'chickpeas-lemon')),
+    ],
+  });
+  await createMeal(database, other, NOW);
+  const named = (meals: readonly Meal[]): Meal | undefined => meals.find((m) => m.id === 'other');
+  const ahead = named(await mealsAhead(database, NOW));
+  if (!ahead) throw new Error('no meal ahead');
+  const most = async (id: string, others: readonly Meal[]): Promise<number | undefined> =>
+    (await plannableFor(database, [id], others)).find((d) => d.id === id)?.atMost;
+  // Six portions of soup, three of them taken.
+  expect(await most('bag-MARU', [ahead])).toBe(3);
+  expect(await most('bag-MARU', [])).toBeUndefined();
+  for (const id of [withBulkId('DAKE', 'hake-fennel'), withBulkId('ZAPU', 'chickpeas-lemon')]) {
+    const [all, rest] = [await most(id, []), await most(id, [ahead])];
+    expect(rest, id).toBeGreaterThanOrEqual((all ?? 0) - 3.5);
+    expect(rest, id).toBeLessThanOrEqual((all ?? 0) - 2.5);
+  }
+  // A meal that is over takes nothing more.
+  expect(named(await mealsAhead(database, Date.parse('2026-12-02T00:00:00Z')))).toBeUndefined();
 });

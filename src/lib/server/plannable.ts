@@ -15,6 +15,7 @@ import {
 import type { Database } from './database';
 import { itemsByCode, listBulk } from './item-store';
 import { readKitchen } from './kitchen-store';
+import { reservedBy } from './reserved';
 import { dishesById } from './dish-store';
 import { dishes as dishTable, storeItems } from './schema';
 
@@ -73,19 +74,50 @@ export async function dishesNamed(database: Database, ids: readonly string[]): P
 
 /**
  * The dishes of these ids, and what each could be changed into: a bag heated in another way, a dish made
- * with food that was cooked in bulk.
+ * with food that was cooked in bulk or lies there raw.
+ *
+ * @param others meals ahead that take from the stock too: what they have is not free
  */
-export async function plannableFor(database: Database, ids: readonly string[]): Promise<Dish[]> {
-  const [kitchen, bulk] = await Promise.all([readKitchen(database), listBulk(database)]);
+export async function plannableFor(
+  database: Database,
+  ids: readonly string[],
+  others: readonly Meal[] = [],
+): Promise<Dish[]> {
+  const [kitchen, stock] = await Promise.all([readKitchen(database), listBulk(database)]);
+  const reserved = await reservedIn(database, others, stock);
+  const bulk = stock.map((i) => ({
+    ...i,
+    portions: Math.max(0, i.portions - (reserved.get(i.code) ?? 0)),
+  }));
   const written = ids.map((id) => bulkOf(id)?.dishId ?? id).filter((id) => !bagOf(id));
   const made = bulkDishes(bulk, [...(await dishesById(database, written)).values()]);
   const known = new Set(made.map((d) => d.id));
-  const others = ids.flatMap((id) => {
+  const ways = ids.flatMap((id) => {
     const bag = bagOf(id);
     return bag ? waysToHeat(kitchen).map((method) => bagDishId(bag.code, method)) : [];
   });
-  const named = [...ids, ...written, ...others].filter((id) => !known.has(id));
-  return [...(await dishesNamed(database, named)), ...made];
+  const named = [...ids, ...written, ...ways].filter((id) => !known.has(id));
+  const found = (await dishesNamed(database, named)).map((dish) => {
+    const taken = reserved.get((bagOf(dish.id) ?? bulkOf(dish.id))?.code ?? '') ?? 0;
+    // Made from stock and not among what is offered: nothing of it is free.
+    const free = bagOf(dish.id) ? Math.max(0, dish.servings - taken) : 0;
+    return taken > 0 ? { ...dish, atMost: free } : dish;
+  });
+  return [...found, ...made];
+}
+
+/** What other meals take of the stock, by code. */
+async function reservedIn(
+  database: Database,
+  others: readonly Meal[],
+  stock: readonly StoreItem[],
+): Promise<Map<string, number>> {
+  const written = idsIn(others).flatMap((id) => bulkOf(id)?.dishId ?? []);
+  return reservedBy(
+    others,
+    new Map(stock.map((i) => [i.code, i])),
+    await dishesById(database, written),
+  );
 }
 
 function dishFor(

@@ -9,6 +9,7 @@ import { listDishes } from './dish-store';
 import { listItems } from './item-store';
 import { readKitchen } from './kitchen-store';
 import { listLarder } from './larder-store';
+import { mealsAhead, reservedBy } from './reserved';
 import { createMeal, listMeals, type StoredMeal } from './meal-store';
 
 const DAYS = 7;
@@ -32,6 +33,8 @@ export interface WeekWish {
   servings: number;
   noTime: ReadonlySet<string>;
   refused: ReadonlySet<string>;
+  /** What was put on another day, by day. */
+  placed: ReadonlyMap<string, string>;
 }
 
 export function readWish(params: URLSearchParams): WeekWish {
@@ -40,12 +43,18 @@ export function readWish(params: URLSearchParams): WeekWish {
     servings: servings >= 1 && servings <= LATEST_SERVINGS ? servings : 4,
     noTime: new Set(params.getAll('busy')),
     refused: new Set(params.getAll('not')),
+    placed: new Map(
+      params.getAll('on').map((text): [string, string] => {
+        const at = text.indexOf(':');
+        return [text.slice(0, at), text.slice(at + 1)];
+      }),
+    ),
   };
 }
 
 export async function stockWeek(
   database: Database,
-  { servings, noTime, refused }: WeekWish,
+  { servings, noTime, refused, placed }: WeekWish,
   now: number,
 ): Promise<StockWeek> {
   const [kitchen, items, dishes, stored, larder] = await Promise.all([
@@ -75,7 +84,11 @@ export async function stockWeek(
     noTime,
     servings,
     items,
-    reserved: reservedBy(ahead),
+    reserved: reservedBy(
+      await mealsAhead(database, now),
+      new Map(items.map((i) => [i.code, i])),
+      new Map(dishes.map((d) => [d.id, d])),
+    ),
     dishes: dishes.filter((d) => !d.bulk),
     dueFoods: new Map(
       [...larder, ...stockFoods(items, [])].flatMap((i) =>
@@ -83,6 +96,7 @@ export async function stockWeek(
       ),
     ),
     refused,
+    placed,
   });
   return {
     servings,
@@ -101,18 +115,6 @@ function dishIds(meal: Meal, codes: ReadonlyMap<string, string>): string[] {
     const bag = bagOf(e.dishId);
     return (bag ? codes.get(bag.code) : bulkOf(e.dishId)?.dishId) ?? e.dishId;
   });
-}
-
-/** Portions that meals ahead take, by code: nothing is booked twice. */
-function reservedBy(ahead: readonly StoredMeal[]): Map<string, number> {
-  const reserved = new Map<string, number>();
-  for (const { meal } of ahead)
-    for (const entry of meal.entries) {
-      const code = bagOf(entry.dishId)?.code;
-      if (code === undefined) continue;
-      reserved.set(code, (reserved.get(code) ?? 0) + (entry.servings ?? meal.servings));
-    }
-  return reserved;
 }
 
 /**
@@ -145,7 +147,7 @@ export async function takeProposals(
       serveAt,
       zone,
       servings: wish.servings,
-      entries: [newEntry(dishId, dishId)],
+      entries: [newEntry('first', dishId)],
     });
     await createMeal(database, meal, now);
     made++;

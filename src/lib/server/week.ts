@@ -8,7 +8,9 @@ import type { StoreItem } from '$core/stores';
 import type { StoredMeal } from './meal-store';
 
 export interface WeekItem {
-  kind: 'meal' | 'lead' | 'shop' | 'due';
+  kind: 'meal' | 'pack' | 'lead' | 'shop' | 'due';
+  /** Of a meal that can be put on another day. */
+  mealId?: string;
   /** Time of day; '' for the whole day. */
   time: string;
   text: string;
@@ -52,7 +54,13 @@ export function weekOf(
     if (meal.template) continue;
     const serveAt = Date.parse(meal.serveAt);
     const href = `/meals/${meal.id}`;
-    add(serveAt, { kind: 'meal', text: meal.name, href });
+    const bags = meal.entries.reduce((n, e) => n + (e.bags?.copies ?? 0), 0) + (meal.boxes ?? 0);
+    add(serveAt, {
+      kind: meal.batch ? 'pack' : 'meal',
+      text: meal.batch && bags > 0 ? `${meal.name}: ${bags} bags and boxes` : meal.name,
+      href,
+      ...(serveAt > now ? { mealId: meal.id } : {}),
+    });
     if (meal.entries.length > 0)
       add(serveAt - SHOP_BEFORE_MS, {
         kind: 'shop',

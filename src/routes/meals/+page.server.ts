@@ -3,7 +3,14 @@ import { checkServingTime, mealSchema } from '$core/meal';
 import { fromFields } from '$lib/client/moments';
 import { database } from '$lib/server/database';
 import { readKitchen } from '$lib/server/kitchen-store';
-import { copyMeal, createMeal, listMeals, readMeal, removeMeal } from '$lib/server/meal-store';
+import {
+  copyMeal,
+  createMeal,
+  listMeals,
+  moveMeal,
+  readMeal,
+  removeMeal,
+} from '$lib/server/meal-store';
 import { totalsOf } from '$core/plan';
 import { bagOf, bulkOf } from '$core/stores';
 import { listDishes } from '$lib/server/dish-store';
@@ -62,6 +69,7 @@ export const actions: Actions = {
       day: String(form.get('day') ?? ''),
       time: String(form.get('time') ?? ''),
       servings: String(form.get('servings') ?? ''),
+      batch: form.has('batch'),
     };
     const store = await database();
     const { zone } = await readKitchen(store);
@@ -80,7 +88,7 @@ export const actions: Actions = {
       zone,
       servings: typed.servings === '' ? Number.NaN : Number(typed.servings),
       entries: [],
-      batch: form.has('batch'),
+      batch: typed.batch,
     });
     for (const issue of meal.error?.issues ?? []) errors[String(issue.path[0])] ??= issue.message;
     if (Object.keys(errors).length > 0 || !meal.success) return fail(422, { typed, errors });
@@ -101,6 +109,23 @@ export const actions: Actions = {
       currentTime(),
     );
     redirect(303, `/meals/${id}`);
+  },
+  /** Onto another day, from the week. */
+  move: async ({ request }) => {
+    const form = await request.formData();
+    const day = String(form.get('day') ?? '');
+    if (!/^\d{4}-\d{2}-\d{2}$/.test(day)) return fail(422, { problem: 'Choose a day.' });
+    const moved = await moveMeal(
+      await database(),
+      String(form.get('id') ?? ''),
+      day,
+      currentTime(),
+    );
+    if (moved.ok) return { movedFrom: moved.value };
+    const [problem] = moved.problems;
+    return fail(409, {
+      problem: `It stays where it was: ${problem?.message}; ${problem?.remedy}.`,
+    });
   },
   remove: async ({ request }) => {
     const id = String((await request.formData()).get('id') ?? '');

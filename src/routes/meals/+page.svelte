@@ -1,6 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
+  import { untrack } from 'svelte';
   import Week from '$lib/ui/meal/week.svelte';
   import { formatDay, formatTime, dayKey } from '$core/units';
   import Field from '$lib/ui/fields/field.svelte';
@@ -13,6 +14,8 @@
   const ahead = $derived(evenings.filter((m) => Date.parse(m.serveAt) > data.now).toReversed());
   const behind = $derived(evenings.filter((m) => Date.parse(m.serveAt) <= data.now));
   const isWeek = $derived(page.url.searchParams.has('week'));
+  /** A day of cooking ahead, as Stores asks for it. */
+  let isAhead = $state(untrack(() => form?.typed?.batch ?? page.url.searchParams.has('ahead')));
   const tomorrow = $derived(dayKey(data.now + 86_400_000, data.kitchen.zone));
 </script>
 
@@ -118,7 +121,7 @@
   </section>
 
   <section aria-labelledby="new" class="h-fit card p-5">
-    <h2 id="new" class="mb-4 text-xl font-bold">New meal</h2>
+    <h2 id="new" class="mb-4 text-xl font-bold">{isAhead ? 'New batch day' : 'New meal'}</h2>
     <form
       method="POST"
       action="?/create"
@@ -145,7 +148,7 @@
         />
         <Field
           name="time"
-          label="On the table at"
+          label={isAhead ? 'Packed by' : 'On the table at'}
           type="time"
           value={form?.typed?.time ?? '18:30'}
           invalid={!!form?.errors?.serveAt}
@@ -153,7 +156,7 @@
       </div>
       <Field
         name="servings"
-        label="How many eat?"
+        label={isAhead ? 'Portions in a bag' : 'How many eat?'}
         type="number"
         min="1"
         max="200"
@@ -161,9 +164,12 @@
         error={form?.errors?.servings}
       />
       <label class="flex min-h-11 items-center gap-2"
-        ><input type="checkbox" name="batch" class="size-5 accent-olive" /><span
-          >Cook ahead: into bags, not onto the table</span
-        ></label
+        ><input
+          type="checkbox"
+          name="batch"
+          class="size-5 accent-olive"
+          bind:checked={isAhead}
+        /><span>Cook ahead: into bags, not onto the table</span></label
       >
       <button class="btn btn-strong">Plan it</button>
     </form>

@@ -34,6 +34,13 @@
     return ordered.filter((i) => `${i.name} ${i.code}`.toLowerCase().includes(wanted));
   });
   const kinds = ['freezer', 'fridge'] as const;
+  /** Portions of dishes, and packs of raw food beside them. */
+  function howMuch(items: readonly StoreItem[]): string {
+    const sum = (list: readonly StoreItem[]): number => list.reduce((n, i) => n + i.portions, 0);
+    const packs = sum(items.filter((i) => i.pack));
+    const portions = `${sum(items.filter((i) => !i.pack))} portions`;
+    return packs === 0 ? portions : `${portions}, ${packs} ${packs === 1 ? 'pack' : 'packs'}`;
+  }
   const places = $derived(data.kitchen.places);
   /** So many are shown at first: a list of years stays quick. */
   const FIRST = 60;
@@ -75,7 +82,7 @@
     <p class="mt-1 text-muted">What lies in the freezer and the fridge, due first.</p>
   </div>
   <div class="flex flex-wrap items-end gap-2">
-    <label class="label block"
+    <label class="label grid"
       >Find by name or code<input
         class="mt-1 field text-ink"
         bind:value={find}
@@ -85,7 +92,7 @@
         }}
       /></label
     >
-    <label class="label block"
+    <label class="label grid"
       >Order<select class="mt-1 field text-ink" bind:value={order}
         >{#each Object.entries(ORDERS) as [key, { name }] (key)}<option value={key}>{name}</option
           >{/each}</select
@@ -106,9 +113,7 @@
       <section aria-labelledby="place-{place}">
         <h2 id="place-{place}" class="mb-2 text-xl font-bold first-letter:uppercase">
           {place}
-          <span class="font-normal text-muted"
-            >{own.reduce((sum, i) => sum + i.portions, 0)} portions</span
-          >
+          <span class="font-normal text-muted">{howMuch(own)}</span>
         </h2>
         <p class="mb-2 flex flex-wrap gap-x-6 gap-y-1">
           {#each rooms as room (room.place.id)}<PlaceRoom {room} label={room.place.name} />{/each}

@@ -124,7 +124,9 @@ export class MealState {
   private async bring(dishId: string): Promise<string | null> {
     if (this.dishes.some((d) => d.id === dishId)) return null;
     try {
-      const response = await fetch(`/api/plannable?id=${encodeURIComponent(dishId)}`);
+      const response = await fetch(
+        `/api/plannable?id=${encodeURIComponent(dishId)}&meal=${encodeURIComponent(this.meal.id)}`,
+      );
       const body = (await response.json()) as { dishes?: Dish[]; message?: string };
       if (!response.ok || !body.dishes) return body.message ?? 'The server refused it; try again.';
       const fresh = body.dishes.filter((d) => !this.dishes.some((k) => k.id === d.id));

@@ -70,7 +70,7 @@
     <button type="button" class="btn btn-quiet" onclick={() => ontake(item.portions, 'out')}
       >All<span class="sr-only"> of {item.name}</span></button
     >
-    <label
+    <label class="max-sm:hidden"
       ><span class="sr-only">Move {item.name}</span><select
         class="field w-auto max-w-32 text-[15px]"
         value=""

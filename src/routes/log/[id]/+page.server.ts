@@ -11,7 +11,9 @@ import { eveningPhotoId, eveningPhotos, keepFromForm, removePhoto } from '$lib/s
 import { pack } from '$lib/server/pack';
 import { suggestChanges, VERDICTS, verdictSchema } from '$core/learn';
 import type { Database } from '$lib/server/database';
-import { readDish, saveDish } from '$lib/server/dish-store';
+import { readMeal } from '$lib/server/meal-store';
+import { reservedBy } from '$lib/server/reserved';
+import { dishesById, readDish, saveDish } from '$lib/server/dish-store';
 import { readFigures, refreshObservations, setBack } from '$lib/server/learned-store';
 import { saveVerdict, verdictsOf, verdictsOn } from '$lib/server/verdict-store';
 import type { Actions, PageServerLoad } from './$types';
@@ -32,10 +34,14 @@ export const load: PageServerLoad = async ({ params }) => {
   const bags = await itemsByCode(store, [...codes]);
   const dishIds = Object.fromEntries(evening.compiled.meanings.map((m) => [m.entryId, m.dishId]));
   const dishes = await dishesNamed(store, Object.values(dishIds));
+  const meal = (await readMeal(store, mealId))?.meal;
+  const written = Object.values(dishIds).flatMap((d) => bulkOf(d)?.dishId ?? []);
+  /** Portions and packs that the meal asked for, as a start for what is taken out. */
+  const used = reservedBy(meal ? [meal] : [], bags, await dishesById(store, written));
   const account = accountOf(evening, events, new Map(dishes.map((d) => [d.id, d])), now);
   if (account.isServed) await refreshObservations(store, id, currentTime());
   return {
-    bags: [...bags.values()],
+    bags: [...bags.values()].map((bag) => ({ ...bag, used: used.get(bag.code) ?? bag.portions })),
     dishIds,
     verdicts: Object.fromEntries(
       (await verdictsOf(store, id)).map((v) => [v.entryId, v.verdict] as const),

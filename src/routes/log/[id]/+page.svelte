@@ -172,7 +172,7 @@
             name="portions"
             min="0.5"
             step="0.5"
-            value={bag.portions}
+            value={Math.min(bag.portions, Math.ceil(2 * bag.used) / 2)}
             aria-label="Portions eaten of {bag.name}"
           /></label
         >

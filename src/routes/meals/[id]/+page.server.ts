@@ -2,6 +2,8 @@ import { error } from '@sveltejs/kit';
 import { database } from '$lib/server/database';
 import { idsIn, listPicks, plannableFor } from '$lib/server/plannable';
 import { planningKitchen } from '$lib/server/learned-store';
+import { currentTime } from '$lib/server/clock';
+import { mealsAhead } from '$lib/server/reserved';
 import { readMeal } from '$lib/server/meal-store';
 import { freezerRoom } from '$lib/server/stock-room';
 import type { PageServerLoad } from './$types';
@@ -14,8 +16,10 @@ export const load: PageServerLoad = async ({ params }) => {
       message: 'There is no such meal.',
       remedy: 'It may have been removed; look in the list of meals.',
     });
+  const ahead = await mealsAhead(store, currentTime());
+  const others = ahead.filter((m) => m.id !== params.id);
   const [dishes, picks] = await Promise.all([
-    plannableFor(store, idsIn([stored.meal])),
+    plannableFor(store, idsIn([stored.meal]), others),
     listPicks(store),
   ]);
   return {

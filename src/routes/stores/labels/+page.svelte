@@ -1,5 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
+  import { fitted } from '$lib/ui/stores/fit-label';
   import Tape from '$lib/ui/stores/tape.svelte';
   import type { PageProps } from './$types';
 
@@ -37,6 +38,7 @@
   /** Labels of a sheet that was begun: so many places are empty already. */
   let skip = $state(0);
   let left = $state<string[]>([]);
+  let tooLong = $state<Record<string, boolean>>({});
   const sheet = $derived(SHEETS[chosen] as Sheet);
   const shown = $derived(data.items.filter((i) => !left.includes(i.id)));
   const columns = $derived(
@@ -63,13 +65,13 @@
     <h1 class="text-4xl font-extrabold tracking-tight">Labels</h1>
   </div>
   <div class="flex flex-wrap items-end gap-2">
-    <label class="label"
+    <label class="label grid"
       >Sheet<select class="mt-1 field text-ink" bind:value={chosen}
         >{#each SHEETS as { name }, i (name)}<option value={i}>{name}</option>{/each}</select
       ></label
     >
     {#if sheet.label}
-      <label class="label"
+      <label class="label grid"
         >Begin after<select class="mt-1 field text-ink" bind:value={skip}
           >{#each { length: 10 } as _, n (n)}<option value={n}
               >{n === 0 ? 'a whole sheet' : `${n} used`}</option
@@ -108,7 +110,17 @@
   {/if}
   {#each shown as item (item.id)}
     <li class="break-inside-avoid">
-      <div style={cell}><Tape {item} origin={page.url.origin} /></div>
+      {#key chosen}
+        <div
+          style={cell}
+          {@attach fitted(sheet.label !== null, (fits) => (tooLong[item.id] = !fits))}
+        >
+          <Tape {item} origin={page.url.origin} />
+        </div>
+      {/key}
+      {#if tooLong[item.id]}<p class="text-sm font-semibold text-pimento print:hidden">
+          Too much for a label of this size: choose a larger one.
+        </p>{/if}
       <button
         type="button"
         class="btn min-h-9 btn-quiet print:hidden"

@@ -12,6 +12,7 @@ export const load: PageServerLoad = async ({ url }) => {
     week: await stockWeek(store, wish, currentTime()),
     kitchen: await readKitchen(store),
     refused: [...wish.refused],
+    placed: Object.fromEntries(wish.placed),
   };
 };
 

@@ -11,21 +11,41 @@
   let left = $state<string[]>([]);
   const count = $derived(chosen.filter((d) => !left.includes(d.day)).length);
 
-  function address(change: { servings?: number; busy?: string[]; not?: string[] }): string {
+  interface Change {
+    servings?: number;
+    busy?: string[];
+    not?: string[];
+    on?: Record<string, string>;
+  }
+  function address(change: Change): string {
     const busy = change.busy ?? data.week.days.filter((d) => d.hasNoTime).map((d) => d.day);
     const params = [
       `for=${change.servings ?? data.week.servings}`,
       ...busy.map((day) => `busy=${day}`),
       ...(change.not ?? data.refused).map((id) => `not=${encodeURIComponent(id)}`),
+      ...Object.entries(change.on ?? data.placed).map(
+        ([day, id]) => `on=${encodeURIComponent(`${day}:${id}`)}`,
+      ),
     ];
     return `?${params.join('&')}`;
   }
-  const ask = (change: Parameters<typeof address>[0]): Promise<void> =>
+  const ask = (change: Change): Promise<void> =>
     goto(address(change), { keepFocus: true, noScroll: true, replaceState: true });
   function setBusy(day: string, isBusy: boolean): void {
     const others = data.week.days.filter((d) => d.hasNoTime && d.day !== day).map((d) => d.day);
     void ask({ busy: isBusy ? [...others, day] : others });
   }
+  /** Puts a proposal on another day; what was there takes its place. */
+  function move(from: string, to: string): void {
+    const idOn = (day: string): string | undefined =>
+      chosen.find((d) => d.day === day)?.proposal?.id;
+    const [moved, back] = [idOn(from), idOn(to)];
+    if (!moved) return;
+    const { [from]: _, ...others } = data.placed;
+    void ask({ on: { ...others, [to]: moved, ...(back ? { [from]: back } : {}) } });
+  }
+  /** Days that a proposal can go to. */
+  const free = $derived(data.week.days.filter((d) => d.planned.length === 0).map((d) => d.day));
   function pick(day: string, on: boolean): void {
     left = on ? left.filter((d) => d !== day) : [...left, day];
   }
@@ -100,12 +120,27 @@
               <span class="block text-[15px] text-muted">{proposal.because.join(', ')}</span></span
             ></label
           >
-          <button
-            type="button"
-            class="btn btn-quiet"
-            onclick={() => void ask({ not: [...data.refused, `${day}:${proposal.id}`] })}
-            >Something else<span class="sr-only"> on {title(day)}</span></button
-          >
+          <span class="flex flex-wrap gap-1">
+            <label
+              ><span class="sr-only">Move {proposal.name} to another day</span><select
+                class="field w-auto max-w-40 text-[15px]"
+                value=""
+                onchange={(e) => move(day, e.currentTarget.value)}
+                ><option value="">Move to…</option>
+                {#each free.filter((d) => d !== day && d <= (proposal.lastDay ?? d)) as other (other)}<option
+                    value={other}>{title(other)}</option
+                  >{/each}</select
+              ></label
+            >
+            <button
+              type="button"
+              class="btn btn-quiet"
+              onclick={() => {
+                const { [day]: _, ...on } = data.placed;
+                void ask({ not: [...data.refused, `${day}:${proposal.id}`], on });
+              }}>Something else<span class="sr-only"> on {title(day)}</span></button
+            >
+          </span>
         {:else}
           <span class="text-muted sm:col-span-2"
             >{hasNoTime
@@ -121,8 +156,8 @@
       >{count === 0 ? 'Nothing chosen' : `Plan ${count} ${count === 1 ? 'meal' : 'meals'}`}</button
     >
     <a class="btn btn-quiet" href="/stores">Stores</a>
-    {#if data.refused.length > 0}
-      <button type="button" class="btn btn-quiet" onclick={() => void ask({ not: [] })}
+    {#if data.refused.length + Object.keys(data.placed).length > 0}
+      <button type="button" class="btn btn-quiet" onclick={() => void ask({ not: [], on: {} })}
         >Propose everything again</button
       >
     {/if}

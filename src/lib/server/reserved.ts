@@ -1,0 +1,47 @@
+/** What meals ahead take out of the stores already: nothing is booked twice. */
+import { gt } from 'drizzle-orm';
+import { mealSchema, type Meal } from '$core/meal';
+import { bagOf, bulkOf, withBulk, type StoreItem } from '$core/stores';
+import type { Dish } from '$core/dish';
+import type { Database } from './database';
+import { meals } from './schema';
+
+/** Meals whose moment has not come. @param now ms since the epoch */
+export async function mealsAhead(database: Database, now: number): Promise<Meal[]> {
+  const rows = await database
+    .select({ document: meals.document })
+    .from(meals)
+    .where(gt(meals.serveAt, now));
+  return rows.map((r) => mealSchema.parse(r.document)).filter((m) => !m.template);
+}
+
+/**
+ * Portions or packs by the code on them, of bags that are eaten and of food that goes into dishes.
+ *
+ * @param dishes as written, by id
+ */
+export function reservedBy(
+  ahead: readonly Meal[],
+  items: ReadonlyMap<string, StoreItem>,
+  dishes: ReadonlyMap<string, Dish>,
+): Map<string, number> {
+  const reserved = new Map<string, number>();
+  const add = (code: string, portions: number): void => {
+    reserved.set(code, (reserved.get(code) ?? 0) + portions);
+  };
+  for (const meal of ahead)
+    for (const entry of meal.entries) {
+      const servings = entry.servings ?? meal.servings;
+      const bag = bagOf(entry.dishId);
+      if (bag) add(bag.code, servings);
+      const bulk = bulkOf(entry.dishId);
+      const item = bulk && items.get(bulk.code);
+      const dish = bulk && dishes.get(bulk.dishId);
+      if (!item || !dish || item.portions <= 0) continue;
+      const made = withBulk(dish, item);
+      // All of it is enough for `atMost`: a part of that takes as large a part of the portions.
+      if (made.ok && made.value.atMost)
+        add(item.code, (item.portions * servings) / made.value.atMost);
+    }
+  return reserved;
+}
