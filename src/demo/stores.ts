@@ -28,7 +28,16 @@ export function demoStores(now: number, dishes: readonly Dish[], kitchen: Kitche
     const keepsAs = isRaw ? kindOfRaw(dish) : kindOfDish(dish);
     const name = more.name ?? dish.name;
     const due = useByOf(keepsAs, place, day(packed));
-    const about = { portions, place, isRaw, name, thicknessMm: 40, pack: null, ...more };
+    const about = {
+      portions,
+      place,
+      isRaw,
+      name,
+      thicknessMm: 40,
+      pack: null,
+      bulk: null,
+      ...more,
+    };
     return storeItemSchema.parse({
       id: `demo-${code.toLowerCase()}`,
       code,
@@ -62,6 +71,7 @@ export function demoStores(now: number, dishes: readonly Dish[], kitchen: Kitche
           name: food,
           portions: packs,
           pack: { food, grams },
+          bulk: null,
           thicknessMm: 40,
           place: 'freezer',
           isRaw: true,

@@ -132,7 +132,7 @@ describe('cooling', () => {
     expect(fixes[0]?.depthMm).toBeLessThanOrEqual(50);
     expect(fixes[0]?.boxes).toBe(2);
     expect(answer.value.because.join('\n')).toMatch(
-      /two shallow boxes, 50 mm deep, in the fridge: 21 °C after 1 h/,
+      /two shallow boxes, 50 mm deep, in the fridge: 21\u00a0°C after 1 h/,
     );
     // What is in time needs none.
     const quick = ask('cool', { food: 'soup', ml: 500, depthMm: 20, method: 'fridge' });

@@ -1,6 +1,6 @@
 /** What goes into each bag of a batch day, how it is shaped, and how long it freezes and thaws. */
 import { compositionOf, mainIngredient, scaleDish, type Dish, type ScaledDish } from '../dish';
-import { cookingYield } from '../food';
+import { cookingYield, findFood } from '../food';
 import { fillVolume } from '../cooker';
 import type { Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
@@ -23,6 +23,8 @@ export interface BagSheet {
   mlEach: number;
   /** What becomes of the main food's weight; null where nothing is cooked before it is packed. */
   yields: string | null;
+  /** Cooked in bulk: what one bag is in a dish that asks for the raw food. */
+  standsFor: string | null;
   shapes: BagShapeTimes[];
 }
 
@@ -108,6 +110,7 @@ export function bagSheet(
     gramsEach,
     mlEach,
     yields: isCooked ? yieldWords(dish, servings * bags.copies, kitchen) : null,
+    standsFor: isCooked && dish.bulk ? standsFor(dish, servings, kitchen) : null,
     shapes: shapesOf(scaled, gramsEach, mlEach, isCooked, kitchen),
   };
 }
@@ -152,6 +155,17 @@ function yieldWords(dish: Dish, servings: number, kitchen: Kitchen): string | nu
 
 /** Cooked food is frozen within its days in the fridge. */
 const LONGEST_FREEZING_DAYS = 3;
+
+/** A bag in cups, and the raw weight that it stands for: two cups of crumbled meat are a pound raw. */
+function standsFor(dish: Dish, servings: number, kitchen: Kitchen): string | null {
+  const main = mainIngredient(scaleDish(dish, servings));
+  if (!main?.food || !main.grams) return null;
+  const cooked = findFood(`cooked ${main.food.names[0]}`) ?? main.food;
+  const ml = (main.grams * cookingYield(main.food).factor) / cooked.density;
+  const cups = formatQuantity({ amount: ml / 236.588, unit: 'cup' }, 'us');
+  const raw = formatQuantity({ amount: main.grams, unit: 'g' }, kitchen.system);
+  return `a bag is about ${cups} and stands for ${raw} ${main.ingredient.food}, raw`;
+}
 
 /** A freezer takes only so much at once: more of it warms what lies there and freezes slowly. */
 export function freezerNotes(

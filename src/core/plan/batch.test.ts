@@ -21,6 +21,7 @@ interface BagsMade {
   copies: number;
   state: 'raw' | 'browned' | 'cooked';
   shape?: 'flat' | 'mound';
+  inFridge?: number;
 }
 
 function day(
@@ -160,6 +161,72 @@ describe('a batch day', () => {
     ).toBeCloseTo(sheet.mlEach, -2);
     expect(mound?.thawHours ?? 0).toBeGreaterThan(flat?.thawHours ?? Infinity);
     expect(mound?.freezeHours ?? 0).toBeGreaterThan(flat?.freezeHours ?? Infinity);
+  });
+
+  it('a bag of bulk food says its cups and what it stands for: two cups of crumbled meat are a pound raw (common practice)', () => {
+    const meat = dishSchema.parse({
+      format: 'olive-clock/dish@1',
+      id: 'bulk-meat',
+      name: 'Ground meat in bulk',
+      servings: 1,
+      bulk: true,
+      wait: { maxMinutes: null, cost: 0 },
+      ingredients: [
+        {
+          id: 'meat',
+          food: 'ground meat',
+          amount: 1,
+          unit: 'lb',
+          role: 'main',
+          scaling: 'proportional',
+        },
+        {
+          id: 'water',
+          food: 'water',
+          amount: 240,
+          unit: 'ml',
+          role: 'liquid',
+          scaling: 'with-pot',
+        },
+      ],
+      stages: [
+        {
+          id: 'cook',
+          kind: 'pressure',
+          level: 'high',
+          holdMinutes: 18,
+          release: { kind: 'quick' },
+          rackMm: 20,
+          text: 'In pieces on the rack; lid on',
+          uses: ['meat', 'water'],
+        },
+      ],
+    });
+    const bags = { copies: 15, state: 'cooked', shape: 'flat', inFridge: 0 } as const;
+    const { standsFor, gramsEach } = bagSheet(meat, 1, bags, { ...kitchen, system: 'us' });
+    expect(standsFor).toMatch(/^a bag is about 2 cups and stands for 1 lb ground meat, raw$/);
+    // 70 to 75 % of it are left (USDA Table of Cooking Yields), and none of the water.
+    expect(gramsEach / 453.6).toBeGreaterThan(0.7);
+    expect(gramsEach / 453.6).toBeLessThan(0.75);
+    expect(bagSheet(dishOf('red-cabbage'), 4, bags, kitchen).standsFor).toBeNull();
+  });
+
+  it('bags for the fridge are not frozen: only the others count against the freezer, and the pack step says it', () => {
+    const [note] = day([
+      { dishId: 'lentil-squash-soup', bags: { copies: 12, state: 'cooked' } },
+    ]).notes.filter((n) => n.text.includes('for the freezer'));
+    const kg = (text: string | undefined): number =>
+      Number(/^([\d.]+) kg/.exec(text ?? '')?.[1] ?? 0);
+    const some = day([
+      { dishId: 'lentil-squash-soup', bags: { copies: 12, state: 'cooked', inFridge: 4 } },
+    ]);
+    const [less] = some.notes.filter((n) => n.text.includes('for the freezer'));
+    expect(kg(less?.text)).toBeCloseTo((kg(note?.text) * 8) / 12, 0);
+    expect(
+      some.meanings.some((m) => m.text.includes('4 into the fridge, the rest into the freezer')),
+    ).toBe(true);
+    // More than three days' freezing is too much for one day of cooking.
+    expect(note?.remedy).toMatch(/plan no more than \d+ kg for one day|over [23] days/);
   });
 
   it('more than the freezer takes in a day is said, with the days it takes', () => {

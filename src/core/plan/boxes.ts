@@ -1,6 +1,7 @@
 /** A meal-prep set: protein, grain and vegetable cooked for so many boxes, and filled together. */
 import { dishSchema, type Dish, type Stage } from '../dish';
 import { newEntry, type MealEntry } from '../meal';
+import { boxesInFridge, kindOfDish } from '../stores';
 import { coolingStages } from './batch';
 import type { EffectiveEntry } from './types';
 
@@ -30,6 +31,7 @@ function partOf(dish: Dish, servings: number): Dish {
 export function intoBoxes(parts: readonly EffectiveEntry[], boxes: number): EffectiveEntry[] {
   const cooked = parts.map((p) => ({ ...p, dish: partOf(p.dish, p.servings) }));
   const names = parts.map((p) => p.dish.name);
+  const days = boxesInFridge(parts.map((p) => kindOfDish(p.dish)));
   const dish = dishSchema.parse({
     format: 'olive-clock/dish@1',
     id: BOXES,
@@ -51,7 +53,7 @@ export function intoBoxes(parts: readonly EffectiveEntry[], boxes: number): Effe
         kind: 'finish',
         minutes: Math.max(1, Math.ceil(FILL_MIN * boxes)),
         inCooker: false,
-        text: `Labels on first; into each box an equal part of ${names.join(', ')}; what is eaten within three days into the fridge, the rest into the freezer`.slice(
+        text: `Labels on first; into each box an equal part of ${names.join(', ')}; what is eaten within ${days === 1 ? 'a day (rice: UK FSA)' : `${days} days`} into the fridge, the rest into the freezer`.slice(
           0,
           400,
         ),

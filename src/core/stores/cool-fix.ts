@@ -55,5 +55,5 @@ export function sayFix({ method, boxes, depthMm, minutesTo21, minutesTo5 }: Cool
     method === 'ice-bath'
       ? 'the pot in ice water, stirred'
       : `${COUNT[boxes] ?? boxes} shallow ${boxes === 1 ? 'box' : 'boxes'}, ${depthMm} mm deep, in the fridge`;
-  return `${how}: 21 °C after ${formatMinutes(minutesTo21)}, 5 °C after ${formatMinutes(minutesTo5)}`;
+  return `${how}: 21\u00a0°C after ${formatMinutes(minutesTo21)}, 5\u00a0°C after ${formatMinutes(minutesTo5)}`;
 }

@@ -24,7 +24,7 @@ export { addDays, daysBetween } from './days';
 export { amountWords, byDue, daysLeft, newCode, storeItemSchema } from './item';
 export { isReady, keepingKindOf, kindOfDish, kindOfRaw } from './keeping-kind';
 export { labelText } from './label';
-export { movedTo, useByOf } from './use-by';
+export { boxesInFridge, fridgeDaysOf, movedTo, useByOf } from './use-by';
 export type { Due } from './use-by';
 export type { StoreItem } from './item';
 export {

@@ -1,5 +1,5 @@
 /** What a label says of cooking and heating, line by line. */
-import { slowVersion, type Dish, type ScaledIngredient } from '../dish';
+import { mainIngredient, scaleDish, slowVersion, type Dish, type ScaledIngredient } from '../dish';
 import type { Kitchen } from '../kitchen';
 import { formatMinutes, formatQuantity } from '../units';
 import { bagParts } from './bag-contents';
@@ -13,7 +13,10 @@ const LONGEST = 600;
 /** Raw, they hold a toxin that a slow cooker makes worse (FDA, Bad Bug Book; white ones a third of it). */
 const NEVER_SLOW = new Set(['kidney-bean', 'white-bean']);
 
-type Labelled = Pick<StoreItem, 'name' | 'portions' | 'pack' | 'thicknessMm' | 'place' | 'isRaw'>;
+type Labelled = Pick<
+  StoreItem,
+  'name' | 'portions' | 'pack' | 'bulk' | 'thicknessMm' | 'place' | 'isRaw'
+>;
 
 /**
  * @param item as it will be packed
@@ -92,7 +95,11 @@ function toHeat(item: Labelled, dish: Dish | null, kitchen: Kitchen): string[] {
     }
   });
   const isRice = dish !== null && kindOfDish(dish) === 'cooked-rice';
+  const main = item.bulk && dish ? mainIngredient(scaleDish(dish, 1)) : null;
   return [
+    item.bulk && main
+      ? `In dishes: one stands for ${formatQuantity({ amount: item.bulk.rawGrams, unit: 'g' }, kitchen.system)} ${main.ingredient.food}, raw.`
+      : '',
     `Heat: ${ways.join(' · ')}.`,
     `${REHEAT_C} °C all through; never in a slow cooker (USDA FSIS).`,
     isRice ? 'Rice: heated once only, the day it is thawed (UK FSA).' : '',

@@ -24,7 +24,7 @@ export function useByOf(
 ): Outcome<Due> {
   const row = KEEPING[kind];
   if (place === 'fridge')
-    return success({ useBy: addDays(packedOn, fridgeDays(kind)), why: row.fridgeWhy });
+    return success({ useBy: addDays(packedOn, fridgeDaysOf(kind)), why: row.fridgeWhy });
   if (!row.freezerMonths)
     return failure({
       field: 'place',
@@ -37,8 +37,15 @@ export function useByOf(
   });
 }
 
-const fridgeDays = (kind: KeepingKind): number =>
-  KEEPING[kind].strict?.days ?? KEEPING[kind].fridgeDays[1];
+/** Days in the fridge by the strictest rule. */
+export function fridgeDaysOf(kind: KeepingKind): number {
+  return KEEPING[kind].strict?.days ?? KEEPING[kind].fridgeDays[1];
+}
+
+/** One box a day is eaten from the fridge while it is safe there; three at most, the others are frozen. */
+export function boxesInFridge(kinds: readonly KeepingKind[]): number {
+  return Math.min(3, ...kinds.map(fridgeDaysOf));
+}
 
 /**
  * An item as it is in another place, with the day that counts there. Frozen, it keeps its quality from today;
@@ -67,7 +74,7 @@ export function movedTo(
     const fridgeDaysBefore = item.fridgeDaysBefore + lay;
     return success({ ...item, ...to, ...due.value, since: today, fridgeDaysBefore });
   }
-  const left = Math.max(1, fridgeDays(item.keepsAs) - item.fridgeDaysBefore);
+  const left = Math.max(1, fridgeDaysOf(item.keepsAs) - item.fridgeDaysBefore);
   return success({
     ...item,
     ...to,

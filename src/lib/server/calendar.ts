@@ -1,7 +1,7 @@
 /** A run sheet as iCalendar (RFC 5545): one event an action, with an alarm where hands are needed. */
 import ical, { ICalAlarmType } from 'ical-generator';
 import type { Meal } from '$core/meal';
-import { totalsOf } from '$core/plan';
+import { BOXES, totalsOf, type SavedPlan } from '$core/plan';
 import type { StoreItem } from '$core/stores';
 import type { StoredMeal } from './meal-store';
 import type { SheetLine } from '$core/run';
@@ -69,6 +69,21 @@ export function toCalendar(
   return calendar.toString();
 }
 
+/** From the first bag that is filled to the last, minutes on the plan's axis; null where none is. */
+function packingOf({ compiled, schedule }: SavedPlan): { start: number; end: number } | null {
+  const ids = new Set(
+    compiled.meanings
+      .filter((m) => m.stageId === 'pack-bags' || m.entryId === BOXES)
+      .map((m) => m.id),
+  );
+  const packs = schedule.steps.filter((s) => ids.has(s.id));
+  if (packs.length === 0) return null;
+  return {
+    start: Math.min(...packs.map((s) => s.start)),
+    end: Math.max(...packs.map((s) => s.end)),
+  };
+}
+
 /** The whole household as a feed: meals, what is begun on days before, shopping, and what is due. */
 export function householdCalendar(
   meals: readonly StoredMeal[],
@@ -104,6 +119,16 @@ export function householdCalendar(
     add(`${meal.id}/cook`, start, -first, meal.name, [...names].join(', '));
     if (meal.entries.length > 0)
       add(`${meal.id}/shop`, serveAt - SHOP_BEFORE_MS, 60, `Shop for ${meal.name}`);
+    const packing = plan ? packingOf(plan) : null;
+    if (packing) {
+      const bags = meal.entries.reduce((n, e) => n + (e.bags?.copies ?? 0), 0) + (meal.boxes ?? 0);
+      add(
+        `${meal.id}/pack`,
+        serveAt + packing.start * 60_000,
+        packing.end - packing.start,
+        `Pack ${meal.name}: ${bags} bags and boxes, labels first`,
+      );
+    }
     for (const step of plan?.compiled.problem.steps.filter((s) => s.aside) ?? []) {
       const time = plan?.schedule.steps.find((s) => s.id === step.id);
       const meaning = plan?.compiled.meanings.find((m) => m.id === step.id);

@@ -3,29 +3,34 @@ import { allergensOf, scaleDish, type Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import type { Meal, MealEntry } from '$core/meal';
 import { bagSheet, FLAT_MM } from '$core/plan';
-import { KEEPING, type KeepingKind } from '$core/food';
-import { kindOfDish, newCode, REHEAT_C, storeItemSchema, useByOf } from '$core/stores';
+import {
+  boxesInFridge,
+  fridgeDaysOf,
+  kindOfDish,
+  labelText,
+  newCode,
+  storeItemSchema,
+  useByOf,
+} from '$core/stores';
 import { dayKey } from '$core/units';
 import type { Database } from './database';
 import { listAllItems, putIn, takenCodes } from './item-store';
 import { pack } from './pack';
-
-/** One box a day is eaten from the fridge while it is safe there; three at most, the others are frozen. */
-const FRIDGE_BOXES = 3;
 
 /** The boxes of a meal-prep set, a portion of each dish in each; those that are written already stay. */
 async function packBoxes(
   database: Database,
   meal: Meal,
   parts: readonly Dish[],
+  kitchen: Kitchen,
   packedOn: string,
   now: number,
 ): Promise<string[]> {
   if (meal.boxes === null || parts.length === 0) return [];
   const kinds = parts.map(kindOfDish);
   // What spoils first in the box decides, and rice is to be eaten within a day.
-  const first = kinds.toSorted((a, b) => fridgeDays(a) - fridgeDays(b))[0] ?? 'cooked-meat';
-  const inFridge = Math.min(meal.boxes, FRIDGE_BOXES, fridgeDays(first));
+  const first = kinds.toSorted((a, b) => fridgeDaysOf(a) - fridgeDaysOf(b))[0] ?? 'cooked-meat';
+  const inFridge = Math.min(meal.boxes, boxesInFridge(kinds));
   const codes: string[] = [];
   for (const [place, portions] of [
     ['fridge', inFridge],
@@ -35,16 +40,23 @@ async function packBoxes(
     const dues = kinds.map((kind) => useByOf(kind, place, packedOn));
     const due = dues.flatMap((d) => (d.ok ? [d.value] : [])).sort(byUseBy)[0];
     if (!due) continue;
-    const item = storeItemSchema.parse({
-      id: `${meal.id.slice(0, 20)}.boxes.${place}`,
-      code: newCode(await takenCodes(database), Math.random),
+    const about = {
       name: `Box: ${parts.map((d) => d.name).join(', ')}`.slice(0, 100),
       place,
       portions,
+      pack: null,
+      bulk: null,
+      isRaw: false,
+      thicknessMm: FLAT_MM,
+    };
+    const item = storeItemSchema.parse({
+      id: `${meal.id.slice(0, 20)}.boxes.${place}`,
+      code: newCode(await takenCodes(database), Math.random),
+      ...about,
       packedOn,
       ...due,
       keepsAs: first,
-      cooking: `Heat: ${REHEAT_C} °C all through; never in a slow cooker (USDA FSIS).`,
+      cooking: labelText(about, null, kitchen),
       allergens: [
         ...new Set(
           parts.flatMap((d) =>
@@ -58,9 +70,6 @@ async function packBoxes(
   }
   return codes;
 }
-
-const fridgeDays = (kind: KeepingKind): number =>
-  KEEPING[kind].strict?.days ?? KEEPING[kind].fridgeDays[1];
 
 const byUseBy = (a: { useBy: string }, b: { useBy: string }): number =>
   a.useBy.localeCompare(b.useBy);
@@ -111,7 +120,7 @@ export async function packDay(
   const known = [...written].filter(([id]) => id.startsWith(`${meal.id.slice(0, 20)}.boxes.`));
   if (known.length > 0) return [...codes, ...known.map(([, code]) => code)];
   const parts = meal.entries.flatMap((e) => (e.bags ? [] : (dishes.get(e.dishId) ?? [])));
-  return [...codes, ...(await packBoxes(database, meal, parts, packedOn, now))];
+  return [...codes, ...(await packBoxes(database, meal, parts, kitchen, packedOn, now))];
 }
 
 /** A flat bag has its usual thickness, a mound the height that its volume gives it. */

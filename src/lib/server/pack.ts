@@ -55,12 +55,13 @@ export async function pack(
   const { dish, isRaw } = packing;
   const name = (isRaw ? `${dish.name}, to cook` : dish.name).slice(0, 100);
   const thicknessMm = packing.thicknessMm ?? FLAT_MM;
+  const bulk = isRaw ? null : bulkFrom(dish);
   return write(database, packing, isRaw ? kindOfRaw(dish) : kindOfDish(dish), now, {
     name,
     dishId: dish.id,
     isRaw,
-    bulk: isRaw ? null : bulkFrom(dish),
-    cooking: labelText({ ...packing, name, thicknessMm, pack: null }, dish, kitchen),
+    bulk,
+    cooking: labelText({ ...packing, name, thicknessMm, pack: null, bulk }, dish, kitchen),
     allergens: allergensOf(scaleDish(dish, dish.servings)).contains.map((a) => a.allergen),
   });
 }
@@ -91,7 +92,7 @@ export async function packFood(
   const thicknessMm = packing.thicknessMm ?? FLAT_MM;
   return write(database, packing, kind ?? 'cooked-meat', now, {
     ...about,
-    cooking: labelText({ ...packing, ...about, thicknessMm }, null, kitchen),
+    cooking: labelText({ ...packing, ...about, thicknessMm, bulk: null }, null, kitchen),
     allergens: [...(findFood(food)?.allergens ?? [])],
   });
 }

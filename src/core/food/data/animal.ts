@@ -33,7 +33,7 @@ sausage       | sausage, sausages, chorizo, merguez | solid | 56 15 26 1.2 0 2.6
 rabbit        | rabbit | solid | 72.8 20.1 5.6 0 0 1 | 0.9 | each=250 piece=40 | SR
 venison       | venison | solid | 73.6 23 2.4 0 0 1.2 | 0.95 | piece=40 | SR
 liver         | liver, chicken livers, calf liver | solid | 76.5 16.9 4.8 0.7 0 1.1 | 1 | piece=20 finicky keep=giblets slice=0 | SR
-cooked-ground-meat | cooked ground meat, cooked crumbled meat | solid | 56 25.8 16.5 0 0 1.1 | 0.6 | piece=6 keep=cooked-meat gives=0 | SR
+cooked-ground-meat | cooked ground meat, cooked ground beef, cooked ground lamb, cooked ground pork, cooked crumbled meat | solid | 56 25.8 16.5 0 0 1.1 | 0.7 | piece=6 keep=cooked-meat gives=0 | SR
 `,
 );
 

@@ -46,7 +46,8 @@
           {sheet.copies} × {sheet.name}, {WORDS[sheet.state]}
         </h3>
         <p class="text-[15px] text-muted">
-          about {weight(sheet.gramsEach)} each{#if sheet.yields}; {sheet.yields}{/if}
+          about {weight(sheet.gramsEach)} each{#if sheet.yields}; {sheet.yields}{/if}{#if sheet.standsFor};
+            {sheet.standsFor}{/if}
         </p>
         {#if sheet.contents.length > 0}
           <p class="mt-2 text-[15px]">

@@ -38,8 +38,10 @@
     <h2 class="font-head text-2xl leading-tight font-extrabold">{item.name}</h2>
     <p class="text-lg font-bold">{amountWords(item)} · {item.place}</p>
     <p class="mt-1">
-      Packed <b>{item.packedOn}</b> · {item.why === 'safety' ? 'use by' : 'best by'}
-      <b>{item.useBy}</b>
+      Packed <b class="whitespace-nowrap">{item.packedOn}</b> · {item.why === 'safety'
+        ? 'use by'
+        : 'best by'}
+      <b class="whitespace-nowrap">{item.useBy}</b>
     </p>
     {#each item.cooking.split('\n').filter(Boolean) as line (line)}
       {@const at = line.indexOf(':')}

@@ -112,7 +112,8 @@
             <span
               ><b>{proposal.name}</b>
               <span
-                class="ml-1 rounded px-1.5 py-0.5 text-sm font-semibold {proposal.kind === 'stock'
+                class="ml-1 rounded px-1.5 py-0.5 text-sm font-semibold whitespace-nowrap {proposal.kind ===
+                'stock'
                   ? 'bg-brine-soft text-brine'
                   : 'bg-leaf-soft text-olive'}"
                 >{proposal.kind === 'stock' ? 'from stock' : 'fresh'}</span
