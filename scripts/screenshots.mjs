@@ -26,7 +26,7 @@ const VIEWS = [
   { name: 'kitchen', path: '/kitchen' },
   { name: 'log', path: '/log/demo-evening-3', act: judge },
   { name: 'log-charts', path: '/log/charts', act: (page) => page.waitForTimeout(2500) },
-  { name: 'batch', path: '/meals', act: batchDay },
+  { name: 'batch', path: '/meals/freezer-day', act: (page) => page.waitForTimeout(2500) },
   // These two change the demo's meals: they come last.
   { name: 'cook', path: '/meals/wednesday-for-three', act: startCooking },
   { name: 'meal-late', path: '/meals/harvest-supper', act: serveTooSoon },
@@ -85,24 +85,6 @@ async function judge(page) {
     .getByText('too firm')
     .click();
   await page.getByRole('heading', { name: 'For next time' }).waitFor();
-}
-
-/** Four dishes cooked ahead, one of them raw. */
-async function batchDay(page) {
-  await page.getByLabel('What is it called?').fill('Freezer Sunday');
-  await page.getByLabel('Cook ahead').check();
-  await page.getByRole('button', { name: 'Plan it' }).click();
-  for (const name of ['Red lentil', 'Black bean', 'Braised red', 'Beef cheek']) {
-    await page.getByRole('button', { name: 'Add a dish' }).click();
-    await page.getByLabel('Find by name; Enter takes the first').fill(name);
-    await page.keyboard.press('Enter');
-  }
-  const beef = page.getByRole('listitem').filter({ hasText: 'Leave out Beef cheek' });
-  await beef.locator('summary').click();
-  await beef.getByLabel('packed').selectOption('raw');
-  await page.waitForTimeout(6000);
-  await page.getByRole('heading', { name: 'Bags and boxes' }).scrollIntoViewIfNeeded();
-  await page.evaluate(() => scrollTo(0, 0));
 }
 
 mkdirSync(FOLDER, { recursive: true });

@@ -7,7 +7,8 @@ import { mealSchema, newEntry, type MealEntry } from '../meal';
 import { solve } from '../solve';
 import { verifySchedule } from '../../../tests/support/verify-schedule';
 import { runsFor } from './batch';
-import { bagSheet, batchDish, BOXES, compileMeal } from './index';
+import { bagSheet, batchDish, BOXES, compileMeal, dishOfRun } from './index';
+import { toRunSheet } from '../run';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const { kitchen, dishes: all } = householdSchema.parse(demoHousehold(NOW));
@@ -209,6 +210,21 @@ describe('a batch day', () => {
     expect(gramsEach / 453.6).toBeGreaterThan(0.7);
     expect(gramsEach / 453.6).toBeLessThan(0.75);
     expect(bagSheet(dishOf('red-cabbage'), 4, bags, kitchen).standsFor).toBeNull();
+  });
+
+  it('runs of one dish that soak at the same moment are one line of the run sheet, with all amounts', () => {
+    const plan = day([
+      { dishId: 'bulk-chickpeas', servings: 1, bags: { copies: 16, state: 'cooked' } },
+    ]);
+    const schedule = { ...solve(plan.problem, { work: 400_000 }), milliseconds: 0 };
+    const lines = toRunSheet(plan, schedule, kitchen, Date.UTC(2026, 10, 28, 16));
+    const soaks = lines.filter((l) => l.action.startsWith('Soak'));
+    expect(soaks).toHaveLength(1);
+    expect(soaks[0]?.dish).toMatch(/^Chickpeas in bulk, \d runs$/);
+    // Its runs are still cooked one by one.
+    expect(lines.filter((l) => l.setting !== null).length).toBeGreaterThan(1);
+    expect(dishOfRun('Soup, 1½ × 4')).toBe('Soup');
+    expect(dishOfRun('Lamb, apricots and almonds')).toBe('Lamb, apricots and almonds');
   });
 
   it('bags for the fridge are not frozen: only the others count against the freezer, and the pack step says it', () => {

@@ -22,6 +22,16 @@ const BROWNED: ReadonlySet<string> = new Set(['prep', 'soak', 'brown', 'loosen']
 export type BagsMade = Pick<NonNullable<MealEntry['bags']>, 'copies' | 'state'> &
   Partial<NonNullable<MealEntry['bags']>>;
 
+/** @example nameOfRun('Soup', 3, 4) // 'Soup, 3 × 4' */
+function nameOfRun(name: string, copies: number, servings: number): string {
+  return `${name.slice(0, 85)}, ${toFraction(copies)} × ${servings}`;
+}
+
+/** The dish that a run is of; other names stay as they are. */
+export function dishOfRun(name: string): string {
+  return name.replace(/, [^,×]+ × [\d.]+$/, '');
+}
+
 /**
  * A dish as it is made on a batch day.
  *
@@ -45,7 +55,7 @@ export function batchDish(
   const bags = !isWhole ? 'the bags' : copies === 1 ? 'one bag' : `${copies} bags`;
   const common = {
     ...dish,
-    name: `${dish.name.slice(0, 85)}, ${toFraction(copies)} × ${servings}`,
+    name: nameOfRun(dish.name, copies, servings),
     wait: { maxMinutes: null, cost: 0 },
     products: [],
   };

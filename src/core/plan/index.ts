@@ -23,7 +23,7 @@ export type { WayOut } from './ways-out';
 export { bagSheet, FLAT_MM, moundFor } from './bag-sheet';
 export type { BagSheet, BagShapeTimes } from './bag-sheet';
 export { BOXES } from './boxes';
-export { batchDish } from './batch';
+export { batchDish, dishOfRun } from './batch';
 export type { BagState } from './batch';
 export { isCompiled, savedPlanSchema } from './saved-plan';
 export type { SavedPlan } from './saved-plan';

@@ -1,6 +1,6 @@
 /** The schedule as a run sheet: one line an action, with time, place, amount, reason and caution. */
 import type { Kitchen } from '../kitchen';
-import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type StepMeaning } from '../plan';
+import { BURNER_UNIT, dishOfRun, OVEN_UNIT, type CompiledMeal, type StepMeaning } from '../plan';
 import type { Caution } from '../safety';
 import type { Schedule } from '../solve';
 import { formatMinutes, formatTime } from '../units';
@@ -76,7 +76,29 @@ export function toRunSheet(
       isHands: meaning.isHands,
     });
   }
-  return sayOnce(lines.sort((a, b) => a.at - b.at || Number(a.isHands) - Number(b.isHands)));
+  lines.sort((a, b) => a.at - b.at || Number(a.isHands) - Number(b.isHands));
+  return sayOnce(withRunsMerged(lines));
+}
+
+/** Runs of one dish that soak or thaw at the same moment are one line: the hands do it in one go. */
+function withRunsMerged(lines: readonly SheetLine[]): SheetLine[] {
+  const groups = new Map<string, SheetLine[]>();
+  for (const line of lines) {
+    const isOwn = line.isHands || line.place !== null;
+    const key = isOwn
+      ? line.stepId
+      : [line.at, line.minutes, line.action, dishOfRun(line.dish)].join('|');
+    groups.set(key, [...(groups.get(key) ?? []), line]);
+  }
+  return [...groups.values()].map(([line, ...others]) => {
+    if (!line || others.length === 0) return line as SheetLine;
+    const all = [line, ...others].flatMap((l) => l.amounts);
+    const amounts = [...new Set(all)].map((amount) => {
+      const times = all.filter((a) => a === amount).length;
+      return times === 1 ? amount : `${times} × ${amount}`;
+    });
+    return { ...line, dish: `${dishOfRun(line.dish)}, ${1 + others.length} runs`, amounts };
+  });
 }
 
 /** General cautions stand at their first moment only; a temperature to look for stands each time. */

@@ -1,8 +1,9 @@
 /** A run sheet as iCalendar (RFC 5545): one event an action, with an alarm where hands are needed. */
 import ical, { ICalAlarmType } from 'ical-generator';
 import type { Meal } from '$core/meal';
-import { BOXES, totalsOf, type SavedPlan } from '$core/plan';
+import { BOXES, dishOfRun, totalsOf, type SavedPlan } from '$core/plan';
 import type { StoreItem } from '$core/stores';
+import { begunAhead } from './begun-ahead';
 import type { StoredMeal } from './meal-store';
 import type { SheetLine } from '$core/run';
 
@@ -113,7 +114,7 @@ export function householdCalendar(
   for (const { meal, plan } of meals) {
     if (meal.template) continue;
     const serveAt = Date.parse(meal.serveAt);
-    const names = new Set(plan?.compiled.meanings.map((m) => m.dishName));
+    const names = new Set(plan?.compiled.meanings.map((m) => dishOfRun(m.dishName)));
     const first = plan ? totalsOf(plan.compiled.problem, plan.schedule).firstStart : -60;
     const start = serveAt + first * 60_000;
     add(`${meal.id}/cook`, start, -first, meal.name, [...names].join(', '));
@@ -129,18 +130,8 @@ export function householdCalendar(
         `Pack ${meal.name}: ${bags} bags and boxes, labels first`,
       );
     }
-    for (const step of plan?.compiled.problem.steps.filter((s) => s.aside) ?? []) {
-      const time = plan?.schedule.steps.find((s) => s.id === step.id);
-      const meaning = plan?.compiled.meanings.find((m) => m.id === step.id);
-      if (time && meaning && meaning.phase !== 'rinse')
-        add(
-          `${meal.id}/${step.id}`,
-          serveAt + time.start * 60_000,
-          10,
-          meaning.text,
-          meaning.dishName,
-        );
-    }
+    for (const { stepId, start, text, dish } of begunAhead(plan))
+      add(`${meal.id}/${stepId}`, serveAt + start * 60_000, 10, text, dish);
   }
   for (const item of items)
     calendar.createEvent({

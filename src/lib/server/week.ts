@@ -3,6 +3,7 @@ import { parseDate } from '@internationalized/date';
 import type { Kitchen } from '$core/kitchen';
 import type { LarderItem } from '$core/lists';
 import { dayKey, formatTime } from '$core/units';
+import { begunAhead } from './begun-ahead';
 import { SHOP_BEFORE_MS } from './calendar';
 import type { StoreItem } from '$core/stores';
 import type { StoredMeal } from './meal-store';
@@ -67,17 +68,8 @@ export function weekOf(
         text: `Shop for ${meal.name}`,
         href: `/lists?meals=${meal.id}`,
       });
-    const ahead = plan?.compiled.problem.steps.filter((s) => s.aside) ?? [];
-    for (const step of ahead) {
-      const time = plan?.schedule.steps.find((s) => s.id === step.id);
-      const meaning = plan?.compiled.meanings.find((m) => m.id === step.id);
-      if (!time || !meaning || meaning.phase === 'rinse') continue;
-      add(serveAt + time.start * 60_000, {
-        kind: 'lead',
-        text: `${meaning.text} (${meaning.dishName})`,
-        href,
-      });
-    }
+    for (const { start, text, dish } of begunAhead(plan))
+      add(serveAt + start * 60_000, { kind: 'lead', text: `${text} (${dish})`, href });
   }
   for (const item of larder)
     if (item.useBy)

@@ -71,8 +71,10 @@
       href: '/stores',
       lines: [
         'What lies there is a dish of any meal: thawed in time, heated to 74 °C all through, not bought again.',
-        'A week from stock proposes suppers from what is due. The code on a label opens the bag on a phone.',
-        'For a batch day, tick “Cook ahead” at a new meal.',
+        'Raw food is put in under “Something else”, and is an ingredient of your dishes: “made from”, under a dish’s “More”.',
+        'A week from stock proposes suppers from what is due; put them on other days as you like.',
+        'A label opens its bag: scan it, or type its four letters. Days are “use by” for safety, “best by” for quality.',
+        'For a batch day: “Plan a batch day”, or “Cook ahead” at a new meal.',
       ],
     },
     {
