@@ -92,7 +92,7 @@ export function demoStores(now: number, dishes: readonly Dish[], kitchen: Kitche
     }),
     bag('ZAPU', 'bulk-chickpeas', 9, -36, { bulk: { food: 'chickpea', rawGrams: 175 } }),
     pack('DAKE', 'hake', 2, 450, { keepsAs: 'fish', useBy: day(200), allergens: ['fish'] }),
-    pack('NERA', 'lamb shoulder', 1, 1200, { keepsAs: 'meat', useBy: day(320), spot: 'cellar' }),
+    pack('NERA', 'ground lamb', 3, 500, { keepsAs: 'ground-meat', useBy: day(98), spot: 'cellar' }),
     bag('HELA', 'mushroom-barley', 2, -1, { place: 'fridge', allergens: ['gluten', 'milk'] }),
   ];
 }

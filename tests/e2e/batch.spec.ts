@@ -47,6 +47,17 @@ test('a freezer day: from idea to labels, into the freezer, and one bag in a sup
   );
   const code = new URL(address).searchParams.get('codes')?.split(',')[0] ?? '';
 
+  // They are packed on that day, and not eaten before: one row for the bags of a dish, each of them behind it.
+  await page.goto('/stores');
+  const group = page
+    .getByRole('listitem')
+    .filter({ hasText: '3 × 4 portions' })
+    .filter({ hasText: 'Beef cheek in stout, to cook' });
+  await expect(group).toContainText('to be packed');
+  await group.getByRole('button', { name: /^All 3 of/ }).click();
+  await expect(group.getByRole('listitem')).toHaveCount(3);
+  await expectAccessible(page);
+
   // Weeks later: a bag is a dish of a supper, with fresh vegetables beside it.
   await page.goto('/meals');
   await page.getByLabel('What is it called?').fill('From the freezer');

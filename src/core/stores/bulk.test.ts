@@ -6,7 +6,9 @@ import { cookingYield, findFood } from '../food';
 import { mealSchema, newEntry } from '../meal';
 import { compileMeal } from '../plan';
 import { bulkFrom, bulkOf, withBulk, withBulkId } from './bulk';
+import type { StoreItem } from './item';
 import { freezesInADay, portionGrams, roomTaken } from './room';
+import { stocksOf, stockWith } from './stock';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const { kitchen, dishes, stores } = householdSchema.parse(demoHousehold(NOW));
@@ -153,5 +155,49 @@ describe('room', () => {
     const dish = dishOf('green-beans-almonds');
     expect(portionGrams(dish)).toBeLessThan(250);
     expect(portionGrams(null)).toBe(350);
+  });
+});
+
+describe('bags that were packed alike', () => {
+  const bags = ['ZAPU', 'ZAPA', 'ZAPB', 'ZAPC'].map((code, i) => ({
+    ...bag,
+    id: code,
+    code,
+    portions: 1,
+    useBy: `2027-01-${10 + i}`,
+  }));
+
+  it('are one stock: a dish takes as many as it needs, due first', () => {
+    const [stock, ...others] = stocksOf(bags.toReversed());
+    if (!stock) throw new Error('no stock');
+    expect(others).toEqual([]);
+    expect(stock).toMatchObject({ code: 'ZAPU', portions: 4, codes: bags.map((b) => b.code) });
+    const made = withBulk(dishOf('chickpeas-lemon'), stock);
+    if (!made.ok) throw new Error('not made');
+    // One bag alone is enough for two, four of them for eight.
+    expect(made.value.atMost).toBe(8);
+    const alone = withBulk(dishOf('chickpeas-lemon'), bags[0] as StoreItem);
+    expect(alone.ok && alone.value.atMost).toBe(2);
+    const said = made.value.ingredients.find((i) => i.id === 'chickpeas')?.preparation;
+    expect(said).toContain('2 bags for 4 (ZAPU, ZAPA, ZAPB, ZAPC)');
+  });
+
+  it('stay one stock when the bag that is named is used up; other sizes and places are others', () => {
+    const gone = bags.map((b, i) => ({ ...b, portions: i === 0 ? 0 : 1 }));
+    expect(stockWith(gone[0] as StoreItem, gone)).toMatchObject({
+      code: 'ZAPU',
+      portions: 3,
+      codes: ['ZAPA', 'ZAPB', 'ZAPC'],
+    });
+    const [first, second, third, fourth] = bags as [StoreItem, StoreItem, StoreItem, StoreItem];
+    const other = [
+      first,
+      { ...second, place: 'fridge' as const },
+      { ...third, bulk: { food: 'chickpea', rawGrams: 350 } },
+      fourth,
+    ];
+    expect(stocksOf(other).map((s) => s.codes)).toEqual([['ZAPU', 'ZAPC'], ['ZAPA'], ['ZAPB']]);
+    // A dish packed whole is no ingredient.
+    expect(stocksOf([{ ...first, bulk: null }])).toEqual([]);
   });
 });

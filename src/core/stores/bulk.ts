@@ -3,6 +3,7 @@ import { dishSchema, mainIngredient, scaleDish, type Dish, type Stage } from '..
 import { cookingYield, findFood } from '../food';
 import { failure, success, type Outcome } from '../reason';
 import type { StoreItem } from './item';
+import type { Stock } from './stock';
 
 /** Share of a stage's solid weight above which it is that food's own stage. */
 const OWN_SHARE = 0.6;
@@ -39,7 +40,7 @@ export function bulkFrom(dish: Dish): NonNullable<StoreItem['bulk']> | null {
  * A dish that takes a bag of cooked food instead of the raw one: the stages that only cut, soak, brown or
  * cook that food are left out, and their minutes with them.
  */
-export function withBulk(dish: Dish, item: StoreItem): Outcome<Dish> {
+export function withBulk(dish: Dish, item: StoreItem | Stock): Outcome<Dish> {
   if (item.pack) return withPack(dish, item, item.pack);
   const { bulk } = item;
   const scaled = scaleDish(dish, dish.servings);
@@ -88,7 +89,7 @@ export function withBulk(dish: Dish, item: StoreItem): Outcome<Dish> {
               amount: Math.round(takes.grams ? takes.grams * factor : 1),
               unit: 'g',
               scaling: 'proportional',
-              preparation: `cooked, ${round(portions)} × ${item.code} from the ${item.place}; as much as ${Math.round(takes.grams ?? 0)} g raw`,
+              preparation: `cooked, ${bagWords(item, portions, dish.servings)} from the ${item.place}; as much as ${Math.round(takes.grams ?? 0)} g raw`,
               takes: undefined,
               fromStore: true,
               ...(item.place === 'freezer' ? { frozen: true, thaw: true } : {}),
@@ -109,7 +110,7 @@ export function withBulk(dish: Dish, item: StoreItem): Outcome<Dish> {
 /** A dish that takes a raw food from the stores: nothing of it is saved, but it is there, and thawed in time. */
 function withPack(
   dish: Dish,
-  item: StoreItem,
+  item: StoreItem | Stock,
   pack: { food: string; grams: number },
 ): Outcome<Dish> {
   const food = findFood(pack.food);
@@ -132,7 +133,7 @@ function withPack(
       i.id === ingredient.id
         ? {
             ...i,
-            preparation: `${i.preparation ? `${i.preparation}, ` : ''}${item.code} from the ${item.place}`,
+            preparation: `${i.preparation ? `${i.preparation}, ` : ''}${codeWords(item)} from the ${item.place}`,
             fromStore: true,
             packGrams: pack.grams,
             ...(item.place === 'freezer' ? { frozen: true, thaw: true } : {}),
@@ -146,6 +147,21 @@ function withPack(
     message: `there is too little of ${item.name} for ${dish.name}`,
     remedy: 'buy some, or choose another pack',
   });
+}
+
+/** So many codes are named; the label on the next bag says the rest. */
+const MOST_CODES = 4;
+
+/** @example 'ZAPU, ZAPB …' */
+function codeWords(item: StoreItem | Stock): string {
+  const codes = 'codes' in item ? item.codes : [item.code];
+  return `${codes.slice(0, MOST_CODES).join(', ')}${codes.length > MOST_CODES ? ' …' : ''}`;
+}
+
+function bagWords(item: StoreItem | Stock, portions: number, servings: number): string {
+  if (!('codes' in item) || item.codes.length === 1) return `${round(portions)} × ${item.code}`;
+  const bags = round(portions);
+  return `${bags} ${bags === 1 ? 'bag' : 'bags'} for ${servings} (${codeWords(item)})`;
 }
 
 const round = (n: number): number => Math.round(n * 10) / 10;

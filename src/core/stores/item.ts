@@ -1,6 +1,7 @@
 /** What lies in the freezer and the fridge: packed on, use by, and a code to find it again. */
 import { z } from 'zod';
 import { KEEPING, type KeepingKind } from '../food';
+import { shortDay } from '../units';
 import { daysBetween } from './days';
 
 const day = z.iso.date('a day is written as 2026-11-28');
@@ -106,4 +107,10 @@ export function amountWords({ portions, pack }: Pick<StoreItem, 'portions' | 'pa
   const grams =
     pack.grams < 1000 ? `${Math.round(pack.grams)} g` : `${+(pack.grams / 1000).toFixed(2)} kg`;
   return portions === 1 ? `1 pack of ${grams}` : `${portions} packs of ${grams}`;
+}
+
+/** When it was put in; of a batch day ahead whose labels are written, when it will be. @param today `2026-11-28` */
+export function packedWords({ packedOn, pack }: StoreItem, today: string): string {
+  const word = packedOn > today ? 'to be packed' : pack ? 'put in' : 'packed';
+  return `${word} ${shortDay(packedOn, today)}`;
 }

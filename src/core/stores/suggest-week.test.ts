@@ -92,6 +92,21 @@ describe('a week from stock', () => {
     );
   });
 
+  it('bags whose labels are written for a day still to come are proposed after it only', () => {
+    const [, , third = ''] = days;
+    const bags = item({
+      id: 'later',
+      code: 'LATE',
+      portions: 20,
+      packedOn: third,
+      dishId: null,
+      useBy: third,
+    });
+    const week = ask({ items: [bags], dishes: [] });
+    expect(week.length).toBeGreaterThan(0);
+    expect(week.every((p) => p.day >= third)).toBe(true);
+  });
+
   it('what is due in the house is cooked before its day', () => {
     const week = ask({ items: [], dueFoods: new Map([['fennel', days[2] ?? '']]) });
     const fennel = week.filter((p) => p.because.some((b) => b.includes('fennel')));

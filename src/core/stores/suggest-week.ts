@@ -2,7 +2,8 @@
 import { mainIngredient, scaleDish, type Dish } from '../dish';
 import { addDays } from './days';
 import { bulkOf, withBulk } from './bulk';
-import { byDue, daysLeft, type StoreItem } from './item';
+import { daysLeft, type StoreItem } from './item';
+import { stocksOf } from './stock';
 
 export interface WeekQuestion {
   /** Days to fill, in order, `2026-11-28`. */
@@ -123,6 +124,8 @@ function stockFor(
     const days = daysLeft(item, day);
     // Past its day for safety it is not eaten; past its best it is still good.
     if (item.why === 'safety' && days < 0) return [];
+    // Its label is written already, and it is packed on a day still to come.
+    if (item.packedOn > day) return [];
     if (item.bulk || (item.pack && item.isRaw) || (left.get(item.id) ?? 0) < servings) return [];
     const dish = byId.get(item.dishId ?? '') ?? null;
     const because: string[] = [];
@@ -155,12 +158,17 @@ function stockFor(
 }
 
 /** Dishes that can be made with what lies in stock as an ingredient, by the code of the bag or pack. */
-function madeFromStock({ items, dishes, servings, reserved }: WeekQuestion): Map<string, Dish[]> {
-  const ingredients = items
+function madeFromStock({
+  items,
+  dishes,
+  servings,
+  reserved,
+  days,
+}: WeekQuestion): Map<string, Dish[]> {
+  const [first = ''] = days;
+  const ingredients = stocksOf(items.filter((i) => i.packedOn <= first))
     .map((i) => ({ ...i, portions: i.portions - (reserved.get(i.code) ?? 0) }))
     .filter((i) => i.portions > 0)
-    .filter((i) => i.bulk !== null || (i.pack !== null && i.isRaw))
-    .toSorted(byDue)
     .slice(0, MOST_INGREDIENTS);
   return new Map(
     ingredients.map((item) => [

@@ -5,7 +5,15 @@ import { afterAll, beforeAll, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
 import { byDue, newCode, storeItemSchema, useByOf } from '$core/stores';
 import { openDatabase, type Database } from './database';
-import { itemByCode, listItems, putIn, takeOut } from './item-store';
+import {
+  correctItem,
+  itemByCode,
+  listItems,
+  movesOf,
+  putIn,
+  takeOfStock,
+  takeOut,
+} from './item-store';
 
 const folder = mkdtempSync(join(tmpdir(), 'olive-'));
 let db: Database;
@@ -46,4 +54,41 @@ it('codes are free and easy to read; first in, first out', () => {
   for (const code of taken) expect(code).toMatch(/^[A-HJ-NP-Z]{4}$/);
   const sorted = [...household.stores].sort(byDue).map((i) => i.useBy);
   expect(sorted).toEqual([...sorted].sort());
+});
+
+it('food for dishes is taken out of the bags that lie there alike, due first, or not at all', async () => {
+  const chickpeas = household.stores.find((i) => i.bulk !== null);
+  if (!chickpeas) throw new Error('no bulk food');
+  for (const [n, code] of ['XAAA', 'XBBB', 'XCCC'].entries())
+    await putIn(db, { ...chickpeas, id: code, code, portions: 2, useBy: `2027-02-0${n + 1}` }, 1);
+  const move = { what: 'out' as const, note: 'eaten', now: 3 };
+  expect(await takeOfStock(db, 'XBBB', 7, move)).toBeNull();
+  expect(await takeOfStock(db, 'XBBB', 3, move)).toBe(3);
+  const left = await Promise.all(
+    ['XAAA', 'XBBB', 'XCCC'].map(async (code) => (await itemByCode(db, code))?.portions),
+  );
+  expect(left).toEqual([0, 1, 2]);
+  // Of many at once, as many get theirs as there is.
+  const got = await Promise.all(Array.from({ length: 5 }, () => takeOfStock(db, 'XCCC', 1, move)));
+  expect(got.filter((n) => n !== null)).toHaveLength(3);
+  const all = await listItems(db);
+  expect(all.every((i) => i.portions > 0)).toBe(true);
+});
+
+it('what is corrected is a move like any other, and not over what somebody has taken meanwhile', async () => {
+  const [item] = household.stores;
+  if (!item) throw new Error('no item');
+  await putIn(db, { ...item, id: 'fix', code: 'FXXX', portions: 4 }, 1);
+  const change = { name: 'Soup', portions: 6, useBy: item.useBy, was: 4 };
+  expect((await correctItem(db, 'fix', change, 5)).ok).toBe(true);
+  expect((await movesOf(db, 'fix'))[0]).toMatchObject({
+    what: 'in',
+    portions: 2,
+    note: 'corrected',
+  });
+  const late = await correctItem(db, 'fix', change, 6);
+  expect(!late.ok && late.problems[0]?.message).toContain('in the meantime');
+  const wrong = await correctItem(db, 'fix', { ...change, was: 6, useBy: '1999-01-01' }, 7);
+  expect(!wrong.ok && wrong.problems[0]?.field).toBe('useBy');
+  expect((await itemByCode(db, 'FXXX'))?.portions).toBe(6);
 });

@@ -1,9 +1,9 @@
 /** Freezer and fridge. */
-import { and, asc, desc, eq, gt, gte, inArray, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, gte, inArray, sql, TransactionRollbackError } from 'drizzle-orm';
 import type { MoveRecord } from '$core/exchange';
 import { failure, problemsOf, success, type Outcome } from '$core/reason';
-import { movedTo, storeItemSchema, type StoreItem } from '$core/stores';
-import { inWriteQueue, type Database } from './database';
+import { movedTo, stockWith, storeItemSchema, type StoreItem } from '$core/stores';
+import { inTransaction, inWriteQueue, type Database } from './database';
 import { storeItems, storeMoves } from './schema';
 
 const toItem = (row: typeof storeItems.$inferSelect): StoreItem =>
@@ -101,6 +101,56 @@ export async function takeOut(
       .insert(storeMoves)
       .values({ itemId: id, at: move.now, what: move.what, portions, note: move.note });
     return row.left;
+  });
+}
+
+/**
+ * Takes portions of a food that lies there in several bags, due first; of a bag that is a dish, from itself.
+ *
+ * @returns what is left of all; null where there were fewer, and then nothing is taken
+ */
+export async function takeOfStock(
+  database: Database,
+  id: string,
+  portions: number,
+  move: { what: 'out'; note: string; now: number },
+): Promise<number | null> {
+  const [row] = await database.select().from(storeItems).where(eq(storeItems.id, id));
+  if (!row) return null;
+  const item = toItem(row);
+  if (!item.bulk && !item.pack) return takeOut(database, id, portions, move);
+  // Read and taken in one turn, so that of many at once each finds what the one before has left.
+  return inWriteQueue(async () => {
+    const { codes, portions: all } = stockWith(item, await listBulk(database));
+    if (all < portions) return null;
+    const bags = await itemsByCode(database, codes);
+    return inTransaction(database, async (tx) => {
+      let wanted = portions;
+      for (const code of codes) {
+        const bag = bags.get(code);
+        const some = Math.min(wanted, bag?.portions ?? 0);
+        if (!bag || some <= 0) continue;
+        const rows = await tx
+          .update(storeItems)
+          .set({ portions: sql`${storeItems.portions} - ${some}` })
+          .where(and(eq(storeItems.id, bag.id), gte(storeItems.portions, some)))
+          .returning({ left: storeItems.portions });
+        if (rows.length === 0) return tx.rollback();
+        await tx.insert(storeMoves).values({
+          itemId: bag.id,
+          at: move.now,
+          what: move.what,
+          portions: some,
+          note: move.note,
+        });
+        wanted -= some;
+      }
+      return all - portions;
+    });
+  }).catch((error: unknown) => {
+    // Another program on the same database has taken some of it meanwhile.
+    if (error instanceof TransactionRollbackError) return null;
+    throw error;
   });
 }
 

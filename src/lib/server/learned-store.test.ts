@@ -91,8 +91,8 @@ it('charts: every way up with its filling, evenings in order, the freezer at eac
   expect(days).toEqual([...days].sort());
   expect(days).toHaveLength(6);
   const held = Object.fromEntries(charts.freezer.map((f) => [f.month, f.portions]));
-  // Two of five are left, and in November the demo put in three packs of raw food.
-  expect(held['2026-11']).toBe((held['2026-10'] ?? 0) + 3 + 3);
+  // Two of five are left, and in November the demo put in five packs of raw food.
+  expect(held['2026-11']).toBe((held['2026-10'] ?? 0) + 3 + 5);
   // Months in which nothing moved hold what the last one did.
   expect(held['2026-12']).toBe(held['2026-11']);
   expect(held['2027-01']).toBe(held['2026-11']);

@@ -17,6 +17,13 @@ import type { Database } from './database';
 import { listAllItems, putIn, takenCodes } from './item-store';
 import { pack } from './pack';
 
+/** What the ids of everything that a batch day packs begin with. */
+const dayPart = (mealId: string): string => `${mealId.slice(0, 20)}.`;
+
+/** Whether an item was labelled for this batch day. */
+export const isOfDay = (itemId: string, mealId: string): boolean =>
+  itemId.startsWith(dayPart(mealId));
+
 /** The boxes of a meal-prep set, a portion of each dish in each; those that are written already stay. */
 async function packBoxes(
   database: Database,
@@ -50,7 +57,7 @@ async function packBoxes(
       thicknessMm: FLAT_MM,
     };
     const item = storeItemSchema.parse({
-      id: `${meal.id.slice(0, 20)}.boxes.${place}`,
+      id: `${dayPart(meal.id)}boxes.${place}`,
       code: newCode(await takenCodes(database), Math.random),
       ...about,
       packedOn,
@@ -93,7 +100,7 @@ export async function packDay(
     const dish = dishes.get(entry.dishId);
     if (!dish || !entry.bags) continue;
     for (let n = 1; n <= entry.bags.copies; n++) {
-      const id = `${meal.id.slice(0, 20)}.${entry.id.slice(0, 30)}.${n}`;
+      const id = `${dayPart(meal.id)}${entry.id.slice(0, 30)}.${n}`;
       const known = written.get(id);
       if (known) {
         codes.push(known);
@@ -117,7 +124,7 @@ export async function packDay(
       if (packed.ok) codes.push(packed.value.code);
     }
   }
-  const known = [...written].filter(([id]) => id.startsWith(`${meal.id.slice(0, 20)}.boxes.`));
+  const known = [...written].filter(([id]) => id.startsWith(`${dayPart(meal.id)}boxes.`));
   if (known.length > 0) return [...codes, ...known.map(([, code]) => code)];
   const parts = meal.entries.flatMap((e) => (e.bags ? [] : (dishes.get(e.dishId) ?? [])));
   return [...codes, ...(await packBoxes(database, meal, parts, kitchen, packedOn, now))];

@@ -63,7 +63,8 @@ it('a dish comes with what was cooked in bulk for it, due first and no more than
       database,
       cooked(`XYZ${letter}`, {
         dishId: null,
-        bulk: chickpeas ?? null,
+        // Bags of one size are one stock; these are all of their own.
+        bulk: chickpeas ? { ...chickpeas, rawGrams: 200 + i } : null,
         useBy: `2026-12-${String(28 - i).padStart(2, '0')}`,
       }),
       NOW,

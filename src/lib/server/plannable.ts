@@ -9,7 +9,10 @@ import {
   bulkOf,
   dishFromBag,
   waysToHeat,
+  stocksOf,
+  stockWith,
   withBulk,
+  type Stock,
   type StoreItem,
 } from '$core/stores';
 import type { Database } from './database';
@@ -22,8 +25,15 @@ import { dishes as dishTable, storeItems } from './schema';
 /** So many bags are offered as the bulk ingredient of a dish, due first. */
 const MOST_BULK = 12;
 
-/** Everything that can be put into a meal: dishes by name, then what is in stock, due first. */
-export async function listPicks(database: Database): Promise<DishPick[]> {
+/**
+ * Everything that can be put into a meal: dishes by name, then what is in stock, due first.
+ *
+ * @param day of the meal: what is packed later, its label being written already, is not there yet
+ */
+export async function listPicks(
+  database: Database,
+  day: string | null = null,
+): Promise<DishPick[]> {
   const [dishes, items] = await Promise.all([
     database.select().from(dishTable).orderBy(asc(dishTable.name)),
     database
@@ -39,14 +49,19 @@ export async function listPicks(database: Database): Promise<DishPick[]> {
       summary: (document as Dish).summary,
       portions: null,
     })),
-    ...items.filter(isDish).map(({ code, place, portions, useBy, document }) => ({
-      id: bagDishId(code),
-      name: (document as StoreItem).name,
-      summary: `${code}, from the ${place}, to use by ${useBy}.`,
-      portions,
-    })),
+    ...items
+      .filter((i) => isDish(i) && isThere(i.document as StoreItem, day))
+      .map(({ code, place, portions, useBy, document }) => ({
+        id: bagDishId(code),
+        name: (document as StoreItem).name,
+        summary: `${code}, from the ${place}, to use by ${useBy}.`,
+        portions,
+      })),
   ];
 }
+
+const isThere = ({ packedOn }: StoreItem, day: string | null): boolean =>
+  day === null || packedOn <= day;
 
 /** Raw food in packs is no dish: it goes into one. */
 function isDish({ document }: { document: unknown }): boolean {
@@ -65,11 +80,15 @@ export const idsIn = (meals: readonly Meal[]): string[] =>
  */
 export async function dishesNamed(database: Database, ids: readonly string[]): Promise<Dish[]> {
   const codes = ids.flatMap((id) => (bagOf(id) ?? bulkOf(id))?.code ?? []);
-  const [items, kitchen] = await Promise.all([itemsByCode(database, codes), readKitchen(database)]);
+  const [items, kitchen, stock] = await Promise.all([
+    itemsByCode(database, codes),
+    readKitchen(database),
+    ids.some((id) => bulkOf(id)) ? listBulk(database) : [],
+  ]);
   const packedFrom = [...items.values()].flatMap((i) => i.dishId ?? []);
   const written = ids.map((id) => bulkOf(id)?.dishId ?? id);
   const dishes = await dishesById(database, [...written, ...packedFrom]);
-  return [...new Set(ids)].flatMap((id) => dishFor(id, items, dishes, kitchen) ?? []);
+  return [...new Set(ids)].flatMap((id) => dishFor(id, { items, stock, dishes, kitchen }) ?? []);
 }
 
 /**
@@ -77,13 +96,16 @@ export async function dishesNamed(database: Database, ids: readonly string[]): P
  * with food that was cooked in bulk or lies there raw.
  *
  * @param others meals ahead that take from the stock too: what they have is not free
+ * @param day of the meal: what is packed later is not there yet
  */
 export async function plannableFor(
   database: Database,
   ids: readonly string[],
   others: readonly Meal[] = [],
+  day: string | null = null,
 ): Promise<Dish[]> {
-  const [kitchen, stock] = await Promise.all([readKitchen(database), listBulk(database)]);
+  const [kitchen, bags] = await Promise.all([readKitchen(database), listBulk(database)]);
+  const stock = stocksOf(bags.filter((b) => isThere(b, day)));
   const reserved = await reservedIn(database, others, stock);
   const bulk = stock.map((i) => ({
     ...i,
@@ -110,22 +132,21 @@ export async function plannableFor(
 async function reservedIn(
   database: Database,
   others: readonly Meal[],
-  stock: readonly StoreItem[],
+  stock: readonly Stock[],
 ): Promise<Map<string, number>> {
   const written = idsIn(others).flatMap((id) => bulkOf(id)?.dishId ?? []);
-  return reservedBy(
-    others,
-    new Map(stock.map((i) => [i.code, i])),
-    await dishesById(database, written),
-  );
+  return reservedBy(others, stock, await dishesById(database, written));
 }
 
-function dishFor(
-  id: string,
-  items: ReadonlyMap<string, StoreItem>,
-  dishes: ReadonlyMap<string, Dish>,
-  kitchen: Kitchen,
-): Dish | null {
+interface Known {
+  items: ReadonlyMap<string, StoreItem>;
+  /** What is there as an ingredient. */
+  stock: readonly StoreItem[];
+  dishes: ReadonlyMap<string, Dish>;
+  kitchen: Kitchen;
+}
+
+function dishFor(id: string, { items, stock, dishes, kitchen }: Known): Dish | null {
   const bag = bagOf(id);
   const bulk = bulkOf(id);
   const code = (bag ?? bulk)?.code;
@@ -133,7 +154,7 @@ function dishFor(
   const item = items.get(code);
   if (!item) return null;
   const dish = dishes.get(bulk?.dishId ?? item.dishId ?? '') ?? null;
-  if (bulk) return valueOf(dish && withBulk(dish, item));
+  if (bulk) return valueOf(dish && withBulk(dish, stockWith(item, stock)));
   const method = bag?.method ?? null;
   // What is still to cook has its own way only.
   if (item.isRaw && method !== null) return null;
@@ -144,7 +165,7 @@ const valueOf = (made: ReturnType<typeof withBulk> | null): Dish | null =>
   made?.ok ? made.value : null;
 
 /** Dishes made with what was cooked in bulk, in place of the raw food. */
-function bulkDishes(stock: readonly StoreItem[], dishes: readonly Dish[]): Dish[] {
+function bulkDishes(stock: readonly Stock[], dishes: readonly Dish[]): Dish[] {
   return dishes.flatMap((dish) => {
     const made: Dish[] = [];
     for (const item of stock) {

@@ -1,7 +1,7 @@
 /** What meals ahead take out of the stores already: nothing is booked twice. */
 import { gt } from 'drizzle-orm';
 import { mealSchema, type Meal } from '$core/meal';
-import { bagOf, bulkOf, withBulk, type StoreItem } from '$core/stores';
+import { bagOf, bulkOf, withBulk, type Stock } from '$core/stores';
 import type { Dish } from '$core/dish';
 import type { Database } from './database';
 import { meals } from './schema';
@@ -16,16 +16,18 @@ export async function mealsAhead(database: Database, now: number): Promise<Meal[
 }
 
 /**
- * Portions or packs by the code on them, of bags that are eaten and of food that goes into dishes.
+ * Portions of bags that are eaten by their code, and of food that goes into dishes by the code that stands for its stock.
  *
+ * @param stocks as `stocksOf` gives them
  * @param dishes as written, by id
  */
 export function reservedBy(
   ahead: readonly Meal[],
-  items: ReadonlyMap<string, StoreItem>,
+  stocks: readonly Stock[],
   dishes: ReadonlyMap<string, Dish>,
 ): Map<string, number> {
   const reserved = new Map<string, number>();
+  const byCode = new Map(stocks.flatMap((s) => s.codes.map((code) => [code, s] as const)));
   const add = (code: string, portions: number): void => {
     reserved.set(code, (reserved.get(code) ?? 0) + portions);
   };
@@ -35,9 +37,9 @@ export function reservedBy(
       const bag = bagOf(entry.dishId);
       if (bag) add(bag.code, servings);
       const bulk = bulkOf(entry.dishId);
-      const item = bulk && items.get(bulk.code);
+      const item = bulk && byCode.get(bulk.code);
       const dish = bulk && dishes.get(bulk.dishId);
-      if (!item || !dish || item.portions <= 0) continue;
+      if (!item || !dish) continue;
       const made = withBulk(dish, item);
       // All of it is enough for `atMost`: a part of that takes as large a part of the portions.
       if (made.ok && made.value.atMost)

@@ -4,6 +4,7 @@ import { portionGrams, roomTaken, type RoomTaken, type StoreItem } from '$core/s
 import type { Database } from './database';
 import { dishesById } from './dish-store';
 import { listItems } from './item-store';
+import { isOfDay } from './pack-day';
 
 export async function roomsOf(
   database: Database,
@@ -22,9 +23,18 @@ export async function roomsOf(
   );
 }
 
-/** Litres that are free in all freezers together; null where the kitchen has none. */
-export async function freezerRoom(database: Database, kitchen: Kitchen): Promise<number | null> {
-  const freezers = (await roomsOf(database, kitchen, await listItems(database))).filter(
+/**
+ * Litres that are free in all freezers together; null where the kitchen has none.
+ *
+ * @param batchId a batch day whose bags don't count, for they are what asks for the room
+ */
+export async function freezerRoom(
+  database: Database,
+  kitchen: Kitchen,
+  batchId: string,
+): Promise<number | null> {
+  const others = (await listItems(database)).filter((i) => !isOfDay(i.id, batchId));
+  const freezers = (await roomsOf(database, kitchen, others)).filter(
     (r) => r.place.kind === 'freezer',
   );
   if (freezers.length === 0) return null;

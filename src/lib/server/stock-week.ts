@@ -1,7 +1,15 @@
 /** A week from stock: what is planned, what lies in the house, and what that proposes. */
 import { stockFoods } from '$core/lists';
 import { mealSchema, newEntry, type Meal } from '$core/meal';
-import { addDays, bagDishId, bagOf, bulkOf, suggestWeek, type Proposal } from '$core/stores';
+import {
+  addDays,
+  bagDishId,
+  bagOf,
+  bulkOf,
+  stocksOf,
+  suggestWeek,
+  type Proposal,
+} from '$core/stores';
 import { dayKey } from '$core/units';
 import { fromFields } from '$lib/client/moments';
 import type { Database } from './database';
@@ -86,7 +94,7 @@ export async function stockWeek(
     items,
     reserved: reservedBy(
       await mealsAhead(database, now),
-      new Map(items.map((i) => [i.code, i])),
+      stocksOf(items),
       new Map(dishes.map((d) => [d.id, d])),
     ),
     dishes: dishes.filter((d) => !d.bulk),

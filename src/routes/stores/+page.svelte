@@ -3,8 +3,9 @@
   import { toast } from 'svelte-sonner';
   import { deserialize } from '$app/forms';
   import { goto, invalidateAll } from '$app/navigation';
-  import { byDue, type StoreItem } from '$core/stores';
+  import { byDue, packedTogether, type StoreItem } from '$core/stores';
   import { formatDay } from '$core/units';
+  import ItemGroup from '$lib/ui/stores/item-group.svelte';
   import ItemRow from '$lib/ui/stores/item-row.svelte';
   import PackForm from '$lib/ui/stores/pack-form.svelte';
   import PlaceRoom from '$lib/ui/stores/place-room.svelte';
@@ -74,6 +75,16 @@
   const MOVE = { in: 'put in', out: 'taken out', moved: 'moved', thrown: 'thrown away' } as const;
 </script>
 
+{#snippet row(item: StoreItem)}
+  <ItemRow
+    {item}
+    {places}
+    today={data.today}
+    ontake={(portions, what, note) => void take(item, portions, what, note)}
+    onmove={(to) => void send('?/move', { id: item.id, to })}
+  />
+{/snippet}
+
 <svelte:head><title>Stores · Olive Clock</title></svelte:head>
 
 <header class="flex flex-wrap items-end justify-between gap-3">
@@ -109,7 +120,8 @@
     {#each kinds as place (place)}
       {@const own = shown.filter((i) => i.place === place)}
       {@const rooms = data.rooms.filter((r) => r.place.kind === place)}
-      {@const listed = open[place] ? own : own.slice(0, FIRST)}
+      {@const groups = find.trim() === '' ? packedTogether(own) : own.map((i) => [i])}
+      {@const listed = open[place] ? groups : groups.slice(0, FIRST)}
       <section aria-labelledby="place-{place}">
         <h2 id="place-{place}" class="mb-2 text-xl font-bold first-letter:uppercase">
           {place}
@@ -119,14 +131,15 @@
           {#each rooms as room (room.place.id)}<PlaceRoom {room} label={room.place.name} />{/each}
         </p>
         <ul class="card px-4">
-          {#each listed as item (item.id)}
-            <ItemRow
-              {item}
-              {places}
-              today={data.today}
-              ontake={(portions, what, note) => void take(item, portions, what, note)}
-              onmove={(to) => void send('?/move', { id: item.id, to })}
-            />
+          {#each listed as bags (bags[0]?.id)}
+            {#if bags.length > 1}
+              <ItemGroup
+                bags={bags as [StoreItem, ...StoreItem[]]}
+                today={data.today}
+                ontake={(bag) => void take(bag, bag.portions, 'out')}
+                each={row}
+              />
+            {:else if bags[0]}{@render row(bags[0])}{/if}
           {:else}
             <li class="py-4 text-muted">
               {find
@@ -134,10 +147,10 @@
                 : `Nothing in the ${place}. Pack a dish, and its label and day are here.`}
             </li>
           {/each}
-          {#if listed.length < own.length}
+          {#if listed.length < groups.length}
             <li class="border-t border-line py-2">
               <button type="button" class="btn btn-quiet" onclick={() => (open[place] = true)}
-                >Show {own.length - listed.length} more</button
+                >Show {groups.length - listed.length} more</button
               >
             </li>
           {/if}

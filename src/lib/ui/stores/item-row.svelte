@@ -1,7 +1,7 @@
 <script lang="ts">
   /** One bag, box or pack: how many, until when, and what can be done with it. */
   import type { Place } from '$core/kitchen';
-  import { daysLeft, placeOfItem, type StoreItem } from '$core/stores';
+  import { daysLeft, packedWords, placeOfItem, type StoreItem } from '$core/stores';
   import { shortDay } from '$core/units';
 
   interface Props {
@@ -56,10 +56,7 @@
     <span class="text-[15px] text-muted">{item.code}</span>
     <span class="block text-[15px]"
       ><span class={due.look}>{due.text}</span>
-      <span class="text-muted"
-        >· {item.pack ? 'put in' : 'packed'}
-        {shortDay(item.packedOn, today)}{spot ? ` · ${spot}` : ''}</span
-      ></span
+      <span class="text-muted">· {packedWords(item, today)}{spot ? ` · ${spot}` : ''}</span></span
     ></span
   >
   <b class="tabular-nums">{item.portions}{weight}</b>

@@ -4,9 +4,9 @@ import { database } from '$lib/server/database';
 import { dishesNamed } from '$lib/server/plannable';
 import { readEvening } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
-import { bagOf, bulkOf } from '$core/stores';
+import { bagOf, bulkOf, stocksOf, stockWith } from '$core/stores';
 import { dayKey } from '$core/units';
-import { itemsByCode, takeOut } from '$lib/server/item-store';
+import { itemsByCode, listBulk, takeOfStock } from '$lib/server/item-store';
 import { eveningPhotoId, eveningPhotos, keepFromForm, removePhoto } from '$lib/server/photo-store';
 import { pack } from '$lib/server/pack';
 import { suggestChanges, VERDICTS, verdictSchema } from '$core/learn';
@@ -31,17 +31,23 @@ export const load: PageServerLoad = async ({ params }) => {
   const codes = new Set(
     evening.compiled.meanings.flatMap((m) => (bagOf(m.dishId) ?? bulkOf(m.dishId))?.code ?? []),
   );
-  const bags = await itemsByCode(store, [...codes]);
+  const stock = await listBulk(store);
+  /** Food for dishes stands for all bags that were packed alike. */
+  const bags = [...(await itemsByCode(store, [...codes])).values()].map((bag) =>
+    bag.bulk || bag.pack ? stockWith(bag, stock) : { ...bag, codes: [bag.code] },
+  );
   const dishIds = Object.fromEntries(evening.compiled.meanings.map((m) => [m.entryId, m.dishId]));
   const dishes = await dishesNamed(store, Object.values(dishIds));
   const meal = (await readMeal(store, mealId))?.meal;
   const written = Object.values(dishIds).flatMap((d) => bulkOf(d)?.dishId ?? []);
   /** Portions and packs that the meal asked for, as a start for what is taken out. */
-  const used = reservedBy(meal ? [meal] : [], bags, await dishesById(store, written));
+  const used = reservedBy(meal ? [meal] : [], stocksOf(stock), await dishesById(store, written));
+  const usedOf = (of: readonly string[]): number | undefined =>
+    of.flatMap((code) => used.get(code) ?? [])[0];
   const account = accountOf(evening, events, new Map(dishes.map((d) => [d.id, d])), now);
   if (account.isServed) await refreshObservations(store, id, currentTime());
   return {
-    bags: [...bags.values()].map((bag) => ({ ...bag, used: used.get(bag.code) ?? bag.portions })),
+    bags: bags.map((bag) => ({ ...bag, used: usedOf(bag.codes) ?? bag.portions })),
     dishIds,
     verdicts: Object.fromEntries(
       (await verdictsOf(store, id)).map((v) => [v.entryId, v.verdict] as const),
@@ -161,7 +167,7 @@ export const actions: Actions = {
     const portions = Number(form.get('portions'));
     if (!(portions > 0)) return fail(422, { problem: 'How many portions? More than none.' });
     const move = { what: 'out' as const, note: 'eaten', now: currentTime() };
-    const left = await takeOut(await database(), String(form.get('id')), portions, move);
+    const left = await takeOfStock(await database(), String(form.get('id')), portions, move);
     if (left === null)
       return fail(409, { problem: 'There are fewer: somebody has taken some. Look in Stores.' });
     return { eaten: true };

@@ -2,6 +2,7 @@ import { error } from '@sveltejs/kit';
 import { database } from '$lib/server/database';
 import { idsIn, listPicks, plannableFor } from '$lib/server/plannable';
 import { planningKitchen } from '$lib/server/learned-store';
+import { dayKey } from '$core/units';
 import { currentTime } from '$lib/server/clock';
 import { mealsAhead } from '$lib/server/reserved';
 import { readMeal } from '$lib/server/meal-store';
@@ -18,9 +19,10 @@ export const load: PageServerLoad = async ({ params }) => {
     });
   const ahead = await mealsAhead(store, currentTime());
   const others = ahead.filter((m) => m.id !== params.id);
+  const day = dayKey(Date.parse(stored.meal.serveAt), stored.meal.zone);
   const [dishes, picks] = await Promise.all([
-    plannableFor(store, idsIn([stored.meal]), others),
-    listPicks(store),
+    plannableFor(store, idsIn([stored.meal]), others, day),
+    listPicks(store, day),
   ]);
   return {
     ...stored,
@@ -28,6 +30,6 @@ export const load: PageServerLoad = async ({ params }) => {
     picks,
     kitchen,
     /** Only a batch day asks for room. */
-    freeLitres: stored.meal.batch ? await freezerRoom(store, kitchen) : null,
+    freeLitres: stored.meal.batch ? await freezerRoom(store, kitchen, params.id) : null,
   };
 };

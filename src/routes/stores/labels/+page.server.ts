@@ -10,7 +10,11 @@ export const load: PageServerLoad = async ({ url }) => {
   const store = await database();
   const asked = url.searchParams.get('codes')?.split(',').filter(Boolean);
   if (asked) {
-    const items = [...(await itemsByCode(store, asked)).values()].filter((i) => i.portions > 0);
+    const found = await itemsByCode(store, asked);
+    // In the order asked for: a batch day's bags dish by dish.
+    const items = [...new Set(asked)]
+      .flatMap((code) => found.get(code) ?? [])
+      .filter((i) => i.portions > 0);
     return { items, from: 0, of: items.length, atOnce: items.length };
   }
   const items = (await listItems(store)).sort((a, b) => b.packedOn.localeCompare(a.packedOn));
