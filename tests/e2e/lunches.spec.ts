@@ -64,6 +64,37 @@ test('boxes for the week and chickpeas in bulk, from idea to labels', async ({ p
   await expect(tape.filter({ hasText: '2 portions · freezer' })).toHaveCount(4);
 });
 
+test('a freezer day of four dishes and chickpeas in bulk, from idea to labels', async ({
+  page,
+}) => {
+  await page.goto('/meals/freezer-day');
+  await settled(page);
+  const sheet = page.getByTestId('run-sheet');
+  await expect(sheet).toContainText('Soak the chickpeas overnight');
+  await expect(sheet).toContainText('all packed');
+  await expect(page.getByTestId('bound')).toContainText('proved');
+  const chickpeas = page.getByTestId('bag-sheet').filter({ hasText: '16 × Chickpeas in bulk' });
+  await expect(chickpeas).toContainText('stands for 175 g dry chickpeas, raw');
+  await expect(page.getByText(/l go into the freezer, and \d+ l are free/)).toBeVisible();
+  // Two of the soups are for the days after: they stand in the fridge.
+  const soup = page.getByRole('listitem').filter({ hasText: 'Leave out Red lentil' });
+  await soup.locator('summary').click();
+  await soup.getByLabel('of them in the fridge').selectOption('2');
+  await settled(page);
+  await expect(sheet).toContainText('2 into the fridge, the rest into the freezer');
+  await page.getByRole('button', { name: 'Write the labels' }).click();
+  const tape = page.getByTestId('tape');
+  await expect(tape).toHaveCount(28);
+  await expect(tape.filter({ hasText: 'Red lentil' }).filter({ hasText: '· fridge' })).toHaveCount(
+    2,
+  );
+  await expect(tape.filter({ hasText: 'In dishes: one stands for 175 g' })).toHaveCount(16);
+  // Dish by dish, as they are packed.
+  const names = await tape.getByRole('heading').allTextContents();
+  expect(new Set(names).size).toBe(5);
+  expect(names).toEqual([...new Set(names)].flatMap((n) => names.filter((m) => m === n)));
+});
+
 test('weeks later a box is due, and chickpeas from the freezer save a supper its soak and its cycle', async ({
   page,
 }) => {
@@ -136,4 +167,35 @@ test('weeks later a box is due, and chickpeas from the freezer save a supper its
   await expect(sheet).not.toContainText('Soak the chickpeas');
   await expect(sheet).toContainText('to 74 °C all through');
   await expect(sheet).toContainText(/out of the freezer, into the fridge/);
+});
+
+test('two from the freezer and fresh greens are one supper, thawed in time and hot all through', async ({
+  page,
+}) => {
+  await page.clock.setSystemTime(Date.now() + DAYS_LATER * 86_400_000);
+  await newMeal(page, 'Two from the freezer', dayAhead(DAYS_LATER + 12), false);
+  for (const [typed, button] of [
+    ['Red lentil', /^Red lentil and squash soup.*4 portions in stock/],
+    ['Beef cheek in stout, to cook', /^Beef cheek in stout, to cook.*4 portions in stock/],
+  ] as const) {
+    await page.getByRole('button', { name: 'Add a dish' }).click();
+    await page.getByLabel('Find by name; Enter takes the first').fill(typed);
+    await page.getByRole('button', { name: button }).first().click();
+  }
+  await addDish(page, 'Green beans');
+  await settled(page);
+  const sheet = page.getByTestId('run-sheet');
+  await expect(sheet).toContainText(
+    /Red lentil and squash soup out of the freezer, into the fridge/,
+  );
+  await expect(sheet).toContainText('74 °C all through');
+  // The raw bag goes into the pot frozen, with the longer hold: 75 minutes instead of 50.
+  await expect(sheet).toContainText(/The bag [A-Z]{4} into the pot, liquid first/);
+  await expect(sheet).toContainText('75 min');
+  await expect(sheet).toContainText('Green beans with almonds');
+  // What goes into the pot with the bag is bought; what is in the bag is not.
+  const id = page.url().split('/').at(-1) ?? '';
+  await page.goto(`/lists?meals=${id}`);
+  await expect(page.getByText(/stout/).first()).toBeVisible();
+  await expect(page.getByText(/ g beef cheek| kg beef cheek/)).toHaveCount(0);
 });

@@ -185,6 +185,8 @@ export const dishSchema = z
           .max(24, 'no more than a day in a slow cooker'),
       })
       .optional(),
+    /** Made from stock: the last day on which it is safe to eat. */
+    eatBy: z.iso.date().optional(),
     /** Made from stock: what is left of that is enough for so many servings. */
     atMost: z.number().min(0).optional(),
     /** Cooked in bulk: an ingredient of other dishes, that its main food is the measure of. */

@@ -4,6 +4,7 @@ import type { Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
 import type { Problem as Fault } from '../reason';
 import { bagOf } from '../stores';
+import { dayKey } from '../units';
 import { batchDish, runsFor } from './batch';
 import { atLevel } from './choices';
 import { stackDishes } from './stack';
@@ -32,6 +33,8 @@ export function effectiveEntries(
     }
     const usual = meal.boxes !== null && !entry.bags ? meal.boxes : meal.servings;
     const servings = (entry.servings ?? usual) + (entry.keep?.portions ?? 0);
+    const late = pastItsDay(entry, dish, dayKey(Date.parse(meal.serveAt), meal.zone));
+    if (late) notes.push(late);
     const taught = withTaughtHolds(dish, kitchen);
     notes.push(...taughtNotes(entry, dish, taught));
     const levelled = withRelease(
@@ -179,6 +182,17 @@ function stacked(
     });
   }
   return entries.filter((e) => !gone.has(e.entry.id)).map((e) => merged.get(e.entry.id) ?? e);
+}
+
+/** From the fridge, on a day after the last one on which it is safe. */
+function pastItsDay(entry: MealEntry, { name, eatBy }: Dish, day: string): PlanNote | null {
+  if (eatBy === undefined || day <= eatBy) return null;
+  return {
+    entryId: entry.id,
+    severity: 'stop',
+    text: `${name} is past its day then: to use by ${eatBy}.`,
+    remedy: 'Eat it before, or freeze it while its day lasts; after it, throw it away.',
+  };
 }
 
 /** More of a bag than there is. */

@@ -4,6 +4,7 @@ import { cookingYield, findFood } from '../food';
 import { failure, success, type Outcome } from '../reason';
 import type { StoreItem } from './item';
 import type { Stock } from './stock';
+import { safeUntil } from './use-by';
 
 /** Share of a stage's solid weight above which it is that food's own stage. */
 const OWN_SHARE = 0.6;
@@ -77,6 +78,7 @@ export function withBulk(dish: Dish, item: StoreItem | Stock): Outcome<Dish> {
   const made = dishSchema.safeParse({
     ...dish,
     id: withBulkId(item.code, dish.id),
+    eatBy: safeUntil(item) ?? undefined,
     atMost: Math.floor((dish.servings * item.portions * 2) / portions) / 2,
     name,
     summary: `With ${item.name}: ${gone.size === 1 ? 'one stage' : `${gone.size} stages`} less.`,
@@ -126,6 +128,7 @@ function withPack(
   const made = dishSchema.safeParse({
     ...dish,
     id: withBulkId(item.code, dish.id),
+    eatBy: safeUntil(item) ?? undefined,
     atMost: Math.floor((2 * dish.servings * item.portions * pack.grams) / grams) / 2,
     name: `${dish.name} (${item.code})`.slice(0, 100),
     summary: `With ${item.name} from the ${item.place}.`,

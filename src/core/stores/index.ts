@@ -26,7 +26,7 @@ export { isReady, keepingKindOf, kindOfDish, kindOfRaw } from './keeping-kind';
 export { packedTogether, stocksOf, stockWith } from './stock';
 export type { Stock } from './stock';
 export { labelText } from './label';
-export { boxesInFridge, fridgeDaysOf, movedTo, useByOf } from './use-by';
+export { boxesInFridge, fridgeDaysOf, movedTo, safeUntil, useByOf } from './use-by';
 export type { Due } from './use-by';
 export type { StoreItem } from './item';
 export {

@@ -122,4 +122,29 @@ describe('a bag as a dish', () => {
     const many = compileMeal({ ...meal, servings: 20 }, dishes, kitchen, NOW);
     expect(many.ok && many.value.notes.some((n) => n.text.includes('6 are in stock'))).toBe(true);
   });
+
+  it('what stands in the fridge past its day for safety is stopped in the plan of that day; past its best it is not', () => {
+    const notes = (item: StoreItem, days: number): string => {
+      const made = dishFromBag(item, null, kitchen);
+      if (!made.ok) throw new Error('no dish');
+      const meal = mealSchema.parse({
+        format: 'olive-clock/meal@1',
+        id: 'm',
+        name: 'Late',
+        serveAt: new Date(NOW + days * 86_400_000).toISOString(),
+        zone: 'Europe/Athens',
+        servings: 2,
+        entries: [newEntry('a', made.value.id)],
+      });
+      const compiled = compileMeal(meal, new Map([[made.value.id, made.value]]), kitchen, NOW);
+      if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
+      const stops = compiled.value.notes.filter((n) => n.severity === 'stop');
+      return stops.map((n) => `${n.text} ${n.remedy}`).join();
+    };
+    const box = itemOf('HELA');
+    expect(box).toMatchObject({ why: 'safety', place: 'fridge' });
+    expect(notes(box, 2)).not.toContain('past its day');
+    expect(notes(box, 9)).toMatch(/past its day then: to use by .* throw it away/);
+    expect(notes({ ...itemOf('MARU'), useBy: '2026-11-20' }, 9)).not.toContain('past its day');
+  });
 });

@@ -8,6 +8,7 @@ import { bagParts } from './bag-contents';
 import { kindOfDish } from './keeping-kind';
 import type { StoreItem } from './item';
 import { gramsOfItem } from './room';
+import { safeUntil } from './use-by';
 
 export const REHEAT_METHODS = ['cooker', 'burner', 'oven'] as const;
 export type ReheatMethod = (typeof REHEAT_METHODS)[number];
@@ -115,6 +116,7 @@ function reheated(
   return dishSchema.parse({
     format: 'olive-clock/dish@1',
     id: bagDishId(item.code, wanted),
+    eatBy: safeUntil(item) ?? undefined,
     name: item.name,
     summary: `From the ${item.place}, packed ${item.packedOn}; ${WORDS[method]}.`,
     servings,
@@ -337,6 +339,7 @@ function rawDish(item: StoreItem, dish: Dish): Dish {
   return dishSchema.parse({
     ...dish,
     id: bagDishId(item.code),
+    eatBy: safeUntil(item) ?? undefined,
     name: item.name,
     summary: `The bag ${item.code}, packed ${item.packedOn}.`,
     servings: Math.max(1, item.portions),

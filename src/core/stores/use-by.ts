@@ -42,6 +42,11 @@ export function fridgeDaysOf(kind: KeepingKind): number {
   return KEEPING[kind].strict?.days ?? KEEPING[kind].fridgeDays[1];
 }
 
+/** The last day on which an item may be eaten; null where its day is one of quality. */
+export function safeUntil({ why, useBy }: Pick<StoreItem, 'why' | 'useBy'>): string | null {
+  return why === 'safety' ? useBy : null;
+}
+
 /** One box a day is eaten from the fridge while it is safe there; three at most, the others are frozen. */
 export function boxesInFridge(kinds: readonly KeepingKind[]): number {
   return Math.min(3, ...kinds.map(fridgeDaysOf));

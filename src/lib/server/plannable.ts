@@ -9,6 +9,7 @@ import {
   bulkOf,
   dishFromBag,
   waysToHeat,
+  safeUntil,
   stocksOf,
   stockWith,
   withBulk,
@@ -28,7 +29,8 @@ const MOST_BULK = 12;
 /**
  * Everything that can be put into a meal: dishes by name, then what is in stock, due first.
  *
- * @param day of the meal: what is packed later, its label being written already, is not there yet
+ * @param day of the meal: what is packed later, its label being written already, is not there yet, and what
+ *   is past its day for safety no more
  */
 export async function listPicks(
   database: Database,
@@ -60,8 +62,10 @@ export async function listPicks(
   ];
 }
 
-const isThere = ({ packedOn }: StoreItem, day: string | null): boolean =>
-  day === null || packedOn <= day;
+/** Packed by that day, and still safe on it. */
+function isThere(item: StoreItem, day: string | null): boolean {
+  return day === null || (item.packedOn <= day && day <= (safeUntil(item) ?? day));
+}
 
 /** Raw food in packs is no dish: it goes into one. */
 function isDish({ document }: { document: unknown }): boolean {
