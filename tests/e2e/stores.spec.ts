@@ -34,8 +34,10 @@ test('a dish is packed with its label, found by its code, taken out once, and pu
   await expect(page.getByText(/^2 portions,/)).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText(/^3 portions,/)).toBeVisible();
-  await page.getByLabel('or move it to').selectOption({ label: 'Freezer in the cellar' });
-  await page.getByRole('button', { name: 'Move' }).click();
+  await page
+    .getByRole('combobox', { name: /^to/ })
+    .selectOption({ label: 'Freezer in the cellar' });
+  await page.getByRole('button', { name: 'Move', exact: true }).click();
   await expect(page.getByText(/^3 portions, Freezer in the cellar/)).toBeVisible();
   // Everything that happened to it is there; a slip of the pen is put right, and a day before it was packed is not.
   const history = page.getByRole('region', { name: 'What happened to it' });

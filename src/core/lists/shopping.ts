@@ -44,8 +44,8 @@ export interface ShoppingList {
   unpriced: number;
 }
 
-/** What is in the house; `where` names the bag or pack, for what lies in the freezer has to be thawed. */
-export type InHouse = LarderItem & { where?: string };
+/** What is in the house; `where` names the bag or pack. What is frozen is told of, and taken off by no one. */
+export type InHouse = LarderItem & { where?: string; isFrozen?: boolean };
 
 /** In the order in which one walks through a shop (common practice). */
 export const AISLES: readonly Aisle[] = [
@@ -123,12 +123,14 @@ function toLine(sum: Sum, larder: readonly InHouse[], prices: readonly Price[]):
         sum.food,
       );
       if (there === null || !buy) continue;
+      if (h.isFrozen) {
+        because.push(`or ${h.where}: choose it under the dish, and it is thawed in time`);
+        continue;
+      }
       const left = Math.max(0, buy.amount - there);
-      const what = h.where ? `${h.where}: choose it under the dish` : 'in the house';
+      const what = h.where ?? 'in the house';
       because.push(
-        left === 0
-          ? `enough ${h.where ? 'with ' : ''}${what}`
-          : `less ${h.where ? '' : 'what is '}${what}`,
+        left === 0 ? (h.where ? `enough: ${what}` : 'enough in the house') : `less what is ${what}`,
       );
       buy = { ...buy, amount: left };
     }

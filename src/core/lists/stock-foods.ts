@@ -3,8 +3,12 @@ import { scaleDish, type Dish } from '../dish';
 import { bulkOf, type StoreItem } from '../stores';
 import type { LarderItem } from './larder';
 
-/** What is in the house, and where: it may have to be thawed. */
-export type StockFood = LarderItem & { where: string };
+/** Raw food and where it lies. */
+export type StockFood = LarderItem & {
+  where: string;
+  /** It is of no use unless somebody thaws it: the list tells of it, and still says to buy. */
+  isFrozen: boolean;
+};
 
 /**
  * Packs of raw food less what dishes that are made from them take already, so that nothing counts twice.
@@ -28,7 +32,16 @@ export function stockFoods(
     if (!pack || !isRaw) return [];
     const amount = pack.grams * portions - (taken.get(code) ?? 0);
     return amount > 0
-      ? [{ food: pack.food, amount, unit: 'g', useBy, where: `${code} in the ${place}` }]
+      ? [
+          {
+            food: pack.food,
+            amount,
+            unit: 'g',
+            useBy,
+            where: `${code} in the ${place}`,
+            isFrozen: place === 'freezer',
+          },
+        ]
       : [];
   });
 }

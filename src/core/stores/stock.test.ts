@@ -196,8 +196,14 @@ describe('raw food in packs', () => {
       return [...lines, ...inHouse].find((l) => l.food === 'hake');
     };
     const all = stockFoods(stores, []);
-    expect(bought(all)?.because.join()).toContain('DAKE in the freezer');
-    expect(bought(all)?.buy?.amount).toBe(0);
+    // Frozen it is of no use unless it is chosen: the list says so, and still says to buy.
+    expect(bought(all)?.because.join()).toContain(
+      'or DAKE in the freezer: choose it under the dish',
+    );
+    expect(bought(all)?.buy?.amount).toBeGreaterThan(0);
+    const inFridge = stockFoods([{ ...hake, place: 'fridge' }], []);
+    expect(bought(inFridge)?.because.join()).toContain('enough: DAKE in the fridge');
+    expect(bought(inFridge)?.buy?.amount).toBe(0);
     // A dish made from the packs has taken what it needs of them.
     const made = withBulk(dish, hake);
     if (!made.ok) throw new Error('no dish');

@@ -136,7 +136,7 @@
         label="What is it called?"
         value={form?.typed?.name ?? ''}
         error={form?.errors?.name}
-        placeholder="Sunday lunch"
+        placeholder={isAhead ? 'Freezer day' : 'Sunday lunch'}
       />
       <div class="grid grid-cols-2 gap-3">
         <Field

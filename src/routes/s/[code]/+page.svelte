@@ -72,13 +72,13 @@
       >
         <input type="hidden" name="what" value="thrown" />
         <input type="hidden" name="portions" value={item.portions} />
+        <button class="btn min-h-12">Throw away</button>
         <label class="flex items-center gap-2"
-          ><span class="text-muted">or throw it away:</span><select name="note" class="field w-auto"
+          ><span class="text-muted">because</span><select name="note" class="field w-auto"
             ><option>past its day</option><option>spoiled</option><option>freezer burn</option
             ><option>nobody liked it</option><option>label unreadable</option></select
           ></label
         >
-        <button class="btn min-h-12 btn-quiet">Throw away</button>
       </form>
       {#if data.places.length > 0}
         <form
@@ -87,13 +87,13 @@
           use:enhance
           class="mb-5 flex flex-wrap items-center gap-2"
         >
-          <label class="flex items-center gap-2"
-            ><span class="text-muted">or move it to</span><select name="to" class="field w-auto"
+          <button class="btn min-h-12">Move</button>
+          <label class="flex min-w-0 items-center gap-2"
+            ><span class="text-muted">to</span><select name="to" class="field w-auto min-w-0"
               >{#each data.places as place (place.id)}<option value={place.id}>{place.name}</option
                 >{/each}</select
             ></label
           >
-          <button class="btn min-h-12 btn-quiet">Move</button>
         </form>
       {/if}
     {/if}
