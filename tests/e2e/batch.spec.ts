@@ -171,4 +171,8 @@ test('from now, as short as possible: the day ends when everything can be packed
   await expect(page.getByText('that can be kept')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect.poll(minutes).toBeGreaterThan(6 * 60);
+  await settled(page);
+  // Cooked live, it ends in bags and not at the table.
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await expect(page.getByTestId('table')).toContainText('All packed');
 });

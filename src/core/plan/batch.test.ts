@@ -7,7 +7,7 @@ import { mealSchema, newEntry, type MealEntry } from '../meal';
 import { solve } from '../solve';
 import { verifySchedule } from '../../../tests/support/verify-schedule';
 import { runsFor } from './batch';
-import { bagSheet, batchDish, BOXES, compileMeal, dishOfRun } from './index';
+import { bagSheet, batchDish, BOXES, compileMeal, dishOfRun, isBatchDay } from './index';
 import { toRunSheet } from '../run';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
@@ -221,6 +221,8 @@ describe('a batch day', () => {
     const soaks = lines.filter((l) => l.action.startsWith('Soak'));
     expect(soaks).toHaveLength(1);
     expect(soaks[0]?.dish).toMatch(/^Chickpeas in bulk, \d runs$/);
+    expect(isBatchDay(plan)).toBe(true);
+    expect(isBatchDay(day([{ dishId: 'red-cabbage' }], { batch: false }))).toBe(false);
     // Its runs are still cooked one by one.
     expect(lines.filter((l) => l.setting !== null).length).toBeGreaterThan(1);
     expect(dishOfRun('Soup, 1½ × 4')).toBe('Soup');

@@ -8,6 +8,9 @@ import { fitsSome } from './changes';
 
 export type BagState = 'raw' | 'browned' | 'cooked';
 
+/** The stage that fills the bags. */
+export const PACK_STAGE = 'pack-bags';
+
 /** Hands for one bag: label, fill, press the air out, lay flat (common practice), min. */
 const PACK_MIN = 2;
 /** Into shallow boxes: so deep, in the fridge with the lid off, mm. */
@@ -44,7 +47,7 @@ export function batchDish(
   servings: number,
 ): Dish {
   const pack = (text: string): Stage => ({
-    id: 'pack-bags',
+    id: PACK_STAGE,
     kind: 'finish',
     minutes: Math.max(1, Math.ceil(PACK_MIN * copies)),
     inCooker: false,

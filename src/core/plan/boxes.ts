@@ -2,11 +2,15 @@
 import { dishSchema, type Dish, type Stage } from '../dish';
 import { newEntry, type MealEntry } from '../meal';
 import { boxesInFridge, kindOfDish } from '../stores';
-import { coolingStages } from './batch';
-import type { EffectiveEntry } from './types';
+import { coolingStages, PACK_STAGE } from './batch';
+import type { CompiledMeal, EffectiveEntry } from './types';
 
 /** The id of the entry that fills the boxes, and of its dish. */
 export const BOXES = 'boxes';
+/** Whether a plan ends in bags and boxes instead of at the table. */
+export function isBatchDay({ meanings }: Pick<CompiledMeal, 'meanings'>): boolean {
+  return meanings.some((m) => m.stageId === PACK_STAGE || m.entryId === BOXES);
+}
 /** Hands for one box: weigh in, lid, label (common practice), min. */
 const FILL_MIN = 1.5;
 const PRODUCT = 'for-boxes';

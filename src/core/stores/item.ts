@@ -68,10 +68,15 @@ const itemSchema = z
     message: 'it can’t be due before it was packed; choose a later day',
   });
 
-/** Entries from before bags said whether they are cooked said it in their name. */
+/**
+ * Entries from before bags said whether they are cooked said it in their name; those that don't say what they
+ * keep as are taken for what keeps shortest.
+ */
 function withState(item: unknown): unknown {
-  if (typeof item !== 'object' || item === null || 'isRaw' in item) return item;
-  return { ...item, isRaw: 'name' in item && /, to cook$/.test(String(item.name)) };
+  if (typeof item !== 'object' || item === null) return item;
+  const isRaw =
+    'isRaw' in item ? item.isRaw : 'name' in item && /, to cook$/.test(String(item.name));
+  return { isRaw, keepsAs: isRaw === true ? 'ground-meat' : 'cooked-meat', ...item };
 }
 
 export const storeItemSchema = z.preprocess(withState, itemSchema);

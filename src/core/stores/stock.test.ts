@@ -8,7 +8,7 @@ import { shoppingList, stockFoods } from '../lists';
 import { addDays, bagParts, kindOfDish, kindOfRaw, labelText, movedTo, useByOf } from './index';
 import { dishFromBag, frozenHold } from './reheat';
 import { withBulk } from './bulk';
-import type { StoreItem } from './item';
+import { storeItemSchema, type StoreItem } from './item';
 
 const household = householdSchema.parse(demoHousehold(Date.UTC(2026, 10, 25, 9)));
 const { kitchen, stores, dishes } = household;
@@ -98,6 +98,16 @@ describe('days', () => {
       { numRuns: 200, seed: 3 },
     );
   });
+});
+
+it('entries of older households that don’t say what they keep as are taken for what keeps shortest', () => {
+  const { keepsAs: _, isRaw: __, ...old } = itemOf('KURT');
+  expect(storeItemSchema.parse(old)).toMatchObject({ isRaw: true, keepsAs: 'ground-meat' });
+  expect(storeItemSchema.parse({ ...old, name: 'Soup' })).toMatchObject({
+    isRaw: false,
+    keepsAs: 'cooked-meat',
+  });
+  expect(storeItemSchema.parse(itemOf('KURT')).keepsAs).toBe('meat');
 });
 
 describe('labels', () => {

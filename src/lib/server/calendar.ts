@@ -1,7 +1,7 @@
 /** A run sheet as iCalendar (RFC 5545): one event an action, with an alarm where hands are needed. */
 import ical, { ICalAlarmType } from 'ical-generator';
 import type { Meal } from '$core/meal';
-import { BOXES, dishOfRun, totalsOf, type SavedPlan } from '$core/plan';
+import { BOXES, dishOfRun, PACK_STAGE, totalsOf, type SavedPlan } from '$core/plan';
 import type { StoreItem } from '$core/stores';
 import { begunAhead } from './begun-ahead';
 import type { StoredMeal } from './meal-store';
@@ -74,7 +74,7 @@ export function toCalendar(
 function packingOf({ compiled, schedule }: SavedPlan): { start: number; end: number } | null {
   const ids = new Set(
     compiled.meanings
-      .filter((m) => m.stageId === 'pack-bags' || m.entryId === BOXES)
+      .filter((m) => m.stageId === PACK_STAGE || m.entryId === BOXES)
       .map((m) => m.id),
   );
   const packs = schedule.steps.filter((s) => ids.has(s.id));

@@ -1,5 +1,6 @@
 <script lang="ts">
   /** The one thing to do now, huge; what is asked before it counts as done; or how long one is free. */
+  import { isBatchDay } from '$core/plan';
   import { AGAIN_MIN, type LiveState, type LiveStep } from '$core/run';
   import type { EveningState } from './evening-state.svelte';
 
@@ -23,6 +24,7 @@
 
   /** Where safety needs a thermometer, its answer is what is asked. */
   const asksHeat = $derived(current?.meaning.caution?.code === 'centre-temperature');
+  const isBatch = $derived(isBatchDay(live.evening.compiled));
   const isOpened = $derived(current?.meaning.phase === 'open');
 </script>
 
@@ -87,12 +89,17 @@
     {/if}
   {:else if isDone}
     <p id="now" class="font-head text-5xl font-extrabold">Everything is done.</p>
-    <p class="mt-2 text-xl">Serve it; rest what rests; warm what waits.</p>
+    <p class="mt-2 text-xl">
+      {isBatch
+        ? 'Everything labelled, cold and in its place?'
+        : 'Serve it; rest what rests; warm what waits.'}
+    </p>
     {#if !fold.isServed}
       <button
         type="button"
         class="mt-4 btn min-h-20 btn-strong px-8 text-3xl"
-        onclick={() => live.tap({ kind: 'served' })}>It is on the table</button
+        onclick={() => live.tap({ kind: 'served' })}
+        >{isBatch ? 'It is all packed' : 'It is on the table'}</button
       >
     {:else}
       <a class="mt-4 btn min-h-16 btn-strong px-8 text-2xl" href="/log/{live.evening.id}"

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
   import { toast } from 'svelte-sonner';
-  import { cookResource, totalsOf } from '$core/plan';
+  import { cookResource, isBatchDay, totalsOf } from '$core/plan';
   import { cooksOf, placeName, readPot, shareSteps, TROUBLES, type LiveStep } from '$core/run';
   import { formatDay, formatTime } from '$core/units';
   import { keepOnScreen, readScreen } from '$lib/client/this-screen';
@@ -23,6 +23,7 @@
     untrack(() => data.events),
     untrack(() => data.now),
   );
+  const end = $derived(isBatchDay(live.evening.compiled) ? 'All packed' : 'On the table');
   let showsRunway = $state(false);
   let hasSound = $state(false);
   let hasVoice = $state(false);
@@ -182,7 +183,7 @@
     <div>
       <h1 class="text-3xl font-extrabold tracking-tight">{live.evening.name}</h1>
       <p class="text-lg" data-testid="table">
-        On the table <b class:text-pimento={lateBy > 0}>{clock(fold.readyAt)}</b>{#if lateBy > 0}
+        {end} <b class:text-pimento={lateBy > 0}>{clock(fold.readyAt)}</b>{#if lateBy > 0}
           <span class="text-pimento">, {lateBy} min later than planned</span>{/if}
       </p>
     </div>
@@ -382,6 +383,7 @@
         totals={totalsOf(live.evening.compiled.problem, fold.schedule)}
         kitchen={data.kitchen}
         serveAt={live.evening.serveAt}
+        end={end.toLowerCase()}
         {cooks}
         {shares}
       />
