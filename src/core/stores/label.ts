@@ -100,7 +100,7 @@ function toHeat(item: Labelled, dish: Dish | null, kitchen: Kitchen): string[] {
     item.bulk && main
       ? `In dishes: one stands for ${formatQuantity({ amount: item.bulk.rawGrams, unit: 'g' }, kitchen.system)} ${main.ingredient.food}, raw.`
       : '',
-    `Heat: ${ways.join(' · ')}.`,
+    ways.length > 0 ? `Heat: ${ways.join(' · ')}.` : '',
     `${REHEAT_C} °C all through; never in a slow cooker (USDA FSIS).`,
     isRice ? 'Rice: heated once only, the day it is thawed (UK FSA).' : '',
   ];

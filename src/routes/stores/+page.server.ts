@@ -4,15 +4,17 @@ import { findFood } from '$core/food';
 import type { Kitchen } from '$core/kitchen';
 import { FLAT_MM } from '$core/plan';
 import type { StoreItem } from '$core/stores';
+import type { Meal } from '$core/meal';
 import { failure } from '$core/reason';
 import { dayKey, parseQuantity } from '$core/units';
 import { database, type Database } from '$lib/server/database';
 import { listDishes, readDish } from '$lib/server/dish-store';
 import { lastMoves, listItems, moveItem, putBack, takeOut } from '$lib/server/item-store';
 import { readKitchen } from '$lib/server/kitchen-store';
-import { listMeals, readMeal, type StoredMeal } from '$lib/server/meal-store';
+import { readMeal } from '$lib/server/meal-store';
 import { pack, packFood, type FoodPacking } from '$lib/server/pack';
 import { packDay } from '$lib/server/pack-day';
+import { mealsAhead } from '$lib/server/reserved';
 import { roomsOf } from '$lib/server/stock-room';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
@@ -20,19 +22,19 @@ import { currentTime } from '$lib/server/clock';
 export const load: PageServerLoad = async () => {
   const store = await database();
   const now = currentTime();
-  const [kitchen, items, dishes, moves, stored] = await Promise.all([
+  const [kitchen, items, dishes, moves, meals] = await Promise.all([
     readKitchen(store),
     listItems(store),
     listDishes(store),
     lastMoves(store),
-    listMeals(store),
+    mealsAhead(store, now - SHOWN_FOR_MS),
   ]);
   return {
     kitchen,
     items,
     moves,
     today: dayKey(now, kitchen.zone),
-    batchDays: batchDays(stored, now),
+    batchDays: batchDays(meals),
     rooms: await roomsOf(store, kitchen, items),
     dishes: dishes.map(({ id, name }) => ({ id, name })),
   };
@@ -76,12 +78,12 @@ async function putInFood(store: Database, form: FormData, common: Common, kitche
 }
 
 /** Ahead, and of the last two weeks: their labels are printed once more from there. */
-function batchDays(stored: readonly StoredMeal[], now: number) {
-  return stored
-    .filter(({ meal }) => meal.batch && !meal.template)
-    .filter(({ meal }) => Date.parse(meal.serveAt) > now - SHOWN_FOR_MS)
+function batchDays(meals: readonly Meal[]) {
+  return meals
+    .filter((meal) => meal.batch)
+    .toSorted((a, b) => b.serveAt.localeCompare(a.serveAt))
     .slice(0, MOST_DAYS)
-    .map(({ meal: { id, name, serveAt, entries, boxes } }) => {
+    .map(({ id, name, serveAt, entries, boxes }) => {
       const bags = entries.reduce((sum, e) => sum + (e.bags?.copies ?? 0), 0) + (boxes ?? 0);
       return { id, name, serveAt, bags: bags === 1 ? '1 bag' : `${bags} bags` };
     });

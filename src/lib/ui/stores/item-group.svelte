@@ -1,8 +1,8 @@
 <script lang="ts">
   /** Bags of one packing in one row, until somebody asks for each of them. */
-  import { amountWords, daysLeft, packedWords, type StoreItem } from '$core/stores';
-  import { shortDay } from '$core/units';
+  import { amountWords, packedWords, type StoreItem } from '$core/stores';
   import type { Snippet } from 'svelte';
+  import { dueOf } from './due';
 
   interface Props {
     /** Two or more that are alike. */
@@ -15,8 +15,7 @@
   let { bags, today, ontake, each }: Props = $props();
   let isOpen = $state(false);
   const first = $derived(bags[0]);
-  const days = $derived(daysLeft(first, today));
-  const word = $derived(first.why === 'safety' ? 'use by' : 'best by');
+  const due = $derived(dueOf(first, today));
 </script>
 
 <li class="border-t border-line py-2.5 first:border-0">
@@ -24,14 +23,7 @@
     <span class="min-w-48 flex-1"
       ><b>{first.name}</b>
       <span class="block text-[15px]"
-        ><span
-          class={days < 0
-            ? 'font-bold text-pimento'
-            : days <= (first.place === 'fridge' ? 1 : 14)
-              ? 'font-semibold text-ember-ink'
-              : 'text-muted'}
-          >{days < 0 ? `${-days} d past its day` : `${word} ${shortDay(first.useBy, today)}`}</span
-        >
+        ><span class={due.look}>{due.text}</span>
         <span class="text-muted">· {packedWords(first, today)}</span></span
       ></span
     >

@@ -1,8 +1,8 @@
 <script lang="ts">
   /** One bag, box or pack: how many, until when, and what can be done with it. */
   import type { Place } from '$core/kitchen';
-  import { daysLeft, packedWords, placeOfItem, type StoreItem } from '$core/stores';
-  import { shortDay } from '$core/units';
+  import { packedWords, placeOfItem, type StoreItem } from '$core/stores';
+  import { dueOf } from './due';
 
   interface Props {
     item: StoreItem;
@@ -26,21 +26,7 @@
   const spot = $derived(
     own?.id === places.find((p) => p.kind === item.place)?.id ? '' : (own?.name ?? ''),
   );
-  const due = $derived.by((): { text: string; look: string } => {
-    const days = daysLeft(item, today);
-    const isSafety = item.why === 'safety';
-    if (days < 0)
-      return isSafety
-        ? { text: `${-days} d past its day: throw it away`, look: 'text-pimento font-bold' }
-        : { text: `${-days} d past its best; still safe`, look: 'text-ember-ink font-semibold' };
-    if (days <= (item.place === 'fridge' ? 1 : 14))
-      return {
-        text: days === 0 ? 'due today' : `due in ${days} d`,
-        look: 'text-ember-ink font-semibold',
-      };
-    const day = shortDay(item.useBy, today);
-    return { text: `${isSafety ? 'use by' : 'best by'} ${day}`, look: 'text-muted' };
-  });
+  const due = $derived(dueOf(item, today));
   const weight = $derived(
     item.pack
       ? item.pack.grams < 1000
