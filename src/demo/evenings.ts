@@ -23,7 +23,7 @@ const TRUTH = {
 const SCATTER = [1, 1.06, 0.95, 1.03, 0.97, 1.08, 0.94, 1.02] as const;
 
 const WEEKS: readonly { weeks: number; name: string; servings: number; dishes: string[] }[] = [
-  { weeks: 5, name: 'Sunday lamb', servings: 6, dishes: ['lamb-apricots', 'saffron-bulgur'] },
+  { weeks: 5, name: 'Lamb and bulgur', servings: 6, dishes: ['lamb-apricots', 'saffron-bulgur'] },
   {
     weeks: 4,
     name: 'Soup and bread',
@@ -34,11 +34,11 @@ const WEEKS: readonly { weeks: number; name: string; servings: number; dishes: s
   { weeks: 2, name: 'Lamb again', servings: 8, dishes: ['lamb-apricots', 'beetroot-dill'] },
   {
     weeks: 1,
-    name: 'Wednesday stew',
+    name: 'Stew and barley',
     servings: 4,
     dishes: ['black-bean-plantain', 'mushroom-barley'],
   },
-  { weeks: 6, name: 'Hake on a Friday', servings: 3, dishes: ['hake-fennel', 'saffron-bulgur'] },
+  { weeks: 6, name: 'Hake and bulgur', servings: 3, dishes: ['hake-fennel', 'saffron-bulgur'] },
 ];
 
 /** @param now ms since the epoch; the evenings lie in the six weeks before it */

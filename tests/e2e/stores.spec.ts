@@ -88,6 +88,13 @@ test('raw food is put in by its name, and is an ingredient of a dish that thaws 
   await expect(tape).toContainText('1 pack of 3 kg');
   await expect(tape).toContainText('Thaw: 2 days in the fridge');
   const code = /[A-Z]{4}$/.exec((await tape.innerText()).trim())?.[0] ?? '';
+  // The next one can be put in at once: what was chosen stays, what was typed of the last one is gone.
+  await expect(put.getByLabel('Its name')).toHaveValue('');
+  await expect(put.getByLabel('Packs')).toHaveValue('1');
+  await put.getByLabel('Its name').fill('peas');
+  await put.getByLabel('One pack weighs').fill('400 g');
+  await put.getByRole('button', { name: 'Put it in' }).click();
+  await expect(tape).toContainText('1 pack of 400 g');
 
   await newMeal(page, 'Lamb from the freezer', 4);
   await addDish(page, 'Lamb shoulder');

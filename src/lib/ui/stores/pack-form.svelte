@@ -15,6 +15,8 @@
 
   let what = $state<'dish' | 'food'>('dish');
   let food = $state('');
+  let weight = $state('');
+  let useBy = $state('');
   let chosen = $state<string | null>(null);
   const where = $derived(chosen ?? places[0]?.id ?? 'freezer');
   const place = $derived<StoreItem['place']>(
@@ -36,7 +38,19 @@
 
 <section aria-labelledby="pack" class="card p-5">
   <h2 id="pack" class="mb-3 text-xl font-bold">Put in</h2>
-  <form method="POST" action="?/pack" use:enhance novalidate class="grid gap-3">
+  <form
+    method="POST"
+    action="?/pack"
+    use:enhance={() =>
+      async ({ result, update }) => {
+        // What was chosen stays for the next one; what was typed of this one goes once it is in.
+        await update({ reset: false });
+        if (result.type !== 'success') return;
+        [food, weight, useBy] = ['', '', ''];
+      }}
+    novalidate
+    class="grid gap-3"
+  >
     <fieldset class="grid grid-cols-2 gap-1 rounded-lg bg-leaf-soft p-1">
       <legend class="sr-only">What is put in</legend>
       {#each [['dish', 'A dish'], ['food', 'Something else']] as const as [value, label] (value)}
@@ -126,6 +140,7 @@
             name="weight"
             class="mt-1 field text-ink"
             placeholder="500 g, 2 lb"
+            bind:value={weight}
             aria-invalid={!!errors.weight}
           /></label
         >
@@ -133,6 +148,7 @@
           >Use by, if printed<input
             name="useBy"
             type="date"
+            bind:value={useBy}
             aria-invalid={!!errors.useBy}
             class="mt-1 field text-ink"
           /></label
