@@ -18,7 +18,7 @@ test('figures show their evenings, can be set back, and that can be undone', asy
   const large = taught.getByRole('listitem').filter({ hasText: 'weaker than its label says' });
   await large.locator('summary').click();
   await expect(large.getByRole('row')).not.toHaveCount(1);
-  await expect(large.getByRole('link', { name: 'Sunday lamb' })).toBeVisible();
+  await expect(large.getByRole('link', { name: 'Lamb and bulgur' })).toBeVisible();
   await large.getByRole('button', { name: /Set back/ }).click();
   await expect(large).toHaveCount(0);
   await expect(taught.getByText('power.large')).toBeVisible();
