@@ -133,6 +133,11 @@ export const mealSchema = z.object({
 });
 export type Meal = z.infer<typeof mealSchema>;
 
+/** Bags and boxes that a batch day fills. */
+export function bagsIn({ entries, boxes }: Pick<Meal, 'entries' | 'boxes'>): number {
+  return entries.reduce((sum, e) => sum + (e.bags?.copies ?? 0), boxes ?? 0);
+}
+
 /** The chance of being ready by serving that each word stands for. */
 export const SURENESS: Readonly<Record<Meal['sure'], number>> = {
   even: 0.5,

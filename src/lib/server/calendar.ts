@@ -1,6 +1,6 @@
 /** A run sheet as iCalendar (RFC 5545): one event an action, with an alarm where hands are needed. */
 import ical, { ICalAlarmType } from 'ical-generator';
-import type { Meal } from '$core/meal';
+import { bagsIn, type Meal } from '$core/meal';
 import { BOXES, dishOfRun, PACK_STAGE, totalsOf, type SavedPlan } from '$core/plan';
 import type { StoreItem } from '$core/stores';
 import { begunAhead } from './begun-ahead';
@@ -122,12 +122,11 @@ export function householdCalendar(
       add(`${meal.id}/shop`, serveAt - SHOP_BEFORE_MS, 60, `Shop for ${meal.name}`);
     const packing = plan ? packingOf(plan) : null;
     if (packing) {
-      const bags = meal.entries.reduce((n, e) => n + (e.bags?.copies ?? 0), 0) + (meal.boxes ?? 0);
       add(
         `${meal.id}/pack`,
         serveAt + packing.start * 60_000,
         packing.end - packing.start,
-        `Pack ${meal.name}: ${bags} bags and boxes, labels first`,
+        `Pack ${meal.name}: ${bagsIn(meal)} bags and boxes, labels first`,
       );
     }
     for (const { stepId, start, text, dish } of begunAhead(plan))

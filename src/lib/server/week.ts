@@ -2,6 +2,7 @@
 import { parseDate } from '@internationalized/date';
 import type { Kitchen } from '$core/kitchen';
 import type { LarderItem } from '$core/lists';
+import { bagsIn } from '$core/meal';
 import { dayKey, formatTime } from '$core/units';
 import { begunAhead } from './begun-ahead';
 import { SHOP_BEFORE_MS } from './calendar';
@@ -55,7 +56,7 @@ export function weekOf(
     if (meal.template) continue;
     const serveAt = Date.parse(meal.serveAt);
     const href = `/meals/${meal.id}`;
-    const bags = meal.entries.reduce((n, e) => n + (e.bags?.copies ?? 0), 0) + (meal.boxes ?? 0);
+    const bags = bagsIn(meal);
     add(serveAt, {
       kind: meal.batch ? 'pack' : 'meal',
       text: meal.batch && bags > 0 ? `${meal.name}: ${bags} bags and boxes` : meal.name,

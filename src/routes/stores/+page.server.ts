@@ -4,7 +4,7 @@ import { findFood } from '$core/food';
 import type { Kitchen } from '$core/kitchen';
 import { FLAT_MM } from '$core/plan';
 import type { StoreItem } from '$core/stores';
-import type { Meal } from '$core/meal';
+import { bagsIn, type Meal } from '$core/meal';
 import { failure } from '$core/reason';
 import { dayKey, parseQuantity } from '$core/units';
 import { database, type Database } from '$lib/server/database';
@@ -83,8 +83,9 @@ function batchDays(meals: readonly Meal[]) {
     .filter((meal) => meal.batch)
     .toSorted((a, b) => b.serveAt.localeCompare(a.serveAt))
     .slice(0, MOST_DAYS)
-    .map(({ id, name, serveAt, entries, boxes }) => {
-      const bags = entries.reduce((sum, e) => sum + (e.bags?.copies ?? 0), 0) + (boxes ?? 0);
+    .map((meal) => {
+      const { id, name, serveAt } = meal;
+      const bags = bagsIn(meal);
       return { id, name, serveAt, bags: bags === 1 ? '1 bag' : `${bags} bags` };
     });
 }
