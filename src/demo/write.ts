@@ -77,9 +77,9 @@ export function pressure(
   };
 }
 
-type Written = Omit<Dish, 'format' | 'products' | 'notes'> &
-  Partial<Pick<Dish, 'products' | 'notes'>>;
+type Written = Omit<Dish, 'format' | 'products' | 'notes' | 'unread'> &
+  Partial<Pick<Dish, 'products' | 'notes' | 'unread'>>;
 
 export function dish(written: Written): Dish {
-  return { format: 'olive-clock/dish@1', products: [], notes: '', ...written };
+  return { format: 'olive-clock/dish@1', products: [], notes: '', unread: [], ...written };
 }

@@ -30,6 +30,7 @@ const ask = (more: Partial<HoldQuestion>): HoldQuestion => ({
 const advise = (more: Partial<HoldQuestion>) => {
   const advice = holdFor(ask(more));
   if (!advice.ok) throw new Error(advice.problems[0]?.message);
+  if ('unknown' in advice.value) throw new Error('not known');
   return advice.value;
 };
 const from = (more: Partial<HoldQuestion>): number => advise(more).minutes?.[0] ?? Number.NaN;
@@ -230,7 +231,7 @@ describe('any question', () => {
     fc.assert(
       fc.property(
         fc.record({
-          food: fc.constantFrom('potato', 'salmon', 'beef cheek', 'green beans', 'moon dust'),
+          food: fc.constantFrom('potato', 'salmon', 'beef cheek', 'green beans', 'meatloaf'),
           cut: fc.record({
             shape: fc.constantFrom('slab' as const, 'cylinder' as const, 'sphere' as const),
             thicknessMm: fc.integer({ min: 2, max: 120 }),
@@ -246,8 +247,10 @@ describe('any question', () => {
         }),
         (more) => {
           const advice = advise(more);
-          expect(Number.isFinite(advice.centreC)).toBe(true);
-          if (advice.minutes === null) expect(advice.because.join()).toMatch(/no time/);
+          if (advice.centreC !== null) expect(Number.isFinite(advice.centreC)).toBe(true);
+          else expect(advice.minutes).toBeNull();
+          if (advice.minutes === null)
+            expect(advice.because.join()).toMatch(/no time|no thermometer is asked for/);
           else {
             expect(advice.minutes[0]).toBeGreaterThanOrEqual(0);
             expect(advice.minutes[1]).toBeGreaterThanOrEqual(advice.minutes[0]);
@@ -279,4 +282,28 @@ it('a whole cycle rises, holds and falls, and its phases follow each other', () 
   expect(curve.at(-1)?.gaugeKPa).toBeLessThan(5);
   for (let i = 1; i < curve.length; i++)
     expect(curve[i]?.seconds).toBeGreaterThanOrEqual(curve[i - 1]?.seconds ?? 0);
+});
+
+describe('a food that nobody knows', () => {
+  it('gets no minutes and no temperature for any target, but the groups to choose from', () => {
+    for (const target of ['safe', 'soft', 'shred', 'slice', 'crisp'] as const) {
+      const advice = holdFor(ask({ food: 'zungwe', target }));
+      expect(advice.ok && advice.value).toMatchObject({ unknown: true });
+      expect(JSON.stringify(advice)).not.toMatch(/minutes|thermometerC/);
+    }
+  });
+
+  it('gets them once its group is chosen, by the group’s own rule (USDA FSIS)', () => {
+    expect(advise({ food: 'ground meat', target: 'safe' }).thermometerC).toBe(71.1);
+    expect(advise({ food: 'poultry', target: 'safe' }).thermometerC).toBe(73.9);
+  });
+
+  it('a plant has no safe temperature: nothing is held for it, and no 0 min is given', () => {
+    const advice = advise({ food: 'potato', target: 'safe' });
+    expect(advice.minutes).toBeNull();
+    expect(advice.because.join()).toMatch(/no thermometer is asked for/);
+    expect(advise({ food: 'kidney beans', target: 'safe' }).because.join()).toMatch(
+      /boil for 10 min/,
+    );
+  });
 });

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { centreTheta, holdFor } from '../doneness';
 import { success } from '../reason';
 import { altitude, heater, level } from './inputs';
-import { question } from './question';
+import { question, type Answer } from './question';
 
 const shape = z.enum(
   ['slab', 'cylinder', 'sphere'],
@@ -14,6 +14,12 @@ const celsius = (what: string) =>
     .number(`${what} is a number; give °C`)
     .min(-40, `${what} is at least −40 °C; give °C`)
     .max(300, `${what} is at most 300 °C; give °C`);
+
+/** What has no answer is left out; the reason is in `because`. */
+const withoutNulls = <T extends { because: string[] }>(value: T): Answer => ({
+  ...Object.fromEntries(Object.entries(value).filter(([, v]) => v !== null)),
+  because: value.because,
+});
 
 /** From mm to half the way through, m. */
 const toHalfM = (thicknessMm: number): number => thicknessMm / 2000;
@@ -93,11 +99,7 @@ export const hold = question(
   (input) => {
     const advice = holdFor(input);
     if (!advice.ok) return advice;
-    const { minutes, thermometerC, ...rest } = advice.value;
-    return success({
-      ...(minutes === null ? {} : { minutes }),
-      ...(thermometerC === null ? {} : { thermometerC }),
-      ...rest,
-    });
+    if ('unknown' in advice.value) return success({ ...advice.value });
+    return success(withoutNulls(advice.value));
   },
 );

@@ -1,2 +1,2 @@
-export { QUESTIONS, ask } from './questions';
+export { QUESTIONS, ask, askKnown } from './questions';
 export type { Answer } from './question';

@@ -73,6 +73,7 @@ export function estimatedFoods(list: readonly { food: string }[]): string[] {
   return list
     .filter(({ food }) => findFood(food) === null)
     .map(
-      ({ food }) => `“${food}” is not in the table: taken as ${estimateFood(food).as} (estimate)`,
+      ({ food }) =>
+        `“${food}” is not in the table: it heats like ${estimateFood(food).as} (estimate)`,
     );
 }

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { comeUp, fit, naturalRelease } from '../cooker';
 import { softeningRate } from '../doneness';
 import { parseLine } from '../exchange';
-import { findFood } from '../food';
+import { rememberedGroup, type Kitchen } from '../kitchen';
 import { success, type Outcome } from '../reason';
 import {
   airPressure,
@@ -12,15 +12,9 @@ import {
   saturationPressure,
   saturationTemperature,
 } from '../steam';
-import {
-  UNIT_NAMES,
-  convert,
-  fromFahrenheit,
-  parseQuantity,
-  toFahrenheit,
-  type Unit,
-} from '../units';
+import { convertQuestion } from './convert-question';
 import { conduct, hold } from './doneness-questions';
+import { safe, yieldQuestion } from './food-questions';
 import { altitude, contents, estimatedFoods, heater, level, liner } from './inputs';
 import { thickenQuestion, water } from './liquid-questions';
 import { cool, freeze, keep, thaw } from './store-questions';
@@ -161,59 +155,6 @@ const fitQuestion = question(
   },
 );
 
-const convertQuestion = question(
-  'an amount in another unit; between weight and volume with the food',
-  z.object({
-    amount: z.number('the amount is a number; give one'),
-    unit: z.string('name the unit'),
-    to: z.string('name the unit wanted'),
-    food: z.string().optional(),
-  }),
-  ({ amount, unit, to, food }) => {
-    const degrees = convertTemperature(amount, unit, to);
-    if (degrees) return degrees;
-    const [from, target] = [readUnit(unit), readUnit(to)];
-    if (!from || !target)
-      return {
-        ok: false,
-        problems: [
-          {
-            field: from ? 'to' : 'unit',
-            message: `“${from ? to : unit}” is not a unit this knows`,
-            remedy: `use one of ${UNIT_NAMES.join(', ')}, C, F`,
-          },
-        ],
-      };
-    const known = food === undefined ? null : findFood(food);
-    const result = convert({ amount, unit: from }, target, known?.density);
-    if (!result.ok) return result;
-    const crosses = known !== null && result.ok;
-    return success({
-      amount: result.value.amount,
-      unit: result.value.unit,
-      because: [
-        'units: NIST SP 811, exact',
-        ...(crosses ? [`${known.names[0]}: ${known.density} g/ml as measured in a cup`] : []),
-      ],
-    });
-  },
-);
-
-function readUnit(text: string): Unit | null {
-  const plain = text.trim();
-  if ((UNIT_NAMES as readonly string[]).includes(plain)) return plain as Unit;
-  return parseQuantity(`1 ${plain}`)?.unit ?? null;
-}
-
-function convertTemperature(amount: number, unit: string, to: string): Outcome<Answer> | null {
-  const scale = (text: string): string => text.replace('°', '').trim().toUpperCase();
-  const pair = `${scale(unit)}>${scale(to)}`;
-  const because = ['°F = 1.8 °C + 32, exact'];
-  if (pair === 'C>F') return success({ amount: toFahrenheit(amount), unit: 'F', because });
-  if (pair === 'F>C') return success({ amount: fromFahrenheit(amount), unit: 'C', because });
-  return null;
-}
-
 const line = question(
   'one ingredient line, taken apart',
   z.object({
@@ -243,8 +184,10 @@ export const QUESTIONS: Readonly<Record<string, Question>> = {
   'come-up': comeUpQuestion,
   release,
   hold,
+  safe,
   fit: fitQuestion,
   convert: convertQuestion,
+  yield: yieldQuestion,
   line,
   water,
   thicken: thickenQuestion,
@@ -268,4 +211,25 @@ export function ask(name: string, input: unknown): Outcome<Answer> {
       },
     ],
   };
+}
+
+/**
+ * Asks a question for a household that has said what some unknown foods are; without it, as `ask`.
+ *
+ * @param kitchen whose foods the names are looked up in
+ */
+export function askKnown(
+  name: string,
+  input: unknown,
+  kitchen: Pick<Kitchen, 'foods'>,
+): Outcome<Answer> {
+  const answer = ask(name, input);
+  if (!answer.ok || answer.value.unknown !== true) return answer;
+  const food = (input as { food?: unknown }).food;
+  const group = typeof food === 'string' ? rememberedGroup(kitchen, food) : null;
+  if (group === null) return answer;
+  const again = ask(name, { ...(input as object), food: group });
+  if (!again.ok) return again;
+  const because = [`“${String(food)}” is ${group}, as this household said`, ...again.value.because];
+  return success({ ...again.value, because });
 }

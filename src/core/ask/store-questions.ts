@@ -101,8 +101,8 @@ export const keep = question(
     }),
   (input) => {
     const answer = keeps(input.kind ?? input.food ?? '', input.place);
-    if (!answer.ok) return answer;
-    const { days, ...rest } = answer.value;
+    if ('unknown' in answer) return success({ ...answer });
+    const { days, ...rest } = answer;
     return success({ ...(days ? { days } : {}), ...rest });
   },
 );

@@ -3,7 +3,7 @@
  *
  * @source first law on a well-mixed pot; saturation by IAPWS-IF97 (core/steam)
  */
-import { FUSION_HEAT, estimateFood, findFood, specificHeat } from '../food';
+import { FUSION_HEAT, compositionFor, findFood, specificHeat } from '../food';
 import { failure, success, type Outcome } from '../reason';
 import { airPressure, boilingPoint, insideTemperature, pressureAt } from '../steam';
 import { Pieces } from './piece';
@@ -83,7 +83,7 @@ export class Pot {
     let latent = 0;
     for (const portion of input.contents) {
       const food = findFood(portion.food);
-      const composition = food?.composition ?? estimateFood(portion.food).composition;
+      const { composition } = compositionFor(portion.food);
       const size = portion.pieceMm ?? food?.pieceMm ?? 20;
       const frozen = portion.frozen === true;
       const celsius = frozen ? Math.min(portion.celsius, -1) : portion.celsius;

@@ -1,22 +1,46 @@
-/** Which declared allergens a dish holds, as far as the food table knows. */
-import type { Allergen } from '../food';
-import type { ScaledDish } from './scaled';
+/** Which declared allergens a dish holds, and whether that is all that is known of it. */
+import { allergensInName, kindOf, type Allergen } from '../food';
+import type { ScaledDish, ScaledIngredient } from './scaled';
 
 export interface Allergens {
   /** In the order of the table, each with the ingredients it comes from. */
   contains: { allergen: Allergen; from: string[] }[];
-  /** Ingredients that the table does not know: nothing is said of them. */
+  /** Ingredients, and lines that were not read, of which nothing or not everything is known. */
   unknown: string[];
+  /** Whether every ingredient is known: only then is what is not listed not in it. */
+  isKnown: boolean;
+}
+
+/** Of what a name tells, and of what the table has of the food it is. */
+export function allergensOfIngredient({
+  ingredient,
+  food,
+}: Pick<ScaledIngredient, 'ingredient' | 'food'>): Allergen[] {
+  const isFree = /\bgluten[- ]?free\b/i.test(ingredient.food);
+  const own = (food?.allergens ?? []).filter((a) => !(isFree && a === 'gluten'));
+  return [...new Set([...own, ...allergensInName(ingredient.food)])];
 }
 
 /** @source Regulation (EU) No 1169/2011, Annex II, by the foods' kinds; labels come first */
-export function allergensOf({ ingredients }: ScaledDish): Allergens {
+export function allergensOf({ ingredients, dish }: ScaledDish): Allergens {
   const found = new Map<Allergen, string[]>();
-  for (const { ingredient, food } of ingredients)
-    for (const allergen of food?.allergens ?? [])
-      found.set(allergen, [...(found.get(allergen) ?? []), ingredient.food]);
+  for (const i of ingredients)
+    for (const allergen of allergensOfIngredient(i))
+      found.set(allergen, [...(found.get(allergen) ?? []), i.ingredient.food]);
+  const unknown = [
+    ...ingredients.filter((i) => i.food === null).map((i) => i.ingredient.food),
+    ...dish.unread,
+  ];
   return {
     contains: [...found].map(([allergen, from]) => ({ allergen, from })),
-    unknown: ingredients.filter((i) => i.food === null).map((i) => i.ingredient.food),
+    unknown,
+    isKnown: ingredients.length > 0 && unknown.length === 0,
   };
+}
+
+/** Ingredients that neither the table nor a rule can place: their group is asked for. */
+export function unknownFoods({ ingredients }: Pick<ScaledDish, 'ingredients'>): ScaledIngredient[] {
+  return ingredients.filter(
+    (i) => i.ingredient.group === undefined && kindOf(i.ingredient.food) === null,
+  );
 }

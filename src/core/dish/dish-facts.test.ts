@@ -39,15 +39,16 @@ const ingredient = (
 
 describe('diets', () => {
   const fits = (foods: string[], diet: Diet) =>
-    dietsOf({
-      ingredients: scaleDish(
+    dietsOf(
+      scaleDish(
         {
           ...dishOf('beetroot-dill'),
+          stages: [],
           ingredients: foods.map((f, i) => ({ ...ingredient(f, 100, 'g'), id: String(i) })),
         },
         4,
-      ).ingredients,
-    }).find((d) => d.diet === diet);
+      ),
+    ).find((d) => d.diet === diet);
 
   it.each<[string[], Diet, boolean | null]>([
     [['lamb shoulder'], 'vegetarian', false],
@@ -63,6 +64,16 @@ describe('diets', () => {
     [['butter'], 'no milk', false],
     [['almonds'], 'no nuts', false],
     [['a thing nobody knows'], 'vegan', null],
+    [[], 'vegan', null],
+    [[], 'no nuts', null],
+    [['walnut oil'], 'no nuts', false],
+    [['beef meatballs'], 'vegetarian', false],
+    [['beef meatballs'], 'no gluten', null],
+    [['chicken broth'], 'vegetarian', false],
+    [['vegan sausages'], 'vegetarian', true],
+    [['oat milk'], 'vegan', null],
+    [['lard'], 'vegetarian', false],
+    [['gluten-free pasta'], 'no gluten', true],
   ])('%s, %s: %s', (foods, diet, expected) => {
     expect(fits(foods, diet)?.fits).toBe(expected);
   });

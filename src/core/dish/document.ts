@@ -1,5 +1,6 @@
 /** The dish document: what goes in, and the stages from board to table. */
 import { z } from 'zod';
+import { ASK_GROUPS } from '../food';
 import { UNIT_NAMES } from '../units';
 
 const id = z.string().min(1).max(60);
@@ -19,6 +20,8 @@ export const ingredientSchema = z.object({
     .nullable(),
   unit: z.enum(UNIT_NAMES).nullable(),
   preparation: z.string().max(200).default(''),
+  /** What somebody said it is, where neither the table nor its name tells. */
+  group: z.enum(ASK_GROUPS as [string, ...string[]]).optional(),
   role: z.enum(['main', 'liquid', 'base', 'seasoning', 'finish']),
   /**
    * proportional; with the pot (water under a rack); whole pieces; to taste (less than proportional);
@@ -192,6 +195,10 @@ export const dishSchema = z
     /** Cooked in bulk: an ingredient of other dishes, that its main food is the measure of. */
     bulk: z.boolean().optional(),
     notes: z.string().max(5000).default(''),
+    /** The text or page it was read from, as it was given. */
+    source: z.string().max(60_000).optional(),
+    /** Pieces of that text that are in no field: shown until somebody says what they are. */
+    unread: z.array(z.string().max(2000)).max(200).default([]),
   })
   .superRefine((dish, context) => {
     const stages = new Set(dish.stages.map((s) => s.id));

@@ -1,4 +1,4 @@
-export { allergensOf } from './allergens';
+export { allergensOf, unknownFoods } from './allergens';
 export type { Allergens } from './allergens';
 export { dishSchema, freeIdIn, ingredientSchema, stageSchema } from './document';
 export type { Dish, Ingredient, PressureStage, ReleaseChoice, Stage, StageKind } from './document';
@@ -9,6 +9,7 @@ export { contentsAt, cooksFrozen, startCelsius } from './contents';
 export { targetsFor, useAnswer } from './use-answer';
 export type { AnswerUse, UseTarget } from './use-answer';
 export { compareDishes } from './compare';
+export { withGroups } from './groups';
 export { DIETS, dietsOf } from './diets';
 export type { Diet, DietAnswer } from './diets';
 export { compositionOf, mainIngredient } from './whole';

@@ -1,5 +1,5 @@
 /** Scaling to servings: amounts by behaviour, and what each ingredient weighs in the pot. */
-import { findFood, type Food } from '../food';
+import { findFood, groupChoice, kindOf as kindOfFood, type Food } from '../food';
 import { UNITS, kindOf, toFraction, type Quantity } from '../units';
 import { heldByWeight } from './by-weight';
 import type { Dish, Ingredient } from './document';
@@ -25,6 +25,8 @@ export function scaleDish(dish: Dish, servings: number): ScaledDish {
 
 function scaleIngredient(ingredient: Ingredient, factor: number): ScaledIngredient {
   const food = findFood(ingredient.food);
+  const kind =
+    (ingredient.group && groupChoice(ingredient.group)?.kind) || kindOfFood(ingredient.food);
   const [scale, because] = scaleFactor(ingredient, factor);
   const quantity =
     ingredient.amount === null
@@ -32,12 +34,13 @@ function scaleIngredient(ingredient: Ingredient, factor: number): ScaledIngredie
       : { amount: ingredient.amount * scale, unit: ingredient.unit ?? ('piece' as const) };
   const grams = quantity && toGrams(quantity, food);
   if (ingredient.scaling !== 'packages' || !quantity)
-    return { ingredient, food, quantity, grams, leftover: null, because };
+    return { ingredient, food, kind, quantity, grams, leftover: null, because };
   const opened = Math.ceil(quantity.amount - 1e-9);
   const rest = opened - quantity.amount;
   return {
     ingredient,
     food,
+    kind,
     quantity,
     grams,
     leftover: rest > 1e-9 ? { amount: rest, unit: quantity.unit } : null,

@@ -1,11 +1,14 @@
 /** A dish with its amounts for so many people. */
-import type { Food } from '../food';
+import type { Food, FoodKind } from '../food';
 import type { Quantity } from '../units';
 import type { Dish, Ingredient } from './document';
 
 export interface ScaledIngredient {
   ingredient: Ingredient;
+  /** Its row of the food table; null where it has none. */
   food: Food | null;
+  /** What it is for safety, keeping and diets; null where nobody knows: never taken for harmless. */
+  kind: FoodKind | null;
   quantity: Quantity | null;
   /** g, where amount and food allow it. */
   grams: number | null;

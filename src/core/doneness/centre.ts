@@ -1,6 +1,6 @@
 /** The middle of a piece over a whole cycle: how hot, how soft, how safe. */
 import { Pieces, type PieceShape, type WholeCycle } from '../cooker';
-import { estimateFood, findFood } from '../food';
+import { compositionFor } from '../food';
 import { lethality, softeningRate } from './rates';
 
 const LAYERS = 30;
@@ -48,7 +48,7 @@ export function centreThrough(
   cut: Cut,
   startC: number,
 ): CentreHistory {
-  const composition = (findFood(food) ?? estimateFood(food)).composition;
+  const { composition } = compositionFor(food);
   const piece = new Pieces({ composition }, 100, cut.thicknessMm, startC, {
     shape: cut.shape,
     layers: LAYERS,

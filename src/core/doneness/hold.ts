@@ -11,7 +11,16 @@ import {
   type Portion,
   type ReleaseKind,
 } from '../cooker';
-import { estimateFood, findFood, type DonenessTarget, type Food } from '../food';
+import {
+  ASK_GROUPS,
+  estimateFood,
+  findFood,
+  foodById,
+  kindOf,
+  type DonenessTarget,
+  type Food,
+  type FoodKind,
+} from '../food';
 import { success, type Outcome } from '../reason';
 import { centreTarget } from '../safety';
 import { insideTemperature } from '../steam';
@@ -33,11 +42,18 @@ export interface HoldQuestion {
   release: ReleaseKind;
 }
 
+/** Nobody knows what it is: no minutes, no temperature, but the groups to choose from. */
+export interface UnknownFood {
+  unknown: true;
+  ask: readonly string[];
+  because: string[];
+}
+
 export interface HoldAdvice {
   /** Whole minutes, from and to; null where no hold gets there. */
   minutes: [number, number] | null;
-  /** °C in the middle when the lid opens after the shorter of them. */
-  centreC: number;
+  /** °C in the middle when the lid opens after the shorter of them; null where nothing was held. */
+  centreC: number | null;
   /** What a thermometer in the thickest part must show, °C; null where none is asked for. */
   thermometerC: number | null;
   /** What the middle has had in heat, as minutes at 70 °C; null where the food asks for no safe centre. */
@@ -67,9 +83,14 @@ const SOLID_G_PER_ML = 1.05;
  * @returns the advice; fails where the pot never comes to pressure
  * @accuracy common practice within its own spread, see tests/reference/hold.test.ts
  */
-export function holdFor(question: HoldQuestion): Outcome<HoldAdvice> {
-  const food = findFood(question.food);
-  const wanted = demandsOf(question, food);
+export function holdFor(question: HoldQuestion): Outcome<HoldAdvice | UnknownFood> {
+  const kind = kindOf(question.food);
+  // A row of the table that the name only stands beside (“ground veal”) gives no more than its make-up.
+  const food = rowFor(question.food, kind);
+  const wanted = demandsOf(question, food, kind);
+  if (!kind || wanted === null) return success(unknownFood(question, kind));
+  if (wanted.thermometerC === null && wanted.dose === null)
+    return success(nothingAsked(question, kind));
   const first = history(question, question.cut.thicknessMm, 0);
   if (!first.ok) return first;
   const usual = shortestHold(question, question.cut.thicknessMm, wanted);
@@ -93,7 +114,7 @@ export function holdFor(question: HoldQuestion): Outcome<HoldAdvice> {
   );
   return success({
     minutes,
-    centreC: end.ok ? end.value.openC : Number.NaN,
+    centreC: end.ok ? end.value.openC : null,
     thermometerC: wanted.thermometerC,
     safeMinutes: end.ok && wanted.thermometerC !== null ? end.value.safeMinutes : null,
     schools: schoolsFor({ ...question, thicknessMm: question.cut.thicknessMm }, atSea),
@@ -109,20 +130,66 @@ export function holdFor(question: HoldQuestion): Outcome<HoldAdvice> {
 interface Demands {
   /** °C in the middle when the lid opens. */
   thermometerC: number | null;
-  /** Minutes at the ordinary level for most of the piece. */
-  dose: number;
+  /** Minutes at the ordinary level for most of the piece; null where only safety is asked for. */
+  dose: number | null;
 }
 
-/** What has to be reached: heat for safety, and heat for softness. */
-function demandsOf({ target }: HoldQuestion, food: Food | null): Demands {
-  const thermometerC = centreTarget(food)?.celsius ?? null;
-  const dose = target === 'safe' ? 0 : (food?.doses[target] ?? closestDose(food));
-  return { thermometerC, dose };
+/** The row of the table that a hold goes by: its own, or that of the usual food of its kind. */
+function rowFor(name: string, kind: FoodKind | null): Food | null {
+  if (kind?.like) return foodById(kind.like);
+  return kind?.by === 'table' ? findFood(name) : null;
+}
+
+/**
+ * What has to be reached: heat for safety, and heat for softness.
+ *
+ * @returns null where the food’s softness is asked for and not known
+ */
+function demandsOf(
+  { target }: HoldQuestion,
+  food: Food | null,
+  kind: FoodKind | null,
+): Demands | null {
+  const thermometerC = centreTarget(kind)?.celsius ?? null;
+  if (target === 'safe') return { thermometerC, dose: null };
+  if (!food) return null;
+  return { thermometerC, dose: food.doses[target] ?? closestDose(food) };
 }
 
 /** A target that a food has no number for: the most that it has for any. */
-function closestDose(food: Food | null): number {
-  return Math.max(0, ...Object.values(food?.doses ?? { soft: 1.5 }));
+function closestDose(food: Food): number {
+  return Math.max(0, ...Object.values(food.doses));
+}
+
+function unknownFood({ food, target }: HoldQuestion, kind: FoodKind | null): UnknownFood {
+  return {
+    unknown: true,
+    ask: ASK_GROUPS,
+    because: [
+      kind
+        ? `how soon “${food}” is ${target} is not known: choose the group that it is most like`
+        : `what “${food}” is, is not known: choose its group, for without it nothing says when it is safe`,
+    ],
+  };
+}
+
+/** Plants and what is ready to eat have no safe temperature: there is nothing to hold for. */
+function nothingAsked({ food }: HoldQuestion, kind: FoodKind): HoldAdvice {
+  return {
+    minutes: null,
+    centreC: null,
+    thermometerC: null,
+    safeMinutes: null,
+    schools: [],
+    because: [
+      `no thermometer is asked for with “${food}” (${kind.class}): ask for crisp or soft instead`,
+      ...(/kidney/i.test(food)
+        ? [
+            'raw kidney beans must boil for 10 min at least (FDA, Bad Bug Book, phytohaemagglutinin)',
+          ]
+        : []),
+    ],
+  };
 }
 
 /** Finicky food in a fuller pot: what the longer way up has cooked already, min. */
@@ -176,7 +243,7 @@ function shortestHold(question: HoldQuestion, thicknessMm: number, wanted: Deman
     const { ok, ...rest } = history(question, thicknessMm, minutes);
     if (!ok || !('value' in rest)) return false;
     const isSafe = wanted.thermometerC === null || rest.value.openC >= wanted.thermometerC;
-    return isSafe && rest.value.softMinutes >= wanted.dose;
+    return isSafe && rest.value.softMinutes >= (wanted.dose ?? 0);
   };
   if (isDone(0)) return 0;
   let low = 0;
@@ -202,15 +269,16 @@ function reasons(
   altitude: { usual: number | null; rule: number },
 ): string[] {
   const { cut, state, target, altitudeM } = question;
-  const name = food?.names[0] ?? question.food;
+  const isOwn = findFood(question.food)?.id === food?.id;
+  const name = isOwn ? (food?.names[0] ?? question.food) : question.food;
   return [
     `${name}, ${Math.round(cut.thicknessMm)} mm through, ${state}: time follows thickness, not quantity (conduction, ${cut.shape})`,
-    ...(food === null
+    ...(!isOwn || food === null
       ? [
-          `“${question.food}” is not in the table: taken as ${estimateFood(question.food).as} (estimate)`,
+          `“${question.food}” is not in the table: it heats like ${estimateFood(question.food).as} (estimate)`,
         ]
       : []),
-    ...(dose > 0
+    ...(dose !== null && dose > 0
       ? [
           `${target}: most of the piece has had as much as ${dose} min at the ordinary level (common practice; ten times as fast for every 21 K)`,
         ]

@@ -1,5 +1,5 @@
 /** One ingredient line, as people write them, taken apart. */
-import { findFood } from '../food';
+import { findFood, mentionedFood } from '../food';
 import { parseAmount, type Quantity, type Unit } from '../units';
 
 export type IngredientState = 'frozen' | 'canned' | 'drained' | 'dried' | 'cooked' | 'fresh';
@@ -55,7 +55,7 @@ export function parseLine(text: string): IngredientLine {
   if (comma >= 0) {
     const [first = '', second = '', ...further] = food.split(',').map((part) => part.trim());
     // “Boneless, skinless chicken thighs”: the food comes after words that only describe it.
-    const isDescribed = findFood(first) === null && findFood(second) !== null;
+    const isDescribed = mentionedFood(first) === null && mentionedFood(second) !== null;
     food = isDescribed ? `${first} ${second}` : first;
     notes.push((isDescribed ? further : [second, ...further]).join(', '));
   }

@@ -1,4 +1,8 @@
-/** Foods that the table does not know, taken as the group that their name speaks of. */
+/**
+ * The make-up of foods that the table does not know, for heat only: how fast they warm and cool. It says
+ * nothing of what makes them safe, soft or fit to eat.
+ */
+import { findFood, foodById, kindOf } from './find';
 import type { Composition } from './types';
 
 interface Estimate {
@@ -7,39 +11,20 @@ interface Estimate {
   composition: Composition;
 }
 
-const make = (
-  as: string,
-  [water, protein, fat, carbohydrate, fibre, ash]: readonly [
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-  ],
-): Estimate => ({ as, composition: { water, protein, fat, carbohydrate, fibre, ash } });
+/** Most cooked food is about three quarters water, and water decides how it heats (from memory, USDA SR). */
+const MOIST: Composition = { water: 75, protein: 9, fat: 6, carbohydrate: 7, fibre: 2, ash: 1 };
 
-/** Means of the table's groups, rounded. */
-const BY_WORD: readonly (readonly [RegExp, Estimate])[] = [
-  [/\b(?:fish|fillet|roe|eel|crab|lobster)\b/i, make('a fish', [75, 19, 5, 0, 0, 1])],
-  [
-    /\b(?:steak|meat|chop|joint|ribs?|hock|tongue|tripe|boar|bison|quail|pheasant|bird)\b/i,
-    make('a meat', [69, 19, 11, 0, 0, 1]),
-  ],
-  [
-    /\b(?:bean|beans|lentil|lentils|pea|peas|dal|pulse)\b/i,
-    make('a dry pulse', [10, 23, 2, 46, 16, 3]),
-  ],
-  [
-    /\b(?:rice|grain|groats|noodles?|pasta|flour|flakes|meal)\b/i,
-    make('a dry grain', [11, 11, 2, 69, 6, 1]),
-  ],
-  [/\b(?:nut|nuts|seeds?)\b/i, make('a nut', [5, 19, 52, 12, 9, 3])],
-  [/\b(?:soup|sauce|drink|liquid|syrup)\b/i, make('a thin sauce', [90, 2, 2, 5, 0.5, 0.5])],
-];
-const VEGETABLE = make('a watery vegetable', [85, 2, 1, 9, 2, 1]);
+/** A food’s own make-up, or the estimate of one that the table does not know. */
+export function compositionFor(name: string): Estimate {
+  const food = findFood(name);
+  return food ? { as: food.names[0], composition: food.composition } : estimateFood(name);
+}
 
-/** The nearest group by the words of a name; a watery vegetable where it says nothing. */
+/** The make-up of the usual food of its kind; moist food where its kind is not known either. */
 export function estimateFood(name: string): Estimate {
-  return BY_WORD.find(([pattern]) => pattern.test(name))?.[1] ?? VEGETABLE;
+  const like = kindOf(name)?.like;
+  const food = like ? foodById(like) : null;
+  return food
+    ? { as: food.names[0], composition: food.composition }
+    : { as: 'moist food, three quarters water', composition: MOIST };
 }

@@ -20,6 +20,7 @@ export interface Keeping {
 const CHART = 'FoodSafety.gov, Cold Food Storage Chart';
 const KEEPER = 'USDA, Food Marketing Institute and Cornell University, FoodKeeper';
 const LEFTOVERS = 'USDA FSIS, Leftovers and Food Safety';
+const OIL = 'National Center for Home Food Preservation, Storing garlic in oil';
 const SEAFOOD = 'FDA, Refrigerator and Freezer Storage Chart';
 
 type Days = readonly [number, number];
@@ -86,6 +87,9 @@ export const KEEPING: Readonly<Record<KeepingKind, Keeping>> = {
   'cooked-vegetable': safe('cooked vegetables, grain or pasta', [3, 4], [3, 4], LEFTOVERS),
   dairy: safe('milk, cream or yoghurt', [5, 7], [1, 3], KEEPER),
   opened: safe('an opened can or jar', [3, 5], [2, 3], KEEPER),
+  // Botulism grows where oil keeps the air away; UC Davis and the NCHFP allow a few days (from memory).
+  'in-oil': safe('garlic, herbs or vegetables in oil', [2, 4], [3, 4], OIL),
+  'cut-produce': safe('fruit or vegetables, cut', [2, 4], [8, 10], KEEPER),
   butter: good('butter', [30, 60], [6, 9], [1, 2]),
   'hard-cheese': good('hard cheese', [21, 28], [6, 6]),
   vegetable: good('vegetables and fruit', [3, 7], [8, 10], [1, 3]),
@@ -93,4 +97,9 @@ export const KEEPING: Readonly<Record<KeepingKind, Keeping>> = {
   root: good('roots and other firm vegetables', [7, 21], [8, 10], [7, 30]),
   herb: good('fresh herbs', [5, 7], [1, 2]),
   dry: good('dry goods', [180, 360], [12, 24], [180, 360]),
+  // Nobody said what it is: the shortest of all rows, until somebody does.
+  unknown: {
+    ...safe('food that is not known: the strictest row of the chart', [1, 1], [1, 1]),
+    strict: { days: 1, words: 'what it is is not known: choose its group, and its own days count' },
+  },
 };

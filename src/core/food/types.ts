@@ -96,13 +96,16 @@ export type KeepingKind =
   | 'cooked-vegetable'
   | 'dairy'
   | 'opened'
+  | 'in-oil'
+  | 'cut-produce'
   | 'butter'
   | 'hard-cheese'
   | 'vegetable'
   | 'leafy'
   | 'root'
   | 'herb'
-  | 'dry';
+  | 'dry'
+  | 'unknown';
 
 export interface Food {
   id: string;

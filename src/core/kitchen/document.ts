@@ -1,5 +1,6 @@
 /** The kitchen document: what a household cooks with, and how it likes to read things. */
 import { z } from 'zod';
+import { ASK_GROUPS } from '../food';
 import { ALTITUDE_RANGE } from '../steam';
 import { isZone } from '../units';
 
@@ -160,6 +161,16 @@ export const kitchenSchema = z.object({
     )
     .max(4, 'at most four cooks')
     .default([]),
+  /** Foods that the program does not know, with the group that somebody chose. */
+  foods: z
+    .array(
+      z.object({
+        name: z.string().min(1).max(120),
+        group: z.enum(ASK_GROUPS as [string, ...string[]]),
+      }),
+    )
+    .max(500, 'at most 500 foods')
+    .default([]),
   /** Freezers and fridges, with the room for what is packed. */
   places: z
     .array(placeSchema)
@@ -206,6 +217,7 @@ export function emptyKitchen(zone: string): Kitchen {
     tools: [],
     circuits: [],
     cooks: [],
+    foods: [],
     places: USUAL_PLACES.map((p) => ({ ...p })),
     hands: 1,
     altitudeM: 0,

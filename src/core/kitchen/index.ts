@@ -1,3 +1,4 @@
+export { knownName, rememberedGroup, withGroup } from './foods';
 export { basisOf, paceFor, waitFor, WORK_KINDS } from './basis';
 export type { Basis, WorkKind } from './basis';
 export {

@@ -32,19 +32,31 @@ export function looksAtEaters(meal: Meal, entries: readonly EffectiveEntry[]): P
           },
         ];
       }
-      const unsure = dietsOf(scaleDish(dish, dish.servings)).filter(
-        (d) => eater.diets.includes(d.diet) && d.fits === null,
-      );
-      return unsure.length === 0
-        ? []
-        : [
-            {
-              entryId: entry.id,
-              severity: 'info',
-              text: `For ${eater.name} (${unsure.map((d) => d.diet).join(', ')}) the label decides in ${dish.name}: ${[...new Set(unsure.flatMap((d) => d.because))].join(', ')}.`,
-              remedy: null,
-            },
-          ];
+      const scaled = scaleDish(dish, dish.servings);
+      const unsure = dietsOf(scaled).filter((d) => eater.diets.includes(d.diet) && d.fits === null);
+      const allergens = allergensOf(scaled);
+      const asks = [
+        ...unsure.map((d) => d.diet),
+        ...(allergens.isKnown ? [] : eater.allergens.map((a) => `no ${a}`)),
+      ];
+      if (asks.length === 0) return [];
+      const foods = [
+        ...new Set([
+          ...unsure.flatMap((d) => d.because),
+          ...(eater.allergens.length > 0 ? allergens.unknown : []),
+        ]),
+      ];
+      return [
+        {
+          entryId: entry.id,
+          // A label can be read; what nobody knows may be what somebody must not eat.
+          severity: allergens.isKnown ? 'info' : 'look',
+          text: allergens.isKnown
+            ? `For ${eater.name} (${asks.join(', ')}) the label decides in ${dish.name}: ${foods.join(', ')}.`
+            : `For ${eater.name} (${asks.join(', ')}) it is not known whether ${dish.name} will do: ${foods.join(', ') || 'it has no ingredients'}.`,
+          remedy: allergens.isKnown ? null : 'Say on the dish’s page what is in it.',
+        },
+      ];
     }),
   );
 }

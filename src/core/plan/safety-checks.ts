@@ -124,9 +124,9 @@ function checkTarget(dish: Dish, stage: PressureStage, kitchen: Kitchen): DishCh
   const stay = findStays(scaled.dish).find((s) => s.stages.some((x) => x.id === stage.id));
   const used = new Set((stay?.stages ?? [stage]).flatMap((s) => s.uses));
   const piece = scaled.ingredients
-    .filter((i) => used.has(i.ingredient.id) && (i.grams ?? 0) > 0 && centreTarget(i.food))
+    .filter((i) => used.has(i.ingredient.id) && (i.grams ?? 0) > 0 && centreTarget(i.kind))
     .sort((a, b) => thick(b) - thick(a))[0];
-  const rule = piece && centreTarget(piece.food);
+  const rule = piece && centreTarget(piece.kind);
   if (!cooker || !piece?.food || !rule || piece.food.group === 'egg') return [];
   const release: ReleaseKind =
     stage.release.kind === 'timed' ? stage.release.minutes : stage.release.kind;
@@ -148,7 +148,7 @@ function checkTarget(dish: Dish, stage: PressureStage, kitchen: Kitchen): DishCh
     cooker,
     release,
   });
-  const minutes = advice.ok ? advice.value.minutes?.[1] : undefined;
+  const minutes = advice.ok && 'minutes' in advice.value ? advice.value.minutes?.[1] : undefined;
   if (minutes === undefined || minutes <= stage.holdMinutes || minutes > MOST_HOLD) return [];
   const read = (c: number): string => formatTemperature(c, kitchen.scale);
   return [

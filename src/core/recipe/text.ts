@@ -1,5 +1,5 @@
 /** Plain text: headings where there are any, otherwise lines told by what they look like. */
-import { findFood } from '../food';
+import { mentionedFood } from '../food';
 import { parseAmount } from '../units';
 import type { RawRecipe } from './types';
 
@@ -27,13 +27,13 @@ function looksLikeIngredient(line: string): boolean {
   if (line.length > 120 || /[.!?]\s+\S/.test(line)) return false;
   const bare = line.replace(/^[•*▪◦–-]\s*/, '');
   const { amount, unit } = parseAmount(bare);
-  if (amount !== null && (unit !== null || findFood(bare) !== null))
+  if (amount !== null && (unit !== null || mentionedFood(bare) !== null))
     return !/[.!]$/.test(bare) || unit !== null;
   if (/,?\s*(?:to taste|for serving|to serve|as needed)\b/i.test(bare))
-    return findFood(bare) !== null;
+    return mentionedFood(bare) !== null;
   // “Salt”, “a little dill”: a few words that name a food and tell nobody to do anything.
   const isFew = bare.split(/\s+/).length <= 4 && !/[.!?:]$/.test(bare);
-  return isFew && !VERB.test(bare) && findFood(bare) !== null;
+  return isFew && !VERB.test(bare) && mentionedFood(bare) !== null;
 }
 
 function headingOf(line: string): Part | null {

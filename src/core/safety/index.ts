@@ -3,7 +3,7 @@
  * cooker's manual and local advice come first; the program only reminds.
  */
 import type { ScaledDish } from '../dish';
-import type { Food } from '../food';
+import type { FoodClass, FoodKind } from '../food';
 import { formatTemperature } from '../units';
 
 export interface Caution {
@@ -15,43 +15,54 @@ export interface Caution {
 const FSIS = 'USDA FSIS, Safe Minimum Internal Temperature Chart';
 const MANUAL = 'common practice; the cooker’s manual comes first';
 
-/** Least centre temperature by food, °C; the strictest rule first. */
-const CENTRE_RULES = [
-  { applies: (f: Food) => f.group === 'poultry', celsius: 73.9, what: 'poultry', rest: '' },
-  {
-    applies: (f: Food) => f.keep === 'ground-meat' || f.keep === 'sausage',
-    celsius: 71.1,
-    what: 'ground meat',
-    rest: '',
-  },
-  { applies: (f: Food) => f.group === 'egg', celsius: 71.1, what: 'dishes with egg', rest: '' },
-  {
-    applies: (f: Food) => f.group === 'meat',
-    celsius: 62.8,
-    what: 'whole cuts of meat',
-    rest: ', then 3 min rest',
-  },
-  { applies: (f: Food) => f.group === 'fish', celsius: 62.8, what: 'fish', rest: '' },
-] as const;
+export interface CentreRule {
+  celsius: number;
+  /** As it stands in a sentence. */
+  what: string;
+  restMinutes: number;
+}
+
+const rule = (celsius: number, what: string, restMinutes = 0): CentreRule => ({
+  celsius,
+  what,
+  restMinutes,
+});
 
 /**
- * What a thermometer in the thickest part must show; null where no rule asks for one.
+ * Least temperature in the middle by class; absent where no thermometer is asked for.
  *
  * @source USDA FSIS, Safe Minimum Internal Temperature Chart
  */
-export function centreTarget(food: Food | null): (typeof CENTRE_RULES)[number] | null {
-  return CENTRE_RULES.find((rule) => food !== null && rule.applies(food)) ?? null;
+const CENTRE_RULES: Readonly<Partial<Record<FoodClass, CentreRule>>> = {
+  poultry: rule(73.9, 'poultry'),
+  casserole: rule(73.9, 'stuffed, mixed and reheated food'),
+  ground: rule(71.1, 'ground meat and organs'),
+  game: rule(71.1, 'game'),
+  egg: rule(71.1, 'dishes with egg'),
+  'whole-cut': rule(62.8, 'whole cuts of meat', 3),
+  fish: rule(62.8, 'fish'),
+  shellfish: rule(62.8, 'shellfish'),
+};
+
+/** What a thermometer in the thickest part must show; null where no rule asks for one. */
+export function centreTarget(kind: FoodKind | null): CentreRule | null {
+  return (kind && CENTRE_RULES[kind.class]) ?? null;
+}
+
+/** The most demanding food among them, with its rule; null where none has one. */
+export function strictestTarget(kinds: readonly (FoodKind | null)[]): CentreRule | null {
+  return kinds
+    .map(centreTarget)
+    .reduce((best, r) => (r && (!best || r.celsius > best.celsius) ? r : best), null);
 }
 
 /** The thermometer reading that decides, for the most demanding food in the dish. */
 export function centreCaution(scaled: ScaledDish, scale: 'C' | 'F'): Caution | null {
-  const rule = CENTRE_RULES.find((r) =>
-    scaled.ingredients.some(({ food }) => food !== null && r.applies(food)),
-  );
+  const rule = strictestTarget(scaled.ingredients.map((i) => i.kind));
   if (!rule) return null;
   return {
     code: 'centre-temperature',
-    text: `${rule.what}: at least ${formatTemperature(rule.celsius, scale)} in the thickest part${rule.rest}`,
+    text: `${rule.what}: at least ${formatTemperature(rule.celsius, scale)} in the thickest part${rule.restMinutes > 0 ? `, then ${rule.restMinutes} min rest` : ''}`,
     source: FSIS,
   };
 }

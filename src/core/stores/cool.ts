@@ -1,5 +1,5 @@
 /** How long cooked food takes to cool, against the published two-stage limit. */
-import { conductivity, estimateFood, findFood, solidDensity, specificHeat } from '../food';
+import { compositionFor, conductivity, findFood, solidDensity, specificHeat } from '../food';
 import { saturationPressure } from '../steam';
 
 export type CoolingMethod = 'counter' | 'fridge' | 'ice-bath';
@@ -51,7 +51,7 @@ export function coolingTime(input: {
 }): Cooling {
   const { method, fromC, roomC } = input;
   const food = findFood(input.food);
-  const { composition } = food ?? estimateFood(input.food);
+  const { composition } = compositionFor(input.food);
   const around = method === 'fridge' ? FRIDGE_C : method === 'ice-bath' ? ICE_C : roomC;
   const topC = method === 'ice-bath' ? roomC : around;
   const wallW = method === 'ice-bath' ? ICE_W : AIR_W;

@@ -3,6 +3,7 @@ import {
   FREEZE_FROM_C,
   FUSION_HEAT,
   conductivity,
+  compositionFor,
   estimateFood,
   findFood,
   frozenConductivity,
@@ -160,7 +161,7 @@ export function thawRuleHours(grams: number, method: 'air' | 'water'): number {
   return method === 'water' ? pounds / 2 : Math.max(24, (pounds / 4.5) * 24);
 }
 
-const byName = (food: string): Composition => (findFood(food) ?? estimateFood(food)).composition;
+const byName = (food: string): Composition => compositionFor(food).composition;
 
 function shapeWords(shape: BagShape): string {
   return { slab: 'a flat bag', cylinder: 'a roll', sphere: 'a round mound' }[shape];
@@ -169,5 +170,7 @@ function shapeWords(shape: BagShape): string {
 function estimated(food: string): string[] {
   return findFood(food)
     ? []
-    : [`“${food}” is not in the table: taken as ${estimateFood(food).as} (estimate)`];
+    : [
+        `“${food}” is not in the table: it freezes and thaws like ${estimateFood(food).as} (estimate)`,
+      ];
 }

@@ -16,8 +16,8 @@ export {
 export type { RoomTaken } from './room';
 export { suggestWeek } from './suggest-week';
 export type { Proposal, WeekQuestion } from './suggest-week';
-export { keeps } from './keep';
-export type { KeepingAnswer, KeepingPlace } from './keep';
+export { keeps, keepsAs } from './keep';
+export type { KeepingAnswer, KeepingPlace, UnknownKeeping } from './keep';
 export { bagContents, bagParts } from './bag-contents';
 export type { BagContents, BagParts } from './bag-contents';
 export { addDays, daysBetween } from './days';

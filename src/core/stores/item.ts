@@ -52,6 +52,8 @@ const itemSchema = z
     /** For the label, line by line: how it is cooked or heated, what goes in after. */
     cooking: z.string().max(600).default(''),
     allergens: z.array(z.string()).default([]),
+    /** What of it nobody knows, so that what is not listed may still be in it. */
+    unknownFoods: z.array(z.string().max(2000)).max(300).default([]),
     /** Still to be cooked: a bag of what goes into the pot. */
     isRaw: z.boolean().default(false),
     /** Flat, or a round mound as wide as the liner, that goes into the pot frozen. */

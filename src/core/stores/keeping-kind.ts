@@ -1,60 +1,24 @@
 /** Which row of the keeping chart a food, a dish in words or a whole dish belongs to. */
-import { scaleDish, type Dish } from '../dish';
-import { KEEPING, findFood, type Food, type KeepingKind } from '../food';
+import { scaleDish, type Dish, type ScaledIngredient } from '../dish';
+import { KEEPING, kindOf, plainName, type Food, type FoodKind, type KeepingKind } from '../food';
 import { bagContents } from './bag-contents';
 
-/** Said of a food, it is no longer the raw one. */
-const COOKED =
-  /\b(?:cooked|boiled|braised|roast(?:ed)?|leftovers?|mashed|steamed|baked|fried|stewed|grilled|poached|puree|pureed|sauteed|scrambled)\b/;
-
-/** Words of the chart that the food table has under another row. */
-const FIRST: readonly (readonly [RegExp, KeepingKind])[] = [
-  [/\bstew(?:ing)? (?:meat|beef|lamb|pork|veal)\b/, 'ground-meat'],
-];
-
-/** Words that are no food of the table but a row of the chart. */
-const WORDS: readonly (readonly [RegExp, KeepingKind])[] = [
-  [/\b(?:hard|soft)[- ](?:boiled|cooked) eggs?\b|\bboiled eggs?\b/, 'cooked-egg'],
-  [/\b(?:egg|chicken|turkey|ham|tuna|meat|fish|pasta|macaroni|potato|rice) salad\b/, 'salad'],
-  [/\bpizzas?\b/, 'pizza'],
-  [/\b(?:casseroles?|gratins?|lasagne|lasagna|moussaka|quiche)\b/, 'casserole'],
-  [/\b(?:hot ?dogs?|frankfurters?)\b/, 'hot-dogs'],
-  [/\b(?:luncheon meat|lunch meat|cold cuts|deli meat)\b/, 'lunch-meat'],
-  [/\b(?:hamburgers?|burgers?|ground (?:poultry|lamb|veal|pork|turkey))\b/, 'ground-meat'],
-  [/\b(?:giblets|offal|sweetbreads)\b/, 'giblets'],
-  [/\b(?:steaks?|chops?|roasts?)\b/, 'meat'],
-  [/\b(?:whole|entire) (?:chicken|turkey|duck|bird|goose)\b/, 'whole-poultry'],
-  [/\b(?:chicken|turkey|poultry|duck) (?:pieces|parts|portions)\b/, 'poultry-pieces'],
-  [/\braw poultry\b|\bpoultry\b/, 'poultry'],
-  [/\b(?:shellfish|scallops?|lobster|crab|oysters?)\b/, 'shellfish'],
-  [/\b(?:fatty|oily) fish\b/, 'fatty-fish'],
-  [/\b(?:soups?|stews?|broths?|curry|curries|chowder|gravy|ragout)\b/, 'soup'],
-  [/\bleftovers?\b/, 'cooked-meat'],
-];
-
-const wordIn = (list: typeof WORDS, text: string): KeepingKind | null =>
-  list.find(([pattern]) => pattern.test(text))?.[1] ?? null;
+/** As a dish it is a stew and as a food a hot pepper: the shorter days count. */
+const STEW_OR_PEPPER = /^(?:chil(?:l)?i(?:es)?|chile)$/;
 
 /**
- * The row of the keeping chart for what is called so; what is said to be cooked keeps as cooked.
+ * The row of the keeping chart for what is called so; what is said to be cooked keeps as cooked, and what
+ * doesn’t say keeps for the shorter days.
  *
  * @param what a food of the table, a dish in words, or a kind of the chart
- * @returns null where nothing in it is known
+ * @returns null where nothing in it is known: it is asked for then
  */
 export function keepingKindOf(what: string): KeepingKind | null {
-  // Accents are left off so that word borders are found: “purée” and “puree” are one.
-  const text = what.normalize('NFD').replace(/\p{M}/gu, '').trim().toLowerCase();
+  const text = plainName(what);
   const asKind = text.replace(/[ _]+/g, '-');
-  if (Object.hasOwn(KEEPING, asKind)) return asKind as KeepingKind;
-  const first = wordIn(FIRST, text);
-  if (first) return first;
-  const food = findFood(text);
-  if (food?.names.includes(text)) return food.keep;
-  if (COOKED.test(text) && !/\bbroths?\b|\bsoups?\b|\begg/.test(text)) {
-    if (!food) return wordIn(WORDS, text) ?? 'cooked-meat';
-    return cookedKind(food);
-  }
-  return wordIn(WORDS, text) ?? food?.keep ?? null;
+  if (Object.hasOwn(KEEPING, asKind) && asKind !== 'unknown') return asKind as KeepingKind;
+  if (STEW_OR_PEPPER.test(text)) return 'soup';
+  return kindOf(text)?.keep ?? null;
 }
 
 /** Cooked already: it is only heated, or eaten cold. */
@@ -62,47 +26,52 @@ export function isReady(kind: KeepingKind): boolean {
   return kind.startsWith('cooked-') || ['soup', 'casserole', 'pizza', 'salad'].includes(kind);
 }
 
-/** What a food keeps as when it is cooked. */
-function cookedKind(food: Food): KeepingKind {
-  if (food.id === 'rice' || food.id.endsWith('-rice')) return 'cooked-rice';
-  switch (food.group) {
-    case 'pulse':
-      return 'cooked-pulse';
-    case 'fish':
-      return 'cooked-fish';
-    case 'egg':
-      return 'cooked-egg';
-    case 'grain':
-    case 'vegetable':
-    case 'fruit':
-      return 'cooked-vegetable';
-    default:
-      return food.keep === 'ham' || food.keep === 'bacon' ? food.keep : 'cooked-meat';
-  }
+/** An ingredient that nobody knows, a pinch of spice aside: it may be what spoils first. */
+const isUnknown = ({ kind, ingredient }: ScaledIngredient): boolean =>
+  kind === null && ingredient.role !== 'seasoning';
+
+/**
+ * The kind of the keeping chart a cooked dish belongs to: by what spoils first in it. A dish that nobody knows
+ * the ingredients of, or one of them, keeps as the strictest.
+ */
+export function kindOfDish(dish: Dish): KeepingKind {
+  const { ingredients } = scaleDish(dish, dish.servings);
+  const has = (test: (k: FoodKind, f: Food | null) => boolean): boolean =>
+    ingredients.some(({ kind, food }) => kind !== null && test(kind, food));
+  if (ingredients.length === 0 || ingredients.some(isUnknown)) return 'unknown';
+  if (has((_, f) => f?.id === 'rice' || (f?.id.endsWith('-rice') ?? false))) return 'cooked-rice';
+  if (has((k) => k.class === 'fish' || k.class === 'shellfish')) return 'cooked-fish';
+  if (has((k) => FLESH.has(k.class))) return 'cooked-meat';
+  if (has((k) => k.class === 'egg')) return 'casserole';
+  return has((_, f) => f?.group === 'pulse') ? 'cooked-pulse' : 'soup';
 }
 
-/** The kind of the keeping chart a cooked dish belongs to: by what spoils first in it. */
-export function kindOfDish(dish: Dish): KeepingKind {
-  const foods = scaleDish(dish, dish.servings).ingredients.flatMap((i) => i.food ?? []);
-  const has = (test: (f: Food) => boolean): boolean => foods.some(test);
-  if (has((f) => f.id === 'rice' || f.id.endsWith('-rice'))) return 'cooked-rice';
-  if (has((f) => f.group === 'fish')) return 'cooked-fish';
-  if (has((f) => ['meat', 'poultry'].includes(f.group))) return 'cooked-meat';
-  return has((f) => f.group === 'pulse') ? 'cooked-pulse' : 'soup';
-}
+const FLESH: ReadonlySet<FoodKind['class']> = new Set([
+  'poultry',
+  'ground',
+  'whole-cut',
+  'game',
+  'casserole',
+]);
 
 /** Of a bag still to cook, by what in it spoils first; dry goods and seasonings don't count. */
 export function kindOfRaw(dish: Dish): KeepingKind {
   const { order } = bagContents(dish);
-  const inside = scaleDish(dish, dish.servings).ingredients.flatMap((i) =>
-    i.food && order.includes(i.ingredient.food) ? [i.food] : [],
+  const inside = scaleDish(dish, dish.servings).ingredients.filter((i) =>
+    order.includes(i.ingredient.food),
   );
+  if (inside.length === 0 || inside.some(isUnknown)) return 'unknown';
   const perishable = inside.filter(
-    (f) => f.form === 'solid' && f.keep !== 'dry' && f.keep !== 'herb',
+    ({ food, kind }) =>
+      kind &&
+      food?.form !== 'thin' &&
+      food?.form !== 'thick' &&
+      !['dry', 'herb'].includes(kind.keep),
   );
   const rank = (kind: KeepingKind): number =>
     KEEPING[kind].fridgeDays[1] * 100 + (KEEPING[kind].freezerMonths?.[1] ?? 0);
   return (
-    perishable.map(({ keep }) => keep).sort((a, b) => rank(a) - rank(b))[0] ?? 'cooked-vegetable'
+    perishable.map(({ kind }) => kind?.keep ?? 'unknown').sort((a, b) => rank(a) - rank(b))[0] ??
+    'cooked-vegetable'
   );
 }

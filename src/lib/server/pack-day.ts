@@ -1,5 +1,5 @@
 /** A batch day packed: one label and one place for each bag and box, written before they are filled. */
-import { allergensOf, scaleDish, type Dish } from '$core/dish';
+import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import type { Meal, MealEntry } from '$core/meal';
 import { bagSheet, FLAT_MM } from '$core/plan';
@@ -15,7 +15,7 @@ import {
 import { dayKey } from '$core/units';
 import type { Database } from './database';
 import { listAllItems, putIn, takenCodes } from './item-store';
-import { pack } from './pack';
+import { allergyFacts, pack } from './pack';
 
 /** What the ids of everything that a batch day packs begin with. */
 const dayPart = (mealId: string): string => `${mealId.slice(0, 20)}.`;
@@ -64,13 +64,8 @@ async function packBoxes(
       ...due,
       keepsAs: first,
       cooking: labelText(about, null, kitchen),
-      allergens: [
-        ...new Set(
-          parts.flatMap((d) =>
-            allergensOf(scaleDish(d, d.servings)).contains.map((a) => a.allergen),
-          ),
-        ),
-      ],
+      allergens: [...new Set(parts.flatMap((d) => allergyFacts(d).allergens))],
+      unknownFoods: [...new Set(parts.flatMap((d) => allergyFacts(d).unknownFoods))],
     });
     await putIn(database, item, now);
     codes.push(item.code);

@@ -1,7 +1,7 @@
 /** Packing: an entry in the stores with its code, its use-by day and what its label says. */
 import { allergensOf, scaleDish, type Dish } from '$core/dish';
-import { findFood, type KeepingKind } from '$core/food';
-import type { Kitchen } from '$core/kitchen';
+import { allergensInName, findFood, type KeepingKind } from '$core/food';
+import { knownName, type Kitchen } from '$core/kitchen';
 import { FLAT_MM } from '$core/plan';
 import { failure, problemsOf, success, type Outcome } from '$core/reason';
 import {
@@ -62,7 +62,7 @@ export async function pack(
     isRaw,
     bulk,
     cooking: labelText({ ...packing, name, thicknessMm, pack: null, bulk }, dish, kitchen),
-    allergens: allergensOf(scaleDish(dish, dish.servings)).contains.map((a) => a.allergen),
+    ...allergyFacts(dish),
   });
 }
 
@@ -76,25 +76,27 @@ export async function packFood(
   const food = packing.food.trim();
   if (food === '')
     return failure({ field: 'food', message: 'a name is needed', remedy: 'write what it is' });
-  const kind = keepingKindOf(food);
-  if (!kind && !packing.useBy)
-    return failure({
-      field: 'food',
-      message: `how long “${food}” keeps is not known here`,
-      remedy: 'give the day to use it by, or call it by a plainer name',
-    });
-  const isRaw = kind === null || !isReady(kind);
+  const kind = keepingKindOf(knownName(kitchen, food)) ?? 'unknown';
+  const isRaw = !isReady(kind);
   const about = {
     name: (food.charAt(0).toUpperCase() + food.slice(1)).slice(0, 100),
     isRaw,
     pack: { food: food.slice(0, 100), grams: packing.grams },
   };
   const thicknessMm = packing.thicknessMm ?? FLAT_MM;
-  return write(database, packing, kind ?? 'cooked-meat', now, {
+  return write(database, packing, kind, now, {
     ...about,
     cooking: labelText({ ...packing, ...about, thicknessMm, bulk: null }, null, kitchen),
-    allergens: [...(findFood(food)?.allergens ?? [])],
+    allergens: [...new Set([...(findFood(food)?.allergens ?? []), ...allergensInName(food)])],
+    unknownFoods: findFood(food) ? [] : [food],
   });
+}
+
+/** What a label says of allergens: those that are known, and what is not. */
+export function allergyFacts(dish: Dish): Pick<StoreItem, 'allergens' | 'unknownFoods'> {
+  const { contains, unknown, isKnown } = allergensOf(scaleDish(dish, dish.servings));
+  const unnamed = isKnown || unknown.length > 0 ? unknown : ['its ingredients'];
+  return { allergens: contains.map((a) => a.allergen), unknownFoods: unnamed };
 }
 
 async function write(

@@ -3,7 +3,7 @@
   import { replaceState } from '$app/navigation';
   import { page } from '$app/state';
   import { toast } from 'svelte-sonner';
-  import { ask } from '$core/ask';
+  import { askKnown } from '$core/ask';
   import {
     benchQuestions,
     startsIn,
@@ -14,6 +14,7 @@
   } from '$lib/ui/bench';
   import BenchForm from '$lib/ui/bench/bench-form.svelte';
   import Chart from '$lib/ui/chart/chart.svelte';
+  import { AskGroups } from '$lib/ui/dish';
   import UseInDish from '$lib/ui/bench/use-in-dish.svelte';
   import type { PageProps } from './$types';
 
@@ -31,13 +32,16 @@
 
   const outcome = $derived.by(() => {
     const { name, input } = question.ask(current.values, data.kitchen);
-    return ask(name, input);
+    return askKnown(name, input, data.kitchen);
   });
+  const unknown = $derived(outcome.ok && outcome.value.unknown === true);
   const said = $derived(
-    outcome.ok ? question.say(outcome.value, current.values, data.kitchen) : null,
+    outcome.ok && !unknown ? question.say(outcome.value, current.values, data.kitchen) : null,
   );
   const curve = $derived(
-    outcome.ok ? (question.curve?.(current.values, outcome.value, data.kitchen) ?? null) : null,
+    outcome.ok && !unknown
+      ? (question.curve?.(current.values, outcome.value, data.kitchen) ?? null)
+      : null,
   );
   const uses = $derived(
     outcome.ok && said ? usesOf(question, outcome.value, current.values, said, data.dishes) : [],
@@ -156,7 +160,7 @@
           {said.headline}
         </p>
         <dl class="mt-3 grid gap-x-6 gap-y-1 sm:grid-cols-[auto_1fr]">
-          {#each said.facts as fact (fact.label)}
+          {#each said.facts as fact, i (i)}
             <dt class="text-muted">{fact.label}</dt>
             <dd class="font-semibold">{fact.value}</dd>
           {/each}
@@ -165,8 +169,14 @@
         {#if curve}<Chart {curve} />{/if}
         <h3 class="mt-4 font-bold">Why</h3>
         <ul class="mt-1 list-disc pl-5 text-muted">
-          {#each outcome.value.because as reason (reason)}<li>{reason}</li>{/each}
+          {#each outcome.value.because as reason, i (i)}<li>{reason}</li>{/each}
         </ul>
+      {:else if unknown && outcome.ok}
+        <p class="text-3xl leading-tight font-extrabold text-ember-ink" data-testid="answer">
+          Not known
+        </p>
+        <p class="mt-1 mb-3 text-muted first-letter:uppercase">{outcome.value.because[0]}.</p>
+        <AskGroups foods={[current.values.food ?? '']} action="?/remember" />
       {:else}
         <p class="text-xl font-semibold text-pimento" role="status" data-testid="answer">
           {problems[0]?.message}; {problems[0]?.remedy}.

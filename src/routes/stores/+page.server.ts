@@ -10,6 +10,7 @@ import { dayKey, parseQuantity } from '$core/units';
 import { database, type Database } from '$lib/server/database';
 import { listDishes, readDish } from '$lib/server/dish-store';
 import { lastMoves, listItems, moveItem, putBack, takeOut } from '$lib/server/item-store';
+import { rememberFood } from '$lib/server/food-memory';
 import { readKitchen } from '$lib/server/kitchen-store';
 import { readMeal } from '$lib/server/meal-store';
 import { pack, packFood, type FoodPacking } from '$lib/server/pack';
@@ -74,7 +75,10 @@ async function putInFood(store: Database, form: FormData, common: Common, kitche
       remedy: 'write it as 500 g or 2 lb',
     });
   const useBy = String(form.get('useBy') ?? '') || null;
-  return packFood(store, { ...common, food, grams, useBy }, kitchen, currentTime());
+  const group = String(form.get('group') ?? '');
+  if (group !== '') await rememberFood(store, food, group, currentTime());
+  const known = group === '' ? kitchen : await readKitchen(store);
+  return packFood(store, { ...common, food, grams, useBy }, known, currentTime());
 }
 
 /** Ahead, and of the last two weeks: their labels are printed once more from there. */

@@ -197,7 +197,7 @@
       </ul>
       <a class="mt-3 btn" href="/meals?ahead=1">Plan a batch day</a>
     </section>
-    <PackForm dishes={data.dishes} {places} today={data.today} {errors} />
+    <PackForm kitchen={data.kitchen} dishes={data.dishes} {places} today={data.today} {errors} />
     {#if packed}<div aria-live="polite">
         <Tape item={packed} origin={page.url.origin} />
       </div>{/if}

@@ -117,8 +117,12 @@ export function holdQuestion(kitchen: Kitchen): BenchQuestion {
       const { minutes, thermometerC, centreC, safeMinutes, schools } =
         answer as unknown as HoldAdvice;
       return {
-        headline: minutes ? span(minutes) : 'No hold gets there',
-        isBad: !minutes,
+        headline: minutes
+          ? span(minutes)
+          : centreC == null
+            ? 'No thermometer is asked for'
+            : 'No hold gets there',
+        isBad: !minutes && centreC != null,
         facts: [
           ...(thermometerC == null
             ? []
@@ -128,8 +132,10 @@ export function holdQuestion(kitchen: Kitchen): BenchQuestion {
                   value: `at least ${degrees(thermometerC, k)}`,
                 },
               ]),
-          { label: 'In the middle when the lid opens', value: degrees(centreC, k) },
-          ...(safeMinutes === null
+          ...(centreC == null
+            ? []
+            : [{ label: 'In the middle when the lid opens', value: degrees(centreC, k) }]),
+          ...(safeMinutes == null
             ? []
             : [
                 {
@@ -145,7 +151,8 @@ export function holdQuestion(kitchen: Kitchen): BenchQuestion {
       };
     },
     curve: (values, answer, k) => {
-      const { minutes } = answer as unknown as HoldAdvice;
+      const { minutes, centreC } = answer as unknown as HoldAdvice;
+      if (centreC == null) return null;
       const celsius = START_C[values.state ?? 'chilled'] ?? 5;
       const cooker = heaterOf(values, k);
       const cut: Cut = { shape: values.shape as Cut['shape'], thicknessMm: number(values, 'mm') };

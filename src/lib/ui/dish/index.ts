@@ -1,3 +1,4 @@
+export { default as AskGroups } from './ask-groups.svelte';
 export { default as StageStrip } from './stage-strip.svelte';
 export { default as StageCard } from './stage-card.svelte';
 export { default as ServingsStepper } from './servings-stepper.svelte';

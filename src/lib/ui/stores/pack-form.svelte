@@ -2,33 +2,38 @@
   /** Packing: a dish of the household, or any food as it was bought or brought. */
   import { enhance } from '$app/forms';
   import { keeps, type StoreItem } from '$core/stores';
-  import type { Place } from '$core/kitchen';
+  import { ASK_GROUPS, kindOf } from '$core/food';
+  import { knownName, type Kitchen, type Place } from '$core/kitchen';
 
   interface Props {
     dishes: readonly { id: string; name: string }[];
     places: readonly Place[];
+    kitchen: Pick<Kitchen, 'foods'>;
     /** `2026-11-28` */
     today: string;
     errors: Record<string, string>;
   }
-  let { dishes, places, today, errors }: Props = $props();
+  let { dishes, places, kitchen, today, errors }: Props = $props();
 
   let what = $state<'dish' | 'food'>('dish');
   let food = $state('');
   let weight = $state('');
   let useBy = $state('');
+  let group = $state('');
   let chosen = $state<string | null>(null);
   const where = $derived(chosen ?? places[0]?.id ?? 'freezer');
   const place = $derived<StoreItem['place']>(
     places.find((p) => p.id === where)?.kind ?? (where === 'fridge' ? 'fridge' : 'freezer'),
   );
   /** How long it keeps there, while the name is typed. */
+  const known = $derived(knownName(kitchen, food));
+  const isUnknown = $derived(food.trim() !== '' && kindOf(known) === null);
   const keeping = $derived.by(() => {
     if (food.trim() === '') return '';
-    const answer = keeps(food, place);
-    if (!answer.ok)
-      return 'How long it keeps is not known here: give the day that is printed on it.';
-    const { days, because } = answer.value;
+    const answer = keeps(group || known, place);
+    if ('unknown' in answer)
+      return 'What it is, is not known: it keeps as the strictest, a day in the fridge or a month in the freezer, unless you choose what it is or give the day printed on it.';
+    const { days, because } = answer;
     if (!days) return `${because[1] ?? 'It does not keep here'}.`;
     const [from, to] = place === 'freezer' ? days.map((d) => Math.round(d / 30)) : days;
     const unit = place === 'freezer' ? 'months' : 'days';
@@ -46,7 +51,7 @@
         // What was chosen stays for the next one; what was typed of this one goes once it is in.
         await update({ reset: false });
         if (result.type !== 'success') return;
-        [food, weight, useBy] = ['', '', ''];
+        [food, weight, useBy, group] = ['', '', '', ''];
       }}
     novalidate
     class="grid gap-3"
@@ -85,6 +90,12 @@
         /></label
       >
       {#if keeping}<p id="keeping" class="-mt-1 text-sm text-muted">{keeping}</p>{/if}
+      {#if isUnknown}<label class="label"
+          >What is it?<select name="group" class="mt-1 field text-ink" bind:value={group}>
+            <option value="">not known</option>
+            {#each ASK_GROUPS as choice (choice)}<option value={choice}>{choice}</option>{/each}
+          </select></label
+        >{/if}
     {/if}
     <div class="grid grid-cols-2 gap-3">
       <label class="label"
@@ -164,7 +175,7 @@
         /></label
       >
     </div>
-    {#each Object.values(errors).slice(0, 1) as error (error)}
+    {#each Object.values(errors).slice(0, 1) as error, i (i)}
       <p class="text-sm font-semibold text-pimento" role="alert">{error}</p>
     {/each}
     <button class="btn btn-strong">{what === 'dish' ? 'Pack it' : 'Put it in'}</button>

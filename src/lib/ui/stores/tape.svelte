@@ -43,12 +43,13 @@
         : 'best by'}
       <b class="whitespace-nowrap">{item.useBy}</b>
     </p>
-    {#each item.cooking.split('\n').filter(Boolean) as line (line)}
+    {#each item.cooking.split('\n').filter(Boolean) as line, i (i)}
       {@const at = line.indexOf(':')}
       <p class="mt-0.5 text-[15px] leading-snug">
         {#if at > 0 && at < 16}<b>{line.slice(0, at + 1)}</b>{line.slice(at + 1)}{:else}{line}{/if}
       </p>
     {/each}
+    {#if item.unknownFoods.length > 0}<p class="mt-1 text-sm font-bold">Allergens not known</p>{/if}
     {#if item.allergens.length > 0}<p class="mt-1 text-sm font-bold">
         Contains: {item.allergens.join(', ')}
       </p>{/if}

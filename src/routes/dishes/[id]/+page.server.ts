@@ -7,6 +7,7 @@ import {
   layersAt,
   scaleDish,
   slowVersion,
+  unknownFoods,
   type Dish,
 } from '$core/dish';
 import { fillLimit, leastLiquid } from '$core/cooker';
@@ -33,6 +34,7 @@ import {
   removeDish,
   saveDish,
 } from '$lib/server/dish-store';
+import { rememberFood } from '$lib/server/food-memory';
 import { keepFromForm, photoDate, removePhoto } from '$lib/server/photo-store';
 import { parseJson } from '$lib/server/form';
 import { readKitchen } from '$lib/server/kitchen-store';
@@ -70,6 +72,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
     changes: changesAt(dish, scaled.servings, kitchen),
     rooms: roomFor(dish, scaled.servings, kitchen),
     diets: dietsOf(scaled),
+    unknownFoods: [...new Set(unknownFoods(scaled).map((i) => i.ingredient.food))],
     photoAt,
     versions: versions.map((v, i) => ({
       ...v,
@@ -150,6 +153,14 @@ export const actions: Actions = {
     const why = String(form.get('why') ?? '');
     await saveDish(await database(), { ...dish.data, id: params.id }, currentTime(), why);
     return { replaced: true };
+  },
+  /** What an unknown food is: kept for the household, and in every dish that has it. */
+  remember: async ({ request }) => {
+    const form = await request.formData();
+    const [food, group] = [String(form.get('food') ?? ''), String(form.get('group') ?? '')];
+    const kept = await rememberFood(await database(), food, group, currentTime());
+    if (kept.ok) return { remembered: true };
+    return fail(422, { problem: `${kept.problems[0]?.message}; ${kept.problems[0]?.remedy}.` });
   },
   photo: async ({ params, request }) => {
     const form = await request.formData();

@@ -4,6 +4,7 @@
   import { stageMinutes } from '$core/plan';
   import { formatMinutes, formatQuantity } from '$core/units';
   import {
+    AskGroups,
     CycleLiner,
     DishActions,
     DishLooks,
@@ -159,11 +160,19 @@
           <b class="capitalize">{allergen}</b> <span class="text-muted">in {from.join(', ')}</span>
         </p>
       {:else}
-        <p>None of the fourteen that the table knows of.</p>
+        <p>
+          {data.allergens.isKnown
+            ? 'None of the fourteen, as far as the kinds of its ingredients say.'
+            : 'Not known.'}
+        </p>
       {/each}
-      {#if data.allergens.unknown.length > 0}
+      {#if !data.allergens.isKnown}
         <p class="font-semibold text-ember-ink">
-          Not in the table, so nothing is known: {data.allergens.unknown.join(', ')}.
+          {#if data.allergens.unknown.length > 0}
+            Not known, because of {data.allergens.unknown.join(', ')}: anything may be in it.
+          {:else}
+            The dish has no ingredients yet: anything may be in it.
+          {/if}
         </p>
       {/if}
       <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-0.5">
@@ -172,7 +181,7 @@
           <dd class={answer.fits === false ? 'text-pimento' : answer.fits ? '' : 'text-ember-ink'}>
             {answer.fits
               ? 'yes'
-              : `${answer.fits === false ? 'no' : 'look at'}: ${answer.because.join(', ')}`}
+              : `${answer.fits === false ? 'no' : 'not known'}: ${answer.because.join(', ')}`}
           </dd>
         {/each}
       </dl>
@@ -189,6 +198,7 @@
         name={dish.name}
         at={data.photoAt}
       />{/if}
+    <AskGroups foods={data.unknownFoods} action="?/remember" />
     <DishLooks {dish} checks={data.checks} />
     <RoomCard rooms={data.rooms} {scaled} system={data.kitchen.system} onservings={setServings} />
     {#if data.cookers.length > 0}

@@ -1,5 +1,5 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { dishSchema } from '$core/dish';
+import { dishSchema, withGroups } from '$core/dish';
 import { database } from '$lib/server/database';
 import { dishIds, saveDish } from '$lib/server/dish-store';
 import { readDocument, UNREADABLE } from '$lib/server/form';
@@ -22,7 +22,8 @@ export const actions: Actions = {
     const store = await database();
     if ((await dishIds(store)).has(dish.data.id))
       return fail(409, { problem: 'A dish of this name has come in meanwhile; reload the page.' });
-    await saveDish(store, dish.data, currentTime());
+    const { foods } = await readKitchen(store);
+    await saveDish(store, withGroups(dish.data, foods), currentTime());
     redirect(303, `/dishes/${dish.data.id}`);
   },
 };

@@ -1,7 +1,7 @@
 import { error, fail } from '@sveltejs/kit';
 import { dayKey } from '$core/units';
 import { KEEPING } from '$core/food';
-import { keeps, placeOfItem, type StoreItem } from '$core/stores';
+import { keepsAs, placeOfItem, type StoreItem } from '$core/stores';
 import { currentTime } from '$lib/server/clock';
 import { database } from '$lib/server/database';
 import {
@@ -24,12 +24,12 @@ export const load: PageServerLoad = async ({ params }) => {
       message: `No bag has the code ${params.code.slice(0, 8).toUpperCase()}.`,
       remedy: 'Look at the label again, or search by name in Stores.',
     });
-  const keeping = keeps(item.keepsAs, item.place);
+  const keeping = keepsAs(item.keepsAs, item.place);
   return {
     item,
     kitchen,
     moves: await movesOf(store, item.id),
-    keeping: keepingWords(item, keeping.ok ? keeping.value.because : []),
+    keeping: keepingWords(item, keeping.because),
     place: placeOfItem(item, kitchen.places)?.name ?? item.place,
     places: kitchen.places.filter((p) => p.id !== placeOfItem(item, kitchen.places)?.id),
   };
@@ -38,7 +38,7 @@ export const load: PageServerLoad = async ({ params }) => {
 /** The rule that its day goes by, and what counts against it. */
 function keepingWords(item: StoreItem, because: readonly string[]): string[] {
   return [
-    ...because.map((line) => line.replace(/^“.*?” keeps/, 'It keeps')),
+    ...because.map((line) => line),
     ...(item.fridgeDaysBefore > 0 && item.place === 'freezer'
       ? [
           `It stood ${item.fridgeDaysBefore === 1 ? 'a day' : `${item.fridgeDaysBefore} days`} in the fridge before it was frozen: that counts when it is thawed.`,

@@ -25,6 +25,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
       ),
     ),
     allergens: allergensOf(scaled).contains.map((a) => a.allergen),
+    unknown: allergensOf(scaled).isKnown ? null : allergensOf(scaled).unknown,
     cautions: [centreCaution(scaled, kitchen.scale), kidneyBeanCaution(scaled)].filter(
       (c) => c !== null,
     ),

@@ -102,6 +102,9 @@
   <footer class="mt-3 border-t border-line pt-2 text-[0.95em]">
     <p>
       {#if data.allergens.length > 0}<b>Contains {data.allergens.join(', ')}.</b>{/if}
+      {#if data.unknown}<b
+          >Allergens not known{data.unknown.length > 0 ? `: ${data.unknown.join(', ')}` : ''}.</b
+        >{/if}
       {dish.wait.maxMinutes === null
         ? 'Waits as long as you like.'
         : `Waits up to ${formatMinutes(dish.wait.maxMinutes)}.`}

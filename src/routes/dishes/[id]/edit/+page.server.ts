@@ -1,7 +1,8 @@
 import { error, fail, redirect } from '@sveltejs/kit';
-import { dishSchema } from '$core/dish';
+import { dishSchema, withGroups } from '$core/dish';
 import { database } from '$lib/server/database';
 import { readDish, saveDish } from '$lib/server/dish-store';
+import { readKitchen } from '$lib/server/kitchen-store';
 import { errorsByField, parseJson, UNREADABLE } from '$lib/server/form';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
@@ -23,9 +24,11 @@ export const actions: Actions = {
     if (document === undefined) return fail(400, { errors: { dish: UNREADABLE } });
     const dish = dishSchema.safeParse(document);
     if (!dish.success) return fail(422, { errors: errorsByField(dish.error) });
+    const store = await database();
+    const { foods } = await readKitchen(store);
     await saveDish(
-      await database(),
-      { ...dish.data, id: params.id },
+      store,
+      withGroups({ ...dish.data, id: params.id }, foods),
       currentTime(),
       String(form.get('why') ?? ''),
     );

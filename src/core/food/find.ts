@@ -1,0 +1,128 @@
+/** The table of foods and how to find one in it. */
+import { DAIRY, EGGS, FISH, MEATS, POULTRY } from './data/animal';
+import { FRUITS, SEASONINGS } from './data/fruits';
+import { FATS, LIQUIDS } from './data/liquids';
+import { BAKING, GRAINS, NUTS, PULSES } from './data/staples';
+import { VEGETABLES } from './data/vegetables';
+import type { FoodKind } from './kind';
+import { kindOfName, plainName } from './name-kind';
+import type { Food } from './types';
+
+export const FOODS: readonly Food[] = [
+  ...LIQUIDS,
+  ...FATS,
+  ...GRAINS,
+  ...PULSES,
+  ...BAKING,
+  ...NUTS,
+  ...VEGETABLES,
+  ...FRUITS,
+  ...SEASONINGS,
+  ...MEATS,
+  ...POULTRY,
+  ...FISH,
+  ...EGGS,
+  ...DAIRY,
+];
+
+const byId = new Map(FOODS.map((f) => [f.id, f]));
+const byName = new Map(FOODS.flatMap((f) => f.names.map((name) => [plainName(name), f] as const)));
+const longestFirst = [...byName].sort((a, b) => b[0].length - a[0].length);
+
+/** Words that say how a food is cut, sold or treated, and leave it what it is. */
+const DESCRIBES = new RegExp(
+  `^(?:[a-z-]+ed|[a-z]+ly|\\d[\\w./-]*|[½¼¾⅓⅔]|${[
+    'pieces? halves? half chunks? florets? fillets? filets? slices? strips? wedges? cubes? rounds? rings? dice batons? sticks?',
+    'stalks? sprigs? leaves leaf cloves? heads? bulbs? ears? spears? roots? tips? tops? ends? stems? segments? quarters? sheets?',
+    'steaks? joints? cutlets? bits pods? strands? flakes? seeds? berries flesh meat bones? skins? skin-on bone-in boneless skinless',
+    'zest peel rind puree mash whites? yolks? large small medium big thick thin whole fresh raw frozen dry ripe lean organic optional',
+    'and or the of a an on in very extra all each about more some other good quality unsalted salted low-salt low-sodium',
+    'undrained unpeeled uncooked cold warm hot lukewarm boiling sea plain white red green yellow brown black dark light',
+    'kernels? grains? cut torn lengthwise crosswise long short thawing',
+  ]
+    .join(' ')
+    .split(' ')
+    .join('|')})$`,
+);
+/** Where the thing itself ends and what is done with it begins. */
+const ASIDE = /\s(?:with|for|plus|or|from|into|at|such as|like|to|in|per|if|until)\s.*$/;
+/** Called a milk, a cream or a meat without being one. */
+const IMITATION =
+  /\b(?:vegan|plant[- ]based|veggie|vegetarian|meatless|meat[- ]free|dairy[- ]free|non[- ]dairy|mock)\b/;
+const PLANT_MILK =
+  /\b(?:oat|almond|soya?|rice|cashew|hemp|hazelnut|nut|coconut|apple|cocoa|shea)s? (?:milk|cream|yogh?urt|butter|cheese)s?\b/;
+const FROM_ANIMALS: ReadonlySet<Food['group']> = new Set([
+  'meat',
+  'poultry',
+  'fish',
+  'egg',
+  'dairy',
+  'fat',
+]);
+
+/**
+ * Finds a food by id, by any of its names, or as what a description is of: the thing that the words before and
+ * after only describe. A mushroom soup is no mushroom, and a cheesecake no cheese.
+ *
+ * @returns null where the table has no row for it; `mentionedFood` looks for a food anywhere in a text
+ * @example findFood('large red onion, sliced')?.id // 'onion'
+ */
+export function findFood(text: string): Food | null {
+  const wanted = plainName(text);
+  const exact = byId.get(wanted) ?? byName.get(wanted);
+  if (exact) return exact;
+  for (const clause of wanted.split(/[,;()]/)) {
+    const main = ` ${clause.trim()} `.replace(ASIDE, ' ').trim();
+    const tokens = main.split(/[^\p{L}\p{N}½¼¾⅓⅔.'-]+/u).filter(Boolean);
+    if (tokens.length === 0) continue;
+    const found = headOf(tokens);
+    if (found) return isImitated(main, found) ? null : found;
+    if (!tokens.every((t) => DESCRIBES.test(t))) return null;
+  }
+  return null;
+}
+
+/** The longest name that only descriptions follow. */
+function headOf(tokens: readonly string[]): Food | null {
+  let end = tokens.length;
+  for (;;) {
+    for (let start = 0; start < end; start++) {
+      const food = byName.get(tokens.slice(start, end).join(' '));
+      if (food) return food;
+    }
+    end--;
+    if (end === 0 || !DESCRIBES.test(tokens[end] ?? '')) return null;
+  }
+}
+
+function isImitated(main: string, food: Food): boolean {
+  // A cauliflower steak is one cut, a pepper steak is meat: only fish is sold as steaks of itself.
+  if (/\bsteaks?$/.test(main) && food.group !== 'fish') return true;
+  if (!FROM_ANIMALS.has(food.group)) return false;
+  return (
+    IMITATION.test(main) ||
+    (PLANT_MILK.test(main) && food.form !== 'solid' && food.allergens.includes('milk'))
+  );
+}
+
+/** Any food of the table that a text names, the longest name first; null where it names none. */
+export function mentionedFood(text: string): Food | null {
+  const exact = findFood(text);
+  if (exact) return exact;
+  const padded = ` ${plainName(text).replace(/[^\p{L}\p{N}-]+/gu, ' ')} `;
+  return longestFirst.find(([name]) => padded.includes(` ${name} `))?.[1] ?? null;
+}
+
+/** The row of an id; a food of the program’s own. */
+export function foodById(id: string): Food | null {
+  return byId.get(id) ?? null;
+}
+
+/**
+ * What a food is for safety, keeping and diets, by its name alone.
+ *
+ * @returns null where neither the table nor a rule for composite dishes can place it: it is asked for then
+ */
+export function kindOf(name: string): FoodKind | null {
+  return kindOfName(name, findFood(name));
+}

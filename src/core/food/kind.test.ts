@@ -1,0 +1,182 @@
+/**
+ * What a name says a food is. Classes after the USDA FSIS Safe Minimum Internal Temperature Chart; that a dish
+ * takes the strictest class of what its name says is in it is common practice.
+ */
+import { describe, expect, it } from 'vitest';
+import { FOODS, FOOD_GROUPS, allergensInName, findFood, kindOf, mentionedFood } from './index';
+
+const classOf = (name: string): string | undefined => kindOf(name)?.class;
+const keepOf = (name: string): string | undefined => kindOf(name)?.keep;
+
+describe('the class of a name', () => {
+  it.each<[string, string[]]>([
+    [
+      'ground',
+      [
+        'meatloaf',
+        'hamburger patties',
+        'lamb kofta',
+        'ground veal',
+        'minced beef',
+        'bratwurst',
+        'fish cakes',
+        'beef heart',
+        'venison burgers',
+        'cheese burgers',
+        'veal parcels',
+      ],
+    ],
+    [
+      'poultry',
+      [
+        'small game birds',
+        'turkey burgers',
+        'chicken sausages',
+        'chicken livers',
+        'stuffed chicken breast',
+        'leg quarters',
+        'guinea fowl',
+        'minced turkey',
+      ],
+    ],
+    [
+      'whole-cut',
+      [
+        'sirloin roast',
+        'chuck roast',
+        'flank steak',
+        'rack of lamb',
+        'pepper steak',
+        'fresh ham',
+        'veal escalopes',
+        'bison roast',
+        'pork neck, diced',
+      ],
+    ],
+    ['game', ['venison', 'wild boar shoulder', 'elk roast', 'rabbit, jointed']],
+    ['fish', ['trout', 'salmon steaks', 'pike']],
+    ['shellfish', ['scallops', 'king prawns', 'squid rings']],
+    ['egg', ['quiche', 'cheesecake', 'eggs', 'bread pudding']],
+    [
+      'casserole',
+      [
+        'lasagne',
+        'stuffed peppers',
+        'leftover rice',
+        'beef chili',
+        'mushroom soup',
+        'hot dogs',
+        'roast beef',
+        'cooked ham',
+      ],
+    ],
+    ['ready', ['hummus', 'canned tuna', 'sliced salami', 'milk', 'mashed potatoes', 'bone broth']],
+    [
+      'plant',
+      [
+        'kidney beans',
+        'cauliflower steak',
+        'nut roast',
+        'lentil burgers',
+        'vegan sausages',
+        'ground cumin',
+        'oyster mushrooms',
+        'beefsteak tomatoes',
+        'duck fat',
+        'egg noodles',
+        'artichoke hearts',
+        'lamb’s lettuce',
+        'horseradish',
+        'jackfruit',
+      ],
+    ],
+  ])('%s', (expected, names) => {
+    for (const name of names) expect(classOf(name), name).toBe(expected);
+  });
+
+  it('nothing where neither the table nor a word tells', () => {
+    for (const name of [
+      'zungwe',
+      'grandmother’s parcels',
+      'moon dust',
+      'Tuesday special',
+      'fillet',
+    ])
+      expect(kindOf(name), name).toBeNull();
+  });
+
+  it('a shape that could be bread or beans is meat only where an animal or the shape says so', () => {
+    expect(classOf('loaf of bread')).toBe('plant');
+    expect(classOf('lamb loaf')).toBe('ground');
+    expect(classOf('mushroom burgers')).toBe('ground');
+    expect(classOf('bean burgers')).toBe('plant');
+  });
+
+  it('every animal of the table has a class of its own, and no plant has one', () => {
+    const flesh = new Set(['meat', 'poultry', 'fish']);
+    for (const food of FOODS) {
+      const kind = kindOf(food.names[0]);
+      expect(kind, food.id).not.toBeNull();
+      if (flesh.has(food.group)) expect(['plant', 'egg'], food.id).not.toContain(kind?.class);
+      if (['vegetable', 'fruit', 'grain', 'pulse', 'nut', 'fat'].includes(food.group))
+        expect(kind?.class, food.id).toBe(food.keep.startsWith('cooked-') ? 'ready' : 'plant');
+    }
+  });
+
+  it('a group that somebody chooses is understood as it is', () => {
+    for (const { word, kind } of FOOD_GROUPS) expect(kindOf(word), word).toEqual(kind);
+  });
+});
+
+describe('the row of the keeping chart', () => {
+  it.each([
+    ['chuck roast', 'meat'],
+    ['meatballs', 'ground-meat'],
+    ['grilled burgers', 'cooked-meat'],
+    ['garlic in oil', 'in-oil'],
+    ['roasted peppers in olive oil', 'in-oil'],
+    ['cut melon', 'cut-produce'],
+    ['ravioli', 'ground-meat'],
+    ['egg salad', 'salad'],
+    ['chicken liver pâté', 'giblets'],
+    ['cheesecake', 'casserole'],
+    ['turkey stew', 'soup'],
+    ['opened tin of beans', 'opened'],
+  ])('%s keeps as %s', (name, row) => {
+    expect(keepOf(name)).toBe(row);
+  });
+});
+
+describe('finding a food', () => {
+  it('the head of a name, never a word in it', () => {
+    for (const name of [
+      'mushroom soup',
+      'garlic powder',
+      'cheesecake',
+      'pepper steak',
+      'oat milk',
+      'vegan butter',
+    ])
+      expect(findFood(name), name).toBeNull();
+    expect(findFood('boneless, skinless chicken thighs')?.id).toBe('chicken-thigh');
+    expect(findFood('3 large carrots, cut in sticks')?.id).toBe('carrot');
+    expect(findFood('zungwe, with tomatoes')).toBeNull();
+    expect(mentionedFood('mushroom soup')?.id).toBe('mushroom');
+  });
+});
+
+/** Annex II of Regulation (EU) No 1169/2011. */
+describe('allergens in a name', () => {
+  it.each<[string, string[]]>([
+    ['walnut oil', ['nuts']],
+    ['peanut sauce', ['peanut']],
+    ['almond milk', ['nuts']],
+    ['coconut milk', []],
+    ['butter beans', []],
+    ['gluten-free flour', []],
+    ['oyster mushrooms', []],
+    ['prawn crackers', ['gluten', 'crustaceans']],
+  ])('%s: %j', (name, expected) => {
+    expect(allergensInName(name)).toEqual(expected);
+  });
+});

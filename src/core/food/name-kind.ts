@@ -1,0 +1,396 @@
+/**
+ * What a name says a food is. A rule for composite dishes rather than a list of them: the strictest class of
+ * what the name says is in it, and nothing where it says too little.
+ */
+import { groupChoice, type Doneness, type FoodClass, type FoodKind } from './kind';
+import type { Food, KeepingKind } from './types';
+import {
+  CASSEROLE_WORDS,
+  COOKED_WORDS,
+  CUT_WORDS,
+  DAIRY_WORDS,
+  EGG_WORDS,
+  FISH_WORDS,
+  GAME_WORDS,
+  GROUND_WORDS,
+  MEATLESS,
+  MEAT_SHAPES,
+  MEAT_WORDS,
+  NOT_ANIMALS,
+  NOT_DAIRY,
+  ORGAN_WORDS,
+  PLANT_CUTS,
+  PLANT_SHAPES,
+  PLANT_WORDS,
+  POULTRY_WORDS,
+  RAW_WORDS,
+  READY_WORDS,
+  SEASONING_HEADS,
+  SHELLFISH_WORDS,
+  STUFFED,
+  WHOLE_WORDS,
+} from './name-words';
+
+/** Lower case, without accents; curly quotes are straight. */
+export function plainName(name: string): string {
+  return name
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .replace(/[‘’]/g, "'")
+    .replace(/\s+/g, ' ')
+    .trim()
+    .toLowerCase();
+}
+
+/** Where the description of a food ends and what is done or served with it begins. */
+const CLAUSE = /\s*(?:[,;(]|\s(?:with|for|plus|or|from|into|at|cut|such as|like|to)\s).*$/;
+
+/** A roast at the end of a name is a cut: “chuck roast”; before a name it says cooked: “roast beef”. */
+const ROAST_CUT = /\b(?:pot )?roasts?(?=$|\s*[,;(])/g;
+
+interface Reading {
+  /** The whole name, without words that only look like animals. */
+  text: string;
+  /** Its first clause: the thing itself. */
+  head: string;
+  doneness: Doneness;
+  has: (pattern: RegExp) => boolean;
+}
+
+function readName(name: string): Reading {
+  let text = plainName(name);
+  for (const [pattern, instead] of NOT_ANIMALS) text = text.replace(pattern, instead);
+  const doneness: Doneness = COOKED_WORDS.test(text.replace(ROAST_CUT, ''))
+    ? 'cooked'
+    : RAW_WORDS.test(text)
+      ? 'raw'
+      : 'unsaid';
+  return {
+    text,
+    head: text.replace(CLAUSE, '').trim() || text,
+    doneness,
+    has: (pattern) => pattern.test(text),
+  };
+}
+
+/**
+ * The kind of what is called so.
+ *
+ * @param food the table’s row for the name, where it has one
+ * @returns null where neither the table nor a word of the name tells
+ * @source classes and their order: USDA FSIS, Safe Minimum Internal Temperature Chart; words: common practice
+ */
+export function kindOfName(name: string, food: Food | null): FoodKind | null {
+  const chosen = groupChoice(name);
+  if (chosen) return chosen.kind;
+  if (food && !ANIMAL_GROUPS.has(food.group) && food.names.includes(plainName(name)))
+    return kindOfFood(food);
+  const r = readName(name);
+  return inOil(r) ?? meatless(r) ?? seasoning(r) ?? composite(r) ?? flesh(r, food) ?? rest(r, food);
+}
+
+const ANIMAL_GROUPS: ReadonlySet<Food['group']> = new Set(['meat', 'poultry', 'fish', 'egg']);
+
+const make = (
+  foodClass: FoodClass,
+  keep: KeepingKind,
+  like: string | null,
+  doneness: Doneness,
+): FoodKind => ({ class: foodClass, keep, like, doneness, by: 'name' });
+
+/** Low-acid food under oil grows botulism where no air gets in. */
+function inOil({ text, doneness }: Reading): FoodKind | null {
+  const fresh =
+    /\b(?:garlic|shallots?|onions?|herbs?|basil|rosemary|thyme|oregano|sage|chill?i(?:es|s)?|peppers?|aubergines?|mushrooms?|tomato(?:es)?|vegetables?|olives?|artichokes?)\b/;
+  const isInOil =
+    /\b(?:in|under) (?:\w+ )?oil\b|\binfused oil\b|\b(?:garlic|herb|chill?i|basil) oil\b/;
+  if (
+    (fresh.test(text) && isInOil.test(text)) ||
+    /\bgarlic confit\b|\bconfit garlic\b|\bpesto\b/.test(text)
+  )
+    return make('plant', 'in-oil', null, doneness);
+  return null;
+}
+
+function meatless({ text, has, doneness }: Reading): FoodKind | null {
+  const hasAnimal = [POULTRY_WORDS, GAME_WORDS, MEAT_WORDS, FISH_WORDS, SHELLFISH_WORDS].some(has);
+  const isShape = MEAT_SHAPES.test(text) || GROUND_WORDS.test(text);
+  const isImitation = MEATLESS.test(text) && (hasAnimal || isShape || CUT_WORDS.test(text));
+  const isPlants =
+    !hasAnimal &&
+    ((isShape && PLANT_SHAPES.test(text)) || (CUT_WORDS.test(text) && PLANT_CUTS.test(text)));
+  return isImitation || isPlants ? make('plant', 'casserole', null, doneness) : null;
+}
+
+/** Broth, fat, sauces and spices called after an animal. */
+function seasoning({ head, text, doneness }: Reading): FoodKind | null {
+  const end = SEASONING_HEADS.exec(head)?.[0];
+  if (!end) return null;
+  if (/broth|stock|bouillon|consomme|dashi/.test(end))
+    return make('ready', 'soup', 'broth', doneness);
+  const isMeatSauce =
+    /sauce|paste/.test(end) &&
+    [POULTRY_WORDS, GAME_WORDS, MEAT_WORDS, FISH_WORDS, SHELLFISH_WORDS].some((w) => w.test(text));
+  if (isMeatSauce) return make('casserole', 'casserole', null, doneness);
+  return null;
+}
+
+/** Dishes of several foods: stuffed, ground, baked, stewed. */
+function composite(r: Reading): FoodKind | null {
+  const { text, has, doneness } = r;
+  const isBird = has(POULTRY_WORDS);
+  const isCooked = doneness === 'cooked';
+  if (STUFFED.test(text) && !/\b(?:olives?|dates?|chocolates?|vine leaves)\b/.test(text))
+    return make(
+      isBird ? 'poultry' : 'casserole',
+      isCooked ? 'casserole' : 'ground-meat',
+      isBird ? 'chicken-breast' : 'ground-beef',
+      doneness,
+    );
+  if (/\b(?:frankfurters?|franks?|wieners?|hot ?dogs?|corn ?dogs?)\b/.test(text))
+    return make('casserole', 'hot-dogs', 'sausage', doneness);
+  if (READY_WORDS.test(text)) return readyMade(r);
+  const hasAnimal = isBird || [GAME_WORDS, MEAT_WORDS, FISH_WORDS, SHELLFISH_WORDS].some(has);
+  const isSalad =
+    /\bsalads?\b|\b(?:cole)?slaw\b/.test(text) &&
+    !/\bsalad (?:leaves|greens|potato|onion)/.test(text);
+  if (isSalad) return make(has(EGG_WORDS) ? 'egg' : 'ready', 'salad', null, doneness);
+  if (text === 'leftover' || text === 'leftovers')
+    return make('casserole', 'cooked-meat', 'cooked-ground-meat', doneness);
+  if (isDish(text.replace(STEWING, ''))) {
+    const isWet =
+      /\b(?:soups?|stews?|chill?i|chowder|bisque|ramen|pho|laksa|borscht|minestrone|curry|curries|goulash|ragout|ragu|tagine|gravy|gumbo|korma|masala)\b/.test(
+        text,
+      );
+    const mayBeRaw =
+      /\b(?:dumplings?|ravioli|tortellini|agnolotti|pierogi|pelmeni|gyoza|wontons?|potstickers?|samosas?|empanadas?|pies?|pasty|pasties|tamales?|cannelloni|rolls?|dolmas?|sarma|golabki|wellington|stuffing|hash)\b/.test(
+        text,
+      );
+    const keep = isWet ? 'soup' : mayBeRaw && !isCooked ? 'ground-meat' : 'casserole';
+    return make('casserole', keep, isWet ? 'broth' : 'cooked-ground-meat', doneness);
+  }
+  const isGround = MEAT_SHAPES.test(text) || (hasAnimal && GROUND_WORDS.test(text));
+  if (!isGround) return null;
+  if (isCooked) return make('casserole', 'cooked-meat', 'cooked-ground-meat', doneness);
+  const keep = /\bsausage|wurst|banger|chipolata|chorizo|merguez|andouille/.test(text)
+    ? 'sausage'
+    : 'ground-meat';
+  return isBird
+    ? make('poultry', keep, 'ground-chicken', doneness)
+    : make('ground', keep, keep === 'sausage' ? 'sausage' : 'ground-beef', doneness);
+}
+
+/** Meat to be stewed is no stew yet. */
+const STEWING = /\bstew(?:ing)? (?:meat|beef|lamb|pork|veal|steak|chicken)\b/;
+
+/** Chili is a stew where something else is in it, and a hot pepper otherwise. */
+function isDish(text: string): boolean {
+  const chili =
+    /\b(?:beef|turkey|chicken|pork|lamb|venison|bean|beans|lentil|vegetable|vegetarian|meat|white|bowl of|pot of|homemade|leftover|cincinnati|texas) chill?i$|\bchill?i (?:stew|with|con)\b/;
+  // A roast pie crust, a cake tin and the like were taken out before; a sweet pie is baked with egg.
+  return CASSEROLE_WORDS.test(text) || chili.test(text);
+}
+
+function readyMade({ text, has, doneness }: Reading): FoodKind {
+  if (/\bpates?\b|\brillettes\b/.test(text)) return make('ready', 'giblets', 'liver', doneness);
+  if (/\b(?:canned|tinned|jarred|can|cans|tin|jar|condensed)\b/.test(text))
+    return make('ready', 'opened', null, 'cooked');
+  if (/\b(?:hummus|houmous|guacamole|tzatziki|dips?|mayonnaise|mayo|aioli)\b/.test(text))
+    return make('ready', 'opened', null, doneness);
+  if (/\bgravlax\b/.test(text)) return make('ready', 'cooked-fish', 'salmon', doneness);
+  return make('ready', 'lunch-meat', has(POULTRY_WORDS) ? 'cooked-chicken' : 'ham', 'cooked');
+}
+
+/** Meat, poultry, fish and eggs that are nothing but themselves. */
+function flesh(r: Reading, food: Food | null): FoodKind | null {
+  const { text, has, doneness } = r;
+  const isCooked = doneness === 'cooked';
+  if (has(POULTRY_WORDS) && !/\beggs?\b/.test(text)) {
+    if (isCooked) return make('casserole', 'cooked-meat', 'cooked-chicken', doneness);
+    return make('poultry', poultryRow(text), likeOf(food, 'poultry', 'chicken-thigh'), doneness);
+  }
+  if (has(GAME_WORDS)) {
+    if (isCooked) return make('casserole', 'cooked-meat', 'cooked-ground-meat', doneness);
+    return make('game', 'meat', likeOf(food, 'meat', 'venison'), doneness);
+  }
+  const isFish = has(FISH_WORDS);
+  if (isFish || has(SHELLFISH_WORDS)) return seafood(r, food, isFish);
+  const isOrgan = ORGAN_WORDS.test(text);
+  if (has(MEAT_WORDS) || CUT_WORDS.test(text) || isOrgan) return redMeat(r, food, isOrgan);
+  if (has(EGG_WORDS)) return eggs(r, food);
+  return null;
+}
+
+const likeOf = (food: Food | null, group: Food['group'], otherwise: string): string =>
+  food?.group === group ? food.id : otherwise;
+
+function poultryRow(text: string): KeepingKind {
+  if (/\b(?:livers?|giblets?|gizzards?|hearts?)\b/.test(text)) return 'giblets';
+  if (/\b(?:whole|entire|spatchcock(?:ed)?)\b/.test(text)) return 'whole-poultry';
+  return /\b(?:pieces?|parts?|portions?|thighs?|legs?|wings?|drumsticks?|drumettes?|quarters?|breasts?|tenders?)\b/.test(
+    text,
+  )
+    ? 'poultry-pieces'
+    : 'poultry';
+}
+
+function seafood({ text, doneness }: Reading, food: Food | null, isFish: boolean): FoodKind {
+  const fatty =
+    /\b(?:salmon|trout|mackerel|sardines?|pilchards?|herrings?|kippers?|eels?|tuna|bluefish|sprats?|whitebait)\b/;
+  const isReady =
+    /\bsmoked (?:salmon|trout|mackerel|eel|fish|herring)\b|\b(?:lox|kippers?|caviar|surimi|bloaters?)\b/;
+  const like = likeOf(
+    food,
+    'fish',
+    isFish ? (fatty.test(text) ? 'salmon' : 'white-fish') : 'prawns',
+  );
+  if (isReady.test(text)) return make('ready', 'cooked-fish', like, doneness);
+  if (doneness === 'cooked') return make('casserole', 'cooked-fish', like, doneness);
+  if (!isFish) return make('shellfish', 'shellfish', like, doneness);
+  return make('fish', fatty.test(text) ? 'fatty-fish' : 'fish', like, doneness);
+}
+
+function redMeat(r: Reading, food: Food | null, isOrgan: boolean): FoodKind {
+  const { text, doneness } = r;
+  if (doneness === 'cooked')
+    return make('casserole', 'cooked-meat', 'cooked-ground-meat', doneness);
+  if (isOrgan && !/\btongue\b/.test(text)) return make('ground', 'giblets', 'liver', doneness);
+  const isHam =
+    /\bhams?\b/.test(text) && !/\bfresh\b|\braw\b|\buncooked\b|\bhock\b|\bgammon\b/.test(text);
+  // A ham as it is bought was cooked or cured; it is heated as what was cooked before.
+  if (isHam) return make('casserole', 'ham', 'ham', doneness);
+  const like = likeOf(food, 'meat', likeAnimal(text));
+  if (/\b(?:bacon|pancetta|lardons?|guanciale)\b/.test(text))
+    return make('whole-cut', 'bacon', 'bacon', doneness);
+  if (/\bstew(?:ing)? (?:meat|beef|lamb|pork|veal|steak)\b/.test(text))
+    return make('whole-cut', 'ground-meat', like, doneness);
+  // “Lamb parcels”: an animal, but nobody knows in what form; ground meat is the stricter.
+  return isWholeCut(r)
+    ? make('whole-cut', 'meat', like, doneness)
+    : make('ground', 'ground-meat', like, doneness);
+}
+
+function likeAnimal(text: string): string {
+  if (/\b(?:lamb|mutton|hogget)\b/.test(text))
+    return /\bshank/.test(text) ? 'lamb-shank' : 'lamb-shoulder';
+  if (/\b(?:pork|pig|hog|gammon)\b/.test(text))
+    return /\b(?:chop|loin|tenderloin|cutlet|medallion)/.test(text) ? 'pork-loin' : 'pork-shoulder';
+  if (/\b(?:veal|calf)\b/.test(text)) return 'veal';
+  if (/\b(?:goat|cabrito|kid)\b/.test(text)) return 'goat';
+  if (/\bbrisket\b/.test(text)) return 'brisket';
+  if (/\brib/.test(text)) return 'short-ribs';
+  if (
+    /\b(?:steak|sirloin|rump|flank|skirt|hanger|tri-tip|topside|silverside|round|tenderloin|fillet|bavette|roast)/.test(
+      text,
+    )
+  )
+    return 'beef-round';
+  return 'beef-chuck';
+}
+
+/** What may follow an animal without making something else of it. */
+const DESCRIPTION =
+  /^(?:[a-z'-]*(?:ed|ly|less|in|on)|and|or|the|of|a|an|s|large|small|big|thick|thin|lean|fatty|fresh|raw|frozen|whole|half|halves|piece|pieces|meat|joints?|cuts?|cubes?|bones?|in|on|inch|cm|lb|kg|g|oz|\d+.*)$/;
+
+/** Nothing after the last word for an animal or a cut but what describes it. */
+function isWholeCut({ head }: Reading): boolean {
+  const tokens = head.split(/[^a-z0-9'-]+/).filter(Boolean);
+  const isNamed = (t: string): boolean =>
+    [MEAT_WORDS, CUT_WORDS, WHOLE_WORDS].some((w) => w.test(t));
+  const last = tokens.findLastIndex(isNamed);
+  return last >= 0 && tokens.slice(last + 1).every((t) => DESCRIPTION.test(t));
+}
+
+function eggs({ text, head, doneness }: Reading, food: Food | null): FoodKind {
+  const isShell = /\beggs?\b/.test(head) && food?.group === 'egg';
+  if (/\b(?:hard|soft)[- ]?(?:boiled|cooked)\b|\bboiled eggs?\b/.test(text))
+    return make('egg', 'cooked-egg', 'egg', 'cooked');
+  if (/\bscotch eggs?\b|\bscrambled\b|\bfried\b|\bpoached\b/.test(text))
+    return make('egg', 'casserole', 'egg', doneness);
+  return isShell
+    ? make('egg', food.keep, food.id, doneness)
+    : make('egg', 'casserole', 'egg', doneness);
+}
+
+/** Milk, plants, and what the table knows. */
+function rest(r: Reading, food: Food | null): FoodKind | null {
+  const { text, doneness, has } = r;
+  if (
+    /^(?:cut|sliced|diced|cubed|peeled) (?:up )?(?:water)?melons?\b|\b(?:cut|sliced|cubed|prepared) (?:fruit|melon|watermelon|cantaloupe|pineapple|papaya|mango|vegetables)\b|\bfruit salad\b/.test(
+      text,
+    )
+  )
+    return make('plant', 'cut-produce', null, doneness);
+  if (/\bopened\b|\bopen (?:can|tin|jar)\b/.test(text))
+    return make('ready', 'opened', food?.id ?? null, doneness);
+  if (NOT_DAIRY.test(text)) return make('plant', 'opened', null, doneness);
+  if (food) {
+    const kind = kindOfFood(food);
+    if (doneness !== 'cooked' || kind.doneness === 'cooked') return { ...kind, doneness };
+    return { ...kind, class: 'ready', keep: cookedRow(food), doneness };
+  }
+  if (has(DAIRY_WORDS)) return make('ready', 'dairy', 'milk', doneness);
+  if (SEASONING_HEADS.test(r.head) || PLANT_WORDS.test(r.head)) {
+    if (doneness === 'cooked') return make('ready', 'cooked-vegetable', null, doneness);
+    if (/\b(?:sauce|ketchup|paste|vinegar)$/.test(r.head))
+      return make('ready', 'opened', null, doneness);
+    return make('plant', SEASONING_HEADS.test(r.head) ? 'dry' : 'vegetable', null, doneness);
+  }
+  return null;
+}
+
+/** What a plant of the table keeps as when it is cooked. */
+function cookedRow(food: Food): KeepingKind {
+  if (food.id === 'rice' || food.id.endsWith('-rice')) return 'cooked-rice';
+  return food.group === 'pulse' ? 'cooked-pulse' : 'cooked-vegetable';
+}
+
+const CLASS_OF_GROUP: Readonly<Record<Food['group'], FoodClass>> = {
+  liquid: 'plant',
+  fat: 'plant',
+  grain: 'plant',
+  pulse: 'plant',
+  baking: 'plant',
+  nut: 'plant',
+  vegetable: 'plant',
+  fruit: 'plant',
+  seasoning: 'plant',
+  meat: 'whole-cut',
+  poultry: 'poultry',
+  fish: 'fish',
+  egg: 'egg',
+  dairy: 'ready',
+};
+
+/** The kind of a row of the table. */
+export function kindOfFood(food: Food): FoodKind {
+  const isCooked = food.keep.startsWith('cooked-');
+  return {
+    class: classOfFood(food, isCooked),
+    doneness: isCooked ? 'cooked' : 'unsaid',
+    keep: food.keep,
+    like: food.id,
+    by: 'table',
+  };
+}
+
+function classOfFood(food: Food, isCooked: boolean): FoodClass {
+  if (isCooked) return food.group === 'meat' || food.group === 'poultry' ? 'casserole' : 'ready';
+  switch (food.keep) {
+    case 'ground-meat':
+      return food.group === 'poultry' ? 'poultry' : 'ground';
+    case 'sausage':
+    case 'giblets':
+      return food.group === 'poultry' ? 'poultry' : 'ground';
+    case 'ham':
+      return 'casserole';
+    case 'shellfish':
+      return 'shellfish';
+    case 'opened':
+      return food.group === 'fish' ? 'ready' : CLASS_OF_GROUP[food.group];
+    case 'soup':
+      return 'ready';
+    default:
+      return CLASS_OF_GROUP[food.group];
+  }
+}
