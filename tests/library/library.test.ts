@@ -31,7 +31,7 @@ const found = {
   times: (s: RecipeSummary): string[] => [
     ...s.cycles.map(
       (c) =>
-        `${c.level} ${figure(c.perPound ?? c.holdMinutes)}${c.holdTo === null ? '' : `-${figure(c.holdTo)}`}${c.perPound === null ? '' : '/lb'}`,
+        `${c.level} ${figure(c.perPound ?? c.holdMinutes ?? Number.NaN)}${c.holdTo === null ? '' : `-${figure(c.holdTo)}`}${c.perPound === null ? '' : '/lb'}`,
     ),
     ...s.oven.map(
       (o) => `oven ${o.celsius === null ? '?' : figure(o.celsius)} ${o.minutes ?? '?'}`,

@@ -68,6 +68,8 @@ const stageBase = {
   ahead: z.boolean().optional(),
   /** Not before it is needed: an ice bath, a slurry, torn herbs. */
   justInTime: z.boolean().optional(),
+  /** Nobody said how long it takes: its minutes are what is usual. */
+  guessed: z.boolean().optional(),
 };
 
 const timed = <K extends string>(kind: K) =>

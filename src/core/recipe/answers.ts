@@ -34,7 +34,10 @@ export function answerQuestion(
     if (!release) return wrong(question, 'answer natural, quick, or minutes before venting');
     return success(withStage(dish, subject, (s) => ({ ...s, release })));
   }
+  if (subject === 'empty')
+    return text === 'yes' ? success(dish) : wrong(question, 'choose yes, or mark what it is below');
   const [low, high] = question.range;
+  if (text === '') return wrong(question, 'the text does not say: give a number');
   if (!Number.isFinite(value) || value < low || value > high)
     return wrong(question, `give a number from ${low} to ${high}`);
   if (question.id === 'serves') return success({ ...dish, servings: value });
@@ -42,6 +45,15 @@ export function answerQuestion(
     return success({
       ...dish,
       ingredients: dish.ingredients.map((i) => (i.id === subject ? { ...i, pieceMm: value } : i)),
+    });
+  if (about === 'minutes')
+    return success({
+      ...dish,
+      stages: dish.stages.map((s): Stage =>
+        s.id === subject && s.kind !== 'pressure'
+          ? { ...s, minutes: Math.round(value), guessed: undefined }
+          : s,
+      ),
     });
   if (about === 'heat')
     return success({

@@ -74,6 +74,9 @@ function unitMinutes(unit: string): number {
   return MINUTES[unit[0]?.toLowerCase() ?? 'm'] ?? 1;
 }
 
+/** “1h15” and “2 h 05”: hours with minutes behind them and no unit. */
+const HOURS_MINUTES = /\b(\d{1,2})\s?h(?:ours?|rs?)?\s?(\d{1,2})\b(?!\s*(?:m|°|g\b|-))/gi;
+
 /**
  * Every time in a text, in order.
  *
@@ -81,6 +84,10 @@ function unitMinutes(unit: string): number {
  */
 export function findDurations(text: string): Duration[] {
   const found: Duration[] = [];
+  const joined = text.replace(HOURS_MINUTES, (whole, h: string, m: string) =>
+    `${Number(h) * 60 + Number(m)} min`.padEnd(whole.length).slice(0, Math.max(whole.length, 7)),
+  );
+  if (joined !== text) return findDurations(joined);
   for (const match of text.matchAll(SPAN)) {
     const [whole, first = '', second, unit = 'm', more, extra] = match;
     const start = match.index;

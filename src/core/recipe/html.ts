@@ -70,6 +70,7 @@ export function readPage(html: string): Page {
         }
         if (HIDDEN.has(name)) hidden++;
         if (BLOCKS.has(name)) breakLine();
+        if (name === 'td' || name === 'th') line += ' ';
       },
       ontext(text) {
         if (inside === 'data') block += text;

@@ -9,6 +9,8 @@ export { freshId, readIngredients } from './ingredients';
 export { summarise } from './summary';
 export type { RecipeSummary } from './summary';
 export type { Imported } from './to-dish';
+export { takeUnread, UNREAD_KINDS } from './unread';
+export type { UnreadKind } from './unread';
 export type { ImportQuestion } from './types';
 
 /**

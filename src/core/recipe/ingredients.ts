@@ -5,6 +5,8 @@ import { findFood, type Food } from '../food';
 import { parseQuantity, UNITS, type Unit } from '../units';
 
 export interface ReadIngredient {
+  /** The line as it was given. */
+  text: string;
   line: IngredientLine;
   food: Food | null;
   ingredient: Ingredient;
@@ -121,6 +123,6 @@ export function readIngredients(lines: readonly string[]): ReadIngredient[] {
       ...(line.state === 'frozen' ? { frozen: true } : {}),
       ...(thickness === undefined ? {} : { pieceMm: thickness }),
     };
-    return [{ line, food, ingredient }];
+    return [{ text, line, food, ingredient }];
   });
 }

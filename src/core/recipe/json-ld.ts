@@ -62,6 +62,7 @@ export function fromJsonLd(node: Json): RawRecipe {
     ingredients: linesOf(node.recipeIngredient ?? node.ingredients ?? []),
     instructions: linesOf(node.recipeInstructions ?? []),
     notes: linesOf(node.description ?? []),
+    leftOver: [],
     ...(own ? { own } : {}),
   };
 }

@@ -8,7 +8,7 @@ const has =
 
 /** Natural release: the pot is left until it lets go. */
 export const saysNatural = has(
-  /\bnatural(?:ly)?\b|\bNP?R\b|\bpressure (?:to )?(?:drop|fall|subside|come down|go down|dissipate)s?\b(?! quickly)|\b(?:come|comes|fall|falls|drop|drops|go|goes|die|dies|release|releases|let go|lets go|subside|subsides)\b[^.]{0,24}\b(?:by itself|on its own|of its own accord|in its own time|slowly)\b|\bby itself\b|\bon its own\b|\bleave (?:it|the pot|the lid|the valve)\b[^.]{0,20}\b(?:closed|alone|until the pin)|\bslow release\b/i,
+  /\bnatural(?:ly)?\b|\bN\.?P?\.?R\b|\bpressure (?:to )?(?:drop|fall|subside|come down|go down|dissipate)s?\b(?! quickly)|\b(?:come|comes|fall|falls|drop|drops|go|goes|die|dies|release|releases|let go|lets go|subside|subsides)\b[^.]{0,24}\b(?:by itself|on its own|of its own accord|in its own time|slowly)\b|\bby itself\b|\bon its own\b|\bleave (?:it|the pot|the lid|the valve)\b[^.]{0,20}\b(?:closed|alone|until the pin)|\bslow release\b/i,
 );
 /** Quick release: the valve is opened. */
 export const saysQuick = has(
@@ -31,7 +31,7 @@ export const saysRest = has(/\b(?:rest|remaining|remainder|residual|left|leftove
 
 /** Cooking under pressure, named as such. */
 export const saysPressure = has(
-  /\bpressure[- ]?cook(?!er)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:for|at|on(?!ce)|level|button|mode|setting|program)\b|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b|\bpressure[:,]|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:utes?)? (?:of )?pressure\b/i,
+  /\bpressure[- ]?cook(?!er)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:for|at|on(?!ce)|level|button|mode|setting|program)\b|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b|\bpressure[:,]|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:utes?)? (?:of )?pressure\b|\b[HL]P\b|\bPC(?:'?d)?\b(?=[^.]*\d)/i,
 );
 /** A level and nothing else of pressure: “4 min at low”. */
 export const saysLevel = has(/\b(?:on|at|to) (?:high|low|max|maximum|highest)\b(?! heat| speed)/i);
@@ -62,6 +62,8 @@ export const saysPreheat = has(
 /** Level in a clause; null where it names none. */
 export function levelIn(clause: string): 'low' | 'high' | 'max' | null {
   if (/\b(?:max|maximum|highest|extra[- ]high)\b/i.test(clause)) return 'max';
+  if (/\bLP\b/.test(clause)) return 'low';
+  if (/\bHP\b/.test(clause)) return 'high';
   if (/\blow\b(?![- ](?:sodium|salt|fat|heat))/i.test(clause)) return 'low';
   return /\bhigh\b(?! heat| speed)/i.test(clause) ? 'high' : null;
 }

@@ -271,6 +271,7 @@ class Reader {
     const celsius = findTemperature(clause);
     if (saysPreheat(clause)) {
       this.preheat = celsius ?? this.preheat;
+      this.put();
       return;
     }
     const kind = kindOf(clause);
@@ -335,13 +336,18 @@ class Reader {
     const last = this.stages.at(-1);
     if (last?.kind === kind && kind !== 'pressure' && last.meanwhile === this.isMeanwhile) {
       if (last.sentences.at(-1) !== this.sentence) last.sentences.push(this.sentence);
-      if (time) last.minutes = (last.minutes ?? 0) + time.from;
+      if (time) {
+        last.to =
+          (time.to ?? last.to) ? (last.to ?? last.minutes ?? 0) + (time.to ?? time.from) : null;
+        last.minutes = (last.minutes ?? 0) + time.from;
+      }
       return last;
     }
     const stage: FoundStage = {
       kind,
       sentences: [...this.taken(), this.sentence],
       minutes: time?.from ?? null,
+      to: time?.to ?? null,
       celsius: null,
       cycle: null,
       meanwhile: this.isMeanwhile,
@@ -372,11 +378,21 @@ class Reader {
         kind: 'finish',
         sentences: own,
         minutes: null,
+        to: null,
         celsius: null,
         cycle: null,
         meanwhile: false,
       });
   }
+}
+
+/** Of several cycles without a time the first is asked for; the others tell of the same. */
+function onlyFirst(
+  stages: readonly FoundStage[],
+  isOpen: (s: FoundStage) => boolean,
+): FoundStage[] {
+  const first = stages.find(isOpen);
+  return stages.filter((s) => s === first || !isOpen(s));
 }
 
 function setHold(cycle: FoundCycle, time: Duration): void {
@@ -390,8 +406,11 @@ export function readInstructions(paragraphs: readonly string[]): ReadInstruction
   const reader = new Reader();
   for (const sentence of toSentences(paragraphs)) reader.read(sentence);
   reader.end();
-  const stages = reader.stages.filter(
-    (s) => s.kind !== 'pressure' || !Number.isNaN(s.cycle?.holdMinutes ?? Number.NaN),
-  );
-  return { stages, slow: reader.slow };
+  // A pressure that is only mentioned beside a cycle of its own is no second one.
+  const isOpen = (s: FoundStage): boolean => s.cycle !== null && Number.isNaN(s.cycle.holdMinutes);
+  const isTold = reader.stages.some((s) => s.cycle !== null && !isOpen(s));
+  return {
+    stages: isTold ? reader.stages.filter((s) => !isOpen(s)) : onlyFirst(reader.stages, isOpen),
+    slow: reader.slow,
+  };
 }

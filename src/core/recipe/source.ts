@@ -28,13 +28,14 @@ export function readSource(text: string): Outcome<RawRecipe> {
       return refuse('is JSON without a recipe in it', 'it needs a thing of @type Recipe');
   }
   if (/<[a-z!/][^>]*>/i.test(trimmed)) return check(fromPage(trimmed));
-  return check(fromText(trimmed));
+  return check({ ...fromText(trimmed), source: trimmed });
 }
 
 function fromJson(text: string): RawRecipe | null {
   try {
     const node = findRecipe(JSON.parse(text));
-    return node ? fromJsonLd(node) : null;
+    const found = node ? fromJsonLd(node) : null;
+    return found && { ...found, source: asText(found) };
   } catch {
     return null;
   }
@@ -47,12 +48,21 @@ function fromPage(html: string): RawRecipe {
     if (found && (found.ingredients.length > 0 || found.instructions.length > 0)) {
       found.name ||= page.title;
       found.yieldText ||= findYield(page.text);
-      return found;
+      return { ...found, source: asText(found) };
     }
   }
   const found = fromText(page.text);
   found.name ||= page.title;
-  return found;
+  return { ...found, source: page.text };
+}
+
+/** The recipe of a page as one would have pasted it, without the page’s markup. */
+function asText(r: RawRecipe): string {
+  const parts = [r.name, r.yieldText, '', ...r.ingredients, '', ...r.instructions, '', ...r.notes];
+  return parts
+    .join('\n')
+    .replace(/\n{3,}/g, '\n\n')
+    .trim();
 }
 
 function check(recipe: RawRecipe): Outcome<RawRecipe> {

@@ -17,23 +17,53 @@ const HEADINGS: readonly (readonly [RegExp, Part])[] = [
 type Part = 'ingredients' | 'instructions' | 'notes';
 
 const YIELD =
-  /\b(?:serves?|servings?|yields?|makes?|feeds?|portions?|(?<=^|\()for)\b\s*:?\s*(?:about\s+)?(\d+(?:\s*(?:-|–|to)\s*\d+)?|two|three|four|five|six|eight|ten|twelve)\b|(\d+(?:\s*(?:-|–|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|eaters)\b/i;
+  /\b(?:serves?|servings?|yields?|makes?|feeds?|portions?|(?<=^|\()for)\b\s*:?\s*(?:about\s+)?(\d+(?:\s*(?:-|–|to)\s*\d+)?|two|three|four|five|six|eight|ten|twelve)\b|(\d+(?:\s*(?:-|–|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|eaters|covers|guests)\b/i;
 const STEP_MARK = /^\s*(?:step\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|[•*▪◦–-]\s+)/i;
 const VERB =
-  /\b(add|heat|cook|stir|pour|place|put|set|press|seal|lock|close|brown|sear|mix|combine|serve|let|release|bake|simmer|season|sprinkle|remove|cut|chop|rinse|soak|turn|bring|cover|whisk|drain|top|fold|wait|vent|open)\b/i;
+  /\b(add|heat|cook|stir|pour|place|put|set|press|seal|lock|close|brown|sear|mix|combine|serve|let|release|bake|simmer|season|sprinkle|remove|cut|chop|rinse|soak|turn|bring|cover|whisk|drain|top|fold|wait|vent|open|sweat|fry|steam|boil|soften|blend|strain|reduce|saut[eé])\b/i;
 
-/** A short line without a full stop that begins with an amount, or names a food. */
+/** “Small bunch dill”, “a glug of oil”: a measure without a number. */
+const MEASURE =
+  /^(?:an?\s+|some\s+|few\s+|good\s+|the\s+)*(?:small|large|big|generous|heaped|heaping|scant|whole|fresh)?\s*(?:bunch|bunches|handfuls?|packets?|sachets?|sprigs?|knobs?|pinch(?:es)?|dash(?:es)?|splash|drizzle|glug|squeeze|sticks?|heads?|cloves?|tins?|cans?|jars?|bags?|box(?:es)?|slices?|stalks?|stems?|cubes?|piece|thumb)\b/i;
+/** A time or a temperature is told to the cook, not put into the pot. */
+const TIME = /\b\d+\s*(?:-|–|to)?\s*\d*\s*(?:seconds?|minutes?|mins?|hours?|hrs?|days?|°)/i;
+const MOST_WORDS = 12;
+
+/** A short line without a full stop that begins with an amount or a measure, or names a food. */
 function looksLikeIngredient(line: string): boolean {
   if (line.length > 120 || /[.!?]\s+\S/.test(line)) return false;
   const bare = line.replace(/^[•*▪◦–-]\s*/, '');
-  const { amount, unit } = parseAmount(bare);
+  const { amount, unit, rest } = parseAmount(bare);
   if (amount !== null && (unit !== null || mentionedFood(bare) !== null))
     return !/[.!]$/.test(bare) || unit !== null;
   if (/,?\s*(?:to taste|for serving|to serve|as needed)\b/i.test(bare))
     return mentionedFood(bare) !== null;
+  const isShort = bare.split(/\s+/).length <= MOST_WORDS && !/[.!?:]$/.test(bare);
+  const isStep = /^\d{1,2}\s*[.)]/.test(bare) || TIME.test(bare) || YIELD.test(bare);
+  const [first = ''] = rest.split(/\s+/);
+  if (amount !== null && isShort && !isStep) return rest !== '' && !VERB.test(first);
+  if (MEASURE.test(bare) && isShort && !TIME.test(bare)) return true;
   // “Salt”, “a little dill”: a few words that name a food and tell nobody to do anything.
   const isFew = bare.split(/\s+/).length <= 4 && !/[.!?:]$/.test(bare);
   return isFew && !VERB.test(bare) && mentionedFood(bare) !== null;
+}
+
+/** A few words between ingredients are one of them, whether anybody knows it or not. */
+function standsAmongIngredients(line: string, recipe: RawRecipe): boolean {
+  const isAmong = recipe.ingredients.length > 0 && recipe.instructions.length === 0;
+  return (
+    isAmong &&
+    line.split(/\s+/).length <= 5 &&
+    !/[.!?:]$/.test(line) &&
+    !VERB.test(line) &&
+    !TIME.test(line)
+  );
+}
+
+/** What a line says beside its yield: “Serves 4 · 20 minutes to prepare”. */
+function besideYield(line: string, found: string): string[] {
+  const rest = line.replace(found, ' ').replace(/^[\s·|,;:()–-]+|[\s·|,;:()–-]+$/g, '');
+  return /\d|\p{L}{3,}\s+\p{L}{3,}/u.test(rest) ? [rest] : [];
 }
 
 function headingOf(line: string): Part | null {
@@ -59,6 +89,7 @@ export function fromText(text: string): RawRecipe {
     ingredients: [],
     instructions: [],
     notes: [],
+    leftOver: [],
   };
   const hasHeadings = lines.some((l) => headingOf(l) === 'ingredients');
   let part: Part | null = null;
@@ -71,7 +102,9 @@ export function fromText(text: string): RawRecipe {
       continue;
     }
     const isShort = line.length < 80;
-    if (recipe.name === '' && part === null) {
+    // A recipe may begin with its ingredients; a title has no amount in front.
+    const isTitle = parseAmount(line).amount === null || !looksLikeIngredient(line);
+    if (recipe.name === '' && part === null && isTitle) {
       recipe.name = line.replace(/^#+\s*/, '').replace(/[:.]$/, '');
       recipe.yieldText ||= findYield(line);
       continue;
@@ -83,10 +116,14 @@ export function fromText(text: string): RawRecipe {
       !looksLikeIngredient(line)
     ) {
       recipe.yieldText = findYield(line);
-      if (recipe.yieldText) continue;
+      if (recipe.yieldText) {
+        recipe.leftOver.push(...besideYield(line, recipe.yieldText));
+        continue;
+      }
     }
     if (part === null || !hasHeadings) {
-      if (looksLikeIngredient(line)) recipe.ingredients.push(line);
+      if (looksLikeIngredient(line) || (part === null && standsAmongIngredients(line, recipe)))
+        recipe.ingredients.push(line);
       else if (part === 'notes') recipe.notes.push(line);
       else if (recipe.ingredients.length === 0 && !hasHeadings && !VERB.test(line))
         recipe.notes.push(line);

@@ -1,18 +1,12 @@
 /** A raw recipe as a dish: ingredients with their roles, stages with what goes in, and what to ask. */
-import {
-  dishSchema,
-  partIn,
-  type Dish,
-  type Ingredient,
-  type ReleaseChoice,
-  type Stage,
-} from '../dish';
+import { dishSchema, type Dish } from '../dish';
 import { success, type Outcome } from '../reason';
-import { askAboutPieces, heaviest, waitOf } from './guesses';
+import { findUnread } from './coverage';
+import { askAboutPieces, waitOf } from './guesses';
 import { freshId, readIngredients, type ReadIngredient } from './ingredients';
-import { findDurations } from './durations';
 import { readInstructions } from './read';
-import type { FoundCycle, FoundStage, ImportQuestion, RawRecipe } from './types';
+import { writeStages } from './write-stages';
+import type { FoundStage, ImportQuestion, RawRecipe } from './types';
 
 export interface Imported {
   dish: Dish;
@@ -21,29 +15,15 @@ export interface Imported {
   ingredients: ReadIngredient[];
   stages: FoundStage[];
   serves: number | null;
+  /** How many it serves, in the text’s own words; '' where it does not say. */
+  yieldText: string;
 }
 
 const USUAL_SERVINGS = 4;
 const MOST_SERVINGS = 200;
-const LONGEST_HOLD = 480;
-const LONGEST = 2880;
 const MOST_INGREDIENTS = 300;
-const G_PER_LB = 453.59237;
-/** Minutes for work whose time is not told (common practice). */
-const USUAL_MINUTES: Readonly<Record<FoundStage['kind'], number>> = {
-  prep: 10,
-  soak: 480,
-  brown: 8,
-  loosen: 2,
-  pressure: 0,
-  simmer: 5,
-  thicken: 3,
-  crisp: 8,
-  oven: 20,
-  burner: 8,
-  rest: 10,
-  finish: 3,
-};
+const MOST_UNREAD = 200;
+const LONGEST_SOURCE = 60_000;
 const NUMBERS: Readonly<Record<string, number>> = {
   two: 2,
   three: 3,
@@ -84,8 +64,10 @@ export function toDish(
     });
   const ingredients = readIngredients(raw.ingredients).slice(0, MOST_INGREDIENTS);
   const { stages: found, slow } = readInstructions(raw.instructions);
+  const unread = findUnread(raw, { ingredients, stages: found, slow });
   const stages = writeStages(found, ingredients, questions);
   askAboutPieces(found, ingredients, questions);
+  askAboutEmpty(ingredients.length, stages.length, questions);
   const notes = [
     ...raw.notes,
     ...slow,
@@ -106,6 +88,8 @@ export function toDish(
     wait: waitOf(found, ingredients),
     ...slowOf(slow),
     notes: notes.slice(0, 5000),
+    unread: unread.slice(0, MOST_UNREAD).map((piece) => piece.slice(0, 2000)),
+    ...(raw.source ? { source: raw.source.slice(0, LONGEST_SOURCE) } : {}),
   });
   if (!dish.success)
     return {
@@ -115,7 +99,30 @@ export function toDish(
         return { field: issue.path.join('.') || 'recipe', message, remedy };
       }),
     };
-  return success({ dish: dish.data, questions, ingredients, stages: found, serves });
+  return success({
+    dish: dish.data,
+    questions,
+    ingredients,
+    stages: found,
+    serves,
+    yieldText: raw.yieldText,
+  });
+}
+
+/** A dish without ingredients or without a method is kept only on purpose. */
+function askAboutEmpty(ingredients: number, stages: number, questions: ImportQuestion[]): void {
+  const ask = (id: string, what: string): void => {
+    questions.push({
+      id: `empty.${id}`,
+      text: `No ${what} was read. Keep it without one?`,
+      taken: '',
+      range: [0, 0],
+      unit: '',
+      choices: [['yes', 'yes, keep it so']],
+    });
+  };
+  if (ingredients === 0) ask('ingredients', 'ingredient');
+  if (stages === 0) ask('stages', 'method');
 }
 
 /** One of our own comes back as it went out; only its id may be taken already. */
@@ -126,167 +133,8 @@ function fromOwn(raw: RawRecipe, own: Dish, takenIds: ReadonlySet<string>): Impo
     ingredients: readIngredients(raw.ingredients),
     stages: readInstructions(raw.instructions).stages,
     serves: own.servings,
+    yieldText: raw.yieldText,
   };
-}
-
-function writeStages(
-  found: readonly FoundStage[],
-  ingredients: readonly ReadIngredient[],
-  questions: ImportQuestion[],
-): Stage[] {
-  const taken = new Set<string>();
-  const used = new Set<string>();
-  const ids = found.map((stage) => {
-    const id = freshId(stage.kind, taken);
-    taken.add(id);
-    return id;
-  });
-  const written = found.map((stage, i): Stage => {
-    const text = stage.sentences.join(' ');
-    const uses = mentioned(text, ingredients);
-    for (const id of uses) used.add(id);
-    const base = {
-      id: ids[i] ?? stage.kind,
-      text: text.slice(0, 400),
-      sentence: text.slice(0, 2000),
-      uses,
-      ...partsOf(text, uses, ingredients),
-      ...afterOf(found, ids, i),
-    };
-    return writeStage(stage, base, ingredients, questions);
-  });
-  placeTheRest(written, ingredients, used);
-  return written;
-}
-
-type StageBase = { id: string; text: string; sentence: string; uses: string[]; after?: string[] };
-
-function writeStage(
-  stage: FoundStage,
-  base: StageBase,
-  ingredients: readonly ReadIngredient[],
-  questions: ImportQuestion[],
-): Stage {
-  const minutes = Math.min(LONGEST, Math.round(stage.minutes ?? USUAL_MINUTES[stage.kind]));
-  switch (stage.kind) {
-    case 'pressure': {
-      const cycle = stage.cycle as FoundCycle;
-      return {
-        ...base,
-        kind: 'pressure',
-        level: cycle.level,
-        holdMinutes: holdOf(cycle, base, ingredients, questions),
-        ...(cycle.perPound !== null && cycle.perPound > 0 && cycle.perPound <= 120
-          ? { minutesPerLb: cycle.perPound }
-          : {}),
-        release: releaseOf(cycle, base, questions),
-        ...(cycle.release.kind === 'either' ? { orRelease: { kind: 'quick' as const } } : {}),
-        tools: [],
-      };
-    }
-    case 'oven':
-    case 'crisp':
-      if (stage.celsius === null)
-        questions.push({
-          id: `${base.id}.heat`,
-          text: `How hot for “${base.text.slice(0, 60)}”?`,
-          taken: '200',
-          range: [100, 300],
-          unit: '°C',
-        });
-      return {
-        ...base,
-        kind: stage.kind,
-        minutes,
-        celsius: Math.min(300, Math.max(100, stage.celsius ?? 200)),
-      };
-    case 'soak': {
-      const most = findDurations(base.sentence).find((d) => Math.round(d.from) === minutes)?.to;
-      return {
-        ...base,
-        kind: 'soak',
-        minutes,
-        // A marinade has its longest time; a soak may go on.
-        ...(most != null && most > minutes && most <= 4320 && /marinat|brine/i.test(base.text)
-          ? { maxMinutes: Math.round(most) }
-          : {}),
-      };
-    }
-    case 'simmer':
-    case 'burner':
-      return { ...base, kind: stage.kind, minutes, attended: true };
-    case 'prep':
-      return {
-        ...base,
-        kind: 'prep',
-        minutes,
-        ...(/\bice (?:bath|water)\b|\bslurry\b/i.test(base.text) ? { justInTime: true } : {}),
-      };
-    case 'finish':
-      return { ...base, kind: 'finish', minutes, inCooker: false };
-    default:
-      return { ...base, kind: stage.kind, minutes };
-  }
-}
-
-/** The hold in whole minutes: the lower end of a range, or by weight where the text says so. */
-function holdOf(
-  cycle: FoundCycle,
-  base: StageBase,
-  ingredients: readonly ReadIngredient[],
-  questions: ImportQuestion[],
-): number {
-  let minutes = cycle.holdMinutes;
-  if (cycle.perPound !== null) {
-    const grams = heaviest(ingredients);
-    minutes = cycle.perPound * (grams === null ? 1 : grams / G_PER_LB);
-    questions.push({
-      id: `${base.id}.weight`,
-      text: `What does the piece weigh? The recipe says ${cycle.perPound} min for each pound.`,
-      taken: grams === null ? '1' : (grams / G_PER_LB).toFixed(1),
-      range: [0.1, 40],
-      perUnit: cycle.perPound,
-      unit: 'lb',
-    });
-  }
-  if (cycle.holdTo !== null)
-    questions.push({
-      id: `${base.id}.hold`,
-      text: `Hold for ${cycle.holdMinutes} or up to ${cycle.holdTo} min?`,
-      taken: String(cycle.holdMinutes),
-      range: [0, LONGEST_HOLD],
-      unit: 'min',
-    });
-  if (minutes > LONGEST_HOLD)
-    questions.push({
-      id: `${base.id}.long`,
-      text: `The text says a hold of ${Math.round(minutes)} min; no cooker holds over ${LONGEST_HOLD}. How long is it?`,
-      taken: String(LONGEST_HOLD),
-      range: [0, LONGEST_HOLD],
-      unit: 'min',
-    });
-  return Math.min(LONGEST_HOLD, Math.max(0, Math.round(minutes)));
-}
-
-function releaseOf(cycle: FoundCycle, base: StageBase, questions: ImportQuestion[]): ReleaseChoice {
-  const { release } = cycle;
-  if (release.kind === 'timed')
-    return release.minutes > 0 && release.minutes <= 120
-      ? release
-      : release.minutes === 0
-        ? { kind: 'quick' }
-        : { kind: 'natural' };
-  if (release.kind === 'natural' || release.kind === 'quick') return release;
-  // Both are allowed: the dish keeps both, and the plan chooses.
-  if (release.kind === 'either') return { kind: 'natural' };
-  questions.push({
-    id: `${base.id}.release`,
-    text: `How is the pressure let go after the ${Math.round(cycle.holdMinutes)} min?`,
-    taken: 'natural',
-    range: [1, 120],
-    unit: '',
-  });
-  return { kind: 'natural' };
 }
 
 /** Hours and setting of the slow cooker, where a sentence names both. */
@@ -300,78 +148,3 @@ function slowOf(sentences: readonly string[]): Pick<Dish, 'slow'> {
   }
   return {};
 }
-
-/** “Half of the garlic” goes in here, and the rest elsewhere. */
-function partsOf(
-  text: string,
-  uses: readonly string[],
-  ingredients: readonly ReadIngredient[],
-): Pick<Stage, 'parts'> {
-  const found = ingredients.flatMap(({ ingredient: { id, food } }): [string, number][] => {
-    const part = uses.includes(id) ? partIn(text, food) : null;
-    return part === null ? [] : [[id, part]];
-  });
-  return found.length > 0 ? { parts: Object.fromEntries(found) } : {};
-}
-
-/** “Meanwhile” starts beside the stage before it, and what follows waits for both. */
-function afterOf(
-  found: readonly FoundStage[],
-  ids: readonly string[],
-  i: number,
-): { after?: string[] } {
-  if (found[i]?.meanwhile && i > 0) return { after: i > 1 ? [ids[i - 2] as string] : [] };
-  if (found[i - 1]?.meanwhile && i > 1)
-    return { after: [ids[i - 2] as string, ids[i - 1] as string] };
-  return {};
-}
-
-/** Ingredients that a text names, by the words of their food. */
-function mentioned(text: string, ingredients: readonly ReadIngredient[]): string[] {
-  const words = new Set(
-    text
-      .toLowerCase()
-      .match(/[\p{L}]+/gu)
-      ?.map(stem) ?? [],
-  );
-  return ingredients
-    .filter(({ ingredient, food }) => {
-      const names = [ingredient.food, ...(food?.names ?? [])];
-      return names.some((name) => {
-        const parts =
-          name
-            .toLowerCase()
-            .match(/[\p{L}]+/gu)
-            ?.map(stem) ?? [];
-        const head = parts.at(-1);
-        return head !== undefined && head.length > 2 && words.has(head);
-      });
-    })
-    .map(({ ingredient }) => ingredient.id);
-}
-
-const stem = (word: string): string => word.replace(/(?:es|s)$/, '');
-
-/** What no stage names: what is for the end goes there, the rest into the first pot. */
-function placeTheRest(
-  stages: Stage[],
-  ingredients: readonly ReadIngredient[],
-  used: ReadonlySet<string>,
-): void {
-  const first = stages.find((s) => s.kind === 'pressure') ?? stages[0];
-  const last = stages.at(-1);
-  for (const { ingredient } of ingredients) {
-    if (used.has(ingredient.id)) continue;
-    const to = ingredient.role === 'finish' ? last : first;
-    to?.uses.push(ingredient.id);
-  }
-  // The water that only makes steam goes with the pot, not with the servings.
-  for (const stage of stages)
-    if (stage.kind === 'pressure' && /\b(?:trivet|rack|steamer|basket)\b/i.test(stage.text))
-      for (const { ingredient } of ingredients)
-        if (stage.uses.includes(ingredient.id) && isPlainWater(ingredient))
-          ingredient.scaling = 'with-pot';
-}
-
-const isPlainWater = (ingredient: Ingredient): boolean =>
-  /^(?:cold |hot |warm |boiling )?water$/i.test(ingredient.food);

@@ -11,6 +11,10 @@ export interface RawRecipe {
   /** Instructions as written, one paragraph or step each. */
   instructions: string[];
   notes: string[];
+  /** What stood on lines of which only a part was taken. */
+  leftOver: string[];
+  /** The text as it was given, to be kept with the dish. */
+  source?: string;
   /** The whole dish, where the source is one of our own. */
   own?: Dish;
 }
@@ -52,6 +56,8 @@ export interface FoundStage {
   sentences: string[];
   /** As told; null where the text gives no time. */
   minutes: number | null;
+  /** Upper end, where the text gives a range. */
+  to: number | null;
   celsius: number | null;
   cycle: FoundCycle | null;
   /** Told as going on beside what stands before it. */
@@ -62,7 +68,7 @@ export interface FoundStage {
 export interface ImportQuestion {
   id: string;
   text: string;
-  /** What is taken until somebody answers. */
+  /** What is taken until somebody answers; empty where nothing can be taken: it has to be answered. */
   taken: string;
   /** What a number may be; of no account for a release. */
   range: readonly [number, number];
@@ -70,4 +76,6 @@ export interface ImportQuestion {
   perUnit?: number;
   /** Shown behind the answer. */
   unit: string;
+  /** What there is to choose from, where it is no number. */
+  choices?: readonly (readonly [value: string, label: string])[];
 }

@@ -84,9 +84,38 @@ const PACK_TIMES =
   /^(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*(ounces?|oz|grams?|g|ml)\.?\s+(cans?|tins?|packages?|packs?|bags?|jars?)\b\s*/i;
 const PACK_AFTER = /^\(([^()]*\d[^()]*)\)\s*/;
 
+/** Longer than any amount with its unit and food; parsing takes the square of the length. */
+const MOST_TO_READ = 200;
+/** Longer than any quantity that somebody writes. */
+const LONGEST_QUANTITY = 60;
+
+/**
+ * Figures as the parser takes them: a decimal comma is a point, a comma of thousands is none, and a whole
+ * number joined to a fraction (“1-1/2”) is one number.
+ */
+function plainNumbers(text: string): string {
+  return text
+    .replace(/^(\d{1,3}),(\d{3})(?!\d)/, '$1$2')
+    .replace(/^(\d+),(\d{1,2})(?=\s*(?:[a-zA-Z]|$))/, '$1.$2')
+    .replace(
+      /^(\d+)\s*[-–]\s*(\d+\s*[/⁄]\s*\d+|[½¼¾⅓⅔⅛])/u,
+      (_whole, a: string, b: string) =>
+        // “1-1/2” is one and a half; “1 - 1/2” could be a range, but none goes down.
+        `${a} ${b}`,
+    );
+}
+
 /** Splits the amount off the front of a line. Never fails: without an amount all of it is rest. */
 export function parseAmount(text: string): ParsedAmount {
-  const line = spellNumbers(text.trim());
+  // An amount stands at the beginning; the rest of a long line is carried along unread.
+  const given = text.trim();
+  if (given.length > MOST_TO_READ) {
+    const cut = given.lastIndexOf(' ', MOST_TO_READ);
+    const at = cut > 0 ? cut : MOST_TO_READ;
+    const start = parseAmount(given.slice(0, at));
+    return { ...start, rest: `${start.rest}${given.slice(at)}` };
+  }
+  const line = spellNumbers(plainNumbers(given));
   const joined = PACK_TIMES.exec(line) ?? PACK_JOINED.exec(line);
   if (joined)
     return pack(joined[1], `${joined[2]} ${joined[3]}`, joined[4], line.slice(joined[0].length));
@@ -122,6 +151,7 @@ export function parseAmount(text: string): ParsedAmount {
 
 /** An amount and unit alone; null where the text holds anything else or no unit. */
 export function parseQuantity(text: string): Quantity | null {
+  if (text.length > LONGEST_QUANTITY) return null;
   // The package takes the last word for the food, so it is given one.
   const parsed = parseAmount(`${text} x`);
   return parsed.rest === 'x' ? toQuantity(parsed) : null;

@@ -1,0 +1,37 @@
+/** The words of a step with the minutes that count now: a sentence and the figure beside it never disagree. */
+import { findDurations, type Duration } from './durations';
+import { saysNatural, saysQuick } from './phrases';
+
+/** Times before a release, or that a sound goes on for, are not the work’s own. */
+function isOfRelease(text: string, { start, end }: Duration): boolean {
+  const around = text.slice(Math.max(0, start - 30), end + 36);
+  const clause = around.split(/[.;,]/).find((c) => c.includes(text.slice(start, end))) ?? around;
+  return saysNatural(clause) || saysQuick(clause);
+}
+
+/**
+ * The text with its time exchanged; left as it is where it names no time that can be the one, and where it names
+ * it already.
+ *
+ * @param written minutes that the text was written with, where that is known
+ * @param minutes that count now, whole
+ * @example retime('Cook for 25 minutes', 25, 29) // 'Cook for 29 minutes'
+ */
+export function retime(text: string, written: number | null, minutes: number): string {
+  const own = findDurations(text).filter((d) => d.perPound === null && !isOfRelease(text, d));
+  if (own.length === 0 || own.some((d) => d.from === minutes && d.to === null)) return text;
+  const found =
+    own.find((d) => d.from === written || d.to === written) ??
+    (own.length === 1 ? own[0] : undefined);
+  if (!found) return text;
+  const old = text.slice(found.start, found.end);
+  const isAdjective = /^\d+-min/i.test(old);
+  return `${text.slice(0, found.start)}${isAdjective ? `${minutes}-minute` : `${minutes} minutes`}${text.slice(found.end)}`;
+}
+
+/** Whether the text names these minutes as the work’s own. */
+export function saysMinutes(text: string, minutes: number): boolean {
+  return findDurations(text).some(
+    (d) => d.from === minutes && d.to === null && !isOfRelease(text, d),
+  );
+}

@@ -1,0 +1,299 @@
+/** Stages as a text tells them, written as a dish’s; what the text leaves open is asked. */
+import { partIn, type Ingredient, type ReleaseChoice, type Stage } from '../dish';
+import { findDurations } from './durations';
+import { heaviest } from './guesses';
+import { freshId, type ReadIngredient } from './ingredients';
+import type { FoundCycle, FoundStage, ImportQuestion } from './types';
+
+const LONGEST_HOLD = 480;
+const LONGEST = 2880;
+const G_PER_LB = 453.59237;
+/** Minutes for work whose time is not told (common practice). */
+const USUAL_MINUTES: Readonly<Record<FoundStage['kind'], number>> = {
+  prep: 10,
+  soak: 480,
+  brown: 8,
+  loosen: 2,
+  pressure: 0,
+  simmer: 5,
+  thicken: 3,
+  crisp: 8,
+  oven: 20,
+  burner: 8,
+  rest: 10,
+  finish: 3,
+};
+/** Work whose length is the food’s and not the cook’s: without a time in the text it is asked. */
+const ASKED: ReadonlySet<FoundStage['kind']> = new Set([
+  'soak',
+  'simmer',
+  'crisp',
+  'oven',
+  'burner',
+]);
+
+/** @param questions what is to be asked is added here */
+export function writeStages(
+  found: readonly FoundStage[],
+  ingredients: readonly ReadIngredient[],
+  questions: ImportQuestion[],
+): Stage[] {
+  const taken = new Set<string>();
+  const used = new Set<string>();
+  const ids = found.map((stage) => {
+    const id = freshId(stage.kind, taken);
+    taken.add(id);
+    return id;
+  });
+  const written = found.map((stage, i): Stage => {
+    const text = stage.sentences.join(' ');
+    const uses = mentioned(text, ingredients);
+    for (const id of uses) used.add(id);
+    const base = {
+      id: ids[i] ?? stage.kind,
+      text: text.slice(0, 400),
+      sentence: text.slice(0, 2000),
+      uses,
+      ...partsOf(text, uses, ingredients),
+      ...afterOf(found, ids, i),
+      ...(stage.minutes === null && stage.kind !== 'pressure' ? { guessed: true } : {}),
+    };
+    return writeStage(stage, base, ingredients, questions);
+  });
+  placeTheRest(written, ingredients, used);
+  return written;
+}
+
+type StageBase = {
+  id: string;
+  text: string;
+  sentence: string;
+  uses: string[];
+  after?: string[];
+  guessed?: boolean;
+};
+
+function writeStage(
+  stage: FoundStage,
+  base: StageBase,
+  ingredients: readonly ReadIngredient[],
+  questions: ImportQuestion[],
+): Stage {
+  const minutes = Math.min(LONGEST, Math.round(stage.minutes ?? USUAL_MINUTES[stage.kind]));
+  if (stage.minutes === null && ASKED.has(stage.kind))
+    questions.push({
+      id: `${base.id}.minutes`,
+      text: `How long for “${base.text.slice(0, 60)}”?`,
+      taken: String(minutes),
+      range: [1, LONGEST],
+      unit: 'min',
+    });
+  switch (stage.kind) {
+    case 'pressure': {
+      const cycle = stage.cycle as FoundCycle;
+      return {
+        ...base,
+        kind: 'pressure',
+        level: cycle.level,
+        holdMinutes: holdOf(cycle, base, ingredients, questions),
+        ...(cycle.perPound !== null && cycle.perPound > 0 && cycle.perPound <= 120
+          ? { minutesPerLb: cycle.perPound }
+          : {}),
+        release: releaseOf(cycle, base, questions),
+        ...(cycle.release.kind === 'either' ? { orRelease: { kind: 'quick' as const } } : {}),
+        tools: [],
+      };
+    }
+    case 'oven':
+    case 'crisp':
+      if (stage.celsius === null)
+        questions.push({
+          id: `${base.id}.heat`,
+          text: `How hot for “${base.text.slice(0, 60)}”?`,
+          taken: '200',
+          range: [100, 300],
+          unit: '°C',
+        });
+      return {
+        ...base,
+        kind: stage.kind,
+        minutes,
+        celsius: Math.min(300, Math.max(100, stage.celsius ?? 200)),
+      };
+    case 'soak': {
+      const most = findDurations(base.sentence).find((d) => Math.round(d.from) === minutes)?.to;
+      return {
+        ...base,
+        kind: 'soak',
+        minutes,
+        // A marinade has its longest time; a soak may go on.
+        ...(most != null && most > minutes && most <= 4320 && /marinat|brine/i.test(base.text)
+          ? { maxMinutes: Math.round(most) }
+          : {}),
+      };
+    }
+    case 'simmer':
+    case 'burner':
+      return { ...base, kind: stage.kind, minutes, attended: true };
+    case 'prep':
+      return {
+        ...base,
+        kind: 'prep',
+        minutes,
+        ...(/\bice (?:bath|water)\b|\bslurry\b/i.test(base.text) ? { justInTime: true } : {}),
+      };
+    case 'finish':
+      return { ...base, kind: 'finish', minutes, inCooker: false };
+    default:
+      return { ...base, kind: stage.kind, minutes };
+  }
+}
+
+/** The hold in whole minutes: the lower end of a range, or by weight where the text says so. */
+function holdOf(
+  cycle: FoundCycle,
+  base: StageBase,
+  ingredients: readonly ReadIngredient[],
+  questions: ImportQuestion[],
+): number {
+  let minutes = cycle.holdMinutes;
+  if (Number.isNaN(minutes) || minutes === 0) {
+    questions.push({
+      id: `${base.id}.hold`,
+      text: Number.isNaN(minutes)
+        ? `How long is it under pressure in “${base.text.slice(0, 60)}”?`
+        : 'Is it opened as soon as it is at pressure (0 min)?',
+      taken: Number.isNaN(minutes) ? '' : '0',
+      range: [0, LONGEST_HOLD],
+      unit: 'min',
+    });
+    return 0;
+  }
+  if (cycle.perPound !== null) {
+    const grams = heaviest(ingredients);
+    minutes = cycle.perPound * (grams === null ? 1 : grams / G_PER_LB);
+    questions.push({
+      id: `${base.id}.weight`,
+      text: `What does the piece weigh? The recipe says ${cycle.perPound} min for each pound.`,
+      taken: grams === null ? '1' : (grams / G_PER_LB).toFixed(1),
+      range: [0.1, 40],
+      perUnit: cycle.perPound,
+      unit: 'lb',
+    });
+  }
+  if (cycle.holdTo !== null)
+    questions.push({
+      id: `${base.id}.hold`,
+      text: `Hold for ${cycle.holdMinutes} or up to ${cycle.holdTo} min?`,
+      taken: String(cycle.holdMinutes),
+      range: [0, LONGEST_HOLD],
+      unit: 'min',
+    });
+  if (minutes > LONGEST_HOLD)
+    questions.push({
+      id: `${base.id}.long`,
+      text: `The text says a hold of ${Math.round(minutes)} min; no cooker holds over ${LONGEST_HOLD}. How long is it?`,
+      taken: String(LONGEST_HOLD),
+      range: [0, LONGEST_HOLD],
+      unit: 'min',
+    });
+  return Math.min(LONGEST_HOLD, Math.max(0, Math.round(minutes)));
+}
+
+function releaseOf(cycle: FoundCycle, base: StageBase, questions: ImportQuestion[]): ReleaseChoice {
+  const { release } = cycle;
+  if (release.kind === 'timed')
+    return release.minutes > 0 && release.minutes <= 120
+      ? release
+      : release.minutes === 0
+        ? { kind: 'quick' }
+        : { kind: 'natural' };
+  if (release.kind === 'natural' || release.kind === 'quick') return release;
+  // Both are allowed: the dish keeps both, and the plan chooses.
+  if (release.kind === 'either') return { kind: 'natural' };
+  questions.push({
+    id: `${base.id}.release`,
+    text: Number.isNaN(cycle.holdMinutes)
+      ? 'How is the pressure released?'
+      : `How is the pressure released after the ${Math.round(cycle.holdMinutes)} min?`,
+    taken: 'natural',
+    range: [1, 120],
+    unit: '',
+  });
+  return { kind: 'natural' };
+}
+
+/** “Half of the garlic” goes in here, and the rest elsewhere. */
+function partsOf(
+  text: string,
+  uses: readonly string[],
+  ingredients: readonly ReadIngredient[],
+): Pick<Stage, 'parts'> {
+  const found = ingredients.flatMap(({ ingredient: { id, food } }): [string, number][] => {
+    const part = uses.includes(id) ? partIn(text, food) : null;
+    return part === null ? [] : [[id, part]];
+  });
+  return found.length > 0 ? { parts: Object.fromEntries(found) } : {};
+}
+
+/** “Meanwhile” starts beside the stage before it, and what follows waits for both. */
+function afterOf(
+  found: readonly FoundStage[],
+  ids: readonly string[],
+  i: number,
+): { after?: string[] } {
+  if (found[i]?.meanwhile && i > 0) return { after: i > 1 ? [ids[i - 2] as string] : [] };
+  if (found[i - 1]?.meanwhile && i > 1)
+    return { after: [ids[i - 2] as string, ids[i - 1] as string] };
+  return {};
+}
+
+/** Ingredients that a text names, by the words of their food. */
+function mentioned(text: string, ingredients: readonly ReadIngredient[]): string[] {
+  const words = new Set(
+    text
+      .toLowerCase()
+      .match(/[\p{L}]+/gu)
+      ?.map(stem) ?? [],
+  );
+  return ingredients
+    .filter(({ ingredient, food }) => {
+      const names = [ingredient.food, ...(food?.names ?? [])];
+      return names.some((name) => {
+        const parts =
+          name
+            .toLowerCase()
+            .match(/[\p{L}]+/gu)
+            ?.map(stem) ?? [];
+        const head = parts.at(-1);
+        return head !== undefined && head.length > 2 && words.has(head);
+      });
+    })
+    .map(({ ingredient }) => ingredient.id);
+}
+
+const stem = (word: string): string => word.replace(/(?:es|s)$/, '');
+
+/** What no stage names: what is for the end goes there, the rest into the first pot. */
+function placeTheRest(
+  stages: Stage[],
+  ingredients: readonly ReadIngredient[],
+  used: ReadonlySet<string>,
+): void {
+  const first = stages.find((s) => s.kind === 'pressure') ?? stages[0];
+  const last = stages.at(-1);
+  for (const { ingredient } of ingredients) {
+    if (used.has(ingredient.id)) continue;
+    const to = ingredient.role === 'finish' ? last : first;
+    to?.uses.push(ingredient.id);
+  }
+  // The water that only makes steam goes with the pot, not with the servings.
+  for (const stage of stages)
+    if (stage.kind === 'pressure' && /\b(?:trivet|rack|steamer|basket)\b/i.test(stage.text))
+      for (const { ingredient } of ingredients)
+        if (stage.uses.includes(ingredient.id) && isPlainWater(ingredient))
+          ingredient.scaling = 'with-pot';
+}
+
+const isPlainWater = (ingredient: Ingredient): boolean =>
+  /^(?:cold |hot |warm |boiling )?water$/i.test(ingredient.food);
