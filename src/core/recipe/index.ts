@@ -9,6 +9,7 @@ export { freshId, readIngredients } from './ingredients';
 export { summarise } from './summary';
 export type { RecipeSummary } from './summary';
 export type { Imported } from './to-dish';
+export { retime } from './retime';
 export { takeUnread, UNREAD_KINDS } from './unread';
 export type { UnreadKind } from './unread';
 export type { ImportQuestion } from './types';

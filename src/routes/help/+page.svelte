@@ -102,7 +102,7 @@
         <a class="underline-offset-4 hover:underline" href={part.href}>{part.title}</a>
       </h2>
       <ul class="mt-2 grid list-disc gap-1.5 pl-5">
-        {#each part.lines as line (line)}<li>{line}</li>{/each}
+        {#each part.lines as line, index (index)}<li>{line}</li>{/each}
       </ul>
     </section>
   {/each}

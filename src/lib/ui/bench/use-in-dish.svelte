@@ -68,7 +68,7 @@
     <label class="min-w-0 flex-1 text-sm text-muted"
       >Use it in a dish
       <select class="mt-1 field text-ink" bind:value={chosen}>
-        {#each groups as group (group.label)}
+        {#each groups as group, index (index)}
           {#if group.targets.length > 0}
             <optgroup label={group.label}>
               {#each group.targets as target (target.id)}

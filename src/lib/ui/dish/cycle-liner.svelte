@@ -69,7 +69,7 @@
       aria-label="{title}: from the top, {words.join('; ')}"
     >
       <g transform="translate(0 {top})">
-        {#each loose as { layer, at, height } (layer.kind)}
+        {#each loose as { layer, at, height }, index (index)}
           <rect
             x="2"
             y={h - at - height}
@@ -88,7 +88,7 @@
             stroke-width="2"
           />
         {/if}
-        {#each above as { layer, at, height } (layer.kind)}
+        {#each above as { layer, at, height }, index (index)}
           {@const across = pan ? pan.diameterMm * PX : w * 0.86}
           <rect
             x={(w - across) / 2}
@@ -117,7 +117,7 @@
           stroke-width="2.5"
           stroke-linecap="round"
         />
-        {#each lines as line (line.name)}
+        {#each lines as line, index (index)}
           {@const y = h - levelOf(line.ml)}
           <line
             x1="-4"

@@ -3,7 +3,9 @@
   import { scaleDish, type Dish } from '$core/dish';
   import type { Kitchen } from '$core/kitchen';
   import { offersFor } from '$core/plan';
-  import type { Imported } from '$core/recipe';
+  import { findFood, groupChoice, kindOf } from '$core/food';
+  import type { Imported, UnreadKind } from '$core/recipe';
+  import UnreadList from './unread-list.svelte';
   import { formatQuantity } from '$core/units';
   import StageCard from './stage-card.svelte';
 
@@ -16,8 +18,11 @@
     /** By question: what its answer should be. */
     problems: Readonly<Record<string, string>>;
     onanswer: (id: string, answer: string) => void;
+    ontake: (piece: string, as: UnreadKind) => void;
+    /** Takes the last piece back to where it was; null where none was taken. */
+    onback: (() => void) | null;
   }
-  let { imported, dish, kitchen, answers, problems, onanswer }: Props = $props();
+  let { imported, dish, kitchen, answers, problems, onanswer, ontake, onback }: Props = $props();
 
   /** The way up and down in the first cooker that takes it. */
   const cycles = $derived.by(() => {
@@ -52,7 +57,19 @@
         <div>
           <label for={id} class="block text-[15px]">{question.text}</label>
           <div class="mt-1 flex items-center gap-2">
-            {#if isRelease(question.id)}
+            {#if question.choices}
+              <select
+                {id}
+                class="field"
+                value={answers[question.id] ?? question.taken}
+                aria-invalid={problems[question.id] !== undefined}
+                onchange={(e) => onanswer(question.id, e.currentTarget.value)}
+              >
+                <option value="">choose …</option>
+                {#each question.choices as [value, label] (value)}<option {value}>{label}</option
+                  >{/each}
+              </select>
+            {:else if isRelease(question.id)}
               <select
                 {id}
                 class="field"
@@ -90,6 +107,13 @@
   </fieldset>
 {/if}
 
+<div class="mt-4">
+  <UnreadList pieces={dish.unread} {ontake} />
+  {#if onback}<button type="button" class="mt-2 btn btn-quiet" onclick={onback}
+      >Take the last one back</button
+    >{/if}
+</div>
+
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <ol class="mt-4 flex gap-3 overflow-x-auto pb-3" tabindex="0" aria-label="Stages in order">
   {#each dish.stages as stage (stage.id)}
@@ -112,8 +136,7 @@
 <table class="mt-3 w-full text-left">
   <thead class="sr-only"><tr><th>Amount</th><th>Food</th><th>As written</th></tr></thead>
   <tbody>
-    {#each dish.ingredients as ingredient, i (ingredient.id)}
-      {@const read = imported.ingredients[i]}
+    {#each dish.ingredients as ingredient (ingredient.id)}
       <tr class="border-t border-line align-baseline">
         <td class="w-28 py-1.5 pr-3 font-bold whitespace-nowrap"
           >{ingredient.amount === null
@@ -127,8 +150,11 @@
           >{ingredient.food}{#if ingredient.preparation}<span class="text-muted"
               >, {ingredient.preparation}</span
             >{/if}
-          {#if read && read.food === null}<span class="block text-sm text-ember-ink"
-              >not in the table of foods: its weight is not counted</span
+          {#if kindOf(ingredient.food) === null && groupChoice(ingredient.group ?? '') === null}<span
+              class="block text-sm font-semibold text-ember-ink"
+              >not known: what it is will be asked on the dish’s page</span
+            >{:else if findFood(ingredient.food) === null}<span class="block text-sm text-ember-ink"
+              >its weight by volume or piece is not known, and not counted</span
             >{/if}</td
         >
       </tr>

@@ -41,7 +41,7 @@
   <section aria-labelledby="room">
     <h2 id="room" class="mb-2 text-xl font-bold">How much at once?</h2>
     <ul class="grid gap-1">
-      {#each rooms as room (room.cooker)}
+      {#each rooms as room, index (index)}
         <li class="flex flex-wrap items-baseline justify-between gap-x-3">
           <span
             ><b>{room.cooker}</b> takes {room.most === 0

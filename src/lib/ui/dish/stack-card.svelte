@@ -58,7 +58,7 @@
       </select>
     </div>
     {#if offer && !offer.ok}
-      {#each offer.problems as problem (problem.message)}
+      {#each offer.problems as problem, index (index)}
         <div
           class="mt-2 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-2.5"
           role="status"
@@ -79,7 +79,9 @@
             ? `They go together, in the ${takers.map((c) => c.name).join(' or the ')}`
             : 'They go together, but fit no cooker'}
         </p>
-        {#each offer.value.because as line (line)}<p class="text-[15px] first-letter:uppercase">
+        {#each offer.value.because as line, index (index)}<p
+            class="text-[15px] first-letter:uppercase"
+          >
             {line}.
           </p>{/each}
         {#each offer.value.cookers.filter((c) => c.refusals.length > 0) as cooker (cooker.id)}

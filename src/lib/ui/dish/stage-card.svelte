@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Stage } from '$core/dish';
+  import { retime } from '$core/recipe';
   import { formatMinutes, formatTemperature } from '$core/units';
   import { STAGE_NAMES } from './new-stage';
   import { fallPath, risePath } from '$lib/ui/runway/geometry';
@@ -40,6 +41,14 @@
       : stage.orRelease.kind === 'quick'
         ? ', or vent at once'
         : ', or let it fall',
+  );
+  /** The sentence carries the minutes that are shown. */
+  const text = $derived(
+    stage.kind === 'pressure'
+      ? retime(stage.text, null, stage.holdMinutes)
+      : stage.guessed
+        ? stage.text
+        : retime(stage.text, stage.minutes, Math.round(minutes)),
   );
   /** Silhouette: the cycle across 240 px. */
   const total = $derived(
@@ -124,7 +133,9 @@
         />{cycle.comeUp} up, {cycle.release}
         down in the {cookerName}{/if}
     {:else}
-      {formatMinutes(minutes)}{#if stage.kind === 'soak' && stage.maxMinutes !== undefined}, at most {formatMinutes(
+      {stage.guessed ? 'about ' : ''}{formatMinutes(minutes)}{#if stage.guessed}<span
+          class="block text-sm text-ember-ink">a guess: the text gives no time</span
+        >{/if}{#if stage.kind === 'soak' && stage.maxMinutes !== undefined}, at most {formatMinutes(
           stage.maxMinutes,
         )}{/if}{#if stage.kind === 'oven' || stage.kind === 'crisp'}
         at {formatTemperature(stage.celsius, scale, 5)}{/if}{#if stage.kind === 'slow'}
@@ -132,7 +143,7 @@
         just before it is needed{/if}
     {/if}
   </p>
-  <p class="mt-1.5 text-[15px]">{stage.text}</p>
+  <p class="mt-1.5 text-[15px]">{text}</p>
   {#if benchHref}
     <a href={benchHref} class="mt-auto pt-2 text-sm font-semibold text-leaf-ink underline"
       >Ask the Bench about this hold</a

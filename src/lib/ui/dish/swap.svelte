@@ -21,7 +21,7 @@
       >Instead of it<span class="sr-only">: {ingredient.food}</span></summary
     >
     <ul class="mt-1 mb-2 grid gap-2">
-      {#each choices as choice (choice.food)}
+      {#each choices as choice, index (index)}
         <li class="rounded-lg bg-paper px-3 py-2">
           <p class="flex flex-wrap items-center justify-between gap-x-3">
             <span
@@ -40,7 +40,7 @@
                 )}>Take it</button
             >
           </p>
-          {#each choice.consequences as line (line)}<p
+          {#each choice.consequences as line, index (index)}<p
               class="text-sm text-muted first-letter:uppercase"
             >
               {line}.

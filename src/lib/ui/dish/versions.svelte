@@ -40,7 +40,7 @@
             >
           </p>
           {#if version.why}<p>{version.why}</p>{/if}
-          {#each version.changes as change (change)}
+          {#each version.changes as change, index (index)}
             <p class="text-[15px] text-muted">{change}</p>
           {:else}
             <p class="text-[15px] text-muted">Nothing that a cook would notice.</p>

@@ -70,7 +70,7 @@
     <button class="mt-3 btn">Open it</button>
     {#if problems.length > 0}
       <ul class="mt-2 font-semibold text-pimento" role="alert">
-        {#each problems as problem (problem)}<li>{problem}</li>{/each}
+        {#each problems as problem, index (index)}<li>{problem}</li>{/each}
       </ul>
     {/if}
   </form>

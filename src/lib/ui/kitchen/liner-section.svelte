@@ -63,7 +63,7 @@
           11} {h - 1.5}H11Q1.5 {h - 1.5} 1.5 {h - 10}Z"
         fill="var(--brine-soft)"
       />
-      {#each marks as mark (mark.name)}
+      {#each marks as mark, index (index)}
         <line
           x1="-4"
           x2={w + 8}
@@ -75,7 +75,7 @@
         />
       {/each}
     </g>
-    {#each marks as mark (mark.name)}
+    {#each marks as mark, index (index)}
       {@const y = 122 - h * mark.share + (mark.name === 'half' ? Math.max(0, 14 - h / 6) : 0)}
       <text x={left + w + 14} y={y + 4} fill={mark.colour} class="text-[12px] font-semibold"
         >{mark.name} · {formatQuantity({ amount: mark.ml, unit: 'ml' }, system)}</text

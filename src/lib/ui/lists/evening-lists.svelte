@@ -33,7 +33,7 @@
     </p>
   {:else if view === 'lay-out'}
     <div class="gap-6 md:columns-2">
-      {#each evening.lists.groups as group (group.dish)}
+      {#each evening.lists.groups as group, index (index)}
         <div class="mb-4 break-inside-avoid card p-3">
           <h3 class="flex justify-between gap-3 px-2 font-bold">
             <span>{group.dish}</span><span class="text-muted">from {clock(group.start)}</span>
@@ -52,7 +52,7 @@
     </div>
   {:else}
     <ul class="card p-3">
-      {#each evening.lists.tools as use (use.tool)}
+      {#each evening.lists.tools as use, index (index)}
         <li class="border-t border-line first:border-0">
           <Tick
             isDone={ticks.has(`${evening.id}.${use.tool}`)}

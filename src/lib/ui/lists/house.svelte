@@ -48,7 +48,7 @@
     </form>
     {#if form?.problem}<p class="mt-1 text-sm font-semibold text-pimento">{form.problem}</p>{/if}
     <ul class="mt-3 card px-3 py-1">
-      {#each larder as item (item.food)}
+      {#each larder as item, index (index)}
         <li class="flex items-center justify-between gap-3 border-t border-line first:border-0">
           <span
             ><b

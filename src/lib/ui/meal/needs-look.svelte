@@ -14,7 +14,7 @@
 <section aria-labelledby="needs-look">
   <h2 id="needs-look" class="mb-3 text-xl font-bold">Needs a look</h2>
   <ul class="grid gap-3">
-    {#each notes as note (note.text)}
+    {#each notes as note, index (index)}
       <li class="rounded-lg border-l-4 px-4 py-3 wrap-anywhere {LOOK[note.severity]}">
         <p>
           {#if isMarked(note)}

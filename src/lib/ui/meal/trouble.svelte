@@ -22,7 +22,7 @@
   {:else if answer?.kind === 'faults'}
     <h2 class="text-2xl font-bold">This can’t be planned yet</h2>
     <ul class="mt-3 grid gap-3">
-      {#each answer.faults as fault (fault.field + fault.message)}
+      {#each answer.faults as fault, index (index)}
         <li class="border-l-4 border-pimento pl-3">
           <b>{fault.message}.</b>
           <span class="inline-block first-letter:uppercase">{fault.remedy}.</span>

@@ -56,7 +56,7 @@
             >{clock(time.start)} · {formatMinutes(time.end - time.start)}</span
           >
         </p>
-        {#each why as line (line)}<p class="text-[15px] text-muted">{line}</p>{/each}
+        {#each why as line, index (index)}<p class="text-[15px] text-muted">{line}</p>{/each}
         {#if m.caution}<p class="text-[15px] text-ember-ink">
             {m.caution.text} <span class="text-muted">({m.caution.source})</span>
           </p>{/if}

@@ -255,7 +255,7 @@
         {/if}
       {:else}
         <line x1={scale.left} x2={scale.right} y1={base} y2={base} stroke="var(--line-strong)" />
-        {#each lane.waits as wait (wait.from)}
+        {#each lane.waits as wait, index (index)}
           {@const x0 = toX(scale, wait.from)}
           {@const x1 = toX(scale, wait.to)}
           <rect x={x0} y={base - 12} width={x1 - x0} height="12" fill="var(--straw)" />
@@ -295,7 +295,7 @@
       >
     {/if}
 
-    {#each compiled.handOvers as hand (hand.fromStep + hand.toStep)}
+    {#each compiled.handOvers as hand, index (index)}
       {@const a = placeOf(hand.fromStep)}
       {@const b = placeOf(hand.toStep)}
       {#if a && b}<HandOver

@@ -76,7 +76,7 @@
   {#if isThrowing}
     <span class="flex w-full flex-wrap items-center gap-1.5 pb-1" role="group"
       ><span class="text-[15px] text-muted">All of it, because it is</span>
-      {#each REASONS as reason (reason)}<button
+      {#each REASONS as reason, index (index)}<button
           type="button"
           class="btn min-h-9 px-2.5 text-[15px]"
           onclick={() => {

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { isParted, sayPart, type Stage } from '$core/dish';
+  import { isParted, sayPart, type Dish, type Stage } from '$core/dish';
+  import { takeUnread, type UnreadKind } from '$core/recipe';
+  import { writeDish } from '$lib/client/write-dish';
   import { stageMinutes } from '$core/plan';
   import { formatMinutes, formatQuantity } from '$core/units';
   import {
@@ -13,6 +15,7 @@
     StackCard,
     StageCard,
     Swap,
+    UnreadList,
     Versions,
     WhatChanges,
   } from '$lib/ui/dish';
@@ -36,6 +39,7 @@
       );
   }
   const scaled = $derived(data.scaled);
+  const inSteps = $derived(new Set(dish.stages.flatMap((s) => s.uses)));
   /** The first cooker that takes each stay, else the first that can be timed. */
   const chosen = $derived(
     data.cookers.map(
@@ -69,6 +73,15 @@
         ? `eat within ${dish.wait.maxMinutes} min`
         : `waits up to ${formatMinutes(dish.wait.maxMinutes)}`,
   );
+  /** Puts an unread piece where it belongs; the dish as it was is one tap away. */
+  function take(piece: string, as: UnreadKind): void {
+    const before = $state.snapshot(dish) as Dish;
+    void writeDish(
+      takeUnread(before, piece, as),
+      `Now ${as === 'ingredient' ? 'an ingredient' : `a ${as}`}.`,
+      before,
+    );
+  }
   function setServings(servings: number): void {
     void goto(`?servings=${servings}`, { replaceState: true, noScroll: true, keepFocus: true });
   }
@@ -132,7 +145,10 @@
                   frozen{ingredient.thaw ? ', thawed first' : ''}</span
                 >{/if}
               {#if because}<span class="block text-sm text-muted">{because}</span>{/if}
-              {#each partsOf(ingredient.id) as part (part)}<span class="block text-sm text-muted"
+              {#if !inSteps.has(ingredient.id)}<span
+                  class="block text-sm font-semibold text-ember-ink">in no step</span
+                >{/if}
+              {#each partsOf(ingredient.id) as part, p (p)}<span class="block text-sm text-muted"
                   >{part}</span
                 >{/each}
               {#if ingredient.takes}<span class="block text-sm font-semibold text-brine"
@@ -198,6 +214,7 @@
         name={dish.name}
         at={data.photoAt}
       />{/if}
+    <UnreadList pieces={dish.unread} ontake={take} />
     <AskGroups foods={data.unknownFoods} action="?/remember" />
     <DishLooks {dish} checks={data.checks} />
     <RoomCard rooms={data.rooms} {scaled} system={data.kitchen.system} onservings={setServings} />
@@ -206,7 +223,7 @@
         <h2 id="cookers" class="mb-2 text-xl font-bold">In which cooker?</h2>
         {#each data.cookers as stay, i (i)}
           <ul class="grid gap-2">
-            {#each stay as offer (offer.name)}
+            {#each stay as offer, o (o)}
               <li
                 class="rounded-lg border-l-4 px-4 py-2.5 {offer.refusals.length === 0
                   ? 'border-olive bg-leaf-soft'
@@ -220,7 +237,7 @@
                       {cycle.comeUp} min to come up, {cycle.release} min to let go
                     </p>{/if}
                 {/each}
-                {#each offer.refusals as refusal (refusal)}<p class="text-[15px]">
+                {#each offer.refusals as refusal, r (r)}<p class="text-[15px]">
                     {refusal}.
                   </p>{/each}
               </li>
@@ -245,7 +262,7 @@
         class="rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3"
       >
         <h2 id="care" class="font-bold">Care</h2>
-        {#each data.cautions as caution (caution.code)}
+        {#each data.cautions as caution, index (index)}
           <p class="first-letter:uppercase">
             {caution.text}.
             <span class="text-sm"
@@ -270,6 +287,12 @@
       </section>
     {/if}
     <Versions {dish} versions={data.versions} style={data.kitchen} />
+    {#if dish.source}<details class="print:hidden">
+        <summary class="min-h-11 cursor-pointer py-2 font-bold">The text it was read from</summary>
+        <p class="rounded-lg border border-line p-4 text-[15px] break-words whitespace-pre-line">
+          {dish.source}
+        </p>
+      </details>{/if}
     {#if dish.notes}<section>
         <h2 class="mb-1 text-xl font-bold">Notes</h2>
         <p class="whitespace-pre-line">{dish.notes}</p>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import type { Dish } from '$core/dish';
-  import { answerQuestion, importRecipe } from '$core/recipe';
+  import { answerQuestion, importRecipe, takeUnread, type UnreadKind } from '$core/recipe';
   import ImportPreview from '$lib/ui/dish/import-preview.svelte';
   import type { PageProps } from './$types';
 
@@ -12,6 +12,8 @@
   let fileProblem = $state<string | null>(null);
   /** Answers by question, as typed. */
   let answers = $state<Record<string, string>>({});
+  /** Pieces that were not read, with what somebody said they are; in order, so that each can be taken back. */
+  let pieces = $state<{ piece: string; as: UnreadKind }[]>([]);
   let isDropping = $state(false);
 
   const taken = $derived(new Set(data.takenIds));
@@ -21,12 +23,22 @@
     if (!imported?.ok) return null;
     const problems: Record<string, string> = {};
     let dish: Dish = imported.value.dish;
-    for (const question of imported.value.questions) {
+    for (const { piece, as } of pieces) dish = takeUnread(dish, piece, as);
+    const isEmpty = {
+      ingredients: dish.ingredients.length === 0,
+      stages: dish.stages.length === 0,
+    };
+    const questions = imported.value.questions.filter(
+      ({ id }) =>
+        (id !== 'empty.ingredients' || isEmpty.ingredients) &&
+        (id !== 'empty.stages' || isEmpty.stages),
+    );
+    for (const question of questions) {
       const next = answerQuestion(dish, question, answers[question.id] ?? question.taken);
       if (next.ok) dish = next.value;
       else problems[question.id] = next.problems[0]?.remedy ?? '';
     }
-    return { dish, problems };
+    return { dish, problems, questions };
   });
 
   async function read(file: File | undefined): Promise<void> {
@@ -38,6 +50,7 @@
     }
     text = await file.text();
     answers = {};
+    pieces = [];
   }
 </script>
 
@@ -92,6 +105,7 @@
           onclick={() => {
             text = '';
             answers = {};
+            pieces = [];
           }}>Clear</button
         >
       {/if}
@@ -111,18 +125,20 @@
       </div>
     {:else if !imported.ok}
       <p class="card p-5 font-semibold text-pimento">
-        {#each imported.problems.slice(0, 3) as problem (problem.field)}
+        {#each imported.problems.slice(0, 3) as problem, index (index)}
           <span class="block first-letter:uppercase">{problem.message}; {problem.remedy}.</span>
         {/each}
       </p>
     {:else if answered}
       <ImportPreview
-        imported={imported.value}
+        imported={{ ...imported.value, questions: answered.questions }}
         dish={answered.dish}
         problems={answered.problems}
         kitchen={data.kitchen}
         {answers}
         onanswer={(id, answer) => (answers = { ...answers, [id]: answer })}
+        ontake={(piece, as) => (pieces = [...pieces, { piece, as }])}
+        onback={pieces.length > 0 ? () => (pieces = pieces.slice(0, -1)) : null}
       />
       <form
         method="POST"
@@ -135,7 +151,14 @@
           >Keep this dish</button
         >
         {#if form?.problem}<p class="font-semibold text-pimento" role="alert">{form.problem}</p>
-        {:else}<p class="text-muted">Everything can be changed afterwards.</p>{/if}
+        {:else if Object.keys(answered.problems).length > 0}<p class="font-semibold text-ember-ink">
+            Answer what the text does not say first.
+          </p>{:else if answered.dish.unread.length > 0}<p class="text-ember-ink">
+            {answered.dish.unread.length === 1
+              ? 'One piece is'
+              : `${answered.dish.unread.length} pieces are`}
+            not read yet: kept with the dish, to be sorted later.
+          </p>{:else}<p class="text-muted">Everything can be changed afterwards.</p>{/if}
       </form>
     {/if}
   </section>

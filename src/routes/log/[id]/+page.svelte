@@ -52,7 +52,7 @@
 <section aria-labelledby="better" class="mt-6 max-w-3xl">
   <h2 id="better" class="text-xl font-bold">Next time</h2>
   <ul class="mt-2 grid gap-2">
-    {#each account.advice as line (line)}
+    {#each account.advice as line, index (index)}
       <li class="rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-2.5">{line}</li>
     {:else}
       <li class="rounded-lg border-l-4 border-olive bg-leaf-soft px-4 py-2.5">
@@ -91,7 +91,7 @@
     {#if data.suggestions.length > 0}
       <h3 class="mt-4 font-bold">For next time</h3>
       <ul class="mt-1 grid gap-2">
-        {#each data.suggestions as suggestion (`${suggestion.dishId} ${suggestion.id}`)}
+        {#each data.suggestions as suggestion, index (index)}
           <li
             class="flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-2"
           >
@@ -224,7 +224,7 @@
         ></thead
       >
       <tbody>
-        {#each pots as phase (phase.step)}
+        {#each pots as phase, index (index)}
           <tr class="border-t border-line">
             <td class="py-1.5 pr-3 font-semibold">{place(phase.unit)}</td>
             <td class="pr-3"
@@ -273,7 +273,7 @@
           ></thead
         >
         <tbody>
-          {#each hands as phase (phase.step)}
+          {#each hands as phase, index (index)}
             <tr class="border-t border-line">
               <td class="py-1.5 pr-3"
                 >{phase.text}

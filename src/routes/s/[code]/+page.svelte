@@ -107,7 +107,7 @@
     <section aria-labelledby="how-long">
       <h2 id="how-long" class="mb-1 text-xl font-bold">How long it keeps</h2>
       <ul class="list-disc pl-5 text-[15px] text-muted">
-        {#each data.keeping as line (line)}<li>{line}</li>{/each}
+        {#each data.keeping as line, index (index)}<li>{line}</li>{/each}
       </ul>
     </section>
     <section aria-labelledby="history">

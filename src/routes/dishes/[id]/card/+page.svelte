@@ -108,7 +108,7 @@
       {dish.wait.maxMinutes === null
         ? 'Waits as long as you like.'
         : `Waits up to ${formatMinutes(dish.wait.maxMinutes)}.`}
-      {#each data.cautions as caution (caution.code)}
+      {#each data.cautions as caution, index (index)}
         <b class="inline-block first-letter:uppercase">{caution.text} ({caution.source}).</b>{/each}
     </p>
     <p class="text-muted">
