@@ -11,6 +11,16 @@ export interface Allergens {
   isKnown: boolean;
 }
 
+/** What nobody has read of the text may hold anything. */
+export function unreadWords({ unread }: Pick<ScaledDish['dish'], 'unread'>): string[] {
+  if (unread.length === 0) return [];
+  return [
+    unread.length === 1
+      ? 'a piece of its text that is not read'
+      : `${unread.length} pieces of its text that are not read`,
+  ];
+}
+
 /** Of what a name tells, and of what the table has of the food it is. */
 export function allergensOfIngredient({
   ingredient,
@@ -29,7 +39,7 @@ export function allergensOf({ ingredients, dish }: ScaledDish): Allergens {
       found.set(allergen, [...(found.get(allergen) ?? []), i.ingredient.food]);
   const unknown = [
     ...ingredients.filter((i) => i.food === null).map((i) => i.ingredient.food),
-    ...dish.unread,
+    ...unreadWords(dish),
   ];
   return {
     contains: [...found].map(([allergen, from]) => ({ allergen, from })),

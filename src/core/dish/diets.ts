@@ -1,6 +1,6 @@
 /** Who can eat a dish, as far as the kinds of its ingredients say. */
 import { groupChoice, type FoodClass } from '../food';
-import { allergensOfIngredient } from './allergens';
+import { allergensOfIngredient, unreadWords } from './allergens';
 import type { ScaledDish, ScaledIngredient } from './scaled';
 
 export const DIETS = ['vegetarian', 'vegan', 'no pork', 'no gluten', 'no milk', 'no nuts'] as const;
@@ -96,7 +96,7 @@ export function dietsOf({
     if (against.length > 0) return { diet, fits: false, because: names(against) };
     const unsure = [
       ...names(answers.filter(([, a]) => a === null).map(([i]) => i)),
-      ...dish.unread,
+      ...unreadWords(dish),
       ...(ingredients.length === 0 ? ['no ingredient is known'] : []),
     ];
     if (unsure.length > 0) return { diet, fits: null, because: unsure };

@@ -85,10 +85,22 @@ export function freshId(text: string, taken: ReadonlySet<string>): string {
 /** What a line can hold at most, as the dish document allows. */
 const MOST = { food: 120, preparation: 200, amount: 100_000 } as const;
 
+/** “Small bunch dill, small bunch mint” are two: each part begins with a measure or an amount of its own. */
+function splitList(text: string): { text: string; own: string }[] {
+  const parts = text.split(/,\s+/);
+  const isOwn = (part: string): boolean =>
+    /^(?:an?\s+)?(?:small|large|big)?\s*(?:bunch|handful|pinch|sprig|knob|dash|splash)\w*\s+(?:of\s+)?\p{L}/iu.test(
+      part,
+    );
+  return parts.length > 1 && parts.every(isOwn)
+    ? parts.map((own) => ({ text, own }))
+    : [{ text, own: text }];
+}
+
 export function readIngredients(lines: readonly string[]): ReadIngredient[] {
   const taken = new Set<string>();
-  return lines.flatMap((text) => {
-    const line = parseLine(text);
+  return lines.flatMap(splitList).flatMap(({ text, own }) => {
+    const line = parseLine(own);
     if (line.food === '') return [];
     const food = findFood(line.food);
     const id = freshId(food?.id ?? line.food, taken);

@@ -6,7 +6,7 @@
   import { findFood, groupChoice, kindOf } from '$core/food';
   import type { Imported, UnreadKind } from '$core/recipe';
   import UnreadList from './unread-list.svelte';
-  import { formatQuantity } from '$core/units';
+  import { formatQuantity, UNITS } from '$core/units';
   import StageCard from './stage-card.svelte';
 
   interface Props {
@@ -153,11 +153,16 @@
           {#if kindOf(ingredient.food) === null && groupChoice(ingredient.group ?? '') === null}<span
               class="block text-sm font-semibold text-ember-ink"
               >not known: what it is will be asked on the dish’s page</span
-            >{:else if findFood(ingredient.food) === null}<span class="block text-sm text-ember-ink"
-              >its weight by volume or piece is not known, and not counted</span
+            >{:else if findFood(ingredient.food) === null && ingredient.amount !== null && UNITS[ingredient.unit ?? 'piece'].kind !== 'mass'}<span
+              class="block text-sm text-ember-ink"
+              >what it weighs is not known, and not counted</span
             >{/if}</td
         >
       </tr>
     {/each}
   </tbody>
 </table>
+{#if dish.notes}
+  <h3 class="mt-4 font-bold">Notes</h3>
+  <p class="text-[15px] whitespace-pre-line text-muted">{dish.notes}</p>
+{/if}

@@ -136,7 +136,11 @@
         {#each scaled.ingredients as { ingredient, quantity, because } (ingredient.id)}
           <tr class="border-t border-line align-baseline">
             <td class="w-20 py-2 pr-3 font-bold sm:w-32 sm:pr-4 sm:whitespace-nowrap"
-              >{quantity ? formatQuantity(quantity, data.kitchen.system) : 'to taste'}</td
+              >{quantity
+                ? formatQuantity(quantity, data.kitchen.system)
+                : /to taste/i.test(ingredient.preparation) || ingredient.role === 'seasoning'
+                  ? 'to taste'
+                  : '–'}</td
             >
             <td class="py-2 pr-4"
               >{ingredient.food}{#if ingredient.preparation}<span class="text-muted"
