@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { comeUp, fit, naturalRelease } from '../cooker';
 import { softeningRate } from '../doneness';
-import { parseLine } from '../exchange';
+import { parseLine } from '../recipe';
 import { rememberedGroup, type Kitchen } from '../kitchen';
 import { success, type Outcome } from '../reason';
 import {

@@ -194,6 +194,8 @@ export const dishSchema = z
     eatBy: z.iso.date().optional(),
     /** Made from stock: what is left of that is enough for so many servings. */
     atMost: z.number().min(0).optional(),
+    /** Its minutes under pressure are for this household’s altitude already. */
+    heldHere: z.boolean().optional(),
     /** Cooked in bulk: an ingredient of other dishes, that its main food is the measure of. */
     bulk: z.boolean().optional(),
     notes: z.string().max(5000).default(''),

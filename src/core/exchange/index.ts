@@ -2,5 +2,3 @@ export { HOUSEHOLD_FORMAT, householdSchema, parseHousehold } from './household';
 export type { EveningRecord, Household, MoveRecord, VersionRecord } from './household';
 export { imageTypeOf, MOST_PHOTO_BYTES } from './photo';
 export type { ImageType, PhotoRecord } from './photo';
-export { parseLine } from './line';
-export type { IngredientLine, IngredientState } from './line';

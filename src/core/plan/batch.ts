@@ -5,6 +5,7 @@ import type { MealEntry } from '../meal';
 import { bagContents, coolingTime } from '../stores';
 import { toFraction } from '../units';
 import { fitsSome } from './changes';
+import { SPREAD_STAGE } from './gaps';
 
 export type BagState = 'raw' | 'browned' | 'cooked';
 
@@ -74,6 +75,8 @@ export function batchDish(
         ...kept.map((s): Stage =>
           s.after ? { ...s, after: s.after.filter((a) => ids.has(a)) } : s,
         ),
+        // What was on the heat is cold before it is packed, whether it was done or not.
+        ...(kept.some((s) => s.kind === 'brown') ? coolingStages(dish, servings, copies) : []),
         pack(
           `Labels on first; ${bags}, in this order: ${order.join(', ')}${out}. Air out, leave room, ${inFridge > 0 ? `${inFridge} into the fridge; ` : ''}${shape === 'flat' ? 'flat into the freezer' : 'into a liner or bowl until it is hard: a round mound that drops into the pot'}`,
         ),
@@ -116,7 +119,7 @@ export function coolingStages(
   const back = keptBack.length > 0 ? `; keep back until it is eaten: ${keptBack.join(', ')}` : '';
   return [
     {
-      id: 'spread-out',
+      id: SPREAD_STAGE,
       kind: 'finish',
       minutes: Math.max(1, Math.ceil(copies)),
       inCooker: false,

@@ -1,4 +1,5 @@
 /** What a dish leaves open in a meal: release, level, a stack; each answer a meal that can be planned. */
+import { atAltitude } from './dish-notes';
 import type { Dish, PressureStage, Stage } from '../dish';
 import { LEVEL_KPA } from '../cooker';
 import { SOFTENING_Z } from '../doneness';
@@ -36,8 +37,11 @@ export function openChoices(
   isTrouble: boolean,
 ): OpenChoice[] {
   const ways = meal.entries.flatMap((entry) => {
-    const dish = dishes.get(entry.dishId);
-    return dish ? [...releaseOf(meal, entry, dish), ...levelsOf(meal, entry, dish, kitchen)] : [];
+    const written = dishes.get(entry.dishId);
+    if (!written) return [];
+    // As it is planned here, so that what is said and what is planned are one.
+    const dish = atAltitude(written, kitchen);
+    return [...releaseOf(meal, entry, dish), ...levelsOf(meal, entry, dish, kitchen)];
   });
   return isTrouble ? [...ways, ...stacksOf(meal, dishes, kitchen)] : ways;
 }

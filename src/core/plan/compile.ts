@@ -11,8 +11,8 @@ import { cookerUnits, DishCompiler } from './dish-steps';
 import { cookResource, type DishSteps } from './step-writer';
 import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type HandOver, type PlanNote } from './types';
 
-/** No plan looks further back than this, minutes: three days of lead, for what thaws slowly. */
-const LONGEST_LEAD = 4320;
+/** No plan looks further back than this, minutes: five days of lead, for what thaws slowly. */
+const LONGEST_LEAD = 7200;
 
 interface CompiledEntry {
   entry: MealEntry;

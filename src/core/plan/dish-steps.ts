@@ -2,12 +2,14 @@
 import type { PressureStage, ScaledDish, Stage } from '../dish';
 import type { Cooker, Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
+import { retime } from '../recipe';
 import { centreCaution, kidneyBeanCaution, LID, VALVE, VENT, type Caution } from '../safety';
 import type { ProblemStep } from '../solve';
 import { formatMinutes, formatTemperature } from '../units';
 import { askCooker, isFinicky, type CookerOffer } from './cycle-steps';
 import { browningIn, powerOf, rinseIn, settingsFor } from './cooker-facts';
 import { longestGap } from './gaps';
+import { probeStage } from './later-heat';
 import { thawFor } from './thaw';
 import { eveningBefore, eveningSoak, type Lead } from './lead';
 import { StepWriter, type DishSteps } from './step-writer';
@@ -16,6 +18,9 @@ import { BURNER_UNIT, OVEN_UNIT } from './types';
 
 /** Minutes of hands: lid and valve; opening; putting in and turning on. */
 const HANDS = { seal: 2, open: 1, putIn: 1 } as const;
+/** Soaked at room temperature no longer than this; then in the fridge (common practice), min. */
+const LONGEST_ON_COUNTER = 720;
+const lengthOf = (s: Stage): number => (s.kind === 'pressure' ? s.holdMinutes : s.minutes);
 /** A natural release may be left this long before opening. */
 const NATURAL_WAIT = 30;
 
@@ -163,11 +168,11 @@ export class DishCompiler extends StepWriter {
     const { release, level } = stage;
     const holds = each((c) => c.hold);
     const shown = [...new Set(Object.values(holds))];
-    const centre: Caution | null =
-      centreCaution(this.scaled, this.kitchen.scale) ?? kidneyBeanCaution(this.scaled);
 
     this.step({ id: id('seal'), minutes: HANDS.seal, hands: 1, block });
-    this.mean(id('seal'), stage, 'seal', stage.text, {
+    const only = shown.length === 1 ? shown[0] : undefined;
+    const text = only === undefined ? stage.text : retime(stage.text, stage.holdMinutes, only);
+    this.mean(id('seal'), stage, 'seal', text, {
       amounts: this.amountsOf(stage),
       caution: VALVE,
       because: { '': ['lid on, valve, pin and ring looked at (common practice)'] },
@@ -228,11 +233,17 @@ export class DishCompiler extends StepWriter {
     }
     this.step({ id: id('open'), minutes: HANDS.open, hands: 1, block });
     this.mean(id('open'), stage, 'open', 'Pin down: open', {
-      caution: centre ?? LID,
+      caution: this.probed(stage) ?? LID,
       because: { '': ['lid off, away from you, and a look inside (common practice)'] },
     });
     this.link(before, id('open'), release.kind === 'natural' ? NATURAL_WAIT : 2);
     this.out.edges.set(stage.id, { first: id('seal'), last: id('open') });
+  }
+
+  /** What a thermometer must show, told where the food can be probed: after the last of its heat. */
+  private probed(stage: Stage): Caution | null {
+    if (probeStage(this.scaled.dish.stages)?.id !== stage.id) return null;
+    return centreCaution(this.scaled, this.kitchen.scale) ?? kidneyBeanCaution(this.scaled);
   }
 
   /** Preheat, put in, bake. */
@@ -242,17 +253,19 @@ export class DishCompiler extends StepWriter {
     const setting = formatTemperature(stage.celsius, this.kitchen.scale, 5);
     const stay = this.stays.find((s) => s.stages.includes(stage));
     this.step({ id: id('in'), minutes: HANDS.putIn, hands: 1, block });
-    this.mean(id('in'), stage, 'put-in', stage.text, {
+    const learned = this.learnedFor(stage);
+    const baked = learned === 1 ? stage.minutes : Math.max(1, Math.round(stage.minutes * learned));
+    this.mean(id('in'), stage, 'put-in', retime(stage.text, stage.minutes, baked), {
       amounts: this.amountsOf(stage),
+      caution: this.probed(stage),
       because: { '': ['door open no longer than it takes (common practice)'] },
       celsius: stage.celsius,
     });
-    const learned = this.learnedFor(stage);
-    const baked = learned === 1 ? stage.minutes : Math.max(1, Math.round(stage.minutes * learned));
     this.step({ id: id('bake'), minutes: baked, block });
     this.mean(id('bake'), stage, stage.kind, `In the oven at ${setting}`, {
       because: { '': ['as the dish asks for; look at half of it'] },
       celsius: stage.celsius,
+      caution: this.probed(stage),
     });
     this.link(id('in'), id('bake'), 0);
     if (stay?.stages[0] === stage) {
@@ -282,7 +295,12 @@ export class DishCompiler extends StepWriter {
       this.paceOf(stage) * this.learnedFor(stage),
     );
     this.step({ id, minutes, p90, hands: 1, ...(block ? { block } : {}) });
-    this.mean(id, stage, 'brown', stage.text, { amounts: this.amountsOf(stage), because });
+    const text =
+      typeof minutes === 'number' && !stage.guessed
+        ? retime(stage.text, stage.minutes, minutes)
+        : stage.text;
+    const caution = this.probed(stage);
+    this.mean(id, stage, 'brown', text, { amounts: this.amountsOf(stage), because, caution });
     this.out.edges.set(stage.id, { first: id, last: id });
   }
 
@@ -312,9 +330,13 @@ export class DishCompiler extends StepWriter {
     const because =
       grows && this.scaled.factor !== 1
         ? `${formatMinutes(stage.minutes)} for ${this.scaled.dish.servings}, in proportion for ${this.scaled.servings}`
-        : 'as the dish asks for';
-    this.mean(id, stage, stage.kind, stage.text, {
+        : stage.guessed
+          ? 'nobody said how long it takes: this is usual'
+          : 'as the dish asks for';
+    const text = stage.guessed ? stage.text : retime(stage.text, stage.minutes, minutes);
+    this.mean(id, stage, stage.kind, `${text}${this.inFridge(stage, minutes)}`, {
       amounts: this.amountsOf(stage),
+      caution: this.probed(stage),
       because: {
         '': [
           because,
@@ -325,6 +347,19 @@ export class DishCompiler extends StepWriter {
       },
     });
     this.out.edges.set(stage.id, { first: id, last: id });
+  }
+
+  /** Whether what soaks stands in the fridge: what spoils always, pulses and grain from twelve hours on. */
+  private inFridge(stage: Stage, minutes: number): string {
+    if (stage.kind !== 'soak' || /fridge|refrigerat|\bchill/i.test(stage.text)) return '';
+    const used = this.scaled.ingredients.filter((i) => stage.uses.includes(i.ingredient.id));
+    const spoils = used.some((i) => i.kind !== null && !['plant', 'ready'].includes(i.kind.class));
+    if (spoils) return ', in the fridge';
+    const { stages } = this.scaled.dish;
+    const later = stages.slice(stages.indexOf(stage) + 1).reduce((sum, s) => sum + lengthOf(s), 0);
+    const { from = null } = eveningSoak(minutes, this.lead);
+    const stands = from === null ? minutes : -from - later;
+    return stands > LONGEST_ON_COUNTER ? ', in the fridge once it has stood for 12 h' : '';
   }
 
   /** What is to be thawed comes out in time before the stage that uses it first. */

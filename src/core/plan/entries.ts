@@ -10,6 +10,7 @@ import { atLevel } from './choices';
 import { stackDishes } from './stack';
 import { freezerNotes } from './bag-sheet';
 import { BOXES, intoBoxes } from './boxes';
+import { altitudeNotes, atAltitude, partCookedNotes, unknownNotes } from './dish-notes';
 import { recutOf, withRecut, type Recut } from './recut';
 import type { EffectiveEntry, PlanNote } from './types';
 
@@ -37,8 +38,10 @@ export function effectiveEntries(
     if (late) notes.push(late);
     const taught = withTaughtHolds(dish, kitchen);
     notes.push(...taughtNotes(entry, dish, taught));
+    notes.push(...unknownNotes(entry, dish), ...partCookedNotes(entry, dish));
+    const high = atAltitude(taught, kitchen);
     const levelled = withRelease(
-      entry.level === null ? taught : atLevel(taught, entry.level, kitchen.altitudeM),
+      entry.level === null ? high : atLevel(high, entry.level, kitchen.altitudeM),
       entry,
     );
     const recut = entry.smaller ? recutOf(levelled, kitchen) : null;
@@ -56,7 +59,16 @@ export function effectiveEntries(
   const cooked = stacked(entries, kitchen, notes);
   return {
     entries: boxed(cooked, meal),
-    notes: [...notes, ...kept(entries), ...overStock(entries), ...freezerNotes(frozen, kitchen)],
+    notes: [
+      ...notes,
+      ...altitudeNotes(
+        meal.entries.flatMap((e) => dishes.get(e.dishId) ?? []),
+        kitchen,
+      ),
+      ...kept(entries),
+      ...overStock(entries),
+      ...freezerNotes(frozen, kitchen),
+    ],
     faults,
   };
 }

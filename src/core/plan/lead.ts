@@ -45,7 +45,7 @@ export function eveningSoak(minutes: number, lead: Lead): Pick<ProblemStep, 'fro
 const AWAKE = { from: 7, to: 22 } as const;
 /** What was thawed or marinated is in hand so long before the table, min. */
 const IN_HAND_MIN = 180;
-const MOST_DAYS = 3;
+const MOST_DAYS = 5;
 
 /** A window for something that lies by itself for a day or more; null where there is no time for it. */
 export function daysBefore(minutes: number, lead: Lead): Pick<ProblemStep, 'from' | 'by'> | null {

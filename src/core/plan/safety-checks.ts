@@ -8,19 +8,20 @@ import {
   startCelsius,
   type Dish,
   type PressureStage,
+  type Stage,
 } from '../dish';
 import { centreThrough, holdFor } from '../doneness';
+import { foodById } from '../food';
 import type { Kitchen } from '../kitchen';
 import { centreTarget } from '../safety';
 import { formatTemperature } from '../units';
+import { centreAfter, HEATS_THROUGH } from './later-heat';
 import { findStays } from './stays';
 import type { DishCheck } from './types';
 
 const PERISHABLE = new Set(['meat', 'poultry', 'fish', 'egg', 'dairy']);
 const DELAYED =
   /[^.;,]*\b(?:delay(?:ed)? (?:start|cooking)|timer start|start it later)\b[^.;,]*[.;,]?\s*/i;
-/** Later heat that finishes what a cycle leaves under the mark. */
-const LATER_HEAT = new Set(['oven', 'crisp', 'simmer', 'burner', 'pressure', 'slow']);
 const MOST_HOLD = 480;
 
 /** @returns the most harmful first */
@@ -106,19 +107,23 @@ function checkDelay(dish: Dish): DishCheck[] {
   });
 }
 
-/** Meat whose middle stays under the published temperature, by conduction, with nothing hot after it. */
+/** Meat whose middle stays under the published temperature, by conduction, with what heat follows counted. */
 function checkTargets(dish: Dish, kitchen: Kitchen): DishCheck[] {
   const cooker = kitchen.cookers[0];
   if (!cooker) return [];
   const { stages } = scaleDish(dish, dish.servings).dish;
   return stages.flatMap((stage, at) => {
     if (stage.kind !== 'pressure') return [];
-    if (stages.slice(at + 1).some((s) => LATER_HEAT.has(s.kind))) return [];
-    return checkTarget(dish, stage, kitchen);
+    return checkTarget(dish, stage, stages.slice(at + 1), kitchen);
   });
 }
 
-function checkTarget(dish: Dish, stage: PressureStage, kitchen: Kitchen): DishCheck[] {
+function checkTarget(
+  dish: Dish,
+  stage: PressureStage,
+  later: readonly Stage[],
+  kitchen: Kitchen,
+): DishCheck[] {
   const cooker = kitchen.cookers[0];
   const scaled = scaleDish(dish, dish.servings);
   const stay = findStays(scaled.dish).find((s) => s.stages.some((x) => x.id === stage.id));
@@ -127,7 +132,10 @@ function checkTarget(dish: Dish, stage: PressureStage, kitchen: Kitchen): DishCh
     .filter((i) => used.has(i.ingredient.id) && (i.grams ?? 0) > 0 && centreTarget(i.kind))
     .sort((a, b) => thick(b) - thick(a))[0];
   const rule = piece && centreTarget(piece.kind);
-  if (!cooker || !piece?.food || !rule || piece.food.group === 'egg') return [];
+  const food = piece && (piece.food?.id ?? piece.kind?.like);
+  if (!cooker || !piece || !food || !rule || piece.kind?.class === 'egg') return [];
+  // Nothing is said of a thickness that nobody gave and the table does not have.
+  if (thick(piece) === 0) return [];
   const release: ReleaseKind =
     stage.release.kind === 'timed' ? stage.release.minutes : stage.release.kind;
   const contents = contentsAt(scaled, stay?.stages ?? [stage], stage);
@@ -135,10 +143,12 @@ function checkTarget(dish: Dish, stage: PressureStage, kitchen: Kitchen): DishCh
   const cycle = wholeCycle(input, stage.holdMinutes, release);
   if (!cycle.ok) return [];
   const cut = { shape: 'sphere' as const, thicknessMm: thick(piece) };
-  const middle = centreThrough(cycle.value, piece.food.id, cut, startCelsius(piece));
-  if (middle.openC >= rule.celsius) return [];
+  const middle = centreThrough(cycle.value, food, cut, startCelsius(piece));
+  const end = centreAfter(middle.openC, { food, cut }, later, scaled, cooker, kitchen);
+  if (end >= rule.celsius) return [];
+  const isHeated = later.some((s) => HEATS_THROUGH.has(s.kind));
   const advice = holdFor({
-    food: piece.food.id,
+    food: piece.ingredient.group ?? piece.ingredient.food,
     cut,
     grams: piece.grams ?? 500,
     state: cooksFrozen(piece.ingredient) ? 'frozen' : 'chilled',
@@ -154,7 +164,7 @@ function checkTarget(dish: Dish, stage: PressureStage, kitchen: Kitchen): DishCh
   return [
     {
       code: 'unsafe-target',
-      text: `after ${stage.holdMinutes} min the middle of ${piece.ingredient.food}, ${Math.round(thick(piece))} mm thick, is at about ${read(middle.openC)} (conduction); ${rule.what} need ${read(rule.celsius)} (USDA FSIS). The thermometer decides.`,
+      text: `after ${stage.holdMinutes} min${isHeated ? ' and the heat that follows' : ''} the middle of ${piece.ingredient.food}, ${Math.round(thick(piece))} mm thick, is at about ${read(end)} (conduction); ${rule.what} need ${read(rule.celsius)} (USDA FSIS). The thermometer decides.`,
       remedy: `Hold for ${minutes} min`,
       fixed: {
         ...dish,
@@ -167,4 +177,4 @@ function checkTarget(dish: Dish, stage: PressureStage, kitchen: Kitchen): DishCh
 }
 
 const thick = (i: ReturnType<typeof scaleDish>['ingredients'][number]): number =>
-  i.ingredient.pieceMm ?? i.food?.pieceMm ?? 0;
+  i.ingredient.pieceMm ?? i.food?.pieceMm ?? foodById(i.kind?.like ?? '')?.pieceMm ?? 0;

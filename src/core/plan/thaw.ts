@@ -1,7 +1,7 @@
 /** Frozen ingredients that a dish wants thawed: in the fridge on a day before, else in cold water. */
 import { cooksFrozen, type ScaledIngredient } from '../dish';
 import type { ProblemStep } from '../solve';
-import { thawRuleHours } from '../stores';
+import { thawRuleHours, thawingTime } from '../stores';
 import { formatMinutes } from '../units';
 import { daysBefore, type Lead } from './lead';
 
@@ -23,23 +23,61 @@ export interface Thaw {
   note: { text: string; remedy: string } | null;
 }
 
+/** Fridge, and tap water that is changed, °C. */
+const AROUND_C = { air: 4, water: 10 } as const;
+const FREEZER_C = -18;
+/** From here on a piece may take longer than its weight says; thinner ones go by the rule. */
+const THICK_MM = 60;
+
+const thicknessOf = ({ ingredient, food }: ScaledIngredient): number =>
+  ingredient.pieceMm ?? food?.pieceMm ?? 0;
+
+/** The longer of the published rule by weight and of conduction by thickness: a thick piece takes days. */
+function thawMinutes(
+  scaled: ScaledIngredient,
+  grams: number,
+  method: 'air' | 'water',
+): { minutes: number; isByThickness: boolean } {
+  const rule = thawRuleHours(grams, method);
+  const thicknessMm = thicknessOf(scaled);
+  const { hours } =
+    thicknessMm >= THICK_MM
+      ? thawingTime({
+          food: scaled.food?.id ?? scaled.ingredient.food,
+          // A roast is about as thick one way as the other, and longer than that.
+          shape: 'cylinder',
+          thicknessMm,
+          fromC: FREEZER_C,
+          airC: AROUND_C[method],
+          grams,
+          method,
+        })
+      : { hours: null };
+  const byThickness = hours ?? 0;
+  return {
+    minutes: Math.ceil(Math.max(rule, byThickness) * 60),
+    isByThickness: byThickness > rule,
+  };
+}
+
 /** How an ingredient is thawed in time; null where it is not frozen, or goes in frozen. */
 export function thawFor(scaled: ScaledIngredient, lead: Lead): Thaw | null {
   const { ingredient, grams } = scaled;
   if (!ingredient.frozen || cooksFrozen(ingredient)) return null;
   // A pack thaws as a whole, however little of it is used.
   const weight = Math.max(grams ?? 500, ingredient.packGrams ?? 0);
-  const minutes = Math.ceil(thawRuleHours(weight, 'air') * 60);
+  const inFridge = thawMinutes(scaled, weight, 'air');
+  const { minutes } = inFridge;
   const window = daysBefore(minutes, lead);
   if (window)
     return {
       step: { minutes, ...window },
       text: `${ingredient.food} out of the freezer, into the fridge, in a bowl`,
-      because: `${formatMinutes(minutes)} for ${Math.round(weight)} g: a day for each 4 to 5 lb, a day at least (USDA FSIS, The Big Thaw)`,
+      because: `${formatMinutes(minutes)} for ${Math.round(weight)} g: ${inFridge.isByThickness ? `${Math.round(thicknessOf(scaled))} mm thick, by conduction, longer than the rule of a day for each 4 to 5 lb (USDA FSIS, The Big Thaw)` : 'a day for each 4 to 5 lb, a day at least (USDA FSIS, The Big Thaw)'}`,
       waits: WAITS_AFTER_MIN,
       note: null,
     };
-  const inWater = Math.max(LEAST_WATER_MIN, Math.ceil(thawRuleHours(weight, 'water') * 60));
+  const inWater = Math.max(LEAST_WATER_MIN, thawMinutes(scaled, weight, 'water').minutes);
   return {
     step: { minutes: inWater },
     text: `Thaw the ${ingredient.food} in cold water, leak-proof; change the water every 30 min`,

@@ -6,6 +6,7 @@ import { toDish, type Imported } from './to-dish';
 export { answerQuestion } from './answers';
 export { toJsonLd, toText } from './export';
 export { freshId, readIngredients } from './ingredients';
+export { parseLine } from './line';
 export { summarise } from './summary';
 export type { RecipeSummary } from './summary';
 export type { Imported } from './to-dish';

@@ -1,6 +1,6 @@
 /** Ingredient lines as a dish's ingredients, with role and scaling set by what they are. */
 import type { Ingredient } from '../dish';
-import { parseLine, type IngredientLine } from '../exchange';
+import { parseLine, type IngredientLine } from './line';
 import { findFood, type Food } from '../food';
 import { parseQuantity, UNITS, type Unit } from '../units';
 

@@ -33,14 +33,7 @@ export function placeName(unit: string | undefined, kitchen: Kitchen): string | 
 }
 
 /** Steps that happen by themselves and are told with the action that starts them. */
-const SILENT = new Set<StepMeaning['phase']>([
-  'come-up',
-  'hold',
-  'release',
-  'oven',
-  'crisp',
-  'rest',
-]);
+const SILENT = new Set<StepMeaning['phase']>(['come-up', 'hold', 'release', 'oven', 'crisp']);
 
 /**
  * @param serveAt ms since the epoch, for clock times inside sentences
@@ -152,6 +145,10 @@ function detailOf(
       `comes up in about ${formatMinutes(up.end - up.start)}, beeps at ${clock(hold.end)}`,
       ...(release ? [`lets go until about ${clock(release.end)}`] : []),
     ].join('; ');
+  }
+  if (meaning.phase === 'rest') {
+    const own = times.get(meaning.id);
+    return own ? `until ${clock(own.end)}` : null;
   }
   if (meaning.phase === 'preheat')
     return `hot in about ${formatMinutes((times.get(meaning.id)?.end ?? 0) - (times.get(meaning.id)?.start ?? 0))}`;

@@ -1,0 +1,62 @@
+import { describe, expect, it } from 'vitest';
+import { parseQuantity } from '../units';
+import { parseLine } from './line';
+
+describe('ingredient lines', () => {
+  it.each([
+    [
+      '1 (14 oz) can chickpeas, drained',
+      { amount: 1, unit: 'can', food: 'chickpeas', preparation: 'drained', state: 'drained' },
+    ],
+    [
+      '350 g lamb shoulder, cut into 5 cm cubes',
+      { amount: 350, unit: 'g', food: 'lamb shoulder', preparation: 'cut into 5 cm cubes' },
+    ],
+    ['1 lb frozen peas', { amount: 1, unit: 'lb', food: 'peas', state: 'frozen' }],
+    ['120 g dried apricots', { amount: 120, unit: 'g', food: 'dried apricots', state: 'dried' }],
+    [
+      '2 large onions, finely chopped',
+      { amount: 2, unit: null, food: 'large onions', preparation: 'finely chopped' },
+    ],
+    ['salt to taste', { amount: null, food: 'salt', preparation: 'to taste' }],
+    ['parsley, optional', { amount: null, food: 'parsley', optional: true }],
+    ['• 2–3 tbsp olive oil', { amount: 2, amountTo: 3, unit: 'tbsp', food: 'olive oil' }],
+    [
+      '1 1/2 pounds boneless, skinless chicken thighs, cut up',
+      { amount: 1.5, unit: 'lb', food: 'boneless skinless chicken thighs', preparation: 'cut up' },
+    ],
+    [
+      '2 x 400 g tins chopped tomatoes',
+      { amount: 2, unit: 'can', food: 'chopped tomatoes', packSize: { amount: 400, unit: 'g' } },
+    ],
+    ['1 heaping cup rice', { amount: 1, unit: 'cup', food: 'rice' }],
+    ['1 cup chopped dill', { amount: 1, unit: 'cup', food: 'dill', preparation: 'chopped' }],
+  ])('%s', (text, expected) => {
+    expect(parseLine(text)).toMatchObject(expected);
+  });
+
+  it.each(['-2 cups broth', '1/0 cups broth'])('%s has no amount, and says so', (text) => {
+    const line = parseLine(text);
+    expect(line.amount).toBeNull();
+    expect(line.because.join()).toMatch(/not a positive number/);
+  });
+});
+
+describe('lines that people write', () => {
+  it.each([
+    ['1,2 kg zungwe', { amount: 1.2, unit: 'kg', food: 'zungwe' }],
+    ['1,200 g flour', { amount: 1200, unit: 'g', food: 'flour' }],
+    ['1-1/2 tsp salt', { amount: 1.5, amountTo: null, unit: 'tsp', food: 'salt' }],
+    ['2-½ cups rice', { amount: 2.5, amountTo: null, unit: 'cup', food: 'rice' }],
+    ['2-3 onions', { amount: 2, amountTo: 3, food: 'onions' }],
+  ])('%s', (text, expected) => {
+    expect(parseLine(text)).toMatchObject(expected);
+  });
+
+  it('a line made to hang a reader is read at once, and nothing of it is lost', () => {
+    const long = `2 kg ${'1/'.repeat(20_000)}`;
+    const { food } = parseLine(long);
+    expect(food.replace(/\s/g, '').length).toBeGreaterThan(39_000);
+    expect(parseQuantity('1/'.repeat(10_000))).toBeNull();
+  });
+});
