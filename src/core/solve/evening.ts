@@ -12,6 +12,8 @@ export const HANDS = 'hands';
 /** A step as it is played: what it must wait for, by position in the playing order. */
 export interface Player {
   step: ProblemStep;
+  /** What its block is in; null where it has none. */
+  unit: string | null;
   planned: number;
   median: number;
   p90: number;
@@ -38,6 +40,7 @@ export function castPlayers(problem: Problem, schedule: Schedule): Player[] {
     if (step.hands) takes.push({ what: HANDS, amount: step.hands });
     return {
       step,
+      unit: unit ?? null,
       planned: planned.get(step.id)?.start ?? 0,
       median,
       p90: valueFor(step.p90 ?? step.minutes, unit) ?? median,

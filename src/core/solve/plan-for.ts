@@ -10,7 +10,7 @@
  * @source sample average approximation (A. Kleywegt, A. Shapiro, T. Homem-de-Mello, 2002) of a
  *   schedule with release times
  */
-import { castPlayers, type Player } from './evening';
+import { castPlayers, HANDS, type Player } from './evening';
 import { fixOrder, followers } from './fixed-order';
 import type { Problem } from './problem';
 import type { Schedule } from './schedule';
@@ -120,12 +120,27 @@ function latestStarts(
     for (let i = players.length - 1; i >= 0; i--) {
       let end = due[i] as number;
       for (const { to, lag } of next[i] ?? []) end = Math.min(end, (start[to] as number) - lag);
-      start[i] = end - (lengths[i] as number);
+      start[i] = beforeAbsences(players[i] as Player, end, lengths[i] as number, problem);
       (all[i] as Float64Array)[run] = start[i] as number;
     }
   }
   for (const values of all) values.sort();
   return all;
+}
+
+/** The latest start before `end` from which the hands a step needs are there for all of it. */
+function beforeAbsences({ takes }: Player, end: number, length: number, problem: Problem): number {
+  const needed = takes.find((t) => t.what === HANDS)?.amount ?? 0;
+  let last = end;
+  if (needed === 0 || length === 0) return last - length;
+  for (;;) {
+    const hit = (problem.away ?? []).find(
+      ({ from, to, hands }) =>
+        from < last && last - length < to && (problem.hands ?? 0) - hands < needed,
+    );
+    if (!hit) return last - length;
+    last = hit.from;
+  }
 }
 
 /** When each player must have ended for its dish; Infinity where it makes none ready. */

@@ -2,6 +2,8 @@
  * Plays evenings: every step starts as soon as its planned time, what it waits for and what it takes
  * allow. Written over flat arrays, since a plan's chance is asked for in thousands of evenings.
  */
+import { busyUnits, type BusyUnit } from './busy-unit';
+import { Counted } from './counted';
 import { HANDS, type Player } from './evening';
 import type { Problem } from './problem';
 import { logSigma, normalQuantile, uniform } from './random';
@@ -23,6 +25,9 @@ export class Stage {
   /** By player: what it takes of hands and resources. */
   private readonly takes: { from: Counted; amount: number }[][];
   private readonly counted: Counted[];
+  /** Units that something else takes at times, and by player the one that its block is in. */
+  private readonly units: BusyUnit[];
+  private readonly unitOf: (BusyUnit | null)[];
 
   constructor(
     readonly players: readonly Player[],
@@ -41,10 +46,14 @@ export class Stage {
       this.waitsFrom[i + 1] = (this.waitsFrom[i] as number) + p.waits.length;
     });
     this.sigma = Float64Array.from(players, (p) => logSigma(p.median, p.p90));
-    const byName = new Map<string, Counted>([[HANDS, new Counted(problem.hands ?? 0)]]);
+    const away = (problem.away ?? []).map(({ from, to, hands }) => ({ from, to, amount: hands }));
+    const byName = new Map<string, Counted>([[HANDS, new Counted(problem.hands ?? 0, away)]]);
     for (const r of problem.resources ?? [])
       byName.set(`resource ${r.id}`, new Counted(r.capacity));
     this.counted = [...byName.values()];
+    const units = busyUnits(problem);
+    this.units = [...units.values()];
+    this.unitOf = players.map((p) => (p.unit === null ? null : (units.get(p.unit) ?? null)));
     this.takes = players.map((p) =>
       p.takes.flatMap(({ what, amount }) => {
         const from = byName.get(what);
@@ -67,6 +76,7 @@ export class Stage {
   play(): void {
     const { starts, ends, lengths, planned, waitsFrom, waitOn, waitLag } = this;
     for (const counted of this.counted) counted.clear();
+    for (const unit of this.units) unit.clear();
     for (let i = 0; i < starts.length; i++) {
       let start = planned[i] as number;
       const last = waitsFrom[i + 1] as number;
@@ -76,56 +86,30 @@ export class Stage {
       }
       const length = lengths[i] as number;
       const takes = this.takes[i] as { from: Counted; amount: number }[];
-      if (length > 0) {
-        for (const { from, amount } of takes) start = from.earliest(start, amount);
+      const unit = this.unitOf[i] ?? null;
+      if (length > 0 || unit !== null) start = this.firstFree(i, start, length);
+      if (length > 0)
         for (const { from, amount } of takes) from.take(start, start + length, amount);
-      }
+      const { block } = (this.players[i] as Player).step;
+      if (unit !== null && block != null) unit.hold(block, start, start + length);
       starts[i] = start;
       ends[i] = start + length;
     }
   }
-}
 
-/** Something counted, hands or watts, and who has how much of it until when. */
-class Counted {
-  private readonly until: number[] = [];
-  private readonly amounts: number[] = [];
-
-  constructor(private readonly capacity: number) {}
-
-  clear(): void {
-    this.until.length = 0;
-    this.amounts.length = 0;
-  }
-
-  /** The first moment from `start` on at which enough of what is taken has come back. */
-  earliest(start: number, amount: number): number {
-    const { until, amounts } = this;
+  /** From when on everything that a step takes is there at once. */
+  private firstFree(i: number, from: number, length: number): number {
+    const takes = this.takes[i] as { from: Counted; amount: number }[];
+    const unit = this.unitOf[i] ?? null;
+    const block = (this.players[i] as Player).step.block ?? '';
+    let start = from;
     for (;;) {
-      let used = 0;
-      let next = Infinity;
-      for (let i = 0; i < until.length; i++) {
-        const end = until[i] as number;
-        if (end <= start) continue;
-        used += amounts[i] as number;
-        if (end < next) next = end;
-      }
-      if (used + amount <= this.capacity || next === Infinity) return start;
-      start = next;
+      const before = start;
+      if (length > 0)
+        for (const { from: counted, amount } of takes)
+          start = counted.earliest(start, length, amount);
+      if (unit !== null) start = unit.earliest(start, length, block);
+      if (start === before) return start;
     }
-  }
-
-  take(start: number, end: number, amount: number): void {
-    const { until, amounts } = this;
-    let kept = 0;
-    for (let i = 0; i < until.length; i++) {
-      if ((until[i] as number) <= start) continue;
-      until[kept] = until[i] as number;
-      amounts[kept++] = amounts[i] as number;
-    }
-    until[kept] = end;
-    amounts[kept++] = amount;
-    until.length = kept;
-    amounts.length = kept;
   }
 }

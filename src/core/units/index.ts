@@ -4,6 +4,7 @@ export { parseAmount, parseQuantity } from './parse';
 export type { ParsedAmount } from './parse';
 export { formatQuantity, toFraction } from './display';
 export type { System } from './display';
+export { sayChance } from './chance';
 export { formatTemperature, fromFahrenheit, toFahrenheit } from './temperature';
 export { dayKey, formatDay, formatMinutes, formatTime, isZone, shortDay } from './clock';
 export type { ClockStyle } from './clock';

@@ -133,13 +133,7 @@
 {/if}
 
 {#if plan}
-  <Summary
-    {plan}
-    kitchen={model.kitchen}
-    {serveAt}
-    sure={model.meal.sure}
-    isBatch={model.meal.batch}
-  />
+  <Summary {plan} kitchen={model.kitchen} {serveAt} isBatch={model.meal.batch} />
   {#if model.better}
     {@const start = formatTime(serveAt + model.better.totals.firstStart * 60_000, model.kitchen)}
     <div

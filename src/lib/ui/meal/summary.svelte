@@ -1,24 +1,19 @@
 <script lang="ts">
   import type { Kitchen } from '$core/kitchen';
-  import { SURENESS, type Meal } from '$core/meal';
-  import { formatMinutes, formatTime } from '$core/units';
+  import { formatMinutes, formatTime, sayChance } from '$core/units';
   import type { PlanAnswer } from '$lib/workers/planning';
 
   interface Props {
     plan: Extract<PlanAnswer, { kind: 'plan' }>;
     kitchen: Kitchen;
     serveAt: number;
-    sure: Meal['sure'];
     isBatch: boolean;
   }
-  let { plan, kitchen, serveAt, sure, isBatch }: Props = $props();
+  let { plan, kitchen, serveAt, isBatch }: Props = $props();
   /** Bags wait without harm, so that what a day costs is its length alone. */
   const shortest = $derived(plan.final ? plan.schedule.bound : null);
 
   const clock = (minute: number): string => formatTime(serveAt + minute * 60_000, kitchen);
-  /** Nothing is certain on an evening, whatever the simulation counts. */
-  const evenings = $derived(Math.min(19, Math.round(plan.chance.onTime * 20)));
-  const wanted = $derived(Math.round(SURENESS[sure] * 20));
   const decider = $derived.by(() => {
     const first = plan.chance.decides[0];
     return plan.compiled.meanings.find((m) => m.id === first?.step) ?? null;
@@ -32,12 +27,11 @@
   <b>{formatMinutes(plan.totals.handsOn)}</b>
   {hands}{#if gap && gap.to - gap.from >= 5}, the longest free stretch {clock(gap.from)}–{clock(
       gap.to,
-    )}{/if}.
-  {plan.isSureEnough ? 'Ready by' : 'Starting earlier would not help: ready by'}
-  {clock(plan.totals.ready)} in
-  <b>{evenings} evenings of 20</b>{#if plan.sureAfter > 0}, by {clock(
+    )}{/if}. Ready by {clock(plan.totals.ready)}; chance of being on time:
+  <b>{sayChance(plan.chance.onTime)}</b>{#if !plan.isSureEnough}, and starting earlier would not
+    help{/if}{#if plan.sureAfter > 0}; for the sureness you asked for, count on {clock(
       plan.totals.ready + plan.sureAfter,
-    )} in {wanted}{/if}{#if decider}; what most often decides is “{decider.text}” ({decider.dishName}){/if}.
+    )}{/if}{#if decider}; what most often decides is “{decider.text}” ({decider.dishName}){/if}.
 </p>
 {#if isBatch && shortest !== null}
   <p class="max-w-[75ch] text-muted" data-testid="bound">

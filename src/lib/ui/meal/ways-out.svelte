@@ -2,7 +2,7 @@
   /** Ways out of a late, overfull or impossible meal: each tried by the engine, applied at one click. */
   import { toast } from 'svelte-sonner';
   import { HARD_MIN } from '$core/plan';
-  import { formatMinutes, formatTime } from '$core/units';
+  import { formatMinutes, formatTime, sayChance } from '$core/units';
   import type { Outlook } from '$lib/workers/ways';
   import { WORTH } from '$lib/workers/worth';
   import type { MealState } from './meal-state.svelte';
@@ -13,8 +13,7 @@
   const tried = $derived(model.meal ? model.waysOut() : null);
   const clock = (minute: number): string => formatTime(serveAt + minute * 60_000, model.kitchen);
 
-  const evenings = (o: Outlook): string =>
-    o.delay > 0 ? 'late' : `${Math.min(19, Math.round(o.chance * 20))} of 20`;
+  const evenings = (o: Outlook): string => (o.delay > 0 ? 'late' : sayChance(o.chance));
   const isSurer = (after: Outlook, before: Outlook): boolean =>
     after.chance >= before.chance + WORTH.chance;
 
@@ -92,7 +91,7 @@
             </tr>
           </thead>
           <tbody>
-            {#each [['Start', (o: Outlook) => clock(o.start)], ['On the table', (o: Outlook) => clock(o.delay)], ['Hands', (o: Outlook) => formatMinutes(o.handsOn)], ['Longest free', (o: Outlook) => formatMinutes(o.longestGap)], ['Longest work', (o: Outlook) => formatMinutes(o.longestWork)], ['Longest wait of a dish', longestWait], ['Evenings on time', evenings], ['Over the line', (o: Outlook) => (o.stops === 0 ? 'nothing' : String(o.stops))]] as const as [label, read] (label)}
+            {#each [['Start', (o: Outlook) => clock(o.start)], ['On the table', (o: Outlook) => clock(o.delay)], ['Hands', (o: Outlook) => formatMinutes(o.handsOn)], ['Longest free', (o: Outlook) => formatMinutes(o.longestGap)], ['Longest work', (o: Outlook) => formatMinutes(o.longestWork)], ['Longest wait of a dish', longestWait], ['Chance of being on time', evenings], ['Over the line', (o: Outlook) => (o.stops === 0 ? 'nothing' : String(o.stops))]] as const as [label, read] (label)}
               <tr class="border-t border-line">
                 <th scope="row" class="py-1.5 pr-3 font-normal text-muted">{label}</th>
                 {#each columns as column (column.id)}<td class="px-3 py-1.5 font-semibold"

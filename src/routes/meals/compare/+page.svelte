@@ -1,6 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { formatDay, formatMinutes, formatTime } from '$core/units';
+  import { formatDay, formatMinutes, formatTime, sayChance } from '$core/units';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -23,11 +23,7 @@
     ['Hands', (_, o) => formatMinutes(o.handsOn)],
     ['Longest free stretch', (_, o) => formatMinutes(o.longestGap)],
     ['Longest work', (_, o) => formatMinutes(o.longestWork)],
-    [
-      'On time in',
-      (_, o) =>
-        o.delay > 0 ? 'late' : `${Math.min(19, Math.round(o.chance * 20))} evenings of 20`,
-    ],
+    ['Chance of being on time', (_, o) => (o.delay > 0 ? 'late' : sayChance(o.chance))],
     ['Over the line', (_, o) => (o.stops === 0 ? 'nothing' : `${o.stops} dishes`)],
   ];
   const waits = (v: Variant): [string, number][] =>
