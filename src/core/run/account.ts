@@ -1,5 +1,6 @@
 /** An evening told afterwards: planned against real, what waited, what was late, what to do better. */
 import type { Dish } from '../dish';
+import { valueFor } from '../solve';
 import { formatMinutes } from '../units';
 import { TROUBLES, type RunEvent } from './events';
 import { effective, foldEvening, type Evening, type LiveState, type LiveStep } from './live';
@@ -89,6 +90,15 @@ export function accountOf(
   const counted = effective(events);
   const planned = new Map(evening.schedule.steps.map((s) => [s.id, s]));
   const isReal = (s: LiveStep): boolean => s.status === 'done' && !s.isAssumed;
+  const { problem } = evening.compiled;
+  const stepOf = new Map(problem.steps.map((s) => [s.id, s]));
+  /** Planned minutes in the pot that was really used. */
+  const plannedFor = (s: LiveStep): number => {
+    const plan = planned.get(s.meaning.id);
+    const step = stepOf.get(s.meaning.id);
+    const own = step && valueFor(step.minutes, s.unit ?? undefined);
+    return own ?? (plan ? plan.end - plan.start : 0);
+  };
   const lengthOf = (s: LiveStep): number => Math.round((s.end - s.start) / MINUTE);
 
   const phases = state.steps
@@ -96,23 +106,22 @@ export function accountOf(
       (s) => COUNTED.has(s.meaning.phase) || (s.meaning.isHands && s.meaning.phase !== 'rinse'),
     )
     .map((s): PhaseAccount => {
-      const plan = planned.get(s.meaning.id);
       return {
         step: s.meaning.id,
         dish: s.meaning.dishName,
         unit: s.unit,
         phase: s.meaning.phase,
         text: s.meaning.text,
-        planned: plan ? plan.end - plan.start : 0,
-        real: isReal(s) && hasOwnStart(s, counted) ? lengthOf(s) : null,
+        planned: plannedFor(s),
+        // What nobody tapped is taken as planned, and is no evidence that the plan was right.
+        real: s.isMeasured ? lengthOf(s) : null,
         cook: cookOf(s, counted),
       };
     });
   const holds = state.steps
-    .filter((s) => s.meaning.phase === 'hold' && s.status === 'done')
+    .filter((s) => s.meaning.phase === 'hold' && s.status === 'done' && wasOpened(s, counted))
     .map((s) => {
-      const plan = planned.get(s.meaning.id);
-      const minutes = plan ? plan.end - plan.start : 0;
+      const minutes = plannedFor(s);
       return {
         step: s.meaning.id,
         planned: minutes,
@@ -123,15 +132,14 @@ export function accountOf(
   const forgotten = state.steps.flatMap((s) => {
     const due = dueOf(s, evening, counted);
     const minutes = due === null ? 0 : Math.round((s.start - due) / MINUTE);
-    return s.meaning.isHands && isReal(s) && minutes >= LATE_MIN
+    return s.meaning.isHands && isReal(s) && s.isStartKnown && minutes >= LATE_MIN
       ? [{ text: s.meaning.text, dish: s.meaning.dishName, minutes }]
       : [];
   });
   const overdone = state.steps.flatMap((s) => {
-    const plan = planned.get(s.meaning.id);
-    const minutes = plan ? plan.end - plan.start : 0;
+    const minutes = plannedFor(s);
     return HEATED.has(s.meaning.phase) &&
-      isReal(s) &&
+      s.isMeasured &&
       lengthOf(s) > Math.max(minutes * OVERDONE, minutes + 3)
       ? [{ text: s.meaning.text, dish: s.meaning.dishName, minutes: lengthOf(s) - minutes }]
       : [];
@@ -248,10 +256,14 @@ function dishAccounts(
   });
 }
 
-/** A length counts where its beginning is known, not only guessed back from its end. */
-function hasOwnStart(step: LiveStep, events: readonly RunEvent[]): boolean {
-  if (!step.meaning.isHands) return true;
-  return events.some((e) => e.kind === 'started' && e.step === step.meaning.id);
+/** Somebody opened it, or put it back under pressure: only then was seen whether it was done. */
+function wasOpened(hold: LiveStep, events: readonly RunEvent[]): boolean {
+  const stem = hold.meaning.id.replace(/\.hold$/, '');
+  return events.some(
+    (e) =>
+      (e.kind === 'done' && e.step === `${stem}.open`) ||
+      (e.kind === 'again' && e.step.startsWith(`${stem}.`)),
+  );
 }
 
 /** Whose screen said that it was begun and done. */

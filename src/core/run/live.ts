@@ -28,6 +28,10 @@ export interface LiveStep {
   end: number;
   /** Nobody tapped it: taken as planned. */
   isAssumed: boolean;
+  /** Both its beginning and its end were tapped or reported: only then is its length evidence. */
+  isMeasured: boolean;
+  /** Its beginning was tapped or reported. */
+  isStartKnown: boolean;
   /** Back under pressure: it goes on without hands until then. */
   isAgain: boolean;
   /** What to tap next for it. */
@@ -44,6 +48,8 @@ export interface LiveState {
   dropped: ReadonlySet<string>;
   /** Minutes that the guests are late; below 0 where they are early. */
   guestsLater: number;
+  /** So many of them are in the plan as it stands. */
+  guestsTold: number;
   /** ms since the epoch until which a cook is away; null where nobody is. */
   awayUntil: number | null;
   isPaused: boolean;
@@ -96,15 +102,24 @@ export function effective(events: readonly RunEvent[]): RunEvent[] {
     .sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
 }
 
-/** Steps that take longer: by so many minutes (a trouble), or until a moment (a check). */
+/** Steps that take longer: by so many minutes (a trouble), or as somebody said at a moment. */
 interface Longer {
   extra: Map<string, number>;
-  until: Map<string, number>;
+  said: Map<string, SaidLonger[]>;
+}
+
+/** More of the same from the end that was shown, or under pressure anew from that moment. */
+interface SaidLonger {
+  kind: 'more' | 'again';
+  at: number;
+  minutes: number;
 }
 
 interface Fact {
   start?: number;
   end?: number;
+  /** Taken from what came after, not tapped. */
+  isEndInferred?: boolean;
 }
 
 /**
@@ -117,10 +132,10 @@ export function foldEvening(evening: Evening, events: readonly RunEvent[], now: 
   const lastReplan = counted.findLast((e) => e.kind === 'replanned') ?? null;
   const schedule = lastReplan?.schedule ?? evening.schedule;
   const dropped = new Set(counted.flatMap((e) => (e.kind === 'dropped' ? [e.entry] : [])));
-  const longer: Longer = { extra: new Map(), until: new Map() };
+  const longer: Longer = { extra: new Map(), said: new Map() };
   for (const e of counted) {
-    if (e.kind === 'more') longer.until.set(e.step, e.at + e.minutes * MINUTE);
-    else if (e.kind === 'again') longer.until.set(e.step, e.at + (e.minutes + AGAIN_MIN) * MINUTE);
+    if (e.kind === 'more' || e.kind === 'again')
+      longer.said.set(e.step, [...(longer.said.get(e.step) ?? []), e]);
     else if (e.kind === 'trouble')
       longer.extra.set(e.step, (longer.extra.get(e.step) ?? 0) + TROUBLES[e.what].minutes);
   }
@@ -139,6 +154,7 @@ export function foldEvening(evening: Evening, events: readonly RunEvent[], now: 
     isServed: counted.some((e) => e.kind === 'served'),
     dropped,
     guestsLater: guestsBy(counted, Infinity),
+    guestsTold: guestsBy(counted, lastReplan?.at ?? -Infinity),
     awayUntil: awayUntil(counted, now),
     isPaused:
       counted.findLast((e) => e.kind === 'paused' || e.kind === 'resumed')?.kind === 'paused',
@@ -171,7 +187,7 @@ function factsOf(
   };
   for (const e of events) {
     if (e.kind === 'started') set(e.step, { start: e.at });
-    else if (e.kind === 'done') set(e.step, { end: e.at });
+    else if (e.kind === 'done') set(e.step, { end: e.at, isEndInferred: false });
     // Not done after all: it goes on.
     else if (e.kind === 'more' || e.kind === 'again') {
       const { end: _, ...rest } = facts.get(e.step) ?? {};
@@ -191,7 +207,7 @@ function factsOf(
       // As planned, if that has passed; else just now.
       const planned = endOf.get(earlier) ?? at;
       const end = Math.min(at, Math.max(known?.start ?? -Infinity, planned));
-      set(earlier, { end });
+      set(earlier, { end, isEndInferred: true });
       visit(earlier, known?.start ?? end);
     }
   };
@@ -202,7 +218,7 @@ function factsOf(
     // Something else is in the pot now: what was in it before is out, and the liner is clean.
     for (const earlier of clearedBy(step, evening, schedule)) {
       if (facts.get(earlier)?.end !== undefined) continue;
-      set(earlier, { end: Math.min(at, endOf.get(earlier) ?? at) });
+      set(earlier, { end: Math.min(at, endOf.get(earlier) ?? at), isEndInferred: true });
       visit(earlier, at);
     }
   }
@@ -250,6 +266,7 @@ function liveSteps(
     comesAfter.set(to, [...(comesAfter.get(to) ?? []), from]);
   const at = (minute: number): number => evening.serveAt + minute * MINUTE;
   const done = new Map<string, LiveStep>();
+  const endsKnown = new Set<string>();
   const order = [...meanings]
     .filter((m) => timeOf.has(m.id) && !dropped.has(m.entryId))
     .sort((a, b) => (timeOf.get(a.id)?.start ?? 0) - (timeOf.get(b.id)?.start ?? 0));
@@ -275,6 +292,12 @@ function liveSteps(
       (previous?.status === 'done' && !meaning.isHands ? previous.end : undefined) ??
       (alone !== undefined && alone <= now ? alone : undefined) ??
       (fact?.end === undefined ? undefined : Math.min(fact.end, at(time.start)));
+    // What follows at once began when what was before it ended, if that was tapped.
+    const isStartKnown =
+      fact?.start !== undefined ||
+      (started !== undefined && !meaning.isHands && endsKnown.has(follows.get(meaning.id) ?? ''));
+    const isEndKnown = fact?.end !== undefined && fact.isEndInferred !== true;
+    if (isEndKnown) endsKnown.add(meaning.id);
     const live = (
       status: StepStatus,
       start: number,
@@ -287,6 +310,8 @@ function liveSteps(
       start,
       end,
       isAssumed,
+      isStartKnown,
+      isMeasured: status === 'done' && isStartKnown && isEndKnown,
       isAgain: again.has(meaning.id) && status === 'running' && end > now,
       tap: TAPS[meaning.phase] ?? 'Done',
     });
@@ -296,13 +321,24 @@ function liveSteps(
         started,
         fact,
         expected,
-        until: longer.until.get(meaning.id) ?? 0,
+        said: longer.said.get(meaning.id) ?? [],
         planned: at(time.start),
         now,
       }),
     );
   }
   return [...done.values()].sort((a, b) => a.start - b.start);
+}
+
+/** The end after what was said: “10 min more” is counted from the end that was shown, or from now if that has passed. */
+function saidEnd(expected: number, said: readonly SaidLonger[]): number {
+  return said.reduce(
+    (end, { kind, at, minutes }) =>
+      kind === 'more'
+        ? Math.max(end, at) + minutes * MINUTE
+        : Math.max(end, at + (minutes + AGAIN_MIN) * MINUTE),
+    expected,
+  );
 }
 
 function stand(
@@ -312,14 +348,14 @@ function stand(
     started,
     fact,
     expected,
-    until,
+    said,
     planned,
     now,
   }: {
     started?: number;
     fact?: Fact;
     expected: number;
-    until: number;
+    said: readonly SaidLonger[];
     planned: number;
     now: number;
   },
@@ -327,7 +363,7 @@ function stand(
   if (started !== undefined && fact?.end !== undefined)
     return live('done', started, Math.max(started, fact.end), false);
   if (started !== undefined) {
-    const end = Math.max(started + expected, until);
+    const end = saidEnd(started + expected, said);
     if (BY_ITSELF.has(meaning.phase) && now >= end) return live('done', started, end, true);
     return live('running', started, end, false);
   }

@@ -36,18 +36,49 @@ export function replanEvening(
   );
   const problem = asItStands(evening.compiled.problem, state, evening, minute(now));
   const known = new Set(problem.steps.map((s) => s.id));
-  const told = { ...state.schedule, steps: state.schedule.steps.filter((s) => known.has(s.id)) };
   const at = Math.floor((now - evening.serveAt) / MINUTE);
+  const begun = new Set(happenings.map((h) => h.step));
+  // What has not begun moves with the table; only what is moved further is a change of its own.
+  const shift = state.guestsLater - state.guestsTold;
+  const told = {
+    ...state.schedule,
+    steps: state.schedule.steps
+      .filter((s) => known.has(s.id))
+      .map((s) =>
+        begun.has(s.id)
+          ? s
+          : {
+              ...s,
+              start: Math.max(at, s.start + shift),
+              end: Math.max(at, s.start + shift) + s.end - s.start,
+            },
+      ),
+  };
   const real = happenings.filter((h) => known.has(h.step));
-  const strict = replan(problem, told, real, at);
+  const kept = shift === 0 ? null : replan(withTable(problem, told, begun), told, real, at);
+  const strict =
+    kept !== null && kept.schedule.cost !== null ? kept : replan(problem, told, real, at);
   const again = (p: Problem): ReturnType<typeof replan> => replan(p, told, real, at);
   const loose = strict.schedule.cost === null ? again(relaxed(problem)) : strict;
   const found = loose.schedule.cost === null ? again(bare(relaxed(problem), state)) : loose;
   if (found.schedule.cost === null) return null;
   const isRelaxed = found !== strict;
+  const before = new Map(state.schedule.steps.map((s) => [s.id, s.start]));
+  const moves = found.schedule.steps.flatMap((s) => {
+    const from = before.get(s.id);
+    return begun.has(s.id) || from === undefined || from === s.start
+      ? []
+      : [{ step: s.id, from, to: s.start }];
+  });
   return {
     schedule: found.schedule,
-    text: inOneLine(evening, state, found.schedule, found.moves, { style, isRelaxed }),
+    text: inOneLine(
+      evening,
+      state,
+      found.schedule,
+      moves.toSorted((a, b) => a.to - b.to),
+      { style, isRelaxed },
+    ),
   };
 }
 
@@ -79,7 +110,27 @@ function asItStands(problem: Problem, state: LiveState, evening: Evening, now: n
     blocks: (problem.blocks ?? []).filter((b) => blocks.has(b.id)),
     apart: (problem.apart ?? []).filter(([a, b]) => blocks.has(a) && blocks.has(b)),
     links: (problem.links ?? []).filter((l) => !gone.has(l.from) && !gone.has(l.to)),
-    dishes: (problem.dishes ?? []).filter((d) => !gone.has(d.ready)),
+    dishes: (problem.dishes ?? [])
+      .filter((d) => !gone.has(d.ready))
+      .map((d) => (d.dueAt == null ? d : { ...d, dueAt: d.dueAt + state.guestsLater })),
+  };
+}
+
+/** What has not begun, and hangs on nothing that has, exactly where it is when it moves with the table. */
+function withTable(problem: Problem, told: Schedule, begun: ReadonlySet<string>): Problem {
+  const blocks = new Set(problem.steps.filter((s) => begun.has(s.id)).map((s) => s.block));
+  const bound = new Set(
+    (problem.links ?? []).flatMap((l) => (l.max != null && begun.has(l.from) ? [l.to] : [])),
+  );
+  const time = new Map(told.steps.map((s) => [s.id, s]));
+  return {
+    ...problem,
+    steps: problem.steps.map((s) => {
+      const at = time.get(s.id);
+      const isFree = begun.has(s.id) || bound.has(s.id) || s.aside === true || at === undefined;
+      if (isFree || (s.block != null && blocks.has(s.block))) return s;
+      return { ...s, from: Math.max(s.from ?? -Infinity, at.start), by: at.end };
+    }),
   };
 }
 
@@ -121,7 +172,10 @@ function inOneLine(
   const [first] = told;
   const table = (s: Schedule, later: number): number =>
     evening.compiled.problem.serveAt + later + (s.delay ?? 0);
-  const [before, after] = [table(state.schedule, 0), table(schedule, state.guestsLater)];
+  const [before, after] = [
+    table(state.schedule, state.guestsTold),
+    table(schedule, state.guestsLater),
+  ];
   const parts = [
     ...(first
       ? [
