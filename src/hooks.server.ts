@@ -46,6 +46,17 @@ type Event = Parameters<Handle>[0]['event'];
 const MOST_BODY_BYTES = 25_000_000;
 const FILE_PATH = '/kitchen';
 
+/** A passcode: what anybody may send, before it is known who they are. */
+const MOST_DOOR_BYTES = 4096;
+
+function mostFor(path: string): number {
+  if (OPEN.test(path)) return MOST_DOOR_BYTES;
+  return path === FILE_PATH ? LARGEST_FILE_BYTES + MOST_BODY_BYTES : MOST_BODY_BYTES;
+}
+
+const sayBytes = (bytes: number): string =>
+  bytes < 1e6 ? `${Math.ceil(bytes / 1000)} kB` : `${Math.ceil(bytes / 1e6)} MB`;
+
 /** Why a body is not taken in; null where it may be. One that doesn't say how long it is may never end. */
 function bodyRefusal({ request, url }: Event): Response | null {
   if (!request.body) return null;
@@ -54,10 +65,10 @@ function bodyRefusal({ request, url }: Event): Response | null {
     return new Response('Say how long this is (Content-Length), and send it again.', {
       status: 411,
     });
-  const most = url.pathname === FILE_PATH ? LARGEST_FILE_BYTES + MOST_BODY_BYTES : MOST_BODY_BYTES;
+  const most = mostFor(url.pathname);
   if (length <= most) return null;
   return new Response(
-    `This has ${Math.ceil(length / 1e6)} MB, and at most ${most / 1e6} MB are taken. Send less.`,
+    `This has ${sayBytes(length)}, and at most ${sayBytes(most)} are taken. Send less.`,
     { status: 413 },
   );
 }
@@ -88,6 +99,7 @@ async function refusal(event: Event): Promise<Response | null> {
     return new Response('This request came from another site.', { status: 403 });
   if (OPEN.test(url.pathname)) return null;
   const role = await roleFor(event);
+  if (role) event.locals.role = role;
   if (role === 'full' || (role === 'look' && !isChange)) return null;
   if (role === 'look')
     return new Response('This screen only shows. Give the passcode to change something.', {

@@ -1,6 +1,6 @@
 /** The single questions: input checked, answered by the room that knows, with its reasons. */
 import { z } from 'zod';
-import { comeUp, fit, naturalRelease } from '../cooker';
+import { comeUp, fit, LIQUID_SCHOOLS, naturalRelease } from '../cooker';
 import { softeningRate } from '../doneness';
 import { parseLine } from '../recipe';
 import { rememberedGroup, type Kitchen } from '../kitchen';
@@ -146,7 +146,7 @@ const fitQuestion = question(
       })
       .optional(),
     school: z
-      .enum(['by-size', 'one-cup'], 'a school is by-size or one-cup; give one of them')
+      .enum(LIQUID_SCHOOLS, 'a school is by-size, one-cup or with-juices; give one of them')
       .optional(),
   }),
   (input) => {

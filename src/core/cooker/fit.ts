@@ -4,7 +4,9 @@ import { toFraction } from '../units';
 import {
   fillLimit,
   fillVolume,
+  juices,
   leastLiquid,
+  SLACK,
   thinVolume,
   toCups,
   type LiquidSchool,
@@ -41,6 +43,8 @@ export interface Fit {
   limitMl: number;
   thinMl: number;
   leastMl: number;
+  /** What the food itself gives off, about; counted only by the rule of thumb that says so. */
+  juicesMl: number;
   /** What is left of each limit; negative where it is passed. Sizes only where the liner's are known. */
   margins: { fillMl: number; thinMl: number; acrossMm?: number; aboveMm?: number };
   problems: FitProblem[];
@@ -57,24 +61,24 @@ export function fit(input: FitInput): Fit {
   // What cooks in a pan of its own stands above the lines; only what is loose in the liner counts.
   const isLoose = !pan || input.isStacked === true;
   const loose = isLoose ? contents : [];
-  const thinMl = thinVolume(contents);
+  const juicesMl = juices(contents);
+  const thinMl = thinVolume(contents) + (school === 'with-juices' ? juicesMl : 0);
   const piled = isLoose && !pan ? pileOnRack(input) : null;
   const fillMl = piled ?? (isLoose ? fillVolume(loose) : thinMl);
   const limitMl = fillLimit(cooker.litres, loose);
   const leastMl = cooker.leastMl ?? leastLiquid(cooker.litres, school);
   const problems: FitProblem[] = [];
   const isHalf = limitMl < cooker.litres * 600;
-  if (fillMl > limitMl)
+  if (fillMl > limitMl * (1 + SLACK))
     problems.push({
       kind: 'too-full',
       what: `${Math.round(fillMl)} ml${piled === null ? '' : ', with the rack and room for steam around the pieces,'} in a liner that may hold ${Math.round(limitMl)} ml: over the ${isHalf ? 'half' : 'two-thirds'} line by ${Math.round(fillMl - limitMl)} ml`,
       remedy: 'use a larger cooker, fewer servings or two runs',
     });
-  // Half a millilitre is less than anyone can measure.
-  if (thinMl < leastMl - 0.5)
+  if (thinMl < leastMl * (1 - SLACK))
     problems.push({
       kind: 'too-little-liquid',
-      what: `${Math.round(thinMl)} ml of thin liquid, ${Math.round(leastMl)} ml are needed`,
+      what: `${Math.round(thinMl)} ml of thin liquid, ${Math.round(leastMl)} ml are needed${juicesMl >= 20 && school !== 'with-juices' ? ` (about ${Math.round(juicesMl / 10) * 10} ml of juices come out of the food as well)` : ''}`,
       remedy: `add ${toFraction(quarterCups(leastMl - thinMl))} cup of water or broth`,
     });
   const sizes = sizesIn(input);
@@ -85,6 +89,7 @@ export function fit(input: FitInput): Fit {
     limitMl,
     thinMl,
     leastMl,
+    juicesMl,
     margins: {
       fillMl: limitMl - fillMl,
       thinMl: thinMl - leastMl,
@@ -100,7 +105,9 @@ export function fit(input: FitInput): Fit {
         ? 'least thin liquid by the cooker’s manual'
         : school === 'one-cup'
           ? 'least thin liquid: one cup whatever the size (common practice)'
-          : 'least thin liquid by size: 3 qt 1 cup, 6 qt 1½, 8 qt 2 (common practice); the manual wins',
+          : school === 'with-juices'
+            ? `least thin liquid by size, with about ${Math.round(juicesMl)} ml of juices counted that the food gives off (estimate; the manual wins)`
+            : 'least thin liquid by size: 3 qt 1 cup, 6 qt 1½, 8 qt 2 (common practice); the manual wins',
       ...(piled === null
         ? []
         : [

@@ -12,7 +12,15 @@ export { wholeCycle } from './whole-cycle';
 export type { ReleaseKind, WholeCycle } from './whole-cycle';
 export { fit } from './fit';
 export type { Fit, FitInput, FitProblem } from './fit';
-export { fillLimit, fillVolume, leastLiquid, thinVolume } from './limits';
+export {
+  fillLimit,
+  fillVolume,
+  juices,
+  leastLiquid,
+  LIQUID_SCHOOLS,
+  SLACK,
+  thinVolume,
+} from './limits';
 export type { LiquidSchool } from './limits';
 export { LEVEL_KPA } from './types';
 export type { Heater, Level, Portion } from './types';

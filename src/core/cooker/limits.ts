@@ -3,7 +3,12 @@ import { findFood } from '../food';
 import { convert } from '../units';
 import type { Portion } from './types';
 
-export type LiquidSchool = 'by-size' | 'one-cup';
+/** By size, one cup whatever the size, or by size with the juices that the food gives counted. */
+export const LIQUID_SCHOOLS = ['by-size', 'one-cup', 'with-juices'] as const;
+export type LiquidSchool = (typeof LIQUID_SCHOOLS)[number];
+
+/** No cup, pot or printed size is exact: limits are passed from so much over on. */
+export const SLACK = 0.03;
 
 const ML_PER_CUP = 236.588;
 const ML_PER_QUART = 946.353;
@@ -15,6 +20,13 @@ const LEAST_BY_SIZE: readonly (readonly [number, number])[] = [
   [8, 2],
 ];
 
+/** The size as it is sold: 5.7 l, 5.68 l and 6 qt are one size. */
+function nominalQuarts(litres: number): number {
+  const quarts = (litres * 1000) / ML_PER_QUART;
+  const whole = Math.round(quarts);
+  return Math.abs(quarts - whole) <= SLACK * whole ? whole : quarts;
+}
+
 /**
  * Least thin liquid for a cooker, ml. The cooker's manual wins over both schools.
  *
@@ -22,7 +34,7 @@ const LEAST_BY_SIZE: readonly (readonly [number, number])[] = [
  */
 export function leastLiquid(litres: number, school: LiquidSchool = 'by-size'): number {
   if (school === 'one-cup') return ML_PER_CUP;
-  const quarts = (litres * 1000) / ML_PER_QUART;
+  const quarts = nominalQuarts(litres);
   const [first, second, third] = LEAST_BY_SIZE as [
     readonly [number, number],
     readonly [number, number],
@@ -50,6 +62,17 @@ export function thinVolume(contents: readonly Portion[]): number {
   return contents.reduce((sum, p) => {
     const food = findFood(p.food);
     return sum + (food?.form === 'thin' && !p.frozen ? p.grams / food.density : 0);
+  }, 0);
+}
+
+/**
+ * Juices that meat, poultry and vegetables give off in a cycle, ml: an estimate (common practice: a quarter of a
+ * cup or more for a pound of meat).
+ */
+export function juices(contents: readonly Portion[]): number {
+  return contents.reduce((sum, p) => {
+    const food = findFood(p.food);
+    return sum + (food?.form === 'solid' ? p.grams * food.gives : 0);
   }, 0);
 }
 

@@ -1,5 +1,6 @@
 /** The kitchen document: what a household cooks with, and how it likes to read things. */
 import { z } from 'zod';
+import { LIQUID_SCHOOLS } from '../cooker';
 import { ASK_GROUPS } from '../food';
 import { ALTITUDE_RANGE } from '../steam';
 import { isZone } from '../units';
@@ -197,7 +198,7 @@ export const kitchenSchema = z.object({
       ALTITUDE_RANGE.highM,
       `kitchens lie below ${ALTITUDE_RANGE.highM} m; give metres above the sea`,
     ),
-  school: z.enum(['by-size', 'one-cup']),
+  school: z.enum(LIQUID_SCHOOLS),
   system: z.enum(['us', 'metric']),
   scale: z.enum(['C', 'F']),
   hours: z.union([z.literal(12), z.literal(24)]),

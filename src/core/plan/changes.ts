@@ -2,7 +2,7 @@
 import { scaleDish, type Dish, type ScaledDish } from '../dish';
 import type { Cooker, Kitchen } from '../kitchen';
 import { formatMinutes, formatQuantity } from '../units';
-import { askCooker, holds, type CookerOffer } from './cycle-steps';
+import { askCooker, bestSupplied, holds, lacksWater, type CookerOffer } from './cycle-steps';
 import { findStays, type Stay } from './stays';
 
 export interface Change {
@@ -81,7 +81,8 @@ export function roomFor(dish: Dish, servings: number, kitchen: Kitchen): Room[] 
 function chosen(scaled: ScaledDish, kitchen: Kitchen): (CookerOffer | undefined)[] {
   return staysIn(scaled).map((stay) => {
     const offers = kitchen.cookers.map((c) => askCooker(scaled, stay.stages, c, kitchen));
-    return offers.find((o) => o.refusals.length === 0) ?? offers.find((o) => o.cycles.size > 0);
+    const willing = offers.filter((o) => o.refusals.length === 0);
+    return bestSupplied(willing)[0] ?? offers.find((o) => o.cycles.size > 0);
   });
 }
 
@@ -95,7 +96,8 @@ function whyMoved(
 ): string {
   const ask = (scaled: ScaledDish, offer: CookerOffer): string | undefined => {
     const stay = staysIn(scaled)[at];
-    return stay && askCooker(scaled, stay.stages, offer.cooker, kitchen).refusals[0];
+    const asked = stay && askCooker(scaled, stay.stages, offer.cooker, kitchen);
+    return asked && (asked.refusals[0] ?? lacksWater(asked) ?? undefined);
   };
   const old = ask(after, was);
   if (old) return `${was.cooker.name} now: ${old.split('; ')[0]}`;

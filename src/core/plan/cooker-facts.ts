@@ -2,7 +2,7 @@
 import type { PressureStage, Stage } from '../dish';
 import { keyWord, type Kitchen } from '../kitchen';
 import type { ProblemStep } from '../solve';
-import type { CookerOffer } from './cycle-steps';
+import type { CookerOffer, TopUp } from './cycle-steps';
 
 /** Minutes of hands between two stays in one cooker (common practice). */
 const RINSE_MIN = 3;
@@ -20,6 +20,18 @@ export function settingsFor(
       `press ${keyWord(cooker, 'pressure')}, ${keyWord(cooker, stage.level)}, ${holds[cooker.id] ?? stage.holdMinutes} min`,
     ]),
   );
+}
+
+/** Water that each cooker needs beyond the dish’s, by cooker id. */
+export function topUpsOf(
+  offers: readonly CookerOffer[],
+  stage: PressureStage,
+): { topUps?: Record<string, TopUp> } {
+  const each = offers.flatMap((o) => {
+    const topUp = o.topUps.get(stage.id);
+    return topUp ? [[o.cooker.id, topUp] as const] : [];
+  });
+  return each.length > 0 ? { topUps: Object.fromEntries(each) } : {};
 }
 
 /** What heating up takes from the circuits that the cookers hang on, W. */

@@ -4,10 +4,12 @@ import {
   defaultParameters,
   fillVolume,
   fit,
+  juices,
   leastLiquid,
   LEVEL_KPA,
   naturalRelease,
   quickRelease,
+  SLACK,
   thinVolume,
   type CurvePoint,
   type CycleInput,
@@ -49,11 +51,27 @@ export interface CookerOffer {
   fits: Fit[];
   /** Minutes and rounds by browning stage id, on this cooker's bottom. */
   browning: Map<string, { minutes: number; batches: number }>;
+  /** Water it needs beyond the dish’s, by pressure stage id. */
+  topUps: Map<string, TopUp>;
   /** Why it cannot, in words; empty where it can. */
   refusals: string[];
 }
 
-/** What goes into the liner for this cooker: water under a rack is topped up to its least. */
+/** Thin liquid that a liner lacks, ml; 0 where what is there is enough, as far as anybody measures. */
+function missingIn(inLiner: readonly Portion[], leastMl: number, kitchen: Kitchen): number {
+  const thin = thinVolume(inLiner) + (kitchen.school === 'with-juices' ? juices(inLiner) : 0);
+  return thin >= leastMl * (1 - SLACK) ? 0 : leastMl - thin;
+}
+
+/** Water that a plan counts on beyond what the dish has, and whether the dish has water for the pot. */
+export interface TopUp {
+  ml: number;
+  isOwn: boolean;
+  thinMl: number;
+  leastMl: number;
+}
+
+/** What goes into the liner for this cooker: thin liquid is topped up to its least, and said so (`topUp`). */
 export function contentsFor(
   scaled: ScaledDish,
   stay: readonly Stage[],
@@ -65,9 +83,26 @@ export function contentsFor(
   const under = waterUnder(scaled);
   const inLiner = looseIn(scaled, stay, stage, contents);
   const least = cooker.leastMl ?? leastLiquid(cooker.litres, kitchen.school);
-  const missing = least - thinVolume(inLiner);
-  if (missing <= 0 || !under?.food) return contents;
-  return [...contents, { food: under.food.id, grams: missing * under.food.density, celsius: 15 }];
+  const missing = missingIn(inLiner, least, kitchen);
+  if (missing === 0) return contents;
+  const food = under?.food ?? { id: 'water', density: 1 };
+  return [...contents, { food: food.id, grams: missing * food.density, celsius: 15 }];
+}
+
+/** What `contentsFor` adds; null where the dish has enough. */
+export function topUpFor(
+  scaled: ScaledDish,
+  stay: readonly Stage[],
+  stage: PressureStage,
+  cooker: Cooker,
+  kitchen: Kitchen,
+): TopUp | null {
+  const contents = contentsAt(scaled, stay, stage);
+  const inLiner = looseIn(scaled, stay, stage, contents);
+  const leastMl = cooker.leastMl ?? leastLiquid(cooker.litres, kitchen.school);
+  const ml = missingIn(inLiner, leastMl, kitchen);
+  if (ml === 0) return null;
+  return { ml, isOwn: waterUnder(scaled)?.food != null, thinMl: thinVolume(inLiner), leastMl };
 }
 
 /** The liquid that is there for steam and goes with the pot. */
@@ -85,8 +120,11 @@ function looseIn(
   contents: readonly Portion[],
 ): Portion[] {
   if (!stage.inPan) return [...contents];
-  if (stage.panUses) return contentsAt(without(scaled, stage.panUses), stay, stage);
-  const under = waterUnder(scaled)?.food?.id;
+  if (stage.panUses)
+    return contentsAt(without(scaled, stage.panUses), stay, stage).concat(
+      contents.slice(contentsAt(scaled, stay, stage).length),
+    );
+  const under = waterUnder(scaled)?.food?.id ?? 'water';
   return contents.filter((p) => p.food === under);
 }
 
@@ -134,6 +172,20 @@ interface Load {
   stage: PressureStage;
   contents: Portion[];
   fit: ReturnType<typeof fit>;
+}
+
+/** What a pot lacks in thin liquid that the dish does not bring itself, in words; null where it lacks nothing. */
+export function lacksWater({ topUps }: CookerOffer): string | null {
+  const [short] = [...topUps.values()].filter((t) => !t.isOwn);
+  return short
+    ? `${Math.round(short.thinMl)} ml of thin liquid, ${Math.round(short.leastMl)} ml are needed`
+    : null;
+}
+
+/** Of cookers that take a stay, those that need no more water than the dish has, where there are any. */
+export function bestSupplied(offers: readonly CookerOffer[]): CookerOffer[] {
+  const enough = offers.filter((o) => lacksWater(o) === null);
+  return enough.length > 0 ? enough : [...offers];
 }
 
 /** What each pressure stage of a stay puts into a cooker, and what speaks against it before any cycle is timed. */
@@ -198,6 +250,12 @@ export function askCooker(
           ? [[stage.id, browningMinutes(written, scaled, stage, cooker.diameterMm)]]
           : [],
       ),
+    ),
+    topUps: new Map(
+      loads.flatMap(({ stage }) => {
+        const topUp = topUpFor(scaled, stay, stage, cooker, kitchen);
+        return topUp ? [[stage.id, topUp] as const] : [];
+      }),
     ),
     refusals,
   };

@@ -23,7 +23,7 @@ describe('checks of a dish', () => {
     ['dairy-under-pressure', '500 g carrots\n500 ml broth\n200 ml cream', /Move cream after/],
     ['starch-under-pressure', '500 g carrots\n500 ml broth\n60 g flour', /Move flour after/],
     ['thick-at-the-bottom', '500 g carrots\n500 ml broth\n300 g passata', /passata last, on top/],
-    ['too-little-liquid', '500 g carrots\n100 ml broth', /Add 140 ml of water/],
+    ['too-little-liquid', '500 g carrots\n100 ml broth', /Add 140 ml water/],
   ])('%s: found, and gone once its remedy is taken', (code, lines, remedy) => {
     const dish = bring(lines, `Put everything into the pot. ${CYCLE}`);
     const [found, ...more] = checkDish(dish, kitchen);

@@ -1,7 +1,5 @@
 /** What would go wrong with a dish as it stands, each with a remedy that can be taken at once. */
-import { leastLiquid, thinVolume } from '../cooker';
 import {
-  contentsAt,
   freeIdIn,
   scaleDish,
   withoutUse,
@@ -14,6 +12,8 @@ import {
 import type { Food } from '../food';
 import type { Kitchen } from '../kitchen';
 import { formatQuantity } from '../units';
+import { addWater, sayWater } from './add-water';
+import { topUpFor } from './cycle-steps';
 import { isPudding } from './plan-looks';
 import { checkSafety } from './safety-checks';
 import type { DishCheck } from './types';
@@ -108,30 +108,19 @@ function checkLiquid(scaled: ScaledDish, stage: PressureStage, kitchen: Kitchen)
   );
   if (hasOwnWater || kitchen.cookers.length === 0) return [];
   const stay = findStays(scaled.dish).find((s) => s.stages.includes(stage));
-  const thin = thinVolume(contentsAt(scaled, stay?.stages ?? [stage], stage));
-  const least = Math.min(
-    ...kitchen.cookers.map((c) => c.leastMl ?? leastLiquid(c.litres, kitchen.school)),
+  const lacks = kitchen.cookers.map((c) =>
+    topUpFor(scaled, stay?.stages ?? [stage], stage, c, kitchen),
   );
-  if (thin >= least) return [];
-  const missing = Math.ceil((least - thin) / 10) * 10;
-  const amount = formatQuantity({ amount: missing, unit: 'ml' }, kitchen.system);
-  const id = freeIdIn(scaled.dish, 'water');
-  const water: Ingredient = {
-    id,
-    food: 'water',
-    amount: missing,
-    unit: 'ml',
-    preparation: '',
-    role: 'liquid',
-    scaling: 'proportional',
-  };
-  const wetted = { ...scaled.dish, ingredients: [...scaled.dish.ingredients, water] };
+  if (lacks.some((l) => l === null)) return [];
+  const [short] = lacks.flatMap((l) => l ?? []).sort((a, b) => a.leastMl - b.leastMl);
+  if (!short) return [];
+  const { thinMl: thin, leastMl: least } = short;
   return [
     {
       code: 'too-little-liquid',
       text: `“${stage.text}” has ${formatQuantity({ amount: thin, unit: 'ml' }, kitchen.system)} of thin liquid, and only that makes steam; the smallest cooker here needs ${formatQuantity({ amount: least, unit: 'ml' }, kitchen.system)}.`,
-      remedy: `Add ${amount} of water`,
-      fixed: change(wetted, stage, { uses: [...stage.uses, id] }),
+      remedy: `Add ${sayWater(short.ml, kitchen.system)}`,
+      fixed: addWater(scaled.dish, stage.id, short.ml),
     },
   ];
 }

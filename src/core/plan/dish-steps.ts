@@ -6,8 +6,8 @@ import { retime } from '../recipe';
 import { centreCaution, kidneyBeanCaution, LID, VALVE, VENT, type Caution } from '../safety';
 import type { ProblemStep } from '../solve';
 import { formatMinutes, formatTemperature } from '../units';
-import { askCooker, isFinicky, type CookerOffer } from './cycle-steps';
-import { browningIn, powerOf, rinseIn, settingsFor } from './cooker-facts';
+import { askCooker, bestSupplied, isFinicky, type CookerOffer } from './cycle-steps';
+import { browningIn, powerOf, rinseIn, settingsFor, topUpsOf } from './cooker-facts';
 import { longestGap } from './gaps';
 import { probeStage } from './later-heat';
 import { thawFor } from './thaw';
@@ -134,7 +134,7 @@ export class DishCompiler extends StepWriter {
       askCooker(this.scaled, stay.stages, c, this.kitchen),
     );
     const willing = asked.filter((o) => o.refusals.length === 0);
-    if (willing.length > 0) return willing;
+    if (willing.length > 0) return bestSupplied(willing);
     // None takes it as it is: plan with the roomiest that can be timed at all, and say so.
     const cycles = stay.stages.filter((s) => s.kind === 'pressure').length;
     const able = asked
@@ -177,6 +177,7 @@ export class DishCompiler extends StepWriter {
       caution: VALVE,
       because: { '': ['lid on, valve, pin and ring looked at (common practice)'] },
       settings: settingsFor(offers, stage, holds),
+      ...topUpsOf(offers, stage),
     });
     this.step({
       id: id('up'),

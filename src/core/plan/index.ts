@@ -1,3 +1,4 @@
+export { addWater, sayWater } from './add-water';
 export { compileMeal } from './compile';
 export { conflictGroups, explainConflict } from './explain';
 export type { Contradiction } from './explain';

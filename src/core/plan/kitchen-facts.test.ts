@@ -71,9 +71,12 @@ describe('the kitchen in a plan', () => {
 
   it('a manual’s least liquid wins over both schools', () => {
     const asked = (leastMl: number | null) =>
-      compile((k) => ({ ...k, cookers: k.cookers.map((c) => ({ ...c, leastMl })) })).compiled.notes;
-    expect(asked(2000).some((n) => n.text.includes('thin liquid'))).toBe(true);
-    expect(asked(50).some((n) => n.text.includes('thin liquid'))).toBe(false);
+      compile((k) => ({
+        ...k,
+        cookers: k.cookers.map((c) => ({ ...c, leastMl })),
+      })).compiled.meanings.flatMap((m) => Object.values(m.topUps ?? {}));
+    expect(asked(2000).some((t) => t.leastMl === 2000 && !t.isOwn)).toBe(true);
+    expect(asked(50).some((t) => !t.isOwn)).toBe(false);
   });
 
   it('two heaters that would trip a breaker do not heat up together', () => {

@@ -4,7 +4,8 @@ import { contentsAt, scaleDish, type Dish, type PressureStage } from '../dish';
 import type { Cooker, Kitchen } from '../kitchen';
 import type { Meal } from '../meal';
 import type { Schedule } from '../solve';
-import { formatMinutes } from '../units';
+import { formatMinutes, formatQuantity } from '../units';
+import { sayWater } from './add-water';
 import { isTooHard, longestWork, REST_MIN } from './hands-load';
 import { findStays } from './stays';
 import type { CompiledMeal, PlanNote } from './types';
@@ -82,7 +83,48 @@ export function looksAtPlan(
     }
     return notes;
   });
-  return [...looks, ...handsLook(compiled, schedule)];
+  return [
+    ...looks,
+    ...waterLooks(compiled, schedule, meal, dishes, kitchen),
+    ...handsLook(compiled, schedule),
+  ];
+}
+
+/** Pots that the plan counts on more water for than the recipe has, each with the water at one tap. */
+function waterLooks(
+  { meanings, problem }: CompiledMeal,
+  schedule: Schedule,
+  meal: Meal,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+): PlanNote[] {
+  const unitOf = new Map(schedule.blocks.map((b) => [b.id, b.unit]));
+  const blockOf = new Map(problem.steps.map((s) => [s.id, s.block]));
+  return meanings.flatMap((m): PlanNote[] => {
+    const unit = unitOf.get(blockOf.get(m.id) ?? '') ?? '';
+    const topUp = m.topUps?.[unit];
+    const dish = dishes.get(m.dishId);
+    if (!topUp || topUp.isOwn || !dish) return [];
+    const cooker = kitchen.cookers.find((c) => c.id === unit)?.name ?? unit;
+    const say = (ml: number): string => formatQuantity({ amount: ml, unit: 'ml' }, kitchen.system);
+    const entry = meal.entries.find((e) => e.id === m.entryId);
+    const servings = entry?.servings ?? meal.servings;
+    const ml = topUp.ml * (dish.servings / servings);
+    return [
+      {
+        entryId: m.entryId,
+        severity: 'look',
+        text: `${m.dishName}: the ${cooker} needs ${say(topUp.leastMl)} of thin liquid, and the recipe has ${say(topUp.thinMl)}. The plan counts on ${sayWater(topUp.ml, kitchen.system)} more.`,
+        remedy: null,
+        addWater: {
+          dishId: m.dishId,
+          stageId: m.stageId,
+          ml,
+          label: `Add ${sayWater(ml, kitchen.system)} to the dish`,
+        },
+      },
+    ];
+  });
 }
 
 function handsLook({ problem, meanings }: CompiledMeal, schedule: Schedule): PlanNote[] {

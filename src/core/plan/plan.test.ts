@@ -12,7 +12,15 @@ import {
   solve,
 } from '../solve';
 import { verifySchedule } from '../../../tests/support/verify-schedule';
-import { compileMeal, conflictGroups, explainConflict, totalsOf, type CompiledMeal } from './index';
+import {
+  addWater,
+  compileMeal,
+  conflictGroups,
+  explainConflict,
+  looksAtPlan,
+  totalsOf,
+  type CompiledMeal,
+} from './index';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const household = (): Household => householdSchema.parse(demoHousehold(NOW));
@@ -144,13 +152,33 @@ describe('what cannot be planned is said with the field and the remedy', () => {
     expect(faultsOf(h)[0]?.message).toMatch(/Beetroot with dill: has no stages/);
   });
 
-  it('a cycle without liquid', () => {
+  it('a cycle without liquid is planned with the water that it needs, and prints it', () => {
     const h = withDish(household(), 'lamb-apricots', (d) => ({
       ...d,
       ingredients: d.ingredients.filter((i) => i.id !== 'broth'),
       stages: d.stages.map((s) => ({ ...s, uses: s.uses.filter((u) => u !== 'broth') })),
     }));
-    expect(faultsOf(h)[0]?.message).toMatch(/0 ml of thin liquid/);
+    const meal = h.meals.find((m) => m.entries.some((e) => e.dishId === 'lamb-apricots'));
+    if (!meal) throw new Error('no meal');
+    const compiled = compileMeal(meal, new Map(h.dishes.map((d) => [d.id, d])), h.kitchen, NOW);
+    if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
+    const schedule = solve(compiled.value.problem, { work: 300_000 });
+    const lines = toRunSheet(compiled.value, schedule, h.kitchen, Date.parse(meal.serveAt));
+    const seal = lines.find((l) => l.stepId.startsWith('lamb-apricots') && l.setting !== null);
+    expect(seal?.amounts.join()).toMatch(/more water, for this pot/);
+    const dishes = new Map(h.dishes.map((d) => [d.id, d]));
+    const looks = looksAtPlan(compiled.value, schedule, meal, dishes, h.kitchen);
+    const water = looks.find((n) => n.addWater);
+    expect(water).toMatchObject({ severity: 'look' });
+    // Taken, nothing is missing any more.
+    const lamb = dishes.get('lamb-apricots');
+    if (!lamb || !water?.addWater) throw new Error('no remedy');
+    const wet = addWater(lamb, water.addWater.stageId, water.addWater.ml);
+    const again = compileMeal(meal, new Map(dishes).set(wet.id, wet), h.kitchen, NOW);
+    const unit = schedule.blocks.find((b) => b.id.startsWith('lamb-apricots'))?.unit ?? '';
+    expect(
+      again.ok && again.value.meanings.some((m) => m.dishId === wet.id && m.topUps?.[unit]),
+    ).toBe(false);
   });
 
   it('two dishes that need each other', () => {

@@ -86,7 +86,10 @@ export class StepWriter {
     phase: Phase,
     text: string,
     more: Partial<
-      Pick<StepMeaning, 'because' | 'caution' | 'amounts' | 'celsius' | 'settings' | 'kg'>
+      Pick<
+        StepMeaning,
+        'because' | 'caution' | 'amounts' | 'celsius' | 'settings' | 'kg' | 'topUps'
+      >
     > = {},
   ): void {
     this.out.meanings.push({
@@ -104,6 +107,7 @@ export class StepWriter {
       ...(more.celsius === undefined ? {} : { celsius: more.celsius }),
       ...(more.settings === undefined ? {} : { settings: more.settings }),
       ...(more.kg === undefined ? {} : { kg: more.kg }),
+      ...(more.topUps === undefined ? {} : { topUps: more.topUps }),
     });
   }
 

@@ -1,5 +1,6 @@
 /** A meal compiled for the engine, with what each step means to a cook. */
 import type { Caution } from '../safety';
+import type { TopUp } from './cycle-steps';
 import type { Problem } from '../solve';
 import type { Dish, StageKind } from '../dish';
 import type { Basis } from '../kitchen';
@@ -40,6 +41,8 @@ export interface StepMeaning {
   kg?: Record<string, number>;
   /** What to press, in each cooker's own words, by unit id. */
   settings?: Record<string, string>;
+  /** Water beyond the dish’s own that this pot needs, by unit id. */
+  topUps?: Record<string, TopUp>;
 }
 
 /** Something the cook should look at, most harmful first. */
@@ -50,6 +53,8 @@ export interface PlanNote {
   remedy: string | null;
   /** Work of the hands that it speaks of, for the runway; missing where it speaks of a dish or the meal. */
   steps?: string[];
+  /** The remedy, where it is water that can be added at one tap; ml for the dish’s own servings. */
+  addWater?: { dishId: string; stageId: string; ml: number; label: string };
 }
 
 /** A by-product that one dish hands to another. */

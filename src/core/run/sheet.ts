@@ -3,7 +3,7 @@ import type { Kitchen } from '../kitchen';
 import { BURNER_UNIT, dishOfRun, OVEN_UNIT, type CompiledMeal, type StepMeaning } from '../plan';
 import type { Caution } from '../safety';
 import type { Schedule } from '../solve';
-import { formatMinutes, formatTime } from '../units';
+import { formatMinutes, formatQuantity, formatTime } from '../units';
 
 export interface SheetLine {
   stepId: string;
@@ -62,7 +62,7 @@ export function toRunSheet(
       place: placeName(unit, kitchen),
       dish: meaning.dishName,
       action: meaning.text,
-      amounts: meaning.amounts,
+      amounts: [...meaning.amounts, ...waterFor(meaning, unit, kitchen)],
       setting: settingOf(meaning, unit),
       detail: detailOf(meaning, compiled, times, serveAt, kitchen),
       caution: meaning.caution,
@@ -110,6 +110,18 @@ function sayOnce(lines: SheetLine[]): SheetLine[] {
 function settingOf(meaning: StepMeaning, unit: string | undefined): string | null {
   const setting = meaning.settings?.[unit ?? ''];
   return setting === undefined ? null : `valve to seal; ${setting}`;
+}
+
+/** Water that the plan counts on beyond the dish’s, so that nobody has to guess it. */
+function waterFor(
+  { topUps }: StepMeaning,
+  unit: string | undefined,
+  { system }: Pick<Kitchen, 'system'>,
+): string[] {
+  const topUp = topUps?.[unit ?? ''];
+  if (!topUp) return [];
+  const amount = formatQuantity({ amount: Math.ceil(topUp.ml / 10) * 10, unit: 'ml' }, system);
+  return [`${amount} more water, for this pot`];
 }
 
 /** A rinse is part of the evening only where another stay follows in the same cooker. */

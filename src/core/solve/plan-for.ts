@@ -117,10 +117,17 @@ function latestStarts(
   const start = new Float64Array(players.length);
   for (let run = 0; run < runs; run++) {
     stage.draw(seed, run);
+    /** By what is taken: the start of the next that takes it, which none before it may come after. */
+    const nextTaker = new Map<string, number>();
     for (let i = players.length - 1; i >= 0; i--) {
       let end = due[i] as number;
       for (const { to, lag } of next[i] ?? []) end = Math.min(end, (start[to] as number) - lag);
-      start[i] = beforeAbsences(players[i] as Player, end, lengths[i] as number, problem);
+      const player = players[i] as Player;
+      const length = lengths[i] as number;
+      const takes = length > 0 ? player.takes : [];
+      for (const { what } of takes) end = Math.min(end, (nextTaker.get(what) ?? Infinity) + length);
+      start[i] = beforeAbsences(player, end, length, problem);
+      for (const { what } of takes) nextTaker.set(what, start[i] as number);
       (all[i] as Float64Array)[run] = start[i] as number;
     }
   }

@@ -7,8 +7,14 @@ import type { Dish } from '$core/dish';
 /**
  * @param told what is said once it is saved
  * @param back the dish as it was; null for a change that is itself an undo
+ * @param onkept what else is to know of it, of an undo as well
  */
-export async function writeDish(next: Dish, told: string, back: Dish | null): Promise<void> {
+export async function writeDish(
+  next: Dish,
+  told: string,
+  back: Dish | null,
+  onkept: (dish: Dish) => void = () => {},
+): Promise<void> {
   const body = new FormData();
   body.set('dish', JSON.stringify(next));
   body.set('why', told);
@@ -19,11 +25,17 @@ export async function writeDish(next: Dish, told: string, back: Dish | null): Pr
     toast.error(problem ?? 'Not saved: the server can’t be reached. Try again.');
     return;
   }
+  onkept(next);
   await invalidateAll();
   toast.success(
     told,
     back
-      ? { action: { label: 'Undo', onClick: () => void writeDish(back, 'As it was.', null) } }
+      ? {
+          action: {
+            label: 'Undo',
+            onClick: () => void writeDish(back, 'As it was.', null, onkept),
+          },
+        }
       : {},
   );
 }

@@ -53,7 +53,7 @@ const WORK_FIRST = 40_000;
 const MOST_PLAYED = 7;
 const MOST_SHOWN = 6;
 const WAY_RUNS = 100;
-const QUICK = { runs: 60, rounds: 2 };
+const QUICK = { runs: 60, rounds: 3 };
 /** What an evening by this plan is like, in numbers to compare. */
 export function outlookOf(compiled: CompiledMeal, schedule: Schedule): Outlook {
   const totals = totalsOf(compiled.problem, schedule);

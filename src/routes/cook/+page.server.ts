@@ -37,12 +37,17 @@ export const load: PageServerLoad = async () => {
 export const actions: Actions = {
   /** Turns a meal's plan into a live evening; one that runs already is taken up again. */
   start: async ({ request }) => {
-    const mealId = String((await request.formData()).get('meal') ?? '');
+    const form = await request.formData();
+    const mealId = String(form.get('meal') ?? '');
     const store = await database();
     const running = (await listEvenings(store)).find((e) => e.mealId === mealId && !e.isPractice);
     if (running) redirect(303, `/cook/${running.id}`);
     const { meal, compiled, schedule, serveAt } = await mealPlan(mealId);
     if (schedule.cost === null) return fail(422, { problem: 'This meal has no plan yet.' });
+    // What the plan had to stop for stands in the way once more, until somebody says that they have seen it.
+    const stops = compiled.notes.filter((n) => n.severity === 'stop');
+    if (stops.length > 0 && form.get('seen') !== 'yes')
+      return fail(409, { stops: { mealId, notes: stops } });
     const id = crypto.randomUUID();
     await startEvening(
       store,

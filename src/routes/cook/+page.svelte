@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Stops from '$lib/ui/cook/stops.svelte';
   import { formatDay, formatTime } from '$core/units';
   import type { PageProps } from './$types';
 
@@ -29,20 +30,34 @@
         <p class="font-head text-2xl font-bold">{meal.name}</p>
         <p class="text-muted">{formatDay(at, data.kitchen)}, {formatTime(at, data.kitchen)}</p>
       </div>
+      {#if form?.stops?.mealId === meal.id}
+        <Stops notes={form.stops.notes} />
+      {/if}
       <div class="flex flex-wrap gap-2">
         {#if running.has(meal.id)}
           <a class="btn min-h-14 btn-strong px-6 text-lg" href="/cook/{running.get(meal.id)}"
             >Go on cooking</a
           >
         {:else if meal.isPlanned}
-          <form method="POST" action="?/start">
+          <form method="POST" action="/cook?/start">
             <input type="hidden" name="meal" value={meal.id} />
-            <button class="btn min-h-14 btn-strong px-6 text-lg"
-              >Start cooking<span class="sr-only"> {meal.name}</span></button
-            >
+            {#if form?.stops?.mealId === meal.id}
+              <input type="hidden" name="seen" value="yes" />
+              <button class="btn min-h-14 px-6 text-lg"
+                >Start all the same<span class="sr-only"> {meal.name}</span></button
+              >
+            {:else}
+              <button class="btn min-h-14 btn-strong px-6 text-lg"
+                >Start cooking<span class="sr-only"> {meal.name}</span></button
+              >
+            {/if}
           </form>
         {:else}
           <a class="btn" href="/meals/{meal.id}">Plan it first</a>
+        {/if}
+        {#if form?.stops?.mealId === meal.id}
+          <a class="btn min-h-14 btn-strong px-6 text-lg" href="/meals/{meal.id}">Change the plan</a
+          >
         {/if}
         {#if meal.isPlanned}
           <a class="btn min-h-14 btn-quiet" href="/cook/practice?meal={meal.id}"

@@ -212,7 +212,7 @@
           >Least liquid<select class="mt-1 field text-ink" bind:value={kitchen.school}
             ><option value="by-size">by the cooker’s size</option><option value="one-cup"
               >one cup in any</option
-            ></select
+            ><option value="with-juices">by size, with the juices counted</option></select
           ></label
         >
       </div>

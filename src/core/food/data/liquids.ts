@@ -11,9 +11,11 @@ export const LIQUIDS = foodTable(
   `
 water           | water | thin | 100 0 0 0 0 0 | 1 | keep=dry | SR
 broth           | broth, stock, chicken broth, beef broth, vegetable broth, vegetable stock, chicken stock, beef stock, bouillon | thin | 97.5 0.6 0.2 0.5 0 1.2 | 1.01 | keep=soup allergens=celery | SR
-wine            | wine, white wine, red wine, dry white wine | thin | 87 0.1 0 2.6 0 0.3 | 0.99 | allergens=sulphites | SR
+wine            | wine, white wine, red wine, dry white wine, sherry, port, vermouth, marsala, mirin, sake | thin | 87 0.1 0 2.6 0 0.3 | 0.99 | allergens=sulphites | SR
 stout           | stout, beer, ale | thin | 92 0.5 0 3.6 0 0.2 | 1.01 | allergens=gluten | SR
 juice           | juice, apple juice, grape juice | thin | 88 0.2 0.1 11 0.2 0.3 | 1.04 | | SR
+cola            | cola, lemonade, ginger ale, soda, fizzy drink, root beer, tonic water | thin | 89.5 0 0 10.4 0 0.1 | 1.04 | | SR
+soda-water      | soda water, sparkling water, mineral water | thin | 100 0 0 0 0 0 | 1 | keep=dry | SR
 cider           | cider, dry cider | thin | 93 0 0 2.6 0 0.2 | 1.01 | allergens=sulphites | SR
 lemon-juice     | lemon juice, lime juice | thin | 92.3 0.4 0.2 6.6 0.3 0.2 | 1.03 | | SR
 vinegar         | vinegar, wine vinegar, cider vinegar, red wine vinegar, white wine vinegar | thin | 94 0 0 0.9 0 0.2 | 1.01 | keep=dry | SR

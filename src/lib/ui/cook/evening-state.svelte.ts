@@ -1,6 +1,8 @@
 /** A live evening on one screen: its events, what is still to be sent, and the clock. */
 import { createStore, get, set } from 'idb-keyval';
 import { freshId } from '$lib/client/fresh-id';
+import { keepOffset, offsetAt } from '$lib/client/server-clock';
+import { watchShared } from '$lib/client/shared-stream';
 import { without } from './by-id';
 import {
   eveningNow,
@@ -12,6 +14,15 @@ import {
 } from '$core/run';
 
 const RETRY_MS = 3000;
+/** As many as the server takes in one go, with room to spare. */
+const MOST_AT_ONCE = 100;
+/** Answers about who asks, not about what was sent: passcode, only showing, length, name of the server. */
+const DOOR: ReadonlySet<number> = new Set([401, 403, 411, 413, 421]);
+const REFUSED: Readonly<Record<number, string>> = {
+  401: 'Give the passcode first.',
+  403: 'This screen is not let in.',
+  421: 'This server is not known by the name in the address.',
+};
 type Tap = RunEvent extends infer E
   ? E extends RunEvent
     ? Omit<E, 'id' | 'at' | 'by' | 'cook'>
@@ -25,6 +36,10 @@ export class EveningState {
   now = $state(0);
   isOnline = $state(true);
   problem = $state('');
+  /** Why the server does not let this screen in, where it does not. */
+  refusal = $state<{ status: number; text: string } | null>(null);
+  /** Whether this screen may change something; one that only shows taps nothing. */
+  readonly canTap: boolean;
   readonly evening: Evening;
   readonly by: string;
   /** Id of the cook whose screen this is; null: everybody's. */
@@ -32,7 +47,7 @@ export class EveningState {
 
   /** This machine's clock against the server's, ms. */
   private offset = 0;
-  private stream: EventSource | null = null;
+  private unwatch: (() => void) | null = null;
   private sending = false;
   private store: ReturnType<typeof createStore> | null = null;
   readonly state = $derived.by(() =>
@@ -42,8 +57,9 @@ export class EveningState {
   /** How many times as fast as real the evening's clock runs. */
   readonly speed = $derived(speedOf([...this.events, ...this.waiting]));
 
-  constructor(evening: Evening, events: RunEvent[], now: number) {
+  constructor(evening: Evening, events: RunEvent[], now: number, canTap = true) {
     this.evening = evening;
+    this.canTap = canTap;
     this.events = events;
     this.now = eveningNow(events, now);
     this.by = `screen ${freshId(4)}`;
@@ -52,7 +68,8 @@ export class EveningState {
   /** Call once the page is shown; stop with what it returns. */
   start(serverNow: number): () => void {
     // Clocks of phones differ: moments are counted on the server's.
-    this.offset = serverNow - Date.now();
+    this.offset = offsetAt(serverNow, Date.now());
+    this.tick();
     const tick = setInterval(() => this.tick(), this.evening.practice ? 500 : 1000);
     const onshow = (): void => this.tick();
     document.addEventListener('visibilitychange', onshow);
@@ -61,7 +78,7 @@ export class EveningState {
     return () => {
       clearInterval(tick);
       document.removeEventListener('visibilitychange', onshow);
-      this.stream?.close();
+      this.unwatch?.();
     };
   }
 
@@ -108,17 +125,17 @@ export class EveningState {
   }
 
   private listen(): void {
-    this.stream = new EventSource(`/api/evenings/${this.evening.id}/stream`);
-    this.stream.onmessage = ({ data }: MessageEvent<string>) => {
-      const message = JSON.parse(data) as { now: number; events: RunEvent[] };
-      this.offset = message.now - Date.now();
-      this.isOnline = true;
-      this.take(message.events);
-      void this.flush();
-    };
-    this.stream.onerror = () => {
-      this.isOnline = false;
-    };
+    this.unwatch = watchShared(`/api/evenings/${this.evening.id}/stream`, {
+      message: (data) => {
+        const message = JSON.parse(data) as { now: number; events: RunEvent[] };
+        this.offset = keepOffset(message.now, Date.now());
+        this.isOnline = true;
+        this.refusal = null;
+        this.take(message.events);
+        void this.flush();
+      },
+      trouble: () => void this.findOut(),
+    });
   }
 
   private take(events: readonly RunEvent[]): void {
@@ -137,6 +154,7 @@ export class EveningState {
 
   /** Something happened, now: it counts here at once, and is sent as soon as it can be. */
   tap(what: Tap): void {
+    if (!this.canTap) return;
     this.tick();
     const event = {
       ...what,
@@ -150,34 +168,54 @@ export class EveningState {
     void this.flush();
   }
 
+  /** Sends what waits, so many at a time. What the server refuses for whose screen it is stays here. */
   private async flush(): Promise<void> {
-    if (this.sending || this.waiting.length === 0) return;
+    if (this.sending || this.waiting.length === 0 || !this.canTap) return;
     this.sending = true;
-    const batch = this.waiting;
+    const batch = this.waiting.slice(0, MOST_AT_ONCE);
     try {
       const response = await fetch(`/api/evenings/${this.evening.id}/events`, {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify({ events: batch }),
       });
+      if (response.status >= 500) throw new Error(String(response.status));
+      this.isOnline = true;
+      if (DOOR.has(response.status)) {
+        // Not for what was tapped, but for who asks: it is kept, and sent once that is settled.
+        this.refusal = { status: response.status, text: await response.text() };
+        return;
+      }
+      this.refusal = null;
       const body = (await response.json()) as { events?: RunEvent[]; message?: string };
       if (response.ok) {
         this.problem = '';
-        this.isOnline = true;
         this.take([...batch, ...(body.events ?? [])]);
-        await this.keep();
-      } else if (response.status < 500) {
+      } else {
         // Refused: said, and set aside, so that later taps are not held up.
         this.problem = body.message ?? 'Not taken over.';
         this.waiting = this.waiting.filter((e) => !batch.includes(e));
-        await this.keep();
-      } else throw new Error(String(response.status));
+      }
+      await this.keep();
     } catch {
       this.isOnline = false;
       setTimeout(() => void this.flush(), RETRY_MS);
     } finally {
       this.sending = false;
-      if (this.waiting.length > 0 && this.isOnline) void this.flush();
+      if (this.waiting.length > 0 && this.isOnline && this.refusal === null) void this.flush();
+    }
+  }
+
+  /** Why the stream broke off: no server, or one that does not let this screen in. */
+  private async findOut(): Promise<void> {
+    try {
+      const response = await fetch(`/api/evenings/${this.evening.id}/events`, { method: 'HEAD' });
+      this.isOnline = response.status < 500;
+      this.refusal = DOOR.has(response.status)
+        ? { status: response.status, text: REFUSED[response.status] ?? '' }
+        : null;
+    } catch {
+      this.isOnline = false;
     }
   }
 }

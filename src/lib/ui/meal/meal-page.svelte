@@ -3,7 +3,7 @@
   import type { Dish } from '$core/dish';
   import type { Kitchen } from '$core/kitchen';
   import type { DishPick, Meal } from '$core/meal';
-  import { looksAtPlan, whyLate, type SavedPlan } from '$core/plan';
+  import { addWater, looksAtPlan, whyLate, type PlanNote, type SavedPlan } from '$core/plan';
   import { cooksOf, givenTo, shareSteps, toRunSheet } from '$core/run';
   import { formatTime } from '$core/units';
   import { Runway } from '$lib/ui/runway';
@@ -13,6 +13,7 @@
   import LateBanner from './late-banner.svelte';
   import MealHeader from './meal-header.svelte';
   import { MealState } from './meal-state.svelte';
+  import { writeDish } from '$lib/client/write-dish';
   import NeedsLook from './needs-look.svelte';
   import RunSheet from './run-sheet.svelte';
   import Summary from './summary.svelte';
@@ -80,6 +81,14 @@
             !plan.isSureEnough ||
             notes.some((n) => n.severity === 'stop' || isMarked(n))))),
   );
+
+  /** Puts the water that a pot lacks into its dish, with the way back; the plan follows at once. */
+  async function pourWater(water: NonNullable<PlanNote['addWater']>): Promise<void> {
+    const before = model.dishes.find((d) => d.id === water.dishId);
+    if (!before) return;
+    const after = addWater(before, water.stageId, water.ml);
+    await writeDish(after, 'The water is in the dish.', before, (kept) => model.exchangeDish(kept));
+  }
 
   /** The part of a step's id that its entry's pins go by; a cycle is moved by its lid. */
   function pinPart(stepId: string): { entryId: string; part: string; start: number } | null {
@@ -239,7 +248,7 @@
         onclose={() => (selected = null)}
       />
     {/if}
-    {#if notes.length > 0}<NeedsLook {notes} />{/if}
+    {#if notes.length > 0}<NeedsLook {notes} onwater={(water) => void pourWater(water)} />{/if}
     <DishPicks {model} picks={loaded.picks} />
     {#if model.meal.batch}<BagsCard {model} freeLitres={loaded.freeLitres} />{/if}
     <WhoEats {model} />

@@ -137,6 +137,12 @@ export class MealState {
     }
   }
 
+  /** A dish of the meal as it was changed elsewhere; the plan follows. */
+  exchangeDish(dish: Dish): void {
+    this.dishes = this.dishes.map((d) => (d.id === dish.id ? dish : d));
+    this.replan(true);
+  }
+
   /** Of a bag no more is planned than there is. */
   private entryFor(id: string, dishId: string, meal: Meal): MealEntry {
     const entry = newEntry(id, dishId);

@@ -2,7 +2,11 @@
   import type { PlanNote } from '$core/plan';
   import { isMarked } from './marks';
 
-  let { notes }: { notes: readonly PlanNote[] } = $props();
+  interface Props {
+    notes: readonly PlanNote[];
+    onwater: (water: NonNullable<PlanNote['addWater']>) => void;
+  }
+  let { notes, onwater }: Props = $props();
   const LOOK = {
     stop: 'border-pimento bg-pimento-soft',
     look: 'border-ember bg-ember-soft',
@@ -27,6 +31,12 @@
           {note.text}
         </p>
         {#if note.remedy}<p class="mt-1 text-[15px]">{note.remedy}</p>{/if}
+        {#if note.addWater}
+          {@const water = note.addWater}
+          <button type="button" class="mt-2 btn" onclick={() => onwater(water)}
+            >{water.label}</button
+          >
+        {/if}
       </li>
     {/each}
   </ul>

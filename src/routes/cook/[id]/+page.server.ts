@@ -5,7 +5,7 @@ import { readKitchen } from '$lib/server/kitchen-store';
 import type { PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
 
-export const load: PageServerLoad = async ({ params }) => {
+export const load: PageServerLoad = async ({ params, locals }) => {
   const store = await database();
   const [stored, kitchen] = await Promise.all([readEvening(store, params.id), readKitchen(store)]);
   if (!stored)
@@ -13,5 +13,5 @@ export const load: PageServerLoad = async ({ params }) => {
       message: 'There is no such evening.',
       remedy: 'Open Cook and start one from a meal.',
     });
-  return { ...stored, kitchen, now: currentTime() };
+  return { ...stored, kitchen, now: currentTime(), canTap: locals.role !== 'look' };
 };

@@ -1,7 +1,9 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
   import { toast } from 'svelte-sonner';
-  import { cookResource, isBatchDay, totalsOf } from '$core/plan';
+  import { cookResource, isBatchDay, sayWater, totalsOf } from '$core/plan';
+  import Stops from '$lib/ui/cook/stops.svelte';
+  import { keepForOffline } from '$lib/client/keep-page';
   import { cooksOf, placeName, readPot, shareSteps, TROUBLES, type LiveStep } from '$core/run';
   import { formatDay, formatTime } from '$core/units';
   import { keepOnScreen, readScreen } from '$lib/client/this-screen';
@@ -22,7 +24,9 @@
     untrack(() => data.evening),
     untrack(() => data.events),
     untrack(() => data.now),
+    untrack(() => data.canTap),
   );
+  const stops = $derived(live.evening.compiled.notes.filter((n) => n.severity === 'stop'));
   const end = $derived(isBatchDay(live.evening.compiled) ? 'All packed' : 'On the table');
   let showsRunway = $state(false);
   let hasSound = $state(false);
@@ -39,6 +43,7 @@
     if (mine >= 0) setMe(mine);
     canNotify = 'Notification' in window && window.isSecureContext;
     const stop = live.start(data.now);
+    void keepForOffline(location.pathname);
     const sleep = stayAwake();
     return () => {
       stop();
@@ -127,7 +132,12 @@
   }
   const place = (step: LiveStep): string =>
     placeName(step.unit ?? undefined, data.kitchen) ?? 'Counter';
-  const setting = (step: LiveStep): string => step.meaning.settings?.[step.unit ?? ''] ?? '';
+  /** What to press, and the water that the plan counts on beyond the dish’s. */
+  function setting(step: LiveStep): string {
+    const keys = step.meaning.settings?.[step.unit ?? ''] ?? '';
+    const water = step.meaning.topUps?.[step.unit ?? ''];
+    return water ? `${keys}; ${sayWater(water.ml, data.kitchen.system)} more for this pot` : keys;
+  }
 
   /** What was tapped last, and can be taken back. */
   const lastTap = $derived(
@@ -223,7 +233,7 @@
     </div>
   </header>
 
-  {#if live.evening.practice}
+  {#if live.evening.practice && live.canTap}
     <PracticeBar
       speed={live.speed}
       onspeed={(speed) => live.tap({ kind: 'paced', speed, real: Date.now() })}
@@ -270,6 +280,33 @@
       A cook is away until <b>{clock(fold.awayUntil)}</b>; the plan counts on it.
     </p>
   {/if}
+  {#if stops.length > 0}<div class="mt-3"><Stops notes={stops} /></div>{/if}
+  {#if !live.canTap}
+    <p
+      role="status"
+      class="mt-3 rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-3 text-lg"
+    >
+      This screen only shows.
+      <a class="font-semibold underline" href="/access?to=/cook/{live.evening.id}"
+        >Give the passcode</a
+      >
+      to tap here.
+    </p>
+  {:else if live.refusal}
+    <p
+      role="alert"
+      class="mt-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3 text-lg"
+    >
+      <b>The server does not let this screen in.</b>
+      {live.refusal.text}{#if live.waiting.length > 0}
+        {live.waiting.length === 1 ? 'One tap is' : `${live.waiting.length} taps are`} kept here until
+        then.{/if}
+      {#if live.refusal.status === 401 || live.refusal.status === 403}<a
+          class="font-semibold underline"
+          href="/access?to=/cook/{live.evening.id}">Give the passcode</a
+        >{/if}
+    </p>
+  {/if}
   {#if live.problem}
     <p role="alert" class="mt-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3">
       {live.problem}
@@ -294,7 +331,7 @@
   {/if}
 
   <div class="mt-4 grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
-    <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-4">
+    <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-4" inert={!live.canTap}>
       <NowCard
         {live}
         {fold}
@@ -361,14 +398,14 @@
         clock={clock(live.now)}
         {shift}
       />
-      {#if assumed.length > 0}
+      {#if assumed.length > 0 && live.canTap}
         <TakenAsPlanned
           steps={assumed}
           {clock}
           onnotyet={(s) => live.tap({ kind: 'more', step: s.meaning.id, minutes: 3 })}
         />
       {/if}
-      <SomethingElse {live} {fold} {lastTap} {clock} />
+      {#if live.canTap}<SomethingElse {live} {fold} {lastTap} {clock} />{/if}
     </div>
   </div>
 

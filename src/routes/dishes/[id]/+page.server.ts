@@ -11,6 +11,7 @@ import {
   type Dish,
 } from '$core/dish';
 import { fillLimit, leastLiquid } from '$core/cooker';
+import { altitudeRule } from '$core/doneness';
 import type { Kitchen } from '$core/kitchen';
 import { mealSchema } from '$core/meal';
 import {
@@ -69,6 +70,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
     cautions: cautions.filter((c) => c !== null),
     allergens: allergensOf(scaled),
     checks: checkDish(dish, kitchen),
+    isHigh: altitudeRule(kitchen.altitudeM) > 1 && dish.stages.some((s) => s.kind === 'pressure'),
     changes: changesAt(dish, scaled.servings, kitchen),
     rooms: roomFor(dish, scaled.servings, kitchen),
     diets: dietsOf(scaled),
@@ -91,6 +93,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
       stay.map((offer) => ({
         name: offer.cooker.name,
         refusals: offer.refusals,
+        water: [...offer.topUps.values()].filter((t) => !t.isOwn).reduce((sum, t) => sum + t.ml, 0),
         cycles: Object.fromEntries(offer.cycles),
         browning: Object.fromEntries(offer.browning),
       })),

@@ -3,7 +3,7 @@
   import { isParted, sayPart, type Dish, type Stage } from '$core/dish';
   import { takeUnread, type UnreadKind } from '$core/recipe';
   import { writeDish } from '$lib/client/write-dish';
-  import { stageMinutes } from '$core/plan';
+  import { sayWater, stageMinutes } from '$core/plan';
   import { formatMinutes, formatQuantity } from '$core/units';
   import {
     AskGroups,
@@ -220,6 +220,35 @@
       />{/if}
     <UnreadList pieces={dish.unread} ontake={take} />
     <AskGroups foods={data.unknownFoods} action="?/remember" />
+    {#if data.isHigh}
+      <section
+        aria-labelledby="altitude"
+        class="rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-3"
+      >
+        <h2 id="altitude" class="font-bold">Your altitude</h2>
+        <p class="text-[15px]">
+          {dish.heldHere
+            ? 'Its minutes under pressure are for this kitchen: plans take them as they are.'
+            : 'Plans lengthen its minutes under pressure for your altitude.'}
+        </p>
+        <button
+          type="button"
+          class="mt-2 btn"
+          onclick={() => {
+            const before = $state.snapshot(dish) as Dish;
+            const heldHere = !dish.heldHere;
+            void writeDish(
+              { ...before, heldHere },
+              heldHere ? 'Taken as they are.' : 'Lengthened in plans.',
+              before,
+            );
+          }}
+          >{dish.heldHere
+            ? 'They are for the sea: lengthen them'
+            : 'They are for this kitchen already'}</button
+        >
+      </section>
+    {/if}
     <DishLooks {dish} checks={data.checks} />
     <RoomCard rooms={data.rooms} {scaled} system={data.kitchen.system} onservings={setServings} />
     {#if data.cookers.length > 0}
@@ -241,6 +270,9 @@
                       {cycle.comeUp} min to come up, {cycle.release} min to let go
                     </p>{/if}
                 {/each}
+                {#if offer.water > 0}<p class="text-[15px] font-semibold text-ember-ink">
+                    with {sayWater(offer.water, data.kitchen.system)} more than the recipe has
+                  </p>{/if}
                 {#each offer.refusals as refusal, r (r)}<p class="text-[15px]">
                     {refusal}.
                   </p>{/each}

@@ -10,6 +10,9 @@ import { currentTime } from '$lib/server/clock';
 
 const bodySchema = z.object({ events: z.array(runEventSchema).min(1).max(200) });
 
+/** Whether this screen is let in at all; the doors in front of it have answered otherwise. */
+export const HEAD: RequestHandler = () => new Response(null);
+
 export const POST: RequestHandler = async ({ request, params }) => {
   const body = bodySchema.safeParse(await request.json().catch(() => null));
   if (!body.success)
