@@ -1,5 +1,5 @@
 /** Looks at the database before the server starts: whole, writable, a database at all. */
-import { existsSync } from 'node:fs';
+import { existsSync, statSync } from 'node:fs';
 import { createClient } from '@libsql/client';
 
 /** So long it is waited for a program that writes, or that has just been killed while it did. */
@@ -13,6 +13,8 @@ export async function databaseTrouble(url) {
   if (!url.startsWith('file:')) return null;
   const path = url.slice('file:'.length);
   if (!existsSync(path)) return null;
+  if (statSync(path).size === 0)
+    return `The database ${path} is empty (0 bytes): a household was there, or something went wrong while it was made. Bring back the last copy with: npm run restore. To begin anew, delete the file first.`;
   const client = createClient({ url, timeout: BUSY_MS });
   const restore = 'Bring back the last copy with: npm run restore';
   try {

@@ -63,13 +63,26 @@ describe('the passcode', () => {
       Array.from({ length: 40 }, (_, i) => enter(database, `guess ${i}`, '192.0.2.9', NOW)),
     );
     const messages = tries.flatMap((t) => (t.ok ? [] : [t.problems[0]?.message]));
-    expect(messages.filter((m) => m === 'this is not the passcode')).toHaveLength(5);
-    expect(messages.filter((m) => m === 'too many wrong passcodes')).toHaveLength(35);
+    expect(messages.filter((m) => m === 'this is not the passcode')).toHaveLength(6);
+    expect(messages.filter((m) => m === 'too many wrong passcodes')).toHaveLength(34);
     const right = (at: number) => enter(database, 'thyme olive clock', '192.0.2.9', at);
     expect((await right(NOW + MINUTE)).ok).toBe(false);
     expect((await enter(database, 'thyme olive clock', '192.0.2.1', NOW)).ok).toBe(true);
     expect((await right(NOW + 16 * MINUTE)).ok).toBe(true);
     for (let i = 0; i < 6; i++) await enter(database, 'wrong', '192.0.2.9', NOW + 20 * MINUTE);
+    // What many addresses guess locks nobody else out.
+    for (let i = 0; i < 70; i++)
+      await enter(database, 'wrong', `198.51.100.${i}`, NOW + 20 * MINUTE);
+    expect((await enter(database, 'thyme olive clock', '192.0.2.77', NOW + 20 * MINUTE)).ok).toBe(
+      true,
+    );
+    // One network of IPv6 addresses is one device’s.
+    for (let i = 0; i < 6; i++)
+      await enter(database, 'wrong', `2001:db8:0:7::${i}`, NOW + 20 * MINUTE);
+    const sameNet = '2001:db8:0:7:a:b:c:d';
+    expect((await enter(database, 'thyme olive clock', sameNet, NOW + 20 * MINUTE)).ok).toBe(false);
+    const otherNet = '2001:db8:0:8::1';
+    expect((await enter(database, 'thyme olive clock', otherNet, NOW + 20 * MINUTE)).ok).toBe(true);
     await unlock(database);
     expect((await right(NOW + 21 * MINUTE)).ok).toBe(true);
     await removePasscode(database);

@@ -15,9 +15,8 @@ const MAX_LENGTH = 200;
 /** 32 MB for each try (RFC 7914 names N, r, p). */
 const COST = { N: 2 ** 15, r: 8, p: 1, maxmem: 64 * 2 ** 20 } as const;
 const KEY_BYTES = 32;
-/** Tries before an address has to wait, and how long; and for all addresses together. */
-const TRIES = 5;
-const ALL_TRIES = 50;
+/** Tries before an address has to wait, and how long. Others are not locked out by what one address does. */
+const TRIES = 6;
 const WAIT_MS = 15 * 60_000;
 /** A cookie is good for so long. */
 export const COOKIE_DAYS = 180;
@@ -26,7 +25,16 @@ export const COOKIE = 'olive-access';
 const passcodeSchema = z.object({ salt: z.string(), hash: z.string(), secret: z.string() });
 const failuresSchema = z.record(z.string(), z.object({ count: z.number(), since: z.number() }));
 
+let lastDerived: Promise<unknown> = Promise.resolve();
+
+/** One after another: each takes memory and time on purpose, and many at once would take all of it. */
 function derive(passcode: string, salt: Buffer): Promise<Buffer> {
+  const result = lastDerived.then(() => deriveNow(passcode, salt));
+  lastDerived = result.catch(() => undefined);
+  return result;
+}
+
+function deriveNow(passcode: string, salt: Buffer): Promise<Buffer> {
   return new Promise((resolve, reject) => {
     scrypt(passcode.normalize('NFKC'), salt, KEY_BYTES, COST, (error, key) => {
       if (error) reject(error);
@@ -85,13 +93,13 @@ export async function enter(
       remedy: 'set one on the machine itself: npm run passcode',
     });
   // Counted before it is looked at, in one turn: many tries at once are many tries.
+  const from = whoAsks(address);
   const failures = await changeSetting(database, 'failures', failuresSchema, (known) => {
     const recent = recentOf(known ?? {}, now);
-    const own = recent[address] ?? { count: 0, since: now };
-    return { ...recent, [address]: { ...own, count: own.count + 1 } };
+    const own = recent[from] ?? { count: 0, since: now };
+    return { ...recent, [from]: { ...own, count: own.count + 1 } };
   });
-  const all = Object.values(failures).reduce((sum, f) => sum + f.count, 0);
-  if ((failures[address]?.count ?? 0) > TRIES || all > ALL_TRIES)
+  if ((failures[from]?.count ?? 0) > TRIES)
     return failure({
       field: 'passcode',
       message: 'too many wrong passcodes',
@@ -106,18 +114,34 @@ export async function enter(
       remedy: 'try again; it was set on the machine itself',
     });
   await changeSetting(database, 'failures', failuresSchema, (known) => {
-    const { [address]: _, ...others } = known ?? {};
+    const { [from]: _, ...others } = known ?? {};
     return others;
   });
   return success(sign(stored.secret, 'full', now));
 }
+
+/** So many addresses are remembered at once; beyond them the oldest are let go. */
+const MOST_ADDRESSES = 5000;
 
 /** Those that still count. */
 function recentOf(
   failures: z.infer<typeof failuresSchema>,
   now: number,
 ): z.infer<typeof failuresSchema> {
-  return Object.fromEntries(Object.entries(failures).filter(([, f]) => now - f.since < WAIT_MS));
+  const recent = Object.entries(failures).filter(([, f]) => now - f.since < WAIT_MS);
+  return Object.fromEntries(
+    recent.toSorted(([, a], [, b]) => b.since - a.since).slice(0, MOST_ADDRESSES),
+  );
+}
+
+/** One device has as many IPv6 addresses as it likes in its network: the network is counted (RFC 4291, /64). */
+function whoAsks(address: string): string {
+  const plain = address.replace(/^::ffff:(?=\d+\.)/i, '');
+  if (!plain.includes(':')) return plain;
+  const [head = '', tail = ''] = plain.toLowerCase().split('%')[0]?.split('::') ?? [];
+  const [front, back] = [head.split(':').filter(Boolean), tail.split(':').filter(Boolean)];
+  const zeros = Array.from({ length: Math.max(0, 8 - front.length - back.length) }, () => '0');
+  return `${[...front, ...zeros, ...back].slice(0, 4).join(':')}::/64`;
 }
 
 function sign(secret: string, role: Role, now: number): string {

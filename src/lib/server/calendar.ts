@@ -10,6 +10,11 @@ import type { SheetLine } from '$core/run';
 /** The alarm comes this long before, so that hands can be washed, s. */
 const ALARM_BEFORE_S = 60;
 
+/** Names come from people and files: a line break in one would begin a line of the calendar itself. */
+const oneLine = (text: string): string => text.replace(/\p{Cc}+/gu, ' ').trim();
+const someLines = (text: string): string =>
+  text.replace(/\r\n?/g, '\n').split('\n').map(oneLine).join('\n');
+
 /** Shopping is put a day and a bit before the table. */
 export const SHOP_BEFORE_MS = 26 * 3_600_000;
 
@@ -24,7 +29,7 @@ export function toCalendar(
   stamp: Date,
 ): string {
   const calendar = ical({
-    name: meal.name,
+    name: oneLine(meal.name),
     prodId: { company: 'Olive Clock', product: 'Olive Clock' },
   });
   for (const line of lines) {
@@ -32,40 +37,42 @@ export function toCalendar(
     // Calendars show events of no length badly.
     const end = new Date(start.getTime() + Math.max(1, line.minutes) * 60_000);
     const event = calendar.createEvent({
-      id: `${meal.id}/${line.stepId}@olive-clock`,
+      id: oneLine(`${meal.id}/${line.stepId}@olive-clock`),
       stamp,
       start,
       end,
-      summary: line.place ? `${line.place}: ${line.action}` : line.action,
-      description: [
-        line.dish,
-        line.amounts.join(', '),
-        line.detail,
-        line.caution && `${line.caution.text} (${line.caution.source})`,
-      ]
-        .filter(Boolean)
-        .join('\n'),
+      summary: oneLine(line.place ? `${line.place}: ${line.action}` : line.action),
+      description: someLines(
+        [
+          line.dish,
+          line.amounts.join(', '),
+          line.detail,
+          line.caution && `${line.caution.text} (${line.caution.source})`,
+        ]
+          .filter(Boolean)
+          .join('\n'),
+      ),
     });
     if (line.isHands)
       event.createAlarm({
         type: ICalAlarmType.display,
         triggerBefore: ALARM_BEFORE_S,
-        description: line.action,
+        description: oneLine(line.action),
       });
   }
   calendar.createEvent({
-    id: `${meal.id}/shop@olive-clock`,
+    id: oneLine(`${meal.id}/shop@olive-clock`),
     stamp,
     start: new Date(serveAt - SHOP_BEFORE_MS),
     end: new Date(serveAt - SHOP_BEFORE_MS + 60 * 60_000),
-    summary: `Shop for ${meal.name}`,
+    summary: oneLine(`Shop for ${meal.name}`),
   });
   calendar.createEvent({
-    id: `${meal.id}/table@olive-clock`,
+    id: oneLine(`${meal.id}/table@olive-clock`),
     stamp,
     start: new Date(serveAt),
     end: new Date(serveAt + 60_000),
-    summary: `${meal.name}: ${meal.batch ? 'all packed' : 'on the table'}`,
+    summary: oneLine(`${meal.name}: ${meal.batch ? 'all packed' : 'on the table'}`),
   });
   return calendar.toString();
 }
@@ -103,12 +110,12 @@ export function householdCalendar(
     description = '',
   ): void => {
     calendar.createEvent({
-      id: `${id}@olive-clock`,
+      id: oneLine(`${id}@olive-clock`),
       stamp,
       start: new Date(at),
       end: new Date(at + Math.max(1, minutes) * 60_000),
-      summary,
-      description,
+      summary: oneLine(summary),
+      description: someLines(description),
     });
   };
   for (const { meal, plan } of meals) {
@@ -134,11 +141,11 @@ export function householdCalendar(
   }
   for (const item of items)
     calendar.createEvent({
-      id: `${item.id}/due@olive-clock`,
+      id: oneLine(`${item.id}/due@olive-clock`),
       stamp,
       start: new Date(`${item.useBy}T12:00:00Z`),
       allDay: true,
-      summary: `Use ${item.name} (${item.place}, ${item.code})`,
+      summary: oneLine(`Use ${item.name} (${item.place}, ${item.code})`),
     });
   return calendar.toString();
 }

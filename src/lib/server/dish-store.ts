@@ -2,17 +2,18 @@ import { isDeepStrictEqual } from 'node:util';
 import { asc, desc, eq, inArray } from 'drizzle-orm';
 import { dishSchema, type Dish } from '$core/dish';
 import type { VersionRecord } from '$core/exchange';
+import { readable } from './readable';
 import { inTransaction, inWriteQueue, type Database } from './database';
 import { dishes, dishVersions } from './schema';
 
 export async function listDishes(database: Database): Promise<Dish[]> {
   const rows = await database.select().from(dishes).orderBy(asc(dishes.name));
-  return rows.map((row) => dishSchema.parse(row.document));
+  return rows.flatMap((row) => readable(dishSchema, row.document, `dish ${row.id}`) ?? []);
 }
 
 export async function readDish(database: Database, id: string): Promise<Dish | null> {
   const [row] = await database.select().from(dishes).where(eq(dishes.id, id));
-  return row ? dishSchema.parse(row.document) : null;
+  return row ? readable(dishSchema, row.document, `dish ${row.id}`) : null;
 }
 
 /** Older versions than this many are dropped. */
@@ -76,23 +77,19 @@ export async function listVersions(database: Database, dishId: string): Promise<
     .from(dishVersions)
     .where(eq(dishVersions.dishId, dishId))
     .orderBy(desc(dishVersions.id));
-  return rows.map(({ id, replacedAt, why, document }) => ({
-    id,
-    replacedAt,
-    why,
-    dish: dishSchema.parse(document),
-  }));
+  return rows.flatMap(({ id, replacedAt, why, document }) => {
+    const dish = readable(dishSchema, document, `version ${id}`);
+    return dish ? [{ id, replacedAt, why, dish }] : [];
+  });
 }
 
 /** What every dish was before each change, the oldest first. */
 export async function allVersions(database: Database): Promise<VersionRecord[]> {
   const rows = await database.select().from(dishVersions).orderBy(asc(dishVersions.id));
-  return rows.map(({ dishId, replacedAt, why, document }) => ({
-    dishId,
-    replacedAt,
-    why,
-    dish: dishSchema.parse(document),
-  }));
+  return rows.flatMap(({ id, dishId, replacedAt, why, document }) => {
+    const dish = readable(dishSchema, document, `version ${id}`);
+    return dish ? [{ dishId, replacedAt, why, dish }] : [];
+  });
 }
 
 /** Ids that are taken. */
@@ -118,5 +115,10 @@ export async function dishesById(
     .select()
     .from(dishes)
     .where(inArray(dishes.id, [...new Set(ids)]));
-  return new Map(rows.map((row) => [row.id, dishSchema.parse(row.document)]));
+  return new Map(
+    rows.flatMap((row) => {
+      const dish = readable(dishSchema, row.document, `dish ${row.id}`);
+      return dish ? [[row.id, dish] as const] : [];
+    }),
+  );
 }

@@ -14,6 +14,7 @@ import { failure, success, type Outcome, type Problem } from '$core/reason';
 import type { ClockStyle } from '$core/units';
 import { inWriteQueue, type Database } from './database';
 import { tell } from './live-hub';
+import { readable } from './readable';
 import { eveningEvents, evenings } from './schema';
 
 /** No event counts that claims to happen so far ahead, ms: the clock of that screen is wrong. */
@@ -78,9 +79,11 @@ export async function readEvening(
     .from(eveningEvents)
     .where(eq(eveningEvents.eveningId, id))
     .orderBy(asc(eveningEvents.seq));
+  const evening = readable(eveningSchema, row.document, `evening ${id}`);
+  if (!evening) return null;
   return {
-    evening: eveningSchema.parse(row.document),
-    events: rows.map((r) => runEventSchema.parse(r.document)),
+    evening,
+    events: rows.flatMap((r) => readable(runEventSchema, r.document, `event ${r.id}`) ?? []),
   };
 }
 

@@ -4,10 +4,15 @@ import type { MoveRecord } from '$core/exchange';
 import { failure, problemsOf, success, type Outcome } from '$core/reason';
 import { movedTo, stockWith, storeItemSchema, type StoreItem } from '$core/stores';
 import { inTransaction, inWriteQueue, type Database } from './database';
+import { readable } from './readable';
 import { storeItems, storeMoves } from './schema';
 
-const toItem = (row: typeof storeItems.$inferSelect): StoreItem =>
-  storeItemSchema.parse({ ...(row.document as object), portions: row.portions, place: row.place });
+const toItem = (row: typeof storeItems.$inferSelect): StoreItem | null =>
+  readable(
+    storeItemSchema,
+    { ...(row.document as object), portions: row.portions, place: row.place },
+    `item ${row.id}`,
+  );
 
 /** What is there, due first. */
 export async function listItems(database: Database): Promise<StoreItem[]> {
@@ -16,7 +21,7 @@ export async function listItems(database: Database): Promise<StoreItem[]> {
     .from(storeItems)
     .where(gt(storeItems.portions, 0))
     .orderBy(asc(storeItems.useBy));
-  return rows.map(toItem);
+  return rows.flatMap((row) => toItem(row) ?? []);
 }
 
 /** What is an ingredient of dishes: cooked in bulk, or raw food in packs; due first. */
@@ -31,13 +36,13 @@ export async function listBulk(database: Database): Promise<StoreItem[]> {
       ),
     )
     .orderBy(asc(storeItems.useBy));
-  return rows.map(toItem);
+  return rows.flatMap((row) => toItem(row) ?? []);
 }
 
 /** Also what is used up: a meal may still name it. */
 export async function listAllItems(database: Database): Promise<StoreItem[]> {
   const rows = await database.select().from(storeItems).orderBy(asc(storeItems.useBy));
-  return rows.map(toItem);
+  return rows.flatMap((row) => toItem(row) ?? []);
 }
 
 export async function itemByCode(database: Database, code: string): Promise<StoreItem | null> {
@@ -58,7 +63,12 @@ export async function itemsByCode(
     .select()
     .from(storeItems)
     .where(inArray(storeItems.code, [...new Set(codes)]));
-  return new Map(rows.map((row) => [row.code, toItem(row)]));
+  return new Map(
+    rows.flatMap((row) => {
+      const item = toItem(row);
+      return item ? [[row.code, item] as const] : [];
+    }),
+  );
 }
 
 /** Codes that were ever given: an old label never opens another bag. */
@@ -118,6 +128,7 @@ export async function takeOfStock(
   const [row] = await database.select().from(storeItems).where(eq(storeItems.id, id));
   if (!row) return null;
   const item = toItem(row);
+  if (!item) return null;
   if (!item.bulk && !item.pack) return takeOut(database, id, portions, move);
   // Read and taken in one turn, so that of many at once each finds what the one before has left.
   return inWriteQueue(async () => {

@@ -1,11 +1,14 @@
 import { asc, eq } from 'drizzle-orm';
 import { foodKey, larderItemSchema, priceSchema, type LarderItem, type Price } from '$core/lists';
+import { readable } from './readable';
 import { inWriteQueue, type Database } from './database';
 import { larder, prices } from './schema';
 
 export async function listLarder(database: Database): Promise<LarderItem[]> {
   const rows = await database.select().from(larder).orderBy(asc(larder.food));
-  return rows.map((row) => larderItemSchema.parse(row.document));
+  return rows.flatMap(
+    (row) => readable(larderItemSchema, row.document, `larder ${row.food}`) ?? [],
+  );
 }
 
 /** Puts a food into the house; what was known of it is replaced. */
@@ -27,7 +30,7 @@ export async function removeLarderItem(database: Database, food: string): Promis
 
 export async function listPrices(database: Database): Promise<Price[]> {
   const rows = await database.select().from(prices).orderBy(asc(prices.food));
-  return rows.map((row) => priceSchema.parse(row.document));
+  return rows.flatMap((row) => readable(priceSchema, row.document, `price ${row.food}`) ?? []);
 }
 
 export async function savePrice(database: Database, price: Price): Promise<void> {

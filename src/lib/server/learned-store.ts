@@ -1,10 +1,11 @@
 /** What evenings have taught: observations of each, the figures from them, and the kitchen for planning. */
 import { z } from 'zod';
+import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import { learn, observe, priorFor, withLearned, type Figure, type Observation } from '$core/learn';
 import { accountOf, eveningNow } from '$core/run';
 import { inWriteQueue, type Database } from './database';
-import { listDishes } from './dish-store';
+import { dishesById, listDishes } from './dish-store';
 import { listEvenings, readEvening } from './evening-store';
 import { readKitchen } from './kitchen-store';
 import { observations } from './schema';
@@ -21,20 +22,22 @@ export async function refreshObservations(
   eveningId: string,
   now: number,
 ): Promise<void> {
-  const [stored, kitchen, dishes] = await Promise.all([
-    readEvening(database, eveningId),
-    readKitchen(database),
-    listDishes(database),
-  ]);
+  const kitchen = await readKitchen(database);
+  const stored = await readEvening(database, eveningId);
   if (!stored) return;
-  const { evening, events } = stored;
+  const ids = [...new Set(stored.evening.compiled.meanings.map((m) => m.dishId))];
+  await observeEvening(database, stored, { kitchen, dishes: await dishesById(database, ids) }, now);
+}
+
+async function observeEvening(
+  database: Database,
+  { evening, events }: NonNullable<Awaited<ReturnType<typeof readEvening>>>,
+  { kitchen, dishes }: { kitchen: Kitchen; dishes: ReadonlyMap<string, Dish> },
+  now: number,
+): Promise<void> {
+  const eveningId = evening.id;
   const said = new Map((await verdictsOf(database, eveningId)).map((v) => [v.entryId, v.verdict]));
-  const account = accountOf(
-    evening,
-    events,
-    new Map(dishes.map((d) => [d.id, d])),
-    eveningNow(events, now),
-  );
+  const account = accountOf(evening, events, dishes, eveningNow(events, now));
   const document = account.isServed ? observe(evening, account, kitchen, said) : [];
   await inWriteQueue(async () => {
     await database
@@ -49,8 +52,16 @@ async function catchUp(database: Database, now: number): Promise<void> {
   const known = new Set(
     (await database.select({ id: observations.eveningId }).from(observations)).map((r) => r.id),
   );
-  for (const { id, isPractice } of await listEvenings(database))
-    if (!isPractice && !known.has(id)) await refreshObservations(database, id, now);
+  const missing = (await listEvenings(database)).filter((e) => !e.isPractice && !known.has(e.id));
+  if (missing.length === 0) return;
+  const kitchen = await readKitchen(database);
+  const dishes = new Map((await listDishes(database)).map((d) => [d.id, d]));
+  for (const { id } of missing) {
+    const stored = await readEvening(database, id);
+    if (stored) await observeEvening(database, stored, { kitchen, dishes }, now);
+    // A household file brings years of evenings: others are answered in between.
+    await new Promise((resolve) => setImmediate(resolve));
+  }
 }
 
 /** All figures that evenings have taught so far. */

@@ -4,6 +4,7 @@ import { runEventSchema, type RunEvent } from '$core/run';
 import type { Database } from './database';
 import { toLine } from './event-stream';
 import { log } from './log';
+import { readable } from './readable';
 import { eveningEvents } from './schema';
 import { currentTime } from './clock';
 
@@ -64,7 +65,9 @@ async function look(database: Database): Promise<void> {
       .orderBy(asc(eveningEvents.seq));
     for (const row of rows) {
       lastSeq = Math.max(lastSeq, row.seq);
-      if (!told.has(row.id)) tell(row.eveningId, [runEventSchema.parse(row.document)]);
+      if (told.has(row.id)) continue;
+      const event = readable(runEventSchema, row.document, `event ${row.id}`);
+      if (event) tell(row.eveningId, [event]);
     }
   } catch (error) {
     log.warn({ error }, 'could not look for what others stored');

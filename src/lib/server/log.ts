@@ -1,3 +1,7 @@
 import pino from 'pino';
 
-export const log = pino({ level: process.env.LOG_LEVEL || 'warn' });
+/** Errors are written with their name, message and stack: by itself pino writes one as `{}`. */
+export const log = pino({
+  level: process.env.LOG_LEVEL || 'warn',
+  serializers: { error: pino.stdSerializers.err },
+});

@@ -5,6 +5,7 @@ import { failure, success, type Outcome } from '$core/reason';
 import { daysBetween } from '$core/stores';
 import { dayKey } from '$core/units';
 import { addLocalDays, addWeeks, servingIn } from '$lib/client/moments';
+import { readable } from './readable';
 import { inWriteQueue, type Database } from './database';
 import { meals } from './schema';
 
@@ -14,11 +15,13 @@ export interface StoredMeal {
   revision: number;
 }
 
-function toStored(row: typeof meals.$inferSelect): StoredMeal {
+function toStored(row: typeof meals.$inferSelect): StoredMeal | null {
+  const meal = readable(mealSchema, row.document, `meal ${row.id}`);
+  if (!meal) return null;
   // A plan of an older shape is only a picture of the past: it is made again, not mended.
   const plan = savedPlanSchema.safeParse(row.plan);
   return {
-    meal: mealSchema.parse(row.document),
+    meal,
     plan: plan.success ? plan.data : null,
     revision: row.revision,
   };
@@ -27,12 +30,18 @@ function toStored(row: typeof meals.$inferSelect): StoredMeal {
 /** All meals, the latest first. */
 export async function listMeals(database: Database): Promise<StoredMeal[]> {
   const rows = await database.select().from(meals).orderBy(desc(meals.serveAt));
-  return rows.map(toStored);
+  return rows.flatMap((row) => toStored(row) ?? []);
 }
 
 export async function readMeal(database: Database, id: string): Promise<StoredMeal | null> {
   const [row] = await database.select().from(meals).where(eq(meals.id, id));
   return row ? toStored(row) : null;
+}
+
+/** Meals whose documents can’t be read: they stay where they are, and somebody is told of them. */
+export async function unreadableMeals(database: Database): Promise<{ id: string; name: string }[]> {
+  const rows = await database.select().from(meals);
+  return rows.filter((row) => toStored(row) === null).map(({ id, name }) => ({ id, name }));
 }
 
 /** Adds a meal. @param now ms since the epoch */

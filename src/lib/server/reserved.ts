@@ -1,6 +1,7 @@
 /** What meals ahead take out of the stores already: nothing is booked twice. */
 import { gt } from 'drizzle-orm';
 import { mealSchema, type Meal } from '$core/meal';
+import { readable } from './readable';
 import { bagOf, bulkOf, withBulk, type Stock } from '$core/stores';
 import type { Dish } from '$core/dish';
 import type { Database } from './database';
@@ -9,10 +10,12 @@ import { meals } from './schema';
 /** Meals whose moment has not come. @param now ms since the epoch */
 export async function mealsAhead(database: Database, now: number): Promise<Meal[]> {
   const rows = await database
-    .select({ document: meals.document })
+    .select({ id: meals.id, document: meals.document })
     .from(meals)
     .where(gt(meals.serveAt, now));
-  return rows.map((r) => mealSchema.parse(r.document)).filter((m) => !m.template);
+  return rows
+    .flatMap((r) => readable(mealSchema, r.document, `meal ${r.id}`) ?? [])
+    .filter((m) => !m.template);
 }
 
 /**

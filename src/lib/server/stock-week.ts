@@ -21,7 +21,6 @@ import { mealsAhead, reservedBy } from './reserved';
 import { createMeal, listMeals, type StoredMeal } from './meal-store';
 
 const DAYS = 7;
-const DAY_MS = 86_400_000;
 const LATEST_SERVINGS = 20;
 const SUPPER = '18:30';
 
@@ -72,7 +71,9 @@ export async function stockWeek(
     listMeals(database),
     listLarder(database),
   ]);
-  const days = Array.from({ length: DAYS }, (_, i) => dayKey(now + (i + 1) * DAY_MS, kitchen.zone));
+  // Days of the calendar: where clocks change, one has 23 hours or 25.
+  const today = dayKey(now, kitchen.zone);
+  const days = Array.from({ length: DAYS }, (_, i) => addDays(today, i + 1));
   const ahead = stored.filter(
     ({ meal }) => !meal.template && !meal.batch && Date.parse(meal.serveAt) > now,
   );

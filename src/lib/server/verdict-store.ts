@@ -1,6 +1,7 @@
 /** What the cook said of dishes after evenings. */
 import { desc, eq } from 'drizzle-orm';
 import { verdictSchema, type Verdict } from '$core/learn';
+import { readable } from './readable';
 import { inWriteQueue, type Database } from './database';
 import { verdicts } from './schema';
 
@@ -12,13 +13,11 @@ export interface StoredVerdict {
   verdict: Verdict;
 }
 
-const toStored = (row: typeof verdicts.$inferSelect): StoredVerdict => ({
-  eveningId: row.eveningId,
-  entryId: row.entryId,
-  dishId: row.dishId,
-  at: row.at,
-  verdict: verdictSchema.parse(row.document),
-});
+function toStored(row: typeof verdicts.$inferSelect): StoredVerdict[] {
+  const verdict = readable(verdictSchema, row.document, `verdict ${row.eveningId} ${row.entryId}`);
+  const { eveningId, entryId, dishId, at } = row;
+  return verdict ? [{ eveningId, entryId, dishId, at, verdict }] : [];
+}
 
 export async function saveVerdict(
   database: Database,
@@ -38,7 +37,7 @@ export async function saveVerdict(
 
 export async function verdictsOf(database: Database, eveningId: string): Promise<StoredVerdict[]> {
   const rows = await database.select().from(verdicts).where(eq(verdicts.eveningId, eveningId));
-  return rows.map(toStored);
+  return rows.flatMap(toStored);
 }
 
 /** Of one dish, the latest first. */
@@ -48,9 +47,9 @@ export async function verdictsOn(database: Database, dishId: string): Promise<St
     .from(verdicts)
     .where(eq(verdicts.dishId, dishId))
     .orderBy(desc(verdicts.at));
-  return rows.map(toStored);
+  return rows.flatMap(toStored);
 }
 
 export async function allVerdicts(database: Database): Promise<StoredVerdict[]> {
-  return (await database.select().from(verdicts).orderBy(desc(verdicts.at))).map(toStored);
+  return (await database.select().from(verdicts).orderBy(desc(verdicts.at))).flatMap(toStored);
 }

@@ -10,6 +10,7 @@ import {
   moveMeal,
   readMeal,
   removeMeal,
+  unreadableMeals,
 } from '$lib/server/meal-store';
 import { totalsOf } from '$core/plan';
 import { bagOf, bulkOf } from '$core/stores';
@@ -35,6 +36,7 @@ export const load: PageServerLoad = async ({ url }) => {
     bags.get(bagOf(id)?.code ?? '') ?? names.get(bulkOf(id)?.dishId ?? id);
   const now = currentTime();
   return {
+    unreadable: await unreadableMeals(store),
     week: weekOf(url.searchParams.get('week'), {
       stored,
       larder: await listLarder(store),

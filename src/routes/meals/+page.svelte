@@ -39,6 +39,19 @@
   <a href="/help" class="ml-auto flex min-h-11 items-center rounded-lg px-4 md:hidden">Help</a>
 </nav>
 
+{#if data.unreadable.length > 0}
+  <p
+    role="status"
+    class="mt-4 max-w-3xl rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3"
+  >
+    <b
+      >{data.unreadable.length === 1 ? 'One meal' : `${data.unreadable.length} meals`} can’t be read:</b
+    >
+    {data.unreadable.map((m) => m.name || m.id).join(', ')}. It is left as it is in the database; an
+    older copy can be brought back in
+    <a class="font-semibold underline" href="/kitchen">Kitchen</a>.
+  </p>
+{/if}
 {#if isWeek}<Week week={data.week} style={data.kitchen} />{/if}
 
 <div class="mt-6 grid gap-8 lg:grid-cols-[minmax(0,1fr)_340px]" class:hidden={isWeek}>

@@ -1,8 +1,8 @@
-import Papa from 'papaparse';
 import { formatQuantity } from '$core/units';
 import { listsFor } from '$lib/server/lists';
 import type { RequestHandler } from './$types';
 import { currentTime } from '$lib/server/clock';
+import { toCsv } from '$lib/server/csv';
 
 export const GET: RequestHandler = async ({ url }) => {
   const { shopping, kitchen } = await listsFor(url.searchParams.get('meals'), currentTime());
@@ -14,7 +14,7 @@ export const GET: RequestHandler = async ({ url }) => {
     cost: line.cost ?? '',
   }));
   // A cell that begins like a formula is kept from being one.
-  return new Response(Papa.unparse(rows, { escapeFormulae: true }), {
+  return new Response(toCsv(rows), {
     headers: {
       'content-type': 'text/csv; charset=utf-8',
       'content-disposition': 'attachment; filename="shopping.csv"',

@@ -1,8 +1,8 @@
-import Papa from 'papaparse';
 import { database } from '$lib/server/database';
 import { allObservations, freshFigures } from '$lib/server/learned-store';
 import { allVerdicts } from '$lib/server/verdict-store';
 import { currentTime } from '$lib/server/clock';
+import { toCsv } from '$lib/server/csv';
 import type { RequestHandler } from './$types';
 
 /** Everything that evenings said, a line each: lengths planned and real, and what the cook said. */
@@ -42,7 +42,7 @@ export const GET: RequestHandler = async () => {
     })),
   ];
   // A cell that begins like a formula is kept from being one.
-  return new Response(Papa.unparse(rows, { escapeFormulae: true }), {
+  return new Response(toCsv(rows), {
     headers: {
       'content-type': 'text/csv; charset=utf-8',
       'content-disposition': 'attachment; filename="log.csv"',
