@@ -19,6 +19,10 @@ const ids = Array.from({ length: WRITERS }, (_, n) => `fault-${n}`);
 const acknowledged = new Map();
 const sent = new Map();
 const revisions = new Map();
+/** Writes that were acknowledged; a kill before the first of a round would prove nothing. */
+let answers = 0;
+let quiet = 0;
+const PATIENCE_MS = 20_000;
 let lost = 0;
 let broken = 0;
 let damaged = 0;
@@ -33,6 +37,7 @@ for (let kill = 0; kill < KILLS; kill++) {
   const writing = ids.map(async (id) => {
     for (let i = 0; !isOver; i++) await write(id, `kill ${kill} write ${i} ${'x'.repeat(60)}`);
   });
+  if (!(await isAnswered(answers))) quiet++;
   await new Promise((resolve) => setTimeout(resolve, (LONGEST_MS * ((kill * 37) % 100)) / 100));
   await server.kill();
   isOver = true;
@@ -41,10 +46,20 @@ for (let kill = 0; kill < KILLS; kill++) {
   await compare();
   await server.start();
 }
+server.report(quiet === 0, `${quiet} kills came before anything had been acknowledged`);
+server.report(answers >= KILLS, `${answers} writes were acknowledged`);
 server.report(lost === 0, `${KILLS} kills: ${lost} acknowledged writes are lost`);
 server.report(broken === 0, `${broken} documents are half written`);
 server.report(damaged === 0, `${damaged} times the database was damaged`);
 await server.close();
+
+/** Waits until one write more has been acknowledged. */
+async function isAnswered(before) {
+  const until = Date.now() + PATIENCE_MS;
+  while (answers <= before && Date.now() < until)
+    await new Promise((resolve) => setTimeout(resolve, 5));
+  return answers > before;
+}
 
 async function create(n) {
   const client = createClient({ url: server.env.DATABASE_URL, timeout: BUSY_MS });
@@ -65,6 +80,7 @@ async function write(id, name) {
     const answer = await put(`${server.origin}/api/meals/${id}`, body);
     if (answer.status !== 200) return;
     const written = { name: name.trim(), revision: JSON.parse(answer.text).revision };
+    answers++;
     acknowledged.set(id, written);
     revisions.set(id, written.revision);
     sent.set(id, []);

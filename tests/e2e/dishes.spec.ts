@@ -22,7 +22,7 @@ test('a pasted recipe becomes a planned dish', async ({ page }) => {
   await expect(page.getByText('give a number from 1 to 200')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Keep this dish' })).toBeDisabled();
   await page.getByLabel('How many does it serve?').fill('2');
-  await page.getByLabel('How is the pressure let go after the 45 min?').selectOption('15');
+  await page.getByLabel('How is the pressure released after the 45 min?').selectOption('15');
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Keep this dish' }).click();
 

@@ -5,6 +5,7 @@ import { contentsAt } from '../dish';
 import { centreTheta, centreThrough, type Cut } from '../doneness';
 import { compositionFor, conductivity, solidDensity, specificHeat } from '../food';
 import type { Kitchen } from '../kitchen';
+import { findStays } from './stays';
 
 /** What heats through to the food; browning heats its outside only. */
 const SURROUND_C: Readonly<Partial<Record<Stage['kind'], number>>> = {
@@ -65,7 +66,8 @@ function underPressure(
 ): number {
   const release: ReleaseKind =
     stage.release.kind === 'timed' ? stage.release.minutes : stage.release.kind;
-  const contents = contentsAt(scaled, [stage], stage);
+  const stay = findStays(scaled.dish).find((s) => s.stages.some((x) => x.id === stage.id));
+  const contents = contentsAt(scaled, stay?.stages ?? [stage], stage);
   const input = { cooker, level: stage.level, altitudeM: kitchen.altitudeM, contents };
   const cycle = wholeCycle(input, stage.holdMinutes, release);
   return cycle.ok
