@@ -137,3 +137,46 @@ test('opened and not done: back under pressure, and what follows is planned late
   await expect(page.getByText('Large, 4 min: pin down, open')).toBeVisible();
   await expectAccessible(page);
 });
+
+test('eight tabs of one browser: all of them open, and follow what is tapped in one', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/cook');
+  await page.getByRole('button', { name: 'Lid is on: go' }).click();
+  await expect(page.getByRole('button', { name: 'Countdown has begun' })).toBeVisible();
+  const tabs: Page[] = [];
+  for (let i = 0; i < 7; i++) {
+    const tab = await context.newPage();
+    await tab.goto(page.url());
+    await expect(tab.getByRole('button', { name: 'Countdown has begun' })).toBeVisible();
+    tabs.push(tab);
+  }
+  await page.getByRole('button', { name: 'Countdown has begun' }).click();
+  for (const tab of tabs)
+    await expect(tab.getByRole('button', { name: 'It beeps' })).toBeVisible({ timeout: 15_000 });
+  // The one that was first goes; the others still hear of each other.
+  await page.close();
+  const [first, ...others] = tabs;
+  await first?.getByRole('button', { name: 'It beeps' }).click();
+  for (const tab of others)
+    await expect(tab.getByRole('button', { name: 'Pin is down' })).toBeVisible({ timeout: 20_000 });
+});
+
+test('a refusal is told as one: the tap stays, and nobody speaks of a missing server', async ({
+  page,
+}) => {
+  await page.goto('/cook');
+  await page.getByRole('button', { name: 'Lid is on: go' }).click();
+  await expect(page.getByRole('button', { name: 'Countdown has begun' })).toBeVisible();
+  await page.route('**/events', (route) =>
+    route.fulfill({ status: 421, body: 'This server is not known by that name.' }),
+  );
+  await page.getByRole('button', { name: 'Countdown has begun' }).click();
+  await expect(page.getByText('The server does not let this screen in.')).toBeVisible();
+  await expect(page.getByText('One tap is kept here until then.')).toBeVisible();
+  await expect(page.getByText(/No server/)).toHaveCount(0);
+  await page.unroute('**/events');
+  await page.getByRole('button', { name: 'It beeps' }).click();
+  await expect(page.getByText('The server does not let this screen in.')).toHaveCount(0);
+});

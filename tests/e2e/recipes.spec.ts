@@ -52,9 +52,11 @@ for (const [kind, text] of [...KINDS, ...OWN])
 
     await page.goto(address);
     await page.getByRole('button', { name: 'Plan a meal with it' }).click();
-    await expect(page.getByTestId('run-sheet').or(page.getByTestId('trouble')).first()).toBeVisible({
-      timeout: 30_000,
-    });
+    await expect(page.getByTestId('run-sheet').or(page.getByTestId('trouble')).first()).toBeVisible(
+      {
+        timeout: 30_000,
+      },
+    );
     const hasSheet = (await page.getByTestId('run-sheet').count()) > 0;
     if (hasSheet) {
       await page.goto(`${page.url()}/print`);

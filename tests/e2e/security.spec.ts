@@ -161,6 +161,17 @@ test('bodies that are too large, no JSON, or of the wrong shape are refused, and
     body: 'x'.repeat(40_000_000),
   });
   expect(large.status).toBe(413);
+  // The door itself takes a passcode and no more, before it is known who asks.
+  const door = await raw('/access', {
+    method: 'POST',
+    headers: {
+      'content-type': 'application/x-www-form-urlencoded',
+      origin: server.url,
+      'content-length': String(15_000_000),
+    },
+    body: `passcode=${'x'.repeat(14_999_991)}`,
+  });
+  expect(door.status).toBe(413);
   // One that doesn't say how long it is may never end.
   const endless = await raw('/api/meals/harvest-supper', {
     method: 'PUT',

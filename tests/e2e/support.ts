@@ -9,7 +9,8 @@ export const test = base.extend<{ quiet: undefined }>({
       const heard: string[] = [];
       page.on('console', (m) => {
         // Refusals are answered with 4xx on purpose, and Chromium reports each.
-        if (m.type() === 'error' && !/status of (409|422|404)/.test(m.text())) heard.push(m.text());
+        if (m.type() === 'error' && !/status of (409|421|422|404)/.test(m.text()))
+          heard.push(m.text());
       });
       page.on('pageerror', (e) => heard.push(e.message));
       await use(undefined);

@@ -91,17 +91,19 @@ test('what a plan stops for is in the way before the evening starts, and stays i
 }) => {
   const address = await newMeal(page, 'Far too much', 60);
   await addDish(page, 'Lamb shoulder with apricots');
-  await settled(page);
   await expect(page.getByText('Stop.').first()).toBeVisible();
+  await settled(page);
+  await page.waitForTimeout(500);
   await page.goto('/cook');
-  await page.getByRole('button', { name: 'Start cooking Far too much' }).click();
+  const card = page.getByRole('listitem').filter({ hasText: 'Far too much' });
+  await card.getByRole('button', { name: /^Start cooking/ }).click();
   await expect(page.getByTestId('stops')).toContainText('Stop.');
   await expectAccessible(page);
   await expect(page.getByRole('link', { name: 'Change the plan' })).toHaveAttribute(
     'href',
     new URL(address).pathname,
   );
-  await page.getByRole('button', { name: 'Start all the same Far too much' }).click();
+  await card.getByRole('button', { name: /^Start all the same/ }).click();
   await page.waitForURL(/\/cook\/[^/]+$/);
   await expect(page.getByTestId('stops')).toContainText('Stop.');
 });

@@ -89,6 +89,8 @@ export function contentsFor(
   return [...contents, { food: food.id, grams: missing * food.density, celsius: 15 }];
 }
 
+const STEP_ML = 10;
+
 /** What `contentsFor` adds; null where the dish has enough. */
 export function topUpFor(
   scaled: ScaledDish,
@@ -100,9 +102,17 @@ export function topUpFor(
   const contents = contentsAt(scaled, stay, stage);
   const inLiner = looseIn(scaled, stay, stage, contents);
   const leastMl = cooker.leastMl ?? leastLiquid(cooker.litres, kitchen.school);
-  const ml = missingIn(inLiner, leastMl, kitchen);
-  if (ml === 0) return null;
-  return { ml, isOwn: waterUnder(scaled)?.food != null, thinMl: thinVolume(inLiner), leastMl };
+  if (missingIn(inLiner, leastMl, kitchen) === 0) return null;
+  // In steps that a cook can measure, so that what is said adds up: what is there and what is added make the least.
+  const least = Math.ceil(leastMl / STEP_ML - 1e-6) * STEP_ML;
+  const thinMl =
+    Math.floor((leastMl - missingIn(inLiner, leastMl, kitchen)) / STEP_ML + 1e-6) * STEP_ML;
+  return {
+    ml: least - thinMl,
+    isOwn: waterUnder(scaled)?.food != null,
+    thinMl,
+    leastMl: least,
+  };
 }
 
 /** The liquid that is there for steam and goes with the pot. */
