@@ -192,6 +192,17 @@ export interface Correction {
   was: number;
 }
 
+/** Writes a document that goes by another row of the keeping chart; its number stays. */
+export async function rewriteItem(database: Database, item: StoreItem): Promise<void> {
+  const document = storeItemSchema.parse(item);
+  await inWriteQueue(async () => {
+    await database
+      .update(storeItems)
+      .set({ useBy: document.useBy, document })
+      .where(eq(storeItems.id, document.id));
+  });
+}
+
 /**
  * Puts right what was written down wrongly; what changed in number is a move like any other.
  *

@@ -1,3 +1,4 @@
+export { default as MarkedText } from './marked-text.svelte';
 export { default as UnreadList } from './unread-list.svelte';
 export { default as AskGroups } from './ask-groups.svelte';
 export { default as StageStrip } from './stage-strip.svelte';

@@ -331,7 +331,11 @@
   {/if}
 
   <div class="mt-4 grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
-    <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-4" inert={!live.canTap}>
+    <div
+      class="grid h-fit grid-cols-[minmax(0,1fr)] gap-4 {live.canTap
+        ? ''
+        : '[&_button]:hidden [&_details]:hidden'}"
+    >
       <NowCard
         {live}
         {fold}

@@ -10,6 +10,7 @@
     CycleLiner,
     DishActions,
     DishLooks,
+    MarkedText,
     RoomCard,
     ServingsStepper,
     StackCard,
@@ -325,9 +326,7 @@
     <Versions {dish} versions={data.versions} style={data.kitchen} />
     {#if dish.source}<details class="print:hidden">
         <summary class="min-h-11 cursor-pointer py-2 font-bold">The text it was read from</summary>
-        <p class="rounded-lg border border-line p-4 text-[15px] break-words whitespace-pre-line">
-          {dish.source}
-        </p>
+        <MarkedText text={dish.source} unread={dish.unread} />
       </details>{/if}
     {#if dish.notes}<section>
         <h2 class="mb-1 text-xl font-bold">Notes</h2>

@@ -2,6 +2,7 @@
   import { enhance } from '$app/forms';
   import type { Dish } from '$core/dish';
   import { answerQuestion, importRecipe, takeUnread, type UnreadKind } from '$core/recipe';
+  import { MarkedText } from '$lib/ui/dish';
   import ImportPreview from '$lib/ui/dish/import-preview.svelte';
   import type { PageProps } from './$types';
 
@@ -110,6 +111,12 @@
         >
       {/if}
     </div>
+    {#if answered && answered.dish.unread.length > 0}
+      <details>
+        <summary class="min-h-11 cursor-pointer py-2 font-bold">Where it is not read</summary>
+        <MarkedText text={answered.dish.source ?? text} unread={answered.dish.unread} />
+      </details>
+    {/if}
     {#if fileProblem}<p class="font-semibold text-pimento" role="alert">{fileProblem}</p>{/if}
   </section>
 

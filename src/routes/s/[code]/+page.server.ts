@@ -1,6 +1,8 @@
 import { error, fail } from '@sveltejs/kit';
 import { dayKey } from '$core/units';
+import { scaleDish, unknownFoods } from '$core/dish';
 import { KEEPING } from '$core/food';
+import { readDish } from '$lib/server/dish-store';
 import { keepsAs, placeOfItem, type StoreItem } from '$core/stores';
 import { currentTime } from '$lib/server/clock';
 import { database } from '$lib/server/database';
@@ -12,6 +14,7 @@ import {
   putBack,
   takeOut,
 } from '$lib/server/item-store';
+import { chooseGroup } from '$lib/server/item-group';
 import { readKitchen } from '$lib/server/kitchen-store';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -25,8 +28,18 @@ export const load: PageServerLoad = async ({ params }) => {
       remedy: 'Look at the label again, or search by name in Stores.',
     });
   const keeping = keepsAs(item.keepsAs, item.place);
+  const dish = item.dishId ? await readDish(store, item.dishId) : null;
   return {
     item,
+    /** Foods whose group decides how long it keeps, and that nobody has said. */
+    asks:
+      item.keepsAs !== 'unknown'
+        ? []
+        : item.pack
+          ? [item.pack.food]
+          : dish
+            ? unknownFoods(scaleDish(dish, dish.servings)).map((i) => i.ingredient.food)
+            : [],
     kitchen,
     moves: await movesOf(store, item.id),
     keeping: keepingWords(item, keeping.because),
@@ -64,6 +77,17 @@ export const actions: Actions = {
     const note = String(form.get('note') ?? '').slice(0, 200);
     const left = await takeOut(store, item.id, portions, { what, note, now: currentTime() });
     return left === null ? fail(409, { problem: GONE }) : { taken: portions };
+  },
+  /** What it is, where nobody knew: its own days count from then on. */
+  remember: async ({ request, params }) => {
+    const form = await request.formData();
+    const store = await database();
+    const item = await itemByCode(store, params.code);
+    if (!item) return fail(404, { problem: GONE });
+    const [food, group] = [String(form.get('food') ?? ''), String(form.get('group') ?? '')];
+    const chosen = await chooseGroup(store, item, food, group, currentTime());
+    if (chosen.ok) return { remembered: true };
+    return fail(422, { problem: `${chosen.problems[0]?.message}; ${chosen.problems[0]?.remedy}.` });
   },
   putBack: async ({ request, params }) => {
     const store = await database();

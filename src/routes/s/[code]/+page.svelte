@@ -4,6 +4,7 @@
   import { amountWords } from '$core/stores';
   import { formatDay } from '$core/units';
   import Field from '$lib/ui/fields/field.svelte';
+  import { AskGroups } from '$lib/ui/dish';
   import Tape from '$lib/ui/stores/tape.svelte';
   import type { PageProps } from './$types';
 
@@ -50,6 +51,9 @@
 
 <div class="grid gap-8 lg:grid-cols-[minmax(0,36rem)_minmax(0,1fr)]">
   <div>
+    {#if data.asks.length > 0}<div class="mb-4">
+        <AskGroups foods={data.asks} action="?/remember" />
+      </div>{/if}
     {#if !isEmpty}
       <form method="POST" action="?/take" use:enhance class="mb-3 flex flex-wrap gap-2">
         {#each counts as n (n)}

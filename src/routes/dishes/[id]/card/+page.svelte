@@ -1,6 +1,7 @@
 <script lang="ts">
   /** One dish on one small sheet, to stand beside the pot. */
   import { isParted, partAt, sayPart, type Stage } from '$core/dish';
+  import { retime } from '$core/recipe';
   import { formatMinutes, formatQuantity, formatTemperature } from '$core/units';
   import type { PageProps } from './$types';
 
@@ -81,7 +82,11 @@
                 </p>
               {/if}
               <p>
-                {stage.text}
+                {stage.kind === 'pressure'
+                  ? retime(stage.text, null, stage.holdMinutes)
+                  : stage.guessed
+                    ? stage.text
+                    : retime(stage.text, stage.minutes, Math.round(minutes))}
                 {#if stage.kind !== 'pressure' && minutes > 0}
                   <b class="whitespace-nowrap"
                     >· {formatMinutes(minutes)}{stage.kind === 'oven' || stage.kind === 'crisp'
