@@ -37,7 +37,7 @@ test('a dish that is not known all through is vegan for nobody', async ({ page }
   await expect(diets).toContainText('Not known, because of prummel');
   await expect(diets.getByText('yes', { exact: true })).toHaveCount(0);
   await page.getByText('The text it was read from').click();
-  await expect(page.getByRole('mark')).toContainText('Sing to it first.');
+  await expect(page.locator('mark')).toContainText('Sing to it first.');
   await expect(page.getByText('Add everything.', { exact: false }).last()).toBeVisible();
 
   // Put where it belongs, with the way back.

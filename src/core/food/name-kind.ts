@@ -166,7 +166,9 @@ function composite(r: Reading): FoodKind | null {
       /\b(?:dumplings?|ravioli|tortellini|agnolotti|pierogi|pelmeni|gyoza|wontons?|potstickers?|samosas?|empanadas?|pies?|pasty|pasties|tamales?|cannelloni|rolls?|dolmas?|sarma|golabki|wellington|stuffing|hash)\b/.test(
         text,
       );
-    const keep = isWet ? 'soup' : mayBeRaw && !isCooked ? 'ground-meat' : 'casserole';
+    // A pie that names no animal is a sweet or a vegetable one.
+    const isMeaty = hasAnimal || !/\bpies?\b/.test(text);
+    const keep = isWet ? 'soup' : mayBeRaw && isMeaty && !isCooked ? 'ground-meat' : 'casserole';
     return make('casserole', keep, isWet ? 'broth' : 'cooked-ground-meat', doneness);
   }
   const isGround = MEAT_SHAPES.test(text) || (hasAnimal && GROUND_WORDS.test(text));
@@ -216,7 +218,9 @@ function flesh(r: Reading, food: Food | null): FoodKind | null {
   const isFish = has(FISH_WORDS);
   if (isFish || has(SHELLFISH_WORDS)) return seafood(r, food, isFish);
   const isOrgan = ORGAN_WORDS.test(text);
-  if (has(MEAT_WORDS) || CUT_WORDS.test(text) || isOrgan) return redMeat(r, food, isOrgan);
+  // Before a name “roast” says how it was cooked; at its end it is a cut.
+  const cut = text.replace(/\broast (?=\w)/g, '');
+  if (has(MEAT_WORDS) || CUT_WORDS.test(cut) || isOrgan) return redMeat(r, food, isOrgan);
   if (has(EGG_WORDS)) return eggs(r, food);
   return null;
 }
@@ -254,7 +258,7 @@ function redMeat(r: Reading, food: Food | null, isOrgan: boolean): FoodKind {
   const { text, doneness } = r;
   if (doneness === 'cooked')
     return make('casserole', 'cooked-meat', 'cooked-ground-meat', doneness);
-  if (isOrgan && !/\btongue\b/.test(text)) return make('ground', 'giblets', 'liver', doneness);
+  if (isOrgan) return make('ground', 'giblets', 'liver', doneness);
   const isHam =
     /\bhams?\b/.test(text) && !/\bfresh\b|\braw\b|\buncooked\b|\bhock\b|\bgammon\b/.test(text);
   // A ham as it is bought was cooked or cured; it is heated as what was cooked before.
@@ -312,6 +316,22 @@ function eggs({ text, head, doneness }: Reading, food: Food | null): FoodKind {
     : make('egg', 'casserole', 'egg', doneness);
 }
 
+/** Cut, a vegetable has lost what kept it. */
+const CUT_UP =
+  /^(?:finely |coarsely |roughly |freshly )?(?:minced|chopped|diced|sliced|grated|shredded|cut|peeled|crushed|cubed)\b/;
+
+/** Whether a word of the list is what the name is of: nothing but a description comes after it. */
+function isHead(list: RegExp, head: string): boolean {
+  const tokens = head.split(' ');
+  while (tokens.length > 0) {
+    if (new RegExp(`${list.source}$`).test(tokens.join(' '))) return true;
+    if (!TRAILING.test(tokens.pop() ?? '')) return false;
+  }
+  return false;
+}
+const TRAILING =
+  /^(?:[a-z-]+ed|[a-z]+ly|pieces?|halves|half|chunks?|leaves|leaf|stalks?|slices?|wedges|hearts?|buds?|tips|stems?|cubes?|strips|rings?|powder|flakes|large|small|fresh|raw|frozen|dry|whole|thin|thick|optional|and|or|\d.*)$/;
+
 /** Milk, plants, and what the table knows. */
 function rest(r: Reading, food: Food | null): FoodKind | null {
   const { text, doneness, has } = r;
@@ -324,13 +344,18 @@ function rest(r: Reading, food: Food | null): FoodKind | null {
   if (/\bopened\b|\bopen (?:can|tin|jar)\b/.test(text))
     return make('ready', 'opened', food?.id ?? null, doneness);
   if (NOT_DAIRY.test(text)) return make('plant', 'opened', null, doneness);
+  if (/\b(?:soft|fresh|cream|cottage) cheeses?\b/.test(text))
+    return make('ready', 'dairy', 'ricotta', doneness);
+  const isPlant = food !== null && ['vegetable', 'fruit'].includes(food.group);
+  if (isPlant && doneness !== 'cooked' && CUT_UP.test(text))
+    return make('plant', 'cut-produce', food.id, doneness);
   if (food) {
     const kind = kindOfFood(food);
     if (doneness !== 'cooked' || kind.doneness === 'cooked') return { ...kind, doneness };
     return { ...kind, class: 'ready', keep: cookedRow(food), doneness };
   }
-  if (has(DAIRY_WORDS)) return make('ready', 'dairy', 'milk', doneness);
-  if (SEASONING_HEADS.test(r.head) || PLANT_WORDS.test(r.head)) {
+  if (isHead(DAIRY_WORDS, r.head)) return make('ready', 'dairy', 'milk', doneness);
+  if (SEASONING_HEADS.test(r.head) || isHead(PLANT_WORDS, r.head)) {
     if (doneness === 'cooked') return make('ready', 'cooked-vegetable', null, doneness);
     if (/\b(?:sauce|ketchup|paste|vinegar)$/.test(r.head))
       return make('ready', 'opened', null, doneness);

@@ -35,14 +35,14 @@ export const CUT_WORDS = words(`
   topside, silverside, oxtail, shank, shin, osso ?buco, ossobuco, pot roast, roast, joint, chop, cutlet, schnitzel,
   spare ?rib, short rib, back rib, baby back, rib, tenderloin, loin, gammon, ham, hock, trotter, knuckle, bacon, pancetta,
   lardon, guanciale, crackling, tongue, cheek, tripe, corned beef, salt beef, pastrami, silverskin, saddle, rack of,
-  medallion, escalope, scallopini, blade, shoulder, picanha, carvery, spider steak
+  medallion, escalope, scallopini, blade, shoulder, picanha, carvery, london broil
 `);
 
 /** Cuts of a named animal that leave it whole. */
 export const WHOLE_WORDS = words(`
   leg, shoulder, neck, fillet, filet, breast, belly, fresh ham, strips, strip, cubes, cube, stewing, diced, chunks, chunk,
   slices, slice, pieces, piece, bites, tips, tip, stew meat, bones, round, eye of round, haunch, back, backstrap,
-  osso buco, saddle, butt, collar, scrag, clod, butterflied, boneless, bone-in, whole, rolled, loaf of
+  osso, buco, broil, saddle, butt, collar, scrag, clod, butterflied, boneless, bone-in, whole, rolled, loaf of
 `);
 
 /** What is ground, in any animal and shape. */
@@ -61,7 +61,7 @@ export const MEAT_SHAPES = words(`
   kufta, kibbeh, sausage, sausagemeat, bratwurst, wurst, banger, chipolata, boerewors, chorizo, merguez, andouille,
   boudin, haggis, frikadelle, frikadeller, cevapi, cevapcici, rissole, polpette, polpettone, keema, kheema,
   salisbury steak, chopped steak, hamburg steak, faggot, crepinette, scrapple, sloppy joe, mince, kebab, kebap, kabob,
-  black pudding, white pudding, blood sausage, salami, pepperoni, hot ?dog
+  black pudding, white pudding, blood sausage, salami, pepperoni, hot ?dog, carnitas, gyros, shawarma, doner
 `);
 
 /** Organs: safe at the temperature of ground meat (USDA FSIS, Variety Meats, from memory). */
@@ -122,13 +122,13 @@ export const PLANT_CUTS =
 
 /** Cooked, cured or canned: eaten as it is. */
 export const READY_WORDS = words(`
-  salami, pepperoni, prosciutto, serrano, iberico ham, bresaola, jerky, biltong, mortadella, luncheon meat, lunch meat,
+  salami, pepperoni, prosciutto, serrano, iberico ham, bresaola, jerky, biltong, mortadella, bologna, liverwurst, spam, sushi, sashimi, luncheon meat, lunch meat,
   deli meat, cold cut, deli, canned, tinned, jarred, in a jar, from a jar, in a can, from a can, can of, cans of, tin of,
   jar of, hummus, houmous, pate, rillettes, gravlax, guacamole, tzatziki, dip, mayonnaise, mayo, aioli, condensed
 `);
 
 export const COOKED_WORDS =
-  /\b(?:cooked|boiled|braised|roast(?:ed)?|leftovers?|left-over|mashed|steamed|baked|fried|stewed|grilled|poached|puree|pureed|sauteed|scrambled|barbecued|bbq|seared|pulled|shredded cooked|rotisserie|deli|precooked|pre-cooked)\b/;
+  /\b(?:cooked|boiled|braised|roast(?:ed)?|leftovers?|left-over|mashed|steamed|baked|fried|stewed|grilled|poached|puree|pureed|sauteed|scrambled|barbecued|bbq|seared|pulled|shredded cooked|rotisserie|deli|precooked|pre-cooked|refried|carnitas|gyros|shawarma|doner)\b/;
 export const RAW_WORDS = /\b(?:raw|uncooked|unbaked|fresh)\b/;
 
 /**
@@ -216,7 +216,7 @@ export const PLANT_WORDS = words(`
   asafoetida, caraway, juniper, mace, ajwain, nigella, za'?atar, sumac, vanilla, bouquet garni, peppercorn, chipotle, jalapeno,
   serrano chil(?:i|e), ancho, guajillo, habanero, pepperoncini, pimento, gherkin, pickle, kimchi, sauerkraut, caper, olive,
   shiitake, portobello, cremini, enoki, maitake, chanterelle, morel, truffle,
-  bread, toast, bun, roll, baguette, crouton, cracker, crisp, chip, fries, tortilla, wrap, naan, roti, chapati, noodle, vermicelli,
+  bread, bread roll, dinner roll, bread bun, toast, baguette, crouton, cracker, crisp, chip, fries, tortilla, naan, roti, chapati, noodle, vermicelli,
   gnocchi, udon, soba, rice paper, pastry, phyllo, filo, crust,
   coffee, tea, cola, lemonade, soda, beer, lager, cider, wine, sherry, port, brandy, rum, vodka, whisky, whiskey, vermouth, mirin, sake,
   stevia, agave, syrup, candy, marzipan
