@@ -178,6 +178,16 @@ export class DishCompiler extends StepWriter {
       because: { '': ['lid on, valve, pin and ring looked at (common practice)'] },
       settings: settingsFor(offers, stage, holds),
       ...topUpsOf(offers, stage),
+      ...(only === undefined
+        ? {
+            texts: Object.fromEntries(
+              Object.entries(holds).map(([unit, minutes]) => [
+                unit,
+                retime(stage.text, stage.holdMinutes, minutes),
+              ]),
+            ),
+          }
+        : {}),
     });
     this.step({
       id: id('up'),

@@ -329,3 +329,30 @@ describe('what goes in nowhere, and what rests', () => {
     expect(c.meanings.some((m) => m.caution?.code === 'centre-temperature')).toBe(false);
   });
 });
+
+describe('the sentence and the figure beside it', () => {
+  it('carry the same minutes in whichever pot it is cooked, also where they differ from pot to pot', () => {
+    const beans = dish(
+      [
+        ['green beans', 400],
+        ['water', 500],
+      ],
+      [
+        {
+          kind: 'pressure',
+          level: 'high',
+          holdMinutes: 5,
+          release: { kind: 'quick' },
+          uses: ['i0', 'i1'],
+          text: 'Pressure cook on high for 5 minutes',
+        },
+      ],
+    );
+    const c = compiled(beans, 30, { servings: 16 });
+    const seal = c.meanings.find((m) => m.phase === 'seal');
+    const hold = c.problem.steps.find((s) => s.id.endsWith('.hold'));
+    const minutes = typeof hold?.minutes === 'object' ? hold.minutes : { '': hold?.minutes ?? 0 };
+    for (const [unit, m] of Object.entries(minutes))
+      expect(seal?.texts?.[unit] ?? seal?.text).toContain(`${m} min`);
+  });
+});

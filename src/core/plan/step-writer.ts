@@ -88,7 +88,7 @@ export class StepWriter {
     more: Partial<
       Pick<
         StepMeaning,
-        'because' | 'caution' | 'amounts' | 'celsius' | 'settings' | 'kg' | 'topUps'
+        'because' | 'caution' | 'amounts' | 'celsius' | 'settings' | 'kg' | 'topUps' | 'texts'
       >
     > = {},
   ): void {
@@ -108,6 +108,7 @@ export class StepWriter {
       ...(more.settings === undefined ? {} : { settings: more.settings }),
       ...(more.kg === undefined ? {} : { kg: more.kg }),
       ...(more.topUps === undefined ? {} : { topUps: more.topUps }),
+      ...(more.texts === undefined ? {} : { texts: more.texts }),
     });
   }
 

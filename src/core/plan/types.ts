@@ -28,6 +28,8 @@ export interface StepMeaning {
   phase: Phase;
   /** What to do, or what happens. */
   text: string;
+  /** The same where its minutes depend on the pot, by unit id. */
+  texts?: Record<string, string>;
   /** Amounts that go in, as a cook would measure them. */
   amounts: string[];
   /** Why it takes as long as it takes, by unit id; '' where the unit does not matter. */

@@ -304,7 +304,7 @@ function liveSteps(
       end: number,
       isAssumed: boolean,
     ): LiveStep => ({
-      meaning,
+      meaning: { ...meaning, text: meaning.texts?.[unit ?? ''] ?? meaning.text },
       unit,
       status,
       start,

@@ -61,7 +61,7 @@ export function toRunSheet(
       minutes: time.end - time.start,
       place: placeName(unit, kitchen),
       dish: meaning.dishName,
-      action: meaning.text,
+      action: meaning.texts?.[unit ?? ''] ?? meaning.text,
       amounts: [...meaning.amounts, ...waterFor(meaning, unit, kitchen)],
       setting: settingOf(meaning, unit),
       detail: detailOf(meaning, compiled, times, serveAt, kitchen),
