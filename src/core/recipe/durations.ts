@@ -11,6 +11,29 @@ export interface Duration {
   perPound: number | null;
 }
 
+const TENS = {
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  sixty: 60,
+  seventy: 70,
+  eighty: 80,
+  ninety: 90,
+};
+const ONES = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+
+/** “fifty-five” and “fifty five”, so that neither is read as five. */
+function compounds(): Record<string, number> {
+  return Object.fromEntries(
+    Object.entries(TENS).flatMap(([tens, value]) =>
+      ONES.flatMap((one, index) =>
+        ['-', ' '].map((gap): [string, number] => [`${tens}${gap}${one}`, value + index + 1]),
+      ),
+    ),
+  );
+}
+
 const WORDS: Readonly<Record<string, number>> = {
   zero: 0,
   no: 0,
@@ -28,14 +51,15 @@ const WORDS: Readonly<Record<string, number>> = {
   ten: 10,
   eleven: 11,
   twelve: 12,
+  thirteen: 13,
+  fourteen: 14,
   fifteen: 15,
-  twenty: 20,
-  thirty: 30,
-  forty: 40,
-  'forty-five': 45,
-  fifty: 50,
-  sixty: 60,
-  ninety: 90,
+  sixteen: 16,
+  seventeen: 17,
+  eighteen: 18,
+  nineteen: 19,
+  ...TENS,
+  ...compounds(),
   half: 0.5,
   'half an': 0.5,
   'a quarter of an': 0.25,

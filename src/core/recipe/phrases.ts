@@ -100,7 +100,10 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
     'brown',
     /(?<!\b(?:on|to|using|use|the|low|high|medium) )\bsaut[eé]|\bcook\b[^.]{0,40}\buntil (?:soft|tender|wilted|cooked)|\bfor colou?r\b/i,
   ],
-  ['rest', /\b(?:chill|refrigerate|cool|rest|stand|set aside for|sit)\b/i],
+  [
+    'rest',
+    /\b(?:keep(?:ing)? (?:it )?warm|chill|refrigerate|cool|rest|stand|set aside for|sit)\b/i,
+  ],
 ];
 
 /** The kind of work or waiting that a clause names; null for putting, stirring, serving. */
@@ -122,7 +125,7 @@ export const isFinishing = has(
 /** Minutes of a natural release given as a mere figure: “natural 10 then quick”. */
 export function naturalFigure(clause: string): number | null {
   const match =
-    /\bnatural(?:ly)?(?: pressure)?(?: release)?(?: for)? (\d{1,3})\b(?!\s*(?:%|h))/i.exec(
+    /\b(?:natural(?:ly)?(?: pressure)?(?: release)?|NP?R)(?: for)? (\d{1,3})\b(?!\s*(?:%|h))/i.exec(
       clause,
     ) ?? /\b(\d{1,3})[- ]natural/i.exec(clause);
   return match ? Number(match[1]) : null;

@@ -290,3 +290,46 @@ describe('a marinade', () => {
     expect({ maxMinutes: undefined, ...stage }).toMatchObject(expected);
   });
 });
+
+describe('how people write', () => {
+  const read = (text: string) => {
+    const imported = importRecipe(text);
+    if (!imported.ok) throw new Error(imported.problems[0]?.message);
+    return imported.value.dish;
+  };
+  const LIST = `BEAN POT — for 8
+[ ] 650 g dried white beans
+[x] 3 Tbs. oil
+
+• HP 22 min, NPR 15 then QR.
+• Leaves in, lid on, keep warm 5 min.`;
+
+  it('boxes to tick are no part of a line, and a title may say for how many', () => {
+    const dish = read(LIST);
+    expect(dish.name).toContain('BEAN POT');
+    expect(dish.servings).toBe(8);
+    expect(dish.ingredients.map((i) => [i.food, i.amount, i.unit])).toEqual([
+      ['white beans', 650, 'g'],
+      ['oil', 3, 'tbsp'],
+    ]);
+  });
+
+  it('a short release keeps its minutes, and keeping warm is no second cycle', () => {
+    const cycles = read(LIST).stages.filter((s) => s.kind === 'pressure');
+    expect(cycles).toMatchObject([{ holdMinutes: 22, release: { kind: 'timed', minutes: 15 } }]);
+  });
+
+  it.each(['fifty-five', 'fifty five'])('%s minutes are not five', (words) => {
+    const dish = read(`X\n500 g beef\n\nPressure cook on high for ${words} minutes.`);
+    expect(dish.stages).toMatchObject([{ kind: 'pressure', holdMinutes: 55 }]);
+  });
+
+  it('work told without a list is never put away as a note', () => {
+    const dish = read(
+      'My thing, serves 5.\nA kilo of ox tail and a fat leek.\nFull whack for an hour.',
+    );
+    const places = [...dish.ingredients.map((i) => i.food), ...(dish.unread ?? [])].join(' ');
+    expect(places).toMatch(/ox tail/);
+    expect(dish.notes).not.toMatch(/ox tail|Full whack/);
+  });
+});

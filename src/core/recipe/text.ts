@@ -1,6 +1,7 @@
 /** Plain text: headings where there are any, otherwise lines told by what they look like. */
 import { mentionedFood } from '../food';
 import { parseAmount } from '../units';
+import { findDurations } from './durations';
 import type { RawRecipe } from './types';
 
 const HEADINGS: readonly (readonly [RegExp, Part])[] = [
@@ -17,8 +18,10 @@ const HEADINGS: readonly (readonly [RegExp, Part])[] = [
 type Part = 'ingredients' | 'instructions' | 'notes';
 
 const YIELD =
-  /\b(?:serves?|servings?|yields?|makes?|feeds?|portions?|(?<=^|\()for)\b\s*:?\s*(?:about\s+)?(\d+(?:\s*(?:-|–|to)\s*\d+)?|two|three|four|five|six|eight|ten|twelve)\b|(\d+(?:\s*(?:-|–|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|eaters|covers|guests)\b/i;
+  /\b(?:serves?|servings?|yields?|makes?|feeds?|portions?|(?<=^|\(|[—–-]\s)for)\b\s*:?\s*(?:about\s+)?(\d+(?:\s*(?:-|–|to)\s*\d+)?|two|three|four|five|six|eight|ten|twelve)\b|(\d+(?:\s*(?:-|–|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|eaters|covers|guests)\b/i;
 const STEP_MARK = /^\s*(?:step\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|[•*▪◦–-]\s+)/i;
+/** A box to tick in front of a line. */
+const TICK_BOX = /^(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒])\s*/;
 const VERB =
   /\b(add|heat|cook|stir|pour|place|put|set|press|seal|lock|close|brown|sear|mix|combine|serve|let|release|bake|simmer|season|sprinkle|remove|cut|chop|rinse|soak|turn|bring|cover|whisk|drain|top|fold|wait|vent|open|sweat|fry|steam|boil|soften|blend|strain|reduce|saut[eé])\b/i;
 
@@ -31,9 +34,10 @@ const MOST_WORDS = 12;
 
 /** A short line without a full stop that begins with an amount or a measure, or names a food. */
 function looksLikeIngredient(line: string): boolean {
-  if (line.length > 120 || /[.!?]\s+\S/.test(line)) return false;
   const bare = line.replace(/^[•*▪◦–-]\s*/, '');
   const { amount, unit, rest } = parseAmount(bare);
+  // “3 Tbs. oil” is one sentence.
+  if (line.length > 120 || /[.!?]\s+\S/.test(rest)) return false;
   if (amount !== null && (unit !== null || mentionedFood(bare) !== null))
     return !/[.!]$/.test(bare) || unit !== null;
   if (/,?\s*(?:to taste|for serving|to serve|as needed)\b/i.test(bare))
@@ -60,6 +64,17 @@ function standsAmongIngredients(line: string, recipe: RawRecipe): boolean {
   );
 }
 
+/** Talk before the ingredients; with a figure or a food in it, it is work that somebody must read. */
+function isTalk(line: string, recipe: RawRecipe): boolean {
+  return (
+    recipe.ingredients.length === 0 &&
+    !VERB.test(line) &&
+    !/\d/.test(line) &&
+    findDurations(line).length === 0 &&
+    mentionedFood(line) === null
+  );
+}
+
 /** What a line says beside its yield: “Serves 4 · 20 minutes to prepare”. */
 function besideYield(line: string, found: string): string[] {
   const rest = line.replace(found, ' ').replace(/^[\s·|,;:()–-]+|[\s·|,;:()–-]+$/g, '');
@@ -81,7 +96,7 @@ export function findYield(text: string): string {
 export function fromText(text: string): RawRecipe {
   const lines = text
     .split(/\r?\n/)
-    .map((l) => l.trim())
+    .map((l) => l.trim().replace(TICK_BOX, ''))
     .filter(Boolean);
   const recipe: RawRecipe = {
     name: '',
@@ -103,7 +118,8 @@ export function fromText(text: string): RawRecipe {
     }
     const isShort = line.length < 80;
     // A recipe may begin with its ingredients; a title has no amount in front.
-    const isTitle = parseAmount(line).amount === null || !looksLikeIngredient(line);
+    const isTitle =
+      parseAmount(line).amount === null || !looksLikeIngredient(line) || line.search(YIELD) > 0;
     if (recipe.name === '' && part === null && isTitle) {
       recipe.name = line.replace(/^#+\s*/, '').replace(/[:.]$/, '');
       recipe.yieldText ||= findYield(line);
@@ -125,8 +141,7 @@ export function fromText(text: string): RawRecipe {
       if (looksLikeIngredient(line) || (part === null && standsAmongIngredients(line, recipe)))
         recipe.ingredients.push(line);
       else if (part === 'notes') recipe.notes.push(line);
-      else if (recipe.ingredients.length === 0 && !hasHeadings && !VERB.test(line))
-        recipe.notes.push(line);
+      else if (!hasHeadings && isTalk(line, recipe)) recipe.notes.push(line);
       else if (hasHeadings) recipe.notes.push(line);
       else recipe.instructions.push(line.replace(STEP_MARK, ''));
       continue;

@@ -65,6 +65,7 @@ const UNIT_BY_ID: Readonly<Record<string, Unit>> = {
 const EXTRA_UNITS: Readonly<Record<string, Unit>> = {
   pinch: 'pinch',
   pinches: 'pinch',
+  tbs: 'tbsp',
   dash: 'pinch',
   tin: 'can',
   tins: 'can',
@@ -133,7 +134,7 @@ export function parseAmount(text: string): ParsedAmount {
   if (parsed.unitOfMeasureID && unit === null)
     rest = `${parsed.unitOfMeasure ?? ''} ${rest}`.trim();
   const [word] = rest.split(/\s+/);
-  const extra = word ? EXTRA_UNITS[word.toLowerCase()] : undefined;
+  const extra = word ? EXTRA_UNITS[word.toLowerCase().replace(/\.$/, '')] : undefined;
   if (unit === null && word && extra) {
     unit = extra;
     rest = rest.slice(word.length).trim();
