@@ -23,17 +23,6 @@ const TENS = {
 };
 const ONES = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
 
-/** “fifty-five” and “fifty five”, so that neither is read as five. */
-function compounds(): Record<string, number> {
-  return Object.fromEntries(
-    Object.entries(TENS).flatMap(([tens, value]) =>
-      ONES.flatMap((one, index) =>
-        ['-', ' '].map((gap): [string, number] => [`${tens}${gap}${one}`, value + index + 1]),
-      ),
-    ),
-  );
-}
-
 const WORDS: Readonly<Record<string, number>> = {
   zero: 0,
   no: 0,
@@ -59,7 +48,6 @@ const WORDS: Readonly<Record<string, number>> = {
   eighteen: 18,
   nineteen: 19,
   ...TENS,
-  ...compounds(),
   half: 0.5,
   'half an': 0.5,
   'a quarter of an': 0.25,
@@ -75,8 +63,10 @@ const KG_IN_LB = 2.20462;
 const WORD = Object.keys(WORDS)
   .sort((a, b) => b.length - a.length)
   .join('|');
-const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?(?:\s*[½¼¾])?|[½¼¾]|\b(?:${WORD})\b)`;
-const UNIT = String.raw`(seconds?|secs?|minutes?|mins?|min|m(?=\b)|hours?|hrs?|hr|h(?=\b)|days?)\b`;
+/** “fifty-five” and “fifty five”, so that neither is read as five. */
+const COMPOUND = `(?:${Object.keys(TENS).join('|')})[- ](?:${ONES.join('|')})`;
+const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?(?:\s*[½¼¾])?|[½¼¾]|\b(?:${COMPOUND}|${WORD})\b)`;
+const UNIT = String.raw`(seconds?\b|secs?\b|minutes?\b|mins?\b|min\b|m\b|hours?\b|hrs?\b|hr\b|h\b|days?\b|['’′](?![\w'’′]))`;
 const SPAN = new RegExp(
   String.raw`(${NUMBER})\s*(?:(?:-|–|—|to|or)\s*(${NUMBER})\s*)?[- ]?(?:more |additional |extra |further |full |whole )?${UNIT}(?:\s*(?:and|,)?\s*(a half|half|(${NUMBER})\s*(?:minutes?|mins?|min|m)\b))?`,
   'giu',
@@ -88,6 +78,8 @@ function toNumber(text: string): number {
   const plain = text.trim().toLowerCase();
   const word = WORDS[plain];
   if (word !== undefined) return word;
+  const [tens = '', one = ''] = plain.split(/[- ]/);
+  if (tens in TENS) return (WORDS[tens] ?? 0) + (WORDS[one] ?? 0);
   const last = FRACTIONS[plain.at(-1) ?? ''];
   if (last === undefined) return Number(plain.replace(',', '.'));
   const whole = plain.slice(0, -1).trim();

@@ -333,3 +333,57 @@ describe('how people write', () => {
     expect(dish.notes).not.toMatch(/ox tail|Full whack/);
   });
 });
+
+describe('nothing given is lost', () => {
+  const unread = (text: string): string[] => {
+    const imported = importRecipe(text);
+    if (!imported.ok) throw new Error(imported.problems[0]?.message);
+    return imported.value.dish.unread;
+  };
+  const recipe = (...steps: string[]) =>
+    `Beans\nServes 4\n\nIngredients\n500 g white beans\n1 l stock\n\nMethod\n${steps.join('\n')}`;
+  const HOLD = 'Pressure cook on high for 20 minutes, natural release.';
+
+  it('a time that no figure carries is shown as not read; one that is carried isn’t', () => {
+    expect(unread(recipe('Simmer for 5 minutes, then fry the leeks 7 minutes.', HOLD))).toEqual([]);
+    expect(unread(recipe(HOLD, 'Stir in the cream, leave 3 minutes and serve.'))).toEqual([
+      'leave 3 minutes',
+    ]);
+  });
+
+  it('times of a stage that are added up are carried', () => {
+    expect(unread(recipe('Simmer for 5 minutes.', 'Simmer for 7 minutes more.', HOLD))).toEqual([]);
+  });
+
+  it('the far end of a range counts, too', () => {
+    expect(unread(recipe('Simmer for 5 to 7 minutes.', HOLD))).toEqual([]);
+    expect(
+      unread(recipe('Pressure cook on high for 20 minutes, natural release 10 to 15 minutes.')),
+    ).toHaveLength(1);
+  });
+
+  it('an amount told in passing is shown, unless the list has it', () => {
+    expect(unread(recipe('Add 500 g white beans and half a cup of the stock.', HOLD))).toEqual([]);
+    expect(unread(recipe('Add a tablespoon of paprika.', HOLD))).toEqual([
+      'a tablespoon of paprika',
+    ]);
+  });
+
+  it('a prime is minutes', () => {
+    expect(unread(recipe("HP 40', NR"))).toEqual([]);
+    expect(importRecipe(recipe('HP 40′, NR'))).toMatchObject({
+      ok: true,
+      value: { dish: { stages: [{ kind: 'pressure', holdMinutes: 40 }] } },
+    });
+  });
+
+  it('data of a page with a comma too many, or a broken line, is read all the same', () => {
+    const page = `<script type="application/ld+json">{"@type":"Recipe","name":"Barley, [the],best",
+"recipeYield":"5","recipeIngredient":["350 g pearl barley",],"recipeInstructions":[{"text":"Pressure
+cook on high for 16 minutes, quick release."},],}</script><p>11 people are cooking</p>`;
+    expect(importRecipe(page)).toMatchObject({
+      ok: true,
+      value: { serves: 5, dish: { name: 'Barley, [the],best', stages: [{ holdMinutes: 16 }] } },
+    });
+  });
+});

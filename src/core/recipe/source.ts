@@ -32,13 +32,28 @@ export function readSource(text: string): Outcome<RawRecipe> {
 }
 
 function fromJson(text: string): RawRecipe | null {
-  try {
-    const node = findRecipe(JSON.parse(text));
-    const found = node ? fromJsonLd(node) : null;
-    return found && { ...found, source: asText(found) };
-  } catch {
-    return null;
+  const data = parseLoosely(text);
+  const node = data === null ? null : findRecipe(data);
+  const found = node ? fromJsonLd(node) : null;
+  return found && { ...found, source: asText(found) };
+}
+
+/** JSON as pages write it: with a comma before a bracket, or a line broken within a text. */
+function parseLoosely(text: string): unknown {
+  for (const candidate of [text, mendJson(text)]) {
+    try {
+      return JSON.parse(candidate) as unknown;
+    } catch {
+      // The next form may be read.
+    }
   }
+  return null;
+}
+
+function mendJson(text: string): string {
+  return text.replace(/"(?:[^"\\]|\\.)*"|,(?=\s*[\]}])/gs, (piece) =>
+    piece === ',' ? '' : piece.replace(/[\n\r\t]+/g, ' '),
+  );
 }
 
 function fromPage(html: string): RawRecipe {

@@ -18,8 +18,10 @@ const HEADINGS: readonly (readonly [RegExp, Part])[] = [
 type Part = 'ingredients' | 'instructions' | 'notes';
 
 const YIELD =
-  /\b(?:serves?|servings?|yields?|makes?|feeds?|portions?|(?<=^|\(|[—–-]\s)for)\b\s*:?\s*(?:about\s+)?(\d+(?:\s*(?:-|–|to)\s*\d+)?|two|three|four|five|six|eight|ten|twelve)\b|(\d+(?:\s*(?:-|–|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|eaters|covers|guests)\b/i;
+  /\b(?:serves?|servings?|yields?|makes?|feeds?|portions?|pax|(?<=^|\(|[—–-]\s)for)\b\s*:?\s*(?:about\s+)?(\d+(?:\s*(?:-|–|to)\s*\d+)?|two|three|four|five|six|eight|ten|twelve)\b|(\d+(?:\s*(?:-|–|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|pax|eaters|covers|guests)\b/i;
 const STEP_MARK = /^\s*(?:step\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|[•*▪◦–-]\s+)/i;
+/** Bold as marked in plain text: it says nothing. */
+const EMPHASIS = /\*\*|__/g;
 /** A box to tick in front of a line. */
 const TICK_BOX = /^(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒])\s*/;
 const VERB =
@@ -96,7 +98,7 @@ export function findYield(text: string): string {
 export function fromText(text: string): RawRecipe {
   const lines = text
     .split(/\r?\n/)
-    .map((l) => l.trim().replace(TICK_BOX, ''))
+    .map((l) => l.trim().replace(TICK_BOX, '').replace(EMPHASIS, ''))
     .filter(Boolean);
   const recipe: RawRecipe = {
     name: '',
