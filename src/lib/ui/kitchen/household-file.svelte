@@ -12,6 +12,8 @@
     onopened: () => void;
   }
   let { photos, problems, opened, before, onopened }: Props = $props();
+  /** One file at a time: the answer to the last one opened is the one that holds. */
+  let isOpening = $state(false);
   const size = $derived(
     photos.bytes < 1e5
       ? `${Math.ceil(photos.bytes / 1e3)} kB`
@@ -51,10 +53,14 @@
         !confirm(
           'This replaces what is here with what is in the file: kitchen, dishes, meals, stores, evenings. What is here is kept as a copy first. Go on?',
         )
-      )
+      ) {
         cancel();
+        return;
+      }
+      isOpening = true;
       return async ({ result, update }) => {
         await update({ reset: false });
+        isOpening = false;
         if (result.type === 'success') onopened();
       };
     }}
@@ -67,14 +73,14 @@
       accept="application/json,.json"
       class="field py-2"
     />
-    <button class="mt-3 btn">Open it</button>
+    <button class="mt-3 btn" disabled={isOpening}>{isOpening ? 'Opening …' : 'Open it'}</button>
     {#if problems.length > 0}
       <ul class="mt-2 font-semibold text-pimento" role="alert">
         {#each problems as problem, index (index)}<li>{problem}</li>{/each}
       </ul>
     {/if}
   </form>
-  {#if opened}
+  {#if opened && !isOpening}
     <div class="flex flex-wrap items-center gap-3 md:col-span-2" role="status">
       <p class="font-semibold text-leaf-ink">
         {opened}{before ? ' What was here before is kept as a copy.' : ''}
