@@ -334,7 +334,7 @@ const TRAILING =
 
 /** Milk, plants, and what the table knows. */
 function rest(r: Reading, food: Food | null): FoodKind | null {
-  const { text, doneness, has } = r;
+  const { text, doneness } = r;
   if (
     /^(?:cut|sliced|diced|cubed|peeled) (?:up )?(?:water)?melons?\b|\b(?:cut|sliced|cubed|prepared) (?:fruit|melon|watermelon|cantaloupe|pineapple|papaya|mango|vegetables)\b|\bfruit salad\b/.test(
       text,
