@@ -2,7 +2,7 @@
 import type { PressureStage, ScaledDish, Stage } from '../dish';
 import type { Cooker, Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
-import { retime } from '../recipe';
+import { retime } from '../recipe/retime';
 import { centreCaution, kidneyBeanCaution, LID, VALVE, VENT, type Caution } from '../safety';
 import type { ProblemStep } from '../solve';
 import { formatMinutes, formatTemperature } from '../units';
