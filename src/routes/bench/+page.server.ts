@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { useAnswer } from '$core/dish';
 import { database } from '$lib/server/database';
 import { listDishes, readDish, saveDish } from '$lib/server/dish-store';
-import { rememberFood } from '$lib/server/food-memory';
+import { rememberAction } from '$lib/server/remember-action';
 import { readDocument, UNREADABLE } from '$lib/server/form';
 import { readKitchen } from '$lib/server/kitchen-store';
 import type { Actions, PageServerLoad } from './$types';
@@ -33,13 +33,7 @@ const wanted = z.object({
 });
 
 export const actions: Actions = {
-  remember: async ({ request }) => {
-    const form = await request.formData();
-    const [food, group] = [String(form.get('food') ?? ''), String(form.get('group') ?? '')];
-    const kept = await rememberFood(await database(), food, group, currentTime());
-    if (kept.ok) return { remembered: true };
-    return fail(422, { problem: `${kept.problems[0]?.message}; ${kept.problems[0]?.remedy}.` });
-  },
+  remember: ({ request }) => rememberAction(request),
   /** Writes an answer into a dish; gives the dish as it was, so that it can be undone. */
   use: async ({ request }) => {
     const parsed = wanted.safeParse(await readDocument(request, 'use'));

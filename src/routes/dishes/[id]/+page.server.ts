@@ -35,7 +35,7 @@ import {
   removeDish,
   saveDish,
 } from '$lib/server/dish-store';
-import { rememberFood } from '$lib/server/food-memory';
+import { rememberAction } from '$lib/server/remember-action';
 import { keepFromForm, photoDate, removePhoto } from '$lib/server/photo-store';
 import { parseJson } from '$lib/server/form';
 import { readKitchen } from '$lib/server/kitchen-store';
@@ -158,13 +158,7 @@ export const actions: Actions = {
     return { replaced: true };
   },
   /** What an unknown food is: kept for the household, and in every dish that has it. */
-  remember: async ({ request }) => {
-    const form = await request.formData();
-    const [food, group] = [String(form.get('food') ?? ''), String(form.get('group') ?? '')];
-    const kept = await rememberFood(await database(), food, group, currentTime());
-    if (kept.ok) return { remembered: true };
-    return fail(422, { problem: `${kept.problems[0]?.message}; ${kept.problems[0]?.remedy}.` });
-  },
+  remember: ({ request }) => rememberAction(request),
   photo: async ({ params, request }) => {
     const form = await request.formData();
     const problem = await keepFromForm(await database(), params.id, form, currentTime());
