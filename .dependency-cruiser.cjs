@@ -1,6 +1,53 @@
+/** Rooms of the core from the ground up: each imports only from those before it. */
+const FLOORS = [
+  'reason',
+  'facts',
+  'units',
+  'food',
+  'steam',
+  'liquid',
+  'cooker',
+  'thermal',
+  'dish',
+  'kitchen',
+  'safety',
+  'doneness',
+  'meal',
+  'recipe',
+  'storage',
+  'cycle',
+  'menu',
+  'solve',
+  'plan',
+  'review',
+  'run',
+  'lists',
+  'planner',
+  'learn',
+  'exchange',
+  'ask',
+];
+
 /** Imports point one way: core ← lib/server, lib/workers, lib/ui ← routes. */
 module.exports = {
   forbidden: [
+    ...FLOORS.map((room, i) => ({
+      name: `nothing-above-${room}`,
+      comment: 'Inside the core imports point down the list of rooms.',
+      severity: 'error',
+      from: { path: `^src/core/${room}/`, pathNot: '\\.test\\.ts$' },
+      to: {
+        path: '^src/core/',
+        pathNot: `^src/core/(${FLOORS.slice(0, i + 1).join('|')})/`,
+      },
+    })),
+    {
+      name: 'every-room-has-its-floor',
+      comment: 'A new room is written into the list above.',
+      severity: 'error',
+      from: {},
+      to: { path: '^src/core/', pathNot: `^src/core/(${FLOORS.join('|')})/` },
+    },
     {
       name: 'core-stands-alone',
       comment: 'The core imports nothing but itself and a few pure packages.',

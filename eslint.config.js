@@ -55,6 +55,8 @@ export default ts.config(
       ],
       '@typescript-eslint/consistent-type-imports': 'error',
       'svelte/no-navigation-without-resolve': 'off',
+      // Playwright reads from the first argument which fixtures a function takes, also where it takes none.
+      'no-empty-pattern': ['error', { allowObjectPatternsAsParameters: true }],
     },
   },
   { files: ['src/core/**/*.ts'], ignores: ['**/*.test.ts'], rules: CORE_RESTRICTIONS },

@@ -1,16 +1,13 @@
 import { defineConfig } from '@playwright/test';
 
-const PORT = 4790;
-
-/** Browser tests run against the built server with a database of their own, filled with the demo. */
+/** Browser tests run against the built server; each worker starts its own, see tests/e2e/support.ts. */
 export default defineConfig({
   testDir: 'tests/e2e',
   fullyParallel: false,
-  workers: 1,
+  workers: 2,
   timeout: 60_000,
   reporter: process.env.CI ? 'line' : 'list',
   use: {
-    baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Athens',
@@ -26,11 +23,5 @@ export default defineConfig({
         '--disable-sync',
       ],
     },
-  },
-  webServer: {
-    command: `rm -rf test-results/e2e.db* && node scripts/run-ts.mjs scripts/seed.ts && node scripts/serve.mjs > test-results/server.log 2>&1`,
-    url: `http://127.0.0.1:${PORT}/meals`,
-    reuseExistingServer: false,
-    env: { PORT: String(PORT), DATABASE_URL: 'file:test-results/e2e.db', LOG_LEVEL: 'error' },
   },
 });

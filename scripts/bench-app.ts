@@ -11,7 +11,7 @@ import { householdSchema } from '$core/exchange';
 import { mealSchema, newEntry, type MealEntry } from '$core/meal';
 import { compileMeal } from '$core/plan';
 import { createSearch } from '$core/solve';
-import { bagDishId, byDue, storeItemSchema } from '$core/stores';
+import { bagDishId, byDue, storeItemSchema } from '$core/storage';
 import { openDatabase } from '$lib/server/database';
 import { listItems, putIn } from '$lib/server/item-store';
 import { listPicks, plannableFor } from '$lib/server/plannable';
@@ -166,7 +166,7 @@ async function firstView(): Promise<void> {
     executablePath: process.env.CHROMIUM || '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu'],
   });
-  for (const path of ['/meals', '/meals/harvest-supper', '/cook', '/stores']) {
+  for (const path of ['/meals', '/meals/harvest-supper', '/cook', '/freezer']) {
     const times = { first: [] as number[], there: [] as number[], live: [] as number[] };
     for (let i = 0; i < REPEATS; i++) {
       const page = await browser.newPage();

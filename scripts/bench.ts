@@ -7,11 +7,12 @@ import { execFileSync } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';
 import loadHighs from 'highs';
 import { comeUp, wholeCycle } from '$core/cooker';
-import { centreThrough, holdFor } from '$core/doneness';
+import { centreThrough } from '$core/thermal';
+import { holdFor } from '$core/doneness';
 import { compileMeal } from '$core/plan';
 import { parseProblem, planFor, replan, simulate, solve, type Problem } from '$core/solve';
 import { householdSchema } from '$core/exchange';
-import { tryWaysOut } from '$lib/workers/ways';
+import { tryWaysOut } from '../src/core/planner';
 import { demoHousehold } from '../src/demo/household';
 import { FT10, TEN_BY_FIVE, toProblem } from '../tests/support/job-shops';
 import { toOrderMilp } from '../tests/support/order-milp';
@@ -277,7 +278,7 @@ for (const [what, minutes, servings] of [
   const serveAt = new Date(now + minutes * 60_000).toISOString();
   const meal = { ...supper, servings, serveAt };
   row(
-    `ways out of six dishes ${what}`,
+    `fixes of six dishes ${what}`,
     timeOf(() => void tryWaysOut({ ...household, meal, now })),
     2000,
   );

@@ -10,8 +10,12 @@ import { build } from 'esbuild';
 
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 
-/** Bundles `file` (packages stay outside) and imports the result. */
-export async function runTs(file) {
+/**
+ * Bundles `file` (packages stay outside).
+ *
+ * @returns where the bundle lies, until this process ends
+ */
+export async function bundleTs(file) {
   const { outputFiles } = await build({
     entryPoints: [resolve(root, file)],
     bundle: true,
@@ -29,7 +33,12 @@ export async function runTs(file) {
   const bundle = join(folder, 'main.mjs');
   writeFileSync(bundle, outputFiles[0].text);
   process.on('exit', () => rmSync(folder, { recursive: true, force: true }));
-  return import(pathToFileURL(bundle).href);
+  return bundle;
+}
+
+/** Bundles `file` and imports the result. */
+export async function runTs(file) {
+  return import(pathToFileURL(await bundleTs(file)).href);
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {

@@ -102,7 +102,7 @@ async function refusal(event: Event): Promise<Response | null> {
   if (role) event.locals.role = role;
   if (role === 'full' || (role === 'look' && !isChange)) return null;
   if (role === 'look')
-    return new Response('This screen only shows. Give the passcode to change something.', {
+    return new Response('This screen is read-only. Give the passcode to change something.', {
       status: 403,
     });
   if (!(await hasPasscode(await database())))

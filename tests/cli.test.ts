@@ -2,11 +2,17 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { bundleTs } from '../scripts/run-ts.mjs';
 
 const folder = mkdtempSync(join(tmpdir(), 'olive-cli-'));
+/** Bundled once for all calls; that `bin/olive.mjs` does it for itself is a test of its own. */
+let main = '';
+beforeAll(async () => {
+  main = await bundleTs('src/cli/main.ts');
+});
 function olive(...args: string[]): { code: number | null; out: string; err: string } {
-  const { status, stdout, stderr } = spawnSync('node', ['bin/olive.mjs', ...args], {
+  const { status, stdout, stderr } = spawnSync('node', [main, ...args], {
     encoding: 'utf8',
     maxBuffer: 1e8,
   });
@@ -15,6 +21,12 @@ function olive(...args: string[]): { code: number | null; out: string; err: stri
 const SAMPLES = 'tests/reference/plan-problems';
 
 describe('the command line', () => {
+  it('starts from its own file', () => {
+    const { status, stdout } = spawnSync('node', ['bin/olive.mjs', '--help'], { encoding: 'utf8' });
+    expect(status).toBe(0);
+    expect(stdout).toMatch(/solve/);
+  });
+
   it('solves, with the contract’s exit codes', () => {
     const solved = olive('solve', `${SAMPLES}/tiny-2-one-pot.problem.json`);
     expect(solved.code).toBe(0);

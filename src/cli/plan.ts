@@ -1,12 +1,8 @@
 import { parseHousehold, type Household } from '$core/exchange';
 import { checkServingTime, SURENESS, type Meal } from '$core/meal';
-import {
-  compileMeal,
-  explainConflict,
-  settleChoices,
-  totalsOf,
-  type CompiledMeal,
-} from '$core/plan';
+import { compileMeal, totalsOf, type CompiledMeal } from '$core/plan';
+import { explainConflict } from '$core/review';
+import { settleChoices } from '$core/planner';
 import { describeProblem } from '$core/reason';
 import { toRunSheet, type SheetLine } from '$core/run';
 import { isImpossibleWithAllHands, planFor, solve, type Schedule } from '$core/solve';
@@ -15,7 +11,7 @@ import { readArguments, readText, UsageError, type Command } from './command';
 
 const usage = `usage: npm run -s olive -- plan household.json "MEAL" [--json]
 
-Plans a meal of a household file and prints its run sheet.
+Plans a meal of a household file and prints its schedule.
   --json   the problem and the schedule instead
 Exit 0 planned, 3 impossible, 4 unknown, 2 not plannable as it is.`;
 
@@ -41,10 +37,10 @@ function printSheet(
   const totals = totalsOf(compiled.problem, schedule);
   const clock = (minute: number): string => formatTime(serveAt + minute * 60_000, kitchen);
   console.log(
-    `${meal.name}: ${formatDay(serveAt, kitchen)}, ${meal.servings} at the table, ready ${clock(totals.ready)}`,
+    `${meal.name}: ${formatDay(serveAt, kitchen)}, ${meal.servings} people, ready ${clock(totals.ready)}`,
   );
   if (totals.ready > 0) console.log(`${clock(0)} can’t be met: ${totals.ready} min late.`);
-  console.log(`Start at ${clock(totals.firstStart)}; ${formatMinutes(totals.handsOn)} of hands.\n`);
+  console.log(`Start at ${clock(totals.firstStart)}; ${formatMinutes(totals.handsOn)} hands-on.\n`);
   const lines = toRunSheet(compiled, schedule, kitchen, serveAt);
   for (const line of lines.filter((l) => l.at < totals.ready)) printLine(line, clock);
   console.log(`${clock(totals.ready).padEnd(7)}on the table`);
@@ -66,7 +62,7 @@ function printLine(line: SheetLine, clock: (minute: number) => string): void {
 }
 
 export const planCommand: Command = {
-  about: 'a meal of a household file as a run sheet',
+  about: 'a meal of a household file as a schedule',
   usage,
   run: (args) => {
     const { values, positionals } = readArguments(args, { json: { type: 'boolean' } }, usage);

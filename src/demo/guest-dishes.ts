@@ -20,7 +20,7 @@ export const GUEST_DISHES: Dish[] = [
     stages: [
       stage('salt', 'prep', 4, 'Salt the legs, halve the shallots', ['duck', 'shallots', 'salt']),
       stage('brown', 'brown', 10, 'Brown the legs skin side down; pour off the fat', ['duck']),
-      stage('loosen', 'loosen', 3, 'Shallots in, loosen with the wine', ['shallots', 'wine']),
+      stage('loosen', 'loosen', 3, 'Shallots in, deglaze with the wine', ['shallots', 'wine']),
       pressure('cook', 'Broth and thyme in, prunes on top; lid on', 'high', 35, 'natural', [
         'broth',
         'thyme',
@@ -133,7 +133,7 @@ export const GUEST_DISHES: Dish[] = [
   dish({
     id: 'rice-over-lentils',
     name: 'Rice above spiced lentils',
-    summary: 'Two in one cycle: lentils in the liner, rice in a covered pan on the rack.',
+    summary: 'Two in one cycle: lentils in the pot, rice in a covered pan on the rack.',
     servings: 4,
     ingredients: [
       item('lentils', '250 g red lentils, rinsed', 'main'),

@@ -8,7 +8,7 @@ import {
   storeItemSchema,
   useByOf,
   type StoreItem,
-} from '$core/stores';
+} from '$core/storage';
 
 const DAY_MS = 86_400_000;
 

@@ -6,7 +6,7 @@ export const SUPPER_DISHES: Dish[] = [
   dish({
     id: 'lamb-apricots',
     name: 'Lamb shoulder with apricots',
-    summary: 'Soft, dark and a little sweet; waits well.',
+    summary: 'Soft, dark and a little sweet; keeps well.',
     servings: 4,
     ingredients: [
       item('lamb', '950 g lamb shoulder, in 5 cm cubes', 'main', { pieceMm: 50 }),
@@ -27,7 +27,7 @@ export const SUPPER_DISHES: Dish[] = [
         'loosen',
         'loosen',
         3,
-        'Onions and spices in; loosen with the broth, scrape the bottom clean',
+        'Onions and spices in; deglaze with the broth, scrape the bottom clean',
         ['onion', 'garlic', 'cinnamon', 'cumin', 'broth'],
       ),
       pressure('cook', 'Apricots on top, not stirred in; lid on', 'high', 45, 'natural', [

@@ -97,7 +97,7 @@ export const WEEKDAY_DISHES: Dish[] = [
         'mushrooms',
         'leek',
       ]),
-      stage('loosen', 'loosen', 1, 'Loosen with a little of the broth'),
+      stage('loosen', 'loosen', 1, 'Deglaze with a little of the broth'),
       pressure('cook', 'Barley, broth, thyme and salt in; lid on', 'high', 18, 10, [
         'barley',
         'broth',
@@ -190,7 +190,7 @@ export const WEEKDAY_DISHES: Dish[] = [
         'carrot',
       ]),
       stage('brown', 'brown', 12, 'Brown the beef in rounds', ['oil', 'cheek', 'salt']),
-      stage('loosen', 'loosen', 4, 'Onions in; loosen with the stout, scrape the bottom clean', [
+      stage('loosen', 'loosen', 4, 'Onions in; deglaze with the stout, scrape the bottom clean', [
         'onion',
         'stout',
       ]),

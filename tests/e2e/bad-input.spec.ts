@@ -23,17 +23,17 @@ test('servings and times that cannot be are named beside the field; the plan sta
     ['500', 'at most 200 servings'],
     ['', 'for how many is a number'],
   ] as const) {
-    await page.getByLabel('at the table').fill(typed);
-    await page.getByLabel('at the table').blur();
+    await page.getByLabel('people', { exact: true }).fill(typed);
+    await page.getByLabel('people', { exact: true }).blur();
     await expect(page.getByText(words)).toBeVisible();
-    await expect(page.getByLabel('at the table')).toHaveValue(typed);
+    await expect(page.getByLabel('people', { exact: true })).toHaveValue(typed);
   }
   await page.getByLabel('Day', { exact: true }).fill('2021-03-04');
   await page.getByLabel('Day', { exact: true }).blur();
   await expect(page.getByText('That is in the past')).toBeVisible();
   expect(await page.getByTestId('run-sheet').textContent()).toBe(before);
   await page.reload();
-  await expect(page.getByLabel('at the table')).toHaveValue('8');
+  await expect(page.getByLabel('people', { exact: true })).toHaveValue('8');
 });
 
 test('a dish that can’t be fetched is said in the list, which stays open; then it can be', async ({
@@ -69,7 +69,7 @@ test('a second window is told instead of overwriting', async ({ page, context })
   await page.getByRole('button', { name: 'One fewer' }).click();
   await expect(page.getByRole('alert')).toContainText('changed in another window');
   await page.getByRole('button', { name: 'Reload' }).click();
-  await expect(page.getByLabel('at the table')).toHaveValue('5');
+  await expect(page.getByLabel('people', { exact: true })).toHaveValue('5');
 });
 
 test('an empty pot size is refused in Kitchen and stays as typed', async ({ page }) => {
@@ -88,7 +88,7 @@ test('an empty pot size is refused in Kitchen and stays as typed', async ({ page
 test('household files: broken, later, and the way back, with photos', async ({ page, request }) => {
   page.on('dialog', (d) => void d.accept());
   await page.goto('/dishes/pears-cider');
-  await page.locator('input[name=photo]').setInputFiles('docs/screenshots/bench.png');
+  await page.locator('input[name=photo]').setInputFiles('docs/screenshots/answers.png');
   await expect(page.getByRole('img', { name: /as it was served/ })).toBeVisible();
   await page.goto('/kitchen');
   const open = async (text: string): Promise<void> => {

@@ -6,7 +6,7 @@ test('a freezer day: from idea to labels, into the freezer, and one bag in a sup
   test.setTimeout(120_000);
   await page.goto('/meals');
   await page.getByLabel('What is it called?').fill('Freezer day');
-  await page.getByLabel('Cook ahead').check();
+  await page.getByLabel('Batch day: cook for the freezer').check();
   await page.getByRole('button', { name: 'Plan it' }).click();
   await expect(page.getByLabel('Name of the meal')).toHaveValue('Freezer day');
   await expect(page.getByText('portions in a bag')).toBeVisible();
@@ -33,7 +33,7 @@ test('a freezer day: from idea to labels, into the freezer, and one bag in a sup
 
   // Labels are written before filling; asked for twice, they are the same.
   await page.getByRole('button', { name: 'Write the labels' }).click();
-  await expect(page).toHaveURL(/\/stores\/labels\?codes=/);
+  await expect(page).toHaveURL(/\/freezer\/labels\?codes=/);
   const address = page.url();
   await expect(page.getByTestId('tape')).toHaveCount(12);
   await expect(
@@ -48,7 +48,7 @@ test('a freezer day: from idea to labels, into the freezer, and one bag in a sup
   const code = new URL(address).searchParams.get('codes')?.split(',')[0] ?? '';
 
   // They are packed on that day, and not eaten before: one row for the bags of a dish, each of them behind it.
-  await page.goto('/stores');
+  await page.goto('/freezer');
   const group = page
     .getByRole('listitem')
     .filter({ hasText: '3 × 4 portions' })
@@ -62,7 +62,7 @@ test('a freezer day: from idea to labels, into the freezer, and one bag in a sup
   await page.goto('/meals');
   await page.getByLabel('What is it called?').fill('From the freezer');
   const later = new Date(Date.now() + 5 * 86_400_000).toISOString().slice(0, 10);
-  await page.getByLabel('Day').fill(later);
+  await page.getByLabel('Day', { exact: true }).fill(later);
   await page.getByRole('button', { name: 'Plan it' }).click();
   await page.getByRole('button', { name: 'Add a dish' }).click();
   await page.getByLabel('Find by name; Enter takes the first').fill('Red lentil');
@@ -129,7 +129,7 @@ test('what is left of an evening is in the fridge in two taps; a bag moves betwe
   const code = /code ([A-Z]{4})/.exec((await said.textContent()) ?? '')?.[1] ?? '';
   await expectAccessible(page);
 
-  await page.goto('/stores');
+  await page.goto('/freezer');
   const item = page.getByRole('listitem').filter({ hasText: code });
   await item.getByRole('combobox', { name: /^Move/ }).selectOption({ label: 'Freezer drawers' });
   await expect(
@@ -146,7 +146,7 @@ test('from now, as short as possible: the day ends when everything can be packed
   await page.goto('/meals');
   await page.getByLabel('What is it called?').fill('Bags by noon');
   await page.getByLabel('How many eat?').fill('4');
-  await page.getByLabel('Cook ahead').check();
+  await page.getByLabel('Batch day: cook for the freezer').check();
   await page.getByRole('button', { name: 'Plan it' }).click();
   const from = page.getByRole('button', { name: 'As short as possible' });
   await expect(from).toHaveCount(0);

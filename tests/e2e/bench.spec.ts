@@ -1,10 +1,10 @@
 import { expect, test } from './support';
 
-test.describe('Bench', () => {
+test.describe('Answers', () => {
   test('answers while typing, names what is wrong, and keeps the question in the address', async ({
     page,
   }) => {
-    await page.goto('/bench?q=hold');
+    await page.goto('/answers?q=hold');
     const answer = page.getByTestId('answer');
     await expect(answer).toContainText('min');
     const before = await answer.textContent();
@@ -25,7 +25,7 @@ test.describe('Bench', () => {
   });
 
   test('every question has an answer at once', async ({ page }) => {
-    await page.goto('/bench');
+    await page.goto('/answers');
     for (const button of await page
       .getByRole('navigation', { name: 'Questions' })
       .getByRole('button')
@@ -37,7 +37,7 @@ test.describe('Bench', () => {
   });
 
   test('an amount is taken as a cook writes it', async ({ page }) => {
-    await page.goto('/bench?q=water&food=rice&grams=1%20lb&treated=dry');
+    await page.goto('/answers?q=water&food=rice&grams=1%20lb&treated=dry');
     // 454 g take up 544 ml, and 30 ml leave as steam; shown as one would measure it.
     await expect(page.getByTestId('answer')).toHaveText('570 ml');
   });
@@ -46,7 +46,7 @@ test.describe('Bench', () => {
     page,
   }) => {
     await page.goto('/dishes/beetroot-dill');
-    await page.getByRole('link', { name: 'Ask the Bench about this hold' }).click();
+    await page.getByRole('link', { name: 'Look this time up in Answers' }).click();
     await expect(page.getByLabel('Food')).toHaveValue('beetroot');
     await page.getByLabel('As thick as').fill('70');
     const choice = page.getByLabel('Use it in a dish');
@@ -60,7 +60,7 @@ test.describe('Bench', () => {
   });
 
   test('any question starts from a dish, and its answer goes into one', async ({ page }) => {
-    await page.goto('/bench?q=fit');
+    await page.goto('/answers?q=fit');
     await page.getByLabel('Start from a dish').selectOption({ index: 1 });
     await expect(page).toHaveURL(/stage=/);
     await page.getByRole('button', { name: 'How to thicken it' }).click();
@@ -70,7 +70,7 @@ test.describe('Bench', () => {
     await expect(page.getByText('Written into Beetroot with dill.')).toBeVisible();
     await page.goto('/dishes/beetroot-dill');
     await expect(page.getByRole('cell', { name: /cornstarch/ })).toBeVisible();
-    await page.goto('/bench?q=thicken');
+    await page.goto('/answers?q=thicken');
     await page.getByLabel('Use it in a dish').selectOption({ label: 'Beetroot with dill' });
     await page.getByRole('button', { name: 'Use it' }).click();
     await page.getByRole('button', { name: 'Undo' }).click();
@@ -81,7 +81,7 @@ test.describe('Kitchen', () => {
   test('calibrates a cooker from typed minutes and sets it back', async ({ page }) => {
     await page.goto('/kitchen');
     const middle = page.locator('li.card').nth(1);
-    await middle.getByText('Liners, socket, keys, calibration').click();
+    await middle.getByText('Inner pots, socket, keys, calibration').click();
     await middle.getByRole('button', { name: 'Calibrate' }).click();
     await middle.getByLabel('Until the pin rises').fill('1');
     await middle.getByLabel('Off until it drops').fill('9');
@@ -90,8 +90,10 @@ test.describe('Kitchen', () => {
     await expect(middle.getByText(/W reach the pot/)).toBeVisible();
     await middle.getByRole('button', { name: 'Use these for plans' }).click();
     await expect(middle.getByText(/Calibrated on/)).toBeVisible();
-    await middle.getByRole('button', { name: 'Set back' }).click();
-    await expect(middle.getByText('Heats as a cooker of its size usually does.')).toBeVisible();
+    await middle.getByRole('button', { name: 'Reset' }).click();
+    await expect(
+      middle.getByText('Assumed to heat like a usual cooker of its size.'),
+    ).toBeVisible();
   });
 
   test('a circuit, a cook and a word on a key are kept', async ({ page }) => {

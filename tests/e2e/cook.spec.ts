@@ -12,7 +12,7 @@ async function soon(page: Page, name: string, minutes: number): Promise<void> {
   })
     .format(at)
     .split(' ');
-  await page.getByLabel('Day').fill(day);
+  await page.getByLabel('Day', { exact: true }).fill(day);
   await page.getByLabel('Time on the table').fill(time);
   await page.keyboard.press('Tab');
   await settled(page);
@@ -53,15 +53,15 @@ test('an evening on two screens: one goes offline, a pot is late, a check fails,
   const lid = second.getByRole('button', { name: 'Lid is on' }).first();
   await lid.click();
   await expect(second.getByText(/No server/)).toBeVisible();
-  await expect(second.getByRole('button', { name: 'Countdown has begun' }).first()).toBeVisible();
+  await expect(second.getByRole('button', { name: 'Timer started' }).first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Lid is on' }).first()).toBeVisible();
   await other.setOffline(false);
-  await expect(page.getByRole('button', { name: 'Countdown has begun' }).first()).toBeVisible({
+  await expect(page.getByRole('button', { name: 'Timer started' }).first()).toBeVisible({
     timeout: 20_000,
   });
 
   // A pot that is late: the rest moves, and it is said in one line, with the way back.
-  await page.getByText('Not so').first().click();
+  await page.getByText('Something’s wrong').first().click();
   for (let i = 0; i < 4; i++)
     await page.getByRole('button', { name: 'It reports overheating' }).first().click();
   await expect(page.getByText(/scrape the bottom clean/).first()).toBeVisible();
@@ -127,14 +127,14 @@ test('opened and not done: back under pressure, and what follows is planned late
   const one = page.getByRole('region', { name: 'One pot, without a plan' });
   await one.getByRole('button', { name: '4 min' }).click();
   await one.getByRole('button', { name: 'Lid is on: go' }).click();
-  for (const tap of ['Countdown has begun', 'It beeps', 'Pin is down'])
-    await page.getByRole('button', { name: tap }).first().click();
-  await page.getByText('Not so').first().click();
-  await page.getByRole('button', { name: '5 min under pressure again' }).click();
-  await expect(page.getByText('Nothing for your hands')).toBeVisible();
-  await expect(page.getByText('Large, 4 min: under pressure again')).toBeVisible();
+  for (const tap of ['Timer started', 'It beeps', 'The pin has dropped'])
+    await page.getByRole('button', { name: tap, exact: true }).click();
+  await page.getByText('Something’s wrong').first().click();
+  await page.getByRole('button', { name: '5 min back at pressure' }).click();
+  await expect(page.getByText('Nothing to do right now')).toBeVisible();
+  await expect(page.getByText('Large, 4 min: back at pressure')).toBeVisible();
   await page.getByRole('button', { name: 'Take back the last tap' }).click();
-  await expect(page.getByText('Large, 4 min: pin down, open')).toBeVisible();
+  await expect(page.getByText('Large, 4 min: pin has dropped: open')).toBeVisible();
   await expectAccessible(page);
 });
 
@@ -144,15 +144,15 @@ test('eight tabs of one browser: all of them open, and follow what is tapped in 
 }) => {
   await page.goto('/cook');
   await page.getByRole('button', { name: 'Lid is on: go' }).click();
-  await expect(page.getByRole('button', { name: 'Countdown has begun' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Timer started' })).toBeVisible();
   const tabs: Page[] = [];
   for (let i = 0; i < 7; i++) {
     const tab = await context.newPage();
     await tab.goto(page.url());
-    await expect(tab.getByRole('button', { name: 'Countdown has begun' })).toBeVisible();
+    await expect(tab.getByRole('button', { name: 'Timer started' })).toBeVisible();
     tabs.push(tab);
   }
-  await page.getByRole('button', { name: 'Countdown has begun' }).click();
+  await page.getByRole('button', { name: 'Timer started' }).click();
   for (const tab of tabs)
     await expect(tab.getByRole('button', { name: 'It beeps' })).toBeVisible({ timeout: 15_000 });
   // The one that was first goes; the others still hear of each other.
@@ -160,7 +160,11 @@ test('eight tabs of one browser: all of them open, and follow what is tapped in 
   const [first, ...others] = tabs;
   await first?.getByRole('button', { name: 'It beeps' }).click();
   for (const tab of others)
-    await expect(tab.getByRole('button', { name: 'Pin is down' })).toBeVisible({ timeout: 20_000 });
+    await expect(tab.getByRole('button', { name: 'The pin has dropped', exact: true })).toBeVisible(
+      {
+        timeout: 20_000,
+      },
+    );
 });
 
 test('a refusal is told as one: the tap stays, and nobody speaks of a missing server', async ({
@@ -168,15 +172,15 @@ test('a refusal is told as one: the tap stays, and nobody speaks of a missing se
 }) => {
   await page.goto('/cook');
   await page.getByRole('button', { name: 'Lid is on: go' }).click();
-  await expect(page.getByRole('button', { name: 'Countdown has begun' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Timer started' })).toBeVisible();
   await page.route('**/events', (route) =>
     route.fulfill({ status: 421, body: 'This server is not known by that name.' }),
   );
-  await page.getByRole('button', { name: 'Countdown has begun' }).click();
-  await expect(page.getByText('The server does not let this screen in.')).toBeVisible();
+  await page.getByRole('button', { name: 'Timer started' }).click();
+  await expect(page.getByText('The server doesn’t accept this screen.')).toBeVisible();
   await expect(page.getByText('One tap is kept here until then.')).toBeVisible();
   await expect(page.getByText(/No server/)).toHaveCount(0);
   await page.unroute('**/events');
   await page.getByRole('button', { name: 'It beeps' }).click();
-  await expect(page.getByText('The server does not let this screen in.')).toHaveCount(0);
+  await expect(page.getByText('The server doesn’t accept this screen.')).toHaveCount(0);
 });

@@ -13,7 +13,7 @@ Simmer the sauce for 5 minutes.`;
 
 test('a pasted recipe becomes a planned dish', async ({ page }) => {
   await page.goto('/dishes');
-  await page.getByRole('link', { name: 'Bring one in' }).click();
+  await page.getByRole('link', { name: 'Add a recipe' }).click();
   await page.getByLabel('The recipe’s text').fill(RECIPE);
   await expect(page.getByText('for 4 · 4 ingredients · 3 stages')).toBeVisible();
 
@@ -27,7 +27,7 @@ test('a pasted recipe becomes a planned dish', async ({ page }) => {
   await page.getByRole('button', { name: 'Keep this dish' }).click();
 
   await expect(page.getByRole('heading', { level: 1, name: 'Shanks with beans' })).toBeVisible();
-  await expect(page.getByText('45 min high, 15 min, then vent')).toBeVisible();
+  await expect(page.getByText('45 min high, 15 min natural release, then quick')).toBeVisible();
   await page.getByRole('button', { name: 'Plan a meal with it' }).click();
   await expect(page.getByLabel('Name of the meal')).toHaveValue('Shanks with beans');
   await expect(page.getByTestId('run-sheet')).toContainText('Brown the shanks');
@@ -48,7 +48,7 @@ test('half of the oil now, the rest later: in the editor, on the page, on the pr
   await page.getByRole('link', { name: 'Print card' }).click();
   const card = page.getByRole('article');
   await expect(card).toContainText('a quarter of the olive oil');
-  await expect(card).toContainText('9 min high · let it fall');
+  await expect(card).toContainText('9 min high · natural release');
   await expect(card).toContainText('Contains gluten');
   await expectAccessible(page);
 });
@@ -145,7 +145,7 @@ test('a food is exchanged, the version before is kept, and one goes back to it',
 }) => {
   await page.goto('/dishes/mushroom-barley');
   const row = page.getByRole('row', { name: /barley/ }).first();
-  await row.getByText('Instead of it').click();
+  await row.getByText('Use instead').click();
   await expect(row).toContainText('no gluten');
   await row.getByRole('button', { name: 'Take it' }).first().click();
   await expect(page.getByRole('cell', { name: /brown rice/ })).toBeVisible();
@@ -180,7 +180,7 @@ test('a photo is shown; a file that is none is refused in words', async ({ page 
   const input = page.locator('input[name=photo]');
   await input.setInputFiles({ name: 'p.png', mimeType: 'image/png', buffer: Buffer.from('no') });
   await expect(page.getByText(/no photo that a browser shows/)).toBeVisible();
-  await input.setInputFiles('docs/screenshots/bench.png');
+  await input.setInputFiles('docs/screenshots/answers.png');
   await expect(page.getByRole('img', { name: /as it was served/ })).toBeVisible();
   await page.getByRole('button', { name: 'Remove it' }).click();
   await expect(page.getByRole('img', { name: /as it was served/ })).toHaveCount(0);

@@ -55,8 +55,8 @@ test('from the first plan to the next one', async ({ page }) => {
   })
     .format(at)
     .split(' ');
-  await page.getByLabel('Day').fill(day);
-  await page.getByLabel('On the table at').fill(time);
+  await page.getByLabel('Day', { exact: true }).fill(day);
+  await page.getByLabel('Serve at').fill(time);
   await page.getByRole('button', { name: 'Plan it' }).click();
   await addDish(page, 'Green beans');
   await settled(page);
@@ -69,7 +69,7 @@ test('from the first plan to the next one', async ({ page }) => {
   for (let i = 0; i < 14; i++) {
     const next = page
       .getByRole('button', {
-        name: /^(Done|Done already|Begin|Lid is on|Countdown has begun|It beeps|Vented|Opened|Open|Begin now)$/,
+        name: /^(Done|Done already|Begin|Lid is on|Timer started|It beeps|Vented|Opened|Open|Begin now)$/,
       })
       .first();
     if ((await next.count()) === 0 || !(await next.isVisible())) break;
@@ -91,7 +91,7 @@ test('from the first plan to the next one', async ({ page }) => {
   await expect(page.getByRole('status').filter({ hasText: 'in the fridge' })).toBeVisible();
 
   // The next plan begins with it.
-  await page.goto('/stores/week?for=1');
+  await page.goto('/freezer/week?for=1');
   const tomorrow = page.getByRole('listitem').filter({ hasText: 'Green beans' }).first();
   await expect(tomorrow).toContainText('from stock');
   const others = page

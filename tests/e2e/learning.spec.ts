@@ -19,9 +19,9 @@ test('figures show their evenings, can be set back, and that can be undone', asy
   await large.locator('summary').click();
   await expect(large.getByRole('row')).not.toHaveCount(1);
   await expect(large.getByRole('link', { name: 'Lamb and bulgur' })).toBeVisible();
-  await large.getByRole('button', { name: /Set back/ }).click();
+  await large.getByRole('button', { name: /Reset/ }).click();
   await expect(large).toHaveCount(0);
-  await expect(taught.getByText('power.large')).toBeVisible();
+  await expect(taught.getByText('Large: heat that reaches the pot')).toBeVisible();
   await taught.getByRole('button', { name: 'Count them again' }).click();
   await expect(large).toHaveCount(1);
   await expectAccessible(page);
@@ -42,7 +42,7 @@ test('what is said of a dish becomes a change that is taken into its next versio
   await page.keyboard.press('Tab');
   await page.reload();
   await expect(how.getByLabel('Note').first()).toHaveValue('More thyme');
-  await next.getByRole('button', { name: /Take it into the dish/ }).click();
+  await next.getByRole('button', { name: /Put it into the dish/ }).click();
   await expect(page.getByRole('status').filter({ hasText: 'taken into' })).toBeVisible();
   await page.getByRole('link', { name: 'the dish', exact: true }).click();
   await expect(page.getByText('50 min').first()).toHaveCount(0);
@@ -54,7 +54,9 @@ test('what is said of a dish becomes a change that is taken into its next versio
 test('what is said of a dish’s wait is kept, and goes out with the rest', async ({ page }) => {
   await page.goto('/log/demo-evening-2');
   const how = page.getByRole('region', { name: 'How was it?' });
-  const wait = how.getByRole('group', { name: /How Beetroot with dill stood the wait of 14 min/ });
+  const wait = how.getByRole('group', {
+    name: /How Beetroot with dill was after 14 min of keeping warm/,
+  });
   await wait.getByText('suffered').click();
   await page.reload();
   await expect(wait.getByLabel('suffered')).toBeChecked();

@@ -19,8 +19,8 @@ async function newMeal(page: Page, name: string, day: string, isAhead: boolean):
   await page.goto('/meals');
   await page.getByLabel('What is it called?').fill(name);
   await page.getByLabel('How many eat?').fill('2');
-  await page.getByLabel('Day').fill(day);
-  if (isAhead) await page.getByLabel('Cook ahead').check();
+  await page.getByLabel('Day', { exact: true }).fill(day);
+  if (isAhead) await page.getByLabel('Batch day: cook for the freezer').check();
   await page.getByRole('button', { name: 'Plan it' }).click();
   await expect(page.getByLabel('Name of the meal')).toHaveValue(name);
 }
@@ -100,12 +100,12 @@ test('weeks later a box is due, and chickpeas from the freezer save a supper its
 }) => {
   await server.start({ OLIVE_CLOCK_DAYS_AHEAD: String(DAYS_LATER) });
   await page.clock.setSystemTime(Date.now() + DAYS_LATER * 86_400_000);
-  await page.goto('/stores');
+  await page.goto('/freezer');
   await expect(page.getByRole('listitem').filter({ hasText: 'Box: Saffron' }).last()).toContainText(
     /past its day: throw it away/,
   );
 
-  await page.goto('/stores/week?for=2');
+  await page.goto('/freezer/week?for=2');
   const days = page.getByRole('listitem');
   await expect(days.filter({ hasText: 'from stock' }).first()).toBeVisible();
   const first = days.filter({ has: page.getByRole('button', { name: /Something else/ }) }).first();
@@ -148,7 +148,7 @@ test('weeks later a box is due, and chickpeas from the freezer save a supper its
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(day).toHaveText(before0);
   // Planned once, nothing is proposed again for those days.
-  await page.goto('/stores/week?for=2');
+  await page.goto('/freezer/week?for=2');
   await expect(page.getByText('planned already').first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Nothing chosen' })).toBeDisabled();
 

@@ -2,7 +2,7 @@ import { addDish, expect, newMeal, settled, test } from './support';
 
 test('a meal from nothing to a printed sheet', async ({ page }) => {
   const address = await newMeal(page, 'Two for lunch', 4);
-  await expect(page.getByText('What will be on the table?')).toBeVisible();
+  await expect(page.getByText('What are you cooking?')).toBeVisible();
   await addDish(page, 'Red lentil');
   await addDish(page, 'Warm flatbread');
   await addDish(page, 'Beetroot');
@@ -10,7 +10,7 @@ test('a meal from nothing to a printed sheet', async ({ page }) => {
   const sheet = page.getByTestId('run-sheet');
   await expect(sheet).toContainText('Peel and cube the squash');
   await expect(sheet).toContainText('Oven on, 200 °C');
-  await expect(page.getByRole('img', { name: /^Runway from/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Timeline from/ })).toBeVisible();
   await expect(page.getByTestId('summary')).toContainText('Start at');
   await settled(page);
 
@@ -19,8 +19,8 @@ test('a meal from nothing to a printed sheet', async ({ page }) => {
   const minutes = async (): Promise<number> =>
     Number(/(\d+) min$/.exec((await prep.innerText()).trim())?.[1]);
   const forFew = await minutes();
-  await page.getByLabel('at the table').fill('8');
-  await page.getByLabel('at the table').blur();
+  await page.getByLabel('people', { exact: true }).fill('8');
+  await page.getByLabel('people', { exact: true }).blur();
   await expect(prep).toContainText('1.4 kg squash');
   expect(await minutes()).toBeGreaterThanOrEqual(2 * forFew - 1);
 
@@ -55,11 +55,11 @@ test('undo takes a change back, redo makes it again', async ({ page }) => {
   await page.goto('/meals/wednesday-for-three');
   await settled(page);
   await page.getByRole('button', { name: 'One more' }).click();
-  await expect(page.getByLabel('at the table')).toHaveValue('4');
+  await expect(page.getByLabel('people', { exact: true })).toHaveValue('4');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByLabel('at the table')).toHaveValue('3');
+  await expect(page.getByLabel('people', { exact: true })).toHaveValue('3');
   await page.getByRole('button', { name: 'Redo' }).click();
-  await expect(page.getByLabel('at the table')).toHaveValue('4');
+  await expect(page.getByLabel('people', { exact: true })).toHaveValue('4');
   await page.getByRole('button', { name: 'Undo' }).click();
   await settled(page);
 });
@@ -73,7 +73,7 @@ test('a dish can be fixed to a cooker, and every minute can be asked why', async
   await expect(line).toContainText('Middle');
   await line.click();
   const why = page.getByTestId('why');
-  await expect(why).toContainText('Coming up to pressure');
+  await expect(why).toContainText('Coming to pressure');
   await expect(why).toContainText('1000 W (energy balance)');
   await cooker.selectOption('any cooker');
   await settled(page);
@@ -97,14 +97,14 @@ test('a late start is said, with the hour that can be kept', async ({ page }) =>
   await page.getByLabel('Time on the table').blur();
   await expect(page.getByText(/can’t be met/)).toBeVisible();
   // What follows each other without a break, in words and on the runway.
-  const chain = page.getByText('What takes so long, one after the other:').locator('..');
+  const chain = page.getByText('What takes the time, one after another:').locator('..');
   await expect(
     chain
       .getByRole('listitem')
       .filter({ hasText: /in the / })
       .first(),
   ).toBeVisible();
-  await expect(page.getByRole('img', { name: /^Runway .*Marked in red: 1: / })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Timeline .*Marked in red: 1: / })).toBeVisible();
   await page.getByRole('button', { name: /^Serve at/ }).click();
   await expect(page.getByText(/can’t be met/)).toHaveCount(0);
   await settled(page);
@@ -113,16 +113,16 @@ test('a late start is said, with the hour that can be kept', async ({ page }) =>
 test('what cannot be cooked is said with its reasons, and undone', async ({ page }) => {
   await page.goto('/meals/harvest-supper');
   await settled(page);
-  await page.getByLabel('at the table').fill('20');
-  await page.getByLabel('at the table').blur();
+  await page.getByLabel('people', { exact: true }).fill('20');
+  await page.getByLabel('people', { exact: true }).blur();
   await expect(
-    page.getByRole('heading', { name: 'These things contradict each other' }),
+    page.getByRole('heading', { name: 'These can’t all be true at once' }),
   ).toBeVisible();
   await expect(page.getByText(/need the Large, one after the other/)).toBeVisible();
   await expect(page.getByText(/over the (half|two-thirds) line/).first()).toBeVisible();
   // On the runway too: as near as one comes, with what goes over its limit.
   const nearest = page.getByRole('img', {
-    name: /^Runway .*Marked in red: 1: .*as drawn it waits/,
+    name: /^Timeline .*Marked in red: 1: .*as drawn it waits/,
   });
   await expect(nearest).toBeVisible();
   await expect(nearest).toHaveAttribute('aria-label', /!: .*over the (half|two-thirds) line/);
@@ -137,7 +137,7 @@ test('being surer means starting earlier', async ({ page }) => {
   await settled(page);
   const start = async (): Promise<string> =>
     (await page.getByTestId('summary').textContent())?.match(/Start at (\d\d:\d\d)/)?.[1] ?? '';
-  const sure = page.getByLabel('How sure it should be ready by then');
+  const sure = page.getByLabel('How sure to be on time');
   await sure.getByText('even').click();
   await settled(page);
   const even = await start();
@@ -177,16 +177,16 @@ test('two hundred at a supper: what does not fit, and as many as the pots take a
 }) => {
   await page.goto('/meals/wednesday-for-three');
   await settled(page);
-  await page.getByLabel('at the table').fill('200');
-  await page.getByLabel('at the table').blur();
+  await page.getByLabel('people', { exact: true }).fill('200');
+  await page.getByLabel('people', { exact: true }).blur();
   const ways = page.getByTestId('ways-out');
   const fewer = ways.getByRole('listitem').filter({ hasText: /^Cook for \d+/ });
   await expect(fewer).toBeVisible({ timeout: 20_000 });
   await fewer.getByRole('button', { name: 'Do it' }).click();
-  await expect(page.getByLabel('at the table')).not.toHaveValue('200');
+  await expect(page.getByLabel('people', { exact: true })).not.toHaveValue('200');
   await expect(page.getByTestId('run-sheet')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).first().click();
-  await expect(page.getByLabel('at the table')).toHaveValue('200');
+  await expect(page.getByLabel('people', { exact: true })).toHaveValue('200');
 });
 
 test('the runway goes out to the soak of the night before', async ({ page }) => {

@@ -154,9 +154,9 @@ test('over http by name: the door, brute force, and the way back from the consol
     false,
   ]);
   await page.getByRole('button', { name: 'Lid is on: go' }).click();
-  await expect(page.getByRole('button', { name: 'Countdown has begun' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Timer started' })).toBeVisible();
   await context.setOffline(true);
-  await page.getByRole('button', { name: 'Countdown has begun' }).click();
+  await page.getByRole('button', { name: 'Timer started' }).click();
   await expect(page.getByRole('button', { name: 'It beeps' })).toBeVisible();
   await context.setOffline(false);
   await context.close();
@@ -190,9 +190,9 @@ test('a screen on the wall shows and changes nothing', async () => {
     return evenings.toSorted((a, b) => b.evening.serveAt - a.evening.serveAt)[0];
   });
   await page.goto(`${origin}/cook/${running?.evening.id}`);
-  await expect(page.getByText('This screen only shows.')).toBeVisible();
+  await expect(page.getByText('This screen is read-only.')).toBeVisible();
   await expect(
-    page.getByRole('button', { name: /It beeps|Countdown|Pin is down|Open/ }),
+    page.getByRole('button', { name: /It beeps|Timer started|The pin has dropped|Open/ }),
   ).toHaveCount(0);
   await page.keyboard.press('d');
   await page.waitForTimeout(500);
@@ -217,13 +217,13 @@ test('over https by name: a service worker, and the evening opens again without 
     await navigator.serviceWorker.ready;
   });
   await page.getByRole('button', { name: 'Lid is on: go' }).click();
-  await expect(page.getByRole('button', { name: 'Countdown has begun' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Timer started' })).toBeVisible();
   // Opened before there was a worker in front of it, it is kept all the same.
   await expect(async () => {
     const isKept = await page.evaluate(async () => Boolean(await caches.match(location.href)));
     expect(isKept).toBe(true);
   }).toPass({ timeout: 20_000 });
-  await page.getByRole('button', { name: 'Countdown has begun' }).click();
+  await page.getByRole('button', { name: 'Timer started' }).click();
   await expect(page.getByRole('button', { name: 'It beeps' })).toBeVisible();
   await page.waitForTimeout(1000);
 

@@ -7,6 +7,8 @@ import { join } from 'node:path';
 export class OwnServer {
   readonly folder: string;
   private process: ChildProcess | null = null;
+  /** What it has written so far. */
+  log = '';
 
   /** @param beside a server whose database it shares */
   constructor(
@@ -49,6 +51,7 @@ export class OwnServer {
     this.process = server;
     await new Promise<void>((resolve, reject) => {
       server.stdout.on('data', (text: Buffer) => {
+        this.log += text.toString();
         if (text.includes('Olive Clock is at')) resolve();
       });
       server.on('exit', (code) => reject(new Error(`the server left with ${code}`)));

@@ -15,11 +15,11 @@ test('a practice with an open valve: noticed, told, planned again, and accounted
   await practise.click();
   await page.getByText('A valve is left open').click();
   await page.getByText('60×').click();
-  await page.getByText('A cook is played too').click();
+  await page.getByText('Simulated: I watch').click();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Begin the practice' }).click();
   await expect(page).toHaveURL(/\/cook\//);
-  await expect(page.getByTestId('practice')).toContainText('only pretend');
+  await expect(page.getByTestId('practice')).toContainText('simulated cookers');
 
   // A pot shows what it does; the protocol says the same.
   await expect(page.getByTestId('reading').first()).toContainText('°C', { timeout: 40_000 });
@@ -30,7 +30,7 @@ test('a practice with an open valve: noticed, told, planned again, and accounted
   // The clock stands when it is stopped.
   await page.getByRole('button', { name: 'Stop' }).click();
   const dial = page.getByRole('img', { name: /^Dial/ });
-  await expect(page.getByText('The clock stands.')).toBeVisible();
+  await expect(page.getByText('The clock is stopped.')).toBeVisible();
   const stood = await dial.getAttribute('aria-label');
   await page.waitForTimeout(1500);
   expect(await dial.getAttribute('aria-label')).toBe(stood);
@@ -40,7 +40,7 @@ test('a practice with an open valve: noticed, told, planned again, and accounted
   await expect(link).toBeVisible({ timeout: 100_000 });
   await link.click();
   await expect(page.getByText(/On the table, /)).toBeVisible();
-  await expect(page.getByText(/an open valve costs the whole way up/)).toBeVisible();
+  await expect(page.getByText(/an open valve costs the whole time to pressure/)).toBeVisible();
   await expect(page.getByText(/the valve was open/)).toBeVisible();
   await expectAccessible(page);
 });
@@ -54,7 +54,7 @@ test('one pot without a plan, in three taps; a cooker that reports for itself is
   await one.getByRole('button', { name: '8 min' }).click();
   await one.getByRole('button', { name: 'Lid is on: go' }).click();
   await expect(page).toHaveURL(/\/cook\//);
-  await expect(page.getByText('Middle, 8 min: coming up')).toBeVisible();
+  await expect(page.getByText('Middle, 8 min: coming to pressure')).toBeVisible();
 
   const id = page.url().split('/').at(-1) ?? '';
   const at = Date.now();

@@ -108,13 +108,13 @@ test('markup in every text field stays text, on every page', async ({ page }) =>
     '/dishes/lamb-apricots/edit',
     '/lists',
     '/cook',
-    '/stores',
-    '/stores/labels',
-    '/stores/week',
+    '/freezer',
+    '/freezer/labels',
+    '/freezer/week',
     '/kitchen',
     '/log',
     `/log/${evening?.evening.id}`,
-    '/bench',
+    '/answers',
   ])
     await expectUnharmed(page, path);
   // As files, too: no cell begins like a formula, and a calendar line is one line.
@@ -146,7 +146,7 @@ test('SQL in what is looked up is only a name that nobody has', async () => {
     expect((await raw(`/s/${id}`)).status).toBe(404);
     expect((await raw(`/dishes/${id}`)).status).toBe(404);
     expect((await raw(`/lists?meals=${id}`)).status).toBe(200);
-    expect((await raw(`/stores/labels?codes=${id}`)).status).toBe(200);
+    expect((await raw(`/freezer/labels?codes=${id}`)).status).toBe(200);
     expect((await raw(`/meals/compare?ids=${id}`)).status).toBe(200);
   }
   expect((await raw('/household.json')).text).toBe(before);

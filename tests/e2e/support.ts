@@ -1,11 +1,27 @@
-import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
+import { OwnServer } from './own-server';
 
-/** Every test fails on an error in the console or in the server's log. */
-export const test = base.extend<{ quiet: undefined }>({
+const FIRST_PORT = 4810;
+
+/**
+ * Each worker has a server and a demo household of its own. Every test fails on an error in the console or in
+ * the server's log.
+ */
+export const test = base.extend<{ quiet: undefined }, { server: OwnServer }>({
+  server: [
+    async ({}, use, { parallelIndex }) => {
+      const server = new OwnServer(FIRST_PORT + parallelIndex);
+      server.seed();
+      await server.start();
+      await use(server);
+      await server.close();
+    },
+    { scope: 'worker' },
+  ],
+  baseURL: async ({ server }, use) => use(server.url),
   quiet: [
-    async ({ page }, use) => {
+    async ({ page, server }, use) => {
       const heard: string[] = [];
       page.on('console', (m) => {
         // Refusals are answered with 4xx on purpose, and Chromium reports each.
@@ -15,7 +31,7 @@ export const test = base.extend<{ quiet: undefined }>({
       page.on('pageerror', (e) => heard.push(e.message));
       await use(undefined);
       expect(heard).toEqual([]);
-      expect(readFileSync('test-results/server.log', 'utf8')).not.toMatch(/"level":50/);
+      expect(server.log).not.toMatch(/"level":50/);
     },
     { auto: true },
   ],

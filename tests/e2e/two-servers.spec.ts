@@ -22,7 +22,7 @@ test('what is tapped at one is seen at the other', async ({ page, context }) => 
   const path = new URL(page.url()).pathname;
   const other = await context.newPage();
   await other.goto(`${two.url}${path}`);
-  await page.getByRole('button', { name: 'Countdown has begun' }).click();
+  await page.getByRole('button', { name: 'Timer started' }).click();
   await expect(other.getByRole('button', { name: 'It beeps' })).toBeVisible();
   await other.getByRole('button', { name: 'It beeps' }).click();
   await expect(page.getByRole('button', { name: 'It beeps' })).toHaveCount(0);

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { Pieces } from '$core/cooker';
-import { centreTheta, oneTerm, type Shape } from '$core/doneness';
+import { centreTheta, oneTerm, type Shape } from '$core/thermal';
 import { conductivity, findFood, solidDensity, specificHeat } from '$core/food';
 
 /**

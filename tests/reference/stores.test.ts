@@ -2,16 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ask } from '$core/ask';
 import { KEEPING, type KeepingKind } from '$core/food';
-import {
-  coolingTime,
-  freezingTime,
-  keeps,
-  keepsAs,
-  plankSeconds,
-  thawingTime,
-  type KeepingAnswer,
-  type UnknownKeeping,
-} from '$core/stores';
+import { coolingTime, freezingTime, plankSeconds, thawingTime } from '$core/thermal';
+import { keeps, keepsAs, type KeepingAnswer, type UnknownKeeping } from '$core/storage';
 
 const daysOf = (answer: KeepingAnswer | UnknownKeeping) =>
   'unknown' in answer ? undefined : answer.days;

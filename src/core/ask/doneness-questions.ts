@@ -1,6 +1,7 @@
 /** Questions about the inside of a piece. */
 import { z } from 'zod';
-import { centreTheta, holdFor } from '../doneness';
+import { centreTheta } from '../thermal';
+import { holdFor } from '../doneness';
 import { success } from '../reason';
 import { altitude, heater, level } from './inputs';
 import { question, type Answer } from './question';

@@ -36,13 +36,13 @@ export const liner = z.object({
   litres,
   diameterMm: z
     .number()
-    .min(80, 'a liner is at least 80 mm across; give its inner width')
-    .max(500, 'a liner is at most 500 mm across; give its inner width')
+    .min(80, 'an inner pot is at least 80 mm across; give its inner width')
+    .max(500, 'an inner pot is at most 500 mm across; give its inner width')
     .optional(),
   heightMm: z
     .number()
-    .min(50, 'a liner is at least 50 mm high; give its inner height')
-    .max(500, 'a liner is at most 500 mm high; give its inner height')
+    .min(50, 'an inner pot is at least 50 mm high; give its inner height')
+    .max(500, 'an inner pot is at most 500 mm high; give its inner height')
     .optional(),
 });
 

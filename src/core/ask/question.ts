@@ -1,6 +1,6 @@
 /** A question: its input checked against a schema, then answered. */
 import type { z } from 'zod';
-import type { Outcome } from '../reason';
+import { failure, problemsOf, type Outcome } from '../reason';
 
 export type Answer = Record<string, unknown> & { because: string[] };
 
@@ -21,17 +21,7 @@ export function question<S extends z.ZodType>(
     answer: (input) => {
       const parsed = schema.safeParse(input);
       if (parsed.success) return answer(parsed.data);
-      return {
-        ok: false,
-        problems: parsed.error.issues.map((issue) => {
-          const [message = '', ...remedy] = issue.message.split('; ');
-          return {
-            field: issue.path.map(String).join('.') || 'input',
-            message,
-            remedy: remedy.join('; ') || 'correct it and ask again',
-          };
-        }),
-      };
+      return failure(...problemsOf(parsed.error.issues, 'input', 'correct it and ask again'));
     },
   };
 }

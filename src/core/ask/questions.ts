@@ -1,4 +1,5 @@
 /** The single questions: input checked, answered by the room that knows, with its reasons. */
+import { LONGEST_PRESSURE_MIN } from '../facts';
 import { z } from 'zod';
 import { comeUp, fit, LIQUID_SCHOOLS, naturalRelease } from '../cooker';
 import { softeningRate } from '../doneness';
@@ -84,7 +85,7 @@ const cycle = z.object({
   hotStart: z.boolean().optional(),
 });
 
-const comeUpQuestion = question('how long it takes to come up to pressure', cycle, (input) => {
+const comeUpQuestion = question('how long it takes to come to pressure', cycle, (input) => {
   const up = comeUp({ ...input, hotStart: input.hotStart ?? false });
   if (!up.ok) return up;
   const { minutes, p90, pinMinutes, because } = up.value;
@@ -102,7 +103,7 @@ const release = question(
     afterMinutes: z
       .number('the hold is a number; give minutes')
       .min(0, 'a hold is at least 0 min; give minutes')
-      .max(480, 'a hold is at most 480 min; give minutes')
+      .max(LONGEST_PRESSURE_MIN, 'a hold is at most 480 min; give minutes')
       .default(0),
   }),
   ({ afterMinutes, ...input }) => {
@@ -146,7 +147,10 @@ const fitQuestion = question(
       })
       .optional(),
     school: z
-      .enum(LIQUID_SCHOOLS, 'a school is by-size, one-cup or with-juices; give one of them')
+      .enum(
+        LIQUID_SCHOOLS,
+        'the rule of thumb is by-size, one-cup or with-juices; give one of them',
+      )
       .optional(),
   }),
   (input) => {

@@ -1,7 +1,8 @@
 /** Questions about cooling, freezing, thawing and keeping. */
 import { z } from 'zod';
 import { success } from '../reason';
-import { coolingFixes, coolingTime, freezingTime, keeps, sayFix, thawingTime } from '../stores';
+import { coolingFixes, coolingTime, freezingTime, sayFix, thawingTime } from '../thermal';
+import { keeps } from '../storage';
 import { question } from './question';
 
 const food = z.string('name the food').trim().min(1, 'name the food').max(120);

@@ -70,7 +70,7 @@ export function comeUp(
     curve: usual.curve,
     because: [
       `${kilograms.toFixed(1)} kg in the pot, ${Math.round(thin)} g of it thin liquid, ${input.cooker.watts} W (energy balance)`,
-      ...(input.hotStart ? ['liner and base are still hot from browning'] : []),
+      ...(input.hotStart ? ['inner pot and base are still hot from browning'] : []),
       ...(input.contents.some((p) => p.frozen)
         ? ['frozen food has to thaw first: 334 J for each gram of its water']
         : []),

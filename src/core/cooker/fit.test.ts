@@ -21,6 +21,25 @@ describe('least thin liquid', () => {
   });
 });
 
+describe('a few millilitres short', () => {
+  const isShort = (litres: number, ml: number): boolean =>
+    fit({
+      cooker: { litres },
+      contents: [{ food: 'water', grams: ml, celsius: 15 }],
+    }).problems.some((p) => p.kind === 'too-little-liquid');
+
+  /** Two cups are 473 ml, one and a half 355; nobody measures closer than 3 % (common practice). */
+  it.each([
+    [7.6, 473, false],
+    [7.6, 460, false],
+    [7.6, 457, true],
+    [5.7, 355, false],
+    [5.7, 342, true],
+  ])('%f l with %i ml: short %s', (litres, ml, expected) => {
+    expect(isShort(litres, ml)).toBe(expected);
+  });
+});
+
 describe('will it go in?', () => {
   const cooker = { litres: 5.7, diameterMm: 220, heightMm: 155 };
   const water = (grams: number): Portion => ({ food: 'water', grams, celsius: 15 });
@@ -214,5 +233,26 @@ describe('the heat balance', () => {
   it('a quick release takes minutes', () => {
     expect(quickRelease([{ food: 'water', grams: 250, celsius: 15 }])).toBe(1);
     expect(quickRelease([{ food: 'water', grams: 3500, celsius: 15 }])).toBeLessThanOrEqual(3);
+  });
+});
+
+describe('a food that nobody knows', () => {
+  const pot = (food: string, grams: number) =>
+    fit({
+      cooker: { litres: 6 },
+      contents: [
+        { food: 'water', grams: 500, celsius: 20 },
+        { food, grams, celsius: 20 },
+      ],
+    });
+
+  it('over the half line nobody can say whether it fits; under it, it does either way', () => {
+    expect(pot('cassowary parcel', 2650).unsure).toEqual(['cassowary parcel']);
+    expect(pot('cassowary parcel', 2600).unsure).toEqual([]);
+    expect(pot('potato', 2650).unsure).toEqual([]);
+  });
+
+  it('grain that only its name tells of swells like any grain (common practice)', () => {
+    expect(pot('teff', 500).limitMl).toBe(3000);
   });
 });

@@ -3,6 +3,7 @@ import { findFood, heapMl } from '../food';
 import { toFraction } from '../units';
 import {
   fillLimit,
+  swells,
   fillVolume,
   juices,
   leastLiquid,
@@ -48,6 +49,8 @@ export interface Fit {
   /** What is left of each limit; negative where it is passed. Sizes only where the liner's are known. */
   margins: { fillMl: number; thinMl: number; acrossMm?: number; aboveMm?: number };
   problems: FitProblem[];
+  /** Foods of which nobody knows whether they swell or foam, where over half of the liner is filled. */
+  unsure: string[];
   because: string[];
 }
 
@@ -72,7 +75,7 @@ export function fit(input: FitInput): Fit {
   if (fillMl > limitMl * (1 + SLACK))
     problems.push({
       kind: 'too-full',
-      what: `${Math.round(fillMl)} ml${piled === null ? '' : ', with the rack and room for steam around the pieces,'} in a liner that may hold ${Math.round(limitMl)} ml: over the ${isHalf ? 'half' : 'two-thirds'} line by ${Math.round(fillMl - limitMl)} ml`,
+      what: `${Math.round(fillMl)} ml${piled === null ? '' : ', with the rack and room for steam around the pieces,'} in an inner pot that may hold ${Math.round(limitMl)} ml: over the ${isHalf ? 'half' : 'two-thirds'} line by ${Math.round(fillMl - limitMl)} ml`,
       remedy: 'use a larger cooker, fewer servings or two runs',
     });
   if (thinMl < leastMl * (1 - SLACK))
@@ -81,6 +84,10 @@ export function fit(input: FitInput): Fit {
       what: `${Math.round(thinMl)} ml of thin liquid, ${Math.round(leastMl)} ml are needed${juicesMl >= 20 && school !== 'with-juices' ? ` (about ${Math.round(juicesMl / 10) * 10} ml of juices come out of the food as well)` : ''}`,
       remedy: `add ${toFraction(quarterCups(leastMl - thinMl))} cup of water or broth`,
     });
+  const unsure =
+    isHalf || fillMl <= cooker.litres * 500
+      ? []
+      : loose.filter((p) => p.grams > 0 && swells(p.food) === null).map((p) => p.food);
   const sizes = sizesIn(input);
   problems.push(...checkSizes(cooker, sizes));
   return {
@@ -97,10 +104,15 @@ export function fit(input: FitInput): Fit {
       ...(sizes && cooker.heightMm ? { aboveMm: cooker.heightMm - sizes.heightMm } : {}),
     },
     problems,
+    unsure,
     because: [
+      ...unsure.map(
+        (food) =>
+          `it is not known whether “${food}” swells or foams; if it does, fill the pot only half: this is ${Math.round(fillMl - cooker.litres * 500)} ml more`,
+      ),
       isHalf
-        ? 'half of the liner for what swells or foams: grain, beans, pasta (common practice)'
-        : 'two thirds of the liner for ordinary food (common practice)',
+        ? 'half of the inner pot for what swells or foams: grain, beans, pasta (common practice)'
+        : 'two thirds of the inner pot for ordinary food (common practice)',
       cooker.leastMl != null
         ? 'least thin liquid by the cooker’s manual'
         : school === 'one-cup'
@@ -195,7 +207,7 @@ function checkSizes(cooker: FitInput['cooker'], sizes: Sizes | null): FitProblem
   if (cooker.diameterMm !== undefined && acrossMm > cooker.diameterMm)
     problems.push({
       kind: `${kind}-too-wide`,
-      what: `${what}: in a liner of ${cooker.diameterMm} mm it leaves no room for steam, ${Math.ceil(acrossMm - cooker.diameterMm)} mm too much`,
+      what: `${what}: in an inner pot of ${cooker.diameterMm} mm it leaves no room for steam, ${Math.ceil(acrossMm - cooker.diameterMm)} mm too much`,
       remedy:
         kind === 'pan'
           ? `use a pan of at most ${cooker.diameterMm - GAP_AROUND_MM} mm, handles included`
@@ -204,7 +216,7 @@ function checkSizes(cooker: FitInput['cooker'], sizes: Sizes | null): FitProblem
   if (cooker.heightMm !== undefined && heightMm > cooker.heightMm)
     problems.push({
       kind: `${kind}-too-high`,
-      what: `${what} stands too high in a liner of ${cooker.heightMm} mm: ${Math.ceil(heightMm - cooker.heightMm)} mm too much with the rack and room for steam`,
+      what: `${what} stands too high in an inner pot of ${cooker.heightMm} mm: ${Math.ceil(heightMm - cooker.heightMm)} mm too much with the rack and room for steam`,
       remedy:
         kind === 'pan'
           ? 'use a lower rack or pan'

@@ -1,5 +1,5 @@
 /** How full a liner may be and how much thin liquid it needs at least. */
-import { findFood } from '../food';
+import { findFood, foodById, kindOf } from '../food';
 import { convert } from '../units';
 import type { Portion } from './types';
 
@@ -48,8 +48,16 @@ export function leastLiquid(litres: number, school: LiquidSchool = 'by-size'): n
 
 /** Highest fill, ml: half for what swells or foams, two thirds for the rest (common practice). */
 export function fillLimit(litres: number, contents: readonly Portion[]): number {
-  const swells = contents.some((p) => p.grams > 0 && (findFood(p.food)?.swells ?? false));
-  return litres * 1000 * (swells ? 1 / 2 : 2 / 3);
+  const isHalf = contents.some((p) => p.grams > 0 && swells(p.food) === true);
+  return litres * 1000 * (isHalf ? 1 / 2 : 2 / 3);
+}
+
+/** Whether a food swells or foams; null where nobody knows what it is. */
+export function swells(name: string): boolean | null {
+  const food = findFood(name);
+  if (food) return food.swells;
+  const kind = kindOf(name);
+  return kind && (kind.like === null ? false : (foodById(kind.like)?.swells ?? false));
 }
 
 /** Density of a food as measured, g/ml; water's where the table does not know it. */

@@ -3,6 +3,7 @@
  *
  * @source first law on a well-mixed pot; saturation by IAPWS-IF97 (core/steam)
  */
+import { ROOM_C } from '../facts';
 import { FUSION_HEAT, compositionFor, findFood, specificHeat } from '../food';
 import { failure, success, type Outcome } from '../reason';
 import { airPressure, boilingPoint, insideTemperature, pressureAt } from '../steam';
@@ -47,7 +48,6 @@ export interface CurvePoint {
   gaugeKPa: number;
 }
 
-export const ROOM_C = 20;
 /** Heat held by liner and base: about 250 J/K and 110 J/K for each litre (0.7 kg steel and 0.6 kg aluminium at 6 qt). */
 const metalJPerK = (litres: number): number => 250 + 110 * litres;
 /** Liner and base after browning. */

@@ -1,12 +1,9 @@
 /** Holds that a dish gives as minutes for each pound of one piece. */
+import { G_PER_LB, LONGEST_PRESSURE_MIN } from '../facts';
 import type { Food } from '../food';
 import { UNITS } from '../units';
 import type { PressureStage, Stage } from './document';
 import type { ScaledIngredient } from './scaled';
-
-const G_PER_LB = 453.59237;
-/** No cooker's display holds longer, min. */
-const LONGEST_HOLD = 480;
 
 /**
  * Weight of the one piece that decides: the heaviest main ingredient of the stage. Counted pieces
@@ -38,7 +35,7 @@ export function heldByWeight(stage: Stage, ingredients: readonly ScaledIngredien
   const piece = decidingPiece(stage, ingredients);
   if (!piece) return stage;
   const minutes = Math.round((stage.minutesPerLb * piece.grams) / G_PER_LB);
-  return { ...stage, holdMinutes: Math.min(LONGEST_HOLD, minutes) };
+  return { ...stage, holdMinutes: Math.min(LONGEST_PRESSURE_MIN, minutes) };
 }
 
 /** How the hold came about, in words; null where the dish names it as minutes. */

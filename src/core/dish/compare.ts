@@ -52,7 +52,10 @@ function sayStage(stage: Stage): string {
   switch (stage.kind) {
     case 'pressure': {
       const { release } = stage;
-      const letGo = release.kind === 'timed' ? `${release.minutes} min, then vent` : release.kind;
+      const letGo =
+        release.kind === 'timed'
+          ? `${release.minutes} min natural release, then quick`
+          : release.kind;
       const hold =
         stage.minutesPerLb === undefined
           ? `${stage.holdMinutes} min`

@@ -1,12 +1,10 @@
 /** What lies in the liner when the lid goes on. */
+import { FREEZER_C, FRIDGE_C, ROOM_C } from '../facts';
 import type { Portion } from '../cooker';
 import type { Ingredient, PressureStage, Stage } from './document';
 import { isParted, partAt } from './parts';
 import type { ScaledDish, ScaledIngredient } from './scaled';
 
-/** From the fridge, and as warm as the room, °C (common practice). */
-const FRIDGE_C = 6;
-const ROOM_C = 18;
 /** Browned meat on its way under the lid is hot outside and cold within (estimate). */
 const BROWNED_C = 45;
 /** What was under the lid before in this stay is a little under the boil when it goes on again (estimate). */
@@ -24,7 +22,7 @@ export function cooksFrozen({ frozen, thaw }: Pick<Ingredient, 'frozen' | 'thaw'
 
 export function startCelsius({ ingredient, food }: ScaledIngredient): number {
   if (ingredient.celsius !== undefined) return ingredient.celsius;
-  if (cooksFrozen(ingredient)) return -18;
+  if (cooksFrozen(ingredient)) return FREEZER_C;
   return food && CHILLED.has(food.group) ? FRIDGE_C : ROOM_C;
 }
 

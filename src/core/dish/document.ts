@@ -1,4 +1,5 @@
 /** The dish document: what goes in, and the stages from board to table. */
+import { LONGEST_PRESSURE_MIN } from '../facts';
 import { z } from 'zod';
 import { ASK_GROUPS } from '../food';
 import { UNIT_NAMES } from '../units';
@@ -99,7 +100,7 @@ export const stageSchema = z.discriminatedUnion('kind', [
     holdMinutes: z
       .int('whole minutes')
       .min(0, 'no fewer than 0 min')
-      .max(480, 'no hold is longer than 8 h'),
+      .max(LONGEST_PRESSURE_MIN, 'no hold is longer than 8 h'),
     /** The hold goes by the weight of the piece: minutes for each pound. */
     minutesPerLb: z
       .number()
@@ -194,7 +195,7 @@ export const dishSchema = z
     eatBy: z.iso.date().optional(),
     /** Made from stock: what is left of that is enough for so many servings. */
     atMost: z.number().min(0).optional(),
-    /** Its minutes under pressure are for this household’s altitude already. */
+    /** Its pressure times are for this household’s altitude already. */
     heldHere: z.boolean().optional(),
     /** Cooked in bulk: an ingredient of other dishes, that its main food is the measure of. */
     bulk: z.boolean().optional(),

@@ -1,4 +1,4 @@
-/** What lies where in the liner during a cycle, from the bottom up. */
+/** What goes where in the pot in the liner during a cycle, from the bottom up. */
 import { heapMl } from '../food';
 import type { Stage, PressureStage } from './document';
 import { isParted, partAt } from './parts';

@@ -125,7 +125,7 @@ const RULES: readonly Rule[] = [
     from: ['bulgur'],
     to: 'rice',
     ratio: 1,
-    consequences: ['no gluten', 'ask the Bench for its water; the hold is another one'],
+    consequences: ['no gluten', 'use Answers to find its water; the hold is another one'],
   },
   {
     from: ['barley'],

@@ -1,8 +1,7 @@
 /** Writing an answer from the Bench into a dish. */
 import { findFood } from '../food';
 import { failure, success, type Outcome } from '../reason';
-import { dishSchema, freeIdIn, type Dish } from './document';
-import type { PressureStage } from './document';
+import { dishSchema, freeIdIn, type Dish, type PressureStage } from './document';
 
 export type AnswerUse =
   | { kind: 'hold'; minutes: number }

@@ -1,4 +1,5 @@
 /** The advisor: how long to hold a piece for a doneness, and why. */
+import { FREEZER_C, FRIDGE_C, ROOM_C, TAP_C } from '../facts';
 import {
   comeUp,
   leastLiquid,
@@ -62,8 +63,8 @@ export interface HoldAdvice {
   because: string[];
 }
 
-const START_C = { frozen: -18, chilled: 5, room: 20 } as const;
-const TAP_C = 15;
+/** Chilled food is a degree over its fridge by the time it is cut and in the pot (estimate). */
+const START_C = { frozen: FREEZER_C, chilled: FRIDGE_C + 1, room: ROOM_C } as const;
 const LONGEST_MIN = 240;
 /** Longer holds are for robust food: minutes on the way up do not matter. */
 const FINICKY_MIN = 8;
@@ -121,7 +122,9 @@ export function holdFor(question: HoldQuestion): Outcome<HoldAdvice | UnknownFoo
     because: [
       ...reasons(question, food, wanted, minutes, { usual, rule }),
       ...(credit > 0
-        ? [`the fuller pot cooks for ${credit} min of that on its longer way up (common practice)`]
+        ? [
+            `the fuller pot cooks for ${credit} min of that on its longer time to pressure (common practice)`,
+          ]
         : []),
     ],
   });

@@ -1,4 +1,5 @@
 /** What cooks go by where they do not agree: shown beside the model, never instead of it. */
+import { G_PER_LB } from '../facts';
 import { findFood, type Food } from '../food';
 import { altitudeRule } from './rates';
 
@@ -17,7 +18,6 @@ export interface SchoolQuestion {
   altitudeM: number;
 }
 
-const G_PER_LB = 453.59237;
 const LARGE_MM = 60;
 const MIN_PER_LB = 8;
 

@@ -7,7 +7,7 @@ import { verdictSchema } from '../learn';
 import { mealSchema } from '../meal';
 import { isCompiled, savedPlanSchema } from '../plan';
 import { eveningSchema, runEventSchema } from '../run';
-import { storeItemSchema } from '../stores';
+import { storeItemSchema } from '../storage';
 import { failure, success, type Outcome, type Problem } from '../reason';
 import { photoRecordSchema } from './photo';
 

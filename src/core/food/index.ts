@@ -2,21 +2,10 @@
 export { allergensInName } from './allergen-words';
 export { ALLERGENS } from './types';
 export { cookingYield } from './yields';
-export type { CookingYield } from './yields';
 
 export { compositionFor, estimateFood } from './estimate';
 export { KEEPING } from './keeping';
-export type { Keeping } from './keeping';
-export type {
-  Aisle,
-  Allergen,
-  Composition,
-  DonenessTarget,
-  Food,
-  FoodGroup,
-  Form,
-  KeepingKind,
-} from './types';
+export type { Aisle, Allergen, Composition, DonenessTarget, Food, KeepingKind } from './types';
 export {
   FREEZE_FROM_C,
   FUSION_HEAT,
@@ -30,7 +19,8 @@ export {
 } from './thermal';
 
 export { FOODS, findFood, foodById, kindOf, mentionedFood } from './find';
-export { ASK_GROUPS, FOOD_CLASSES, FOOD_GROUPS, groupChoice } from './kind';
-export type { FoodClass, FoodGroupChoice, FoodKind } from './kind';
-export { kindOfFood, plainName } from './name-kind';
+export { ASK_GROUPS, FOOD_GROUPS, groupChoice } from './kind';
+export type { FoodClass, FoodKind } from './kind';
+export { plainName } from './name-kind';
+
 export { heapMl } from './heap';

@@ -12,6 +12,7 @@ import {
   EGG_WORDS,
   FISH_WORDS,
   GAME_WORDS,
+  GRAIN_WORDS,
   GROUND_WORDS,
   MEATLESS,
   MEAT_SHAPES,
@@ -23,6 +24,7 @@ import {
   PLANT_SHAPES,
   PLANT_WORDS,
   POULTRY_WORDS,
+  PULSE_WORDS,
   RAW_WORDS,
   READY_WORDS,
   SEASONING_HEADS,
@@ -30,6 +32,7 @@ import {
   STUFFED,
   WHOLE_WORDS,
 } from './name-words';
+import { cookedRow, kindOfFood } from './table-kind';
 
 /** Lower case, without accents; curly quotes are straight. */
 export function plainName(name: string): string {
@@ -355,67 +358,17 @@ function rest(r: Reading, food: Food | null): FoodKind | null {
     return { ...kind, class: 'ready', keep: cookedRow(food), doneness };
   }
   if (isHead(DAIRY_WORDS, r.head)) return make('ready', 'dairy', 'milk', doneness);
-  if (SEASONING_HEADS.test(r.head) || isHead(PLANT_WORDS, r.head)) {
+  const swelling = isHead(GRAIN_WORDS, r.head)
+    ? 'barley'
+    : isHead(PULSE_WORDS, r.head)
+      ? 'white-bean'
+      : null;
+  if (SEASONING_HEADS.test(r.head) || swelling || isHead(PLANT_WORDS, r.head)) {
     if (doneness === 'cooked') return make('ready', 'cooked-vegetable', null, doneness);
     if (/\b(?:sauce|ketchup|paste|vinegar)$/.test(r.head))
       return make('ready', 'opened', null, doneness);
-    return make('plant', SEASONING_HEADS.test(r.head) ? 'dry' : 'vegetable', null, doneness);
+    const isDry = SEASONING_HEADS.test(r.head) || swelling === 'barley';
+    return make('plant', isDry ? 'dry' : 'vegetable', swelling, doneness);
   }
   return null;
-}
-
-/** What a plant of the table keeps as when it is cooked. */
-function cookedRow(food: Food): KeepingKind {
-  if (food.id === 'rice' || food.id.endsWith('-rice')) return 'cooked-rice';
-  return food.group === 'pulse' ? 'cooked-pulse' : 'cooked-vegetable';
-}
-
-const CLASS_OF_GROUP: Readonly<Record<Food['group'], FoodClass>> = {
-  liquid: 'plant',
-  fat: 'plant',
-  grain: 'plant',
-  pulse: 'plant',
-  baking: 'plant',
-  nut: 'plant',
-  vegetable: 'plant',
-  fruit: 'plant',
-  seasoning: 'plant',
-  meat: 'whole-cut',
-  poultry: 'poultry',
-  fish: 'fish',
-  egg: 'egg',
-  dairy: 'ready',
-};
-
-/** The kind of a row of the table. */
-export function kindOfFood(food: Food): FoodKind {
-  const isCooked = food.keep.startsWith('cooked-');
-  return {
-    class: classOfFood(food, isCooked),
-    doneness: isCooked ? 'cooked' : 'unsaid',
-    keep: food.keep,
-    like: food.id,
-    by: 'table',
-  };
-}
-
-function classOfFood(food: Food, isCooked: boolean): FoodClass {
-  if (isCooked) return food.group === 'meat' || food.group === 'poultry' ? 'casserole' : 'ready';
-  switch (food.keep) {
-    case 'ground-meat':
-      return food.group === 'poultry' ? 'poultry' : 'ground';
-    case 'sausage':
-    case 'giblets':
-      return food.group === 'poultry' ? 'poultry' : 'ground';
-    case 'ham':
-      return 'casserole';
-    case 'shellfish':
-      return 'shellfish';
-    case 'opened':
-      return food.group === 'fish' ? 'ready' : CLASS_OF_GROUP[food.group];
-    case 'soup':
-      return 'ready';
-    default:
-      return CLASS_OF_GROUP[food.group];
-  }
 }

@@ -198,6 +198,16 @@ export const NOT_ANIMALS: readonly (readonly [RegExp, string])[] = [
 export const SEASONING_HEADS =
   /\b(?:broth|stock|bouillon|consomme|dashi|cubes? of stock|fat|dripping|drippings|lard|tallow|suet|schmaltz|oil|seasoning|rub|spices?|powder|gelatine|gelatin|sauce|vinegar|ketchup|mustard|paste|flavou?ring|essence|extract|granules)$/;
 
+/** Grain that the table of foods has no row of: dry, and it swells. */
+export const GRAIN_WORDS = words(`
+  amaranth, teff, sorghum, rye, triticale, kamut, einkorn, emmer, fonio, hominy, grits
+`);
+
+/** Beans and lentils that the table of foods has no row of. A name alone doesn't say whether they are dry. */
+export const PULSE_WORDS = words(`
+  bean, lentil, dal, dhal, pulse, gram, urad, toor, chana
+`);
+
 /** Plants that the table of foods has no row of, so that they are known not to be flesh, egg or milk. */
 export const PLANT_WORDS = words(`
   vegetable, veg, fruit, radish, horseradish, wasabi, greens, salad leaves, herb, spice, seasoning, sprout, seaweed, nori, kombu, wakame, kelp, dulse, samphire,
@@ -208,10 +218,10 @@ export const PLANT_WORDS = words(`
   cactus, nopales, plantain, orange, grapefruit, pomelo, mandarin, satsuma, kumquat, melon, watermelon, cantaloupe, honeydew,
   grape, kiwi, papaya, guava, lychee, longan, rambutan, persimmon, pomegranate, passion ?fruit, dragon ?fruit, star ?fruit,
   nectarine, peach, apricot, damson, greengage, sloe, elderberr(?:y|ie), blackberr(?:y|ie), blackcurrant, redcurrant, gooseberr(?:y|ie),
-  cranberr(?:y|ie), mulberr(?:y|ie), coconut, date, tamarind, amaranth, teff, sorghum, rye, triticale, kamut, einkorn, emmer, fonio,
-  tapioca, sago, arrowroot, hominy, grits, bran, wheat ?germ, muesli, granola, popcorn, cornflake,
+  cranberr(?:y|ie), mulberr(?:y|ie), coconut, date, tamarind,
+  tapioca, sago, arrowroot, bran, wheat ?germ, muesli, granola, popcorn, cornflake,
   pecan, macadamia, brazil nut, nut, seed, chia, flax, linseed, hemp, poppy, sunflower seed,
-  tempeh, seitan, tvp, bean, pea, lentil, dal, dhal, pulse, gram, urad, toor, chana, edamame,
+  tempeh, seitan, tvp, pea, edamame,
   chive, tarragon, chervil, marjoram, savory, lovage, lemongrass, galangal, kaffir lime leaf, curry leaf, bay, fenugreek,
   asafoetida, caraway, juniper, mace, ajwain, nigella, za'?atar, sumac, vanilla, bouquet garni, peppercorn, chipotle, jalapeno,
   serrano chil(?:i|e), ancho, guajillo, habanero, pepperoncini, pimento, gherkin, pickle, kimchi, sauerkraut, caper, olive,

@@ -24,20 +24,20 @@ export const cookerSchema = z.object({
     .max(2500, 'a household heater has at most 2500 W; look at the label underneath'),
   diameterMm: z
     .number()
-    .min(120, 'a liner is at least 120 mm across')
-    .max(400, 'a liner is at most 400 mm across'),
+    .min(120, 'an inner pot is at least 120 mm across')
+    .max(400, 'an inner pot is at most 400 mm across'),
   heightMm: z
     .number()
-    .min(80, 'a liner is at least 80 mm high')
-    .max(400, 'a liner is at most 400 mm high'),
+    .min(80, 'an inner pot is at least 80 mm high')
+    .max(400, 'an inner pot is at most 400 mm high'),
   /** What it does beside pressure; without sauté it neither browns nor simmers. */
   modes: z.array(z.enum(['saute'])).default(['saute']),
   levels: z.array(z.enum(['low', 'high', 'max'])).min(1, 'choose at least one pressure level'),
   /** Second liners: the next dish needs no rinse between. */
   spareLiners: z
-    .int('whole liners')
-    .min(0, 'no fewer than 0 spare liners')
-    .max(6, 'at most six spare liners')
+    .int('whole inner pots')
+    .min(0, 'no fewer than 0 spare inner pots')
+    .max(6, 'at most six spare inner pots')
     .default(0),
   /** Sealing rings, the one in the lid included: one for savoury, one for sweet. */
   rings: z

@@ -1,13 +1,5 @@
 export { knownName, rememberedGroup, withGroup } from './foods';
 export { basisOf, paceFor, waitFor, WORK_KINDS } from './basis';
 export type { Basis, WorkKind } from './basis';
-export {
-  cookerSchema,
-  toolSchema,
-  placeSchema,
-  kitchenSchema,
-  emptyKitchen,
-  paceOf,
-  keyWord,
-} from './document';
+export { kitchenSchema, emptyKitchen, paceOf, keyWord } from './document';
 export type { Cooker, Tool, Place, Kitchen } from './document';

@@ -174,7 +174,7 @@ function holdsLearned(dish: Dish, figures: readonly Figure[]): Suggestion[] {
         id: `hold-${stage.id}`,
         figure: figure.id,
         text: `Hold ${hold} min instead of ${stage.holdMinutes}`,
-        because: `it went back under pressure on some of ${figure.evidence.length} evenings`,
+        because: `it had to be pressure-cooked again on some of ${figure.evidence.length} evenings`,
         dish: withStage(dish, stage.id, (s) =>
           s.kind === 'pressure' ? { ...s, holdMinutes: hold } : s,
         ),

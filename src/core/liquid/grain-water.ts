@@ -14,7 +14,8 @@ export interface WaterNeed {
 const LOSS_ML: Readonly<Record<Vessel, number>> = { sealed: 30, stacked: 0, open: 220, slow: 90 };
 const LOSS_WORDS: Readonly<Record<Vessel, string>> = {
   sealed: 'the pot loses about 30 ml as steam in a cycle, whatever the amount (common practice)',
-  stacked: 'a pan inside the pot loses nothing to speak of; the liner keeps its own water under it',
+  stacked:
+    'a pan inside the pot loses nothing to speak of; the inner pot keeps its own water under it',
   open: 'an open pot loses about 220 ml while it simmers (common practice)',
   slow: 'a slow cooker loses about 90 ml under its lid (common practice)',
 };

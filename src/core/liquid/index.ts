@@ -1,4 +1,4 @@
 export { waterFor } from './grain-water';
-export type { Treatment, Vessel, WaterNeed } from './grain-water';
-export { thicken, USUAL_WATTS } from './thicken';
-export type { Thickener, Thickening, Thickness } from './thicken';
+export type { Vessel } from './grain-water';
+export { thicken } from './thicken';
+export type { Thickening } from './thicken';

@@ -52,6 +52,19 @@ const have = (food: string, amount: number | null, unit: LarderItem['unit']): La
 });
 
 describe('shopping', () => {
+  it.each([
+    // A sum of tenths is 3 for a cook, whatever a computer makes of it; any real part more is one more.
+    [[0.1, 2.7, 0.2], 3],
+    [[2], 2],
+    [[2.001], 3],
+    [[1.5, 0.6], 3],
+  ])('what is sold whole is bought whole: %j is %i', (amounts, whole) => {
+    const lemons = amounts.map((amount, n) =>
+      want(dish(`d${n}`, [{ food: 'lemon', amount, unit: 'piece' }])),
+    );
+    expect(buy(lemons)[0]?.[1]).toBe(whole);
+  });
+
   it('adds one food under two names and in two units, through its density', () => {
     const list = buy([
       want(dish('a', [{ food: 'olive oil', amount: 100, unit: 'ml' }])),

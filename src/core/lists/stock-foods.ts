@@ -1,6 +1,6 @@
 /** Raw food in the freezer and the fridge, as the shopping list counts it. */
 import { scaleDish, type Dish } from '../dish';
-import { bulkOf, type StoreItem } from '../stores';
+import { bulkOf, type StoreItem } from '../storage';
 import type { LarderItem } from './larder';
 
 /** Raw food and where it lies. */

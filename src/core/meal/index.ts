@@ -26,9 +26,9 @@ export const mealEntrySchema = z.object({
   over: id.nullable().default(null),
   /** Never put into a stack by the plan. */
   alone: z.boolean().default(false),
-  /** Where the dish allows two releases: the other one, the first one, or null, as the plan finds best. */
+  /** Where the dish allows two releases: the other one, the first one, or null, let the plan choose. */
   otherRelease: z.boolean().nullable().default(null),
-  /** The pressure of its cycles; null: as written, or as the plan finds best. */
+  /** The pressure of its cycles; null: as written, or let the plan choose. */
   level: z.enum(['low', 'high', 'max']).nullable().default(null),
   /** Its main pieces are cut half as large: a shorter hold, more work with the knife. */
   smaller: z.boolean().default(false),
@@ -72,7 +72,7 @@ export type MealEntry = z.infer<typeof mealEntrySchema>;
 const moment = z.iso.datetime({ offset: true, error: 'a day and a time are needed' });
 
 /** Somebody at the table. */
-export const eaterSchema = z.object({
+const eaterSchema = z.object({
   id,
   name: z.string().trim().min(1, 'a name is needed; “guest” will do').max(60),
   /** Portions: a child eats half of one. */

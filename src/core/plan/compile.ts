@@ -1,15 +1,14 @@
 /** A meal over a kitchen, compiled into a plan problem for the engine. */
 import { scaleDish, type Dish } from '../dish';
-import { effectiveEntries } from './entries';
-import { looksAtEaters } from './eaters';
+import { effectiveEntries, looksAtEaters } from '../menu';
 import { basisOf, waitFor, type Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
-import { failure, success, type Outcome, type Problem as Fault } from '../reason';
+import { failure, success, type Outcome, type Problem as Fault, type Finding } from '../reason';
 import type { Problem } from '../solve';
 import { UNITS, formatQuantity } from '../units';
 import { cookerUnits, DishCompiler } from './dish-steps';
 import { cookResource, type DishSteps } from './step-writer';
-import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type HandOver, type PlanNote } from './types';
+import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type HandOver } from './types';
 
 /** No plan looks further back than this, minutes: five days of lead, for what thaws slowly. */
 const LONGEST_LEAD = 7200;
@@ -38,7 +37,7 @@ export function compileMeal(
   if (meal.entries.length === 0)
     return failure({
       field: 'entries',
-      message: 'there is no dish in this meal yet',
+      message: 'this meal has no dishes yet',
       remedy: 'add a dish',
     });
   const kitchen = { ...household, hands: meal.hands ?? household.hands };
@@ -58,7 +57,7 @@ export function compileMeal(
   if (faults.length > 0) return failure(...faults);
 
   addRinses(entries, kitchen);
-  const notes: PlanNote[] = [
+  const notes: Finding[] = [
     ...effective.notes,
     ...entries.flatMap((e) => e.out.notes),
     ...looksAtEaters(meal, effective.entries),
@@ -150,7 +149,7 @@ function linkProducts(
   entries: readonly CompiledEntry[],
   meal: Meal,
   kitchen: Kitchen,
-  notes: PlanNote[],
+  notes: Finding[],
 ): HandOver[] {
   const handOvers: HandOver[] = [];
   for (const { entry, dish, out } of entries) {
@@ -176,7 +175,7 @@ function linkProducts(
         severity: short ? 'look' : 'info',
         text: short
           ? `${dish.name} wants ${read(wanted)} ${product.food}; ${source.dish.name} gives about ${read(given)}.`
-          : `${dish.name} waits for ${read(wanted)} ${product.food} from ${source.dish.name}; about ${read(given)} expected.`,
+          : `${dish.name} takes ${read(wanted)} ${product.food} from ${source.dish.name}, which gives about ${read(given)}.`,
         remedy: short ? `Make up the missing ${read(wanted - given)} with stock or water.` : null,
       });
     }

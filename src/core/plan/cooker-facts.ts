@@ -2,7 +2,7 @@
 import type { PressureStage, Stage } from '../dish';
 import { keyWord, type Kitchen } from '../kitchen';
 import type { ProblemStep } from '../solve';
-import type { CookerOffer, TopUp } from './cycle-steps';
+import type { CookerOffer, TopUp } from '../cycle';
 
 /** Minutes of hands between two stays in one cooker (common practice). */
 const RINSE_MIN = 3;
@@ -67,8 +67,8 @@ export function rinseIn(
         u,
         [
           hasSpare(u)
-            ? 'a second liner saves the rinse (common practice)'
-            : 'the next dish needs a clean liner (common practice)',
+            ? 'a spare inner pot saves the rinse (common practice)'
+            : 'the next dish needs a clean inner pot (common practice)',
         ],
       ]),
     ),
@@ -102,7 +102,7 @@ export function browningIn(
           `${e.batches} ${e.batches === 1 ? 'round' : 'rounds'}: what lies on the bottom at once, not crowded (common practice)`,
           ...(pace === 1
             ? []
-            : [`times ${pace.toFixed(2)} for the pace of your hands and what your evenings took`]),
+            : [`times ${pace.toFixed(2)} for your own pace and what your evenings took`]),
         ],
       ]),
     ),

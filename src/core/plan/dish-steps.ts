@@ -1,30 +1,38 @@
 /** One dish of a meal as steps, blocks and links for the engine, with their meaning. */
-import type { PressureStage, ScaledDish, Stage } from '../dish';
+import type { ScaledDish, Stage } from '../dish';
 import type { Cooker, Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
+import type { Refusal } from '../reason';
 import { retime } from '../recipe/retime';
-import { centreCaution, kidneyBeanCaution, LID, VALVE, VENT, type Caution } from '../safety';
 import type { ProblemStep } from '../solve';
-import { formatMinutes, formatTemperature } from '../units';
-import { askCooker, bestSupplied, isFinicky, type CookerOffer } from './cycle-steps';
-import { browningIn, powerOf, rinseIn, settingsFor, topUpsOf } from './cooker-facts';
-import { longestGap } from './gaps';
-import { probeStage } from './later-heat';
+import { formatMinutes } from '../units';
+import {
+  askCooker,
+  bestSupplied,
+  type CookerOffer,
+  longestGap,
+  findStays,
+  placeOf,
+  stagesBefore,
+  type Stay,
+} from '../cycle';
+import { rinseIn } from './cooker-facts';
 import { thawFor } from './thaw';
 import { eveningBefore, eveningSoak, type Lead } from './lead';
-import { StepWriter, type DishSteps } from './step-writer';
-import { findStays, placeOf, stagesBefore, type Stay } from './stays';
+import { HeatWriter } from './heat-writer';
+import type { DishSteps } from './step-writer';
 import { BURNER_UNIT, OVEN_UNIT } from './types';
 
-/** Minutes of hands: lid and valve; opening; putting in and turning on. */
-const HANDS = { seal: 2, open: 1, putIn: 1 } as const;
 /** Soaked at room temperature no longer than this; then in the fridge (common practice), min. */
 const LONGEST_ON_COUNTER = 720;
 const lengthOf = (s: Stage): number => (s.kind === 'pressure' ? s.holdMinutes : s.minutes);
-/** A natural release may be left this long before opening. */
-const NATURAL_WAIT = 30;
 
-export class DishCompiler extends StepWriter {
+const NO_COOKER: Refusal = {
+  message: 'no cooker can take it',
+  remedy: 'choose another cooker',
+};
+
+export class DishCompiler extends HeatWriter {
   private readonly stays: Stay[];
 
   constructor(
@@ -53,7 +61,12 @@ export class DishCompiler extends StepWriter {
     for (const stage of dish.stages) {
       const block = blockOf.get(stage);
       if (stage.kind === 'pressure') this.addCycle(stage, block?.id ?? '', block?.offers ?? []);
-      else if (placeOf(stage) === 'oven') this.addOven(stage, block?.id ?? '');
+      else if (placeOf(stage) === 'oven')
+        this.addOven(
+          stage,
+          block?.id ?? '',
+          this.stays.some((x) => x.stages[0] === stage),
+        );
       else if (stage.kind === 'brown') this.addBrowning(stage, block?.id, block?.offers ?? []);
       else this.addPlain(stage, block?.id);
     }
@@ -73,7 +86,7 @@ export class DishCompiler extends StepWriter {
       const id = `${this.entry.id}.${last.id}.rinse`;
       const { minutes, because } = rinseIn(block.units, this.kitchen);
       this.step({ id, minutes, hands: 1, block: block.id, aside: true });
-      this.mean(id, last, 'rinse', 'Empty the liner and rinse it, or take the spare one', {
+      this.mean(id, last, 'rinse', 'Empty the inner pot and rinse it, or take the spare one', {
         because,
       });
       this.link(edge.last, id);
@@ -140,179 +153,17 @@ export class DishCompiler extends StepWriter {
     const able = asked
       .filter((o) => o.cycles.size === cycles)
       .sort((a, b) => b.cooker.litres - a.cooker.litres)[0];
-    const reason = (able ?? asked[0])?.refusals[0] ?? 'no cooker can take it';
+    const reason = (able ?? asked[0])?.refusals[0] ?? NO_COOKER;
     if (!able) {
-      this.fail(reason.split('; ')[0] ?? reason, reason.split('; ')[1] ?? 'choose another cooker');
+      this.fail(reason.message, reason.remedy);
       return [];
     }
     this.note(
       'stop',
-      `${this.scaled.dish.name} for ${this.scaled.servings} in the ${able.cooker.name}: ${reason.split('; ')[0]}.`,
-      sentence(reason.split('; ')[1] ?? ''),
+      `${this.scaled.dish.name} for ${this.scaled.servings} in the ${able.cooker.name}: ${reason.message}.`,
+      sentence(reason.remedy),
     );
     return [able];
-  }
-
-  /** Lid, come-up, hold, release, opening. */
-  private addCycle(stage: PressureStage, block: string, offers: readonly CookerOffer[]): void {
-    const id = (part: string): string => `${this.entry.id}.${stage.id}.${part}`;
-    const cycles = offers.map((o) => [o.cooker, o.cycles.get(stage.id)] as const);
-    const each = (
-      pick: (c: NonNullable<(typeof cycles)[number][1]>) => number,
-    ): Record<string, number> =>
-      Object.fromEntries(cycles.flatMap(([cooker, c]) => (c ? [[cooker.id, pick(c)]] : [])));
-    const reasons = (part: 'comeUp' | 'hold' | 'release'): Record<string, string[]> =>
-      Object.fromEntries(
-        cycles.flatMap(([cooker, c]) => (c ? [[cooker.id, c.because[part]]] : [])),
-      );
-    const { release, level } = stage;
-    const holds = each((c) => c.hold);
-    const shown = [...new Set(Object.values(holds))];
-
-    this.step({ id: id('seal'), minutes: HANDS.seal, hands: 1, block });
-    const only = shown.length === 1 ? shown[0] : undefined;
-    const text = only === undefined ? stage.text : retime(stage.text, stage.holdMinutes, only);
-    this.mean(id('seal'), stage, 'seal', text, {
-      amounts: this.amountsOf(stage),
-      caution: VALVE,
-      because: { '': ['lid on, valve, pin and ring looked at (common practice)'] },
-      settings: settingsFor(offers, stage, holds),
-      ...topUpsOf(offers, stage),
-      ...(only === undefined
-        ? {
-            texts: Object.fromEntries(
-              Object.entries(holds).map(([unit, minutes]) => [
-                unit,
-                retime(stage.text, stage.holdMinutes, minutes),
-              ]),
-            ),
-          }
-        : {}),
-    });
-    this.step({
-      id: id('up'),
-      minutes: each((c) => c.comeUp),
-      p90: each((c) => c.comeUpP90),
-      block,
-      ...powerOf(offers, this.kitchen),
-    });
-    this.mean(id('up'), stage, 'come-up', 'Coming up to pressure', {
-      because: reasons('comeUp'),
-      kg: each((c) => c.kg),
-    });
-    this.step({ id: id('hold'), minutes: shown.length === 1 ? (shown[0] ?? 0) : holds, block });
-    this.mean(
-      id('hold'),
-      stage,
-      'hold',
-      `${level[0]?.toUpperCase()}${level.slice(1)} pressure${shown.length === 1 ? `, ${shown[0]} min` : ''}`,
-      { because: reasons('hold') },
-    );
-    this.link(id('seal'), id('up'), 0);
-    this.link(id('up'), id('hold'), 0);
-
-    let before = id('hold');
-    if (release.kind !== 'quick') {
-      const minutes = each((c) => c.release);
-      this.step({ id: id('release'), minutes, p90: each((c) => c.releaseP90), block });
-      const text =
-        release.kind === 'timed'
-          ? `Let it fall for ${release.minutes} min`
-          : 'Letting go by itself';
-      this.mean(id('release'), stage, 'release', text, { because: reasons('release') });
-      this.link(before, id('release'), 0);
-      before = id('release');
-    }
-    if (release.kind !== 'natural') {
-      const minutes = release.kind === 'quick' ? each((c) => c.release) : 1;
-      this.step({ id: id('vent'), minutes, hands: 1, block });
-      this.mean(
-        id('vent'),
-        stage,
-        'vent',
-        release.kind === 'quick' ? 'Vent at once' : 'Vent what is left',
-        {
-          because:
-            release.kind === 'quick'
-              ? reasons('release')
-              : { '': ['what pressure is left goes in a minute (common practice)'] },
-          caution: VENT,
-        },
-      );
-      this.link(before, id('vent'), isFinicky(this.scaled, stage) ? 0 : 2);
-      before = id('vent');
-    }
-    this.step({ id: id('open'), minutes: HANDS.open, hands: 1, block });
-    this.mean(id('open'), stage, 'open', 'Pin down: open', {
-      caution: this.probed(stage) ?? LID,
-      because: { '': ['lid off, away from you, and a look inside (common practice)'] },
-    });
-    this.link(before, id('open'), release.kind === 'natural' ? NATURAL_WAIT : 2);
-    this.out.edges.set(stage.id, { first: id('seal'), last: id('open') });
-  }
-
-  /** What a thermometer must show, told where the food can be probed: after the last of its heat. */
-  private probed(stage: Stage): Caution | null {
-    if (probeStage(this.scaled.dish.stages)?.id !== stage.id) return null;
-    return centreCaution(this.scaled, this.kitchen.scale) ?? kidneyBeanCaution(this.scaled);
-  }
-
-  /** Preheat, put in, bake. */
-  private addOven(stage: Stage, block: string): void {
-    if (stage.kind !== 'oven' && stage.kind !== 'crisp') return;
-    const id = (part: string): string => `${this.entry.id}.${stage.id}.${part}`;
-    const setting = formatTemperature(stage.celsius, this.kitchen.scale, 5);
-    const stay = this.stays.find((s) => s.stages.includes(stage));
-    this.step({ id: id('in'), minutes: HANDS.putIn, hands: 1, block });
-    const learned = this.learnedFor(stage);
-    const baked = learned === 1 ? stage.minutes : Math.max(1, Math.round(stage.minutes * learned));
-    this.mean(id('in'), stage, 'put-in', retime(stage.text, stage.minutes, baked), {
-      amounts: this.amountsOf(stage),
-      caution: this.probed(stage),
-      because: { '': ['door open no longer than it takes (common practice)'] },
-      celsius: stage.celsius,
-    });
-    this.step({ id: id('bake'), minutes: baked, block });
-    this.mean(id('bake'), stage, stage.kind, `In the oven at ${setting}`, {
-      because: { '': ['as the dish asks for; look at half of it'] },
-      celsius: stage.celsius,
-      caution: this.probed(stage),
-    });
-    this.link(id('in'), id('bake'), 0);
-    if (stay?.stages[0] === stage) {
-      const heat = this.kitchen.oven?.heatMinutes ?? 12;
-      const minutes = Math.max(1, Math.round((heat * (stage.celsius - 20)) / 180));
-      this.step({ id: id('preheat'), minutes, p90: Math.ceil(minutes * 1.2), block });
-      this.mean(id('preheat'), stage, 'preheat', `Oven on, ${setting}`, {
-        because: { '': [`${heat} min to 200 °C in this oven, in proportion to the setting`] },
-        celsius: stage.celsius,
-      });
-      this.link(id('preheat'), id('in'), 10);
-      this.out.ovenBlocks.push({ id: block, celsius: stage.celsius });
-    }
-    this.out.edges.set(stage.id, { first: id('in'), last: id('bake') });
-  }
-
-  /** Browning takes as many rounds as the bottom of the liner asks for. */
-  private addBrowning(
-    stage: Extract<Stage, { kind: 'brown' }>,
-    block: string | undefined,
-    offers: readonly CookerOffer[],
-  ): void {
-    const id = `${this.entry.id}.${stage.id}`;
-    const { minutes, p90, because } = browningIn(
-      stage,
-      offers,
-      this.paceOf(stage) * this.learnedFor(stage),
-    );
-    this.step({ id, minutes, p90, hands: 1, ...(block ? { block } : {}) });
-    const text =
-      typeof minutes === 'number' && !stage.guessed
-        ? retime(stage.text, stage.minutes, minutes)
-        : stage.text;
-    const caution = this.probed(stage);
-    this.mean(id, stage, 'brown', text, { amounts: this.amountsOf(stage), because, caution });
-    this.out.edges.set(stage.id, { first: id, last: id });
   }
 
   /** Everything that is one step: cutting, browning, simmering, resting, finishing. */
@@ -342,7 +193,7 @@ export class DishCompiler extends StepWriter {
       grows && this.scaled.factor !== 1
         ? `${formatMinutes(stage.minutes)} for ${this.scaled.dish.servings}, in proportion for ${this.scaled.servings}`
         : stage.guessed
-          ? 'nobody said how long it takes: this is usual'
+          ? 'the recipe does not say how long: this is usual'
           : 'as the dish asks for';
     const text = stage.guessed ? stage.text : retime(stage.text, stage.minutes, minutes);
     this.mean(id, stage, stage.kind, `${text}${this.inFridge(stage, minutes)}`, {
@@ -353,7 +204,7 @@ export class DishCompiler extends StepWriter {
           because,
           ...(pace === 1
             ? []
-            : [`times ${pace.toFixed(2)} for the pace of your hands and what your evenings took`]),
+            : [`times ${pace.toFixed(2)} for your own pace and what your evenings took`]),
         ],
       },
     });
@@ -400,7 +251,7 @@ export class DishCompiler extends StepWriter {
     this.note(
       'look',
       `“${stage.text}” was to be done the day before, and that has passed.`,
-      'It is planned for the day itself.',
+      'It is planned for the day.',
     );
     return {};
   }

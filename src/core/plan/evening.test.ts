@@ -8,7 +8,8 @@ import { toRunSheet } from '../run';
 import { solve } from '../solve';
 import { toOrderMilp } from '../../../tests/support/order-milp';
 import { verifySchedule } from '../../../tests/support/verify-schedule';
-import { compileMeal, waysOut } from './index';
+import { compileMeal } from './compile';
+import { waysOut } from '../planner';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const { kitchen, dishes: all } = householdSchema.parse(demoHousehold(NOW));
@@ -102,7 +103,7 @@ describe('facts of an evening', () => {
     const late = plan(tonight, kitchen, frozen(1, true));
     const [a = 0, b = 0] = timeOf(late);
     expect(b - a).toBe(Math.ceil((1000 / 453.592) * 30));
-    expect(late.notes.some((n) => n.text.includes('can’t thaw in the fridge any more'))).toBe(true);
+    expect(late.notes.some((n) => n.text.includes('is too late to thaw in the fridge'))).toBe(true);
     // Cooked from frozen, nothing is thawed.
     expect(timeOf(plan(m, kitchen, frozen(1, false)))).toEqual([]);
   });
@@ -192,7 +193,20 @@ describe('facts of an evening', () => {
       ]),
     );
     expect(apart.meanings.filter((m) => m.phase === 'hold')).toHaveLength(2);
-    expect(apart.notes.some((n) => n.text.includes('can’t go over'))).toBe(true);
+    expect(apart.notes.some((n) => n.text.includes('can’t go above'))).toBe(true);
+  });
+
+  it('a portion kept back is kept warm for as long as the dish keeps, and not a minute longer', () => {
+    const keeps = dishes.get('lamb-apricots')?.wait.maxMinutes ?? 0;
+    const said = (later: number): string | undefined => {
+      const kept = meal([{ dishId: 'lamb-apricots', keep: { portions: 1, later } }]);
+      const compiled = compileMeal(kept, dishes, kitchen, NOW);
+      return compiled.ok
+        ? compiled.value.notes.find((n) => n.text.includes('min later'))?.text
+        : undefined;
+    };
+    expect(said(keeps)).toMatch(/it is kept warm for that long/);
+    expect(said(keeps + 1)).toMatch(/it keeps only 180 min/);
   });
 
   it('two who each have a dish: their work never overlaps, and each keeps their own pace', () => {
@@ -253,7 +267,7 @@ describe('who eats', () => {
   });
 });
 
-describe('ways out', () => {
+describe('fixes', () => {
   it('each is a meal that can be compiled; what is over the line is offered in runs', () => {
     const m = meal([{ dishId: 'lamb-apricots' }, { dishId: 'beef-cheek-stout' }], { servings: 20 });
     const p = plan(m);

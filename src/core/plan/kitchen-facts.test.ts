@@ -5,7 +5,8 @@ import type { Kitchen } from '../kitchen';
 import type { Meal } from '../meal';
 import { toRunSheet } from '../run';
 import { solve } from '../solve';
-import { compileMeal, explainConflict } from './index';
+import { compileMeal } from './compile';
+import { explainConflict } from '../review';
 
 /** What the kitchen's own facts do to a plan. */
 const NOW = Date.UTC(2026, 10, 25, 9);
@@ -108,6 +109,6 @@ describe('the kitchen in a plan', () => {
     const holds = large.compiled.meanings.filter((m) => m.phase === 'hold');
     const reasons = holds.flatMap((m) => Object.values(m.because).flat());
     for (const hold of holds) expect(minutesOf(large, hold.id)).toBeGreaterThanOrEqual(0);
-    expect(reasons.join()).toMatch(/longer way up/);
+    expect(reasons.join()).toMatch(/longer time to pressure/);
   });
 });

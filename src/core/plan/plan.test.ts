@@ -12,15 +12,11 @@ import {
   solve,
 } from '../solve';
 import { verifySchedule } from '../../../tests/support/verify-schedule';
-import {
-  addWater,
-  compileMeal,
-  conflictGroups,
-  explainConflict,
-  looksAtPlan,
-  totalsOf,
-  type CompiledMeal,
-} from './index';
+import { addWater } from '../cycle';
+import { compileMeal } from './compile';
+import { conflictGroups, explainConflict, looksAtPlan } from '../review';
+import { totalsOf } from './totals';
+import type { CompiledMeal } from './types';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const household = (): Household => householdSchema.parse(demoHousehold(NOW));
@@ -72,7 +68,7 @@ describe('the harvest supper', () => {
     const valveWarnings = sheet.filter((l) => l.caution?.code === 'valve');
     expect(valveWarnings).toHaveLength(1);
     expect(
-      sheet.find((l) => l.dish.startsWith('Lamb') && l.action.startsWith('Pin'))?.caution?.text,
+      sheet.find((l) => l.dish.startsWith('Lamb') && l.action.startsWith('The pin'))?.caution?.text,
     ).toMatch(/63 °C/);
 
     const totals = totalsOf(compiled.problem, schedule);

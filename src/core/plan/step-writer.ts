@@ -4,14 +4,15 @@ import { paceFor, WORK_KINDS, type Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
 import type { ProblemBlock, ProblemLink, ProblemStep } from '../solve';
 import { formatQuantity } from '../units';
-import type { Phase, PlanNote, StepMeaning } from './types';
+import type { Phase, StepMeaning } from './types';
+import type { Finding } from '../reason';
 
 export interface DishSteps {
   steps: ProblemStep[];
   blocks: ProblemBlock[];
   links: ProblemLink[];
   meanings: StepMeaning[];
-  notes: PlanNote[];
+  notes: Finding[];
   /** Oven blocks with their setting, for keeping different temperatures apart. */
   ovenBlocks: { id: string; celsius: number }[];
   /** First and last step of each stage. */
@@ -44,7 +45,7 @@ export class StepWriter {
     this.out.failures.push({ message: `${this.scaled.dish.name}: ${message}`, remedy });
   }
 
-  protected note(severity: PlanNote['severity'], text: string, remedy: string | null): void {
+  protected note(severity: Finding['severity'], text: string, remedy: string | null): void {
     this.out.notes.push({ entryId: this.entry.id, severity, text, remedy });
   }
 

@@ -1,7 +1,8 @@
 /** Frozen ingredients that a dish wants thawed: in the fridge on a day before, else in cold water. */
+import { FREEZER_C, FRIDGE_C } from '../facts';
 import { cooksFrozen, type ScaledIngredient } from '../dish';
 import type { ProblemStep } from '../solve';
-import { thawRuleHours, thawingTime } from '../stores';
+import { thawRuleHours, thawingTime } from '../thermal';
 import { formatMinutes } from '../units';
 import { daysBefore, type Lead } from './lead';
 
@@ -24,8 +25,7 @@ export interface Thaw {
 }
 
 /** Fridge, and tap water that is changed, °C. */
-const AROUND_C = { air: 4, water: 10 } as const;
-const FREEZER_C = -18;
+const AROUND_C = { air: FRIDGE_C, water: 10 } as const;
 /** From here on a piece may take longer than its weight says; thinner ones go by the rule. */
 const THICK_MM = 60;
 
@@ -84,8 +84,8 @@ export function thawFor(scaled: ScaledIngredient, lead: Lead): Thaw | null {
     because: `${formatMinutes(inWater)} for ${Math.round(weight)} g: 30 min for each pound, cooked at once (USDA FSIS, The Big Thaw)`,
     waits: WATER_WAITS_MIN,
     note: {
-      text: `${ingredient.food} can’t thaw in the fridge any more: that takes ${formatMinutes(minutes)}.`,
-      remedy: 'Cold water is planned; or cook it from frozen with a longer hold.',
+      text: `${ingredient.food} is too late to thaw in the fridge: that takes ${formatMinutes(minutes)}.`,
+      remedy: 'The plan uses cold water; or cook it from frozen, at pressure for longer.',
     },
   };
 }

@@ -1,10 +1,11 @@
 /** A meal compiled for the engine, with what each step means to a cook. */
 import type { Caution } from '../safety';
-import type { TopUp } from './cycle-steps';
+import type { TopUp } from '../cycle';
 import type { Problem } from '../solve';
-import type { Dish, StageKind } from '../dish';
+import type { StageKind } from '../dish';
 import type { Basis } from '../kitchen';
 import type { MealEntry } from '../meal';
+import type { Finding } from '../reason';
 
 export type Phase =
   | Exclude<StageKind, 'pressure'>
@@ -47,18 +48,6 @@ export interface StepMeaning {
   topUps?: Record<string, TopUp>;
 }
 
-/** Something the cook should look at, most harmful first. */
-export interface PlanNote {
-  entryId: string | null;
-  severity: 'stop' | 'look' | 'info';
-  text: string;
-  remedy: string | null;
-  /** Work of the hands that it speaks of, for the runway; missing where it speaks of a dish or the meal. */
-  steps?: string[];
-  /** The remedy, where it is water that can be added at one tap; ml for the dish’s own servings. */
-  addWater?: { dishId: string; stageId: string; ml: number; label: string };
-}
-
 /** A by-product that one dish hands to another. */
 export interface HandOver {
   fromStep: string;
@@ -66,19 +55,10 @@ export interface HandOver {
   what: string;
 }
 
-/** An entry of a meal as it is cooked. */
-export interface EffectiveEntry {
-  entry: MealEntry;
-  dish: Dish;
-  servings: number;
-  /** Dishes in it: two for a stack. */
-  dishIds: string[];
-}
-
 export interface CompiledMeal {
   problem: Problem;
   meanings: StepMeaning[];
-  notes: PlanNote[];
+  notes: Finding[];
   handOvers: HandOver[];
   /** The meal's entries with what they left open settled; missing where nothing was settled. */
   settled?: MealEntry[];
@@ -89,22 +69,3 @@ export interface CompiledMeal {
 /** Unit ids that are not a cooker's. */
 export const OVEN_UNIT = 'oven';
 export const BURNER_UNIT = 'burner';
-
-/** What would go wrong with a dish, with a remedy that can be taken at once. */
-export interface DishCheck {
-  code:
-    | 'dairy-under-pressure'
-    | 'starch-under-pressure'
-    | 'thick-at-the-bottom'
-    | 'too-little-liquid'
-    | 'frozen-in-slow-cooker'
-    | 'raw-beans-in-slow-cooker'
-    | 'delayed-start'
-    | 'unsafe-target'
-    | 'smelling-ring';
-  text: string;
-  /** On the button. */
-  remedy: string;
-  /** The dish with the remedy taken. */
-  fixed: Dish;
-}

@@ -10,6 +10,9 @@ export interface Problem {
   remedy: string;
 }
 
+/** Why something can't be, and what helps; the field is plain from where it is shown. */
+export type Refusal = Omit<Problem, 'field'>;
+
 /** Either a value, or everything that keeps it from being one. */
 export type Outcome<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
 
@@ -26,14 +29,27 @@ export function describeProblem(problem: Problem): string {
   return `${problem.field}: ${problem.message}; ${problem.remedy}`;
 }
 
-/** What a schema refuses, as “what is wrong; what to do”. */
+/**
+ * What a schema refuses. A schema has room for one string only, so its messages are written “what is wrong; what to
+ * do”; this is the one place that takes them apart.
+ *
+ * @param whole the field where the issue names none
+ * @param usual the remedy where the message has none
+ */
 export function problemsOf(
   issues: readonly { path: readonly PropertyKey[]; message: string }[],
+  whole = '',
+  usual = 'correct it',
 ): Problem[] {
   return issues.map((issue): Problem => {
-    const [message = '', remedy = 'correct it'] = issue.message.split('; ');
-    return { field: issue.path.join('.'), message, remedy };
+    const [message = '', ...remedy] = issue.message.split('; ');
+    return {
+      field: issue.path.map(String).join('.') || whole,
+      message,
+      remedy: remedy.join('; ') || usual,
+    };
   });
 }
 
+export type { Finding } from './finding';
 export { useHouseWords } from './wording';

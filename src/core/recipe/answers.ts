@@ -36,6 +36,16 @@ export function answerQuestion(
   }
   if (subject === 'empty')
     return text === 'yes' ? success(dish) : wrong(question, 'choose yes, or mark what it is below');
+  if (about === 'setting') {
+    const setting = text === 'low' || text === 'high' ? text : null;
+    if (setting === null) return wrong(question, 'choose low or high');
+    return success({
+      ...dish,
+      stages: dish.stages.map((s) =>
+        s.id === subject && s.kind === 'slow' ? { ...s, setting } : s,
+      ),
+    });
+  }
   const [low, high] = question.range;
   if (text === '') return wrong(question, 'the text does not say: give a number');
   if (!Number.isFinite(value) || value < low || value > high)

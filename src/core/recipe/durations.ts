@@ -1,4 +1,5 @@
 /** Times and temperatures as people write them. */
+import { G_PER_LB } from '../facts';
 
 export interface Duration {
   /** Minutes, from and to. */
@@ -58,7 +59,7 @@ const WORDS: Readonly<Record<string, number>> = {
 };
 const FRACTIONS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
 const MINUTES: Readonly<Record<string, number>> = { s: 1 / 60, m: 1, h: 60, d: 1440 };
-const KG_IN_LB = 2.20462;
+const KG_IN_LB = 1000 / G_PER_LB;
 
 const WORD = Object.keys(WORDS)
   .sort((a, b) => b.length - a.length)

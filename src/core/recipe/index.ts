@@ -13,7 +13,6 @@ export type { Imported } from './to-dish';
 export { retime } from './retime';
 export { takeUnread, UNREAD_KINDS } from './unread';
 export type { UnreadKind } from './unread';
-export type { ImportQuestion } from './types';
 
 /**
  * Reads pasted or uploaded text: plain words, a saved page, or JSON-LD.

@@ -60,3 +60,15 @@ describe('lines that people write', () => {
     expect(parseQuantity('1/'.repeat(10_000))).toBeNull();
   });
 });
+
+describe('dozens and halves', () => {
+  it.each([
+    ['half a dozen spring onions', 6, 'spring onions'],
+    ['a dozen eggs', 12, 'eggs'],
+    ['2 dozen mussels', 24, 'mussels'],
+    ['half a lemon', 0.5, 'lemon'],
+    ['half an onion', 0.5, 'onion'],
+  ])('%s', (line, amount, food) => {
+    expect(parseLine(line)).toMatchObject({ amount, food });
+  });
+});

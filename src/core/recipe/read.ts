@@ -56,19 +56,30 @@ class Reader {
   /** A time that stood alone before anything it could belong to. */
   private loose: Duration | null = null;
 
+  /** @param isSlowOnly the text has no cycle under pressure: the slow cooker is the dish, not another way to it */
+  constructor(private readonly isSlowOnly = false) {}
+
   read(sentence: string): void {
     this.sentence = sentence;
     this.isMeanwhile = saysMeanwhile(sentence);
+    this.loose = null;
     if (saysSlow(sentence) && !saysPressure(sentence.replace(/slow[- ]?cook\w*/gi, ''))) {
-      this.slow.push(sentence);
+      this.slowCooked(sentence);
       return;
     }
-    this.loose = null;
     const clauses = toClauses(sentence)
       // “While it is in the oven” only says when; “or 45 minutes if …” is for another case.
       .filter((c, i) => !(i === 0 && /^while\b/i.test(sentence) && !isPreparing(c)))
       .filter((c) => !/^or\b.*\bif\b/i.test(c));
     for (const clause of clauses) this.clause(clause);
+  }
+
+  /** Beside a cycle under pressure it is the other way to make the dish; alone, it is the work itself. */
+  private slowCooked(sentence: string): void {
+    const [time] = findDurations(sentence);
+    if (!this.isSlowOnly) this.slow.push(sentence);
+    else if (time) this.add('slow', time);
+    else this.put();
   }
 
   end(): void {
@@ -401,11 +412,18 @@ function setHold(cycle: FoundCycle, time: Duration): void {
   cycle.perPound = time.perPound === null ? null : Math.round(time.perPound * 10) / 10;
 }
 
+function readAll(reader: Reader, sentences: readonly string[]): Reader {
+  for (const sentence of sentences) reader.read(sentence);
+  reader.end();
+  return reader;
+}
+
 /** Reads instructions. Never fails: what names no work is part of the stage beside it. */
 export function readInstructions(paragraphs: readonly string[]): ReadInstructions {
-  const reader = new Reader();
-  for (const sentence of toSentences(paragraphs)) reader.read(sentence);
-  reader.end();
+  const sentences = toSentences(paragraphs);
+  let reader = readAll(new Reader(), sentences);
+  if (reader.slow.length > 0 && reader.stages.every((s) => s.cycle === null))
+    reader = readAll(new Reader(true), sentences);
   // A pressure that is only mentioned beside a cycle of its own is no second one.
   const isOpen = (s: FoundStage): boolean => s.cycle !== null && Number.isNaN(s.cycle.holdMinutes);
   const isTold = reader.stages.some((s) => s.cycle !== null && !isOpen(s));

@@ -387,3 +387,34 @@ cook on high for 16 minutes, quick release."},],}</script><p>11 people are cooki
     });
   });
 });
+
+describe('a slow cooker', () => {
+  const cooked = (method: string) =>
+    read(`Ox cheek
+Serves 4
+
+Ingredients
+1 kg ox cheek
+
+Method
+${method}`);
+
+  it('alone it is the work itself, with its hours and its setting', () => {
+    const { dish } = cooked('1. Brown the ox cheek for 8 minutes.\n2. Slow cook on low 8-9 hours.');
+    expect(dish.stages.at(-1)).toMatchObject({ kind: 'slow', minutes: 480, setting: 'low' });
+    expect(dish.slow).toBeUndefined();
+  });
+
+  it('without a setting it is asked', () => {
+    const { questions } = cooked('1. Put it all into the slow cooker for 8 hours.');
+    expect(questions.map((q) => q.id)).toContain('slow.setting');
+  });
+
+  it('beside a cycle under pressure it is the other way, and no stage', () => {
+    const { dish } = cooked(
+      '1. Pressure cook on high for 50 minutes, natural release.\n2. Or slow cook on low for 8 hours.',
+    );
+    expect(dish.stages.map((s) => s.kind)).toEqual(['pressure']);
+    expect(dish.slow).toEqual({ hours: 8, setting: 'low' });
+  });
+});

@@ -1,4 +1,5 @@
 /** The words of a step with the minutes that count now: a sentence and the figure beside it never disagree. */
+import { formatMinutes } from '../units';
 import { findDurations, type Duration } from './durations';
 import { saysNatural, saysQuick } from './phrases';
 
@@ -26,7 +27,13 @@ export function retime(text: string, written: number | null, minutes: number): s
   if (!found) return text;
   const old = text.slice(found.start, found.end);
   const isAdjective = /^\d+-min/i.test(old);
-  return `${text.slice(0, found.start)}${isAdjective ? `${minutes}-minute` : `${minutes} minutes`}${text.slice(found.end)}`;
+  return `${text.slice(0, found.start)}${isAdjective ? `${minutes}-minute` : spelt(minutes)}${text.slice(found.end)}`;
+}
+
+/** Long times in hours, as a recipe writes them. */
+function spelt(minutes: number): string {
+  if (minutes < 120) return `${minutes} minutes`;
+  return minutes % 60 === 0 ? `${minutes / 60} hours` : formatMinutes(minutes);
 }
 
 /** Whether the text names these minutes as the work’s own. */

@@ -1,6 +1,6 @@
 /** A raw recipe as a dish: ingredients with their roles, stages with what goes in, and what to ask. */
 import { dishSchema, type Dish } from '../dish';
-import { success, type Outcome } from '../reason';
+import { failure, problemsOf, success, type Outcome } from '../reason';
 import { findUnread } from './coverage';
 import { askAboutPieces, waitOf } from './guesses';
 import { freshId, readIngredients, type ReadIngredient } from './ingredients';
@@ -92,13 +92,7 @@ export function toDish(
     ...(raw.source ? { source: raw.source.slice(0, LONGEST_SOURCE) } : {}),
   });
   if (!dish.success)
-    return {
-      ok: false,
-      problems: dish.error.issues.map((issue) => {
-        const [message = '', remedy = 'correct it in the text'] = issue.message.split('; ');
-        return { field: issue.path.join('.') || 'recipe', message, remedy };
-      }),
-    };
+    return failure(...problemsOf(dish.error.issues, 'recipe', 'correct it in the text'));
   return success({
     dish: dish.data,
     questions,

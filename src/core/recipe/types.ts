@@ -42,6 +42,7 @@ export type FoundKind =
   | 'brown'
   | 'loosen'
   | 'pressure'
+  | 'slow'
   | 'simmer'
   | 'thicken'
   | 'crisp'

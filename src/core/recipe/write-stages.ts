@@ -1,13 +1,13 @@
 /** Stages as a text tells them, written as a dish’s; what the text leaves open is asked. */
+import { G_PER_LB, LONGEST_PRESSURE_MIN } from '../facts';
 import { partIn, type Ingredient, type ReleaseChoice, type Stage } from '../dish';
 import { findDurations } from './durations';
+import { levelIn } from './phrases';
 import { heaviest } from './guesses';
 import { freshId, type ReadIngredient } from './ingredients';
 import type { FoundCycle, FoundStage, ImportQuestion } from './types';
 
-const LONGEST_HOLD = 480;
 const LONGEST = 2880;
-const G_PER_LB = 453.59237;
 /** Minutes for work whose time is not told (common practice). */
 const USUAL_MINUTES: Readonly<Record<FoundStage['kind'], number>> = {
   prep: 10,
@@ -15,6 +15,7 @@ const USUAL_MINUTES: Readonly<Record<FoundStage['kind'], number>> = {
   brown: 8,
   loosen: 2,
   pressure: 0,
+  slow: 480,
   simmer: 5,
   thicken: 3,
   crisp: 8,
@@ -25,6 +26,7 @@ const USUAL_MINUTES: Readonly<Record<FoundStage['kind'], number>> = {
 };
 /** Work whose length is the food’s and not the cook’s: without a time in the text it is asked. */
 const ASKED: ReadonlySet<FoundStage['kind']> = new Set([
+  'slow',
   'soak',
   'simmer',
   'crisp',
@@ -120,6 +122,22 @@ function writeStage(
         minutes,
         celsius: Math.min(300, Math.max(100, stage.celsius ?? 200)),
       };
+    case 'slow': {
+      const setting = levelIn(base.sentence);
+      if (setting === null)
+        questions.push({
+          id: `${base.id}.setting`,
+          text: `On which setting is “${base.text.slice(0, 60)}”?`,
+          taken: 'low',
+          range: [0, 0],
+          unit: '',
+          choices: [
+            ['low', 'low'],
+            ['high', 'high'],
+          ],
+        });
+      return { ...base, kind: 'slow', minutes, setting: setting === 'high' ? 'high' : 'low' };
+    }
     case 'soak': {
       const most = findDurations(base.sentence).find((d) => Math.round(d.from) === minutes)?.to;
       return {
@@ -161,10 +179,10 @@ function holdOf(
     questions.push({
       id: `${base.id}.hold`,
       text: Number.isNaN(minutes)
-        ? `How long is it under pressure in “${base.text.slice(0, 60)}”?`
+        ? `How long does it pressure cook in “${base.text.slice(0, 60)}”?`
         : 'Is it opened as soon as it is at pressure (0 min)?',
       taken: Number.isNaN(minutes) ? '' : '0',
-      range: [0, LONGEST_HOLD],
+      range: [0, LONGEST_PRESSURE_MIN],
       unit: 'min',
     });
     return 0;
@@ -186,18 +204,18 @@ function holdOf(
       id: `${base.id}.hold`,
       text: `Hold for ${cycle.holdMinutes} or up to ${cycle.holdTo} min?`,
       taken: String(cycle.holdMinutes),
-      range: [0, LONGEST_HOLD],
+      range: [0, LONGEST_PRESSURE_MIN],
       unit: 'min',
     });
-  if (minutes > LONGEST_HOLD)
+  if (minutes > LONGEST_PRESSURE_MIN)
     questions.push({
       id: `${base.id}.long`,
-      text: `The text says a hold of ${Math.round(minutes)} min; no cooker holds over ${LONGEST_HOLD}. How long is it?`,
-      taken: String(LONGEST_HOLD),
-      range: [0, LONGEST_HOLD],
+      text: `The text says a hold of ${Math.round(minutes)} min; no cooker holds over ${LONGEST_PRESSURE_MIN}. How long is it?`,
+      taken: String(LONGEST_PRESSURE_MIN),
+      range: [0, LONGEST_PRESSURE_MIN],
       unit: 'min',
     });
-  return Math.min(LONGEST_HOLD, Math.max(0, Math.round(minutes)));
+  return Math.min(LONGEST_PRESSURE_MIN, Math.max(0, Math.round(minutes)));
 }
 
 function releaseOf(cycle: FoundCycle, base: StageBase, questions: ImportQuestion[]): ReleaseChoice {

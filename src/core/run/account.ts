@@ -198,7 +198,7 @@ function changesAtTheStove(
       case 'more':
         return say(`${nameOf(e.step)}: ${formatMinutes(e.minutes)} more`);
       case 'again':
-        return say(`${nameOf(e.step)}: ${formatMinutes(e.minutes)} under pressure once more`);
+        return say(`${nameOf(e.step)}: ${formatMinutes(e.minutes)} at pressure once more`);
       case 'dropped':
         return say(`${dishOf(e.entry)} was left out`);
       case 'guests':
@@ -299,7 +299,7 @@ function adviseOn(account: Omit<Account, 'advice'>): string[] {
     [
       troubles.some((t) => t.what === TROUBLES.valve.name),
       () =>
-        'Look at the valve, the pin and the ring before you walk away: an open valve costs the whole way up.',
+        'Look at the valve, the pin and the ring before you walk away: an open valve costs the whole time to pressure.',
     ],
     [
       troubles.some((t) => t.what === TROUBLES.overheating.name),
@@ -309,7 +309,7 @@ function adviseOn(account: Omit<Account, 'advice'>): string[] {
     [
       worst !== undefined,
       () =>
-        `“${worst?.text}” was begun ${formatMinutes(worst?.minutes ?? 0)} late${forgotten.length > 1 ? `, and ${forgotten.length - 1} more` : ''}: do the small jobs in the waits, or plan a second pair of hands.`,
+        `“${worst?.text}” was begun ${formatMinutes(worst?.minutes ?? 0)} late${forgotten.length > 1 ? `, and ${forgotten.length - 1} more` : ''}: do the small jobs in the waits, or plan a second pair hands-on.`,
     ],
     [
       overdone.length > 0,
@@ -321,13 +321,13 @@ function adviseOn(account: Omit<Account, 'advice'>): string[] {
       () =>
         `${dishes
           .filter((d) => d.isOverheld)
-          .map((d) => `${d.name} waited ${formatMinutes(d.waited ?? 0)}`)
-          .join(', ')}: longer than it stands; begin it later, or keep it warm.`,
+          .map((d) => `${d.name} was kept warm ${formatMinutes(d.waited ?? 0)}`)
+          .join(', ')}: longer than it keeps; start it later, or park it in a low oven.`,
     ],
     [
       slow !== undefined,
       () =>
-        `The pot of ${slow?.dish} took ${slow?.real} min to come up, not ${slow?.planned}: hot liquid instead of cold shortens it.`,
+        `The pot of ${slow?.dish} took ${slow?.real} min to come to pressure, not ${slow?.planned}: hot liquid instead of cold shortens it.`,
     ],
     [
       late !== null && late > 5,

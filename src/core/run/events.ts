@@ -68,7 +68,7 @@ export const TROUBLES: Readonly<
     minutes: 8,
     name: 'It reports overheating',
     remedy:
-      'Vent, open, scrape the bottom clean, add half a cup of water, thick things on top; lid on again.',
+      'Release the pressure, open, scrape the bottom clean, add half a cup of water, thick things on top; lid on again.',
   },
   valve: {
     minutes: 6,

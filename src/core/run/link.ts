@@ -3,12 +3,8 @@ import { z } from 'zod';
 import type { LiveState, LiveStep } from './live';
 import type { RunEvent } from './events';
 
-const MINUTE = 60_000;
 /** A pot that is still at it is given so much longer at a time. */
 const LONGER_MIN = 2;
-/** Full power for a while and then much less: the pot has reached pressure. Shares of its watts. */
-const FULL = 0.8;
-const CYCLING = 0.55;
 
 export const readingSchema = z.object({
   format: z.literal('olive-clock/reading@1'),
@@ -110,46 +106,4 @@ function current({ cooker, at }: LinkReading, state: LiveState): LiveStep[] | nu
   if (!seal) return null;
   const { entryId, stageId } = seal.meaning;
   return state.steps.filter((s) => s.meaning.entryId === entryId && s.meaning.stageId === stageId);
-}
-
-/**
- * What a plug with a meter can tell: full power on the way up, on and off once there is pressure.
- *
- * @param samples watts with their moments, in order; the last ten minutes are enough
- * @param watts of the cooker's label
- * @returns the phase with its beginning; null while it can't be told
- */
-export function phaseFromWatts(
-  samples: readonly { at: number; watts: number }[],
-  watts: number,
-): { phase: 'idle' | 'heating' | 'counting'; since: number } | null {
-  const last = samples.at(-1);
-  if (!last) return null;
-  const share = (from: number): number => {
-    const some = samples.filter((s) => s.at > from);
-    return some.reduce((sum, s) => sum + s.watts, 0) / Math.max(1, some.length) / watts;
-  };
-  const recent = share(last.at - 2 * MINUTE);
-  if (recent > FULL) {
-    const cold = samples.findLast((s) => s.watts < watts * FULL);
-    return { phase: 'heating', since: cold?.at ?? samples[0]?.at ?? last.at };
-  }
-  const wasFull = samples.some(
-    (s, i) => i >= 2 && samples.slice(i - 2, i + 1).every((x) => x.watts > watts * FULL),
-  );
-  if (!wasFull || recent > CYCLING) return null;
-  const full = samples.findLast((s) => s.watts > watts * FULL && isSteady(samples, s.at, watts));
-  return recent < 0.02
-    ? { phase: 'idle', since: samples.findLast((s) => s.watts > 5)?.at ?? last.at }
-    : { phase: 'counting', since: full?.at ?? last.at };
-}
-
-/** Full power for a minute up to then: on and off is shorter. */
-function isSteady(
-  samples: readonly { at: number; watts: number }[],
-  at: number,
-  watts: number,
-): boolean {
-  const before = samples.filter((s) => s.at <= at && s.at > at - MINUTE);
-  return before.length > 1 && before.every((s) => s.watts > watts * FULL);
 }

@@ -61,7 +61,7 @@ describe('a cycle, tapped or not', () => {
     const up = stepIn([lid], part('up'), seal.end + 1);
     expect(up).toMatchObject({
       status: 'running',
-      tap: 'Countdown has begun',
+      tap: 'Timer started',
       start: at(seal.end),
     });
     const late = seal.end + 20;
@@ -176,6 +176,23 @@ describe('planned again', () => {
     const again = replanEvening(evening, state, at(first - 5), style);
     expect(again?.schedule.steps.some((s) => s.id.startsWith('hake-fennel'))).toBe(false);
     expect(again?.text).toMatch(/on the table at/);
+  });
+});
+
+describe('guests later', () => {
+  const replanned = event('replanned', -200, { schedule: evening.schedule, text: '' });
+
+  it.each([
+    ['at the very moment of a new plan', -200, 20],
+    ['a minute after it', -199, 0],
+  ])('told %s', (_when, minute, isIn) => {
+    const state = foldEvening(
+      evening,
+      [replanned, event('guests', minute, { minutes: 20 })],
+      at(-190),
+    );
+    expect(state.guestsTold).toBe(isIn);
+    expect(state.guestsLater).toBe(20);
   });
 });
 

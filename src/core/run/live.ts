@@ -60,10 +60,10 @@ export interface LiveState {
 const MINUTE = 60_000;
 const TAPS: Partial<Record<StepMeaning['phase'], string>> = {
   seal: 'Lid is on',
-  'come-up': 'Countdown has begun',
+  'come-up': 'Timer started',
   hold: 'It beeps',
-  release: 'Pin is down',
-  vent: 'Vented',
+  release: 'The pin has dropped',
+  vent: 'Pressure released',
   open: 'Open',
   preheat: 'Oven is hot',
   'put-in': 'It is in',

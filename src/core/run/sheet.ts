@@ -1,6 +1,7 @@
-/** The schedule as a run sheet: one line an action, with time, place, amount, reason and caution. */
+/** The schedule as a schedule: one line an action, with time, place, amount, reason and caution. */
 import type { Kitchen } from '../kitchen';
-import { BURNER_UNIT, dishOfRun, OVEN_UNIT, type CompiledMeal, type StepMeaning } from '../plan';
+import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type StepMeaning } from '../plan';
+import { dishOfRun } from '../menu';
 import type { Caution } from '../safety';
 import type { Schedule } from '../solve';
 import { formatMinutes, formatQuantity, formatTime } from '../units';
@@ -154,8 +155,8 @@ function detailOf(
     const release = sibling('release');
     if (!up || !hold) return null;
     return [
-      `comes up in about ${formatMinutes(up.end - up.start)}, beeps at ${clock(hold.end)}`,
-      ...(release ? [`lets go until about ${clock(release.end)}`] : []),
+      `at pressure in about ${formatMinutes(up.end - up.start)}, beeps at ${clock(hold.end)}`,
+      ...(release ? [`natural release until about ${clock(release.end)}`] : []),
     ].join('; ');
   }
   if (meaning.phase === 'rest') {
@@ -166,7 +167,7 @@ function detailOf(
     return `hot in about ${formatMinutes((times.get(meaning.id)?.end ?? 0) - (times.get(meaning.id)?.start ?? 0))}`;
   if (meaning.phase === 'put-in') {
     const bake = sibling('oven') ?? sibling('crisp');
-    return bake ? `until ${clock(bake.end)}; look at half of it` : null;
+    return bake ? `until ${clock(bake.end)}; check halfway through` : null;
   }
   return null;
 }

@@ -15,7 +15,7 @@ export interface Caution {
 const FSIS = 'USDA FSIS, Safe Minimum Internal Temperature Chart';
 const MANUAL = 'common practice; the cooker’s manual comes first';
 
-export interface CentreRule {
+interface CentreRule {
   celsius: number;
   /** As it stands in a sentence. */
   what: string;
@@ -50,7 +50,7 @@ export function centreTarget(kind: FoodKind | null): CentreRule | null {
 }
 
 /** The most demanding food among them, with its rule; null where none has one. */
-export function strictestTarget(kinds: readonly (FoodKind | null)[]): CentreRule | null {
+function strictestTarget(kinds: readonly (FoodKind | null)[]): CentreRule | null {
   return kinds
     .map(centreTarget)
     .reduce((best, r) => (r && (!best || r.celsius > best.celsius) ? r : best), null);
@@ -69,17 +69,17 @@ export function centreCaution(scaled: ScaledDish, scale: 'C' | 'F'): Caution | n
 
 export const VALVE: Caution = {
   code: 'valve',
-  text: 'look at valve, pin and ring first; don’t fill past the line',
+  text: 'check valve, pin and ring first; don’t fill past the line',
   source: MANUAL,
 };
 export const VENT: Caution = {
   code: 'vent',
-  text: 'hand beside the vent, not over it',
+  text: 'keep your hand beside the valve, not over it',
   source: MANUAL,
 };
 export const LID: Caution = {
   code: 'lid',
-  text: 'never open while the pin is up; lid away from you',
+  text: 'never open it while the pin is up; lift the lid away from you',
   source: MANUAL,
 };
 

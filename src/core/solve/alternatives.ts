@@ -1,4 +1,4 @@
-/** Several versions of a problem solved side by side on one budget: the ways out of a meal. */
+/** Several versions of a problem solved side by side on one budget: the fixes of a meal. */
 import type { Problem } from './problem';
 import type { Schedule } from './schedule';
 import { Search } from './search';

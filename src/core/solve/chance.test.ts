@@ -135,7 +135,7 @@ describe('re-planning after a slip', () => {
   });
 });
 
-describe('ways out side by side', () => {
+describe('fixes side by side', () => {
   it('come best first, and what has none comes last', () => {
     const late = read('late-weeknight-2');
     const impossible = read('impossible-2-max-lag');

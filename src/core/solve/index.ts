@@ -5,28 +5,20 @@ import type { Schedule } from './schedule';
 import { Search, type Answer } from './search';
 
 export { parseProblem, valueFor, linkId } from './problem';
-export type {
-  Problem,
-  ProblemBlock,
-  ProblemDish,
-  ProblemLink,
-  ProblemStep,
-  PerUnit,
-} from './problem';
+export type { Problem, ProblemBlock, ProblemLink, ProblemStep } from './problem';
 export { scheduleSchema, toTimetable } from './schedule';
 export type { Schedule } from './schedule';
 export { alternatives, alternativesInTurns } from './alternatives';
-export type { Alternative, Edit } from './alternatives';
+export type { Edit } from './alternatives';
 export { nearestPlan } from './nearest';
-export type { NearestPlan, Overrun } from './nearest';
-export { planFor, planForDefaults, sureAfter } from './plan-for';
-export type { ChancePlan, PlanForOptions } from './plan-for';
-export { replan, replanDefaults } from './replan';
-export type { Happening, Move, Replanned, ReplanOptions } from './replan';
+export type { Overrun } from './nearest';
+export { planFor, sureAfter } from './plan-for';
+export { replan } from './replan';
+export type { Happening } from './replan';
 export { simulate } from './simulate';
 export type { Simulation } from './simulate';
 
-export interface SolveOptions {
+interface SolveOptions {
   /** Steps of work (rules looked at) before the search stops with what it has. */
   work: number;
   /** Steps of work between two looks at `shouldStop`. */
@@ -40,7 +32,7 @@ export interface SolveOptions {
 }
 
 /** Work is in rules looked at; 15 million take a few seconds on a common machine. */
-export const defaultOptions: Readonly<SolveOptions> = {
+const defaultOptions: Readonly<SolveOptions> = {
   work: 15_000_000,
   slice: 200_000,
   shouldStop: () => false,
@@ -77,7 +69,7 @@ export function createSearch(problem: Problem): Search {
   return new Search(problem);
 }
 
-export interface ConflictOptions {
+interface ConflictOptions {
   /** For each question asked on the way. */
   work: number;
   /** Parts of one group are left out together or not at all. */

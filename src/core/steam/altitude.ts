@@ -4,7 +4,6 @@
  * @source U.S. Standard Atmosphere 1976, troposphere (to 11 km), geometric altitude converted to
  *   geopotential with R = 6 356 766 m
  */
-import { failure, success, type Outcome } from '../reason';
 import { temperatureAt } from './saturation';
 
 export const SEA_LEVEL_KPA = 101.325;
@@ -16,17 +15,6 @@ export const ALTITUDE_RANGE = { lowM: -430, highM: 6000 } as const;
 export function airPressure(altitudeM: number): number {
   const h = (EARTH_RADIUS_M * altitudeM) / (EARTH_RADIUS_M + altitudeM);
   return SEA_LEVEL_KPA * (1 - (0.0065 * h) / 288.15) ** 5.255876;
-}
-
-/** Altitude checked for being a kitchen's. */
-export function checkAltitude(altitudeM: number): Outcome<number> {
-  const { lowM, highM } = ALTITUDE_RANGE;
-  if (altitudeM >= lowM && altitudeM <= highM) return success(altitudeM);
-  return failure({
-    field: 'altitudeM',
-    message: `kitchens lie between ${lowM} and ${highM} m; received ${altitudeM}`,
-    remedy: 'give the altitude in metres above the sea',
-  });
 }
 
 /** Boiling point of water at an altitude. @returns °C */

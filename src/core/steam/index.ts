@@ -1,15 +1,2 @@
-export {
-  SATURATION_RANGE,
-  pressureAt,
-  saturationPressure,
-  saturationTemperature,
-  temperatureAt,
-} from './saturation';
-export {
-  ALTITUDE_RANGE,
-  SEA_LEVEL_KPA,
-  airPressure,
-  boilingPoint,
-  checkAltitude,
-  insideTemperature,
-} from './altitude';
+export { pressureAt, saturationPressure, saturationTemperature } from './saturation';
+export { ALTITUDE_RANGE, airPressure, boilingPoint, insideTemperature } from './altitude';

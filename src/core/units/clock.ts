@@ -6,7 +6,7 @@ export interface ClockStyle {
   hours: 12 | 24;
 }
 
-/** Formatters are slow to make and a run sheet needs hundreds of the same. */
+/** Formatters are slow to make and a schedule needs hundreds of the same. */
 const formatters = new Map<string, Intl.DateTimeFormat>();
 
 function formatter(style: ClockStyle, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {

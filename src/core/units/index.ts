@@ -1,7 +1,6 @@
 export { UNITS, UNIT_NAMES, add, convert, kindOf } from './quantity';
-export type { Kind, Quantity, Unit } from './quantity';
+export type { Quantity, Unit } from './quantity';
 export { parseAmount, parseQuantity } from './parse';
-export type { ParsedAmount } from './parse';
 export { formatQuantity, toFraction } from './display';
 export type { System } from './display';
 export { sayChance } from './chance';

@@ -182,6 +182,12 @@ function spellNumbers(text: string): string {
   return text
     .replace(/^(about|around|approximately|approx\.?)\s+/i, '')
     .replace(/^([\d\s/½¼¾⅓⅔.]+)(?:heaping|heaped|level|scant|generous|rounded|packed)\s+/i, '$1')
+    .replace(/^half a dozen\s+/i, '6 ')
+    .replace(/^half an?\s+/i, '1/2 ')
+    .replace(/^(\d+|[a-z]+)\s+dozen\s+/i, (whole, word: string) => {
+      const dozens = Number(NUMBER_WORDS[word.toLowerCase()] ?? word);
+      return Number.isInteger(dozens) ? `${dozens * 12} ` : whole;
+    })
     .replace(/^([a-z]+)\s+(?=\S)/i, (whole, word: string) => {
       const number = NUMBER_WORDS[word.toLowerCase()];
       return number ? `${number} ` : whole;

@@ -4,12 +4,11 @@
  * @source NIST Special Publication 811 (2008), appendix B: 1 US gallon = 231 in³, 1 lb = 453.59237 g,
  *   both exact; the rest are binary or small fractions of these.
  */
+import { G_PER_LB } from '../facts';
 import { failure, success, type Outcome } from '../reason';
 
 /** Millilitres in one US gallon: 231 cubic inches of 16.387064 ml each, exact. */
 const GALLON_ML = 231 * 16.387064;
-/** Grams in one avoirdupois pound, exact. */
-const POUND_G = 453.59237;
 
 export type Kind = 'mass' | 'volume' | 'count';
 
@@ -31,8 +30,8 @@ const facts = (kind: Kind, size: number, one: string, many = one): UnitFacts => 
 export const UNITS = {
   g: facts('mass', 1, 'g'),
   kg: facts('mass', 1000, 'kg'),
-  oz: facts('mass', POUND_G / 16, 'oz'),
-  lb: facts('mass', POUND_G, 'lb'),
+  oz: facts('mass', G_PER_LB / 16, 'oz'),
+  lb: facts('mass', G_PER_LB, 'lb'),
   ml: facts('volume', 1, 'ml'),
   l: facts('volume', 1000, 'l'),
   tsp: facts('volume', GALLON_ML / 768, 'tsp'),

@@ -1,13 +1,12 @@
 /** The planning worker as the page sees it. */
 import * as Comlink from 'comlink';
 import type { PlanWorker } from '$lib/workers/plan.worker';
-import type { PlanAnswer, PlanQuestion } from '$lib/workers/planning';
-import type { TriedWays } from '$lib/workers/ways';
+import type { PlanAnswer, PlanQuestion, TriedWays } from '../../core/planner';
 
 export interface Planner {
   /** Asks; `onAnswer` hears an early answer and the final one, unless a newer question comes. */
   ask(question: PlanQuestion, onAnswer: (answer: PlanAnswer) => void): Promise<void>;
-  /** Ways out; null where a newer question came in between. */
+  /** Ways to fix it; null where a newer question came in between. */
   ways(question: PlanQuestion): Promise<TriedWays | null>;
   close(): void;
 }

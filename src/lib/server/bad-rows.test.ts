@@ -8,7 +8,7 @@ import Papa from 'papaparse';
 import pino from 'pino';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { mealSchema } from '$core/meal';
-import { storeItemSchema } from '$core/stores';
+import { storeItemSchema } from '$core/storage';
 import { demoHousehold } from '../../demo/household';
 import { databaseTrouble } from '../../../scripts/check-database.mjs';
 import { householdCalendar } from './calendar';
@@ -18,10 +18,10 @@ import { listDishes, saveDish } from './dish-store';
 import { readHousehold } from './household-store';
 import { log } from './log';
 import { createMeal, listMeals, readMeal, unreadableMeals } from './meal-store';
-import { mealsAhead } from './reserved';
+import { mealsAhead } from './meals-ahead';
 import { saveKitchen } from './kitchen-store';
 import { dishes, meals } from './schema';
-import { readWish, stockWeek } from './stock-week';
+import { readWish, weekFromStock } from './stock-week';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const household = demoHousehold(NOW);
@@ -128,7 +128,7 @@ it('an empty database file is said to be empty, and is not begun anew', async ()
 it('a week from stock has each day once where clocks change', async () => {
   await saveKitchen(database, { ...household.kitchen, zone: 'Europe/Athens' });
   const lateOn24 = Date.parse('2026-10-24T20:30:00Z');
-  const week = await stockWeek(database, readWish(new URLSearchParams()), lateOn24);
+  const week = await weekFromStock(database, readWish(new URLSearchParams()), lateOn24);
   expect(week.days.map((d) => d.day)).toEqual([
     '2026-10-25',
     '2026-10-26',

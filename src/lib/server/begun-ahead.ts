@@ -1,5 +1,6 @@
 /** What a planned meal begins on days before: soaks, thaws, work done ahead. */
-import { dishOfRun, type SavedPlan } from '$core/plan';
+import { dishOfRun } from '$core/menu';
+import type { SavedPlan } from '$core/plan';
 
 export interface BegunAhead {
   stepId: string;

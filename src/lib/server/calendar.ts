@@ -1,8 +1,9 @@
-/** A run sheet as iCalendar (RFC 5545): one event an action, with an alarm where hands are needed. */
+/** A schedule as iCalendar (RFC 5545): one event an action, with an alarm where hands are needed. */
 import ical, { ICalAlarmType } from 'ical-generator';
 import { bagsIn, type Meal } from '$core/meal';
-import { BOXES, dishOfRun, PACK_STAGE, totalsOf, type SavedPlan } from '$core/plan';
-import type { StoreItem } from '$core/stores';
+import { BOXES, dishOfRun, PACK_STAGE } from '$core/menu';
+import { totalsOf, type SavedPlan } from '$core/plan';
+import type { StoreItem } from '$core/storage';
 import { begunAhead } from './begun-ahead';
 import type { StoredMeal } from './meal-store';
 import type { SheetLine } from '$core/run';

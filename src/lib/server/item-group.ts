@@ -1,6 +1,6 @@
 /** What lies in the stores and nobody knew: kept by the group that is chosen for it. */
 import { failure, success, type Outcome } from '$core/reason';
-import { keepingKindOf, kindOfDish, kindOfRaw, useByOf, type StoreItem } from '$core/stores';
+import { keepingKindOf, kindOfDish, kindOfRaw, useByOf, type StoreItem } from '$core/storage';
 import { knownName } from '$core/kitchen';
 import type { Database } from './database';
 import { readDish } from './dish-store';

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
-import { byDue, newCode, storeItemSchema, useByOf } from '$core/stores';
+import { byDue, newCode, storeItemSchema, useByOf } from '$core/storage';
 import { openDatabase, type Database } from './database';
 import {
   correctItem,

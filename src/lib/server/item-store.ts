@@ -2,7 +2,7 @@
 import { and, asc, desc, eq, gt, gte, inArray, sql, TransactionRollbackError } from 'drizzle-orm';
 import type { MoveRecord } from '$core/exchange';
 import { failure, problemsOf, success, type Outcome } from '$core/reason';
-import { movedTo, stockWith, storeItemSchema, type StoreItem } from '$core/stores';
+import { movedTo, stockWith, storeItemSchema, type StoreItem } from '$core/storage';
 import { inTransaction, inWriteQueue, type Database } from './database';
 import { readable } from './readable';
 import { storeItems, storeMoves } from './schema';

@@ -108,6 +108,17 @@ export async function readSetBack(database: Database): Promise<Record<string, nu
   return (await readSetting(database, SET_BACK, sinceSchema)) ?? {};
 }
 
+/** Figures that were reset, with what each is about. */
+export async function resetFigures(
+  database: Database,
+): Promise<Pick<Observation, 'figure' | 'about' | 'kind'>[]> {
+  const [since, seen] = await Promise.all([readSetBack(database), allObservations(database)]);
+  return Object.keys(since).flatMap((id) => {
+    const found = seen.find((o) => o.figure === id);
+    return found ? [{ figure: id, about: found.about, kind: found.kind }] : [];
+  });
+}
+
 /** Every observation there is, for charts and files. */
 export async function allObservations(database: Database): Promise<Observation[]> {
   const rows = await database.select().from(observations);

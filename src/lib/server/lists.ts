@@ -10,8 +10,8 @@ import {
 } from '$core/lists';
 import type { Dish } from '$core/dish';
 import type { MealEntry } from '$core/meal';
-import { batchDish } from '$core/plan';
-import { bagContents, byDue, daysLeft, type StoreItem } from '$core/stores';
+import { batchDish } from '$core/menu';
+import { bagContents, byDue, daysLeft, type StoreItem } from '$core/storage';
 import { dayKey } from '$core/units';
 import { database } from './database';
 import { listDishes } from './dish-store';

@@ -2,7 +2,7 @@ import { and, desc, eq } from 'drizzle-orm';
 import { checkServingTime, mealSchema, type Meal } from '$core/meal';
 import { savedPlanSchema, totalsOf, type SavedPlan } from '$core/plan';
 import { failure, success, type Outcome } from '$core/reason';
-import { daysBetween } from '$core/stores';
+import { daysBetween } from '$core/storage';
 import { dayKey } from '$core/units';
 import { addLocalDays, addWeeks, servingIn } from '$lib/client/moments';
 import { readable } from './readable';

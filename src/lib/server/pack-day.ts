@@ -1,8 +1,8 @@
 /** A batch day packed: one label and one place for each bag and box, written before they are filled. */
 import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
-import type { Meal, MealEntry } from '$core/meal';
-import { bagSheet, FLAT_MM } from '$core/plan';
+import type { Meal } from '$core/meal';
+import { bagThickness, FLAT_MM } from '$core/menu';
 import {
   boxesInFridge,
   fridgeDaysOf,
@@ -11,7 +11,7 @@ import {
   newCode,
   storeItemSchema,
   useByOf,
-} from '$core/stores';
+} from '$core/storage';
 import { dayKey } from '$core/units';
 import type { Database } from './database';
 import { listAllItems, putIn, takenCodes } from './item-store';
@@ -111,7 +111,7 @@ export async function packDay(
           packedOn,
           isRaw: entry.bags.state !== 'cooked',
           shape: entry.bags.shape,
-          thicknessMm: thicknessOf(entry.bags, dish, entry.servings ?? meal.servings, kitchen),
+          thicknessMm: bagThickness(entry.bags, dish, entry.servings ?? meal.servings, kitchen),
         },
         kitchen,
         now,
@@ -123,17 +123,4 @@ export async function packDay(
   if (known.length > 0) return [...codes, ...known.map(([, code]) => code)];
   const parts = meal.entries.flatMap((e) => (e.bags ? [] : (dishes.get(e.dishId) ?? [])));
   return [...codes, ...(await packBoxes(database, meal, parts, kitchen, packedOn, now))];
-}
-
-/** A flat bag has its usual thickness, a mound the height that its volume gives it. */
-function thicknessOf(
-  bags: NonNullable<MealEntry['bags']>,
-  dish: Dish,
-  servings: number,
-  kitchen: Kitchen,
-): number {
-  if (bags.shape === 'flat') return FLAT_MM;
-  const { shapes } = bagSheet(dish, servings, bags, kitchen);
-  const mound = shapes.find((s) => s.shape === 'mound')?.thicknessMm ?? FLAT_MM;
-  return Math.min(200, Math.max(5, mound));
 }

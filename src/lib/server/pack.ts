@@ -2,7 +2,7 @@
 import { allergensOf, scaleDish, type Dish } from '$core/dish';
 import { allergensInName, findFood, type KeepingKind } from '$core/food';
 import { knownName, type Kitchen } from '$core/kitchen';
-import { FLAT_MM } from '$core/plan';
+import { FLAT_MM } from '$core/menu';
 import { failure, problemsOf, success, type Outcome } from '$core/reason';
 import {
   bulkFrom,
@@ -15,7 +15,7 @@ import {
   storeItemSchema,
   useByOf,
   type StoreItem,
-} from '$core/stores';
+} from '$core/storage';
 import type { Database } from './database';
 import { putIn, takenCodes } from './item-store';
 

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import Tinypool from 'tinypool';
-import type { PlanAnswer, PlanQuestion } from '$lib/workers/planning';
+import type { PlanAnswer, PlanQuestion } from '../../core/planner';
 import code from '$lib/workers/node-plan?nodeworker';
 import { log } from './log';
 

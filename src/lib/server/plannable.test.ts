@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeEach, expect, it } from 'vitest';
 import { householdSchema } from '$core/exchange';
-import { withBulkId, type StoreItem } from '$core/stores';
+import { withBulkId, type StoreItem } from '$core/storage';
 import { demoHousehold } from '../../demo/household';
 import { openDatabase, type Database } from './database';
 import { replaceHousehold } from './household-store';
@@ -11,7 +11,7 @@ import { putIn, takeOut } from './item-store';
 import { mealSchema, newEntry, type Meal } from '$core/meal';
 import { createMeal } from './meal-store';
 import { dishesNamed, listPicks, plannableFor } from './plannable';
-import { mealsAhead } from './reserved';
+import { mealsAhead } from './meals-ahead';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const folder = mkdtempSync(join(tmpdir(), 'olive-plannable-'));

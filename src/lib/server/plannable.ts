@@ -1,30 +1,26 @@
 /** What a meal's entries stand for: dishes of the household, bags heated again, dishes made with food cooked in bulk. */
 import { asc, gt } from 'drizzle-orm';
 import type { Dish } from '$core/dish';
-import type { Kitchen } from '$core/kitchen';
 import type { DishPick, Meal } from '$core/meal';
 import {
   bagDishId,
   bagOf,
+  bulkDishes,
   bulkOf,
-  dishFromBag,
-  waysToHeat,
-  safeUntil,
+  dishFor,
+  isDish,
+  isThere,
+  reservedBy,
   stocksOf,
-  stockWith,
-  withBulk,
+  waysToHeat,
   type Stock,
   type StoreItem,
-} from '$core/stores';
+} from '$core/storage';
 import type { Database } from './database';
 import { itemsByCode, listBulk } from './item-store';
 import { readKitchen } from './kitchen-store';
-import { reservedBy } from './reserved';
 import { dishesById } from './dish-store';
 import { dishes as dishTable, storeItems } from './schema';
-
-/** So many bags are offered as the bulk ingredient of a dish, due first. */
-const MOST_BULK = 12;
 
 /**
  * Everything that can be put into a meal: dishes by name, then what is in stock, due first.
@@ -52,7 +48,7 @@ export async function listPicks(
       portions: null,
     })),
     ...items
-      .filter((i) => isDish(i) && isThere(i.document as StoreItem, day))
+      .filter((i) => isDish(i.document as StoreItem) && isThere(i.document as StoreItem, day))
       .map(({ code, place, portions, useBy, document }) => ({
         id: bagDishId(code),
         name: (document as StoreItem).name,
@@ -60,17 +56,6 @@ export async function listPicks(
         portions,
       })),
   ];
-}
-
-/** Packed by that day, and still safe on it. */
-function isThere(item: StoreItem, day: string | null): boolean {
-  return day === null || (item.packedOn <= day && day <= (safeUntil(item) ?? day));
-}
-
-/** Raw food in packs is no dish: it goes into one. */
-function isDish({ document }: { document: unknown }): boolean {
-  const { pack, isRaw } = document as StoreItem;
-  return !(pack && isRaw);
 }
 
 /** The ids that some meals name. */
@@ -140,44 +125,4 @@ async function reservedIn(
 ): Promise<Map<string, number>> {
   const written = idsIn(others).flatMap((id) => bulkOf(id)?.dishId ?? []);
   return reservedBy(others, stock, await dishesById(database, written));
-}
-
-interface Known {
-  items: ReadonlyMap<string, StoreItem>;
-  /** What is there as an ingredient. */
-  stock: readonly StoreItem[];
-  dishes: ReadonlyMap<string, Dish>;
-  kitchen: Kitchen;
-}
-
-function dishFor(id: string, { items, stock, dishes, kitchen }: Known): Dish | null {
-  const bag = bagOf(id);
-  const bulk = bulkOf(id);
-  const code = (bag ?? bulk)?.code;
-  if (code === undefined) return dishes.get(id) ?? null;
-  const item = items.get(code);
-  if (!item) return null;
-  const dish = dishes.get(bulk?.dishId ?? item.dishId ?? '') ?? null;
-  if (bulk) return valueOf(dish && withBulk(dish, stockWith(item, stock)));
-  const method = bag?.method ?? null;
-  // What is still to cook has its own way only.
-  if (item.isRaw && method !== null) return null;
-  return valueOf(dishFromBag(item, dish, kitchen, method));
-}
-
-const valueOf = (made: ReturnType<typeof withBulk> | null): Dish | null =>
-  made?.ok ? made.value : null;
-
-/** Dishes made with what was cooked in bulk, in place of the raw food. */
-function bulkDishes(stock: readonly Stock[], dishes: readonly Dish[]): Dish[] {
-  return dishes.flatMap((dish) => {
-    const made: Dish[] = [];
-    for (const item of stock) {
-      if (made.length === MOST_BULK) break;
-      const own = dish.bulk && item.dishId === dish.id;
-      const found = own ? null : valueOf(withBulk(dish, item));
-      if (found) made.push(found);
-    }
-    return made;
-  });
 }

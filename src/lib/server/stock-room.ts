@@ -1,6 +1,6 @@
 /** How full the places of the kitchen are by what is written down. */
 import type { Kitchen } from '$core/kitchen';
-import { portionGrams, roomTaken, type RoomTaken, type StoreItem } from '$core/stores';
+import { portionGrams, roomTaken, type RoomTaken, type StoreItem } from '$core/storage';
 import type { Database } from './database';
 import { dishesById } from './dish-store';
 import { listItems } from './item-store';

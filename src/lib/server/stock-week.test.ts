@@ -4,12 +4,12 @@ import { join } from 'node:path';
 import { afterAll, beforeEach, expect, it } from 'vitest';
 import { householdSchema } from '$core/exchange';
 import { mealSchema, newEntry } from '$core/meal';
-import { bagDishId } from '$core/stores';
+import { bagDishId } from '$core/storage';
 import { demoHousehold } from '../../demo/household';
 import { openDatabase, type Database } from './database';
 import { replaceHousehold } from './household-store';
 import { createMeal, listMeals } from './meal-store';
-import { readWish, stockWeek, takeProposals } from './stock-week';
+import { readWish, takeProposals, weekFromStock } from './stock-week';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const folder = mkdtempSync(join(tmpdir(), 'olive-week-'));
@@ -27,7 +27,7 @@ const wish = (text: string) => readWish(new URLSearchParams(text));
 
 it('what is taken becomes meals of bags, once: those days and portions are not proposed again', async () => {
   const asked = wish('for=4&busy=2026-11-26&busy=2026-11-27');
-  const before = await stockWeek(database, asked, NOW);
+  const before = await weekFromStock(database, asked, NOW);
   const chosen = before.days.filter((d) => d.proposal?.kind === 'stock').map((d) => d.day);
   expect(chosen).toEqual(expect.arrayContaining(['2026-11-26', '2026-11-27']));
   expect(await takeProposals(database, asked, new Set(chosen), NOW)).toBe(chosen.length);
@@ -35,7 +35,7 @@ it('what is taken becomes meals of bags, once: those days and portions are not p
   expect(meals.map((m) => m.meal.entries[0]?.dishId)).toEqual(
     expect.arrayContaining([expect.stringMatching(/^bag-[A-Z]{4}$/)]),
   );
-  const after = await stockWeek(database, asked, NOW);
+  const after = await weekFromStock(database, asked, NOW);
   for (const day of chosen) {
     const found = after.days.find((d) => d.day === day);
     expect(found?.proposal).toBeNull();
@@ -56,7 +56,7 @@ it('portions that a meal ahead has taken already are not there', async () => {
     entries: [newEntry('a', bagDishId('VELA'))],
   });
   const proposed = async (): Promise<boolean> =>
-    (await stockWeek(database, wish('for=4'), NOW)).days.some(
+    (await weekFromStock(database, wish('for=4'), NOW)).days.some(
       (d) => d.proposal?.id === 'demo-vela',
     );
   expect(await proposed()).toBe(true);

@@ -6,7 +6,7 @@ import { bagsIn } from '$core/meal';
 import { dayKey, formatTime } from '$core/units';
 import { begunAhead } from './begun-ahead';
 import { SHOP_BEFORE_MS } from './calendar';
-import type { StoreItem } from '$core/stores';
+import type { StoreItem } from '$core/storage';
 import type { StoredMeal } from './meal-store';
 
 export interface WeekItem {
@@ -81,7 +81,7 @@ export function weekOf(
   for (const item of packed)
     items.set(item.useBy, [
       ...(items.get(item.useBy) ?? []),
-      { kind: 'due', time: '', text: `Use ${item.name}, ${item.place}`, href: '/stores' },
+      { kind: 'due', time: '', text: `Use ${item.name}, ${item.place}`, href: '/freezer' },
     ]);
   return {
     offset,

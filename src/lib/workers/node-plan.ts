@@ -1,5 +1,5 @@
 /** The planner as a task for the server's pool: one question in, the final answer out. */
-import { answerPlan, type PlanAnswer, type PlanQuestion } from './planning';
+import { answerPlan, type PlanAnswer, type PlanQuestion } from '../../core/planner';
 
 export default async function plan(question: PlanQuestion): Promise<PlanAnswer> {
   let last: PlanAnswer = { kind: 'unknown' };

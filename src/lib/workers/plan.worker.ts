@@ -1,12 +1,17 @@
 /**
- * The planner in the browser: one question at a time, the newest first. Ways out are tried in the same
+ * The planner in the browser: one question at a time, the newest first. Ways to fix it are tried in the same
  * thread, where it is warm and knows the pots already.
  */
 import * as Comlink from 'comlink';
-import { answerPlan, type PlanAnswer, type PlanQuestion } from './planning';
-import { tryInTurns, type TriedWays } from './ways';
+import {
+  answerPlan,
+  type PlanAnswer,
+  type PlanQuestion,
+  tryInTurns,
+  type TriedWays,
+} from '../../core/planner';
 
-/** How long the ways out keep a newer question waiting at most, about, ms. */
+/** How long the fixes keep a newer question waiting at most, about, ms. */
 const BREATHE_MS = 30;
 
 let newest = 0;
@@ -37,7 +42,7 @@ const api = {
       },
     });
   },
-  /** Ways out of a meal's trouble, each really tried; null where a newer question came in between. */
+  /** Ways to fix it of a meal's trouble, each really tried; null where a newer question came in between. */
   async ways(question: PlanQuestion): Promise<TriedWays | null> {
     const mine = newest;
     const turns = tryInTurns(question);

@@ -8,7 +8,7 @@
 
 <h1 class="text-4xl font-extrabold tracking-tight">Who is there?</h1>
 <p class="mt-1 max-w-prose text-muted">
-  Over the network this household opens with its passcode. It was set on the machine where Olive
+  On the network, this household opens with its passcode. It was set on the machine where Olive
   Clock runs.
 </p>
 <form method="POST" class="mt-6 grid max-w-md gap-3">

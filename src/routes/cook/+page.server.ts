@@ -4,7 +4,7 @@ import { database } from '$lib/server/database';
 import { listEvenings, startEvening } from '$lib/server/evening-store';
 import { planningKitchen } from '$lib/server/learned-store';
 import { listMeals } from '$lib/server/meal-store';
-import { onePot } from '$lib/server/one-pot';
+import { onePot } from '$core/run';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
 

@@ -14,7 +14,7 @@
 
 <h1 class="text-4xl font-extrabold tracking-tight">Cook</h1>
 <p class="mt-1 max-w-prose text-muted">
-  Goes along while you cook: says the next thing, keeps every clock, and plans again when something
+  Follows you while you cook: says what comes next, runs every timer, and plans again when something
   slips.
 </p>
 
@@ -70,8 +70,7 @@
     <li class="card border-dashed p-6">
       <p class="text-lg font-semibold">Nothing to cook yet.</p>
       <p class="text-muted">
-        <a class="font-semibold underline" href="/meals">Plan a meal</a>; on its evening it starts
-        here.
+        <a class="font-semibold underline" href="/meals">Plan a meal</a>; start it here on the day.
       </p>
     </li>
   {/each}
@@ -80,7 +79,7 @@
 {#if data.kitchen.cookers.length > 0}
   <section aria-labelledby="one" class="mt-8 max-w-3xl card p-5">
     <h2 id="one" class="text-2xl font-bold">One pot, without a plan</h2>
-    <p class="text-muted">The lid is on, or will be in a moment: which pot, how long, go.</p>
+    <p class="text-muted">Lid on? Choose the pot and the minutes, and go.</p>
     <form method="POST" action="?/pot" class="mt-3 grid gap-4" novalidate>
       <div class="flex flex-wrap gap-2" role="group" aria-label="Which pot?">
         {#each data.kitchen.cookers as cooker, i (cooker.id)}
@@ -115,9 +114,9 @@
         >
         <label class="label"
           >then<select class="mt-1 field" name="release"
-            ><option value="natural">let it fall</option><option value="timed"
-              >10 min, then vent</option
-            ><option value="quick">vent at once</option></select
+            ><option value="natural">natural release</option><option value="timed"
+              >natural release 10 min, then quick</option
+            ><option value="quick">quick release</option></select
           ></label
         >
       </div>

@@ -27,7 +27,7 @@
         <input id="find" class="field" bind:value={wanted} autocomplete="off" />
       </div>
     {/if}
-    <a href="/dishes/new" class="btn btn-strong">Bring one in</a>
+    <a href="/dishes/new" class="btn btn-strong">Add a recipe</a>
   </div>
 </div>
 

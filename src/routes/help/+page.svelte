@@ -11,8 +11,8 @@
       title: 'Once: your kitchen',
       href: '/kitchen',
       lines: [
-        'Size and watts of each cooker stand on the label underneath; everything else may wait.',
-        'Ten minutes with a litre of water calibrate a cooker. Without that, evenings teach its figures by and by.',
+        'Enter the size and watts of each cooker from the label underneath; the rest can come later.',
+        'Ten minutes with a litre of water calibrate a cooker. Without that, its figures are learned from your evenings.',
       ],
     },
     {
@@ -20,8 +20,8 @@
       title: 'Dishes',
       href: '/dishes',
       lines: [
-        'Paste a recipe or open a saved page. What its text does not say is asked; every answer can be changed.',
-        'On its page, set the portions: what changes, why, and how much each cooker takes.',
+        'Paste a recipe or open a saved page. What it doesn’t say is asked; you can change every answer later.',
+        'On its page, set the portions: see what changes, why, and how much fits each cooker.',
       ],
     },
     {
@@ -29,10 +29,10 @@
       title: 'A meal',
       href: '/meals',
       lines: [
-        'A name, a day, a time, how many; then add dishes. Every change plans again and is saved; Ctrl+Z takes it back.',
-        'The runway shows the pots over time, the run sheet says the same in words. Press a line to ask why.',
-        'Late, over a line or impossible: the ways out below the runway have each been planned for real.',
-        'How sure: even, likely or sure to be ready in time. Surer starts earlier.',
+        'A name, a day, a time, how many; then add dishes. Every change is planned and saved; Ctrl+Z undoes it.',
+        'The timeline shows the pots over time, the schedule says the same in words. Press a line to ask why.',
+        'Late, too full or impossible? Every fix below the timeline has been planned for real.',
+        'How sure to be on time: even (about 1 in 2), likely (4 in 5) or sure (19 in 20). Surer starts earlier.',
       ],
     },
     {
@@ -40,8 +40,8 @@
       title: 'Before the evening',
       href: '/lists',
       lines: [
-        'Shopping by aisle, less what is in the house; laying out in the order of use; tools; what to use up.',
-        'Ticks stay on this device, without a network too.',
+        'Shopping by aisle, less what you have; what to lay out, in order of use; tools; what to use up.',
+        'Ticks are kept on this device, also without a network.',
       ],
     },
     {
@@ -49,10 +49,10 @@
       title: 'The evening',
       href: '/cook',
       lines: [
-        'Do what “Now” says, then tap it. Each pot has the one tap that is expected of it.',
-        'Late, not done, guests later, somebody away: tap that, and the rest is planned again and told in one line.',
-        'A tap can be taken back, or put to an earlier minute. Several screens stay in step; one without a network sends later.',
-        'Practise first: virtual cookers, up to sixty times as fast, with a mishap if you like.',
+        'Do what “Now” says, then tap it. Each pot shows the one tap it expects next.',
+        'Late, not done, guests later, somebody away: tap it, and the rest is planned again; one line says what changes.',
+        'You can undo a tap, or set it to an earlier minute. Several screens stay in step; one without a network sends its taps later.',
+        'Practise first with simulated cookers, up to sixty times as fast, with a mishap if you like.',
       ],
     },
     {
@@ -60,30 +60,30 @@
       title: 'Afterwards',
       href: '/log',
       lines: [
-        'Say with a tap how each dish was; what follows can be taken into the dish, and the version before is kept.',
-        'What is left goes into fridge or freezer in two taps, with its label and its day.',
-        'What evenings have taught is shown with the evenings it comes from, and can be set back.',
+        'Say with a tap how each dish was. Suggestions can go into the dish; the version before is kept.',
+        'Leftovers go into the fridge or freezer in two taps, with a label and a date.',
+        'What your evenings have taught is shown with its evenings, and you can reset it.',
       ],
     },
     {
-      id: 'stores',
+      id: 'freezer',
       title: 'Freezer, fridge and batch days',
-      href: '/stores',
+      href: '/freezer',
       lines: [
-        'What lies there is a dish of any meal: thawed in time, heated to 74 °C all through, not bought again.',
-        'Raw food is put in under “Something else”, and is an ingredient of your dishes: “made from”, under a dish’s “More”.',
-        'A week from stock proposes suppers from what is due; put them on other days as you like.',
+        'What is in the freezer can be a dish of any meal: thawed in time, heated to 74 °C all through, not bought again.',
+        'Put raw food in under “Something else”; your dishes can use it: “made from”, under a dish’s “More”.',
+        'A week from stock suggests suppers from what is due; move them to other days as you like.',
         'A label opens its bag: scan it, or type its four letters. Days are “use by” for safety, “best by” for quality.',
-        'For a batch day: “Plan a batch day”, or “Cook ahead” at a new meal.',
+        'For a batch day: “Plan a batch day”, or tick it at a new meal.',
       ],
     },
     {
       id: 'care',
       title: 'Care',
-      href: '/bench',
+      href: '/answers',
       lines: [
-        'Under pressure and with food, the cooker’s manual, a thermometer and your local food-safety authority come before this program.',
-        'Copies of everything are made each day; Kitchen says where, and how to bring one back.',
+        'When cooking under pressure and handling food, the cooker’s manual, a thermometer and your local food-safety authority come before this program.',
+        'Everything is copied each day; Kitchen says where, and how to restore a copy.',
       ],
     },
   ];
@@ -93,7 +93,8 @@
 
 <h1 class="text-4xl font-extrabold tracking-tight">Help</h1>
 <p class="mt-1 max-w-prose text-muted">
-  In the order of an evening. The same with pictures is <code>docs/guide.md</code> in the program’s folder.
+  In the order of an evening. For the same with pictures, see <code>docs/guide.md</code> in the program’s
+  folder.
 </p>
 <div class="mt-6 grid max-w-5xl gap-4 md:grid-cols-2">
   {#each PARTS as part (part.id)}

@@ -61,7 +61,7 @@
       await update({ reset: false });
       if (result.type === 'success') {
         kitchen = structuredClone(data.kitchen);
-        toast.success('The kitchen is saved. Meals ahead are planned with it from now on.');
+        toast.success('The kitchen is saved. Coming meals are planned with it.');
       }
     }}
 >
@@ -69,11 +69,11 @@
   <header class="flex flex-wrap items-end justify-between gap-4">
     <div>
       <h1 class="text-4xl font-extrabold tracking-tight">Kitchen</h1>
-      <p class="mt-1 text-muted">What you cook with. Every plan is made from this.</p>
+      <p class="mt-1 text-muted">What you cook with. Every plan is based on this.</p>
     </div>
     <div class="flex items-center gap-3">
       {#if Object.keys(errors).length > 0}<p class="font-semibold text-pimento" role="alert">
-          Not saved: look at the marked fields.
+          Not saved: check the marked fields.
         </p>{:else if isChanged}<p class="font-semibold text-ember-ink">Not saved yet</p>{/if}
       <button class="btn btn-strong" disabled={!isChanged && Object.keys(errors).length === 0}
         >Save the kitchen</button
@@ -216,7 +216,7 @@
           ></label
         >
       </div>
-      <p class="text-sm text-muted">The cooker’s manual comes before both rules of least liquid.</p>
+      <p class="text-sm text-muted">The cooker’s manual comes before these rules of thumb.</p>
     </section>
   </div>
 </form>

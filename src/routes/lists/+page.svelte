@@ -39,9 +39,7 @@
 <header class="flex flex-wrap items-end justify-between gap-3">
   <div>
     <h1 class="text-4xl font-extrabold tracking-tight">Lists</h1>
-    <p class="mt-1 text-muted">
-      One list over all the meals you choose, less what is in the house.
-    </p>
+    <p class="mt-1 text-muted">One list for all the meals you choose, less what you have.</p>
   </div>
   {#if view === 'shopping'}
     <div class="flex flex-wrap gap-1 print:hidden">

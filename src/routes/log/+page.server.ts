@@ -3,18 +3,18 @@ import { currentTime } from '$lib/server/clock';
 import { database } from '$lib/server/database';
 import { listEvenings } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
-import { freshFigures, readSetBack, setBack } from '$lib/server/learned-store';
+import { freshFigures, resetFigures, setBack } from '$lib/server/learned-store';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => {
   const store = await database();
-  const [evenings, kitchen, figures, since] = await Promise.all([
+  const [evenings, kitchen, figures, reset] = await Promise.all([
     listEvenings(store),
     readKitchen(store),
     freshFigures(store, currentTime()),
-    readSetBack(store),
+    resetFigures(store),
   ]);
-  return { evenings, kitchen, figures, setBack: Object.keys(since) };
+  return { evenings, kitchen, figures, reset };
 };
 
 export const actions: Actions = {

@@ -10,7 +10,7 @@
 
 <h1 class="text-4xl font-extrabold tracking-tight">Log</h1>
 <p class="mt-1 max-w-prose text-muted">
-  Every evening that was cooked here, and every practice: planned against real.
+  Every evening you cooked, and every practice: the plan against what happened.
 </p>
 <p class="mt-3 flex flex-wrap gap-2">
   <a class="btn" href="/log/charts">Charts</a>
@@ -37,10 +37,10 @@
       <p class="text-lg font-semibold">No evening yet.</p>
       <p class="text-muted">
         Start one in <a class="font-semibold underline" href="/cook">Cook</a>, or practise: it is
-        written down here by itself.
+        recorded here automatically.
       </p>
     </li>
   {/each}
 </ul>
 
-<Figures figures={data.figures} setBack={data.setBack} style={data.kitchen} />
+<Figures figures={data.figures} reset={data.reset} style={data.kitchen} />

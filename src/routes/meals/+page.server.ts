@@ -13,7 +13,7 @@ import {
   unreadableMeals,
 } from '$lib/server/meal-store';
 import { totalsOf } from '$core/plan';
-import { bagOf, bulkOf } from '$core/stores';
+import { bagOf, bulkOf } from '$core/storage';
 import { listDishes } from '$lib/server/dish-store';
 import { listAllItems } from '$lib/server/item-store';
 import { listLarder } from '$lib/server/larder-store';

@@ -23,7 +23,7 @@
 
 <h1 class="text-4xl font-extrabold tracking-tight">Meals</h1>
 <p class="mt-1 max-w-prose text-muted">
-  Who eats, when, and what. The plan says what to do in which pot, at which minute.
+  Who eats what, and when. The plan says what to do, in which pot, at which minute.
 </p>
 
 <nav aria-label="How meals are shown" class="mt-4 flex flex-wrap gap-1">
@@ -47,8 +47,8 @@
     <b
       >{data.unreadable.length === 1 ? 'One meal' : `${data.unreadable.length} meals`} can’t be read:</b
     >
-    {data.unreadable.map((m) => m.name || m.id).join(', ')}. It is left as it is in the database; an
-    older copy can be brought back in
+    {data.unreadable.map((m) => m.name || m.id).join(', ')}. It stays in the database as it is; you
+    can restore an older copy in
     <a class="font-semibold underline" href="/kitchen">Kitchen</a>.
   </p>
 {/if}
@@ -67,9 +67,7 @@
         <span class="font-head text-2xl font-bold">{meal.name}</span>
         <span class="font-head text-2xl font-bold sm:text-right">{formatTime(at, style)}</span>
         <span class="text-muted"
-          >{formatDay(at, style)} · {meal.batch
-            ? 'a batch day'
-            : `${meal.servings} at the table`}</span
+          >{formatDay(at, style)} · {meal.batch ? 'a batch day' : `${meal.servings} people`}</span
         >
         <span class="text-muted sm:text-right">
           {meal.firstStart === null
@@ -81,9 +79,7 @@
     {:else}
       <div class="card border-dashed p-6">
         <p class="text-lg font-semibold">No meal ahead.</p>
-        <p class="text-muted">
-          Give it a name, a time and the number at the table; dishes come next.
-        </p>
+        <p class="text-muted">Give it a name, a time and the number of people; dishes come next.</p>
       </div>
     {/each}
 
@@ -161,7 +157,7 @@
         />
         <Field
           name="time"
-          label={isAhead ? 'Packed by' : 'On the table at'}
+          label={isAhead ? 'Packed by' : 'Serve at'}
           type="time"
           value={form?.typed?.time ?? '18:30'}
           invalid={!!form?.errors?.serveAt}
@@ -182,7 +178,7 @@
           name="batch"
           class="size-5 accent-olive"
           bind:checked={isAhead}
-        /><span>Cook ahead: into bags, not onto the table</span></label
+        /><span>Batch day: cook for the freezer</span></label
       >
       <button class="btn btn-strong">Plan it</button>
     </form>

@@ -2,7 +2,7 @@
   /** A clock face: a track for each pot, outermost the largest, the minute hand as now. */
   import type { Cooker } from '$core/kitchen';
   import type { LiveStep } from '$core/run';
-  import Textures from '$lib/ui/runway/textures.svelte';
+  import Textures from '$lib/ui/timeline/textures.svelte';
   import { angleOf, arcOf, pointAt } from './dial';
 
   interface Props {

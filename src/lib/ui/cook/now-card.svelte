@@ -1,6 +1,6 @@
 <script lang="ts">
   /** The one thing to do now, huge; what is asked before it counts as done; or how long one is free. */
-  import { isBatchDay } from '$core/plan';
+  import { isBatchDay } from '$core/menu';
   import { AGAIN_MIN, type LiveState, type LiveStep } from '$core/run';
   import type { EveningState } from './evening-state.svelte';
 
@@ -57,7 +57,7 @@
         type="button"
         class="btn min-h-20 min-w-56 flex-1 btn-strong px-8 text-3xl"
         onclick={() => ondone(current)}
-        >{asksHeat && isOpened ? 'Open: the thermometer says so' : current.tap}</button
+        >{asksHeat && isOpened ? 'Open: check with the thermometer' : current.tap}</button
       >
       {#if current.status === 'due'}
         <button type="button" class="btn min-h-20 px-6 text-xl" onclick={() => onstart(current)}
@@ -74,14 +74,14 @@
     </div>
     {#if isOpened}
       <div class="mt-3 flex flex-wrap items-center gap-2">
-        <span class="text-lg">Not done? Back under pressure for</span>
+        <span class="text-lg">Not done? Pressure cook again for</span>
         {#each [3, 5, 10, 20] as minutes (minutes)}
           <button
             type="button"
             class="btn min-h-14 text-lg"
             onclick={() => live.tap({ kind: 'again', step: current.meaning.id, minutes })}
             >{minutes} min<span class="sr-only">
-              more under pressure, {minutes + AGAIN_MIN} with the way up and down</span
+              more at pressure, {minutes + AGAIN_MIN} with coming to pressure and releasing</span
             ></button
           >
         {/each}
@@ -92,7 +92,7 @@
     <p class="mt-2 text-xl">
       {isBatch
         ? 'Everything labelled, cold and in its place?'
-        : 'Serve it; rest what rests; warm what waits.'}
+        : 'Serve; let it rest; keep warm what is ready.'}
     </p>
     {#if !fold.isServed}
       <button
@@ -107,7 +107,7 @@
       >
     {/if}
   {:else}
-    <p id="now" class="text-lg text-muted">Nothing for your hands</p>
+    <p id="now" class="text-lg text-muted">Nothing to do right now</p>
     <p class="font-head text-5xl font-extrabold" data-testid="free">
       {freeUntil ? `free until ${freeUntil}` : 'free'}
     </p>

@@ -18,12 +18,12 @@
   let { cooker, step, reading, now, clockOf, ontap, onmore, onagain, ontrouble }: Props = $props();
 
   const WORD: Partial<Record<LiveStep['meaning']['phase'], string>> = {
-    'come-up': 'coming up',
+    'come-up': 'coming to pressure',
     hold: 'at pressure',
-    release: 'letting go',
-    vent: 'venting',
+    release: 'natural release',
+    vent: 'releasing',
     seal: 'lid on',
-    open: 'pin down, open',
+    open: 'pin has dropped: open',
     brown: 'browning',
     simmer: 'simmering',
     slow: 'slow-cooking',
@@ -32,9 +32,9 @@
     idle: 'no pressure',
     heating: 'heating',
     stopped: 'has stopped: overheating',
-    steaming: 'steam comes out, the pin stays down',
+    steaming: 'steam comes out and the pin stays down',
     counting: 'counting down',
-    releasing: 'letting go',
+    releasing: 'natural release',
     venting: 'venting',
     open: 'open',
   };
@@ -63,7 +63,7 @@
       <p class="font-head text-xl font-extrabold">{cooker.name}</p>
       <p class="text-muted">
         {step
-          ? `${step.meaning.dishName}: ${step.isAgain ? 'under pressure again' : (WORD[step.meaning.phase] ?? 'at work')}`
+          ? `${step.meaning.dishName}: ${step.isAgain ? 'back at pressure' : (WORD[step.meaning.phase] ?? 'at work')}`
           : 'free'}
       </p>
       {#if shown}<p class="text-sm font-semibold text-brine" data-testid="reading">{shown}</p>{/if}
@@ -85,7 +85,7 @@
   {#if step && (step.status !== 'ahead' || isOpening)}
     <details class="mt-1">
       <summary class="min-h-10 cursor-pointer content-center text-muted"
-        >Not so<span class="sr-only"> for the {cooker.name}</span></summary
+        >Something’s wrong<span class="sr-only"> for the {cooker.name}</span></summary
       >
       <div class="flex flex-wrap gap-2 pt-1">
         {#each [2, 5, 10] as minutes (minutes)}
@@ -93,7 +93,7 @@
             type="button"
             class="btn min-h-14"
             onclick={() => (isOpening ? onagain(step, minutes) : onmore(step, minutes))}
-            >{minutes} min {isOpening ? 'under pressure again' : 'more'}</button
+            >{minutes} min {isOpening ? 'back at pressure' : 'more'}</button
           >
         {/each}
         {#if canFail}

@@ -18,7 +18,11 @@
   class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-straw-ink bg-straw px-4 py-2"
   data-testid="practice"
 >
-  <p><b>Practice:</b> the pots only pretend. {speed === 0 ? 'The clock stands.' : ''}</p>
+  <p>
+    <b>Practice</b> with simulated cookers: nothing gets hot. {speed === 0
+      ? 'The clock is stopped.'
+      : ''}
+  </p>
   <div class="flex flex-wrap gap-1" role="group" aria-label="Speed of the clock">
     {#each SPEEDS as [value, label] (value)}
       <button

@@ -1,8 +1,8 @@
 <script lang="ts">
   /** What the plan had to stop for: before an evening starts, and for as long as it goes on. */
-  import type { PlanNote } from '$core/plan';
+  import type { Finding } from '$core/reason';
 
-  let { notes }: { notes: readonly PlanNote[] } = $props();
+  let { notes }: { notes: readonly Finding[] } = $props();
 </script>
 
 {#if notes.length > 0}

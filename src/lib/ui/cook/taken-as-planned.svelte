@@ -13,7 +13,7 @@
 
 <section aria-labelledby="assumed" class="card p-4">
   <h2 id="assumed" class="font-bold">Taken as planned</h2>
-  <p class="text-sm text-muted">Nobody tapped these; say when, if it was otherwise.</p>
+  <p class="text-sm text-muted">Nobody tapped these. If they happened at another time, say when.</p>
   <ul>
     {#each steps as step (step.meaning.id)}
       <li class="flex flex-wrap items-center justify-between gap-2 border-t border-line py-1.5">

@@ -17,11 +17,11 @@
     class="rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3"
   >
     <h2 id="unknown-foods" class="font-bold">
-      {foods.length === 1 ? 'One food is not known' : `${foods.length} foods are not known`}
+      {foods.length === 1 ? `What is ${foods[0]}?` : `${foods.length} foods are not known`}
     </h2>
     <p class="text-[15px]">
       Until you say what it is, nothing is said of when it is safe, how long it keeps and who can
-      eat it.
+      Until you say what it is, Olive Clock can’t say when it is safe, how long it keeps or who can
     </p>
     {#each foods as food, i (i)}
       <form method="POST" {action} use:enhance class="mt-3 flex flex-wrap items-end gap-2">

@@ -1,7 +1,7 @@
 <script lang="ts">
   /** What would go wrong with a dish, each with a remedy at one click and the way back. */
   import type { Dish } from '$core/dish';
-  import type { DishCheck } from '$core/plan';
+  import type { DishCheck } from '$core/review';
   import { writeDish } from '$lib/client/write-dish';
 
   interface Props {

@@ -2,7 +2,7 @@
   /** What was read from a recipe, with the questions it leaves open. */
   import { scaleDish, type Dish } from '$core/dish';
   import type { Kitchen } from '$core/kitchen';
-  import { offersFor } from '$core/plan';
+  import { offersFor } from '$core/cycle';
   import { findFood, groupChoice, kindOf } from '$core/food';
   import type { Imported, UnreadKind } from '$core/recipe';
   import UnreadList from './unread-list.svelte';
@@ -50,7 +50,7 @@
 {#if imported.questions.length > 0}
   <fieldset class="mt-4 rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3">
     <legend class="sr-only">Open questions</legend>
-    <p class="font-bold">The text does not say</p>
+    <p class="font-bold">The recipe doesn’t say</p>
     <div class="mt-2 grid gap-3 sm:grid-cols-2">
       {#each imported.questions as question (question.id)}
         {@const id = `question-${question.id}`}
@@ -110,7 +110,7 @@
 <div class="mt-4">
   <UnreadList pieces={dish.unread} {ontake} />
   {#if onback}<button type="button" class="mt-2 btn btn-quiet" onclick={onback}
-      >Take the last one back</button
+      >Undo the last one</button
     >{/if}
 </div>
 
@@ -128,7 +128,7 @@
     />
   {:else}
     <li class="card border-dashed p-4 text-muted">
-      No stages were found: write the steps under the ingredients.
+      No steps were found: write the method below the ingredients.
     </li>
   {/each}
 </ol>
@@ -152,10 +152,9 @@
             >{/if}
           {#if kindOf(ingredient.food) === null && groupChoice(ingredient.group ?? '') === null}<span
               class="block text-sm font-semibold text-ember-ink"
-              >not known: what it is will be asked on the dish’s page</span
+              >not known: the dish’s page asks what it is</span
             >{:else if findFood(ingredient.food) === null && ingredient.amount !== null && UNITS[ingredient.unit ?? 'piece'].kind !== 'mass'}<span
-              class="block text-sm text-ember-ink"
-              >what it weighs is not known, and not counted</span
+              class="block text-sm text-ember-ink">weight not known, so it is not counted</span
             >{/if}</td
         >
       </tr>

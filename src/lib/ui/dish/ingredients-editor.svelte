@@ -116,7 +116,7 @@
         {#if error}<p class="col-span-full text-sm font-semibold text-pimento">{error}</p>{/if}
       </li>
     {:else}
-      <li class="text-muted">None yet: type one below, as a recipe would say it.</li>
+      <li class="text-muted">No ingredients yet: type one below, as a recipe would say it.</li>
     {/each}
   </ul>
   <div class="mt-3 flex flex-wrap items-end gap-3">

@@ -2,7 +2,7 @@
   /** How much each cooker takes at once, the runs it needs otherwise, and servings from what there is. */
   import type { ScaledDish } from '$core/dish';
   import { findFood } from '$core/food';
-  import type { Room } from '$core/plan';
+  import type { Room } from '$core/cycle';
   import { convert, formatQuantity, parseQuantity, type System } from '$core/units';
 
   interface Props {

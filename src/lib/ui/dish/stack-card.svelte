@@ -3,7 +3,7 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import type { Outcome } from '$core/reason';
-  import type { StackOffer } from '$core/plan';
+  import type { StackOffer } from '$core/cycle';
 
   interface Props {
     dishId: string;
@@ -77,7 +77,7 @@
         <p class="font-semibold">
           {takers.length > 0
             ? `They go together, in the ${takers.map((c) => c.name).join(' or the ')}`
-            : 'They go together, but fit no cooker'}
+            : 'They go together, but no cooker has the room'}
         </p>
         {#each offer.value.because as line, index (index)}<p
             class="text-[15px] first-letter:uppercase"
@@ -85,7 +85,10 @@
             {line}.
           </p>{/each}
         {#each offer.value.cookers.filter((c) => c.refusals.length > 0) as cooker (cooker.id)}
-          <p class="text-[15px]"><b>{cooker.name}: no,</b> {cooker.refusals[0]}.</p>
+          <p class="text-[15px]">
+            <b>{cooker.name}: no,</b>
+            {cooker.refusals[0]?.message}; {cooker.refusals[0]?.remedy}.
+          </p>
         {/each}
         {#if takers.length > 0}
           <form method="POST" action="?/keepStack" class="mt-2">

@@ -3,7 +3,7 @@
   import { retime } from '$core/recipe';
   import { formatMinutes, formatTemperature } from '$core/units';
   import { STAGE_NAMES } from './new-stage';
-  import { fallPath, risePath } from '$lib/ui/runway/geometry';
+  import { fallPath, risePath } from '$lib/ui/timeline/geometry';
 
   interface Props {
     stage: Stage;
@@ -25,10 +25,10 @@
     stage.kind !== 'pressure'
       ? ''
       : stage.release.kind === 'natural'
-        ? 'let it fall'
+        ? 'natural release'
         : stage.release.kind === 'quick'
-          ? 'vent at once'
-          : `${stage.release.minutes} min, then vent`,
+          ? 'quick release'
+          : `${stage.release.minutes} min natural release, then quick`,
   );
   const perPound = $derived(
     stage.kind === 'pressure' && stage.minutesPerLb !== undefined
@@ -39,8 +39,15 @@
     stage.kind !== 'pressure' || !stage.orRelease
       ? ''
       : stage.orRelease.kind === 'quick'
-        ? ', or vent at once'
-        : ', or let it fall',
+        ? ', or quick release'
+        : ', or natural release',
+  );
+  const setting = $derived(
+    stage.kind === 'oven' || stage.kind === 'crisp'
+      ? ` at ${formatTemperature(stage.celsius, scale, 5)}`
+      : stage.kind === 'slow'
+        ? ` on ${stage.setting}`
+        : '',
   );
   /** The sentence carries the minutes that are shown. */
   const text = $derived(
@@ -124,29 +131,26 @@
   </div>
   <p class="mt-2 flex justify-between gap-2 font-bold">
     <span>{STAGE_NAMES[stage.kind]}</span>{#if isHands}<span class="text-sm text-ember-ink"
-        >hands</span
+        >hands-on</span
       >{/if}
   </p>
   <p class="text-[15px] text-muted">
     {#if stage.kind === 'pressure'}
       {stage.holdMinutes} min {stage.level}{perPound}, {letGo}{orElse}{#if cycle}<br
-        />{cycle.comeUp} up, {cycle.release}
-        down in the {cookerName}{/if}
+        />{cycle.comeUp} min to pressure, {cycle.release} min to release in the {cookerName}{/if}
     {:else}
       {stage.guessed ? 'about ' : ''}{formatMinutes(minutes)}{#if stage.guessed}<span
-          class="block text-sm text-ember-ink">a guess: the text gives no time</span
+          class="block text-sm text-ember-ink">a guess: the recipe gives no time</span
         >{/if}{#if stage.kind === 'soak' && stage.maxMinutes !== undefined}, at most {formatMinutes(
           stage.maxMinutes,
-        )}{/if}{#if stage.kind === 'oven' || stage.kind === 'crisp'}
-        at {formatTemperature(stage.celsius, scale, 5)}{/if}{#if stage.kind === 'slow'}
-        on {stage.setting}{/if}{#if stage.ahead}, the day before if you like{/if}{#if stage.justInTime},
+        )}{/if}{setting}{#if stage.ahead}, the day before if you like{/if}{#if stage.justInTime},
         just before it is needed{/if}
     {/if}
   </p>
   <p class="mt-1.5 text-[15px]">{text}</p>
   {#if benchHref}
     <a href={benchHref} class="mt-auto pt-2 text-sm font-semibold text-leaf-ink underline"
-      >Ask the Bench about this hold</a
+      >Look this time up in Answers</a
     >
   {/if}
 </li>

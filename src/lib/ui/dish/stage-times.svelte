@@ -62,9 +62,9 @@
       value={stage.release.kind}
       onchange={(e) => setRelease(e.currentTarget.value)}
     >
-      <option value="natural">let it fall</option>
-      <option value="timed">some minutes, then vent</option>
-      <option value="quick">vent at once</option>
+      <option value="natural">natural release</option>
+      <option value="timed">natural release, then quick</option>
+      <option value="quick">quick release</option>
     </select>
     {#if stage.release.kind === 'timed'}
       <input

@@ -133,7 +133,7 @@
         >
       </li>
     {:else}
-      <li class="text-muted">None yet: a dish needs at least one to be planned.</li>
+      <li class="text-muted">No steps yet: a dish needs at least one to be planned.</li>
     {/each}
   </ol>
   <div class="mt-3 flex flex-wrap items-end gap-3">

@@ -18,7 +18,7 @@
 {#if choices.length > 0}
   <details class="print:hidden">
     <summary class="min-h-7 cursor-pointer text-sm text-muted"
-      >Instead of it<span class="sr-only">: {ingredient.food}</span></summary
+      >Use instead<span class="sr-only">: {ingredient.food}</span></summary
     >
     <ul class="mt-1 mb-2 grid gap-2">
       {#each choices as choice, index (index)}

@@ -24,8 +24,8 @@
       Not read: {pieces.length === 1 ? 'one piece' : `${pieces.length} pieces`} of the text
     </h2>
     <p class="text-[15px]">
-      Nothing was made of these, or not of the time or amount in them. Say what each is; until then
-      it stays here.
+      These words, times or amounts were not understood. Say what each one is; until then it stays
+      here.
     </p>
     <ul class="mt-2 grid gap-2">
       {#each pieces as piece, i (i)}

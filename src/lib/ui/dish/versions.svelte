@@ -43,7 +43,7 @@
           {#each version.changes as change, index (index)}
             <p class="text-[15px] text-muted">{change}</p>
           {:else}
-            <p class="text-[15px] text-muted">Nothing that a cook would notice.</p>
+            <p class="text-[15px] text-muted">Nothing a cook would notice.</p>
           {/each}
         </li>
       {/each}

@@ -1,6 +1,6 @@
 <script lang="ts">
   /** Every line that is not plain proportion, before and after, with its reason. */
-  import type { Change } from '$core/plan';
+  import type { Change } from '$core/cycle';
 
   interface Props {
     changes: readonly Change[];
@@ -39,6 +39,6 @@
         </tbody>
       </table>
     </div>
-    <p class="mt-2 text-sm text-muted">Everything else is in plain proportion.</p>
+    <p class="mt-2 text-sm text-muted">Everything else simply scales.</p>
   </section>
 {/if}

@@ -98,7 +98,7 @@
       >
     {:else}
       <button type="button" class="btn btn-strong" onclick={() => (dropMinutes = stop('none'))}
-        >The pin is down</button
+        >The pin has dropped</button
       >
     {/if}
     {#if timed === 'rising' || timed === 'falling'}

@@ -78,7 +78,7 @@
     />
     <Field
       name="across-{cooker.id}"
-      label="Liner across"
+      label="Inner pot, across"
       unit="mm"
       type="number"
       bind:value={cooker.diameterMm}
@@ -86,7 +86,7 @@
     />
     <Field
       name="high-{cooker.id}"
-      label="Liner high"
+      label="Inner pot, high"
       unit="mm"
       type="number"
       bind:value={cooker.heightMm}

@@ -26,13 +26,13 @@
 
 <details class="rounded-lg border border-line px-3 py-1">
   <summary class="min-h-11 cursor-pointer py-2.5 font-semibold">
-    Liners, socket, keys, calibration
+    Inner pots, socket, keys, calibration
   </summary>
   <div class="grid gap-4 pt-1 pb-3">
     <div class="grid grid-cols-2 gap-3">
       <Field
         name="spare-{cooker.id}"
-        label="Spare liners"
+        label="Spare inner pots"
         type="number"
         min="0"
         bind:value={cooker.spareLiners}
@@ -90,14 +90,14 @@
             2,
           )} W/K lost.
         {:else}
-          <span class="text-muted">Heats as a cooker of its size usually does.</span>
+          <span class="text-muted">Assumed to heat like a usual cooker of its size.</span>
         {/if}
       </p>
       <div class="flex gap-2">
         {#if cooker.heat}<button
             type="button"
             class="btn btn-quiet"
-            onclick={() => (cooker.heat = null)}>Set back</button
+            onclick={() => (cooker.heat = null)}>Reset</button
           >{/if}
         <button
           type="button"

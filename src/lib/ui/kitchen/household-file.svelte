@@ -25,7 +25,7 @@
   <div>
     <h2 id="file" class="text-xl font-bold">Household file</h2>
     <p class="mt-1 text-muted">
-      Kitchen, dishes with all their versions, meals, stores, evenings, verdicts and photos in one
+      Kitchen, dishes with all their versions, meals, freezer, evenings, verdicts and photos in one
       JSON file: yours to keep, copy and read.
     </p>
     <div class="mt-3 flex flex-wrap gap-2">
@@ -51,7 +51,7 @@
     use:enhance={({ cancel }) => {
       if (
         !confirm(
-          'This replaces what is here with what is in the file: kitchen, dishes, meals, stores, evenings. What is here is kept as a copy first. Go on?',
+          'This replaces what is here with what is in the file: kitchen, dishes, meals, freezer, evenings. What is here is kept as a copy first. Go on?',
         )
       ) {
         cancel();

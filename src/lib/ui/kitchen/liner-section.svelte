@@ -43,7 +43,7 @@
     viewBox="0 0 330 132"
     class="w-full"
     role="img"
-    aria-label="Liner {cooker.diameterMm} mm across, {cooker.heightMm} mm high"
+    aria-label="Inner pot {cooker.diameterMm} mm across, {cooker.heightMm} mm high"
   >
     <g transform="translate({left} {122 - h})">
       <path

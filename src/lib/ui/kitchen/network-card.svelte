@@ -10,7 +10,7 @@
       await navigator.clipboard.writeText(link ?? '');
       toast.success('Copied.');
     } catch {
-      toast.error('This browser does not copy here: mark the address and copy it by hand.');
+      toast.error('This browser can’t copy here: select the address and copy it yourself.');
     }
   }
 </script>
@@ -31,11 +31,11 @@
       />
       <button type="button" class="btn" onclick={copy}>Copy</button>
     </div>
-    <p class="mt-2 text-sm text-muted">It is good until a new passcode is set.</p>
+    <p class="mt-2 text-sm text-muted">It works until a new passcode is set.</p>
   {:else}
     <p class="mt-1 text-muted">
-      It answers on this machine only. For the phone in the kitchen, set a passcode here, on the
-      machine:
+      It can be reached from this machine only. To use it on the phone in the kitchen, set a
+      passcode here, on the machine:
       <code>npm run passcode</code>, then serve it with
       <code>HOST=0.0.0.0 npm run preview -- --https</code>. The file <code>docs/network.md</code> says
       the rest.

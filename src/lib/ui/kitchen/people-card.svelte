@@ -56,8 +56,8 @@
     </div>
   {:else}
     <p class="text-sm text-muted">
-      Nobody is named: {kitchen.hands === 1 ? 'one cook' : `${kitchen.hands} cooks`} as quick as the dishes
-      say. Above 1 is slower, below 1 quicker.
+      No cooks named: {kitchen.hands === 1 ? 'one cook' : `${kitchen.hands} cooks`} at the pace of the
+      recipes. Above 1 is slower, below 1 quicker.
     </p>
   {/each}
   <button type="button" class="btn" disabled={kitchen.cooks.length >= 4} onclick={addCook}
@@ -85,7 +85,7 @@
     </div>
   {:else}
     <p class="text-sm text-muted">
-      No circuits: any cookers may heat up together. Add one where a breaker trips.
+      No circuits: all cookers may heat at once. Add one where a breaker trips.
     </p>
   {/each}
   <button type="button" class="btn" onclick={addCircuit}>Add a circuit</button>

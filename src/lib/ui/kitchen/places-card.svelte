@@ -46,7 +46,5 @@
       places.push({ id: freshId('place', places), name: '', kind: 'freezer', litres: 60 })}
     >Add one</button
   >
-  <p class="text-sm text-muted">
-    Only the part that holds what you pack; it is counted how full it is.
-  </p>
+  <p class="text-sm text-muted">Only the part you pack into; Olive Clock counts how full it is.</p>
 </section>

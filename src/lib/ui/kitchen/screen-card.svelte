@@ -18,7 +18,7 @@
 
   function keep(setting: Parameters<typeof keepOnScreen>[0], value: string): void {
     if (!keepOnScreen(setting, value))
-      toast.error('This browser keeps nothing for this page; allow it to store data for it.');
+      toast.error('This browser can’t save anything for this page; allow it to store data.');
   }
   function setContrast(value: string): void {
     contrast = value;

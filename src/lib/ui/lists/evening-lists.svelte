@@ -68,7 +68,7 @@
           </Tick>
         </li>
       {:else}
-        <li class="text-muted">No tool beyond the pots themselves.</li>
+        <li class="text-muted">Nothing but the pots themselves.</li>
       {/each}
     </ul>
   {/if}

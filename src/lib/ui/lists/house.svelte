@@ -67,7 +67,7 @@
         </li>
       {:else}
         <li class="py-3 text-muted">
-          Nothing written down. Roughly is enough: what is here is left out of the shopping.
+          Nothing here yet. A rough list is enough: what you have is left off the shopping list.
         </li>
       {/each}
     </ul>
@@ -86,7 +86,7 @@
             {#each due.dishes as dish, i (dish.id)}{i > 0 ? ', ' : ''}<a
                 class="underline underline-offset-4"
                 href="/dishes/{dish.id}">{dish.name}</a
-              >{:else}no dish of yours takes it{/each}
+              >{:else}none of your dishes uses it{/each}
           </p>
         </li>
       {/each}
@@ -106,12 +106,12 @@
       {/each}
       {#if useUp.length + dueBags.length === 0}
         <li class="card border-dashed p-4 text-muted">
-          Nothing is due within ten days. Give a food a day, and the dishes that take it appear.
+          Nothing is due within ten days. Give a food a date, and dishes that use it appear here.
         </li>
       {/if}
     </ul>
     <p class="mt-3">
-      <a class="btn" href="/stores/week">A week from stock</a>
+      <a class="btn" href="/freezer/week">A week from stock</a>
     </p>
   </section>
 </div>

@@ -29,9 +29,7 @@
 {#if list.lines.length === 0}
   <div class="card border-dashed p-6">
     <p class="text-lg font-semibold">Nothing to buy.</p>
-    <p class="text-muted">
-      Choose meals that have dishes in them; what is in the house already is left out.
-    </p>
+    <p class="text-muted">Choose meals with dishes in them; what you already have is left off.</p>
   </div>
 {:else}
   <p class="text-muted" role="status">

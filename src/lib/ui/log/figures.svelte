@@ -1,24 +1,24 @@
 <script lang="ts">
   /** What evenings have taught, each figure with the evenings that it comes from. */
   import { enhance } from '$app/forms';
-  import type { Figure } from '$core/learn';
+  import type { Figure, Observation } from '$core/learn';
   import { formatDay, type ClockStyle } from '$core/units';
 
   interface Props {
     figures: readonly Figure[];
-    /** Ids of figures that were set back. */
-    setBack: readonly string[];
+    /** Figures that were reset. */
+    reset: readonly Pick<Observation, 'figure' | 'about' | 'kind'>[];
     style: ClockStyle;
   }
-  let { figures, setBack, style }: Props = $props();
+  let { figures, reset, style }: Props = $props();
 
   const GROUPS: readonly { kind: Figure['kind']; title: string }[] = [
     { kind: 'power', title: 'Heat that reaches the pot' },
     { kind: 'loss', title: 'Heat that it loses' },
     { kind: 'pace', title: 'Hands' },
     { kind: 'stage', title: 'Stages of dishes' },
-    { kind: 'wait', title: 'How long dishes stand' },
-    { kind: 'hold', title: 'Holds of dishes, never shorter than they say' },
+    { kind: 'wait', title: 'How long dishes keep' },
+    { kind: 'hold', title: 'Pressure times, never shorter than the recipe says' },
   ];
   const percent = (n: number): string => `${Math.round(n * 100)} %`;
 
@@ -28,18 +28,19 @@
     const by = percent(Math.abs(change));
     if (Math.abs(change) < 0.02) return 'as it was taken for';
     if (kind === 'power') return `${by} ${change < 0 ? 'weaker' : 'stronger'} than its label says`;
-    if (kind === 'loss') return `lets go ${change > 0 ? 'sooner' : 'later'} by about ${by}`;
-    if (kind === 'wait') return `stands about ${by} ${change > 0 ? 'longer' : 'less'} than it says`;
-    if (kind === 'hold') return `wants ${by} ${change > 0 ? 'more' : 'less'} under pressure`;
+    if (kind === 'loss') return `releases ${change > 0 ? 'sooner' : 'later'} by about ${by}`;
+    if (kind === 'wait') return `keeps about ${by} ${change > 0 ? 'longer' : 'less'} than it says`;
+    if (kind === 'hold') return `wants ${by} ${change > 0 ? 'more' : 'less'} pressure time`;
     return `${by} ${change > 0 ? 'slower' : 'quicker'} than dishes say`;
   }
-  const gone = $derived(setBack.filter((id) => !figures.some((f) => f.id === id)));
+  const gone = $derived(reset.filter((r) => !figures.some((f) => f.id === r.figure)));
 </script>
 
 <section aria-labelledby="taught" class="mt-10 max-w-4xl">
   <h2 id="taught" class="text-2xl font-bold">What evenings have taught</h2>
   <p class="mt-1 max-w-prose text-muted">
-    Plans use these figures. A few evenings move them little, and one that is far off hardly at all.
+    Plans use these figures. A few evenings change them a little; an evening that is far off hardly
+    counts.
   </p>
   {#each GROUPS as { kind, title } (kind)}
     {@const own = figures.filter((f) => f.kind === kind)}
@@ -60,7 +61,7 @@
                 <thead class="text-muted"
                   ><tr
                     ><th class="font-normal">Evening</th><th class="font-normal"
-                      >{kind === 'wait' ? 'Stands' : 'Planned'}</th
+                      >{kind === 'wait' ? 'Keeps' : 'Planned'}</th
                     ><th class="font-normal">{kind === 'wait' ? 'Waited' : 'Real'}</th><th
                       class="font-normal">Counts</th
                     ></tr
@@ -89,7 +90,7 @@
                           ? 'fully'
                           : seen.weight > 0.25
                             ? 'in part'
-                            : 'hardly: far off the others'}</td
+                            : 'hardly: far from the others'}</td
                       >
                     </tr>
                   {/each}
@@ -98,9 +99,9 @@
               <form method="POST" action="?/setBack" use:enhance class="mt-1 mb-2">
                 <input type="hidden" name="figure" value={figure.id} />
                 <button class="btn btn-quiet px-2"
-                  >Set back: learn it anew<span class="sr-only"> ({figure.about})</span></button
+                  >Reset: learn it again<span class="sr-only"> ({figure.about})</span></button
                 >
-                {#if setBack.includes(figure.id)}
+                {#if reset.some((r) => r.figure === figure.id)}
                   <button class="btn btn-quiet px-2" name="undo" value="1"
                     >Count the older evenings again</button
                   >
@@ -114,19 +115,21 @@
   {/each}
   {#if figures.length === 0}
     <p class="mt-3 card border-dashed p-5 text-muted">
-      Nothing yet. Once something was tapped as begun and done on two evenings, it is known here how
-      this cooker, these hands, that dish really go.
+      Nothing yet. Once you have tapped the start and end of something on two evenings, this shows
+      how your cookers, your hands and your dishes really behave.
     </p>
   {/if}
   {#if gone.length > 0}
     <div class="mt-4">
-      <h3 class="font-bold">Set back</h3>
+      <h3 class="font-bold">Reset</h3>
       <ul>
-        {#each gone as id (id)}
+        {#each gone as { figure, about, kind } (figure)}
           <li class="flex flex-wrap items-center gap-3">
-            <span class="text-muted">{id}</span>
+            <span class="text-muted"
+              ><b>{about}</b>: {GROUPS.find((g) => g.kind === kind)?.title.toLowerCase()}</span
+            >
             <form method="POST" action="?/setBack" use:enhance>
-              <input type="hidden" name="figure" value={id} />
+              <input type="hidden" name="figure" value={figure} />
               <button class="btn btn-quiet px-2" name="undo" value="1">Count them again</button>
             </form>
           </li>

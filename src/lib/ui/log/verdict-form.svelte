@@ -79,7 +79,11 @@
     </fieldset>
     {#if waited !== null && waited >= SHORTEST_WAIT_MIN}
       {@const minutes = formatMinutes(waited)}
-      {@render asked('wait', `It waited ${minutes}`, `How ${name} stood the wait of ${minutes}`)}
+      {@render asked(
+        'wait',
+        `It was kept warm ${minutes}`,
+        `How ${name} was after ${minutes} of keeping warm`,
+      )}
     {/if}
   </div>
   <label class="text-[15px] text-muted"

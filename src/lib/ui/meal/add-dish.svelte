@@ -74,7 +74,7 @@
         {:else}
           <li class="px-3 py-6 text-muted">
             {picks.length === 0
-              ? 'There are no dishes yet. Open a household file in Kitchen to bring some in.'
+              ? 'There are no dishes yet. Add a recipe, or open a household file in Kitchen.'
               : 'No dish is called that.'}
           </li>
         {/each}

@@ -1,7 +1,7 @@
 <script lang="ts">
   /** A batch day in bags: what goes into each and in which order, its shape, freezing and thawing. */
-  import { bagSheet, type BagSheet } from '$core/plan';
-  import { LITRES_PER_KG } from '$core/stores';
+  import { bagSheet, type BagSheet } from '$core/menu';
+  import { LITRES_PER_KG } from '$core/storage';
   import { formatMinutes, formatQuantity } from '$core/units';
   import type { MealState } from './meal-state.svelte';
 
@@ -57,13 +57,13 @@
         {/if}
         {#if sheet.madeOnce.length > 0}
           <p class="mt-1 text-[15px]">
-            <span class="text-muted">Make once and divide by {sheet.copies}:</span>
+            <span class="text-muted">Make once, divide by {sheet.copies}:</span>
             {line(sheet.madeOnce)}
           </p>
         {/if}
         {#if sheet.staysOut.length > 0}
           <p class="mt-1 text-[15px]">
-            <span class="text-muted">Stays out, for later:</span>
+            <span class="text-muted">Keep out, for later:</span>
             {sheet.staysOut.join(', ')}
           </p>
         {/if}
@@ -105,7 +105,7 @@
     {/each}
     <div class="card p-4">
       <label class="flex flex-wrap items-center gap-2"
-        >One set of boxes, a portion of each dish that goes into no bags:
+        >One set of boxes, with a portion of each dish that isn’t bagged:
         <select
           class="field w-32"
           value={model.meal.boxes ?? 0}
@@ -121,7 +121,7 @@
       >
       {#if model.meal.boxes !== null && parts === 0}
         <p class="mt-1 text-[15px] text-pimento">
-          Every dish goes into bags of its own; set one to “none” under its “More”.
+          Every dish is bagged; to box one instead, set it to “none” under its “More”.
         </p>
       {/if}
     </div>
@@ -134,8 +134,8 @@
       </p>
     {/if}
     <p class="text-sm text-muted">
-      Freezing and thawing by Plank’s equation; the published thawing rule is a day in the fridge
-      for each 4 to 5 lb, a day at least (USDA FSIS).
+      Freezing and thawing times are estimates; the published thawing rule is a day in the fridge
+      for every 4 to 5 lb, one day at least (USDA FSIS).
     </p>
   </div>
 </section>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import Trash2 from '@lucide/svelte/icons/trash-2';
   import { mealEntrySchema, type DishPick } from '$core/meal';
-  import { bagOf, bulkOf } from '$core/stores';
+  import { bagOf, bulkOf } from '$core/storage';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
   import AddDish from './add-dish.svelte';
   import EntryMore from './entry-more.svelte';

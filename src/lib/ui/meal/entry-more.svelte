@@ -1,9 +1,9 @@
 <script lang="ts">
   /** What else can be said of a dish in this meal: release, stack, day before, cook, portions kept. */
   import type { Dish } from '$core/dish';
-  import { recutOf } from '$core/plan';
+  import { recutOf } from '$core/cycle';
   import type { MealEntry } from '$core/meal';
-  import { bagDishId, bagOf, bulkOf, type ReheatMethod } from '$core/stores';
+  import { bagDishId, bagOf, bulkOf, type ReheatMethod } from '$core/storage';
   import type { MealState } from './meal-state.svelte';
 
   interface Props {
@@ -26,7 +26,11 @@
   const nameOf = (dishId: string): string =>
     model.dishes.find((d) => d.id === dishId)?.name ?? 'a dish';
   const hands = $derived(model.meal.hands ?? model.kitchen.hands);
-  const RELEASE = { natural: 'let it fall', quick: 'vent at once', timed: 'wait, then vent' };
+  const RELEASE = {
+    natural: 'natural release',
+    quick: 'quick release',
+    timed: 'natural release, then quick',
+  };
 
   type Level = NonNullable<MealEntry['level']>;
   const levels = $derived(
@@ -138,7 +142,7 @@
           value={entry.otherRelease === null ? '' : entry.otherRelease ? 'other' : 'written'}
           onchange={(e) => setRelease(e.currentTarget.value)}
         >
-          <option value="">as the plan finds best</option>
+          <option value="">let the plan choose</option>
           <option value="written"
             >{cycle?.kind === 'pressure' ? RELEASE[cycle.release.kind] : ''}</option
           >
@@ -154,7 +158,7 @@
           onchange={(e) =>
             model.changeEntry(entry.id, { level: (e.currentTarget.value || null) as Level | null })}
         >
-          <option value="">{cycle.level}, or as the plan finds best</option>
+          <option value="">{cycle.level}, or let the plan choose</option>
           {#each levels as level (level)}<option value={level}>{level}</option>{/each}
         </select></label
       >
@@ -178,7 +182,7 @@
           class="size-5 accent-olive"
           checked={entry.ahead}
           onchange={(e) => model.changeEntry(entry.id, { ahead: e.currentTarget.checked })}
-        />do what can be done the day before</label
+        />do what you can the day before</label
       >
     {/if}
     {#if cycle && others.length > 0 && !isLower}
@@ -188,8 +192,8 @@
           value={entry.over ?? (entry.alone ? ALONE : '')}
           onchange={(e) => setOver(e.currentTarget.value)}
         >
-          <option value="">nothing, unless it saves the evening</option>
-          <option value={ALONE}>nothing: a cycle of its own</option>
+          <option value="">nothing, unless the meal would be late</option>
+          <option value={ALONE}>nothing: its own cycle</option>
           {#each others as other (other.id)}<option value={other.id}>{nameOf(other.dishId)}</option
             >{/each}
         </select></label

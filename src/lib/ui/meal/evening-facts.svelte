@@ -62,7 +62,7 @@
           class="btn min-h-9 btn-quiet px-2"
           onclick={() =>
             model.change((meal) => ({ ...meal, away: meal.away.filter((_, k) => k !== i) }))}
-          >Not so</button
+          >Something’s wrong</button
         >
       </li>
     {/each}
@@ -74,7 +74,7 @@
           class="btn min-h-9 btn-quiet px-2"
           onclick={() =>
             model.change((meal) => ({ ...meal, busy: meal.busy.filter((_, k) => k !== i) }))}
-          >Not so</button
+          >Something’s wrong</button
         >
       </li>
     {/each}

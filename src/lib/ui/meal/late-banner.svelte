@@ -2,7 +2,7 @@
   /** That the wanted time can't be met, what takes so long, and the hour that can. */
   import type { Kitchen } from '$core/kitchen';
   import { formatMinutes, formatTime } from '$core/units';
-  import type { RunwayMark } from '$lib/ui/runway';
+  import type { TimelineMark } from '$lib/ui/timeline';
   import MarkList from './mark-list.svelte';
 
   interface Props {
@@ -12,7 +12,7 @@
     delay: number;
     kitchen: Kitchen;
     /** What follows each other without a break, as the runway shows it. */
-    chain: readonly RunwayMark[];
+    chain: readonly TimelineMark[];
     onlater: () => void;
   }
   let { serveAt, delay, kitchen, chain, onlater }: Props = $props();
@@ -22,13 +22,13 @@
 <div class="mt-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3">
   <div class="flex flex-wrap items-center justify-between gap-3">
     <p role="status">
-      <b>{formatTime(serveAt, kitchen)} can’t be met.</b> With these pots and hands everything is
-      ready together at {soonest}, {formatMinutes(delay)} later.
+      <b>{formatTime(serveAt, kitchen)} can’t be met.</b> With these cookers and cooks, the earliest
+      everything can be ready together is {soonest}, {formatMinutes(delay)} later.
     </p>
     <button class="btn" onclick={onlater}>Serve at {soonest}</button>
   </div>
   {#if chain.length > 0}
-    <p class="mt-2 mb-1.5">What takes so long, one after the other:</p>
+    <p class="mt-2 mb-1.5">What takes the time, one after another:</p>
     <MarkList marks={chain} />
   {/if}
 </div>

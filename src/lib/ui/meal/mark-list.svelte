@@ -1,8 +1,8 @@
 <script lang="ts">
   /** Sentences with the labels under which the runway shows what they speak of. */
-  import type { RunwayMark } from '$lib/ui/runway';
+  import type { TimelineMark } from '$lib/ui/timeline';
 
-  let { marks }: { marks: readonly RunwayMark[] } = $props();
+  let { marks }: { marks: readonly TimelineMark[] } = $props();
 </script>
 
 <ol class="grid gap-1.5">

@@ -1,26 +1,28 @@
 /** What the runway of a meal shows in red, with the words for it. */
-import type { ChainPart, CompiledMeal, Contradiction, PlanNote } from '$core/plan';
-import type { RunwayMark } from '$lib/ui/runway';
+import type { ChainPart, Contradiction } from '$core/review';
+import type { CompiledMeal } from '$core/plan';
+import type { Finding } from '$core/reason';
+import type { TimelineMark } from '$lib/ui/timeline';
 
 /** Things that contradict each other, by numbers. */
-export function contradictionMarks(contradictions: readonly Contradiction[]): RunwayMark[] {
+export function contradictionMarks(contradictions: readonly Contradiction[]): TimelineMark[] {
   return contradictions.map((c, i) => ({ label: String(i + 1), ...c }));
 }
 
 /** What follows each other without a break in a late meal, by numbers. */
-export function lateMarks(chain: readonly ChainPart[]): RunwayMark[] {
+export function lateMarks(chain: readonly ChainPart[]): TimelineMark[] {
   return chain.map((part, i) => ({ label: String(i + 1), ...part }));
 }
 
 const IN_THE_POT = new Set(['come-up', 'hold', 'release', 'vent']);
 
 /** Whether a note is shown on the runway: what stops a dish, and work that gives the hands no rest. */
-export function isMarked({ severity, entryId, steps }: PlanNote): boolean {
+export function isMarked({ severity, entryId, steps }: Finding): boolean {
   return steps !== undefined || (severity === 'stop' && entryId !== null);
 }
 
 /** Notes on the runway: dishes over a line where they are cooked, work without a rest at the hands. */
-export function noteMarks(notes: readonly PlanNote[], compiled: CompiledMeal): RunwayMark[] {
+export function noteMarks(notes: readonly Finding[], compiled: CompiledMeal): TimelineMark[] {
   return notes.filter(isMarked).map(({ entryId, text, steps }) => {
     if (steps) return { label: '!', text, steps, atHands: true };
     const own = compiled.meanings.filter((m) => m.entryId === entryId);

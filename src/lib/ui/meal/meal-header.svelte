@@ -51,9 +51,9 @@
   }
 
   const SURE_WORDS = [
-    { value: 'even', title: 'on time in one evening of two' },
-    { value: 'likely', title: 'on time in four evenings of five' },
-    { value: 'sure', title: 'on time in nineteen evenings of twenty' },
+    { value: 'even', title: 'on time about 1 evening in 2' },
+    { value: 'likely', title: 'on time about 4 evenings in 5' },
+    { value: 'sure', title: 'on time about 19 evenings in 20' },
   ];
   function setSure(value: string): void {
     const sure = mealSchema.shape.sure.safeParse(value || undefined);
@@ -121,7 +121,7 @@
         </button>
       </form>
       {#if meal.entries.some((e) => e.bags)}
-        <form method="POST" action="/stores?/packDay" class="contents">
+        <form method="POST" action="/freezer?/packDay" class="contents">
           <input type="hidden" name="meal" value={meal.id} />
           <button class="btn min-h-9 btn-quiet px-2 text-ink">
             <Tag size={16} aria-hidden="true" />Write the labels
@@ -138,7 +138,7 @@
   <div class="flex flex-wrap gap-3">
     <div class="card px-3 py-2">
       <label class="block text-[13px] text-muted" for="meal-servings"
-        >{meal.batch ? 'portions in a bag' : 'at the table'}</label
+        >{meal.batch ? 'portions in a bag' : 'people'}</label
       >
       <div class="flex items-center gap-1">
         <button
@@ -173,7 +173,7 @@
       {/if}
     </div>
     <div class="card px-3 py-2">
-      <span class="block text-[13px] text-muted">{meal.batch ? 'packed by' : 'ready by'}</span>
+      <span class="block text-[13px] text-muted">{meal.batch ? 'packed by' : 'serve at'}</span>
       <div class="flex min-h-11 flex-wrap items-center gap-2">
         <DraftInput
           type="date"
@@ -203,7 +203,7 @@
         type="single"
         value={meal.sure}
         onValueChange={(value) => setSure(value)}
-        aria-label="How sure it should be ready by then"
+        aria-label="How sure to be on time"
         class="clear-left flex min-h-11 items-center gap-1"
       >
         {#each SURE_WORDS as { value, title } (value)}

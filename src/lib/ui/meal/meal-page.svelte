@@ -3,10 +3,13 @@
   import type { Dish } from '$core/dish';
   import type { Kitchen } from '$core/kitchen';
   import type { DishPick, Meal } from '$core/meal';
-  import { addWater, looksAtPlan, whyLate, type PlanNote, type SavedPlan } from '$core/plan';
+  import { addWater } from '$core/cycle';
+  import { looksAtPlan, whyLate } from '$core/review';
+  import type { SavedPlan } from '$core/plan';
+  import type { Finding } from '$core/reason';
   import { cooksOf, givenTo, shareSteps, toRunSheet } from '$core/run';
   import { formatTime } from '$core/units';
-  import { Runway } from '$lib/ui/runway';
+  import { Timeline } from '$lib/ui/timeline';
   import { contradictionMarks, isMarked, lateMarks, noteMarks } from './marks';
   import BagsCard from './bags-card.svelte';
   import DishPicks from './dish-picks.svelte';
@@ -15,11 +18,11 @@
   import { MealState } from './meal-state.svelte';
   import { writeDish } from '$lib/client/write-dish';
   import NeedsLook from './needs-look.svelte';
-  import RunSheet from './run-sheet.svelte';
+  import RunSheet from './schedule.svelte';
   import Summary from './summary.svelte';
   import Trouble from './trouble.svelte';
   import EveningFacts from './evening-facts.svelte';
-  import WaysOut from './ways-out.svelte';
+  import WaysOut from './fixes.svelte';
   import WhoEats from './who-eats.svelte';
   import WhyPanel from './why-panel.svelte';
 
@@ -69,7 +72,7 @@
       ? shareSteps(compiled, schedule, cooks, givenTo(model.meal))
       : new Map<string, number>();
   });
-  /** Late, over the line, too hard, unsure or impossible: then ways out are worth trying. */
+  /** Late, over the line, too hard, unsure or impossible: then fixes are worth trying. */
   const isInTrouble = $derived(
     model.answer !== null &&
       !model.isThinking &&
@@ -83,11 +86,13 @@
   );
 
   /** Puts the water that a pot lacks into its dish, with the way back; the plan follows at once. */
-  async function pourWater(water: NonNullable<PlanNote['addWater']>): Promise<void> {
+  async function pourWater(water: NonNullable<Finding['addWater']>): Promise<void> {
     const before = model.dishes.find((d) => d.id === water.dishId);
     if (!before) return;
     const after = addWater(before, water.stageId, water.ml);
-    await writeDish(after, 'The water is in the dish.', before, (kept) => model.exchangeDish(kept));
+    await writeDish(after, 'The water has been added to the dish.', before, (kept) =>
+      model.exchangeDish(kept),
+    );
   }
 
   /** The part of a step's id that its entry's pins go by; a cycle is moved by its lid. */
@@ -137,7 +142,7 @@
 
 {#if model.isPast}
   <p class="mt-4 rounded-lg border border-line bg-salt px-4 py-3">
-    This meal lies in the past. Its plan is shown as it was; give it a later time to plan it again.
+    This meal is in the past. Its plan is shown as it was; give it a later time to plan it again.
   </p>
 {/if}
 
@@ -169,7 +174,7 @@
     />
   {/if}
   <div class="mt-5" class:opacity-60={model.isThinking && !plan}>
-    <Runway
+    <Timeline
       compiled={plan.compiled}
       schedule={plan.schedule}
       totals={plan.totals}
@@ -193,10 +198,10 @@
     marks={contradictions}
   />
   {#if impossible?.nearest}
-    <h3 class="mt-5 font-bold">As near as these pots and hands come</h3>
-    <p class="text-muted">No plan to cook by: what is marked in red goes over its limit.</p>
+    <h3 class="mt-5 font-bold">The closest plan with these cookers and cooks</h3>
+    <p class="text-muted">Don’t cook by this: what is marked in red goes over its limit.</p>
     <div class="mt-2">
-      <Runway
+      <Timeline
         compiled={impossible.compiled}
         schedule={impossible.nearest.schedule}
         totals={impossible.nearest.totals}

@@ -3,10 +3,10 @@ import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import { checkServingTime, newEntry, type Meal, type MealEntry } from '$core/meal';
 import type { SavedPlan } from '$core/plan';
-import { bagOf } from '$core/stores';
+import { bagOf } from '$core/storage';
 import { toInstant } from '$lib/client/moments';
 import { startPlanner, type Planner } from '$lib/client/planner';
-import { describeSaved, type PlanAnswer, type PlanQuestion } from '$lib/workers/planning';
+import { describeSaved, type PlanAnswer, type PlanQuestion } from '../../../core/planner';
 import { History } from './history';
 
 export type SaveState =
@@ -169,7 +169,7 @@ export class MealState {
     }));
   }
 
-  /** Ways out of this meal's trouble, each really tried; null where there is no planner. */
+  /** Ways to fix it of this meal's trouble, each really tried; null where there is no planner. */
   async waysOut(): Promise<Awaited<ReturnType<Planner['ways']>> | null> {
     return this.planner ? this.planner.ways(this.question()) : null;
   }
@@ -196,9 +196,7 @@ export class MealState {
       return null;
     }
     this.replan(false);
-    return found === null
-      ? null
-      : 'It can’t be planned as it stands, at whatever hour; see what is said below.';
+    return found === null ? null : 'It can’t be planned as it is, at any time; see below.';
   }
 
   /** The last word on a meal that is not shown; null where something newer came in between. */

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { PlanNote } from '$core/plan';
+  import type { Finding } from '$core/reason';
   import { isMarked } from './marks';
 
   interface Props {
-    notes: readonly PlanNote[];
-    onwater: (water: NonNullable<PlanNote['addWater']>) => void;
+    notes: readonly Finding[];
+    onwater: (water: NonNullable<Finding['addWater']>) => void;
   }
   let { notes, onwater }: Props = $props();
   const LOOK = {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Kitchen } from '$core/kitchen';
   import { formatMinutes, formatTime, sayChance } from '$core/units';
-  import type { PlanAnswer } from '$lib/workers/planning';
+  import type { PlanAnswer } from '../../../core/planner';
 
   interface Props {
     plan: Extract<PlanAnswer, { kind: 'plan' }>;
@@ -19,7 +19,7 @@
     return plan.compiled.meanings.find((m) => m.id === first?.step) ?? null;
   });
   const gap = $derived(plan.totals.longestGap);
-  const hands = $derived(kitchen.hands === 1 ? 'of your hands' : 'of work between you');
+  const hands = $derived(kitchen.hands === 1 ? 'hands-on' : 'hands-on between you');
 </script>
 
 <p class="mt-5 max-w-[75ch] text-lg" data-testid="summary">
@@ -27,16 +27,16 @@
   <b>{formatMinutes(plan.totals.handsOn)}</b>
   {hands}{#if gap && gap.to - gap.from >= 5}, the longest free stretch {clock(gap.from)}–{clock(
       gap.to,
-    )}{/if}. Ready by {clock(plan.totals.ready)}; chance of being on time:
-  <b>{sayChance(plan.chance.onTime)}</b>{#if !plan.isSureEnough}, and starting earlier would not
-    help{/if}{#if plan.sureAfter > 0}; for the sureness you asked for, count on {clock(
-      plan.totals.ready + plan.sureAfter,
-    )}{/if}{#if decider}; what most often decides is “{decider.text}” ({decider.dishName}){/if}.
+    )}{/if}. Ready at {clock(plan.totals.ready)}; chance of being on time:
+  <b>{sayChance(plan.chance.onTime)}</b>{#if !plan.isSureEnough}, and starting earlier would not ,
+    and starting earlier would not{/if}{#if plan.sureAfter > 0}; to be as sure as you asked, plan
+    for {clock(plan.totals.ready + plan.sureAfter)}{/if}{#if decider}; what most often makes it late
+    is “{decider.text}” ({decider.dishName}){/if}.
 </p>
 {#if isBatch && shortest !== null}
   <p class="max-w-[75ch] text-muted" data-testid="bound">
     {plan.schedule.status === 'optimal'
-      ? 'No order of this work is shorter: that is proved.'
+      ? 'No other order is shorter (proved).'
       : `A long search found nothing shorter; that no day of this work is shorter than ${formatMinutes(shortest)} is proved.`}
   </p>
 {/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { PlanAnswer } from '$lib/workers/planning';
-  import type { RunwayMark } from '$lib/ui/runway';
+  import type { PlanAnswer } from '../../../core/planner';
+  import type { TimelineMark } from '$lib/ui/timeline';
   import MarkList from './mark-list.svelte';
 
   interface Props {
@@ -8,16 +8,16 @@
     isEmpty: boolean;
     isThinking: boolean;
     /** The contradictions as the runway shows them. */
-    marks: readonly RunwayMark[];
+    marks: readonly TimelineMark[];
   }
   let { answer, isEmpty, isThinking, marks }: Props = $props();
 </script>
 
 <section class="mt-6 card p-6" aria-live="polite">
   {#if isEmpty}
-    <h2 class="text-2xl font-bold">What will be on the table?</h2>
+    <h2 class="text-2xl font-bold">What are you cooking?</h2>
     <p class="mt-1 text-muted">
-      Add a dish below, and the runway appears here: what starts when, in which pot.
+      Add a dish below, and the timeline appears here: what starts when, in which pot.
     </p>
   {:else if answer?.kind === 'faults'}
     <h2 class="text-2xl font-bold">This can’t be planned yet</h2>
@@ -30,8 +30,8 @@
       {/each}
     </ul>
   {:else if answer?.kind === 'impossible'}
-    <h2 class="text-2xl font-bold">These things contradict each other</h2>
-    <p class="mt-1 text-muted">No later hour helps; at least one of them has to give way.</p>
+    <h2 class="text-2xl font-bold">These can’t all be true at once</h2>
+    <p class="mt-1 text-muted">A later time doesn’t help: change at least one of them.</p>
     {#if answer.contradictions === null}
       <p class="mt-3">Working out which…</p>
     {:else}
@@ -40,13 +40,13 @@
   {:else if answer?.kind === 'unknown'}
     <h2 class="text-2xl font-bold">No plan found yet</h2>
     <p class="mt-1 text-muted">
-      The search ended before it found one or could prove that there is none. Leave a dish out, or
-      give one a cooker.
+      No plan was found in time, and it is not certain that there is none. Leave a dish out, or
+      choose a cooker for one.
     </p>
   {:else}
     <h2 class="text-2xl font-bold">{isThinking ? 'Planning…' : 'Not planned'}</h2>
     <p class="mt-1 text-muted">
-      {isThinking ? 'Working out pots, hands and minutes.' : 'This meal has no plan.'}
+      {isThinking ? 'Working out cookers, cooks and minutes.' : 'This meal has no plan.'}
     </p>
   {/if}
 </section>

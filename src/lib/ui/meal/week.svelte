@@ -64,7 +64,7 @@
     <a class="btn" href="/meals?week={week.offset - 1}">Week before</a>
     <a class="btn" href="/meals?week={week.offset + 1}">Week after</a>
     {#if week.offset !== 0}<a class="btn btn-quiet" href="/meals?week=0">This week</a>{/if}
-    <a class="ml-auto btn btn-quiet" href="/stores/week">A week from stock</a>
+    <a class="ml-auto btn btn-quiet" href="/freezer/week">A week from stock</a>
     <a class="btn btn-quiet" href="/calendar.ics">Calendar to subscribe to</a>
   </div>
   <ol class="grid gap-2 lg:grid-cols-7">

@@ -4,7 +4,7 @@
   import type { StepMeaning } from '$core/plan';
   import { placeName } from '$core/run';
   import { formatMinutes, formatTime } from '$core/units';
-  import type { PlanAnswer } from '$lib/workers/planning';
+  import type { PlanAnswer } from '../../../core/planner';
 
   interface Props {
     meaning: StepMeaning;

@@ -17,10 +17,10 @@
     { href: '/dishes', name: 'Dishes', icon: BookOpen },
     { href: '/lists', name: 'Lists', icon: ListChecks },
     { href: '/cook', name: 'Cook', icon: Flame },
-    { href: '/stores', name: 'Stores', icon: Snowflake },
+    { href: '/freezer', name: 'Freezer', icon: Snowflake },
     { href: '/kitchen', name: 'Kitchen', icon: CookingPot },
     { href: '/log', name: 'Log', icon: NotebookPen },
-    { href: '/bench', name: 'Bench', icon: FlaskConical },
+    { href: '/answers', name: 'Answers', icon: FlaskConical },
   ];
 </script>
 

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$lib/server/database';
 import { currentTime } from '$lib/server/clock';
-import { mealsAhead } from '$lib/server/reserved';
+import { mealsAhead } from '$lib/server/meals-ahead';
 import { plannableFor } from '$lib/server/plannable';
 import type { RequestHandler } from './$types';
 

@@ -1,7 +1,9 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
   import { toast } from 'svelte-sonner';
-  import { cookResource, isBatchDay, sayWater, totalsOf } from '$core/plan';
+  import { cookResource, totalsOf } from '$core/plan';
+  import { isBatchDay } from '$core/menu';
+  import { sayWater } from '$core/cycle';
   import Stops from '$lib/ui/cook/stops.svelte';
   import { keepForOffline } from '$lib/client/keep-page';
   import { cooksOf, placeName, readPot, shareSteps, TROUBLES, type LiveStep } from '$core/run';
@@ -12,7 +14,7 @@
   import { EveningState } from '$lib/ui/cook/evening-state.svelte';
   import NowCard from '$lib/ui/cook/now-card.svelte';
   import PotRow from '$lib/ui/cook/pot-row.svelte';
-  import { Runway } from '$lib/ui/runway';
+  import { Timeline } from '$lib/ui/timeline';
   import PracticeBar from '$lib/ui/cook/practice-bar.svelte';
   import SomethingElse from '$lib/ui/cook/something-else.svelte';
   import TakenAsPlanned from '$lib/ui/cook/taken-as-planned.svelte';
@@ -27,8 +29,8 @@
     untrack(() => data.canTap),
   );
   const stops = $derived(live.evening.compiled.notes.filter((n) => n.severity === 'stop'));
-  const end = $derived(isBatchDay(live.evening.compiled) ? 'All packed' : 'On the table');
-  let showsRunway = $state(false);
+  const end = $derived(isBatchDay(live.evening.compiled) ? 'All packed' : 'Serve at');
+  let showsTimeline = $state(false);
   let hasSound = $state(false);
   let hasVoice = $state(false);
   let hasNotices = $state(false);
@@ -256,7 +258,7 @@
         >
       {/each}
       {#if live.cook !== null}
-        <p class="text-[15px] text-muted">What is tapped here teaches your own pace.</p>
+        <p class="text-[15px] text-muted">What you tap here teaches your own pace.</p>
       {/if}
     </div>
   {/if}
@@ -265,7 +267,7 @@
       role="status"
       class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3 text-lg"
     >
-      <p><b>Paused.</b> The pots go on by themselves; nothing is called out.</p>
+      <p><b>Paused.</b> The pots carry on; nothing is called out.</p>
       <button
         type="button"
         class="btn min-h-14 btn-strong"
@@ -286,7 +288,7 @@
       role="status"
       class="mt-3 rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-3 text-lg"
     >
-      This screen only shows.
+      This screen is read-only.
       <a class="font-semibold underline" href="/access?to=/cook/{live.evening.id}"
         >Give the passcode</a
       >
@@ -297,7 +299,7 @@
       role="alert"
       class="mt-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3 text-lg"
     >
-      <b>The server does not let this screen in.</b>
+      <b>The server doesn’t accept this screen.</b>
       {live.refusal.text}{#if live.waiting.length > 0}
         {live.waiting.length === 1 ? 'One tap is' : `${live.waiting.length} taps are`} kept here until
         then.{/if}
@@ -413,12 +415,12 @@
     </div>
   </div>
 
-  <details class="mt-6 card p-4" bind:open={showsRunway}>
+  <details class="mt-6 card p-4" bind:open={showsTimeline}>
     <summary class="min-h-10 cursor-pointer content-center text-lg font-bold"
-      >The runway as it stands</summary
+      >The timeline now</summary
     >
-    {#if showsRunway}
-      <Runway
+    {#if showsTimeline}
+      <Timeline
         compiled={live.evening.compiled}
         schedule={fold.schedule}
         totals={totalsOf(live.evening.compiled.problem, fold.schedule)}

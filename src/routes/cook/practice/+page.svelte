@@ -9,9 +9,9 @@
     [60, '60×'],
   ] as const;
   const MISHAPS = [
-    ['valve', 'A valve is left open', 'Only steam comes, and the pin stays down.'],
+    ['valve', 'A valve is left open', 'Steam escapes, and the pin stays down.'],
     ['overheating', 'A pot reports overheating', 'Something has stuck to the bottom.'],
-    ['weak-seal', 'A ring does not seal well', 'It comes up, but late.'],
+    ['weak-seal', 'A sealing ring leaks a little', 'It comes to pressure, but late.'],
     ['slow-element', 'A heater is weaker than its label', 'Everything in that pot takes longer.'],
   ] as const;
 </script>
@@ -21,8 +21,8 @@
 <p class="text-sm"><a href="/cook" class="text-muted hover:underline">Cook</a></p>
 <h1 class="text-4xl font-extrabold tracking-tight">Practise “{data.meal.name}”</h1>
 <p class="mt-1 max-w-prose text-muted">
-  The evening as it would go, with pots that only pretend: nothing gets hot. Each is a little
-  different from what is known of it, as real ones are. At the end you get an honest account.
+  Practice with simulated cookers: nothing gets hot. Each behaves a little differently from its
+  figures, as real ones do. At the end you get an honest report.
 </p>
 
 <form method="POST" class="mt-6 grid max-w-3xl gap-6">
@@ -52,7 +52,7 @@
       {/each}
     </div>
     <p class="mt-1 text-sm text-muted">
-      Each in one cycle, you don’t know in which. Nothing chosen: a quiet evening.
+      Each happens in one cycle; you don’t know which. Choose none for a quiet evening.
     </p>
   </fieldset>
   <fieldset>
@@ -62,8 +62,7 @@
         ><input type="radio" name="hands" value="me" checked class="accent-olive" /> Mine: I tap</label
       >
       <label class="btn min-h-14 has-checked:border-olive has-checked:bg-leaf-soft"
-        ><input type="radio" name="hands" value="itself" class="accent-olive" /> A cook is played too:
-        I watch</label
+        ><input type="radio" name="hands" value="itself" class="accent-olive" /> Simulated: I watch</label
       >
     </div>
   </fieldset>

@@ -14,15 +14,8 @@ import { fillLimit, leastLiquid } from '$core/cooker';
 import { altitudeRule } from '$core/doneness';
 import type { Kitchen } from '$core/kitchen';
 import { mealSchema } from '$core/meal';
-import {
-  changesAt,
-  checkDish,
-  contentsFor,
-  findStays,
-  offersFor,
-  roomFor,
-  stackDishes,
-} from '$core/plan';
+import { changesAt, contentsFor, findStays, offersFor, roomFor, stackDishes } from '$core/cycle';
+import { checkDish } from '$core/review';
 import { centreCaution, kidneyBeanCaution } from '$core/safety';
 import { askedServings, dishOrNotFound, MOST_SERVINGS } from '$lib/server/asked-servings';
 import { database } from '$lib/server/database';

@@ -3,7 +3,7 @@
   import { isParted, sayPart, type Dish, type Stage } from '$core/dish';
   import { takeUnread, type UnreadKind } from '$core/recipe';
   import { writeDish } from '$lib/client/write-dish';
-  import { sayWater, stageMinutes } from '$core/plan';
+  import { sayWater, stageMinutes } from '$core/cycle';
   import { formatMinutes, formatQuantity } from '$core/units';
   import {
     AskGroups,
@@ -20,7 +20,7 @@
     Versions,
     WhatChanges,
   } from '$lib/ui/dish';
-  import { valuesFrom } from '$lib/ui/bench';
+  import { valuesFrom } from '$lib/ui/answers';
   import Photo from '$lib/ui/photo/photo.svelte';
   import type { PageProps } from './$types';
 
@@ -62,17 +62,17 @@
     if (stage.kind !== 'pressure') return null;
     const known = valuesFrom(dish, stage.id, scaled.servings);
     if (known.food === undefined) return null;
-    return `/bench?${new URLSearchParams({ q: 'hold', ...known }).toString()}`;
+    return `/answers?${new URLSearchParams({ q: 'hold', ...known }).toString()}`;
   }
   const browning = $derived(
     Object.fromEntries(chosen.flatMap((offer) => Object.entries(offer?.browning ?? {}))),
   );
   const wait = $derived(
     dish.wait.maxMinutes === null
-      ? 'waits as long as you like'
+      ? 'keeps warm as long as you like'
       : dish.wait.maxMinutes < 10
         ? `eat within ${dish.wait.maxMinutes} min`
-        : `waits up to ${formatMinutes(dish.wait.maxMinutes)}`,
+        : `keeps warm for up to ${formatMinutes(dish.wait.maxMinutes)}`,
   );
   /** Puts an unread piece where it belongs; the dish as it was is one tap away. */
   function take(piece: string, as: UnreadKind): void {
@@ -85,6 +85,14 @@
   }
   function setServings(servings: number): void {
     void goto(`?servings=${servings}`, { replaceState: true, noScroll: true, keepFocus: true });
+  }
+
+  /** What is in it, rather than what it is not. */
+  function sayDiet({ diet, fits, because }: (typeof data.diets)[number]): string {
+    if (fits === null) return `not known: ${because.join(', ')}`;
+    const isWithout = diet.startsWith('no ');
+    if (fits) return isWithout ? 'none' : 'yes';
+    return `${isWithout ? 'contains' : 'no, contains'} ${because.join(', ')}`;
   }
 </script>
 
@@ -122,7 +130,7 @@
       />
     {:else}
       <li class="card border-dashed p-5 text-muted">
-        No stages yet: add at least one, or the dish can’t be planned.
+        No steps yet: add at least one, or the dish can’t be planned.
       </li>
     {/each}
   </ol>
@@ -167,7 +175,7 @@
     </table>
     <WhatChanges changes={data.changes} written={dish.servings} servings={scaled.servings} />
     {#if data.liners.length > 0}
-      <h2 class="mt-8 mb-2 text-xl font-bold">What lies where</h2>
+      <h2 class="mt-8 mb-2 text-xl font-bold">What goes where in the pot</h2>
       <div class="grid gap-3">
         {#each data.liners as { stageId, ...liner } (stageId)}
           <CycleLiner {...liner} system={data.kitchen.system} />
@@ -183,7 +191,7 @@
       {:else}
         <p>
           {data.allergens.isKnown
-            ? 'None of the fourteen, as far as the kinds of its ingredients say.'
+            ? 'None of the fourteen, judging by its kinds of ingredients.'
             : 'Not known.'}
         </p>
       {/each}
@@ -198,17 +206,15 @@
       {/if}
       <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-0.5">
         {#each data.diets as answer (answer.diet)}
-          <dt class="first-letter:uppercase">{answer.diet}</dt>
+          <dt class="first-letter:uppercase">{answer.diet.replace(/^no /, '')}</dt>
           <dd class={answer.fits === false ? 'text-pimento' : answer.fits ? '' : 'text-ember-ink'}>
-            {answer.fits
-              ? 'yes'
-              : `${answer.fits === false ? 'no' : 'not known'}: ${answer.because.join(', ')}`}
+            {sayDiet(answer)}
           </dd>
         {/each}
       </dl>
       <p class="mt-2 text-sm text-muted">
-        By the kind of food (Regulation (EU) 1169/2011, Annex II). Labels of what you buy come
-        first.
+        Judged by the kind of food (Regulation (EU) 1169/2011, Annex II). The labels on what you buy
+        come first.
       </p>
     </section>
   </section>
@@ -229,8 +235,8 @@
         <h2 id="altitude" class="font-bold">Your altitude</h2>
         <p class="text-[15px]">
           {dish.heldHere
-            ? 'Its minutes under pressure are for this kitchen: plans take them as they are.'
-            : 'Plans lengthen its minutes under pressure for your altitude.'}
+            ? 'Its pressure times are for this kitchen: plans use them unchanged.'
+            : 'Plans lengthen its pressure times for your altitude.'}
         </p>
         <button
           type="button"
@@ -245,7 +251,7 @@
             );
           }}
           >{dish.heldHere
-            ? 'They are for the sea: lengthen them'
+            ? 'They are for sea level: lengthen them'
             : 'They are for this kitchen already'}</button
         >
       </section>
@@ -268,14 +274,14 @@
                 </p>
                 {#each Object.values(offer.cycles) as cycle, c (c)}
                   {#if offer.refusals.length === 0}<p class="text-[15px]">
-                      {cycle.comeUp} min to come up, {cycle.release} min to let go
+                      {cycle.comeUp} min to pressure, {cycle.release} min to release
                     </p>{/if}
                 {/each}
                 {#if offer.water > 0}<p class="text-[15px] font-semibold text-ember-ink">
                     with {sayWater(offer.water, data.kitchen.system)} more than the recipe has
                   </p>{/if}
                 {#each offer.refusals as refusal, r (r)}<p class="text-[15px]">
-                    {refusal}.
+                    {refusal.message}; {refusal.remedy}.
                   </p>{/each}
               </li>
             {/each}
@@ -325,7 +331,7 @@
     {/if}
     <Versions {dish} versions={data.versions} style={data.kitchen} />
     {#if dish.source}<details class="print:hidden">
-        <summary class="min-h-11 cursor-pointer py-2 font-bold">The text it was read from</summary>
+        <summary class="min-h-11 cursor-pointer py-2 font-bold">The original recipe text</summary>
         <MarkedText text={dish.source} unread={dish.unread} />
       </details>{/if}
     {#if dish.notes}<section>

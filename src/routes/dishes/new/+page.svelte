@@ -55,15 +55,15 @@
   }
 </script>
 
-<svelte:head><title>Bring a dish in · Olive Clock</title></svelte:head>
+<svelte:head><title>Add a recipe · Olive Clock</title></svelte:head>
 
 <p class="text-sm">
   <a href="/dishes" class="text-muted underline-offset-4 hover:underline">Dishes</a>
 </p>
-<h1 class="text-4xl font-extrabold tracking-tight">Bring a dish in</h1>
+<h1 class="text-4xl font-extrabold tracking-tight">Add a recipe</h1>
 <p class="mt-1 max-w-[70ch] text-muted">
-  Paste a recipe as you have it, or open a saved page or file. What is read is shown beside it; what
-  the text does not say is asked. Nothing is fetched.
+  Paste a recipe as it is, or open a saved page or file. You see at once what was understood; what
+  the recipe doesn’t say is asked. Nothing is downloaded.
 </p>
 
 <div class="mt-6 grid gap-6 xl:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
@@ -159,12 +159,12 @@
         >
         {#if form?.problem}<p class="font-semibold text-pimento" role="alert">{form.problem}</p>
         {:else if Object.keys(answered.problems).length > 0}<p class="font-semibold text-ember-ink">
-            Answer what the text does not say first.
+            Answer what the recipe doesn’t say first.
           </p>{:else if answered.dish.unread.length > 0}<p class="text-ember-ink">
             {answered.dish.unread.length === 1
               ? 'One piece is'
               : `${answered.dish.unread.length} pieces are`}
-            not read yet: kept with the dish, to be sorted later.
+            not read yet: kept with the dish, to sort out later.
           </p>{:else}<p class="text-muted">Everything can be changed afterwards.</p>{/if}
       </form>
     {/if}

@@ -1,18 +1,17 @@
 import { error, fail } from '@sveltejs/kit';
 import { accountOf, eveningNow } from '$core/run';
-import { database } from '$lib/server/database';
+import { database, type Database } from '$lib/server/database';
 import { dishesNamed } from '$lib/server/plannable';
 import { readEvening } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
-import { bagOf, bulkOf, stocksOf, stockWith } from '$core/stores';
+import { bagOf, bulkOf, stocksOf, stockWith } from '$core/storage';
 import { dayKey } from '$core/units';
 import { itemsByCode, listBulk, takeOfStock } from '$lib/server/item-store';
 import { eveningPhotoId, eveningPhotos, keepFromForm, removePhoto } from '$lib/server/photo-store';
 import { pack } from '$lib/server/pack';
 import { suggestChanges, VERDICTS, verdictSchema } from '$core/learn';
-import type { Database } from '$lib/server/database';
 import { readMeal } from '$lib/server/meal-store';
-import { reservedBy } from '$lib/server/reserved';
+import { reservedBy } from '$core/storage';
 import { dishesById, readDish, saveDish } from '$lib/server/dish-store';
 import { readFigures, refreshObservations, setBack } from '$lib/server/learned-store';
 import { saveVerdict, verdictsOf, verdictsOn } from '$lib/server/verdict-store';
@@ -169,7 +168,7 @@ export const actions: Actions = {
     const move = { what: 'out' as const, note: 'eaten', now: currentTime() };
     const left = await takeOfStock(await database(), String(form.get('id')), portions, move);
     if (left === null)
-      return fail(409, { problem: 'There are fewer: somebody has taken some. Look in Stores.' });
+      return fail(409, { problem: 'There are fewer: somebody has taken some. Look in Freezer.' });
     return { eaten: true };
   },
 };

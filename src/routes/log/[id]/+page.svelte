@@ -56,7 +56,9 @@
       <li class="rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-2.5">{line}</li>
     {:else}
       <li class="rounded-lg border-l-4 border-olive bg-leaf-soft px-4 py-2.5">
-        {late === null ? 'Nothing to say yet.' : 'Nothing went wrong that the clocks could see.'}
+        {late === null
+          ? 'Nothing to say yet.'
+          : 'As far as the clocks can tell, nothing went wrong.'}
       </li>
     {/each}
   </ul>
@@ -103,7 +105,7 @@
             <form method="POST" action="?/improve">
               <input type="hidden" name="dish" value={suggestion.dishId} />
               <button class="btn" name="suggestion" value={suggestion.id}
-                >Take it into the dish<span class="sr-only">: {suggestion.text}</span></button
+                >Put it into the dish<span class="sr-only">: {suggestion.text}</span></button
               >
             </form>
           </li>
@@ -114,7 +116,7 @@
   <section aria-labelledby="left" class="mt-6 max-w-3xl card p-5">
     <h2 id="left" class="text-xl font-bold">What is left</h2>
     <p class="text-[15px] text-muted">
-      Cool it within two hours, shallow (USDA FSIS); then two taps, and its label and day are there.
+      Cool it within two hours, shallow (USDA FSIS); two taps give it a label and a date.
     </p>
     {#if form && 'problem' in form}<p role="alert" class="mt-2 font-semibold text-pimento">
         {form.problem}
@@ -228,7 +230,7 @@
           <tr class="border-t border-line">
             <td class="py-1.5 pr-3 font-semibold">{place(phase.unit)}</td>
             <td class="pr-3"
-              >{phase.phase === 'come-up' ? 'coming up' : 'letting go'}
+              >{phase.phase === 'come-up' ? 'coming to pressure' : 'natural release'}
               <span class="text-muted">{phase.dish}</span></td
             >
             <td class="pr-3 sm:whitespace-nowrap">{phase.planned} min</td>
@@ -238,7 +240,7 @@
             <td class="text-muted sm:whitespace-nowrap">{difference(phase.planned, phase.real)}</td>
           </tr>
         {:else}
-          <tr><td class="py-1.5 text-muted">No pot under pressure.</td></tr>
+          <tr><td class="py-1.5 text-muted">No pot at pressure.</td></tr>
         {/each}
       </tbody>
     </table>
@@ -263,7 +265,7 @@
   {/if}
   {#if hands.length > 0}
     <section aria-labelledby="hands">
-      <h2 id="hands" class="text-xl font-bold">Hands, oven and rests</h2>
+      <h2 id="hands" class="text-xl font-bold">Hands-on work, oven and rests</h2>
       <table class="mt-1 w-full text-left max-sm:table-fixed max-sm:text-[15px] max-sm:break-words">
         <thead class="text-sm text-muted"
           ><tr

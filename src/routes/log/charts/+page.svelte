@@ -9,7 +9,7 @@
   const cookers = $derived([...new Set(charts.comeUps.map((c) => c.cooker))]);
   const most = $derived(Math.max(10, ...charts.comeUps.flatMap((c) => [c.planned, c.real])));
   const predicted = $derived<Curve>({
-    title: 'The way up: planned and real, min',
+    title: 'Time to pressure: planned and real, min',
     xTitle: 'planned, min',
     yTitle: 'real, min',
     series: [
@@ -27,9 +27,9 @@
     ],
   });
   const byFill = $derived<Curve>({
-    title: 'The way up by what is in the pot',
+    title: 'Time to pressure by what is in the pot',
     xTitle: 'in the pot, kg',
-    yTitle: 'way up, min',
+    yTitle: 'time to pressure, min',
     series: cookers.map((name) => {
       const own = charts.comeUps.filter((c) => c.cooker === name && c.kg !== null);
       return {
@@ -75,12 +75,12 @@
 <p class="text-sm"><a href="/log" class="text-muted hover:underline">Log</a></p>
 <h1 class="text-4xl font-extrabold tracking-tight">Charts</h1>
 <p class="mt-1 text-muted">
-  What was planned and what came of it. The same in numbers:
+  What was planned and what happened. The same in numbers:
   <a class="underline" href="/log/log.csv" download>everything as CSV</a>.
 </p>
 
 <div class="mt-6 grid grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-2">
-  {#each [{ curve: predicted, has: charts.comeUps.length > 0, none: 'No cycle was followed by taps yet.' }, { curve: byFill, has: charts.comeUps.some((c) => c.kg !== null), none: 'No cycle with a known filling yet.' }, { curve: record, has: charts.evenings.length > 0, none: 'No evening was brought to the table yet.' }, { curve: freezer, has: charts.freezer.length > 0, none: 'Nothing was put into the freezer yet.' }] as { curve, has, none } (curve.title)}
+  {#each [{ curve: predicted, has: charts.comeUps.length > 0, none: 'No cycle has been tapped yet.' }, { curve: byFill, has: charts.comeUps.some((c) => c.kg !== null), none: 'No cycle with a known filling yet.' }, { curve: record, has: charts.evenings.length > 0, none: 'No evening has been served yet.' }, { curve: freezer, has: charts.freezer.length > 0, none: 'Nothing was put into the freezer yet.' }] as { curve, has, none } (curve.title)}
     {#if has}
       <Chart {curve} />
     {:else}

@@ -4,7 +4,7 @@ import { idsIn, listPicks, plannableFor } from '$lib/server/plannable';
 import { planningKitchen } from '$lib/server/learned-store';
 import { dayKey } from '$core/units';
 import { currentTime } from '$lib/server/clock';
-import { mealsAhead } from '$lib/server/reserved';
+import { mealsAhead } from '$lib/server/meals-ahead';
 import { readMeal } from '$lib/server/meal-store';
 import { freezerRoom } from '$lib/server/stock-room';
 import type { PageServerLoad } from './$types';

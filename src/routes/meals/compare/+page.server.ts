@@ -1,4 +1,4 @@
-import { outlookOf } from '$lib/workers/ways';
+import { outlookOf } from '../../../core/planner';
 import { database } from '$lib/server/database';
 import { planningKitchen } from '$lib/server/learned-store';
 import { listMeals } from '$lib/server/meal-store';

@@ -18,7 +18,7 @@
     formatTime(Date.parse(v.serveAt) + minute * 60_000, data.kitchen);
   const rows: [string, (v: Variant, o: NonNullable<Variant['outlook']>) => string][] = [
     ['Start', (v, o) => clock(v, o.start)],
-    ['On the table', (v, o) => clock(v, o.delay)],
+    ['Ready', (v, o) => clock(v, o.delay)],
     ['From start to table', (_, o) => formatMinutes(o.delay - o.start)],
     ['Hands', (_, o) => formatMinutes(o.handsOn)],
     ['Longest free stretch', (_, o) => formatMinutes(o.longestGap)],
@@ -89,7 +89,7 @@
           </tr>
         {/each}
         <tr class="border-t border-line align-top">
-          <th scope="row" class="py-2 pr-3 font-normal text-muted">What waits</th>
+          <th scope="row" class="py-2 pr-3 font-normal text-muted">Kept warm</th>
           {#each data.variants as variant (variant.id)}
             <td class="px-3 py-2 text-[15px]">
               {#each waits(variant) as [dish, minutes] (dish)}<p>

@@ -3,7 +3,7 @@ import { dayKey } from '$core/units';
 import { scaleDish, unknownFoods } from '$core/dish';
 import { KEEPING } from '$core/food';
 import { readDish } from '$lib/server/dish-store';
-import { keepsAs, placeOfItem, type StoreItem } from '$core/stores';
+import { keepsAs, placeOfItem, type StoreItem } from '$core/storage';
 import { currentTime } from '$lib/server/clock';
 import { database } from '$lib/server/database';
 import {
@@ -25,7 +25,7 @@ export const load: PageServerLoad = async ({ params }) => {
   if (!item)
     error(404, {
       message: `No bag has the code ${params.code.slice(0, 8).toUpperCase()}.`,
-      remedy: 'Look at the label again, or search by name in Stores.',
+      remedy: 'Look at the label again, or search by name in Freezer.',
     });
   const keeping = keepsAs(item.keepsAs, item.place);
   const dish = item.dishId ? await readDish(store, item.dishId) : null;

@@ -1,11 +1,11 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
-  import { amountWords } from '$core/stores';
+  import { amountWords } from '$core/storage';
   import { formatDay } from '$core/units';
   import Field from '$lib/ui/fields/field.svelte';
   import { AskGroups } from '$lib/ui/dish';
-  import Tape from '$lib/ui/stores/tape.svelte';
+  import Tape from '$lib/ui/storage/tape.svelte';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
@@ -24,7 +24,7 @@
 
 <svelte:head><title>{item.name} · Olive Clock</title></svelte:head>
 
-<p class="text-muted"><a class="underline-offset-4 hover:underline" href="/stores">Stores</a></p>
+<p class="text-muted"><a class="underline-offset-4 hover:underline" href="/freezer">Freezer</a></p>
 <h1 class="text-3xl font-extrabold tracking-tight break-words">{item.name}</h1>
 <p class="mt-1 mb-4 text-lg text-muted">
   {isEmpty ? 'All of it has been taken out.' : `${amountWords(item)}, ${data.place}.`}
@@ -103,7 +103,7 @@
     {/if}
     <Tape {item} origin={page.url.origin} />
     <p class="mt-4 flex flex-wrap gap-2">
-      <a class="btn" href="/stores/labels?codes={item.code}">Print this label</a>
+      <a class="btn" href="/freezer/labels?codes={item.code}">Print this label</a>
       {#if item.dishId}<a class="btn" href="/dishes/{item.dishId}">The dish</a>{/if}
     </p>
   </div>
@@ -123,7 +123,7 @@
             {MOVE[move.what]}{move.note ? ` (${move.note})` : ''}
           </li>
         {:else}
-          <li class="text-muted">Nothing is written down.</li>
+          <li class="text-muted">Nothing has happened yet.</li>
         {/each}
       </ul>
     </section>

@@ -1,5 +1,5 @@
 import { allergensOf, scaleDish } from '$core/dish';
-import { offersFor, stageMinutes } from '$core/plan';
+import { offersFor, stageMinutes } from '$core/cycle';
 import { centreCaution, kidneyBeanCaution } from '$core/safety';
 import { askedServings, dishOrNotFound } from '$lib/server/asked-servings';
 import type { PageServerLoad } from './$types';

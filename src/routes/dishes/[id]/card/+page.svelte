@@ -18,8 +18,8 @@
 
   function letGo(stage: Extract<Stage, { kind: 'pressure' }>): string {
     const { release } = stage;
-    if (release.kind === 'timed') return `${release.minutes} min, then vent`;
-    return release.kind === 'natural' ? 'let it fall' : 'vent at once';
+    if (release.kind === 'timed') return `${release.minutes} min natural release, then quick`;
+    return release.kind === 'natural' ? 'natural release' : 'quick release';
   }
   function partsIn(stage: Stage): string {
     return scaled.ingredients
@@ -96,7 +96,7 @@
               </p>
               {#if parts}<p class="font-semibold">{parts}</p>{/if}
               {#if cycle}<p class="text-muted">
-                  {cycle.cooker}: {cycle.comeUp} min up, {cycle.release} down
+                  {cycle.cooker}: {cycle.comeUp} min to pressure, {cycle.release} to release
                 </p>{/if}
             </div>
           </li>
@@ -111,14 +111,14 @@
           >Allergens not known{data.unknown.length > 0 ? `: ${data.unknown.join(', ')}` : ''}.</b
         >{/if}
       {dish.wait.maxMinutes === null
-        ? 'Waits as long as you like.'
-        : `Waits up to ${formatMinutes(dish.wait.maxMinutes)}.`}
+        ? 'Keeps warm as long as you like.'
+        : `Keeps warm for up to ${formatMinutes(dish.wait.maxMinutes)}.`}
       {#each data.cautions as caution, index (index)}
         <b class="inline-block first-letter:uppercase">{caution.text} ({caution.source}).</b>{/each}
     </p>
     <p class="text-muted">
-      Valve, pin and ring looked at before the lid is on. The cooker’s manual and the thermometer
-      come before this card.
+      Check valve, pin and ring before the lid goes on. The cooker’s manual and the thermometer come
+      before this card.
     </p>
   </footer>
 </article>

@@ -4,6 +4,7 @@
   import { enhance } from '$app/forms';
   import Field from '$lib/ui/fields/field.svelte';
   import IngredientsEditor from '$lib/ui/dish/ingredients-editor.svelte';
+  import KeepsChoice from '$lib/ui/dish/keeps-choice.svelte';
   import StagesEditor from '$lib/ui/dish/stages-editor.svelte';
   import type { PageProps } from './$types';
 
@@ -18,7 +19,7 @@
 
   beforeNavigate(({ cancel, willUnload }) => {
     if (!isChanged || isSaving || willUnload) return;
-    if (!confirm('What you changed is not saved. Leave it?')) cancel();
+    if (!confirm('Your changes are not saved. Leave anyway?')) cancel();
   });
 </script>
 
@@ -76,22 +77,7 @@
         bind:value={dish.servings}
         error={errors.servings}
       />
-      <Field
-        name="wait"
-        label="Waits at most"
-        unit="min"
-        type="number"
-        placeholder="as long as you like"
-        bind:value={dish.wait.maxMinutes}
-        error={errors['wait.maxMinutes']}
-      />
-      <Field
-        name="cost"
-        label="Waiting costs, 0–20"
-        type="number"
-        bind:value={dish.wait.cost}
-        error={errors['wait.cost']}
-      />
+      <KeepsChoice bind:wait={dish.wait} error={errors['wait.maxMinutes'] ?? errors['wait.cost']} />
     </div>
     <Field name="why" label="Why? Kept with the version before" bind:value={why} />
     <fieldset class="flex flex-wrap items-end gap-3 [&_.field]:w-24">
@@ -123,7 +109,7 @@
         class="size-5 accent-olive"
         checked={dish.bulk ?? false}
         onchange={(e) => (dish.bulk = e.currentTarget.checked || undefined)}
-      />cooked in bulk: packed, it is an ingredient of other dishes</label
+      />cooked in bulk: once packed, other dishes can use it</label
     >
     <div>
       <label for="notes" class="label">Notes</label>

@@ -12,7 +12,7 @@
   const after = $derived(data.lines.filter((l) => l.at >= data.totals.ready));
 </script>
 
-<svelte:head><title>Run sheet: {data.meal.name}</title></svelte:head>
+<svelte:head><title>Schedule: {data.meal.name}</title></svelte:head>
 
 {#snippet row(line: (typeof data.lines)[number])}
   <tr class="border-t border-line align-baseline">
@@ -51,12 +51,12 @@
     <p>
       {formatDay(data.serveAt, data.kitchen)} · {data.meal.batch
         ? 'a batch day'
-        : `${data.meal.servings} at the table`} ·
+        : `${data.meal.servings} people`} ·
       <b>{end} {clock(data.totals.ready)}</b>
     </p>
   </header>
   <p class="mb-2">
-    Start at {clock(data.totals.firstStart)}, {formatMinutes(data.totals.handsOn)} of hands.
+    Start at {clock(data.totals.firstStart)}, {formatMinutes(data.totals.handsOn)} hands-on.
   </p>
   <table class="w-full text-left leading-snug">
     <thead class="sr-only"
@@ -74,8 +74,9 @@
     </tbody>
   </table>
   <p class="mt-2 text-[0.95em] text-muted">
-    Look at valve, pin and ring before each cycle; never open while the pin is up; hand beside the
-    vent. The cooker’s manual, the thermometer and local food-safety advice come before this sheet.
+    Check valve, pin and ring before each cycle; never open while the pin is up; keep your hand
+    beside the valve. The cooker’s manual, the thermometer and local food-safety advice come before
+    this sheet.
   </p>
 </article>
 

@@ -8,5 +8,5 @@ export const GET: RequestHandler = async ({ params }) => {
   const reading = await virtualReading(await database(), params.id, params.unit);
   return reading
     ? json(reading)
-    : json({ message: 'No virtual cooker is under its lid there.' }, { status: 404 });
+    : json({ message: 'No simulated cooker has its lid on there.' }, { status: 404 });
 };

@@ -1,0 +1,14 @@
+export { addWater, sayWater } from './add-water';
+export { changesAt, fitsSome, roomFor } from './changes';
+export type { Change, Room } from './changes';
+export { askCooker, bestSupplied, contentsFor, isFinicky, topUpFor } from './ask-cooker';
+export type { CookerOffer, TopUp } from './ask-cooker';
+export { SPREAD_STAGE, longestGap } from './gaps';
+export { HEATS_THROUGH, centreAfter, probeStage } from './later-heat';
+export { offersFor, stageMinutes } from './offers';
+export { recutOf, withRecut } from './recut';
+export type { Recut } from './recut';
+export { stackDishes } from './stack';
+export type { StackOffer } from './stack';
+export { findStays, placeOf, stagesBefore } from './stays';
+export type { Stay } from './stays';

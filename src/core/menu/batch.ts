@@ -1,0 +1,157 @@
+/** A batch day: dishes times copies into bags, raw, browned or cooked, with cooling and packing as steps. */
+import { scaleDish, type Dish, type Stage } from '../dish';
+import type { Kitchen } from '../kitchen';
+import type { MealEntry } from '../meal';
+import { bagContents } from '../storage';
+import { coolingTime } from '../thermal';
+import { toFraction } from '../units';
+import { fitsSome, SPREAD_STAGE } from '../cycle';
+
+/** The stage that fills the bags. */
+export const PACK_STAGE = 'pack-bags';
+
+/** Hands for one bag: label, fill, press the air out, lay flat (common practice), min. */
+const PACK_MIN = 2;
+/** Into shallow boxes: so deep, in the fridge with the lid off, mm. */
+const SHALLOW_MM = 40;
+const KITCHEN_C = 22;
+/** Out of the pot. */
+const HOT_C = 90;
+const RAW: ReadonlySet<string> = new Set(['prep', 'soak']);
+const BROWNED: ReadonlySet<string> = new Set(['prep', 'soak', 'brown', 'loosen']);
+
+/** Bags that are made; where several runs share them, their number may be a fraction. */
+export type BagsMade = Pick<NonNullable<MealEntry['bags']>, 'copies' | 'state'> &
+  Partial<NonNullable<MealEntry['bags']>>;
+
+/** @example nameOfRun('Soup', 3, 4) // 'Soup, 3 × 4' */
+function nameOfRun(name: string, copies: number, servings: number): string {
+  return `${name.slice(0, 85)}, ${toFraction(copies)} × ${servings}`;
+}
+
+/** The dish that a run is of; other names stay as they are. */
+export function dishOfRun(name: string): string {
+  return name.replace(/, [^,×]+ × [\d.]+$/, '');
+}
+
+/**
+ * A dish as it is made on a batch day.
+ *
+ * @param servings in one bag
+ * @param copies bags of it; where several runs share them it may be a fraction
+ */
+export function batchDish(
+  dish: Dish,
+  { copies, state, shape = 'flat', inFridge = 0 }: BagsMade,
+  servings: number,
+): Dish {
+  const pack = (text: string): Stage => ({
+    id: PACK_STAGE,
+    kind: 'finish',
+    minutes: Math.max(1, Math.ceil(PACK_MIN * copies)),
+    inCooker: false,
+    text: text.slice(0, 400),
+    uses: [],
+  });
+  const isWhole = Number.isInteger(copies);
+  const bags = !isWhole ? 'the bags' : copies === 1 ? 'one bag' : `${copies} bags`;
+  const common = {
+    ...dish,
+    name: nameOfRun(dish.name, copies, servings),
+    wait: { maxMinutes: null, cost: 0 },
+    products: [],
+  };
+  if (state !== 'cooked') {
+    const kinds = state === 'raw' ? RAW : BROWNED;
+    const { order, staysOut } = bagContents(dish);
+    const kept = dish.stages.filter((s) => kinds.has(s.kind));
+    const ids = new Set(kept.map((s) => s.id));
+    const out = staysOut.length > 0 ? `; stays out: ${staysOut.join(', ')}` : '';
+    return {
+      ...common,
+      stages: [
+        ...kept.map((s): Stage =>
+          s.after ? { ...s, after: s.after.filter((a) => ids.has(a)) } : s,
+        ),
+        // What was on the heat is cold before it is packed, whether it was done or not.
+        ...(kept.some((s) => s.kind === 'brown') ? coolingStages(dish, servings, copies) : []),
+        pack(
+          `Labels on first; ${bags}, in this order: ${order.join(', ')}${out}. Air out, leave room, ${inFridge > 0 ? `${inFridge} into the fridge; ` : ''}${shape === 'flat' ? 'flat into the freezer' : 'into a liner or bowl until it is hard: a round mound that drops into the pot'}`,
+        ),
+      ],
+    };
+  }
+  const last = dish.stages.findLastIndex((s) => s.kind === 'pressure' || s.kind === 'slow');
+  /** Stirred in at the end, and no good when frozen. */
+  const later = scaleDish(dish, dish.servings)
+    .ingredients.filter(
+      (i) =>
+        i.food?.group === 'dairy' &&
+        dish.stages.findIndex((s) => s.uses.includes(i.ingredient.id)) > last,
+    )
+    .map((i) => i.ingredient.food);
+  return {
+    ...common,
+    stages: [
+      ...dish.stages,
+      ...coolingStages(dish, servings, copies, later),
+      pack(
+        `Labels on first; ${bags} or boxes, air out, leave room; ${inFridge > 0 ? `${inFridge} into the fridge, the rest ` : ''}into the freezer`,
+      ),
+    ],
+  };
+}
+
+/**
+ * Spreading out and cooling, after a dish that is cooked for later.
+ *
+ * @param servings in one box or bag
+ * @param keptBack stirred in when it is eaten
+ */
+export function coolingStages(
+  dish: Dish,
+  servings: number,
+  copies: number,
+  keptBack: readonly string[] = [],
+): Stage[] {
+  const back = keptBack.length > 0 ? `; keep back until it is eaten: ${keptBack.join(', ')}` : '';
+  return [
+    {
+      id: SPREAD_STAGE,
+      kind: 'finish',
+      minutes: Math.max(1, Math.ceil(copies)),
+      inCooker: false,
+      text: `Into shallow boxes, ${SHALLOW_MM} mm deep, lid off, and into the fridge: under 21 °C within two hours (FDA Food Code 3-501.14)${back}`,
+      uses: [],
+    },
+    {
+      id: 'cool-down',
+      kind: 'rest',
+      minutes: coolMinutes(dish, servings),
+      text: 'Cooling',
+      uses: [],
+    },
+  ];
+}
+
+/** Minutes from the pot to 21 °C in shallow boxes of one portion's depth; two hours at most are planned. */
+function coolMinutes(dish: Dish, servings: number): number {
+  const { ingredients } = scaleDish(dish, servings);
+  const grams = ingredients.reduce((sum, i) => sum + (i.grams ?? 0), 0);
+  const { minutesTo21 } = coolingTime({
+    food: dish.name,
+    ml: Math.max(300, grams),
+    depthMm: SHALLOW_MM,
+    fromC: HOT_C,
+    roomC: KITCHEN_C,
+    method: 'fridge',
+  });
+  return Math.min(120, Math.max(10, Math.round(minutesTo21 ?? 120)));
+}
+
+/** Into how many even runs the pots divide so many servings; 1 where no number of runs is right. */
+export function runsFor(dish: Dish, servings: number, copies: number, kitchen: Kitchen): number {
+  for (let runs = 1; runs <= copies; runs++)
+    if (fitsSome(dish, (servings * copies) / runs, kitchen)) return runs;
+  return 1;
+}

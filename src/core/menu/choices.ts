@@ -1,0 +1,179 @@
+/** What a dish leaves open in a meal: release, level, a stack; each answer a meal that can be planned. */
+import { atAltitude } from './dish-notes';
+import type { Dish, PressureStage, Stage } from '../dish';
+import { LEVEL_KPA } from '../cooker';
+import { SOFTENING_Z } from '../doneness';
+import type { Kitchen } from '../kitchen';
+import type { Meal, MealEntry } from '../meal';
+import { insideTemperature } from '../steam';
+import { stackDishes } from '../cycle';
+
+type Level = PressureStage['level'];
+
+/** One open matter answered otherwise than as written. */
+export interface OpenChoice {
+  id: string;
+  entryId: string;
+  /** What is done, to be followed by what it gains. */
+  text: string;
+  meal: Meal;
+  /** Changes how the dish is cooked, not only how it is let go: taken only where it is needed. */
+  isBold: boolean;
+}
+
+/** Shorter holds are not moved to another level: a minute is too coarse there. */
+const SHORTEST_MOVED = 10;
+const LEVELS: readonly Level[] = ['low', 'high', 'max'];
+
+/**
+ * Every matter of the meal that the cook has not settled, answered the other way.
+ *
+ * @param isTrouble the meal is late or impossible as written: stacks are looked for as well
+ */
+export function openChoices(
+  meal: Meal,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+  isTrouble: boolean,
+): OpenChoice[] {
+  const ways = meal.entries.flatMap((entry) => {
+    const written = dishes.get(entry.dishId);
+    if (!written) return [];
+    // As it is planned here, so that what is said and what is planned are one.
+    const dish = atAltitude(written, kitchen);
+    return [...releaseOf(meal, entry, dish), ...levelsOf(meal, entry, dish, kitchen)];
+  });
+  return isTrouble ? [...ways, ...stacksOf(meal, dishes, kitchen)] : ways;
+}
+
+const RELEASED = {
+  natural: 'released naturally',
+  quick: 'quick-released',
+  timed: 'released naturally for a while, then quickly',
+} as const;
+
+function releaseOf(meal: Meal, entry: MealEntry, dish: Dish): OpenChoice[] {
+  if (entry.otherRelease !== null) return [];
+  const cycle = dish.stages.find(
+    (s): s is PressureStage => s.kind === 'pressure' && s.orRelease !== undefined,
+  );
+  if (!cycle?.orRelease) return [];
+  return [
+    {
+      id: `${entry.id}.release`,
+      entryId: entry.id,
+      text: `${dish.name} is ${RELEASED[cycle.orRelease.kind]}, as the dish allows`,
+      meal: withEntry(meal, entry, { otherRelease: true }),
+      isBold: false,
+    },
+  ];
+}
+
+function levelsOf(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): OpenChoice[] {
+  if (entry.level !== null) return [];
+  const cycles = dish.stages.filter((s) => s.kind === 'pressure');
+  const [first] = cycles;
+  if (!first || cycles.some((s) => s.holdMinutes < SHORTEST_MOVED)) return [];
+  const owned = new Set(kitchen.cookers.flatMap((c) => c.levels));
+  // As written where any cooker has it, for low is low on purpose: custard and fish want it gentle. What is
+  // cooked at the ordinary level may go to the highest where that saves time.
+  return LEVELS.filter(
+    (level) =>
+      owned.has(level) &&
+      level !== first.level &&
+      (!owned.has(first.level) || (first.level === 'high' && level === 'max')),
+  ).map((level) => ({
+    id: `${entry.id}.level-${level}`,
+    entryId: entry.id,
+    text: `${dish.name} cooks at ${level} pressure, ${holdAt(first, level, kitchen.altitudeM)} min instead of ${first.holdMinutes} at ${first.level}`,
+    meal: withEntry(meal, entry, { level }),
+    isBold: true,
+  }));
+}
+
+/** A dish that could stand over another. */
+interface StackWay {
+  id: string;
+  upperId: string;
+  upper: string;
+  lower: string;
+  changed: Meal;
+}
+
+/** Pairs of dishes that some cooker takes in one cycle, of those that are in no stack yet. */
+export function stacksIn(
+  meal: Meal,
+  isOpen: (entry: MealEntry) => boolean,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+): StackWay[] {
+  const free = meal.entries.filter(
+    (e) => e.over === null && isOpen(e) && !meal.entries.some((o) => o.over === e.id),
+  );
+  return free.flatMap((lower) =>
+    free.flatMap((upper): StackWay[] => {
+      const [a, b] = [dishes.get(lower.dishId), dishes.get(upper.dishId)];
+      if (lower === upper || !a || !b) return [];
+      const offer = stackDishes(a, b, lower.servings ?? meal.servings, kitchen);
+      if (!offer.ok || !offer.value.cookers.some((c) => c.refusals.length === 0)) return [];
+      return [
+        {
+          id: `${upper.id}.over.${lower.id}`,
+          upperId: upper.id,
+          upper: b.name,
+          lower: a.name,
+          changed: withEntry(meal, upper, { over: lower.id }),
+        },
+      ];
+    }),
+  );
+}
+
+/** Stacks that nobody said no to. */
+function stacksOf(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): OpenChoice[] {
+  return stacksIn(meal, (e) => !e.alone && !e.bags, dishes, kitchen).map((s) => ({
+    id: s.id,
+    entryId: s.upperId,
+    text: `${s.upper} goes above ${s.lower}, in one cycle`,
+    meal: s.changed,
+    isBold: true,
+  }));
+}
+
+/** The meal with one entry changed. */
+export function withEntry(meal: Meal, entry: MealEntry, change: Partial<MealEntry>): Meal {
+  return {
+    ...meal,
+    entries: meal.entries.map((e) => (e.id === entry.id ? { ...e, ...change } : e)),
+  };
+}
+
+/**
+ * Minutes at `level` that soften as much as the stage's own hold.
+ *
+ * @source the rate of softening, see `SOFTENING_Z`: 20 min at the ordinary level are 12 at the highest
+ */
+export function holdAt(stage: PressureStage, level: Level, altitudeM: number): number {
+  const celsius = (l: Level): number => insideTemperature(LEVEL_KPA[l], altitudeM);
+  const factor = 10 ** ((celsius(stage.level) - celsius(level)) / SOFTENING_Z);
+  return Math.round(stage.holdMinutes * factor);
+}
+
+/** The dish with its cycles at another level, their holds worked out anew. */
+export function atLevel(dish: Dish, level: Level, altitudeM: number): Dish {
+  return {
+    ...dish,
+    stages: dish.stages.map((s): Stage => {
+      if (s.kind !== 'pressure' || s.level === level) return s;
+      const { minutesPerLb, ...rest } = s;
+      const holdMinutes = holdAt(s, level, altitudeM);
+      const share = s.holdMinutes > 0 ? holdMinutes / s.holdMinutes : 1;
+      return {
+        ...rest,
+        level,
+        holdMinutes,
+        ...(minutesPerLb === undefined ? {} : { minutesPerLb: minutesPerLb * share }),
+      };
+    }),
+  };
+}

@@ -1,0 +1,265 @@
+/** What a meal's entries come to: releases chosen, two dishes of a stack as one. */
+import { LONGEST_PRESSURE_MIN } from '../facts';
+import type { Dish, Stage } from '../dish';
+import type { Kitchen } from '../kitchen';
+import type { Meal, MealEntry } from '../meal';
+import type { Problem as Fault, Finding } from '../reason';
+import { bagOf } from '../storage';
+import { dayKey } from '../units';
+import { batchDish, runsFor } from './batch';
+import { atLevel } from './choices';
+import { stackDishes, recutOf, withRecut, type Recut } from '../cycle';
+import { freezerNotes } from './bag-sheet';
+import { BOXES, intoBoxes } from './boxes';
+import { altitudeNotes, atAltitude, partCookedNotes, unknownNotes } from './dish-notes';
+import type { EffectiveEntry } from './types';
+
+/** The entries as they are cooked; those that can't be read are faults. */
+export function effectiveEntries(
+  meal: Meal,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+): { entries: EffectiveEntry[]; notes: Finding[]; faults: Fault[] } {
+  const faults: Fault[] = [];
+  const notes: Finding[] = [];
+  const entries = meal.entries.flatMap((entry): EffectiveEntry[] => {
+    const dish = dishes.get(entry.dishId);
+    if (!dish) {
+      faults.push({
+        field: `entries.${entry.id}`,
+        message: 'a dish of this meal no longer exists',
+        remedy: 'take it out of the meal',
+      });
+      return [];
+    }
+    const usual = meal.boxes !== null && !entry.bags ? meal.boxes : meal.servings;
+    const servings = (entry.servings ?? usual) + (entry.keep?.portions ?? 0);
+    const late = pastItsDay(entry, dish, dayKey(Date.parse(meal.serveAt), meal.zone));
+    if (late) notes.push(late);
+    const taught = withTaughtHolds(dish, kitchen);
+    notes.push(...taughtNotes(entry, dish, taught));
+    notes.push(...unknownNotes(entry, dish), ...partCookedNotes(entry, dish));
+    const high = atAltitude(taught, kitchen);
+    const levelled = withRelease(
+      entry.level === null ? high : atLevel(high, entry.level, kitchen.altitudeM),
+      entry,
+    );
+    const recut = entry.smaller ? recutOf(levelled, kitchen) : null;
+    if (entry.smaller) notes.push(cutNote(entry, dish, recut));
+    const released = recut ? withRecut(levelled, recut) : levelled;
+    if (entry.bags) return inRuns({ entry, dish: released, servings, dishIds: [dish.id] }, kitchen);
+    return [{ entry, dish: released, servings, dishIds: [dish.id] }];
+  });
+  const frozen = meal.entries.flatMap((e) => {
+    const dish = dishes.get(e.dishId);
+    return e.bags && dish
+      ? [{ dish, servings: e.servings ?? meal.servings, copies: e.bags.copies - e.bags.inFridge }]
+      : [];
+  });
+  const cooked = stacked(entries, kitchen, notes);
+  return {
+    entries: boxed(cooked, meal),
+    notes: [
+      ...notes,
+      ...altitudeNotes(
+        meal.entries.flatMap((e) => dishes.get(e.dishId) ?? []),
+        kitchen,
+      ),
+      ...kept(entries),
+      ...overStock(entries),
+      ...freezerNotes(frozen, kitchen),
+    ],
+    faults,
+  };
+}
+
+/** What goes into no bags of its own goes into the boxes of the day. */
+function boxed(entries: readonly EffectiveEntry[], meal: Meal): EffectiveEntry[] {
+  const isPart = (e: EffectiveEntry): boolean => e.entry.bags === null && e.entry.id !== BOXES;
+  const parts = entries.filter(isPart);
+  if (meal.boxes === null || parts.length === 0) return [...entries];
+  return [...entries.filter((e) => !isPart(e)), ...intoBoxes(parts, meal.boxes)];
+}
+
+/** Bags of one dish, in as many even runs as the pots ask for. */
+function inRuns(one: EffectiveEntry, kitchen: Kitchen): EffectiveEntry[] {
+  const { entry, dish, servings } = one;
+  if (!entry.bags) return [one];
+  const { copies, inFridge, ...bags } = entry.bags;
+  const runs = bags.state === 'raw' ? 1 : runsFor(dish, servings, copies, kitchen);
+  const own = copies / runs;
+  return Array.from({ length: runs }, (_, i) => ({
+    ...one,
+    entry: i === 0 ? entry : { ...entry, id: `${entry.id.slice(0, 50)}-run-${i + 1}`, pins: {} },
+    // Said once, where the last of them are packed.
+    dish: batchDish(
+      dish,
+      { ...bags, copies: own, inFridge: i === runs - 1 ? inFridge : 0 },
+      servings,
+    ),
+    servings: servings * own,
+  }));
+}
+
+/** Minutes under pressure as evenings have taught: longer where the dish was opened and was not done. */
+function withTaughtHolds(dish: Dish, kitchen: Kitchen): Dish {
+  return {
+    ...dish,
+    stages: dish.stages.map((s): Stage => {
+      const factor = kitchen.learned?.holds[`${dish.id}/${s.id}`] ?? 1;
+      if (s.kind !== 'pressure' || factor === 1) return s;
+      const { minutesPerLb } = s;
+      return {
+        ...s,
+        holdMinutes: Math.min(LONGEST_PRESSURE_MIN, Math.round(s.holdMinutes * factor)),
+        ...(minutesPerLb === undefined ? {} : { minutesPerLb: minutesPerLb * factor }),
+      };
+    }),
+  };
+}
+
+function taughtNotes(entry: MealEntry, dish: Dish, taught: Dish): Finding[] {
+  return taught.stages.flatMap((s, i) => {
+    const written = dish.stages[i];
+    if (s.kind !== 'pressure' || written?.kind !== 'pressure') return [];
+    if (s.holdMinutes === written.holdMinutes) return [];
+    return [
+      {
+        entryId: entry.id,
+        severity: 'info' as const,
+        text: `${dish.name}: ${s.holdMinutes} min at pressure instead of ${written.holdMinutes}; it had to be pressure-cooked again on earlier evenings.`,
+        remedy: 'See the evenings in Log; you can reset it there, or put it into the dish.',
+      },
+    ];
+  });
+}
+
+function cutNote(entry: MealEntry, { name }: Dish, recut: Recut | null): Finding {
+  const text = recut
+    ? `${name} is cut to ${recut.toMm} mm instead of ${recut.fromMm}: as soft after ${recut.hold} min of hold as after ${recut.was} (conduction and softening).`
+    : `${name}: nothing in it becomes quicker by being cut smaller; it is planned as written.`;
+  return { entryId: entry.id, severity: 'info', text, remedy: null };
+}
+
+/** The dish with its other release where that was chosen. */
+function withRelease(dish: Dish, entry: MealEntry): Dish {
+  if (!entry.otherRelease) return dish;
+  return {
+    ...dish,
+    stages: dish.stages.map((s): Stage =>
+      s.kind === 'pressure' && s.orRelease ? { ...s, release: s.orRelease } : s,
+    ),
+  };
+}
+
+/** Puts each dish that stands over another into one cycle with it; says why where it can't. */
+function stacked(
+  entries: readonly EffectiveEntry[],
+  kitchen: Kitchen,
+  notes: Finding[],
+): EffectiveEntry[] {
+  const gone = new Set<string>();
+  const merged = new Map<string, EffectiveEntry>();
+  for (const upper of entries) {
+    const lower = entries.find((e) => e.entry.id === upper.entry.over && e !== upper);
+    if (!lower || lower.entry.over !== null || merged.has(lower.entry.id)) continue;
+    const offer = stackDishes(lower.dish, upper.dish, lower.servings, kitchen);
+    const taker = offer.ok && offer.value.cookers.some((c) => c.refusals.length === 0);
+    if (!offer.ok || !taker) {
+      const why = offer.ok
+        ? (offer.value.cookers[0]?.refusals[0]?.message ?? 'no cooker takes both')
+        : offer.problems[0]?.message;
+      notes.push({
+        entryId: upper.entry.id,
+        severity: 'look',
+        text: `${upper.dish.name} can’t go above ${lower.dish.name}: ${why}.`,
+        remedy: 'Each gets its own cycle.',
+      });
+      continue;
+    }
+    gone.add(upper.entry.id);
+    merged.set(lower.entry.id, {
+      ...lower,
+      dish: offer.value.dish,
+      dishIds: [lower.dish.id, upper.dish.id],
+    });
+    notes.push({
+      entryId: lower.entry.id,
+      severity: 'info',
+      text: `${offer.value.dish.name}, in one cycle: ${offer.value.because.join('; ')}.`,
+      remedy: null,
+    });
+  }
+  return entries.filter((e) => !gone.has(e.entry.id)).map((e) => merged.get(e.entry.id) ?? e);
+}
+
+/** From the fridge, on a day after the last one on which it is safe. */
+function pastItsDay(entry: MealEntry, { name, eatBy }: Dish, day: string): Finding | null {
+  if (eatBy === undefined || day <= eatBy) return null;
+  return {
+    entryId: entry.id,
+    severity: 'stop',
+    text: `${name} is past its day then: to use by ${eatBy}.`,
+    remedy: 'Eat it before then, or freeze it in time; after that date, throw it away.',
+  };
+}
+
+/** More of a bag than there is. */
+function overStock(entries: readonly EffectiveEntry[]): Finding[] {
+  const wanted = new Map<string, { servings: number; first: EffectiveEntry }>();
+  for (const e of entries) {
+    const code = bagOf(e.dish.id)?.code;
+    if (code === undefined) continue;
+    const before = wanted.get(code);
+    wanted.set(code, {
+      servings: (before?.servings ?? 0) + e.servings,
+      first: before?.first ?? e,
+    });
+  }
+  const bags = [...wanted.values()].flatMap(({ servings, first: { entry, dish } }) => {
+    const free = dish.atMost ?? dish.servings;
+    if (servings <= free) return [];
+    const rest = free < dish.servings ? ', the others are in another meal' : '';
+    return [
+      {
+        entryId: entry.id,
+        severity: 'look' as const,
+        text: `${dish.name}: ${servings} portions are wanted, and ${free} are in stock${rest}.`,
+        remedy: 'Take fewer of it, or add another dish.',
+      },
+    ];
+  });
+  const bulk = entries.flatMap(({ entry, dish, servings }) =>
+    bagOf(dish.id) !== null || dish.atMost === undefined || servings <= dish.atMost
+      ? []
+      : [
+          {
+            entryId: entry.id,
+            severity: 'look' as const,
+            text: `${dish.name} for ${servings}: what is in stock is enough for ${dish.atMost}.`,
+            remedy: 'Make it from scratch (under “More”), or for fewer people.',
+          },
+        ],
+  );
+  return [...bags, ...bulk];
+}
+
+/** Portions for somebody late: on warm where the dish stands it, else heated again. */
+function kept(entries: readonly EffectiveEntry[]): Finding[] {
+  return entries.flatMap(({ entry, dish }) => {
+    if (!entry.keep) return [];
+    const { portions, later } = entry.keep;
+    const stands = dish.wait.maxMinutes === null || dish.wait.maxMinutes >= later;
+    const what = `${portions} ${portions === 1 ? 'portion' : 'portions'} of ${dish.name}`;
+    return [
+      {
+        entryId: entry.id,
+        severity: stands ? ('info' as const) : ('look' as const),
+        text: `${what} for ${later} min later: ${stands ? 'it is kept warm for that long' : `it keeps only ${dish.wait.maxMinutes} min`}.`,
+        remedy: stands
+          ? 'Keep it over 60 °C (USDA FSIS).'
+          : 'Chill it within two hours and heat it to 74 °C (USDA FSIS).',
+      },
+    ];
+  });
+}

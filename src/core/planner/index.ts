@@ -1,0 +1,7 @@
+export { answerPlan, describeSaved } from './planning';
+export type { PlanAnswer, PlanQuestion } from './planning';
+export { settleChoices } from './settle';
+export { outlookOf, tryInTurns, tryWaysOut } from './ways';
+export type { Outlook, TriedWays } from './ways';
+export { waysOut } from './ways-out';
+export { WORTH } from './worth';

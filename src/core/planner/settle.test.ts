@@ -1,0 +1,112 @@
+import { describe, expect, it } from 'vitest';
+import type { Dish, PressureStage } from '../dish';
+import { householdSchema } from '../exchange';
+import { mealSchema, newEntry, type Meal, type MealEntry } from '../meal';
+import { demoHousehold } from '../../demo/household';
+import { atLevel, holdAt } from '../menu';
+import { settleChoices } from './settle';
+
+const NOW = Date.UTC(2026, 10, 25, 9);
+const { kitchen, dishes: all } = householdSchema.parse(demoHousehold(NOW));
+const dishes = new Map(all.map((d) => [d.id, d]));
+
+function meal(
+  entries: (Partial<MealEntry> & { dishId: string })[],
+  minutesAhead: number,
+  more: Partial<Meal> = {},
+): Meal {
+  return mealSchema.parse({
+    format: 'olive-clock/meal@1',
+    id: 'm',
+    name: 'M',
+    serveAt: new Date(NOW + minutesAhead * 60_000).toISOString(),
+    zone: 'Europe/Athens',
+    servings: 4,
+    entries: entries.map((e) => ({ ...newEntry(e.dishId, e.dishId), ...e })),
+    ...more,
+  });
+}
+
+function cycleOf(id: string): PressureStage {
+  const found = dishes.get(id)?.stages.find((s) => s.kind === 'pressure');
+  if (!found) throw new Error(`no cycle in ${id}`);
+  return found;
+}
+
+describe('what a meal leaves open', () => {
+  it('a release within the dish’s range is taken for what it gains, with the gain said', () => {
+    const { meal: settled, reasons } = settleChoices(
+      meal([{ dishId: 'beef-cheek-stout' }], 300),
+      dishes,
+      kitchen,
+      NOW,
+    );
+    expect(settled.entries[0]?.otherRelease).toBe(true);
+    expect(reasons[0]?.text).toMatch(
+      /quick-released, as the dish allows: work begins \d+ min later/,
+    );
+  });
+
+  it('what the cook has said is kept', () => {
+    for (const otherRelease of [false, true]) {
+      const asked = meal([{ dishId: 'beef-cheek-stout', otherRelease }], 300);
+      const { meal: settled, reasons } = settleChoices(asked, dishes, kitchen, NOW);
+      expect(settled).toEqual(asked);
+      expect(reasons).toEqual([]);
+    }
+  });
+
+  it('two dishes go into a stack only where the meal would be late without, and never where told apart', () => {
+    const [only] = kitchen.cookers.filter((c) => c.id === 'large');
+    if (!only) throw new Error('no large cooker');
+    const one = { ...kitchen, cookers: [only] };
+    const two = [{ dishId: 'mushroom-barley' }, { dishId: 'chickpeas-lemon' }];
+    const soon = meal(two, 100, { servings: 4 });
+    const settled = settleChoices(soon, dishes, one, NOW);
+    expect(settled.meal.entries.filter((e) => e.over !== null)).toHaveLength(1);
+    expect(settled.reasons.some((r) => /goes above .*: everything is ready/.test(r.text))).toBe(
+      true,
+    );
+    const early = settleChoices(meal(two, 2000, { servings: 4 }), dishes, one, NOW);
+    expect(early.meal.entries.every((e) => e.over === null)).toBe(true);
+    const apart = meal(
+      two.map((e) => ({ ...e, alone: true })),
+      100,
+      { servings: 4 },
+    );
+    expect(settleChoices(apart, dishes, one, NOW).meal.entries.every((e) => e.over === null)).toBe(
+      true,
+    );
+  });
+
+  it('what is cooked low is never raised for the sake of time: low is low on purpose (common practice)', () => {
+    const asked = meal([{ dishId: 'semolina-pudding' }], 30);
+    const { meal: settled } = settleChoices(asked, dishes, kitchen, NOW);
+    expect(settled.entries[0]?.level).toBeNull();
+  });
+
+  it('a level that no cooker has is replaced by the one they have; 20 min are about 12 at the highest (common practice)', () => {
+    const stage = { ...cycleOf('beef-cheek-stout'), holdMinutes: 20 };
+    expect(holdAt(stage, 'high', 0)).toBe(20);
+    expect(holdAt(stage, 'max', 0)).toBeGreaterThanOrEqual(11);
+    expect(holdAt(stage, 'max', 0)).toBeLessThanOrEqual(13);
+    const there = atLevel(dishes.get('beef-cheek-stout') as Dish, 'low', 0);
+    const back = atLevel(there, 'high', 0);
+    const holds = (d: Dish): number[] =>
+      d.stages.flatMap((s) => (s.kind === 'pressure' ? [s.holdMinutes] : []));
+    expect(holds(back)).toEqual(holds(dishes.get('beef-cheek-stout') as Dish));
+
+    const low = {
+      ...kitchen,
+      cookers: kitchen.cookers.map((c) => ({ ...c, levels: ['low' as const] })),
+    };
+    const { meal: settled, reasons } = settleChoices(
+      meal([{ dishId: 'beef-cheek-stout', otherRelease: false }], 400),
+      dishes,
+      low,
+      NOW,
+    );
+    expect(settled.entries[0]?.level).toBe('low');
+    expect(reasons[0]?.text).toContain('at low pressure');
+  });
+});

@@ -1,0 +1,263 @@
+/** Changes of a meal that may help it, each a whole meal that can be planned and applied. */
+import { scaleDish, type Dish } from '../dish';
+import type { Kitchen } from '../kitchen';
+import type { Meal, MealEntry } from '../meal';
+import { roomFor, recutOf } from '../cycle';
+import { stacksIn, withEntry } from '../menu';
+import type { CompiledMeal } from '../plan';
+
+export interface WayOut {
+  id: string;
+  /** On the button. */
+  text: string;
+  meal: Meal;
+  /** Somebody gets less of it: fewer portions, or a dish less. */
+  isLess?: boolean;
+}
+
+/** More than this are not tried. */
+const MOST_WAYS = 28;
+const LATER_MIN = [20, 40] as const;
+const MOST_RUNS = 4;
+
+/**
+ * Everything that a second cook would think of; which of it helps, the engine finds out.
+ *
+ * @param trouble what the compiled meal says of itself: dishes over the line are split or cut down
+ */
+export function waysOut(
+  meal: Meal,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+  trouble: Pick<CompiledMeal, 'notes'>,
+): WayOut[] {
+  const overfull = new Set(
+    trouble.notes.flatMap((n) => (n.severity === 'stop' && n.entryId ? [n.entryId] : [])),
+  );
+  const perDish = meal.entries.flatMap((entry) => {
+    const dish = dishes.get(entry.dishId);
+    return dish ? waysFor(meal, entry, dish, kitchen, overfull.has(entry.id)) : [];
+  });
+  const whole =
+    overfull.size > 0
+      ? [...fewerForAll(meal, dishes, kitchen), ...allInRuns(meal, dishes, kitchen, overfull)]
+      : [];
+  return [
+    ...whole,
+    ...perDish,
+    ...stackWays(meal, dishes, kitchen),
+    ...handsWays(meal, kitchen),
+    ...leaveOut(meal, dishes),
+    // What is over the line is so later too.
+    ...(overfull.size > 0 ? [] : laterWays(meal, dishes)),
+  ].slice(0, MOST_WAYS);
+}
+
+function waysFor(
+  meal: Meal,
+  entry: MealEntry,
+  dish: Dish,
+  kitchen: Kitchen,
+  isOverfull: boolean,
+): WayOut[] {
+  const ways: WayOut[] = [];
+  const add = (kind: string, text: string, changed: Meal): void => {
+    ways.push({ id: `${entry.id}.${kind}`, text, meal: changed });
+  };
+  if (entry.cooker !== null)
+    add(
+      'any-cooker',
+      `${dish.name}: let the plan choose the cooker`,
+      withEntry(meal, entry, { cooker: null }),
+    );
+  if (Object.keys(entry.pins).length > 0)
+    add(
+      'unpin',
+      `${dish.name}: let the plan move its steps again`,
+      withEntry(meal, entry, { pins: {} }),
+    );
+  const other = dish.stages.find((s) => s.kind === 'pressure' && s.orRelease);
+  if (other?.kind === 'pressure' && other.orRelease) {
+    const to = entry.otherRelease ? other.release.kind : other.orRelease.kind;
+    add(
+      'release',
+      `${dish.name}: ${to} release instead`,
+      withEntry(meal, entry, { otherRelease: !entry.otherRelease }),
+    );
+  }
+  const recut = entry.smaller ? null : recutOf(dish, kitchen);
+  if (recut)
+    add(
+      'smaller',
+      `${dish.name}: cut to ${recut.toMm} mm instead of ${recut.fromMm}`,
+      withEntry(meal, entry, { smaller: true }),
+    );
+  if (!entry.ahead && dish.stages.some((s) => s.ahead))
+    add(
+      'ahead',
+      `${dish.name}: do what you can the day before`,
+      withEntry(meal, entry, { ahead: true }),
+    );
+  if (entry.over !== null)
+    add(
+      'unstack',
+      `${dish.name}: a cycle of its own`,
+      withEntry(meal, entry, { over: null, alone: true }),
+    );
+  if (isOverfull) ways.push(...roomWays(meal, entry, dish, kitchen));
+  return ways;
+}
+
+/** A dish that comes after the others. */
+function laterWays(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
+  return LATER_MIN.flatMap((later) =>
+    meal.entries.map((entry) => ({
+      id: `${entry.id}.later-${later}`,
+      text: `${dishes.get(entry.dishId)?.name ?? 'The dish that is gone'}: comes ${later} min later`,
+      meal: withEntry(meal, entry, { later: entry.later + later }),
+    })),
+  );
+}
+
+/** The entry in as few even runs as a cooker takes; null where no number of them is right. */
+function inRuns(
+  meal: Meal,
+  entry: MealEntry,
+  dish: Dish,
+  kitchen: Kitchen,
+): { runs: number; meal: Meal } | null {
+  const servings = entry.servings ?? meal.servings;
+  const rooms = roomFor(dish, servings, kitchen);
+  const runs = Math.min(...rooms.flatMap((r) => (r.runs !== null && r.runs > 1 ? [r.runs] : [])));
+  if (runs > MOST_RUNS) return null;
+  const parts = Array.from({ length: runs }, (_, i) => ({
+    ...entry,
+    id: i === 0 ? entry.id : `${entry.id.slice(0, 50)}-run-${i + 1}`,
+    servings: servings / runs,
+    cooker: null,
+  }));
+  return {
+    runs,
+    meal: { ...meal, entries: meal.entries.flatMap((e) => (e.id === entry.id ? parts : [e])) },
+  };
+}
+
+/** Every dish that is over the line in runs of its own. */
+function allInRuns(
+  meal: Meal,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+  overfull: ReadonlySet<string>,
+): WayOut[] {
+  if (overfull.size < 2) return [];
+  const changed = meal.entries.reduce((current, entry) => {
+    const dish = dishes.get(entry.dishId);
+    if (!dish || !overfull.has(entry.id)) return current;
+    return inRuns(current, entry, dish, kitchen)?.meal ?? current;
+  }, meal);
+  if (changed === meal) return [];
+  return [{ id: 'all-runs', text: 'Everything over the line in even runs', meal: changed }];
+}
+
+/** What does not fit: in even runs, or for fewer. */
+function roomWays(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): WayOut[] {
+  const servings = entry.servings ?? meal.servings;
+  const rooms = roomFor(dish, servings, kitchen);
+  const most = Math.max(0, ...rooms.map((r) => r.most));
+  const ways: WayOut[] = [];
+  const split = inRuns(meal, entry, dish, kitchen);
+  if (split)
+    ways.push({
+      id: `${entry.id}.runs`,
+      text: `${dish.name}: in ${split.runs} even runs`,
+      meal: split.meal,
+    });
+  if (most >= 1 && most < servings)
+    ways.push({
+      id: `${entry.id}.fewer`,
+      text: `${dish.name}: for ${most} only`,
+      meal: withEntry(meal, entry, { servings: most }),
+      isLess: true,
+    });
+  return ways;
+}
+
+/** More than the pots take, even one after the other: as many as they do. */
+function fewerForAll(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): WayOut[] {
+  const own = meal.entries.filter((e) => e.servings === null);
+  const most = Math.min(
+    ...own.flatMap(({ dishId }) => {
+      const dish = dishes.get(dishId);
+      if (!dish) return [];
+      const rooms = roomFor(dish, meal.servings, kitchen).map((r) => r.most);
+      return rooms.length > 0 ? [Math.max(...rooms)] : [];
+    }),
+  );
+  if (!Number.isFinite(most) || most < 1 || most >= meal.servings) return [];
+  return [
+    { id: 'fewer', text: `Cook for ${most}`, meal: { ...meal, servings: most }, isLess: true },
+  ];
+}
+
+/** Two dishes in one cycle, where that works out. */
+function stackWays(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): WayOut[] {
+  return stacksIn(meal, () => true, dishes, kitchen).map(({ id, upper, lower, changed }) => ({
+    id,
+    text: `${upper} over ${lower}, in one cycle`,
+    meal: changed,
+  }));
+}
+
+function handsWays(meal: Meal, kitchen: Kitchen): WayOut[] {
+  const hands = meal.hands ?? kitchen.hands;
+  const ways: WayOut[] = [];
+  if (hands < 4)
+    ways.push({
+      id: 'hands',
+      text: hands === 1 ? 'A second pair of hands' : 'One more pair of hands',
+      meal: { ...meal, hands: hands + 1 },
+    });
+  if (meal.away.length > 0)
+    ways.push({ id: 'stay', text: 'Nobody goes away', meal: { ...meal, away: [] } });
+  if (meal.busy.length > 0)
+    ways.push({
+      id: 'free',
+      text: 'Everything in use is free',
+      meal: { ...meal, busy: [] },
+    });
+  return ways;
+}
+
+/** The dish with the most work first: what is left out helps most. All runs of it go. */
+function leaveOut(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
+  const ids = [...new Set(meal.entries.map((e) => e.dishId))];
+  if (ids.length < 2) return [];
+  const workOf = (entry: MealEntry): number => {
+    const dish = dishes.get(entry.dishId);
+    if (!dish) return 0;
+    const { factor } = scaleDish(dish, entry.servings ?? meal.servings);
+    return dish.stages.reduce(
+      (sum, s) => sum + (s.kind === 'prep' ? s.minutes * factor : s.kind === 'pressure' ? 20 : 0),
+      0,
+    );
+  };
+  const work = (id: string): number =>
+    meal.entries.reduce((sum, e) => (e.dishId === id ? sum + workOf(e) : sum), 0);
+  return ids
+    .sort((a, b) => work(b) - work(a))
+    .slice(0, 4)
+    .map((id) => {
+      const gone = new Set(meal.entries.filter((e) => e.dishId === id).map((e) => e.id));
+      return {
+        id: `${id}.out`,
+        text: `Leave out ${dishes.get(id)?.name ?? 'the dish that is gone'}`,
+        isLess: true,
+        meal: {
+          ...meal,
+          entries: meal.entries
+            .filter((e) => !gone.has(e.id))
+            .map((e) => (gone.has(e.over ?? '') ? { ...e, over: null } : e)),
+        },
+      };
+    });
+}

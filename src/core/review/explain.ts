@@ -1,0 +1,192 @@
+/** An impossible plan in words: which things contradict each other, and where they stand in a plan. */
+import type { Kitchen } from '../kitchen';
+import { valueFor, type Overrun } from '../solve';
+import { formatMinutes } from '../units';
+import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal } from '../plan';
+
+/**
+ * Which group a part of a compiled meal belongs to when it is asked what contradicts what: the steps of a
+ * dish are one with what links them, for no sentence takes them apart.
+ */
+export function conflictGroups(compiled: CompiledMeal): (id: string) => string {
+  const entryOf = new Map(compiled.meanings.map((m) => [m.id, m.entryId]));
+  return (id) => {
+    const [from = '', to] = id.split('>');
+    const entry = entryOf.get(from);
+    const isOwn = entry !== undefined && (to === undefined || entryOf.get(to) === entry);
+    return isOwn ? `steps of ${entry}` : id;
+  };
+}
+
+/** One of the things that contradict each other. */
+export interface Contradiction {
+  text: string;
+  /** Steps it speaks of. */
+  steps: string[];
+  /** Entries whose waiting it speaks of. */
+  waits: string[];
+  /** It speaks of the hands, not of what stands in the pots. */
+  atHands?: boolean;
+}
+
+/**
+ * Turns the ids of a conflict into sentences: what may not wait, what needs the same pot, what
+ * waits for what, what there is too little of, what was put at a moment, and whose hands are needed.
+ *
+ * @param conflict ids as the engine gives them; all of them together contradict each other
+ * @param needsHands whether they do so only because hands are few
+ * @param overruns what the nearest plan passes, to say by how much
+ */
+export function explainConflict(
+  compiled: CompiledMeal,
+  kitchen: Kitchen,
+  conflict: readonly string[],
+  needsHands: boolean,
+  overruns: readonly Overrun[] = [],
+): Contradiction[] {
+  const taking = new Set(conflict);
+  return [
+    ...explainWaits(compiled, taking, overruns),
+    ...explainPots(compiled, kitchen, taking),
+    ...explainHandOvers(compiled, taking),
+    ...explainMoments(compiled, taking),
+    ...explainTools(compiled, taking),
+    ...explainCircuits(compiled, kitchen, taking),
+    ...(needsHands ? explainHands(compiled, kitchen, taking) : []),
+  ];
+}
+
+function dishName(compiled: CompiledMeal, entryId: string): string {
+  return compiled.meanings.find((m) => m.entryId === entryId)?.dishName ?? entryId;
+}
+
+function explainWaits(
+  compiled: CompiledMeal,
+  taking: ReadonlySet<string>,
+  overruns: readonly Overrun[],
+): Contradiction[] {
+  return (compiled.problem.dishes ?? []).flatMap(({ id, ready, holdMax }) => {
+    if (!taking.has(id) || holdMax == null) return [];
+    const over = overruns.find((o) => o.kind === 'wait' && o.id === id);
+    const name = dishName(compiled, id);
+    const most = `${name} may wait at most ${formatMinutes(holdMax)} once it is ready`;
+    const text = over ? `${most}; as drawn it waits ${formatMinutes(over.minutes)}.` : `${most}.`;
+    return [{ text, steps: [ready], waits: [id] }];
+  });
+}
+
+/** Stays that have one and the same place to go to. */
+function explainPots(
+  compiled: CompiledMeal,
+  kitchen: Kitchen,
+  taking: ReadonlySet<string>,
+): Contradiction[] {
+  const byUnit = new Map<string, { dishes: string[]; steps: string[] }>();
+  for (const block of compiled.problem.blocks ?? []) {
+    if (!taking.has(block.id)) continue;
+    const names = block.units.map((unit) => placeName(unit, kitchen)).join(' or ');
+    const own = compiled.problem.steps.filter((s) => s.block === block.id).map((s) => s.id);
+    const meaning = compiled.meanings.find((m) => m.id === own[0]);
+    const { dishes, steps } = byUnit.get(names) ?? { dishes: [], steps: [] };
+    byUnit.set(names, {
+      dishes: [...dishes, meaning?.dishName ?? block.id],
+      steps: [...steps, ...own],
+    });
+  }
+  return [...byUnit].map(([unit, { dishes, steps }]) => {
+    const who = inWords([...new Set(dishes)]);
+    const text =
+      dishes.length > 1 ? `${who} need ${unit}, one after the other.` : `${who} needs ${unit}.`;
+    return { text, steps, waits: [] };
+  });
+}
+
+/** A unit as it stands in a sentence: “the Large”, “the oven”. */
+export function placeName(unit: string, kitchen: Kitchen): string {
+  if (unit === OVEN_UNIT) return 'the oven';
+  if (unit === BURNER_UNIT) return 'a burner';
+  return `the ${kitchen.cookers.find((c) => c.id === unit)?.name ?? unit}`;
+}
+
+function explainHandOvers(compiled: CompiledMeal, taking: ReadonlySet<string>): Contradiction[] {
+  return compiled.handOvers.flatMap((hand) => {
+    const steps = [hand.fromStep, hand.toStep];
+    if (!taking.has(steps.join('>'))) return [];
+    const [from, to] = steps.map(
+      (id) => compiled.meanings.find((m) => m.id === id)?.dishName ?? id,
+    );
+    return [{ text: `${to} waits for the ${hand.what} from ${from}.`, steps, waits: [] }];
+  });
+}
+
+/** Steps that were put at one moment: they end so long after it as they take. */
+function explainMoments(compiled: CompiledMeal, taking: ReadonlySet<string>): Contradiction[] {
+  const { steps, serveAt } = compiled.problem;
+  return steps.flatMap(({ id, from, by, minutes }) => {
+    if (!taking.has(id) || from == null || by == null) return [];
+    const longest =
+      typeof minutes === 'number'
+        ? minutes
+        : Math.max(0, ...Object.keys(minutes).map((unit) => valueFor(minutes, unit) ?? 0));
+    if (by - from > longest) return [];
+    const meaning = compiled.meanings.find((m) => m.id === id);
+    const before = formatMinutes(Math.max(0, serveAt - from));
+    const text = `${meaning?.dishName ?? id}: “${meaning?.text ?? id}” was put ${before} before serving.`;
+    return [{ text, steps: [id], waits: [] }];
+  });
+}
+
+function explainTools(compiled: CompiledMeal, taking: ReadonlySet<string>): Contradiction[] {
+  const { tools = [], blocks = [], steps } = compiled.problem;
+  return tools.flatMap(({ id, count }) => {
+    if (!taking.has(id)) return [];
+    const using = new Set(blocks.filter((b) => b.tools?.includes(id)).map((b) => b.id));
+    return [
+      {
+        text: `There ${count === 1 ? 'is' : 'are'} only ${count} of “${id}”.`,
+        steps: steps.filter((s) => s.block != null && using.has(s.block)).map((s) => s.id),
+        waits: [],
+      },
+    ];
+  });
+}
+
+/** Heaters that would trip their breaker together. */
+function explainCircuits(
+  compiled: CompiledMeal,
+  kitchen: Kitchen,
+  taking: ReadonlySet<string>,
+): Contradiction[] {
+  return kitchen.circuits.flatMap(({ id, name, watts }) => {
+    if (!taking.has(id)) return [];
+    const on = kitchen.cookers.filter((c) => c.circuit === id);
+    const together = on.reduce((sum, c) => sum + c.watts, 0);
+    return [
+      {
+        text: `${inWords(on.map((c) => c.name))} heat up with ${together} W in all, and “${name}” gives ${watts} W.`,
+        steps: compiled.problem.steps.filter((s) => s.uses && id in s.uses).map((s) => s.id),
+        waits: [],
+      },
+    ];
+  });
+}
+
+/** Hands matter where steps of several dishes take part that share nothing else. */
+function explainHands(
+  compiled: CompiledMeal,
+  kitchen: Kitchen,
+  taking: ReadonlySet<string>,
+): Contradiction[] {
+  const busy = compiled.meanings.filter((m) => m.isHands && taking.has(m.id));
+  const dishes = [...new Set(busy.map((m) => m.dishName))];
+  if (dishes.length < 2) return [];
+  const cooks = kitchen.hands === 1 ? 'one pair of hands' : `${kitchen.hands} pairs of hands`;
+  const text = `${inWords(dishes)} share ${cooks}.`;
+  return [{ text, steps: busy.map((m) => m.id), waits: [], atHands: true }];
+}
+
+/** “a”, “a and b”, “a, b and c”. */
+function inWords(names: readonly string[]): string {
+  const last = names.at(-1) ?? '';
+  return names.length < 2 ? last : `${names.slice(0, -1).join(', ')} and ${last}`;
+}

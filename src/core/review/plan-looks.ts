@@ -1,0 +1,178 @@
+/** What only the finished plan shows: which food follows which in one cooker, and how hard it is on the hands. */
+import { comeUp, defaultParameters } from '../cooker';
+import { contentsAt, scaleDish, type Dish, type PressureStage } from '../dish';
+import type { Cooker, Kitchen } from '../kitchen';
+import type { Meal } from '../meal';
+import type { Schedule } from '../solve';
+import { formatMinutes, formatQuantity } from '../units';
+import { sayWater, findStays } from '../cycle';
+import { isTooHard, longestWork, REST_MIN } from './hands-load';
+import type { CompiledMeal } from '../plan';
+import type { Finding } from '../reason';
+
+/** A liner taken up again within this time is still hot, min (estimate). */
+const STILL_HOT_MIN = 10;
+/** Its metal after a rinse, °C (estimate). */
+const RINSED_LINER_C = 60;
+/** Sugar for each serving from which a dish is a pudding, g. */
+const SWEET_G = 12;
+const SAVOURY = new Set(['onion', 'garlic', 'leek', 'shallot']);
+
+/** Sweet enough for a pudding, and nothing in it that a ring would smell of. */
+export function isPudding(dish: Dish): boolean {
+  const { ingredients } = scaleDish(dish, 1);
+  const sugar = ingredients.reduce(
+    (sum, i) => sum + (SWEETENERS.has(i.food?.id ?? '') ? (i.grams ?? 0) : 0),
+    0,
+  );
+  return (
+    sugar >= SWEET_G &&
+    !ingredients.some(
+      ({ food }) =>
+        food !== null && (SAVOURY.has(food.id) || ['meat', 'poultry', 'fish'].includes(food.group)),
+    )
+  );
+}
+const SWEETENERS = new Set(['sugar', 'brown-sugar', 'honey', 'maple-syrup', 'powdered-sugar']);
+
+/**
+ * Looks at a plan once it stands.
+ *
+ * @returns a pudding under a ring that smells of the stew before it; a come-up that a hot liner
+ *   makes shorter than planned; hands that get no rest
+ */
+export function looksAtPlan(
+  compiled: CompiledMeal,
+  schedule: Schedule,
+  meal: Meal,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+): Finding[] {
+  const stays = schedule.blocks.flatMap((block) => {
+    const cooker = kitchen.cookers.find((c) => c.id === block.unit);
+    const entry = meal.entries.find((e) => block.id.startsWith(`${e.id}.`));
+    const dish = dishes.get(entry?.dishId ?? '');
+    return cooker && entry && dish ? [{ ...block, cooker, entry, dish }] : [];
+  });
+  const looks = stays.flatMap((stay) => {
+    const before = stays
+      .filter((o) => o.unit === stay.unit && o.end <= stay.start)
+      .sort((a, b) => b.end - a.end);
+    const notes: Finding[] = [];
+    const savoury = before.find((o) => !isPudding(o.dish));
+    if (isPudding(stay.dish) && savoury && stay.cooker.rings < 2)
+      notes.push({
+        entryId: stay.entry.id,
+        severity: 'look',
+        text: `${stay.dish.name} goes under the ring that smells of ${savoury.dish.name} in the ${stay.cooker.name}.`,
+        remedy: 'Use another cooker or a second ring, if you have one.',
+      });
+    const [last] = before;
+    if (last && stay.start - last.end <= STILL_HOT_MIN && stay.cooker.spareLiners === 0) {
+      const minutes = savedByHeat(stay.dish, stay.entry.servings ?? meal.servings, stay.cooker, {
+        kitchen,
+        planned: plannedRise(compiled, schedule, stay.id),
+      });
+      if (minutes >= 1)
+        notes.push({
+          entryId: stay.entry.id,
+          severity: 'info',
+          text: `${stay.dish.name} may reach pressure ${Math.round(minutes)} min sooner: the ${stay.cooker.name} is still hot from ${last.dish.name}. The plan does not rely on that.`,
+          remedy: null,
+        });
+    }
+    return notes;
+  });
+  return [
+    ...looks,
+    ...waterLooks(compiled, schedule, meal, dishes, kitchen),
+    ...handsLook(compiled, schedule),
+  ];
+}
+
+/** Pots that the plan counts on more water for than the recipe has, each with the water at one tap. */
+function waterLooks(
+  { meanings, problem }: CompiledMeal,
+  schedule: Schedule,
+  meal: Meal,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+): Finding[] {
+  const unitOf = new Map(schedule.blocks.map((b) => [b.id, b.unit]));
+  const blockOf = new Map(problem.steps.map((s) => [s.id, s.block]));
+  return meanings.flatMap((m): Finding[] => {
+    const unit = unitOf.get(blockOf.get(m.id) ?? '') ?? '';
+    const topUp = m.topUps?.[unit];
+    const dish = dishes.get(m.dishId);
+    if (!topUp || topUp.isOwn || !dish) return [];
+    const cooker = kitchen.cookers.find((c) => c.id === unit)?.name ?? unit;
+    const say = (ml: number): string => formatQuantity({ amount: ml, unit: 'ml' }, kitchen.system);
+    const entry = meal.entries.find((e) => e.id === m.entryId);
+    const servings = entry?.servings ?? meal.servings;
+    const ml = topUp.ml * (dish.servings / servings);
+    return [
+      {
+        entryId: m.entryId,
+        severity: 'look',
+        text: `${m.dishName}: the ${cooker} needs ${say(topUp.leastMl)} of thin liquid, and the recipe has ${say(topUp.thinMl)}. The plan counts on ${sayWater(topUp.ml, kitchen.system)} more.`,
+        remedy: null,
+        addWater: {
+          dishId: m.dishId,
+          stageId: m.stageId,
+          ml,
+          label: `Add ${sayWater(ml, kitchen.system)} to the dish`,
+        },
+      },
+    ];
+  });
+}
+
+function handsLook({ problem, meanings }: CompiledMeal, schedule: Schedule): Finding[] {
+  const work = longestWork(problem, schedule);
+  if (!isTooHard(work)) return [];
+  const hands = new Set(meanings.filter((m) => m.isHands).map((m) => m.id));
+  const who = problem.hands === 1 ? 'One pair of hands works' : 'All hands work';
+  return [
+    {
+      entryId: null,
+      severity: 'look',
+      text: `${who} for ${formatMinutes(work.to - work.from)} without ${REST_MIN} minutes’ rest.`,
+      remedy: 'Look at the fixes: more hands, work done the day before, or a dish less.',
+      steps: schedule.steps
+        .filter((s) => hands.has(s.id) && s.start < work.to && s.end > work.from)
+        .map((s) => s.id),
+    },
+  ];
+}
+
+/** The first cycle of a stay with its place in the plan. */
+function plannedRise(compiled: CompiledMeal, schedule: Schedule, block: string): string | null {
+  const steps = compiled.problem.steps.filter((s) => s.block === block);
+  const ups = compiled.meanings.filter(
+    (m) => m.phase === 'come-up' && steps.some((s) => s.id === m.id),
+  );
+  const start = (id: string): number => schedule.steps.find((s) => s.id === id)?.start ?? 0;
+  return ups.sort((a, b) => start(a.id) - start(b.id))[0]?.stageId ?? null;
+}
+
+function savedByHeat(
+  dish: Dish,
+  servings: number,
+  cooker: Cooker,
+  { kitchen, planned }: { kitchen: Kitchen; planned: string | null },
+): number {
+  const stage = dish.stages.find((s): s is PressureStage => s.id === planned);
+  const stay = findStays(dish).find((s) => s.stages.some((x) => x.id === planned));
+  // Browning heats the liner itself.
+  if (!stage || !stay || stay.stages[0]?.kind === 'brown') return 0;
+  const input = {
+    cooker,
+    level: stage.level,
+    altitudeM: kitchen.altitudeM,
+    contents: contentsAt(scaleDish(dish, servings), stay.stages, stage),
+  };
+  const parameters = { ...defaultParameters(cooker), ...cooker.heat };
+  const cold = comeUp(input, parameters);
+  const hot = comeUp({ ...input, linerC: RINSED_LINER_C }, parameters);
+  return cold.ok && hot.ok ? cold.value.minutes - hot.value.minutes : 0;
+}

@@ -1,2 +1,0 @@
-export { default as Runway } from './runway.svelte';
-export type { RunwayMark } from './marks';

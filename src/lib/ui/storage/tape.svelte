@@ -1,0 +1,66 @@
+<script lang="ts">
+  /** A freezer label as one would write it, with a code in letters and as QR. */
+  import qrcode from 'qrcode-generator';
+  import { amountWords, type StoreItem } from '$core/storage';
+
+  interface Props {
+    item: StoreItem;
+    /** Address of the app, in front of the code. */
+    origin: string;
+  }
+  let { item, origin }: Props = $props();
+
+  const SIZE = 2;
+  const code = $derived.by(() => {
+    const qr = qrcode(0, 'M');
+    qr.addData(`${origin}/s/${item.code}`);
+    qr.make();
+    return qr;
+  });
+  const cells = $derived(
+    Array.from({ length: code.getModuleCount() }, (_, y) =>
+      Array.from({ length: code.getModuleCount() }, (_, x) => code.isDark(y, x)),
+    ),
+  );
+  const path = $derived(
+    cells
+      .flatMap((row, y) => row.map((dark, x) => (dark ? `M${x * SIZE} ${y * SIZE}h2v2h-2z` : '')))
+      .join(''),
+  );
+  const side = $derived(code.getModuleCount() * SIZE);
+</script>
+
+<article
+  class="flex gap-3 rounded-md border-2 border-black bg-white p-3 text-black print:rounded-none"
+  data-testid="tape"
+>
+  <div class="min-w-0 flex-1">
+    <h2 class="font-head text-2xl leading-tight font-extrabold">{item.name}</h2>
+    <p class="text-lg font-bold">{amountWords(item)} · {item.place}</p>
+    <p class="mt-1">
+      Packed <b class="whitespace-nowrap">{item.packedOn}</b> · {item.why === 'safety'
+        ? 'use by'
+        : 'best by'}
+      <b class="whitespace-nowrap">{item.useBy}</b>
+    </p>
+    {#each item.cooking.split('\n').filter(Boolean) as line, i (i)}
+      {@const at = line.indexOf(':')}
+      <p class="mt-0.5 text-[15px] leading-snug">
+        {#if at > 0 && at < 16}<b>{line.slice(0, at + 1)}</b>{line.slice(at + 1)}{:else}{line}{/if}
+      </p>
+    {/each}
+    {#if item.unknownFoods.length > 0}<p class="mt-1 text-sm font-bold">Allergens not known</p>{/if}
+    {#if item.allergens.length > 0}<p class="mt-1 text-sm font-bold">
+        Contains: {item.allergens.join(', ')}
+      </p>{/if}
+  </div>
+  <div class="flex-none text-center">
+    <svg viewBox="-4 -4 {side + 8} {side + 8}" width="92" height="92" aria-hidden="true"
+      ><rect x="-4" y="-4" width={side + 8} height={side + 8} fill="#fff" /><path
+        d={path}
+        fill="#000"
+      /></svg
+    >
+    <p class="font-head text-2xl font-extrabold tracking-widest">{item.code}</p>
+  </div>
+</article>

@@ -1,0 +1,2 @@
+export { default as Timeline } from './timeline.svelte';
+export type { TimelineMark } from './marks';

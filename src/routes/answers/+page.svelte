@@ -1,0 +1,191 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { replaceState } from '$app/navigation';
+  import { page } from '$app/state';
+  import { toast } from 'svelte-sonner';
+  import { askKnown } from '$core/ask';
+  import {
+    benchQuestions,
+    startsIn,
+    valuesFrom,
+    usesOf,
+    type BenchQuestion,
+    type Values,
+  } from '$lib/ui/answers';
+  import BenchForm from '$lib/ui/answers/bench-form.svelte';
+  import Chart from '$lib/ui/chart/chart.svelte';
+  import { AskGroups } from '$lib/ui/dish';
+  import UseInDish from '$lib/ui/answers/use-in-dish.svelte';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const questions = $derived(benchQuestions(data.kitchen));
+
+  /** What the address asks. */
+  function fromAddress(): { id: string; values: Values } {
+    const { q, ...rest } = Object.fromEntries(page.url.searchParams);
+    const found = questions.find((x) => x.id === q) ?? questions[0];
+    return { id: found?.id ?? 'fit', values: { ...found?.start(data.kitchen), ...rest } };
+  }
+  let current = $state(untrack(fromAddress));
+  const question = $derived(questions.find((x) => x.id === current.id) as BenchQuestion);
+
+  const outcome = $derived.by(() => {
+    const { name, input } = question.ask(current.values, data.kitchen);
+    return askKnown(name, input, data.kitchen);
+  });
+  const unknown = $derived(outcome.ok && outcome.value.unknown === true);
+  const said = $derived(
+    outcome.ok && !unknown ? question.say(outcome.value, current.values, data.kitchen) : null,
+  );
+  const curve = $derived(
+    outcome.ok && !unknown
+      ? (question.curve?.(current.values, outcome.value, data.kitchen) ?? null)
+      : null,
+  );
+  const uses = $derived(
+    outcome.ok && said ? usesOf(question, outcome.value, current.values, said, data.dishes) : [],
+  );
+  const starts = $derived(startsIn(data.dishes));
+  const problems = $derived(outcome.ok ? [] : outcome.problems);
+
+  function choose(id: string): void {
+    const next = questions.find((x) => x.id === id);
+    if (!next) return;
+    // What both questions ask is carried over: the same food in the same pot.
+    const kept = Object.entries(current.values).filter(([key, value]) =>
+      next.fields.some(
+        (f) =>
+          f.key === key &&
+          f.kind !== 'choice' &&
+          (f.kind !== 'food' || f.suggestions.includes(value)),
+      ),
+    );
+    current = { id, values: { ...next.start(data.kitchen), ...Object.fromEntries(kept) } };
+    remember();
+  }
+  /** Fills the question with what a dish knows; the rest stays as it was. */
+  function startFrom(id: string): void {
+    const [dishId, stageId] = id.split('/');
+    const dish = data.dishes.find((d) => d.id === dishId);
+    if (!dish) return;
+    const known = Object.entries(valuesFrom(dish, stageId ?? null)).filter(
+      ([key, value]) =>
+        key === 'stage' ||
+        question.fields.some(
+          (f) =>
+            f.key === key &&
+            (f.kind !== 'choice' || f.options.some(([option]) => option === value)) &&
+            (f.kind !== 'food' || f.suggestions.includes(value)),
+        ),
+    );
+    current = { ...current, values: { ...current.values, ...Object.fromEntries(known) } };
+    remember();
+  }
+  function change(key: string, value: string): void {
+    current = { ...current, values: { ...current.values, [key]: value } };
+    remember();
+  }
+  let later: ReturnType<typeof setTimeout> | undefined;
+  function remember(): void {
+    clearTimeout(later);
+    later = setTimeout(() => {
+      const filled = Object.entries(current.values).filter(([, value]) => value !== '');
+      const search = new URLSearchParams({ q: current.id, ...Object.fromEntries(filled) });
+      replaceState(`?${search.toString()}`, page.state);
+    }, 250);
+  }
+  async function copyLink(): Promise<void> {
+    await navigator.clipboard.writeText(location.href);
+    toast.success('The link holds the whole question.');
+  }
+</script>
+
+<svelte:head><title>Answers: {question.title} · Olive Clock</title></svelte:head>
+
+<header class="flex flex-wrap items-end justify-between gap-3">
+  <div>
+    <h1 class="text-4xl font-extrabold tracking-tight">Answers</h1>
+    <p class="mt-1 text-muted">Quick answers while you type.</p>
+  </div>
+  <button type="button" class="btn" onclick={copyLink}>Copy link to this question</button>
+</header>
+
+<div class="mt-6 grid gap-6 lg:grid-cols-[15rem_1fr]">
+  <nav aria-label="Questions" class="min-w-0">
+    <ul class="flex gap-1 overflow-x-auto pb-2 lg:flex-col lg:overflow-visible">
+      {#each questions as q (q.id)}
+        <li class="flex-none">
+          <button
+            type="button"
+            class="min-h-11 w-full rounded-lg px-3 text-left whitespace-nowrap lg:whitespace-normal {q.id ===
+            current.id
+              ? 'bg-olive font-bold text-on-olive'
+              : 'hover:bg-leaf-soft'}"
+            aria-current={q.id === current.id ? 'true' : undefined}
+            onclick={() => choose(q.id)}>{q.title}</button
+          >
+        </li>
+      {/each}
+    </ul>
+  </nav>
+
+  <section aria-labelledby="question" class="grid h-fit gap-6 card p-5 xl:grid-cols-[22rem_1fr]">
+    <div>
+      <h2 id="question" class="text-2xl font-bold">{question.title}</h2>
+      <p class="mt-1 mb-4 text-muted">{question.about}</p>
+      {#if starts.length > 0}
+        <label class="mb-4 block text-sm text-muted"
+          >Start from a dish
+          <select
+            class="mt-1 field text-ink"
+            value={current.values.stage ?? ''}
+            onchange={(e) => startFrom(e.currentTarget.value)}
+          >
+            <option value="">none: type it below</option>
+            {#each starts as start (start.id)}<option value={start.id}>{start.text}</option>{/each}
+          </select>
+        </label>
+      {/if}
+      <BenchForm {question} values={current.values} {problems} onchange={change} />
+    </div>
+    <div class="order-first min-w-0 xl:order-none" aria-live="polite">
+      {#if said && outcome.ok}
+        <p
+          class="text-3xl leading-tight font-extrabold text-balance {said.isBad
+            ? 'text-pimento'
+            : 'text-leaf-ink'}"
+          data-testid="answer"
+        >
+          {said.headline}
+        </p>
+        <dl class="mt-3 grid gap-x-6 gap-y-1 sm:grid-cols-[auto_1fr]">
+          {#each said.facts as fact, i (i)}
+            <dt class="text-muted">{fact.label}</dt>
+            <dd class="font-semibold">{fact.value}</dd>
+          {/each}
+        </dl>
+        <UseInDish groups={uses} from={current.values.stage ?? ''} />
+        {#if curve}<Chart {curve} />{/if}
+        <h3 class="mt-4 font-bold">Why</h3>
+        <ul class="mt-1 list-disc pl-5 text-muted">
+          {#each outcome.value.because as reason, i (i)}<li>{reason}</li>{/each}
+        </ul>
+      {:else if unknown && outcome.ok}
+        <p class="text-3xl leading-tight font-extrabold text-ember-ink" data-testid="answer">
+          Not known
+        </p>
+        <p class="mt-1 mb-3 text-muted first-letter:uppercase">{outcome.value.because[0]}.</p>
+        <AskGroups foods={[current.values.food ?? '']} action="?/remember" />
+      {:else}
+        <p class="text-xl font-semibold text-pimento" role="status" data-testid="answer">
+          {problems[0]?.message}; {problems[0]?.remedy}.
+        </p>
+      {/if}
+      <p class="mt-4 text-sm text-muted">
+        These are estimates: the thermometer, the cooker’s manual and local food-safety advice come
+        first.
+      </p>
+    </div>
+  </section>
+</div>

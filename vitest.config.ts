@@ -1,0 +1,35 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+const folder = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
+
+/**
+ * Without the application's plugins: what is tested here is plain TypeScript. The core is pure, so its tests
+ * share one set of modules; the others get their own, for they open databases and start processes.
+ */
+const test = { testTimeout: 60_000 };
+const resolve = { alias: { $core: folder('./src/core'), $lib: folder('./src/lib') } };
+
+export default defineConfig({
+  test: {
+    projects: [
+      {
+        resolve,
+        test: {
+          ...test,
+          name: 'core',
+          include: ['src/core/**/*.test.ts', 'tests/{properties,reference,library}/**/*.test.ts'],
+          isolate: false,
+        },
+      },
+      {
+        resolve,
+        test: {
+          ...test,
+          name: 'application',
+          include: ['src/lib/**/*.test.ts', 'src/demo/**/*.test.ts', 'tests/*.test.ts'],
+        },
+      },
+    ],
+  },
+});
