@@ -3,6 +3,7 @@ const FLOORS = [
   'reason',
   'facts',
   'units',
+  'words',
   'food',
   'steam',
   'liquid',

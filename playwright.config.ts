@@ -5,7 +5,9 @@ export default defineConfig({
   testDir: 'tests/e2e',
   fullyParallel: false,
   workers: 2,
-  timeout: 60_000,
+  // Wide enough for a machine several times slower: what is waited for comes, or the test has found something.
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
   reporter: process.env.CI ? 'line' : 'list',
   use: {
     viewport: { width: 1280, height: 800 },

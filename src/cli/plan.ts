@@ -7,6 +7,7 @@ import { describeProblem } from '$core/reason';
 import { toRunSheet, type SheetLine } from '$core/run';
 import { isImpossibleWithAllHands, planFor, solve, type Schedule } from '$core/solve';
 import { formatDay, formatMinutes, formatTime } from '$core/units';
+import { sayFinding } from '$core/words';
 import { readArguments, readText, UsageError, type Command } from './command';
 
 const usage = `usage: npm run -s olive -- plan household.json "MEAL" [--json]
@@ -46,8 +47,10 @@ function printSheet(
   console.log(`${clock(totals.ready).padEnd(7)}on the table`);
   for (const line of lines.filter((l) => l.at >= totals.ready)) printLine(line, clock);
   if (compiled.notes.length > 0) console.log('\nNeeds a look:');
-  for (const note of compiled.notes)
-    console.log(`- ${note.text}${note.remedy ? ` ${note.remedy}` : ''}`);
+  for (const note of compiled.notes) {
+    const { text, remedy } = sayFinding(note, kitchen);
+    console.log(`- ${text}${remedy === null ? '' : ` ${remedy}`}`);
+  }
 }
 
 function printLine(line: SheetLine, clock: (minute: number) => string): void {

@@ -2,9 +2,10 @@
 import { freeIdIn, type Dish, type Ingredient } from '../dish';
 import { formatQuantity, type System } from '../units';
 
-/** Up to the next 10 ml: nobody measures finer. */
+/** Nobody measures finer, ml. */
 const ROUND_ML = 10;
 
+/** @returns ml, up to the next that can be measured */
 export const roundWater = (ml: number): number => Math.ceil(ml / ROUND_ML) * ROUND_ML;
 
 /**

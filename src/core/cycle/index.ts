@@ -1,4 +1,4 @@
-export { addWater, sayWater } from './add-water';
+export { addWater, roundWater, sayWater } from './add-water';
 export { changesAt, fitsSome, roomFor } from './changes';
 export type { Change, Room } from './changes';
 export { askCooker, bestSupplied, contentsFor, isFinicky, topUpFor } from './ask-cooker';

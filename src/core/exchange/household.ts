@@ -5,7 +5,7 @@ import { kitchenSchema } from '../kitchen';
 import { foodKey, larderItemSchema, priceSchema } from '../lists';
 import { verdictSchema } from '../learn';
 import { mealSchema } from '../meal';
-import { isCompiled, savedPlanSchema } from '../plan';
+import { compiledSchema, savedPlanSchema } from '../plan';
 import { eveningSchema, runEventSchema } from '../run';
 import { storeItemSchema } from '../storage';
 import { failure, success, type Outcome, type Problem } from '../reason';
@@ -55,12 +55,7 @@ export type MoveRecord = z.infer<typeof moveRecordSchema>;
 /** A meal's plan as it was shown last. */
 const planRecordSchema = z.object({
   mealId: z.string().max(60),
-  plan: savedPlanSchema.extend({
-    compiled: z.custom<z.infer<typeof savedPlanSchema>['compiled']>(
-      isCompiled,
-      'the plan of this meal can’t be read; leave it out, and it is made again',
-    ),
-  }),
+  plan: savedPlanSchema.extend({ compiled: compiledSchema }),
 });
 
 const fileSchema = z.object({

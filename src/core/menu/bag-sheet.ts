@@ -8,7 +8,7 @@ import type { MealEntry } from '../meal';
 import { bagContents, freezesInADay, portionGrams } from '../storage';
 import { freezingTime, thawingTime } from '../thermal';
 import { formatQuantity } from '../units';
-import type { Finding } from '../reason';
+import { finding, type Finding } from '../reason';
 
 export interface BagSheet {
   name: string;
@@ -178,27 +178,16 @@ export function freezerNotes(
   );
   const most = freezesInADay(kitchen);
   if (kg === 0) return [];
-  if (most === 0)
-    return [
-      {
-        entryId: null,
-        severity: 'look',
-        text: 'There are bags to freeze, but the kitchen has no freezer.',
-        remedy: 'Add one in Kitchen, or keep the bags in the fridge and use them by their date.',
-      },
-    ];
+  if (most === 0) return [finding('no-freezer', 'look', null, {})];
   if (kg <= most) return [];
   const days = Math.ceil(kg / most);
   return [
-    {
-      entryId: null,
-      severity: 'look',
-      text: `${kg.toFixed(1)} kg for the freezer at once; it freezes about ${most.toFixed(1)} kg in a day (2 lb for each cubic foot, National Center for Home Food Preservation).`,
-      remedy:
-        days <= LONGEST_FREEZING_DAYS
-          ? `Cool everything in the fridge first, and freeze it over ${days} days, the oldest first.`
-          : `Cool everything in the fridge first, freeze ${most.toFixed(1)} kg a day, and plan no more than ${(most * LONGEST_FREEZING_DAYS).toFixed(0)} kg for one day: cooked food waits three days in the fridge at most (USDA FSIS).`,
-    },
+    finding('freezer-slow', 'look', null, {
+      kg,
+      kgADay: most,
+      days,
+      mostDays: LONGEST_FREEZING_DAYS,
+    }),
   ];
 }
 

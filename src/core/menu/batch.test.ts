@@ -11,6 +11,8 @@ import { bagSheet } from './bag-sheet';
 import { BOXES, isBatchDay } from './boxes';
 import { compileMeal } from '../plan';
 import { toRunSheet } from '../run';
+import { sayFinding } from '../words';
+import type { Finding } from '../reason';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const { kitchen, dishes: all } = householdSchema.parse(demoHousehold(NOW));
@@ -234,28 +236,33 @@ describe('a batch day', () => {
   it('bags for the fridge are not frozen: only the others count against the freezer, and the pack step says it', () => {
     const [note] = day([
       { dishId: 'lentil-squash-soup', bags: { copies: 12, state: 'cooked' } },
-    ]).notes.filter((n) => n.text.includes('for the freezer'));
-    const kg = (text: string | undefined): number =>
-      Number(/^([\d.]+) kg/.exec(text ?? '')?.[1] ?? 0);
+    ]).notes.filter((n) => n.code === 'freezer-slow');
+    const kg = (found: Finding | undefined): number =>
+      found?.code === 'freezer-slow' ? found.values.kg : NaN;
     const some = day([
       { dishId: 'lentil-squash-soup', bags: { copies: 12, state: 'cooked', inFridge: 4 } },
     ]);
-    const [less] = some.notes.filter((n) => n.text.includes('for the freezer'));
-    expect(kg(less?.text)).toBeCloseTo((kg(note?.text) * 8) / 12, 0);
+    const [less] = some.notes.filter((n) => n.code === 'freezer-slow');
+    expect(kg(less)).toBeCloseTo((kg(note) * 8) / 12, 6);
     expect(
       some.meanings.some((m) => m.text.includes('4 into the fridge, the rest into the freezer')),
     ).toBe(true);
     // More than three days' freezing is too much for one day of cooking.
-    expect(note?.remedy).toMatch(/plan no more than \d+ kg for one day|over [23] days/);
+    expect(note && sayFinding(note, { system: 'metric' }).remedy).toMatch(
+      /plan no more than [\d.]+ kg for one day|over [23] days/,
+    );
   });
 
   it('more than the freezer takes in a day is said, with the days it takes', () => {
-    const note = (copies: number): string | undefined =>
-      day([{ dishId: 'lentil-squash-soup', bags: { copies, state: 'cooked' } }]).notes.find((n) =>
-        n.text.includes('for the freezer at once'),
-      )?.text;
+    const note = (copies: number): Finding | undefined =>
+      day([{ dishId: 'lentil-squash-soup', bags: { copies, state: 'cooked' } }]).notes.find(
+        (n) => n.code === 'freezer-slow',
+      );
+    const slow = note(12);
     expect(note(1)).toBeUndefined();
-    expect(note(12)).toContain('it freezes about 7.0 kg in a day');
+    expect(slow && sayFinding(slow, { system: 'metric' }).text).toContain(
+      'it freezes about 7 kg in a day',
+    );
   });
 
   it('a set of boxes: each part is cooked for all of them and cooled, and they are filled together', () => {

@@ -5,6 +5,7 @@ import { LEVEL_KPA } from '../cooker';
 import { SOFTENING_Z } from '../doneness';
 import type { Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
+import type { Choice } from '../reason';
 import { insideTemperature } from '../steam';
 import { stackDishes } from '../cycle';
 
@@ -14,8 +15,7 @@ type Level = PressureStage['level'];
 export interface OpenChoice {
   id: string;
   entryId: string;
-  /** What is done, to be followed by what it gains. */
-  text: string;
+  what: Choice;
   meal: Meal;
   /** Changes how the dish is cooked, not only how it is let go: taken only where it is needed. */
   isBold: boolean;
@@ -46,12 +46,6 @@ export function openChoices(
   return isTrouble ? [...ways, ...stacksOf(meal, dishes, kitchen)] : ways;
 }
 
-const RELEASED = {
-  natural: 'released naturally',
-  quick: 'quick-released',
-  timed: 'released naturally for a while, then quickly',
-} as const;
-
 function releaseOf(meal: Meal, entry: MealEntry, dish: Dish): OpenChoice[] {
   if (entry.otherRelease !== null) return [];
   const cycle = dish.stages.find(
@@ -62,7 +56,7 @@ function releaseOf(meal: Meal, entry: MealEntry, dish: Dish): OpenChoice[] {
     {
       id: `${entry.id}.release`,
       entryId: entry.id,
-      text: `${dish.name} is ${RELEASED[cycle.orRelease.kind]}, as the dish allows`,
+      what: { kind: 'release', dish: dish.name, release: cycle.orRelease.kind },
       meal: withEntry(meal, entry, { otherRelease: true }),
       isBold: false,
     },
@@ -85,7 +79,14 @@ function levelsOf(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): O
   ).map((level) => ({
     id: `${entry.id}.level-${level}`,
     entryId: entry.id,
-    text: `${dish.name} cooks at ${level} pressure, ${holdAt(first, level, kitchen.altitudeM)} min instead of ${first.holdMinutes} at ${first.level}`,
+    what: {
+      kind: 'level',
+      dish: dish.name,
+      level,
+      minutes: holdAt(first, level, kitchen.altitudeM),
+      wasLevel: first.level,
+      wasMinutes: first.holdMinutes,
+    },
     meal: withEntry(meal, entry, { level }),
     isBold: true,
   }));
@@ -134,7 +135,7 @@ function stacksOf(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitche
   return stacksIn(meal, (e) => !e.alone && !e.bags, dishes, kitchen).map((s) => ({
     id: s.id,
     entryId: s.upperId,
-    text: `${s.upper} goes above ${s.lower}, in one cycle`,
+    what: { kind: 'stack', upper: s.upper, lower: s.lower },
     meal: s.changed,
     isBold: true,
   }));

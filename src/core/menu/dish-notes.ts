@@ -5,9 +5,7 @@ import { altitudeRule } from '../doneness';
 import type { Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
 import { centreTarget } from '../safety';
-import type { Finding } from '../reason';
-
-const names = (foods: readonly string[]): string => [...new Set(foods)].join(', ');
+import { finding, type Edit, type Finding } from '../reason';
 
 /** Unknown foods, unread text and ingredients of no step, each with where it is set right. */
 export function unknownNotes(entry: MealEntry, dish: Dish): Finding[] {
@@ -15,38 +13,18 @@ export function unknownNotes(entry: MealEntry, dish: Dish): Finding[] {
   const unknown = unknownFoods(scaled).map((i) => i.ingredient.food);
   const used = new Set(dish.stages.flatMap((s) => s.uses));
   const nowhere = dish.ingredients.filter((i) => !used.has(i.id)).map((i) => i.food);
-  const look = (text: string, remedy: string): Finding => ({
-    entryId: entry.id,
-    severity: 'look',
-    text,
-    remedy,
-  });
-  return [
-    ...(unknown.length > 0
-      ? [
-          look(
-            `${dish.name}: what ${names(unknown)} is, is not known, so nothing says when it is safe.`,
-            'Say on the dish’s page what it is.',
-          ),
-        ]
-      : []),
-    ...(nowhere.length > 0
-      ? [
-          look(
-            `${dish.name}: ${names(nowhere)} ${nowhere.length === 1 ? 'goes' : 'go'} into no step, so the plan does not call for ${nowhere.length === 1 ? 'it' : 'them'}.`,
-            'Put it into a step on the dish’s page.',
-          ),
-        ]
-      : []),
-    ...(dish.unread.length > 0
-      ? [
-          look(
-            `${dish.name}: ${dish.unread.length === 1 ? 'a piece' : `${dish.unread.length} pieces`} of its text ${dish.unread.length === 1 ? 'is' : 'are'} not read.`,
-            'Look at the dish’s page: a step or an ingredient may be missing.',
-          ),
-        ]
-      : []),
-  ];
+  const about = { dish: dish.name };
+  const open: Edit[] = [{ kind: 'open-dish', dish: dish.id }];
+  const found: Finding[] = [];
+  if (unknown.length > 0)
+    found.push(finding('food-unknown', 'look', entry.id, { ...about, foods: unknown }, open));
+  if (nowhere.length > 0)
+    found.push(finding('ingredient-nowhere', 'look', entry.id, { ...about, foods: nowhere }, open));
+  if (dish.unread.length > 0)
+    found.push(
+      finding('text-unread', 'look', entry.id, { ...about, pieces: dish.unread.length }, open),
+    );
+  return found;
 }
 
 /**
@@ -64,12 +42,10 @@ export function partCookedNotes(entry: MealEntry, dish: Dish): Finding[] {
     .map((i) => i.ingredient.food);
   if (flesh.length === 0) return [];
   return [
-    {
-      entryId: entry.id,
-      severity: 'look',
-      text: `${dish.name}: ${names(flesh)} would be browned, chilled and finished later. Part-cooked meat is not advised: what survives the browning grows while it cools (USDA FSIS).`,
-      remedy: 'Pack it raw or cook it through. If you brown it, cool it at once and freeze it.',
-    },
+    finding('part-cooked-meat', 'look', entry.id, { dish: dish.name, foods: flesh }, [
+      { kind: 'pack-as', entry: entry.id, state: 'raw' },
+      { kind: 'pack-as', entry: entry.id, state: 'cooked' },
+    ]),
   ];
 }
 
@@ -100,17 +76,5 @@ export function altitudeNotes(dishes: readonly Dish[], kitchen: Kitchen): Findin
       d.stages.some((s) => s.kind === 'pressure' && s.holdMinutes > 0),
   );
   if (!isLonger) return [];
-  const feet = Math.round(kitchen.altitudeM / 0.3048 / 100) * 100;
-  const height =
-    kitchen.system === 'us'
-      ? `${feet.toLocaleString('en')} ft`
-      : `${Math.round(kitchen.altitudeM)} m`;
-  return [
-    {
-      entryId: null,
-      severity: 'info',
-      text: `At ${height} pressure times are ${Math.round((factor - 1) * 100)} % longer than written: 5 % for each 1,000 ft above 2,000 (extension services’ rule).`,
-      remedy: 'Are its times already for this kitchen? Say so on the dish’s page.',
-    },
-  ];
+  return [finding('altitude-longer', 'info', null, { altitudeM: kitchen.altitudeM, factor })];
 }

@@ -3,7 +3,7 @@ import { LONGEST_PRESSURE_MIN } from '../facts';
 import type { Dish, Stage } from '../dish';
 import type { Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
-import type { Problem as Fault, Finding } from '../reason';
+import { finding, type Edit, type Finding, type Problem as Fault } from '../reason';
 import { bagOf } from '../storage';
 import { dayKey } from '../units';
 import { batchDish, runsFor } from './batch';
@@ -124,21 +124,25 @@ function taughtNotes(entry: MealEntry, dish: Dish, taught: Dish): Finding[] {
     if (s.kind !== 'pressure' || written?.kind !== 'pressure') return [];
     if (s.holdMinutes === written.holdMinutes) return [];
     return [
-      {
-        entryId: entry.id,
-        severity: 'info' as const,
-        text: `${dish.name}: ${s.holdMinutes} min at pressure instead of ${written.holdMinutes}; it had to be pressure-cooked again on earlier evenings.`,
-        remedy: 'See the evenings in Log; you can reset it there, or put it into the dish.',
-      },
+      finding('taught-pressure-time', 'info', entry.id, {
+        dish: dish.name,
+        minutes: s.holdMinutes,
+        written: written.holdMinutes,
+      }),
     ];
   });
 }
 
 function cutNote(entry: MealEntry, { name }: Dish, recut: Recut | null): Finding {
-  const text = recut
-    ? `${name} is cut to ${recut.toMm} mm instead of ${recut.fromMm}: as soft after ${recut.hold} min of hold as after ${recut.was} (conduction and softening).`
-    : `${name}: nothing in it becomes quicker by being cut smaller; it is planned as written.`;
-  return { entryId: entry.id, severity: 'info', text, remedy: null };
+  return recut
+    ? finding('cut-smaller', 'info', entry.id, {
+        dish: name,
+        fromMm: recut.fromMm,
+        toMm: recut.toMm,
+        minutes: recut.hold,
+        written: recut.was,
+      })
+    : finding('cut-of-no-use', 'info', entry.id, { dish: name });
 }
 
 /** The dish with its other release where that was chosen. */
@@ -169,12 +173,15 @@ function stacked(
       const why = offer.ok
         ? (offer.value.cookers[0]?.refusals[0]?.message ?? 'no cooker takes both')
         : offer.problems[0]?.message;
-      notes.push({
-        entryId: upper.entry.id,
-        severity: 'look',
-        text: `${upper.dish.name} can’t go above ${lower.dish.name}: ${why}.`,
-        remedy: 'Each gets its own cycle.',
-      });
+      notes.push(
+        finding(
+          'stack-refused',
+          'look',
+          upper.entry.id,
+          { upper: upper.dish.name, lower: lower.dish.name, why: why ?? 'no cooker takes both' },
+          [{ kind: 'own-cycle', entry: upper.entry.id, dish: upper.dish.name }],
+        ),
+      );
       continue;
     }
     gone.add(upper.entry.id);
@@ -183,12 +190,12 @@ function stacked(
       dish: offer.value.dish,
       dishIds: [lower.dish.id, upper.dish.id],
     });
-    notes.push({
-      entryId: lower.entry.id,
-      severity: 'info',
-      text: `${offer.value.dish.name}, in one cycle: ${offer.value.because.join('; ')}.`,
-      remedy: null,
-    });
+    notes.push(
+      finding('stack-kept', 'info', lower.entry.id, {
+        dish: offer.value.dish.name,
+        because: offer.value.because,
+      }),
+    );
   }
   return entries.filter((e) => !gone.has(e.entry.id)).map((e) => merged.get(e.entry.id) ?? e);
 }
@@ -196,12 +203,9 @@ function stacked(
 /** From the fridge, on a day after the last one on which it is safe. */
 function pastItsDay(entry: MealEntry, { name, eatBy }: Dish, day: string): Finding | null {
   if (eatBy === undefined || day <= eatBy) return null;
-  return {
-    entryId: entry.id,
-    severity: 'stop',
-    text: `${name} is past its day then: to use by ${eatBy}.`,
-    remedy: 'Eat it before then, or freeze it in time; after that date, throw it away.',
-  };
+  return finding('past-use-by', 'stop', entry.id, { dish: name, eatBy }, [
+    { kind: 'leave-out', entry: entry.id, dish: name },
+  ]);
 }
 
 /** More of a bag than there is. */
@@ -216,50 +220,41 @@ function overStock(entries: readonly EffectiveEntry[]): Finding[] {
       first: before?.first ?? e,
     });
   }
-  const bags = [...wanted.values()].flatMap(({ servings, first: { entry, dish } }) => {
+  const bags = [...wanted.values()].flatMap(({ servings, first: { entry, dish } }): Finding[] => {
     const free = dish.atMost ?? dish.servings;
     if (servings <= free) return [];
-    const rest = free < dish.servings ? ', the others are in another meal' : '';
     return [
-      {
-        entryId: entry.id,
-        severity: 'look' as const,
-        text: `${dish.name}: ${servings} portions are wanted, and ${free} are in stock${rest}.`,
-        remedy: 'Take fewer of it, or add another dish.',
-      },
+      finding(
+        'more-than-in-stock',
+        'look',
+        entry.id,
+        { dish: dish.name, wanted: servings, free, areOthersTaken: free < dish.servings },
+        asMany(entry, free),
+      ),
     ];
   });
-  const bulk = entries.flatMap(({ entry, dish, servings }) =>
-    bagOf(dish.id) !== null || dish.atMost === undefined || servings <= dish.atMost
-      ? []
-      : [
-          {
-            entryId: entry.id,
-            severity: 'look' as const,
-            text: `${dish.name} for ${servings}: what is in stock is enough for ${dish.atMost}.`,
-            remedy: 'Make it from scratch (under “More”), or for fewer people.',
-          },
-        ],
-  );
+  const bulk = entries.flatMap(({ entry, dish, servings }): Finding[] => {
+    const { atMost } = dish;
+    if (bagOf(dish.id) !== null || atMost === undefined || servings <= atMost) return [];
+    const values = { dish: dish.name, servings, enoughFor: atMost };
+    return [finding('stock-too-small', 'look', entry.id, values, asMany(entry, atMost))];
+  });
   return [...bags, ...bulk];
+}
+
+/** The entry for so many people, where anybody is left to eat it. */
+function asMany(entry: MealEntry, servings: number): Edit[] {
+  return servings >= 1 ? [{ kind: 'servings', entry: entry.id, servings }] : [];
 }
 
 /** Portions for somebody late: on warm where the dish stands it, else heated again. */
 function kept(entries: readonly EffectiveEntry[]): Finding[] {
-  return entries.flatMap(({ entry, dish }) => {
+  return entries.flatMap(({ entry, dish }): Finding[] => {
     if (!entry.keep) return [];
-    const { portions, later } = entry.keep;
-    const stands = dish.wait.maxMinutes === null || dish.wait.maxMinutes >= later;
-    const what = `${portions} ${portions === 1 ? 'portion' : 'portions'} of ${dish.name}`;
-    return [
-      {
-        entryId: entry.id,
-        severity: stands ? ('info' as const) : ('look' as const),
-        text: `${what} for ${later} min later: ${stands ? 'it is kept warm for that long' : `it keeps only ${dish.wait.maxMinutes} min`}.`,
-        remedy: stands
-          ? 'Keep it over 60 °C (USDA FSIS).'
-          : 'Chill it within two hours and heat it to 74 °C (USDA FSIS).',
-      },
-    ];
+    const values = { dish: dish.name, ...entry.keep };
+    const keeps = dish.wait.maxMinutes;
+    return keeps === null || keeps >= values.later
+      ? [finding('kept-warm', 'info', entry.id, values)]
+      : [finding('kept-too-long', 'look', entry.id, { ...values, keeps })];
   });
 }

@@ -4,5 +4,6 @@ export { PACK_STAGE, batchDish, dishOfRun } from './batch';
 export { BOXES, isBatchDay } from './boxes';
 export { atLevel, holdAt, openChoices, stacksIn, withEntry } from './choices';
 export type { OpenChoice } from './choices';
+export { editMeal } from './edit-meal';
 export { looksAtEaters } from './eaters';
 export { effectiveEntries } from './entries';

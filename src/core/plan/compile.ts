@@ -3,9 +3,17 @@ import { scaleDish, type Dish } from '../dish';
 import { effectiveEntries, looksAtEaters } from '../menu';
 import { basisOf, waitFor, type Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
-import { failure, success, type Outcome, type Problem as Fault, type Finding } from '../reason';
+import {
+  byHarm,
+  failure,
+  finding,
+  success,
+  type Finding,
+  type Outcome,
+  type Problem as Fault,
+} from '../reason';
 import type { Problem } from '../solve';
-import { UNITS, formatQuantity } from '../units';
+import { UNITS } from '../units';
 import { cookerUnits, DishCompiler } from './dish-steps';
 import { cookResource, type DishSteps } from './step-writer';
 import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type HandOver } from './types';
@@ -62,7 +70,7 @@ export function compileMeal(
     ...entries.flatMap((e) => e.out.notes),
     ...looksAtEaters(meal, effective.entries),
   ];
-  const handOvers = linkProducts(entries, meal, kitchen, notes);
+  const handOvers = linkProducts(entries, meal, notes);
   const problem: Problem = {
     format: 'olive-clock/problem@1',
     serveAt: 0,
@@ -105,8 +113,7 @@ export function compileMeal(
       };
     }),
   };
-  const rank = { stop: 0, look: 1, info: 2 } as const;
-  notes.sort((a, b) => rank[a.severity] - rank[b.severity]);
+  notes.sort(byHarm);
   return success({
     problem,
     meanings: entries.flatMap((e) => e.out.meanings),
@@ -145,12 +152,7 @@ function ovensApart(entries: readonly CompiledEntry[]): [string, string][] {
 }
 
 /** Ingredients that are another dish's by-product wait for it, and are compared with the amount. */
-function linkProducts(
-  entries: readonly CompiledEntry[],
-  meal: Meal,
-  kitchen: Kitchen,
-  notes: Finding[],
-): HandOver[] {
+function linkProducts(entries: readonly CompiledEntry[], meal: Meal, notes: Finding[]): HandOver[] {
   const handOvers: HandOver[] = [];
   for (const { entry, dish, out } of entries) {
     for (const ingredient of dish.ingredients) {
@@ -167,17 +169,19 @@ function linkProducts(
       const unit = UNITS[ingredient.unit ?? 'ml'];
       const wanted =
         (ingredient.amount ?? 0) * unit.size * ((entry.servings ?? meal.servings) / dish.servings);
-      const read = (ml: number): string =>
-        formatQuantity({ amount: ml, unit: 'ml' }, kitchen.system);
-      const short = unit.kind === 'volume' && wanted > given;
-      notes.push({
-        entryId: entry.id,
-        severity: short ? 'look' : 'info',
-        text: short
-          ? `${dish.name} wants ${read(wanted)} ${product.food}; ${source.dish.name} gives about ${read(given)}.`
-          : `${dish.name} takes ${read(wanted)} ${product.food} from ${source.dish.name}, which gives about ${read(given)}.`,
-        remedy: short ? `Make up the missing ${read(wanted - given)} with stock or water.` : null,
-      });
+      const isShort = unit.kind === 'volume' && wanted > given;
+      const values = {
+        dish: dish.name,
+        from: source.dish.name,
+        food: product.food,
+        wantedMl: wanted,
+        givenMl: given,
+      };
+      notes.push(
+        isShort
+          ? finding('product-short', 'look', entry.id, values)
+          : finding('product-taken', 'info', entry.id, values),
+      );
     }
   }
   return handOvers;

@@ -121,11 +121,7 @@ export class DishCompiler extends HeatWriter {
     const tools = stay.stages.flatMap((s) => (s.kind === 'pressure' ? s.tools : []));
     const known = tools.filter((t) => this.kitchen.tools.some((k) => k.id === t));
     for (const missing of tools.filter((t) => !known.includes(t)))
-      this.note(
-        'look',
-        `${this.scaled.dish.name} needs “${missing}”, which is not in the kitchen.`,
-        'Add it in Kitchen, or use something like it.',
-      );
+      this.note('tool-missing', 'look', { dish: this.scaled.dish.name, tool: missing });
     this.out.blocks.push({ id, units: offers.map((o) => o.cooker.id), tools: known });
     return offers;
   }
@@ -138,11 +134,7 @@ export class DishCompiler extends HeatWriter {
     }
     const fixed = cookers.find((c) => c.id === this.entry.cooker);
     if (this.entry.cooker !== null && !fixed)
-      this.note(
-        'look',
-        `The cooker that ${this.scaled.dish.name} was given is no longer in the kitchen; the plan chooses another.`,
-        'Choose a cooker for it, or leave it open.',
-      );
+      this.note('cooker-gone', 'look', { dish: this.scaled.dish.name });
     const asked = (fixed ? [fixed] : cookers).map((c) =>
       askCooker(this.scaled, stay.stages, c, this.kitchen),
     );
@@ -158,11 +150,12 @@ export class DishCompiler extends HeatWriter {
       this.fail(reason.message, reason.remedy);
       return [];
     }
-    this.note(
-      'stop',
-      `${this.scaled.dish.name} for ${this.scaled.servings} in the ${able.cooker.name}: ${reason.message}.`,
-      sentence(reason.remedy),
-    );
+    this.note('pot-refuses', 'stop', {
+      dish: this.scaled.dish.name,
+      servings: this.scaled.servings,
+      cooker: able.cooker.name,
+      why: { message: reason.message, remedy: reason.remedy },
+    });
     return [able];
   }
 
@@ -236,7 +229,11 @@ export class DishCompiler extends HeatWriter {
       this.step({ id: step, ...thaw.step, aside: true });
       this.mean(step, stage, 'soak', thaw.text, { because: { '': [thaw.because] } });
       this.link(step, edge.first, thaw.waits);
-      if (thaw.note) this.note('look', thaw.note.text, thaw.note.remedy);
+      if (thaw.tooLate !== null)
+        this.note('thaw-too-late', 'look', {
+          food: scaled.ingredient.food,
+          minutes: thaw.tooLate,
+        });
     }
   }
 
@@ -248,11 +245,7 @@ export class DishCompiler extends HeatWriter {
   private aheadWindow(stage: Stage, minutes: number): Partial<ProblemStep> {
     const window = eveningBefore(minutes, this.lead);
     if (window) return { ...window, aside: true };
-    this.note(
-      'look',
-      `“${stage.text}” was to be done the day before, and that has passed.`,
-      'It is planned for the day.',
-    );
+    this.note('ahead-passed', 'look', { work: stage.text });
     return {};
   }
 
@@ -279,10 +272,6 @@ export class DishCompiler extends HeatWriter {
     const to = this.out.edges.get(after.id);
     if (from && to) this.link(from.last, to.first, longestGap(before, after));
   }
-}
-
-function sentence(text: string): string {
-  return text === '' ? '' : `${text[0]?.toUpperCase()}${text.slice(1)}.`;
 }
 
 /** The cooker ids a compiled dish's stays may use, for finding out which liners are shared. */

@@ -10,6 +10,8 @@ import { toOrderMilp } from '../../../tests/support/order-milp';
 import { verifySchedule } from '../../../tests/support/verify-schedule';
 import { compileMeal } from './compile';
 import { waysOut } from '../planner';
+import { sayFinding } from '../words';
+import type { Finding } from '../reason';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const { kitchen, dishes: all } = householdSchema.parse(demoHousehold(NOW));
@@ -103,7 +105,7 @@ describe('facts of an evening', () => {
     const late = plan(tonight, kitchen, frozen(1, true));
     const [a = 0, b = 0] = timeOf(late);
     expect(b - a).toBe(Math.ceil((1000 / 453.592) * 30));
-    expect(late.notes.some((n) => n.text.includes('is too late to thaw in the fridge'))).toBe(true);
+    expect(late.notes.some((n) => n.code === 'thaw-too-late')).toBe(true);
     // Cooked from frozen, nothing is thawed.
     expect(timeOf(plan(m, kitchen, frozen(1, false)))).toEqual([]);
   });
@@ -193,20 +195,23 @@ describe('facts of an evening', () => {
       ]),
     );
     expect(apart.meanings.filter((m) => m.phase === 'hold')).toHaveLength(2);
-    expect(apart.notes.some((n) => n.text.includes('can’t go above'))).toBe(true);
+    expect(apart.notes.some((n) => n.code === 'stack-refused')).toBe(true);
   });
 
   it('a portion kept back is kept warm for as long as the dish keeps, and not a minute longer', () => {
     const keeps = dishes.get('lamb-apricots')?.wait.maxMinutes ?? 0;
-    const said = (later: number): string | undefined => {
+    const said = (later: number): Finding[] => {
       const kept = meal([{ dishId: 'lamb-apricots', keep: { portions: 1, later } }]);
       const compiled = compileMeal(kept, dishes, kitchen, NOW);
-      return compiled.ok
-        ? compiled.value.notes.find((n) => n.text.includes('min later'))?.text
-        : undefined;
+      return compiled.ok ? compiled.value.notes : [];
     };
-    expect(said(keeps)).toMatch(/it is kept warm for that long/);
-    expect(said(keeps + 1)).toMatch(/it keeps only 180 min/);
+    expect(said(keeps).map((n) => n.code)).toContain('kept-warm');
+    expect(said(keeps + 1)).toContainEqual(
+      expect.objectContaining({
+        code: 'kept-too-long',
+        values: expect.objectContaining({ keeps: 180 }),
+      }),
+    );
   });
 
   it('two who each have a dish: their work never overlaps, and each keeps their own pace', () => {
@@ -259,7 +264,7 @@ describe('who eats', () => {
         ],
       }),
     );
-    const said = p.notes.map((n) => `${n.text} ${n.remedy ?? ''}`);
+    const said = p.notes.map((n) => Object.values(sayFinding(n, { system: 'metric' })).join(' '));
     expect(said.some((s) => /Ada can’t eat Lamb.*lamb shoulder/.test(s))).toBe(true);
     // The almonds come last: a portion can be taken out before.
     expect(said.some((s) => /Tomas can’t eat Lamb.*Keep a portion apart/.test(s))).toBe(true);

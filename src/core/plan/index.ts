@@ -1,5 +1,5 @@
 export { compileMeal } from './compile';
-export { isCompiled, savedPlanSchema } from './saved-plan';
+export { compiledSchema, savedPlanSchema } from './saved-plan';
 export type { SavedPlan } from './saved-plan';
 export { cookResource } from './step-writer';
 export { totalsOf } from './totals';

@@ -5,7 +5,7 @@ import type { MealEntry } from '../meal';
 import type { ProblemBlock, ProblemLink, ProblemStep } from '../solve';
 import { formatQuantity } from '../units';
 import type { Phase, StepMeaning } from './types';
-import type { Finding } from '../reason';
+import { finding, type Finding, type FindingValues } from '../reason';
 
 export interface DishSteps {
   steps: ProblemStep[];
@@ -45,8 +45,12 @@ export class StepWriter {
     this.out.failures.push({ message: `${this.scaled.dish.name}: ${message}`, remedy });
   }
 
-  protected note(severity: Finding['severity'], text: string, remedy: string | null): void {
-    this.out.notes.push({ entryId: this.entry.id, severity, text, remedy });
+  protected note<C extends keyof FindingValues>(
+    code: C,
+    severity: Finding['severity'],
+    values: FindingValues[C],
+  ): void {
+    this.out.notes.push(finding(code, severity, this.entry.id, values));
   }
 
   protected step(step: ProblemStep): void {

@@ -20,8 +20,8 @@ export interface Thaw {
   because: string;
   /** How long it may lie thawed before it is cooked, min. */
   waits: number;
-  /** What to tell where the fridge is too slow; null where it is not. */
-  note: { text: string; remedy: string } | null;
+  /** Minutes that the fridge would take where it is too slow; null where it is not. */
+  tooLate: number | null;
 }
 
 /** Fridge, and tap water that is changed, °C. */
@@ -75,7 +75,7 @@ export function thawFor(scaled: ScaledIngredient, lead: Lead): Thaw | null {
       text: `${ingredient.food} out of the freezer, into the fridge, in a bowl`,
       because: `${formatMinutes(minutes)} for ${Math.round(weight)} g: ${inFridge.isByThickness ? `${Math.round(thicknessOf(scaled))} mm thick, by conduction, longer than the rule of a day for each 4 to 5 lb (USDA FSIS, The Big Thaw)` : 'a day for each 4 to 5 lb, a day at least (USDA FSIS, The Big Thaw)'}`,
       waits: WAITS_AFTER_MIN,
-      note: null,
+      tooLate: null,
     };
   const inWater = Math.max(LEAST_WATER_MIN, thawMinutes(scaled, weight, 'water').minutes);
   return {
@@ -83,9 +83,6 @@ export function thawFor(scaled: ScaledIngredient, lead: Lead): Thaw | null {
     text: `Thaw the ${ingredient.food} in cold water, leak-proof; change the water every 30 min`,
     because: `${formatMinutes(inWater)} for ${Math.round(weight)} g: 30 min for each pound, cooked at once (USDA FSIS, The Big Thaw)`,
     waits: WATER_WAITS_MIN,
-    note: {
-      text: `${ingredient.food} is too late to thaw in the fridge: that takes ${formatMinutes(minutes)}.`,
-      remedy: 'The plan uses cold water; or cook it from frozen, at pressure for longer.',
-    },
+    tooLate: minutes,
   };
 }

@@ -42,9 +42,10 @@ describe('what a meal leaves open', () => {
       NOW,
     );
     expect(settled.entries[0]?.otherRelease).toBe(true);
-    expect(reasons[0]?.text).toMatch(
-      /quick-released, as the dish allows: work begins \d+ min later/,
-    );
+    expect(reasons[0]?.values).toMatchObject({
+      choice: { kind: 'release', release: 'quick' },
+      gain: { kind: 'starts-later' },
+    });
   });
 
   it('what the cook has said is kept', () => {
@@ -64,9 +65,14 @@ describe('what a meal leaves open', () => {
     const soon = meal(two, 100, { servings: 4 });
     const settled = settleChoices(soon, dishes, one, NOW);
     expect(settled.meal.entries.filter((e) => e.over !== null)).toHaveLength(1);
-    expect(settled.reasons.some((r) => /goes above .*: everything is ready/.test(r.text))).toBe(
-      true,
-    );
+    expect(
+      settled.reasons.some(
+        (r) =>
+          r.code === 'plan-chose' &&
+          r.values.choice.kind === 'stack' &&
+          r.values.gain.kind === 'ready-sooner',
+      ),
+    ).toBe(true);
     const early = settleChoices(meal(two, 2000, { servings: 4 }), dishes, one, NOW);
     expect(early.meal.entries.every((e) => e.over === null)).toBe(true);
     const apart = meal(
@@ -107,6 +113,6 @@ describe('what a meal leaves open', () => {
       NOW,
     );
     expect(settled.entries[0]?.level).toBe('low');
-    expect(reasons[0]?.text).toContain('at low pressure');
+    expect(reasons[0]?.values).toMatchObject({ choice: { kind: 'level', level: 'low' } });
   });
 });

@@ -3,10 +3,9 @@ import type { Dish } from '../dish';
 import type { Kitchen } from '../kitchen';
 import type { Meal } from '../meal';
 import { alternatives, type Problem, type Schedule } from '../solve';
-import { formatMinutes } from '../units';
 import { openChoices, type OpenChoice } from '../menu';
 import { compileMeal } from '../plan';
-import type { Finding } from '../reason';
+import { finding, type Finding, type Gain } from '../reason';
 
 export interface Settled {
   /** The meal with every open matter answered let the plan choose. */
@@ -123,15 +122,10 @@ function compareTried(a: Tried, b: Tried): number {
 
 function reasonFor(choice: OpenChoice, after: Tried, before: Tried | null): Finding {
   const sooner = (before?.delay ?? 0) - after.delay;
-  const gain = !before
-    ? 'without it there is no plan'
+  const gain: Gain = !before
+    ? { kind: 'only-way' }
     : sooner > 0
-      ? `everything is ready ${formatMinutes(sooner)} sooner`
-      : `work begins ${formatMinutes(after.start - before.start)} later`;
-  return {
-    entryId: choice.entryId,
-    severity: 'info',
-    text: `${choice.text}: ${gain}.`,
-    remedy: 'The plan chose this; change it under the dish.',
-  };
+      ? { kind: 'ready-sooner', minutes: sooner }
+      : { kind: 'starts-later', minutes: after.start - before.start };
+  return finding('plan-chose', 'info', choice.entryId, { choice: choice.what, gain });
 }

@@ -32,7 +32,9 @@ export function waysOut(
   trouble: Pick<CompiledMeal, 'notes'>,
 ): WayOut[] {
   const overfull = new Set(
-    trouble.notes.flatMap((n) => (n.severity === 'stop' && n.entryId ? [n.entryId] : [])),
+    trouble.notes.flatMap((n) =>
+      n.severity === 'stop' && n.subject.kind === 'entry' ? [n.subject.id] : [],
+    ),
   );
   const perDish = meal.entries.flatMap((entry) => {
     const dish = dishes.get(entry.dishId);

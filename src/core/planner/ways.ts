@@ -1,6 +1,7 @@
 /** Ways to fix it of a meal's trouble, each tried with the engine: singly, and where none is enough, in pairs. */
 import type { Dish } from '../dish';
 import { SURENESS, type Meal } from '../meal';
+import { finding } from '../reason';
 import { compileMeal, totalsOf, type CompiledMeal } from '../plan';
 import { HARD_MIN, longestWork } from '../review';
 import { settleChoices } from './settle';
@@ -144,12 +145,9 @@ function troubleOf(meal: Meal, { dishes, kitchen, now }: WaysContext): Pick<Comp
   const compiled = compileMeal(meal, dishes, kitchen, now);
   if (compiled.ok) return compiled.value;
   return {
-    notes: compiled.problems.map(({ field, message, remedy }) => ({
-      entryId: field.replace(/^entries\./, ''),
-      severity: 'stop' as const,
-      text: message,
-      remedy,
-    })),
+    notes: compiled.problems.map(({ field, message, remedy }) =>
+      finding('not-plannable', 'stop', field.replace(/^entries\./, ''), { message, remedy }),
+    ),
   };
 }
 

@@ -47,7 +47,7 @@ describe('what only the finished plan shows', () => {
 
   it('a pudding under the ring of the stew is looked at; with a second ring it is not (common practice)', () => {
     const smells = (rings: number): boolean =>
-      looks(meal, rings).some((n) => n.severity === 'look' && n.text.includes('smells of'));
+      looks(meal, rings).some((n) => n.code === 'pudding-after-savoury');
     expect(smells(1)).toBe(true);
     expect(smells(2)).toBe(false);
   });

@@ -4,11 +4,10 @@ import { contentsAt, scaleDish, type Dish, type PressureStage } from '../dish';
 import type { Cooker, Kitchen } from '../kitchen';
 import type { Meal } from '../meal';
 import type { Schedule } from '../solve';
-import { formatMinutes, formatQuantity } from '../units';
-import { sayWater, findStays } from '../cycle';
+import { findStays, roundWater } from '../cycle';
 import { isTooHard, longestWork, REST_MIN } from './hands-load';
 import type { CompiledMeal } from '../plan';
-import type { Finding } from '../reason';
+import { finding, type Finding } from '../reason';
 
 /** A liner taken up again within this time is still hot, min (estimate). */
 const STILL_HOT_MIN = 10;
@@ -61,12 +60,13 @@ export function looksAtPlan(
     const notes: Finding[] = [];
     const savoury = before.find((o) => !isPudding(o.dish));
     if (isPudding(stay.dish) && savoury && stay.cooker.rings < 2)
-      notes.push({
-        entryId: stay.entry.id,
-        severity: 'look',
-        text: `${stay.dish.name} goes under the ring that smells of ${savoury.dish.name} in the ${stay.cooker.name}.`,
-        remedy: 'Use another cooker or a second ring, if you have one.',
-      });
+      notes.push(
+        finding('pudding-after-savoury', 'look', stay.entry.id, {
+          dish: stay.dish.name,
+          before: savoury.dish.name,
+          cooker: stay.cooker.name,
+        }),
+      );
     const [last] = before;
     if (last && stay.start - last.end <= STILL_HOT_MIN && stay.cooker.spareLiners === 0) {
       const minutes = savedByHeat(stay.dish, stay.entry.servings ?? meal.servings, stay.cooker, {
@@ -74,12 +74,14 @@ export function looksAtPlan(
         planned: plannedRise(compiled, schedule, stay.id),
       });
       if (minutes >= 1)
-        notes.push({
-          entryId: stay.entry.id,
-          severity: 'info',
-          text: `${stay.dish.name} may reach pressure ${Math.round(minutes)} min sooner: the ${stay.cooker.name} is still hot from ${last.dish.name}. The plan does not rely on that.`,
-          remedy: null,
-        });
+        notes.push(
+          finding('pot-still-hot', 'info', stay.entry.id, {
+            dish: stay.dish.name,
+            before: last.dish.name,
+            cooker: stay.cooker.name,
+            minutes: Math.round(minutes),
+          }),
+        );
     }
     return notes;
   });
@@ -106,23 +108,20 @@ function waterLooks(
     const dish = dishes.get(m.dishId);
     if (!topUp || topUp.isOwn || !dish) return [];
     const cooker = kitchen.cookers.find((c) => c.id === unit)?.name ?? unit;
-    const say = (ml: number): string => formatQuantity({ amount: ml, unit: 'ml' }, kitchen.system);
     const entry = meal.entries.find((e) => e.id === m.entryId);
     const servings = entry?.servings ?? meal.servings;
     const ml = topUp.ml * (dish.servings / servings);
+    const values = {
+      dish: m.dishName,
+      cooker,
+      leastMl: topUp.leastMl,
+      thinMl: topUp.thinMl,
+      moreMl: roundWater(topUp.ml),
+    };
     return [
-      {
-        entryId: m.entryId,
-        severity: 'look',
-        text: `${m.dishName}: the ${cooker} needs ${say(topUp.leastMl)} of thin liquid, and the recipe has ${say(topUp.thinMl)}. The plan counts on ${sayWater(topUp.ml, kitchen.system)} more.`,
-        remedy: null,
-        addWater: {
-          dishId: m.dishId,
-          stageId: m.stageId,
-          ml,
-          label: `Add ${sayWater(ml, kitchen.system)} to the dish`,
-        },
-      },
+      finding('pot-needs-water', 'look', m.entryId, values, [
+        { kind: 'add-water', dish: m.dishId, stage: m.stageId, ml: roundWater(ml) },
+      ]),
     ];
   });
 }
@@ -131,16 +130,18 @@ function handsLook({ problem, meanings }: CompiledMeal, schedule: Schedule): Fin
   const work = longestWork(problem, schedule);
   if (!isTooHard(work)) return [];
   const hands = new Set(meanings.filter((m) => m.isHands).map((m) => m.id));
-  const who = problem.hands === 1 ? 'One pair of hands works' : 'All hands work';
+  const minutes = work.to - work.from;
+  const steps = schedule.steps
+    .filter((s) => hands.has(s.id) && s.start < work.to && s.end > work.from)
+    .map((s) => s.id);
   return [
     {
-      entryId: null,
-      severity: 'look',
-      text: `${who} for ${formatMinutes(work.to - work.from)} without ${REST_MIN} minutes’ rest.`,
-      remedy: 'Look at the fixes: more hands, work done the day before, or a dish less.',
-      steps: schedule.steps
-        .filter((s) => hands.has(s.id) && s.start < work.to && s.end > work.from)
-        .map((s) => s.id),
+      ...finding('hands-no-rest', 'look', null, {
+        hands: problem.hands ?? 1,
+        minutes,
+        restMin: REST_MIN,
+      }),
+      subject: { kind: 'work', steps },
     },
   ];
 }

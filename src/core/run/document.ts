@@ -1,8 +1,7 @@
 /** The evening document: the plan that it began with. */
 import { z } from 'zod';
-import { isCompiled } from '../plan';
+import { compiledSchema } from '../plan';
 import { scheduleSchema } from '../solve';
-import type { Evening } from './live';
 import type { Practice } from './practice';
 
 export const eveningSchema = z.object({
@@ -10,7 +9,7 @@ export const eveningSchema = z.object({
   mealId: z.string(),
   name: z.string(),
   serveAt: z.number(),
-  compiled: z.custom<Evening['compiled']>(isCompiled, 'the plan of this evening can’t be read'),
+  compiled: compiledSchema,
   schedule: scheduleSchema,
   practice: z.custom<Practice>((v) => typeof v === 'object' && v !== null).optional(),
 });

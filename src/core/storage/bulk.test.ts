@@ -9,6 +9,7 @@ import { bulkFrom, bulkOf, withBulk, withBulkId } from './bulk';
 import type { StoreItem } from './item';
 import { freezesInADay, portionGrams, roomTaken } from './room';
 import { stocksOf, stockWith } from './stock';
+import { sayFinding } from '../words';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const { kitchen, dishes, stores } = householdSchema.parse(demoHousehold(NOW));
@@ -67,7 +68,7 @@ describe('what was cooked in bulk', () => {
       });
       const compiled = compileMeal(meal, new Map([[made.value.id, made.value]]), kitchen, NOW);
       if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
-      return compiled.value.notes.map((n) => n.text);
+      return compiled.value.notes.map((n) => sayFinding(n, { system: 'metric' }).text);
     };
     expect(notes(6).join()).not.toContain('in stock is enough');
     expect(notes(8).join()).toContain('for 8: what is in stock is enough for 6.');

@@ -8,6 +8,7 @@ import { compileMeal } from '../plan';
 import { solve } from '../solve';
 import { bagDishId, bagOf, dishFromBag, reheatHold, usualMethod } from './reheat';
 import { storeItemSchema, type StoreItem } from './item';
+import { sayFinding } from '../words';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const household = householdSchema.parse(demoHousehold(NOW));
@@ -113,7 +114,10 @@ describe('a bag as a dish', () => {
     expect(thaws).toHaveLength(2);
     for (const thaw of thaws) expect(thaw.end - thaw.start).toBeGreaterThanOrEqual(1440);
     const many = compileMeal({ ...meal, servings: 20 }, dishes, kitchen, NOW);
-    expect(many.ok && many.value.notes.some((n) => n.text.includes('6 are in stock'))).toBe(true);
+    expect(
+      many.ok &&
+        many.value.notes.some((n) => n.code === 'more-than-in-stock' && n.values.free === 6),
+    ).toBe(true);
   });
 
   it('what stands in the fridge past its day for safety is stopped in the plan of that day; past its best it is not', () => {
@@ -132,12 +136,12 @@ describe('a bag as a dish', () => {
       const compiled = compileMeal(meal, new Map([[made.value.id, made.value]]), kitchen, NOW);
       if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
       const stops = compiled.value.notes.filter((n) => n.severity === 'stop');
-      return stops.map((n) => `${n.text} ${n.remedy}`).join();
+      return stops.map((n) => Object.values(sayFinding(n, { system: 'metric' })).join(' ')).join();
     };
     const box = itemOf('HELA');
     expect(box).toMatchObject({ why: 'safety', place: 'fridge' });
-    expect(notes(box, 2)).not.toContain('past its day');
-    expect(notes(box, 9)).toMatch(/past its day then: to use by .* throw it away/);
-    expect(notes({ ...itemOf('MARU'), useBy: '2026-11-20' }, 9)).not.toContain('past its day');
+    expect(notes(box, 2)).not.toContain('past its date');
+    expect(notes(box, 9)).toMatch(/past its date by then: use by .* throw it away/);
+    expect(notes({ ...itemOf('MARU'), useBy: '2026-11-20' }, 9)).not.toContain('past its date');
   });
 });

@@ -129,7 +129,7 @@ describe('the household file', () => {
     const [evening] = (await readHousehold(database)).evenings ?? [];
     if (!meal || !evening) throw new Error('no meal, no evening');
     const { compiled, schedule } = evening.evening;
-    const plan = { format: 'olive-clock/saved-plan@1' as const, compiled, schedule };
+    const plan = { format: 'olive-clock/saved-plan@2' as const, compiled, schedule };
     await updateMeal(database, { meal: meal.meal, plan, revision: meal.revision }, NOW);
     const dish = await readDish(database, 'lamb-apricots');
     if (!dish) throw new Error('no dish');

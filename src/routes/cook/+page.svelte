@@ -31,7 +31,7 @@
         <p class="text-muted">{formatDay(at, data.kitchen)}, {formatTime(at, data.kitchen)}</p>
       </div>
       {#if form?.stops?.mealId === meal.id}
-        <Stops notes={form.stops.notes} />
+        <Stops notes={form.stops.notes} by={data.kitchen} />
       {/if}
       <div class="flex flex-wrap gap-2">
         {#if running.has(meal.id)}

@@ -1,8 +1,9 @@
 <script lang="ts">
   /** What the plan had to stop for: before an evening starts, and for as long as it goes on. */
   import type { Finding } from '$core/reason';
+  import { sayFinding, type Conventions } from '$core/words';
 
-  let { notes }: { notes: readonly Finding[] } = $props();
+  let { notes, by }: { notes: readonly Finding[]; by: Conventions } = $props();
 </script>
 
 {#if notes.length > 0}
@@ -12,8 +13,9 @@
     data-testid="stops"
   >
     {#each notes as note, i (i)}
-      <p><b>Stop.</b> {note.text}</p>
-      {#if note.remedy}<p class="mb-1 text-[15px]">{note.remedy}</p>{/if}
+      {@const { text, remedy } = sayFinding(note, by)}
+      <p><b>Stop.</b> {text}</p>
+      {#if remedy}<p class="mb-1 text-[15px]">{remedy}</p>{/if}
     {/each}
   </div>
 {/if}

@@ -2,6 +2,7 @@
 import type { ChainPart, Contradiction } from '$core/review';
 import type { CompiledMeal } from '$core/plan';
 import type { Finding } from '$core/reason';
+import { sayFinding, type Conventions } from '$core/words';
 import type { TimelineMark } from '$lib/ui/timeline';
 
 /** Things that contradict each other, by numbers. */
@@ -17,15 +18,23 @@ export function lateMarks(chain: readonly ChainPart[]): TimelineMark[] {
 const IN_THE_POT = new Set(['come-up', 'hold', 'release', 'vent']);
 
 /** Whether a note is shown on the runway: what stops a dish, and work that gives the hands no rest. */
-export function isMarked({ severity, entryId, steps }: Finding): boolean {
-  return steps !== undefined || (severity === 'stop' && entryId !== null);
+export function isMarked({ severity, subject }: Finding): boolean {
+  return subject.kind === 'work' || (severity === 'stop' && subject.kind === 'entry');
 }
 
 /** Notes on the runway: dishes over a line where they are cooked, work without a rest at the hands. */
-export function noteMarks(notes: readonly Finding[], compiled: CompiledMeal): TimelineMark[] {
-  return notes.filter(isMarked).map(({ entryId, text, steps }) => {
-    if (steps) return { label: '!', text, steps, atHands: true };
-    const own = compiled.meanings.filter((m) => m.entryId === entryId);
+export function noteMarks(
+  notes: readonly Finding[],
+  compiled: CompiledMeal,
+  by: Conventions,
+): TimelineMark[] {
+  return notes.filter(isMarked).map((note) => {
+    const { subject } = note;
+    const { text } = sayFinding(note, by);
+    if (subject.kind === 'work') return { label: '!', text, steps: subject.steps, atHands: true };
+    const own = compiled.meanings.filter(
+      (m) => subject.kind === 'entry' && m.entryId === subject.id,
+    );
     const inPot = own.filter((m) => IN_THE_POT.has(m.phase));
     return { label: '!', text, steps: (inPot.length > 0 ? inPot : own).map((m) => m.id) };
   });

@@ -6,7 +6,8 @@
   import { addWater } from '$core/cycle';
   import { looksAtPlan, whyLate } from '$core/review';
   import type { SavedPlan } from '$core/plan';
-  import type { Finding } from '$core/reason';
+  import { byHarm, type Edit } from '$core/reason';
+  import { editMeal } from '$core/menu';
   import { cooksOf, givenTo, shareSteps, toRunSheet } from '$core/run';
   import { formatTime } from '$core/units';
   import { Timeline } from '$lib/ui/timeline';
@@ -51,8 +52,7 @@
     if (!plan) return compiled.notes;
     const dishes = new Map(model.dishes.map((d) => [d.id, d]));
     const looks = looksAtPlan(compiled, plan.schedule, model.meal, dishes, model.kitchen);
-    const harm = { stop: 0, look: 1, info: 2 } as const;
-    return [...compiled.notes, ...looks].sort((a, b) => harm[a.severity] - harm[b.severity]);
+    return [...compiled.notes, ...looks].sort(byHarm);
   });
   const impossible = $derived(model.answer?.kind === 'impossible' ? model.answer : null);
   const contradictions = $derived(contradictionMarks(impossible?.contradictions ?? []));
@@ -86,13 +86,19 @@
   );
 
   /** Puts the water that a pot lacks into its dish, with the way back; the plan follows at once. */
-  async function pourWater(water: NonNullable<Finding['addWater']>): Promise<void> {
-    const before = model.dishes.find((d) => d.id === water.dishId);
+  async function pourWater(water: Extract<Edit, { kind: 'add-water' }>): Promise<void> {
+    const before = model.dishes.find((d) => d.id === water.dish);
     if (!before) return;
-    const after = addWater(before, water.stageId, water.ml);
+    const after = addWater(before, water.stage, water.ml);
     await writeDish(after, 'The water has been added to the dish.', before, (kept) =>
       model.exchangeDish(kept),
     );
+  }
+
+  /** Takes the remedy of a finding; a change of the meal is undone like any other. */
+  async function take(edit: Edit): Promise<void> {
+    if (edit.kind === 'add-water') await pourWater(edit);
+    else model.change((meal) => editMeal(meal, edit) ?? meal);
   }
 
   /** The part of a step's id that its entry's pins go by; a cycle is moved by its lid. */
@@ -183,7 +189,7 @@
       {end}
       {cooks}
       {shares}
-      marks={[...chain, ...noteMarks(notes, plan.compiled)]}
+      marks={[...chain, ...noteMarks(notes, plan.compiled, model.kitchen)]}
       {selected}
       onselect={(id) => (selected = selected === id ? null : id)}
       ondrag={model.isPast ? undefined : moveStep}
@@ -210,7 +216,7 @@
         {end}
         {cooks}
         {shares}
-        marks={[...contradictions, ...noteMarks(notes, impossible.compiled)]}
+        marks={[...contradictions, ...noteMarks(notes, impossible.compiled, model.kitchen)]}
       />
     </div>
   {/if}
@@ -253,7 +259,9 @@
         onclose={() => (selected = null)}
       />
     {/if}
-    {#if notes.length > 0}<NeedsLook {notes} onwater={(water) => void pourWater(water)} />{/if}
+    {#if notes.length > 0}
+      <NeedsLook {notes} by={model.kitchen} onedit={(edit) => void take(edit)} />
+    {/if}
     <DishPicks {model} picks={loaded.picks} />
     {#if model.meal.batch}<BagsCard {model} freeLitres={loaded.freeLitres} />{/if}
     <WhoEats {model} />

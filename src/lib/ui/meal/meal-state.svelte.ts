@@ -304,7 +304,7 @@ export class MealState {
     const plan: SavedPlan | null =
       answer?.kind === 'plan' && this.answered === meal
         ? {
-            format: 'olive-clock/saved-plan@1',
+            format: 'olive-clock/saved-plan@2',
             compiled: answer.compiled,
             schedule: answer.schedule,
           }

@@ -1,12 +1,14 @@
 <script lang="ts">
-  import type { Finding } from '$core/reason';
+  import type { Edit, Finding } from '$core/reason';
+  import { sayEdit, sayFinding, type Conventions } from '$core/words';
   import { isMarked } from './marks';
 
   interface Props {
     notes: readonly Finding[];
-    onwater: (water: NonNullable<Finding['addWater']>) => void;
+    by: Conventions;
+    onedit: (edit: Edit) => void;
   }
-  let { notes, onwater }: Props = $props();
+  let { notes, by, onedit }: Props = $props();
   const LOOK = {
     stop: 'border-pimento bg-pimento-soft',
     look: 'border-ember bg-ember-soft',
@@ -19,6 +21,7 @@
   <h2 id="needs-look" class="mb-3 text-xl font-bold">Needs a look</h2>
   <ul class="grid gap-3">
     {#each notes as note, index (index)}
+      {@const { text, remedy } = sayFinding(note, by)}
       <li class="rounded-lg border-l-4 px-4 py-3 wrap-anywhere {LOOK[note.severity]}">
         <p>
           {#if isMarked(note)}
@@ -28,14 +31,22 @@
             >
           {/if}
           <b>{WORD[note.severity]}.</b>
-          {note.text}
+          {text}
         </p>
-        {#if note.remedy}<p class="mt-1 text-[15px]">{note.remedy}</p>{/if}
-        {#if note.addWater}
-          {@const water = note.addWater}
-          <button type="button" class="mt-2 btn" onclick={() => onwater(water)}
-            >{water.label}</button
-          >
+        {#if remedy}<p class="mt-1 text-[15px]">{remedy}</p>{/if}
+        {#if note.edits.length > 0}
+          <p class="mt-2 flex flex-wrap gap-2">
+            {#each note.edits as edit (edit)}
+              {#if edit.kind === 'open-dish'}
+                <a class="btn" href="/dishes/{encodeURIComponent(edit.dish)}">{sayEdit(edit, by)}</a
+                >
+              {:else}
+                <button type="button" class="btn" onclick={() => onedit(edit)}
+                  >{sayEdit(edit, by)}</button
+                >
+              {/if}
+            {/each}
+          </p>
         {/if}
       </li>
     {/each}

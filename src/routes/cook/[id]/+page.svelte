@@ -282,7 +282,7 @@
       A cook is away until <b>{clock(fold.awayUntil)}</b>; the plan counts on it.
     </p>
   {/if}
-  {#if stops.length > 0}<div class="mt-3"><Stops notes={stops} /></div>{/if}
+  {#if stops.length > 0}<div class="mt-3"><Stops notes={stops} by={data.kitchen} /></div>{/if}
   {#if !live.canTap}
     <p
       role="status"

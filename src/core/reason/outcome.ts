@@ -1,0 +1,52 @@
+/** Outcomes a cook can cause, as values that name field and remedy; exceptions are for our bugs. */
+
+/** Something wrong in what was given: which field, what about it, and what to do. */
+export interface Problem {
+  /** Path of the field, as the form or the document names it. */
+  field: string;
+  /** The rule and what was received. */
+  message: string;
+  /** The way out, as an instruction. */
+  remedy: string;
+}
+
+/** Why something can't be, and what helps; the field is plain from where it is shown. */
+export type Refusal = Omit<Problem, 'field'>;
+
+/** Either a value, or everything that keeps it from being one. */
+export type Outcome<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
+
+export function success<T>(value: T): Outcome<T> {
+  return { ok: true, value };
+}
+
+export function failure<T>(...problems: Problem[]): Outcome<T> {
+  return { ok: false, problems };
+}
+
+/** One line for a terminal: field, rule, remedy. */
+export function describeProblem(problem: Problem): string {
+  return `${problem.field}: ${problem.message}; ${problem.remedy}`;
+}
+
+/**
+ * What a schema refuses. A schema has room for one string only, so its messages are written “what is wrong; what to
+ * do”; this is the one place that takes them apart.
+ *
+ * @param whole the field where the issue names none
+ * @param usual the remedy where the message has none
+ */
+export function problemsOf(
+  issues: readonly { path: readonly PropertyKey[]; message: string }[],
+  whole = '',
+  usual = 'correct it',
+): Problem[] {
+  return issues.map((issue): Problem => {
+    const [message = '', ...remedy] = issue.message.split('; ');
+    return {
+      field: issue.path.map(String).join('.') || whole,
+      message,
+      remedy: remedy.join('; ') || usual,
+    };
+  });
+}

@@ -1,0 +1,2 @@
+export { sayEdit, sayFinding } from './findings';
+export type { Conventions } from './findings';
