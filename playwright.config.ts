@@ -13,6 +13,9 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Athens',
+    // Each test has a browser profile of its own: a worker would fetch the whole build into each of them. The test of
+    // an evening without a server allows it.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env.CHROMIUM || '/usr/bin/chromium',
       args: [

@@ -1,6 +1,6 @@
 import { parseHousehold, type Household } from '$core/exchange';
 import { checkServingTime, SURENESS, type Meal } from '$core/meal';
-import { compileMeal, totalsOf, type CompiledMeal } from '$core/plan';
+import { compileMeal, planOf, totalsOf, type CompiledMeal } from '$core/plan';
 import { explainConflict } from '$core/review';
 import { settleChoices } from '$core/planner';
 import { describeProblem } from '$core/reason';
@@ -42,7 +42,7 @@ function printSheet(
   );
   if (totals.ready > 0) console.log(`${clock(0)} can’t be met: ${totals.ready} min late.`);
   console.log(`Start at ${clock(totals.firstStart)}; ${formatMinutes(totals.handsOn)} hands-on.\n`);
-  const lines = toRunSheet(compiled, schedule, kitchen, serveAt);
+  const lines = toRunSheet(planOf(compiled, schedule), kitchen, serveAt);
   for (const line of lines.filter((l) => l.at < totals.ready)) printLine(line, clock);
   console.log(`${clock(totals.ready).padEnd(7)}on the table`);
   for (const line of lines.filter((l) => l.at >= totals.ready)) printLine(line, clock);

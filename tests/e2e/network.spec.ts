@@ -203,7 +203,7 @@ test('a screen on the wall shows and changes nothing', async () => {
 test('over https by name: a service worker, and the evening opens again without a server', async () => {
   test.setTimeout(90_000);
   await serve(PORTS.https, '--https');
-  const context = await browser.newContext();
+  const context = await browser.newContext({ serviceWorkers: 'allow' });
   const page = await context.newPage();
   const origin = `https://${NAME}:${PORTS.https}`;
   await page.goto(`${origin}/cook`);

@@ -1,8 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
-import { OwnServer } from './own-server';
-
-const FIRST_PORT = 4810;
+import { freePort, OwnServer } from './own-server';
 
 /**
  * Each worker has a server and a demo household of its own. Every test fails on an error in the console or in
@@ -10,8 +8,8 @@ const FIRST_PORT = 4810;
  */
 export const test = base.extend<{ quiet: undefined }, { server: OwnServer }>({
   server: [
-    async ({}, use, { parallelIndex }) => {
-      const server = new OwnServer(FIRST_PORT + parallelIndex);
+    async ({}, use) => {
+      const server = new OwnServer(await freePort());
       server.seed();
       await server.start();
       await use(server);

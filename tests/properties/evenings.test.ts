@@ -57,24 +57,24 @@ function play(evening: Evening, next: () => number) {
   let isDropped = false;
   for (; now < end; now += MINUTE) {
     const state = foldEvening(evening, events, now);
-    const open = state.steps.filter((s) => s.status !== 'done' && s.meaning.phase !== 'rinse');
+    const open = state.steps.filter((s) => s.status !== 'done' && s.operation.phase !== 'rinse');
     if (open.length === 0) return { events, replans, refused, state, isOver: true };
-    const running = open.find((s) => s.meaning.isHands && s.status === 'running');
+    const running = open.find((s) => s.operation.isHands && s.status === 'running');
     const due = open.find(
-      (s) => (s.meaning.isHands || s.meaning.phase === 'preheat') && s.status === 'due',
+      (s) => (s.operation.isHands || s.operation.phase === 'preheat') && s.status === 'due',
     );
     const luck = next();
     if (running && now >= running.end - MINUTE && luck < 0.7)
-      add({ kind: 'done', step: running.meaning.id });
-    else if (running && luck < 0.02) add({ kind: 'more', step: running.meaning.id, minutes: 3 });
-    else if (!running && due && luck < 0.75) add({ kind: 'started', step: due.meaning.id });
-    const pot = open.find((s) => s.meaning.phase === 'come-up' && s.status === 'running');
-    if (pot && next() < 0.02) add({ kind: 'trouble', step: pot.meaning.id, what: 'overheating' });
-    if (pot && next() < 0.08) add({ kind: 'done', step: pot.meaning.id });
+      add({ kind: 'done', step: running.operation.id });
+    else if (running && luck < 0.02) add({ kind: 'more', step: running.operation.id, minutes: 3 });
+    else if (!running && due && luck < 0.75) add({ kind: 'started', step: due.operation.id });
+    const pot = open.find((s) => s.operation.phase === 'come-up' && s.status === 'running');
+    if (pot && next() < 0.02) add({ kind: 'trouble', step: pot.operation.id, what: 'overheating' });
+    if (pot && next() < 0.08) add({ kind: 'done', step: pot.operation.id });
     if (next() < 0.001) add({ kind: 'guests', minutes: 10 });
     if (!isDropped && open.length > 20 && next() < 0.0005) {
       isDropped = true;
-      add({ kind: 'dropped', entry: open[0]?.meaning.entryId });
+      add({ kind: 'dropped', entry: open[0]?.operation.entryId });
     }
   }
   return { events, replans, refused, state: foldEvening(evening, events, now), isOver: false };
@@ -91,7 +91,7 @@ describe('evenings played', () => {
       expect(played.isOver, `evening ${i}`).toBe(true);
       expect(played.refused, `evening ${i}: re-planning gave no answer`).toBe(0);
       for (const step of played.state.steps)
-        expect(step.end, step.meaning.id).toBeGreaterThanOrEqual(step.start);
+        expect(step.end, step.operation.id).toBeGreaterThanOrEqual(step.start);
       // Stopped and started again at every tenth event: the same evening.
       for (let cut = 0; cut < played.events.length; cut += 10) {
         const kept = JSON.parse(JSON.stringify(played.events.slice(0, cut))) as RunEvent[];

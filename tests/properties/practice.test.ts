@@ -71,7 +71,7 @@ function play(evening: Evening): { events: RunEvent[]; replans: number; unanswer
   for (; now < end; now += STEP_MS) {
     const state = foldEvening(evening, events, now);
     if (state.isServed) break;
-    const units = new Set(state.steps.flatMap((s) => (s.unit ? [s.unit] : [])));
+    const units = new Set(state.steps.flatMap(({ operation: { unit } }) => unit ?? []));
     const said = [...units].flatMap((unit) => {
       const reading = readPot(own, state, events, unit, now);
       return reading ? eventsFrom(reading, state) : [];
@@ -104,16 +104,18 @@ describe('practice evenings with virtual cookers', () => {
       expect(state.isServed, `evening ${i} ends`).toBe(true);
       expect(played.unanswered, `evening ${i}: re-planning gave no answer`).toBe(0);
       for (const step of state.steps)
-        expect(step.end, step.meaning.id).toBeGreaterThanOrEqual(step.start);
+        expect(step.end, step.operation.id).toBeGreaterThanOrEqual(step.start);
 
       const account = accountOf(evening, played.events, dishes, last);
       expect(account.late).not.toBeNull();
       delays.push(account.late ?? 0);
       // What the pots really took is what the account says, to the minute and a step of the play.
-      for (const phase of account.phases.filter((p) => p.phase === 'come-up' && p.real !== null)) {
-        const cycle = phase.step.slice(0, phase.step.lastIndexOf('.'));
-        const truth = evening.practice?.truth[cycle];
-        const real = truth?.comeUp[phase.unit ?? ''] ?? 0;
+      for (const phase of account.phases.filter(
+        (p) => p.operation.phase === 'come-up' && p.real !== null,
+      )) {
+        const { entryId, stageId, unit } = phase.operation;
+        const truth = evening.practice?.truth[`${entryId}.${stageId}`];
+        const real = truth?.comeUp[unit ?? ''] ?? 0;
         if (truth?.mishap === 'overheating' || truth?.mishap === 'valve')
           expect(phase.real).toBeGreaterThan(real);
         else expect(Math.abs((phase.real ?? 0) - real)).toBeLessThanOrEqual(1);

@@ -2,7 +2,7 @@
 import { defaultParameters } from '../cooker';
 import { WORK_KINDS, type Kitchen, type WorkKind } from '../kitchen';
 import type { Account, Evening } from '../run';
-import { cookResource } from '../plan';
+import { planOf, type Operation, type Plan } from '../plan';
 import type { Verdict } from './suggest';
 import type { Observation } from './types';
 
@@ -28,12 +28,12 @@ export function observe(
 ): Observation[] {
   if (evening.practice) return [];
   const { basis } = evening.compiled;
+  const plan = planOf(evening.compiled, evening.schedule);
   const common = { evening: evening.id, eveningName: evening.name, at: evening.serveAt };
   const troubled = new Set(account.troubles.map((t) => t.dish));
-  const holds = account.holds.flatMap(({ step, planned, real }): Observation[] => {
-    const meaning = evening.compiled.meanings.find((m) => m.id === step);
-    if (!meaning || planned < SHORTEST_MIN) return [];
-    const key = `${meaning.dishId}/${meaning.stageId}`;
+  const holds = account.holds.flatMap(({ operation, planned, real }): Observation[] => {
+    if (planned < SHORTEST_MIN) return [];
+    const key = `${operation.dishId}/${operation.stageId}`;
     return [
       {
         ...common,
@@ -41,35 +41,33 @@ export function observe(
         real,
         figure: `hold.${key}`,
         kind: 'hold',
-        about: meaning.dishName,
+        about: operation.dishName,
         log: Math.log(real / planned) + Math.log(basis?.holds?.[key] ?? 1),
       },
     ];
   });
-  const lengths = account.phases.flatMap((phase): Observation[] => {
-    const { planned, real } = phase;
+  const lengths = account.phases.flatMap(({ operation, planned, real, cook }): Observation[] => {
+    const { phase, unit, kg } = operation;
     if (real === null || planned < SHORTEST_MIN || real <= 0) return [];
     const ratio = Math.log(real / planned);
     if (Math.abs(ratio) > Math.log(FARTHEST_FACTOR)) return [];
-    const meaning = evening.compiled.meanings.find((m) => m.id === phase.step);
-    if (!meaning) return [];
     const made = (rest: Omit<Observation, keyof typeof common | 'planned' | 'real'>) => [
       { ...common, planned, real, ...rest },
     ];
-    if (phase.phase === 'come-up' || phase.phase === 'release') {
+    if (phase === 'come-up' || phase === 'release') {
       // An open valve or a burnt bottom is no sign of a weak heater.
-      const cooker = kitchen.cookers.find((c) => c.id === phase.unit);
-      if (!cooker || troubled.has(phase.dish)) return [];
+      const cooker = kitchen.cookers.find((c) => c.id === unit);
+      if (!cooker || troubled.has(operation.dishName)) return [];
       const used = basis?.heats[cooker.id] ?? cooker.heat ?? defaultParameters(cooker);
-      if (phase.phase === 'come-up')
+      if (phase === 'come-up')
         return made({
           figure: `power.${cooker.id}`,
           kind: 'power',
           about: cooker.name,
           log: Math.log(used.efficiency) - ratio,
-          ...(meaning.kg?.[cooker.id] === undefined ? {} : { kg: meaning.kg[cooker.id] }),
+          ...(kg === null ? {} : { kg }),
         });
-      if (!isNatural(evening, phase.step)) return [];
+      if (!isNatural(plan, operation)) return [];
       return made({
         figure: `loss.${cooker.id}`,
         kind: 'loss',
@@ -77,21 +75,21 @@ export function observe(
         log: Math.log(used.lossWPerK) - ratio,
       });
     }
-    const kind = WORK_KINDS.find((k) => k === phase.phase);
-    if (OWN_STAGE.has(phase.phase)) {
-      const key = `${meaning.dishId}/${meaning.stageId}`;
+    const kind = WORK_KINDS.find((k) => k === phase);
+    if (OWN_STAGE.has(phase)) {
+      const key = `${operation.dishId}/${operation.stageId}`;
       return made({
         figure: `stage.${key}`,
         kind: 'stage',
-        about: `${meaning.dishName}: ${meaning.text}`,
+        about: `${operation.dishName}: ${operation.text}`,
         log: ratio + Math.log(basis?.stages[key] ?? 1),
       });
     }
     if (!kind) return [];
     // Against the pace that the plan took: that of whom the dish was given to, or everybody's.
-    const given = givenCook(evening, phase.step, kitchen);
+    const given = kitchen.cooks.find((c) => c.id === operation.cook);
     const log = ratio + Math.log(basis?.paces[given?.id ?? 'all']?.[kind] ?? 1);
-    const own = kitchen.cooks.find((c) => c.id === phase.cook) ?? given;
+    const own = kitchen.cooks.find((c) => c.id === cook) ?? given;
     const figure = (id: string, name: string): Observation[] =>
       made({
         figure: `pace.${id}.${kind}`,
@@ -106,7 +104,7 @@ export function observe(
   });
   const waits = account.dishes.flatMap(({ entryId, name, waited, stands }): Observation[] => {
     const said = verdicts.get(entryId)?.wait ?? null;
-    const dishId = evening.compiled.meanings.find((m) => m.entryId === entryId)?.dishId;
+    const dishId = plan.operations.find((o) => o.entryId === entryId)?.dishId;
     if (said === null || dishId === undefined || !stands || !waited || waited < SHORTEST_WAIT_MIN)
       return [];
     return [
@@ -131,18 +129,9 @@ export const WORK_WORDS: Readonly<Record<WorkKind, string>> = {
   finish: 'finishing',
 };
 
-/** Whom the plan gave the step's dish to. */
-function givenCook(
-  evening: Evening,
-  step: string,
-  kitchen: Kitchen,
-): Kitchen['cooks'][number] | undefined {
-  const uses = evening.compiled.problem.steps.find((s) => s.id === step)?.uses ?? {};
-  return kitchen.cooks.find((c) => cookResource(c.id) in uses);
-}
-
-/** A pot that was left to let go by itself: nothing is vented after it. */
-function isNatural(evening: Evening, releaseStep: string): boolean {
-  const stem = releaseStep.replace(/\.release$/, '');
-  return !evening.compiled.meanings.some((m) => m.id === `${stem}.vent`);
+/** A pot that was left to release by itself: nothing is released after it. */
+function isNatural(plan: Plan, release: Operation): boolean {
+  return !plan.operations.some(
+    (o) => o.entryId === release.entryId && o.stageId === release.stageId && o.phase === 'vent',
+  );
 }

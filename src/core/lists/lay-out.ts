@@ -1,8 +1,7 @@
 /** Laying out: everything cut and measured before the first pot is hot, and the tools for it. */
 import { scaleDish, type Dish, type ScaledIngredient } from '../dish';
 import type { Kitchen } from '../kitchen';
-import type { CompiledMeal } from '../plan';
-import type { Schedule } from '../solve';
+import type { Plan } from '../plan';
 import { formatQuantity, type Quantity } from '../units';
 import { foodKey } from './larder';
 
@@ -28,16 +27,15 @@ interface Used {
 /** Per dish in the order of use; nothing for what comes out of another dish. */
 export function layOut(
   dishes: readonly { entryId: string; dish: Dish; servings: number }[],
-  compiled: CompiledMeal,
-  schedule: Schedule,
+  plan: Plan,
   kitchen: Kitchen,
 ): LayOutGroup[] {
   const startOf = (entryId: string): number =>
     Math.min(
       0,
-      ...compiled.meanings
-        .filter((m) => m.entryId === entryId && m.phase !== 'soak')
-        .flatMap((m) => schedule.steps.filter((s) => s.id === m.id).map((s) => s.start)),
+      ...plan.operations
+        .filter((o) => o.entryId === entryId && o.phase !== 'soak')
+        .map((o) => o.start),
     );
   return dishes
     .map(({ entryId, dish, servings }) => {
@@ -119,7 +117,7 @@ const ASKED: readonly (readonly [RegExp, string])[] = [
 ];
 
 /** What is needed when: racks and pans that the plan has taken, and what the steps' words ask for. */
-export function toolsFor(compiled: CompiledMeal, schedule: Schedule, kitchen: Kitchen): ToolUse[] {
+export function toolsFor(plan: Plan, kitchen: Kitchen): ToolUse[] {
   const uses = new Map<string, ToolUse>();
   const add = (tool: string, at: number, dish: string): void => {
     const found = uses.get(tool) ?? { tool, at, dishes: [] };
@@ -127,18 +125,15 @@ export function toolsFor(compiled: CompiledMeal, schedule: Schedule, kitchen: Ki
     if (!found.dishes.includes(dish)) found.dishes.push(dish);
     uses.set(tool, found);
   };
-  for (const block of compiled.problem.blocks ?? []) {
-    const time = schedule.blocks.find((b) => b.id === block.id);
-    const step = compiled.problem.steps.find((s) => s.block === block.id);
-    const dish = compiled.meanings.find((m) => m.id === step?.id)?.dishName ?? '';
-    for (const id of block.tools ?? [])
-      add(kitchen.tools.find((t) => t.id === id)?.name ?? id, time?.start ?? 0, dish);
+  for (const { id, tools, start } of plan.stays) {
+    const dish = plan.operations.find((o) => o.stay === id)?.dishName ?? '';
+    for (const tool of tools)
+      add(kitchen.tools.find((t) => t.id === tool)?.name ?? tool, start, dish);
   }
-  for (const meaning of compiled.meanings) {
-    const at = schedule.steps.find((s) => s.id === meaning.id)?.start ?? 0;
+  for (const { text, isHands, caution, dishName, start } of plan.operations) {
     for (const [pattern, tool] of ASKED)
-      if (meaning.isHands && pattern.test(meaning.text)) add(tool, at, meaning.dishName);
-    if (meaning.caution?.code === 'centre-temperature') add('thermometer', at, meaning.dishName);
+      if (isHands && pattern.test(text)) add(tool, start, dishName);
+    if (caution?.code === 'centre-temperature') add('thermometer', start, dishName);
   }
   return [...uses.values()].sort((a, b) => a.at - b.at);
 }

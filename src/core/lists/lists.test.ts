@@ -4,7 +4,7 @@ import { demoHousehold } from '../../demo/household';
 import { dishSchema, type Dish, type Ingredient } from '../dish';
 import { householdSchema } from '../exchange';
 import { solve } from '../solve';
-import { compileMeal } from '../plan';
+import { compileMeal, planOf } from '../plan';
 import {
   layOut,
   mergedCuts,
@@ -155,7 +155,7 @@ describe('laying out', () => {
   const schedule = solve(compiled.value.problem, { work: 2_000_000 });
 
   it('goes in the order of use, dish by dish, first what is begun first', () => {
-    const groups = layOut(entries, compiled.value, schedule, household.kitchen);
+    const groups = layOut(entries, planOf(compiled.value, schedule), household.kitchen);
     expect(groups.map((g) => g.start)).toEqual(groups.map((g) => g.start).sort((a, b) => a - b));
     const lamb = groups.find((g) => g.dish.startsWith('Lamb'));
     expect(lamb?.items[0]?.text).toMatch(/lamb shoulder/);
@@ -174,7 +174,7 @@ describe('laying out', () => {
   });
 
   it('names racks and pans with the minute, and the thermometer where safety asks for it', () => {
-    const tools = toolsFor(compiled.value, schedule, household.kitchen);
+    const tools = toolsFor(planOf(compiled.value, schedule), household.kitchen);
     expect(tools.map((t) => t.tool)).toEqual(
       expect.arrayContaining(['thermometer', 'Low rack', 'colander']),
     );

@@ -9,7 +9,7 @@ import { verifySchedule } from '../../../tests/support/verify-schedule';
 import { runsFor, batchDish, dishOfRun } from './batch';
 import { bagSheet } from './bag-sheet';
 import { BOXES, isBatchDay } from './boxes';
-import { compileMeal } from '../plan';
+import { compileMeal, planOf } from '../plan';
 import { toRunSheet } from '../run';
 import { sayFinding } from '../words';
 import type { Finding } from '../reason';
@@ -221,7 +221,7 @@ describe('a batch day', () => {
       { dishId: 'bulk-chickpeas', servings: 1, bags: { copies: 16, state: 'cooked' } },
     ]);
     const schedule = { ...solve(plan.problem, { work: 400_000 }), milliseconds: 0 };
-    const lines = toRunSheet(plan, schedule, kitchen, Date.UTC(2026, 10, 28, 16));
+    const lines = toRunSheet(planOf(plan, schedule), kitchen, Date.UTC(2026, 10, 28, 16));
     const soaks = lines.filter((l) => l.action.startsWith('Soak'));
     expect(soaks).toHaveLength(1);
     expect(soaks[0]?.dish).toMatch(/^Chickpeas in bulk, \d runs$/);

@@ -9,6 +9,7 @@ import { solve } from '../solve';
 import { toOrderMilp } from '../../../tests/support/order-milp';
 import { verifySchedule } from '../../../tests/support/verify-schedule';
 import { compileMeal } from './compile';
+import { planOf } from './plan';
 import { waysOut } from '../planner';
 import { sayFinding } from '../words';
 import type { Finding } from '../reason';
@@ -367,7 +368,7 @@ describe('nights and clocks', () => {
     if (!compiled.ok) throw new Error('not compiled');
     const schedule = solve(compiled.value.problem);
     expect(schedule.delay).toBe(0);
-    const sheet = toRunSheet(compiled.value, schedule, kitchen, serveAt);
+    const sheet = toRunSheet(planOf(compiled.value, schedule), kitchen, serveAt);
     const instants = sheet.map((l) => serveAt + l.at * 60_000);
     expect(instants).toEqual([...instants].sort((a, b) => a - b));
   });

@@ -8,6 +8,7 @@ import { toRunSheet } from '../run';
 import { solve } from '../solve';
 import { checkDish } from '../review';
 import { compileMeal } from './compile';
+import { planOf } from './plan';
 import type { CompiledMeal } from './types';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
@@ -319,7 +320,7 @@ describe('what goes in nowhere, and what rests', () => {
       }),
     );
     const schedule = solve(c.problem, { work: 200_000 });
-    const lines = toRunSheet(c, schedule, kitchen, NOW + 30 * HOUR);
+    const lines = toRunSheet(planOf(c, schedule), kitchen, NOW + 30 * HOUR);
     expect(
       lines.some((l) => l.action === 'Rest under foil' && /^until /.test(l.detail ?? '')),
     ).toBe(true);

@@ -6,6 +6,7 @@ import type { Meal } from '../meal';
 import { toRunSheet } from '../run';
 import { solve } from '../solve';
 import { compileMeal } from './compile';
+import { planOf } from './plan';
 import { explainConflict } from '../review';
 
 /** What the kitchen's own facts do to a plan. */
@@ -32,7 +33,7 @@ describe('the kitchen in a plan', () => {
       ...k,
       cookers: k.cookers.map((c) => ({ ...c, words: { pressure: 'Steam', high: 'Strong' } })),
     }));
-    const sheet = toRunSheet(compiled, solve(compiled.problem), kitchen, NOW);
+    const sheet = toRunSheet(planOf(compiled, solve(compiled.problem)), kitchen, NOW);
     const settings = sheet.flatMap((l) => (l.setting ? [l.setting] : []));
     expect(settings.length).toBeGreaterThan(0);
     for (const setting of settings)

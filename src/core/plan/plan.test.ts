@@ -14,6 +14,7 @@ import {
 import { verifySchedule } from '../../../tests/support/verify-schedule';
 import { addWater } from '../cycle';
 import { compileMeal } from './compile';
+import { planOf } from './plan';
 import { conflictGroups, explainConflict, looksAtPlan } from '../review';
 import { totalsOf } from './totals';
 import type { CompiledMeal } from './types';
@@ -63,7 +64,7 @@ describe('the harvest supper', () => {
         (at.get(handOver.toStep)?.start ?? -999) >= (at.get(handOver.fromStep)?.end ?? 999),
     ).toBe(true);
 
-    const sheet = toRunSheet(compiled, schedule, h.kitchen, Date.parse(meal.serveAt));
+    const sheet = toRunSheet(planOf(compiled, schedule), h.kitchen, Date.parse(meal.serveAt));
     expect(sheet.map((l) => l.at)).toEqual([...sheet.map((l) => l.at)].sort((a, b) => a - b));
     const valveWarnings = sheet.filter((l) => l.caution?.code === 'valve');
     expect(valveWarnings).toHaveLength(1);
@@ -159,7 +160,7 @@ describe('what cannot be planned is said with the field and the remedy', () => {
     const compiled = compileMeal(meal, new Map(h.dishes.map((d) => [d.id, d])), h.kitchen, NOW);
     if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
     const schedule = solve(compiled.value.problem, { work: 300_000 });
-    const lines = toRunSheet(compiled.value, schedule, h.kitchen, Date.parse(meal.serveAt));
+    const lines = toRunSheet(planOf(compiled.value, schedule), h.kitchen, Date.parse(meal.serveAt));
     const seal = lines.find((l) => l.stepId.startsWith('lamb-apricots') && l.setting !== null);
     expect(seal?.amounts.join()).toMatch(/more water, for this pot/);
     const dishes = new Map(h.dishes.map((d) => [d.id, d]));

@@ -97,6 +97,7 @@ export class StepWriter {
       >
     > = {},
   ): void {
+    const isHands = (this.out.steps.find((s) => s.id === id)?.hands ?? 0) > 0;
     this.out.meanings.push({
       id,
       entryId: this.entry.id,
@@ -108,7 +109,8 @@ export class StepWriter {
       amounts: more.amounts ?? [],
       because: more.because ?? {},
       caution: more.caution ?? null,
-      isHands: (this.out.steps.find((s) => s.id === id)?.hands ?? 0) > 0,
+      isHands,
+      ...(isHands && this.cook ? { cook: this.cook.id } : {}),
       ...(more.celsius === undefined ? {} : { celsius: more.celsius }),
       ...(more.settings === undefined ? {} : { settings: more.settings }),
       ...(more.kg === undefined ? {} : { kg: more.kg }),

@@ -38,6 +38,8 @@ export interface StepMeaning {
   caution: Caution | null;
   /** Whether a cook has to be there. */
   isHands: boolean;
+  /** Id of the cook that the dish was given to, where it was. */
+  cook?: string;
   /** Oven setting, °C. */
   celsius?: number;
   /** What is in the pot while it comes up, kg, by unit id. */

@@ -3,10 +3,10 @@ import { comeUp, defaultParameters } from '../cooker';
 import { contentsAt, scaleDish, type Dish, type PressureStage } from '../dish';
 import type { Cooker, Kitchen } from '../kitchen';
 import type { Meal } from '../meal';
-import type { Schedule } from '../solve';
+import type { Problem, Schedule } from '../solve';
 import { findStays, roundWater } from '../cycle';
 import { isTooHard, longestWork, REST_MIN } from './hands-load';
-import type { CompiledMeal } from '../plan';
+import { planOf, type CompiledMeal, type Plan } from '../plan';
 import { finding, type Finding } from '../reason';
 
 /** A liner taken up again within this time is still hot, min (estimate). */
@@ -47,11 +47,13 @@ export function looksAtPlan(
   dishes: ReadonlyMap<string, Dish>,
   kitchen: Kitchen,
 ): Finding[] {
-  const stays = schedule.blocks.flatMap((block) => {
-    const cooker = kitchen.cookers.find((c) => c.id === block.unit);
-    const entry = meal.entries.find((e) => block.id.startsWith(`${e.id}.`));
-    const dish = dishes.get(entry?.dishId ?? '');
-    return cooker && entry && dish ? [{ ...block, cooker, entry, dish }] : [];
+  const plan = planOf(compiled, schedule);
+  const stays = plan.stays.flatMap((stay) => {
+    const cooker = kitchen.cookers.find((c) => c.id === stay.unit);
+    const operation = plan.operations.find((o) => o.stay === stay.id);
+    const entry = meal.entries.find((e) => e.id === operation?.entryId);
+    const dish = dishes.get(operation?.dishId ?? '');
+    return cooker && entry && dish ? [{ ...stay, cooker, entry, dish }] : [];
   });
   const looks = stays.flatMap((stay) => {
     const before = stays
@@ -71,7 +73,7 @@ export function looksAtPlan(
     if (last && stay.start - last.end <= STILL_HOT_MIN && stay.cooker.spareLiners === 0) {
       const minutes = savedByHeat(stay.dish, stay.entry.servings ?? meal.servings, stay.cooker, {
         kitchen,
-        planned: plannedRise(compiled, schedule, stay.id),
+        planned: firstRise(plan, stay.id),
       });
       if (minutes >= 1)
         notes.push(
@@ -87,27 +89,23 @@ export function looksAtPlan(
   });
   return [
     ...looks,
-    ...waterLooks(compiled, schedule, meal, dishes, kitchen),
-    ...handsLook(compiled, schedule),
+    ...waterLooks(plan, meal, dishes, kitchen),
+    ...handsLook(plan, compiled.problem, schedule),
   ];
 }
 
 /** Pots that the plan counts on more water for than the recipe has, each with the water at one tap. */
 function waterLooks(
-  { meanings, problem }: CompiledMeal,
-  schedule: Schedule,
+  plan: Plan,
   meal: Meal,
   dishes: ReadonlyMap<string, Dish>,
   kitchen: Kitchen,
 ): Finding[] {
-  const unitOf = new Map(schedule.blocks.map((b) => [b.id, b.unit]));
-  const blockOf = new Map(problem.steps.map((s) => [s.id, s.block]));
-  return meanings.flatMap((m): Finding[] => {
-    const unit = unitOf.get(blockOf.get(m.id) ?? '') ?? '';
-    const topUp = m.topUps?.[unit];
+  return plan.operations.flatMap((m): Finding[] => {
+    const { topUp, unit } = m;
     const dish = dishes.get(m.dishId);
     if (!topUp || topUp.isOwn || !dish) return [];
-    const cooker = kitchen.cookers.find((c) => c.id === unit)?.name ?? unit;
+    const cooker = kitchen.cookers.find((c) => c.id === unit)?.name ?? unit ?? '';
     const entry = meal.entries.find((e) => e.id === m.entryId);
     const servings = entry?.servings ?? meal.servings;
     const ml = topUp.ml * (dish.servings / servings);
@@ -126,14 +124,13 @@ function waterLooks(
   });
 }
 
-function handsLook({ problem, meanings }: CompiledMeal, schedule: Schedule): Finding[] {
+function handsLook(plan: Plan, problem: Problem, schedule: Schedule): Finding[] {
   const work = longestWork(problem, schedule);
   if (!isTooHard(work)) return [];
-  const hands = new Set(meanings.filter((m) => m.isHands).map((m) => m.id));
   const minutes = work.to - work.from;
-  const steps = schedule.steps
-    .filter((s) => hands.has(s.id) && s.start < work.to && s.end > work.from)
-    .map((s) => s.id);
+  const steps = plan.operations
+    .filter((o) => o.isHands && o.start < work.to && o.end > work.from)
+    .map((o) => o.id);
   return [
     {
       ...finding('hands-no-rest', 'look', null, {
@@ -146,14 +143,10 @@ function handsLook({ problem, meanings }: CompiledMeal, schedule: Schedule): Fin
   ];
 }
 
-/** The first cycle of a stay with its place in the plan. */
-function plannedRise(compiled: CompiledMeal, schedule: Schedule, block: string): string | null {
-  const steps = compiled.problem.steps.filter((s) => s.block === block);
-  const ups = compiled.meanings.filter(
-    (m) => m.phase === 'come-up' && steps.some((s) => s.id === m.id),
-  );
-  const start = (id: string): number => schedule.steps.find((s) => s.id === id)?.start ?? 0;
-  return ups.sort((a, b) => start(a.id) - start(b.id))[0]?.stageId ?? null;
+/** The stage that comes to pressure first in a stay. */
+function firstRise(plan: Plan, stay: string): string | null {
+  const ups = plan.operations.filter((o) => o.stay === stay && o.phase === 'come-up');
+  return ups.sort((a, b) => a.start - b.start)[0]?.stageId ?? null;
 }
 
 function savedByHeat(

@@ -6,7 +6,7 @@ import type { Kitchen } from '../kitchen';
 import type { Problem, Schedule } from '../solve';
 import { formatMinutes } from '../units';
 import { placeName } from './explain';
-import type { CompiledMeal, StepMeaning } from '../plan';
+import { planOf, type CompiledMeal, type Operation } from '../plan';
 
 /** One thing of the chain: steps of one dish in one place. */
 export interface ChainPart {
@@ -32,28 +32,27 @@ interface Cause {
  */
 export function whyLate(compiled: CompiledMeal, schedule: Schedule, kitchen: Kitchen): ChainPart[] {
   if ((schedule.delay ?? 0) <= 0) return [];
-  const chain = chainOf(compiled.problem, schedule);
-  const meanings = new Map(compiled.meanings.map((m) => [m.id, m]));
-  const unitOf = new Map(schedule.blocks.map((b) => [b.id, b.unit]));
-  const blockOf = new Map(compiled.problem.steps.map((s) => [s.id, s.block]));
-  const parts: { meaning: StepMeaning; place: string; steps: Timed[] }[] = [];
-  for (const step of chain) {
-    const meaning = meanings.get(step.id);
-    if (!meaning) continue;
-    const unit = unitOf.get(blockOf.get(step.id) ?? '');
-    const place = unit === undefined ? '' : placeName(unit, kitchen);
-    const last = parts.at(-1);
-    if (last && last.meaning.entryId === meaning.entryId && last.place === place)
-      last.steps.push(step);
-    else parts.push({ meaning, place, steps: [step] });
+  const plan = planOf(compiled, schedule);
+  const parts: Operation[][] = [];
+  for (const { id } of chainOf(compiled.problem, schedule)) {
+    const operation = plan.byId.get(id);
+    if (!operation) continue;
+    const last = parts.at(-1)?.at(-1);
+    if (last?.entryId === operation.entryId && last.unit === operation.unit)
+      parts.at(-1)?.push(operation);
+    else parts.push([operation]);
   }
-  return parts.map(({ meaning, place, steps }) => {
-    const length = (steps.at(-1)?.end ?? 0) - (steps[0]?.start ?? 0);
-    const what = place === '' ? meaning.text : `in ${place}`;
-    return {
-      text: `${meaning.dishName}: ${what}, ${formatMinutes(length)}`,
-      steps: steps.map((s) => s.id),
-    };
+  return parts.flatMap((part) => {
+    const [first] = part;
+    if (!first) return [];
+    const length = (part.at(-1)?.end ?? first.end) - first.start;
+    const what = first.unit === null ? first.text : `in ${placeName(first.unit, kitchen)}`;
+    return [
+      {
+        text: `${first.dishName}: ${what}, ${formatMinutes(length)}`,
+        steps: part.map((o) => o.id),
+      },
+    ];
   });
 }
 

@@ -1,6 +1,6 @@
 /** An evening told afterwards: planned against real, what waited, what was late, what to do better. */
 import type { Dish } from '../dish';
-import { valueFor } from '../solve';
+import type { Operation, Phase } from '../plan';
 import { formatMinutes } from '../units';
 import { TROUBLES, type RunEvent } from './events';
 import { effective, foldEvening, type Evening, type LiveState, type LiveStep } from './live';
@@ -11,13 +11,9 @@ const LATE_MIN = 3;
 /** Over heat so much longer than planned, food dries or burns (estimate). */
 const OVERDONE = 1.35;
 
+/** Planned against real of one operation. */
 export interface PhaseAccount {
-  step: string;
-  dish: string;
-  /** Cooker id; null for work on the counter. */
-  unit: string | null;
-  phase: LiveStep['meaning']['phase'];
-  text: string;
+  operation: Operation;
   /** min. */
   planned: number;
   /** min; null where nobody and nothing said it. */
@@ -50,7 +46,7 @@ export interface Account {
   /** Come-ups, releases, time in the oven, rests and hands-on steps. */
   phases: PhaseAccount[];
   /** Minutes under pressure that a dish was given, with those after it was opened and not done. */
-  holds: { step: string; planned: number; real: number }[];
+  holds: { operation: Operation; planned: number; real: number }[];
   /** Steps of the hands that were begun late, min by which. */
   forgotten: { text: string; dish: string; minutes: number }[];
   overdone: { text: string; dish: string; minutes: number }[];
@@ -61,20 +57,8 @@ export interface Account {
   advice: string[];
 }
 
-const COUNTED = new Set<LiveStep['meaning']['phase']>([
-  'come-up',
-  'release',
-  'oven',
-  'crisp',
-  'rest',
-]);
-const HEATED = new Set<LiveStep['meaning']['phase']>([
-  'oven',
-  'crisp',
-  'simmer',
-  'burner',
-  'brown',
-]);
+const COUNTED = new Set<Phase>(['come-up', 'release', 'oven', 'crisp', 'rest']);
+const HEATED = new Set<Phase>(['oven', 'crisp', 'simmer', 'burner', 'brown']);
 
 /**
  * @param dishes for how long each may wait; one that is gone is taken to wait as long as it likes
@@ -88,67 +72,52 @@ export function accountOf(
 ): Account {
   const state = foldEvening(evening, events, now);
   const counted = effective(events);
-  const planned = new Map(evening.schedule.steps.map((s) => [s.id, s]));
   const isReal = (s: LiveStep): boolean => s.status === 'done' && !s.isAssumed;
-  const { problem } = evening.compiled;
-  const stepOf = new Map(problem.steps.map((s) => [s.id, s]));
-  /** Planned minutes in the pot that was really used. */
-  const plannedFor = (s: LiveStep): number => {
-    const plan = planned.get(s.meaning.id);
-    const step = stepOf.get(s.meaning.id);
-    const own = step && valueFor(step.minutes, s.unit ?? undefined);
-    return own ?? (plan ? plan.end - plan.start : 0);
-  };
   const lengthOf = (s: LiveStep): number => Math.round((s.end - s.start) / MINUTE);
 
   const phases = state.steps
     .filter(
-      (s) => COUNTED.has(s.meaning.phase) || (s.meaning.isHands && s.meaning.phase !== 'rinse'),
+      (s) =>
+        COUNTED.has(s.operation.phase) || (s.operation.isHands && s.operation.phase !== 'rinse'),
     )
-    .map((s): PhaseAccount => {
-      return {
-        step: s.meaning.id,
-        dish: s.meaning.dishName,
-        unit: s.unit,
-        phase: s.meaning.phase,
-        text: s.meaning.text,
-        planned: plannedFor(s),
-        // What nobody tapped is taken as planned, and is no evidence that the plan was right.
-        real: s.isMeasured ? lengthOf(s) : null,
-        cook: cookOf(s, counted),
-      };
-    });
+    .map((s): PhaseAccount => ({
+      operation: s.operation,
+      planned: s.operation.minutes,
+      // What nobody tapped is taken as planned, and is no evidence that the plan was right.
+      real: s.isMeasured ? lengthOf(s) : null,
+      cook: cookOf(s, counted),
+    }));
   const holds = state.steps
-    .filter((s) => s.meaning.phase === 'hold' && s.status === 'done' && wasOpened(s, counted))
-    .map((s) => {
-      const minutes = plannedFor(s);
-      return {
-        step: s.meaning.id,
-        planned: minutes,
-        real: minutes + minutesAgain(s, state, counted),
-      };
-    });
+    .filter(
+      (s) =>
+        s.operation.phase === 'hold' && s.status === 'done' && wasOpened(s, state.steps, counted),
+    )
+    .map(({ operation }) => ({
+      operation,
+      planned: operation.minutes,
+      real: operation.minutes + minutesAgain(operation, state, counted),
+    }));
   const accounts = dishAccounts(evening, state, dishes);
   const forgotten = state.steps.flatMap((s) => {
     const due = dueOf(s, evening, counted);
     const minutes = due === null ? 0 : Math.round((s.start - due) / MINUTE);
-    return s.meaning.isHands && isReal(s) && s.isStartKnown && minutes >= LATE_MIN
-      ? [{ text: s.meaning.text, dish: s.meaning.dishName, minutes }]
+    return s.operation.isHands && isReal(s) && s.isStartKnown && minutes >= LATE_MIN
+      ? [{ text: s.operation.text, dish: s.operation.dishName, minutes }]
       : [];
   });
   const overdone = state.steps.flatMap((s) => {
-    const minutes = plannedFor(s);
-    return HEATED.has(s.meaning.phase) &&
+    const minutes = s.operation.minutes;
+    return HEATED.has(s.operation.phase) &&
       s.isMeasured &&
       lengthOf(s) > Math.max(minutes * OVERDONE, minutes + 3)
-      ? [{ text: s.meaning.text, dish: s.meaning.dishName, minutes: lengthOf(s) - minutes }]
+      ? [{ text: s.operation.text, dish: s.operation.dishName, minutes: lengthOf(s) - minutes }]
       : [];
   });
   const troubles = counted.flatMap((e) => {
     const step =
-      e.kind === 'trouble' ? state.steps.find((s) => s.meaning.id === e.step) : undefined;
+      e.kind === 'trouble' ? state.steps.find((s) => s.operation.id === e.step) : undefined;
     return e.kind === 'trouble' && step
-      ? [{ unit: step.unit, what: TROUBLES[e.what].name, dish: step.meaning.dishName }]
+      ? [{ unit: step.operation.unit, what: TROUBLES[e.what].name, dish: step.operation.dishName }]
       : [];
   });
   const changes = changesAtTheStove(counted, state);
@@ -168,12 +137,12 @@ export function accountOf(
 }
 
 /** Minutes that a stage went back under pressure for. */
-function minutesAgain(hold: LiveStep, state: LiveState, events: readonly RunEvent[]): number {
-  const { entryId, stageId } = hold.meaning;
+function minutesAgain(hold: Operation, state: LiveState, events: readonly RunEvent[]): number {
+  const { entryId, stageId } = hold;
   const own = new Set(
     state.steps
-      .filter((s) => s.meaning.entryId === entryId && s.meaning.stageId === stageId)
-      .map((s) => s.meaning.id),
+      .filter((s) => s.operation.entryId === entryId && s.operation.stageId === stageId)
+      .map((s) => s.operation.id),
   );
   return events.reduce(
     (sum, e) => (e.kind === 'again' && own.has(e.step) ? sum + e.minutes : sum),
@@ -187,11 +156,11 @@ function changesAtTheStove(
   state: LiveState,
 ): { at: number; text: string }[] {
   const nameOf = (step: string): string => {
-    const meaning = state.steps.find((s) => s.meaning.id === step)?.meaning;
-    return meaning ? `${meaning.dishName}, “${meaning.text}”` : 'a step';
+    const operation = state.plan.byId.get(step);
+    return operation ? `${operation.dishName}, “${operation.text}”` : 'a step';
   };
   const dishOf = (entry: string): string =>
-    state.steps.find((s) => s.meaning.entryId === entry)?.meaning.dishName ?? 'a dish';
+    state.steps.find((s) => s.operation.entryId === entry)?.operation.dishName ?? 'a dish';
   return events.flatMap((e): { at: number; text: string }[] => {
     const say = (text: string) => [{ at: e.at, text }];
     switch (e.kind) {
@@ -229,23 +198,23 @@ function dishAccounts(
     .filter((d) => !state.dropped.has(d.id))
     .map((d) => {
       const steps = state.steps.filter(
-        (s) => s.meaning.entryId === d.id && s.meaning.phase !== 'rinse',
+        (s) => s.operation.entryId === d.id && s.operation.phase !== 'rinse',
       );
       const isOver = steps.length > 0 && steps.every((s) => s.status === 'done');
       return {
         d,
-        meaning: steps.at(-1)?.meaning,
+        operation: steps.at(-1)?.operation,
         due: serveAt + state.guestsLater + (wanted.find((w) => w.id === d.id)?.dueAt ?? 0),
         ready: isOver ? minute(Math.max(...steps.map((s) => s.end))) : null,
       };
     });
-  return ready.map(({ d, meaning, due, ready: own }): DishAccount => {
+  return ready.map(({ d, operation, due, ready: own }): DishAccount => {
     const together = ready.filter((o) => o.due === due).map((o) => o.ready ?? due);
     const waited = own === null ? null : Math.max(due, ...together) - own;
-    const most = dishes.get(meaning?.dishId ?? '')?.wait.maxMinutes ?? null;
+    const most = dishes.get(operation?.dishId ?? '')?.wait.maxMinutes ?? null;
     return {
       entryId: d.id,
-      name: meaning?.dishName ?? d.id,
+      name: operation?.dishName ?? d.id,
       due,
       plannedReady: d.ready,
       ready: own,
@@ -257,12 +226,21 @@ function dishAccounts(
 }
 
 /** Somebody opened it, or put it back under pressure: only then was seen whether it was done. */
-function wasOpened(hold: LiveStep, events: readonly RunEvent[]): boolean {
-  const stem = hold.meaning.id.replace(/\.hold$/, '');
+function wasOpened(
+  hold: LiveStep,
+  steps: readonly LiveStep[],
+  events: readonly RunEvent[],
+): boolean {
+  const { entryId, stageId } = hold.operation;
+  const cycle = new Map(
+    steps.flatMap(({ operation: o }) =>
+      o.entryId === entryId && o.stageId === stageId ? [[o.id, o.phase] as const] : [],
+    ),
+  );
   return events.some(
     (e) =>
-      (e.kind === 'done' && e.step === `${stem}.open`) ||
-      (e.kind === 'again' && e.step.startsWith(`${stem}.`)),
+      (e.kind === 'done' && cycle.get(e.step) === 'open') ||
+      (e.kind === 'again' && cycle.has(e.step)),
   );
 }
 
@@ -270,7 +248,7 @@ function wasOpened(hold: LiveStep, events: readonly RunEvent[]): boolean {
 function cookOf(step: LiveStep, events: readonly RunEvent[]): string | null {
   const said = new Set(
     events.flatMap((e) =>
-      (e.kind === 'started' || e.kind === 'done') && e.step === step.meaning.id && e.cook
+      (e.kind === 'started' || e.kind === 'done') && e.step === step.operation.id && e.cook
         ? [e.cook]
         : [],
     ),
@@ -283,7 +261,7 @@ function cookOf(step: LiveStep, events: readonly RunEvent[]): string | null {
 function dueOf(step: LiveStep, evening: Evening, events: readonly RunEvent[]): number | null {
   const told = events.findLast((e) => e.kind === 'replanned' && e.at < step.start);
   const schedule = told?.kind === 'replanned' ? told.schedule : evening.schedule;
-  const plan = schedule.steps.find((s) => s.id === step.meaning.id);
+  const plan = schedule.steps.find((s) => s.id === step.operation.id);
   return plan ? evening.serveAt + plan.start * MINUTE : null;
 }
 
@@ -291,9 +269,9 @@ function adviseOn(account: Omit<Account, 'advice'>): string[] {
   const { forgotten, overdone, troubles, dishes, phases, late } = account;
   const worst = [...forgotten].sort((a, b) => b.minutes - a.minutes)[0];
   const slow = phases
-    .filter((p) => p.phase === 'come-up' && p.real !== null && p.real > p.planned + 2)
+    .filter((p) => p.operation.phase === 'come-up' && p.real !== null && p.real > p.planned + 2)
     // Where something went wrong with the pot, that was why.
-    .filter((p) => !troubles.some((trouble) => trouble.dish === p.dish))
+    .filter((p) => !troubles.some((trouble) => trouble.dish === p.operation.dishName))
     .sort((a, b) => (b.real ?? 0) - b.planned - ((a.real ?? 0) - a.planned))[0];
   const lists: [boolean, () => string][] = [
     [
@@ -327,7 +305,7 @@ function adviseOn(account: Omit<Account, 'advice'>): string[] {
     [
       slow !== undefined,
       () =>
-        `The pot of ${slow?.dish} took ${slow?.real} min to come to pressure, not ${slow?.planned}: hot liquid instead of cold shortens it.`,
+        `The pot of ${slow?.operation.dishName} took ${slow?.real} min to come to pressure, not ${slow?.planned}: hot liquid instead of cold shortens it.`,
     ],
     [
       late !== null && late > 5,

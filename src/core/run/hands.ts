@@ -1,5 +1,5 @@
 /** A simulated cook: begins what is due, finishes it at a pace of their own, notices trouble after a while. */
-import { seeded, type Practice } from './practice';
+import { cycleOf, seeded, type Practice } from './practice';
 import type { RunEvent } from './events';
 import type { LiveState, LiveStep } from './live';
 
@@ -19,11 +19,11 @@ export function handTaps(practice: Practice, state: LiveState, now: number): Han
     kind,
   });
   const open = state.steps.filter((s) => s.status !== 'done');
-  const isWork = (s: LiveStep): boolean => s.meaning.isHands || s.meaning.phase === 'preheat';
-  if (open.every((s) => s.meaning.phase === 'rinse')) return [tap('served', 'table')];
+  const isWork = (s: LiveStep): boolean => s.operation.isHands || s.operation.phase === 'preheat';
+  if (open.every((s) => s.operation.phase === 'rinse')) return [tap('served', 'table')];
   const taps: HandTap[] = [];
   for (const step of open) {
-    const { id, phase } = step.meaning;
+    const { id, phase } = step.operation;
     const luck = seeded(practice.seed + id.length * 31 + id.charCodeAt(0))();
     if (phase === 'rinse' || !isWork(step)) continue;
     if (step.status === 'due' && now - step.start > luck * MINUTE)
@@ -48,15 +48,14 @@ function troublesSeen(
   ) => Omit<Extract<HandTap, { kind: 'trouble' }>, 'step' | 'what'>,
 ): HandTap[] {
   return state.steps.flatMap((s): HandTap[] => {
-    const cycle = s.meaning.id.slice(0, s.meaning.id.lastIndexOf('.'));
-    const truth = practice.truth[cycle];
-    const expected = (truth?.comeUp[s.unit ?? ''] ?? 0) * MINUTE;
+    const truth = practice.truth[cycleOf(s.operation)];
+    const expected = (truth?.comeUp[s.operation.unit ?? ''] ?? 0) * MINUTE;
     const isLate =
-      s.meaning.phase === 'come-up' &&
+      s.operation.phase === 'come-up' &&
       s.status === 'running' &&
       now - s.start > expected + NOTICES_MIN * MINUTE;
     return truth?.mishap === 'valve' && isLate
-      ? [{ ...tap('trouble', s.meaning.id), step: s.meaning.id, what: 'valve' as const }]
+      ? [{ ...tap('trouble', s.operation.id), step: s.operation.id, what: 'valve' as const }]
       : [];
   });
 }

@@ -1,5 +1,6 @@
 /** A cooker that reports for itself, real or virtual: its readings as the same events that taps make. */
 import { z } from 'zod';
+import type { Phase } from '../plan';
 import type { LiveState, LiveStep } from './live';
 import type { RunEvent } from './events';
 
@@ -32,7 +33,7 @@ export type LinkReading = z.infer<typeof readingSchema>;
 export type LinkEvent = Extract<RunEvent, { kind: 'done' | 'more' | 'trouble' }>;
 
 /** Which phases of the plan lie behind a pot that says this of itself. */
-const BEHIND: Readonly<Record<LinkReading['phase'], readonly LiveStep['meaning']['phase'][]>> = {
+const BEHIND: Readonly<Record<LinkReading['phase'], readonly Phase[]>> = {
   idle: ['come-up', 'hold', 'release'],
   open: ['come-up', 'hold', 'release'],
   venting: ['come-up', 'hold'],
@@ -43,7 +44,7 @@ const BEHIND: Readonly<Record<LinkReading['phase'], readonly LiveStep['meaning']
   steaming: [],
 };
 /** And which one goes on. */
-const GOES_ON: Readonly<Record<LinkReading['phase'], LiveStep['meaning']['phase'] | null>> = {
+const GOES_ON: Readonly<Record<LinkReading['phase'], Phase | null>> = {
   heating: 'come-up',
   stopped: 'come-up',
   steaming: 'come-up',
@@ -70,28 +71,28 @@ export function eventsFrom(reading: LinkReading, state: LiveState): LinkEvent[] 
   });
   const events: LinkEvent[] = [];
   for (const phase of BEHIND[reading.phase]) {
-    const step = cycle.find((s) => s.meaning.phase === phase);
+    const step = cycle.find((s) => s.operation.phase === phase);
     // What it passed on the way is taken at the moment it came to where it is.
     if (step && (step.status !== 'done' || step.isAssumed))
-      events.push({ ...base('done', step.meaning.id, reading.since), kind: 'done' });
+      events.push({ ...base('done', step.operation.id, reading.since), kind: 'done' });
   }
   // Some minutes of letting go before the rest is vented are the clock's, not the pot's.
-  const isTimed = reading.phase === 'releasing' && cycle.some((s) => s.meaning.phase === 'vent');
+  const isTimed = reading.phase === 'releasing' && cycle.some((s) => s.operation.phase === 'vent');
   const running = isTimed
     ? undefined
-    : cycle.find((s) => s.meaning.phase === GOES_ON[reading.phase]);
+    : cycle.find((s) => s.operation.phase === GOES_ON[reading.phase]);
   if (running && events.length === 0) {
     const isOver = running.status === 'running' ? running.end <= reading.at : running.isAssumed;
     if (isOver && !(running.status === 'done' && !running.isAssumed))
       events.push({
-        ...base('more', running.meaning.id, reading.at),
+        ...base('more', running.operation.id, reading.at),
         kind: 'more',
         minutes: Math.max(1, Math.ceil(reading.minutesLeft ?? LONGER_MIN)),
       });
   }
   if (reading.fault && running)
     events.push({
-      ...base('trouble', running.meaning.id, reading.since),
+      ...base('trouble', running.operation.id, reading.since),
       kind: 'trouble',
       what: reading.fault,
     });
@@ -101,9 +102,15 @@ export function eventsFrom(reading: LinkReading, state: LiveState): LinkEvent[] 
 /** Steps of the cycle that the pot is in: the last whose lid is on. */
 function current({ cooker, at }: LinkReading, state: LiveState): LiveStep[] | null {
   const seal = state.steps.findLast(
-    (s) => s.unit === cooker && s.meaning.phase === 'seal' && s.status === 'done' && s.end <= at,
+    (s) =>
+      s.operation.unit === cooker &&
+      s.operation.phase === 'seal' &&
+      s.status === 'done' &&
+      s.end <= at,
   );
   if (!seal) return null;
-  const { entryId, stageId } = seal.meaning;
-  return state.steps.filter((s) => s.meaning.entryId === entryId && s.meaning.stageId === stageId);
+  const { entryId, stageId } = seal.operation;
+  return state.steps.filter(
+    (s) => s.operation.entryId === entryId && s.operation.stageId === stageId,
+  );
 }

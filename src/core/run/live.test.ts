@@ -47,7 +47,7 @@ const cycle = evening.compiled.meanings.find((m) => m.phase === 'seal');
 if (!cycle) throw new Error('no cycle');
 const part = (phase: string): string => `${cycle.entryId}.${cycle.stageId}.${phase}`;
 const stepIn = (events: readonly RunEvent[], step: string, minute: number) => {
-  const found = foldEvening(evening, events, at(minute)).steps.find((s) => s.meaning.id === step);
+  const found = foldEvening(evening, events, at(minute)).steps.find((s) => s.operation.id === step);
   if (!found) throw new Error(step);
   return found;
 };
@@ -172,7 +172,7 @@ describe('planned again', () => {
     const drop = event('dropped', first - 5, { entry: 'hake-fennel' });
     const later = event('guests', first - 5, { minutes: 20 });
     const state = foldEvening(evening, [drop, later], at(first - 5));
-    expect(state.steps.some((s) => s.meaning.entryId === 'hake-fennel')).toBe(false);
+    expect(state.steps.some((s) => s.operation.entryId === 'hake-fennel')).toBe(false);
     const again = replanEvening(evening, state, at(first - 5), style);
     expect(again?.schedule.steps.some((s) => s.id.startsWith('hake-fennel'))).toBe(false);
     expect(again?.text).toMatch(/on the table at/);

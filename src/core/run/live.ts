@@ -1,6 +1,6 @@
 /** A live evening: events folded into where every step stands now. */
-import { valueFor, type Schedule } from '../solve';
-import type { CompiledMeal, StepMeaning } from '../plan';
+import { planOf, type CompiledMeal, type Operation, type Phase, type Plan } from '../plan';
+import type { Problem, Schedule } from '../solve';
 import { AGAIN_MIN, TROUBLES, type RunEvent } from './events';
 import type { Practice } from './practice';
 
@@ -20,8 +20,7 @@ export interface Evening {
 export type StepStatus = 'ahead' | 'due' | 'running' | 'done';
 
 export interface LiveStep {
-  meaning: StepMeaning;
-  unit: string | null;
+  operation: Operation;
   status: StepStatus;
   /** ms since the epoch; real where it happened, else planned. */
   start: number;
@@ -41,6 +40,7 @@ export interface LiveStep {
 export interface LiveState {
   steps: LiveStep[];
   /** The plan as it stands, on its own axis. */
+  plan: Plan;
   schedule: Schedule;
   /** ms since the epoch. */
   readyAt: number;
@@ -58,7 +58,7 @@ export interface LiveState {
 }
 
 const MINUTE = 60_000;
-const TAPS: Partial<Record<StepMeaning['phase'], string>> = {
+const TAPS: Partial<Record<Phase, string>> = {
   seal: 'Lid is on',
   'come-up': 'Timer started',
   hold: 'It beeps',
@@ -71,7 +71,7 @@ const TAPS: Partial<Record<StepMeaning['phase'], string>> = {
   crisp: 'Brown enough',
 };
 /** Go on by themselves: their end is taken as planned until somebody says otherwise. */
-const BY_ITSELF = new Set<StepMeaning['phase']>([
+const BY_ITSELF = new Set<Phase>([
   'come-up',
   'hold',
   'release',
@@ -84,7 +84,7 @@ const BY_ITSELF = new Set<StepMeaning['phase']>([
 ]);
 
 /** Nobody has to be there for them to begin, once what comes before is done. */
-const STARTS_ALONE = new Set<StepMeaning['phase']>(['rest', 'soak', 'slow', 'oven', 'crisp']);
+const STARTS_ALONE = new Set<Phase>(['rest', 'soak', 'slow', 'oven', 'crisp']);
 
 /** The events that count: each once, in order of time, without what was undone, at corrected moments. */
 export function effective(events: readonly RunEvent[]): RunEvent[] {
@@ -139,11 +139,13 @@ export function foldEvening(evening: Evening, events: readonly RunEvent[], now: 
     else if (e.kind === 'trouble')
       longer.extra.set(e.step, (longer.extra.get(e.step) ?? 0) + TROUBLES[e.what].minutes);
   }
-  const facts = factsOf(evening, schedule, counted);
+  const plan = planOf(evening.compiled, schedule);
+  const facts = factsOf(evening, plan, counted);
   const again = new Set(counted.flatMap((e) => (e.kind === 'again' ? [e.step] : [])));
-  const steps = liveSteps(evening, schedule, facts, { now, dropped, longer, again });
+  const steps = liveSteps(evening, plan, facts, { now, dropped, longer, again });
   return {
     steps,
+    plan,
     schedule,
     readyAt:
       evening.serveAt +
@@ -176,11 +178,7 @@ function awayUntil(events: readonly RunEvent[], now: number): number | null {
 }
 
 /** What was tapped; and what must have been done before it, without a tap of its own. */
-function factsOf(
-  evening: Evening,
-  schedule: Schedule,
-  events: readonly RunEvent[],
-): Map<string, Fact> {
+function factsOf(evening: Evening, plan: Plan, events: readonly RunEvent[]): Map<string, Fact> {
   const facts = new Map<string, Fact>();
   const set = (step: string, fact: Fact): void => {
     facts.set(step, { ...facts.get(step), ...fact });
@@ -194,14 +192,11 @@ function factsOf(
       facts.set(e.step, e.kind === 'again' ? { start: e.at, ...rest } : rest);
     }
   }
-  const before = new Map<string, string[]>();
-  for (const { from, to } of evening.compiled.problem.links ?? [])
-    before.set(to, [...(before.get(to) ?? []), from]);
   const endOf = new Map(
-    schedule.steps.map((s) => [s.id, evening.serveAt + s.end * MINUTE] as const),
+    plan.operations.map((o) => [o.id, evening.serveAt + o.end * MINUTE] as const),
   );
   const visit = (step: string, at: number): void => {
-    for (const earlier of before.get(step) ?? []) {
+    for (const earlier of plan.byId.get(step)?.after ?? []) {
       const known = facts.get(earlier);
       if (known?.end !== undefined) continue;
       // As planned, if that has passed; else just now.
@@ -216,7 +211,7 @@ function factsOf(
     if (at === undefined) continue;
     visit(step, at);
     // Something else is in the pot now: what was in it before is out, and the liner is clean.
-    for (const earlier of clearedBy(step, evening, schedule)) {
+    for (const earlier of clearedBy(step, plan, evening.compiled.problem)) {
       if (facts.get(earlier)?.end !== undefined) continue;
       set(earlier, { end: Math.min(at, endOf.get(earlier) ?? at), isEndInferred: true });
       visit(earlier, at);
@@ -226,21 +221,21 @@ function factsOf(
 }
 
 /** Steps of stays that were planned before this one in the same pot. */
-function clearedBy(stepId: string, { compiled }: Evening, schedule: Schedule): string[] {
-  const { problem } = compiled;
-  const blockOf = new Map(problem.steps.map((s) => [s.id, s.block]));
-  const own = schedule.blocks.find((b) => b.id === blockOf.get(stepId));
-  const unit = problem.units?.find((u) => u.id === own?.unit);
+function clearedBy(stepId: string, plan: Plan, { units }: Problem): string[] {
+  const own = plan.stays.find((s) => s.id === plan.byId.get(stepId)?.stay);
+  const unit = units?.find((u) => u.id === own?.unit);
   if (!own || !unit || (unit.capacity ?? 1) > 1) return [];
-  const before = schedule.blocks.filter(
-    (b) => b.unit === own.unit && b.id !== own.id && b.start < own.start,
+  const before = new Set(
+    plan.stays
+      .filter((s) => s.unit === own.unit && s.id !== own.id && s.start < own.start)
+      .map((s) => s.id),
   );
-  return problem.steps.filter((s) => before.some((b) => b.id === s.block)).map((s) => s.id);
+  return plan.operations.filter((o) => before.has(o.stay ?? '')).map((o) => o.id);
 }
 
 function liveSteps(
   evening: Evening,
-  schedule: Schedule,
+  plan: Plan,
   facts: ReadonlyMap<string, Fact>,
   {
     now,
@@ -254,78 +249,52 @@ function liveSteps(
     again: ReadonlySet<string>;
   },
 ): LiveStep[] {
-  const { problem, meanings } = evening.compiled;
-  const stepOf = new Map(problem.steps.map((s) => [s.id, s]));
-  const timeOf = new Map(schedule.steps.map((s) => [s.id, s]));
-  const unitOf = new Map(schedule.blocks.map((b) => [b.id, b.unit]));
-  const follows = new Map(
-    (problem.links ?? []).filter((l) => l.max === 0).map((l) => [l.to, l.from]),
-  );
-  const comesAfter = new Map<string, string[]>();
-  for (const { from, to } of problem.links ?? [])
-    comesAfter.set(to, [...(comesAfter.get(to) ?? []), from]);
   const at = (minute: number): number => evening.serveAt + minute * MINUTE;
   const done = new Map<string, LiveStep>();
   const endsKnown = new Set<string>();
-  const order = [...meanings]
-    .filter((m) => timeOf.has(m.id) && !dropped.has(m.entryId))
-    .sort((a, b) => (timeOf.get(a.id)?.start ?? 0) - (timeOf.get(b.id)?.start ?? 0));
-  for (const meaning of order) {
-    const step = stepOf.get(meaning.id);
-    const time = timeOf.get(meaning.id);
-    if (!step || !time) continue;
-    const unit = step.block == null ? null : (unitOf.get(step.block) ?? null);
-    const expected =
-      ((valueFor(step.minutes, unit ?? undefined) ?? time.end - time.start) +
-        (longer.extra.get(meaning.id) ?? 0)) *
-      MINUTE;
-    const fact = facts.get(meaning.id);
-    const previous = done.get(follows.get(meaning.id) ?? '');
-    const before = (comesAfter.get(meaning.id) ?? []).map((id) => done.get(id));
+  const order = plan.operations
+    .filter((o) => !dropped.has(o.entryId))
+    .sort((a, b) => a.start - b.start);
+  for (const operation of order) {
+    const { id, phase, isHands, follows, start: planned } = operation;
+    const expected = (operation.minutes + (longer.extra.get(id) ?? 0)) * MINUTE;
+    const fact = facts.get(id);
+    const previous = done.get(follows ?? '');
+    const before = operation.after.map((earlier) => done.get(earlier));
     const ready = before.every((b) => b === undefined || b.status === 'done');
     const alone =
-      STARTS_ALONE.has(meaning.phase) && ready && at(time.start) <= now
-        ? Math.max(at(time.start), ...before.map((b) => b?.end ?? -Infinity))
+      STARTS_ALONE.has(phase) && ready && at(planned) <= now
+        ? Math.max(at(planned), ...before.map((b) => b?.end ?? -Infinity))
         : undefined;
     const started =
       fact?.start ??
-      (previous?.status === 'done' && !meaning.isHands ? previous.end : undefined) ??
+      (previous?.status === 'done' && !isHands ? previous.end : undefined) ??
       (alone !== undefined && alone <= now ? alone : undefined) ??
-      (fact?.end === undefined ? undefined : Math.min(fact.end, at(time.start)));
+      (fact?.end === undefined ? undefined : Math.min(fact.end, at(planned)));
     // What follows at once began when what was before it ended, if that was tapped.
     const isStartKnown =
       fact?.start !== undefined ||
-      (started !== undefined && !meaning.isHands && endsKnown.has(follows.get(meaning.id) ?? ''));
+      (started !== undefined && !isHands && endsKnown.has(follows ?? ''));
     const isEndKnown = fact?.end !== undefined && fact.isEndInferred !== true;
-    if (isEndKnown) endsKnown.add(meaning.id);
+    if (isEndKnown) endsKnown.add(id);
     const live = (
       status: StepStatus,
       start: number,
       end: number,
       isAssumed: boolean,
     ): LiveStep => ({
-      meaning: { ...meaning, text: meaning.texts?.[unit ?? ''] ?? meaning.text },
-      unit,
+      operation,
       status,
       start,
       end,
       isAssumed,
       isStartKnown,
       isMeasured: status === 'done' && isStartKnown && isEndKnown,
-      isAgain: again.has(meaning.id) && status === 'running' && end > now,
-      tap: TAPS[meaning.phase] ?? 'Done',
+      isAgain: again.has(id) && status === 'running' && end > now,
+      tap: TAPS[phase] ?? 'Done',
     });
-    done.set(
-      meaning.id,
-      stand(live, meaning, {
-        started,
-        fact,
-        expected,
-        said: longer.said.get(meaning.id) ?? [],
-        planned: at(time.start),
-        now,
-      }),
-    );
+    const said = longer.said.get(id) ?? [];
+    done.set(id, stand(live, phase, { started, fact, expected, said, planned: at(planned), now }));
   }
   return [...done.values()].sort((a, b) => a.start - b.start);
 }
@@ -343,7 +312,7 @@ function saidEnd(expected: number, said: readonly SaidLonger[]): number {
 
 function stand(
   live: (status: StepStatus, start: number, end: number, isAssumed: boolean) => LiveStep,
-  meaning: StepMeaning,
+  phase: Phase,
   {
     started,
     fact,
@@ -364,7 +333,7 @@ function stand(
     return live('done', started, Math.max(started, fact.end), false);
   if (started !== undefined) {
     const end = saidEnd(started + expected, said);
-    if (BY_ITSELF.has(meaning.phase) && now >= end) return live('done', started, end, true);
+    if (BY_ITSELF.has(phase) && now >= end) return live('done', started, end, true);
     return live('running', started, end, false);
   }
   if (planned <= now) return live('due', planned, planned + expected, false);

@@ -73,7 +73,7 @@ export function truthOf(compiled: CompiledMeal): Record<string, PotTruth> {
   const truth: Record<string, PotTruth> = {};
   for (const meaning of compiled.meanings) {
     if (meaning.phase !== 'come-up') continue;
-    const cycle = cycleOf(meaning.id);
+    const cycle = cycleOf(meaning);
     const step = (part: string) => steps.find((s) => s.id === `${cycle}.${part}`);
     const units = blocks.find((b) => b.id === step('up')?.block)?.units ?? [];
     const minutes = (part: string): Record<string, number> =>
@@ -90,7 +90,7 @@ export function truthOf(compiled: CompiledMeal): Record<string, PotTruth> {
   return truth;
 }
 
-/** The cycle that a step belongs to: `lamb.cook` of `lamb.cook.up`. */
-export function cycleOf(stepId: string): string {
-  return stepId.slice(0, stepId.lastIndexOf('.'));
+/** The id of the cycle that a step belongs to: `lamb.cook` of the lamb’s coming to pressure. */
+export function cycleOf({ entryId, stageId }: { entryId: string; stageId: string }): string {
+  return `${entryId}.${stageId}`;
 }

@@ -1,4 +1,5 @@
 /** The rest of a live evening, planned again after what has happened, told in one line. */
+import { planOf, type Plan } from '../plan';
 import { replan, type Happening, type Problem, type Schedule } from '../solve';
 import { formatMinutes, formatTime, type ClockStyle } from '../units';
 import type { Evening, LiveState } from './live';
@@ -25,13 +26,13 @@ export function replanEvening(
     s.status === 'done'
       ? [
           {
-            step: s.meaning.id,
+            step: s.operation.id,
             start: minute(s.start),
             end: Math.max(minute(s.start), minute(s.end)),
           },
         ]
       : s.status === 'running'
-        ? [{ step: s.meaning.id, start: minute(s.start) }]
+        ? [{ step: s.operation.id, start: minute(s.start) }]
         : [],
   );
   const problem = asItStands(evening.compiled.problem, state, evening, minute(now));
@@ -85,12 +86,12 @@ export function replanEvening(
 /** The problem without what was left out, with what takes longer, for guests who come later. */
 function asItStands(problem: Problem, state: LiveState, evening: Evening, now: number): Problem {
   const gone = new Set(
-    evening.compiled.meanings.filter((m) => state.dropped.has(m.entryId)).map((m) => m.id),
+    state.plan.operations.filter((o) => state.dropped.has(o.entryId)).map((o) => o.id),
   );
   const steps = problem.steps
     .filter((s) => !gone.has(s.id))
     .map((s) => {
-      const live = state.steps.find((x) => x.meaning.id === s.id);
+      const live = state.steps.find((x) => x.operation.id === s.id);
       // What is over took the hands and sockets that it took.
       if (live?.status === 'done') return { ...s, hands: 0, uses: {} };
       if (live?.status !== 'running') return s;
@@ -146,7 +147,7 @@ function relaxed(problem: Problem): Problem {
 /** Where more goes on at once than there are hands or watts for: it does go on, and is a fact. */
 function bare(problem: Problem, state: LiveState): Problem {
   const running = new Set(
-    state.steps.filter((s) => s.status === 'running').map((s) => s.meaning.id),
+    state.steps.filter((s) => s.status === 'running').map((s) => s.operation.id),
   );
   return {
     ...problem,
@@ -164,9 +165,9 @@ function inOneLine(
   { style, isRelaxed }: { style: ClockStyle; isRelaxed: boolean },
 ): string {
   const clock = (minute: number): string => formatTime(evening.serveAt + minute * MINUTE, style);
-  const meaning = (id: string) => evening.compiled.meanings.find((m) => m.id === id);
+  const plan = planOf(evening.compiled, schedule);
   const told = moves.filter((m) => {
-    const what = meaning(m.step);
+    const what = plan.byId.get(m.step);
     return Math.abs(m.to - m.from) >= SMALL && what?.isHands && what.phase !== 'rinse';
   });
   const [first] = told;
@@ -179,22 +180,19 @@ function inOneLine(
   const parts = [
     ...(first
       ? [
-          `“${meaning(first.step)?.text}” ${formatMinutes(first.to - first.from)} ${first.to > first.from ? 'later' : 'sooner'}, at ${clock(first.to)}`,
+          `“${plan.byId.get(first.step)?.text}” ${formatMinutes(first.to - first.from)} ${first.to > first.from ? 'later' : 'sooner'}, at ${clock(first.to)}`,
         ]
       : []),
     ...(told.length > 1 ? [`${told.length - 1} more steps move`] : []),
     ...(before === after ? [] : [`on the table at ${clock(after)}`]),
-    ...(isRelaxed ? waitsTooLong(evening, schedule) : []),
+    ...(isRelaxed ? waitsTooLong(plan) : []),
   ];
   return parts.join('; ');
 }
 
 /** Which dishes wait longer than they stand, and what to do about it. */
-function waitsTooLong({ compiled }: Evening, schedule: Schedule): string[] {
-  const most = new Map(compiled.problem.dishes?.map((d) => [d.id, d.holdMax]));
-  const names = schedule.dishes
-    .filter((d) => d.hold > (most.get(d.id) ?? Infinity))
-    .map((d) => compiled.meanings.find((m) => m.entryId === d.id)?.dishName ?? d.id);
+function waitsTooLong({ dishes }: Plan): string[] {
+  const names = dishes.filter((d) => d.waits > (d.mayWait ?? Infinity)).map((d) => d.name);
   const who = names.length > 0 ? names.join(', ') : 'something';
   return [
     `${who} ${names.length > 1 ? 'wait' : 'waits'} longer than it should: keep it warm, move it to another pot, or serve it first`,

@@ -1,28 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { CompiledMeal, StepMeaning } from '../plan';
-import type { Schedule } from '../solve';
+import type { Plan } from '../plan';
 import { shareSteps } from './share';
 
-function evening(steps: readonly { entry: string; start: number; end: number }[]) {
-  const meanings = steps.map((s, i): StepMeaning => ({
+/** A plan of nothing but work for the hands. */
+function work(steps: readonly { entry: string; start: number; end: number }[]): Plan {
+  const operations = steps.map(({ entry, start, end }, i) => ({
     id: `s${i}`,
-    entryId: s.entry,
-    dishId: s.entry,
-    dishName: s.entry,
-    stageId: `s${i}`,
-    phase: 'prep',
-    text: '',
-    amounts: [],
-    because: {},
-    caution: null,
+    entryId: entry,
+    start,
+    end,
     isHands: true,
   }));
-  const times = steps.map(({ start, end }, i) => ({ id: `s${i}`, start, end }));
-  return {
-    compiled: { meanings } as unknown as CompiledMeal,
-    schedule: { steps: times } as unknown as Schedule,
-  };
+  return { operations } as unknown as Plan;
 }
 const cooks = [
   { id: 'a', name: 'A' },
@@ -45,8 +35,7 @@ describe('work shared out', () => {
           ...steps.map((s) => steps.filter((o) => o.start <= s.start && s.start < o.end).length),
         );
         fc.pre(most <= cooks.length);
-        const { compiled, schedule } = evening(steps);
-        const shares = shareSteps(compiled, schedule, cooks.slice(0, most), new Map());
+        const shares = shareSteps(work(steps), cooks.slice(0, most), new Map());
         expect(shares.size).toBe(steps.length);
         steps.forEach((a, i) =>
           steps.forEach((b, j) => {
@@ -60,14 +49,14 @@ describe('work shared out', () => {
   });
 
   it('a dish stays with whoever has it, a given dish goes to its cook, the rest is fair', () => {
-    const { compiled, schedule } = evening([
+    const plan = work([
       { entry: 'x', start: 0, end: 10 },
       { entry: 'y', start: 10, end: 20 },
       { entry: 'x', start: 20, end: 30 },
       { entry: 'z', start: 30, end: 32 },
     ]);
     const two = cooks.slice(0, 2);
-    const shares = shareSteps(compiled, schedule, two, new Map([['z', 'b']]));
+    const shares = shareSteps(plan, two, new Map([['z', 'b']]));
     expect(shares.get('s2')).toBe(shares.get('s0'));
     expect(shares.get('s1')).not.toBe(shares.get('s0'));
     expect(shares.get('s3')).toBe(1);

@@ -1,8 +1,7 @@
 /** Who does what: hands-on steps shared out to the cooks of an evening. */
 import type { Kitchen } from '../kitchen';
 import type { Meal } from '../meal';
-import type { CompiledMeal } from '../plan';
-import type { Schedule } from '../solve';
+import type { Plan } from '../plan';
 
 export interface Cook {
   id: string;
@@ -26,28 +25,22 @@ export function cooksOf(kitchen: Kitchen, hands: number): Cook[] {
  * @returns cook's number by step id, from 0; steps without hands are not in it
  */
 export function shareSteps(
-  compiled: CompiledMeal,
-  schedule: Schedule,
+  plan: Plan,
   cooks: readonly Cook[],
   given: ReadonlyMap<string, string>,
 ): Map<string, number> {
-  const times = new Map(schedule.steps.map((s) => [s.id, s]));
-  const busy = compiled.meanings
-    .filter((m) => m.isHands)
-    .flatMap((m) => {
-      const time = times.get(m.id);
-      return time && time.end > time.start ? [{ ...time, id: m.id, entry: m.entryId }] : [];
-    })
+  const busy = plan.operations
+    .filter((o) => o.isHands && o.end > o.start)
     .sort((a, b) => a.start - b.start || b.end - a.end);
   const freeFrom = cooks.map(() => -Infinity);
   const load = cooks.map(() => 0);
   const has = new Map<string, number>();
   const shares = new Map<string, number>();
   for (const step of busy) {
-    const wanted = cooks.findIndex((c) => c.id === given.get(step.entry));
+    const wanted = cooks.findIndex((c) => c.id === given.get(step.entryId));
     const isFree = (i: number): boolean => (freeFrom[i] ?? Infinity) <= step.start;
     const free = cooks.map((_, i) => i).filter(isFree);
-    const owner = has.get(step.entry);
+    const owner = has.get(step.entryId);
     const lazy = [...free].sort((a, b) => (load[a] ?? 0) - (load[b] ?? 0))[0];
     // The plan never needs more hands than there are; a given cook may leave one order without a free one.
     const cook =
@@ -59,7 +52,7 @@ export function shareSteps(
     shares.set(step.id, cook);
     freeFrom[cook] = Math.max(freeFrom[cook] ?? 0, step.end);
     load[cook] = (load[cook] ?? 0) + step.end - step.start;
-    has.set(step.entry, cook);
+    has.set(step.entryId, cook);
   }
   return shares;
 }

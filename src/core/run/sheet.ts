@@ -1,9 +1,9 @@
 /** The schedule as a schedule: one line an action, with time, place, amount, reason and caution. */
 import type { Kitchen } from '../kitchen';
-import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type StepMeaning } from '../plan';
+import { roundWater } from '../cycle';
+import { BURNER_UNIT, OVEN_UNIT, type Operation, type Phase, type Plan } from '../plan';
 import { dishOfRun } from '../menu';
 import type { Caution } from '../safety';
-import type { Schedule } from '../solve';
 import { formatMinutes, formatQuantity, formatTime } from '../units';
 
 export interface SheetLine {
@@ -34,43 +34,30 @@ export function placeName(unit: string | undefined, kitchen: Kitchen): string | 
 }
 
 /** Steps that happen by themselves and are told with the action that starts them. */
-const SILENT = new Set<StepMeaning['phase']>(['come-up', 'hold', 'release', 'oven', 'crisp']);
+const SILENT = new Set<Phase>(['come-up', 'hold', 'release', 'oven', 'crisp']);
 
 /**
  * @param serveAt ms since the epoch, for clock times inside sentences
  * @returns lines in order of time, those of one minute in the plan's order
  */
-export function toRunSheet(
-  compiled: CompiledMeal,
-  schedule: Schedule,
-  kitchen: Kitchen,
-  serveAt: number,
-): SheetLine[] {
-  const times = new Map(schedule.steps.map((s) => [s.id, s]));
-  const unitOf = new Map(schedule.blocks.map((b) => [b.id, b.unit]));
-  const blockOf = new Map(compiled.problem.steps.map((s) => [s.id, s.block]));
-  const lines: SheetLine[] = [];
-  for (const meaning of compiled.meanings) {
-    const time = times.get(meaning.id);
-    if (!time || SILENT.has(meaning.phase)) continue;
-    const unit = unitOf.get(blockOf.get(meaning.id) ?? '');
-    if (meaning.phase === 'rinse' && !isNeeded(meaning.id, compiled, schedule)) continue;
-    lines.push({
-      stepId: meaning.id,
-      entryId: meaning.entryId,
-      at: time.start,
-      minutes: time.end - time.start,
-      place: placeName(unit, kitchen),
-      dish: meaning.dishName,
-      action: meaning.texts?.[unit ?? ''] ?? meaning.text,
-      amounts: [...meaning.amounts, ...waterFor(meaning, unit, kitchen)],
-      setting: settingOf(meaning, unit),
-      detail: detailOf(meaning, compiled, times, serveAt, kitchen),
-      caution: meaning.caution,
-      isHands: meaning.isHands,
-    });
-  }
-  lines.sort((a, b) => a.at - b.at || Number(a.isHands) - Number(b.isHands));
+export function toRunSheet(plan: Plan, kitchen: Kitchen, serveAt: number): SheetLine[] {
+  const lines = plan.operations
+    .filter((o) => o.isNeeded && !SILENT.has(o.phase))
+    .map((o): SheetLine => ({
+      stepId: o.id,
+      entryId: o.entryId,
+      at: o.start,
+      minutes: o.end - o.start,
+      place: placeName(o.unit ?? undefined, kitchen),
+      dish: o.dishName,
+      action: o.text,
+      amounts: [...o.amounts, ...waterFor(o, kitchen)],
+      setting: o.setting === null ? null : `valve to seal; ${o.setting}`,
+      detail: detailOf(o, plan, serveAt, kitchen),
+      caution: o.caution,
+      isHands: o.isHands,
+    }))
+    .sort((a, b) => a.at - b.at || Number(a.isHands) - Number(b.isHands));
   return sayOnce(withRunsMerged(lines));
 }
 
@@ -107,49 +94,21 @@ function sayOnce(lines: SheetLine[]): SheetLine[] {
   });
 }
 
-/** What to key in, in the cooker's own words. */
-function settingOf(meaning: StepMeaning, unit: string | undefined): string | null {
-  const setting = meaning.settings?.[unit ?? ''];
-  return setting === undefined ? null : `valve to seal; ${setting}`;
-}
-
 /** Water that the plan counts on beyond the dish’s, so that nobody has to guess it. */
-function waterFor(
-  { topUps }: StepMeaning,
-  unit: string | undefined,
-  { system }: Pick<Kitchen, 'system'>,
-): string[] {
-  const topUp = topUps?.[unit ?? ''];
+function waterFor({ topUp }: Operation, { system }: Pick<Kitchen, 'system'>): string[] {
   if (!topUp) return [];
-  const amount = formatQuantity({ amount: Math.ceil(topUp.ml / 10) * 10, unit: 'ml' }, system);
+  const amount = formatQuantity({ amount: roundWater(topUp.ml), unit: 'ml' }, system);
   return [`${amount} more water, for this pot`];
 }
 
-/** A rinse is part of the evening only where another stay follows in the same cooker. */
-function isNeeded(stepId: string, compiled: CompiledMeal, schedule: Schedule): boolean {
-  const blockId = compiled.problem.steps.find((s) => s.id === stepId)?.block;
-  const own = schedule.blocks.find((b) => b.id === blockId);
-  return schedule.blocks.some(
-    (b) => own && b.id !== own.id && b.unit === own.unit && b.start >= own.end,
-  );
-}
-
 /** What the cook should know at this line: when it beeps, when the pin drops, why it takes so long. */
-function detailOf(
-  meaning: StepMeaning,
-  compiled: CompiledMeal,
-  times: ReadonlyMap<string, { start: number; end: number }>,
-  serveAt: number,
-  kitchen: Kitchen,
-): string | null {
-  const sibling = (phase: StepMeaning['phase']) => {
-    const found = compiled.meanings.find(
-      (m) => m.entryId === meaning.entryId && m.stageId === meaning.stageId && m.phase === phase,
+function detailOf(own: Operation, plan: Plan, serveAt: number, kitchen: Kitchen): string | null {
+  const sibling = (phase: Phase): Operation | undefined =>
+    plan.operations.find(
+      (o) => o.entryId === own.entryId && o.stageId === own.stageId && o.phase === phase,
     );
-    return found ? times.get(found.id) : undefined;
-  };
   const clock = (minute: number): string => formatTime(serveAt + minute * 60_000, kitchen);
-  if (meaning.phase === 'seal') {
+  if (own.phase === 'seal') {
     const up = sibling('come-up');
     const hold = sibling('hold');
     const release = sibling('release');
@@ -159,13 +118,9 @@ function detailOf(
       ...(release ? [`natural release until about ${clock(release.end)}`] : []),
     ].join('; ');
   }
-  if (meaning.phase === 'rest') {
-    const own = times.get(meaning.id);
-    return own ? `until ${clock(own.end)}` : null;
-  }
-  if (meaning.phase === 'preheat')
-    return `hot in about ${formatMinutes((times.get(meaning.id)?.end ?? 0) - (times.get(meaning.id)?.start ?? 0))}`;
-  if (meaning.phase === 'put-in') {
+  if (own.phase === 'rest') return `until ${clock(own.end)}`;
+  if (own.phase === 'preheat') return `hot in about ${formatMinutes(own.end - own.start)}`;
+  if (own.phase === 'put-in') {
     const bake = sibling('oven') ?? sibling('crisp');
     return bake ? `until ${clock(bake.end)}; check halfway through` : null;
   }

@@ -79,8 +79,12 @@ describe('evidence', () => {
       dishes,
       over,
     );
-    const phase = account.phases.find((p) => p.step === part('up'));
-    expect(phase).toMatchObject({ unit: other, real: 21, planned: valueFor(step.minutes, other) });
+    const phase = account.phases.find((p) => p.operation.id === part('up'));
+    expect(phase).toMatchObject({
+      operation: { unit: other },
+      real: 21,
+      planned: valueFor(step.minutes, other),
+    });
   });
 });
 
@@ -89,7 +93,7 @@ describe('minutes more', () => {
   const counting = event('done', end(part('up')), { step: part('up') });
   const endOf = (events: readonly RunEvent[], minute: number): number => {
     const state = foldEvening(evening, [lid, counting, ...events], at(minute));
-    const found = state.steps.find((s) => s.meaning.id === part('hold'));
+    const found = state.steps.find((s) => s.operation.id === part('hold'));
     return ((found?.end ?? 0) - serveAt) / MINUTE;
   };
   const shown = end(part('hold'));

@@ -55,13 +55,17 @@ export function readPot(
   now: number,
 ): Reading | null {
   const seal = state.steps.findLast(
-    (s) => s.unit === unit && s.meaning.phase === 'seal' && s.status === 'done' && s.end <= now,
+    (s) =>
+      s.operation.unit === unit &&
+      s.operation.phase === 'seal' &&
+      s.status === 'done' &&
+      s.end <= now,
   );
   if (!seal) return null;
-  const cycle = cycleOf(seal.meaning.id);
+  const cycle = cycleOf(seal.operation);
   const truth = practice.truth[cycle];
   const part = (name: string): LiveStep | undefined =>
-    state.steps.find((s) => s.meaning.id === `${cycle}.${name}`);
+    state.steps.find((s) => s.operation.id === `${cycle}.${name}`);
   if (!truth) return null;
   const comeUp = (truth.comeUp[unit] ?? Object.values(truth.comeUp)[0] ?? 10) * MINUTE;
   const release = (truth.release[unit] ?? Object.values(truth.release)[0] ?? 10) * MINUTE;

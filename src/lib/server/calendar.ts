@@ -2,7 +2,7 @@
 import ical, { ICalAlarmType } from 'ical-generator';
 import { bagsIn, type Meal } from '$core/meal';
 import { BOXES, dishOfRun, PACK_STAGE } from '$core/menu';
-import { totalsOf, type SavedPlan } from '$core/plan';
+import { planOf, totalsOf, type SavedPlan } from '$core/plan';
 import type { StoreItem } from '$core/storage';
 import { begunAhead } from './begun-ahead';
 import type { StoredMeal } from './meal-store';
@@ -80,12 +80,9 @@ export function toCalendar(
 
 /** From the first bag that is filled to the last, minutes on the plan's axis; null where none is. */
 function packingOf({ compiled, schedule }: SavedPlan): { start: number; end: number } | null {
-  const ids = new Set(
-    compiled.meanings
-      .filter((m) => m.stageId === PACK_STAGE || m.entryId === BOXES)
-      .map((m) => m.id),
+  const packs = planOf(compiled, schedule).operations.filter(
+    (o) => o.stageId === PACK_STAGE || o.entryId === BOXES,
   );
-  const packs = schedule.steps.filter((s) => ids.has(s.id));
   if (packs.length === 0) return null;
   return {
     start: Math.min(...packs.map((s) => s.start)),

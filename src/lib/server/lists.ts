@@ -1,4 +1,5 @@
 /** The lists of some meals: what to buy, what to lay out, which tools, what to use up. */
+import { planOf } from '$core/plan';
 import {
   layOut,
   mergedCuts,
@@ -86,8 +87,8 @@ export async function listsFor(asked: string | null, now: number) {
       /** Null where the meal has no plan yet. */
       lists: s.plan
         ? {
-            groups: layOut(entriesOf(s), s.plan.compiled, s.plan.schedule, kitchen),
-            tools: toolsFor(s.plan.compiled, s.plan.schedule, kitchen),
+            groups: layOut(entriesOf(s), planOf(s.plan.compiled, s.plan.schedule), kitchen),
+            tools: toolsFor(planOf(s.plan.compiled, s.plan.schedule), kitchen),
           }
         : null,
     })),

@@ -159,7 +159,7 @@ async function step(store: Database, eveningId: string): Promise<boolean> {
   const now = Math.round(eveningNow(events, currentTime()));
   const state = foldEvening(evening, events, now);
   if (state.isServed) return false;
-  const units = new Set(state.steps.flatMap((s) => (s.unit ? [s.unit] : [])));
+  const units = new Set(state.steps.flatMap(({ operation: { unit } }) => unit ?? []));
   const fromPots = [...units].flatMap((unit) => {
     const reading = readPot(practice, state, events, unit, now);
     return reading ? eventsFrom(reading, state) : [];

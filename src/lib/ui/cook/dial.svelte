@@ -27,7 +27,7 @@
   const arcs = $derived(
     rings.flatMap(({ cooker, radius }) =>
       steps
-        .filter((s) => s.unit === cooker.id && s.status !== 'done')
+        .filter((s) => s.operation.unit === cooker.id && s.status !== 'done')
         .flatMap((s) => arcOf(s, { radius, width: WIDTH, now, shift }) ?? []),
     ),
   );

@@ -51,7 +51,7 @@ export function arcOf(
   const from = Math.max(step.start, now);
   const to = Math.min(step.end, now + HOUR_MS);
   if (to - from < MINUTE_MS / 6) return null;
-  const { phase, isHands, id } = step.meaning;
+  const { phase, isHands, id } = step.operation;
   const thick = THICKNESS[phase] ?? (() => 0.34);
   const [fill, stroke] = FILL[phase] ?? [
     isHands ? 'var(--ember)' : 'var(--straw)',

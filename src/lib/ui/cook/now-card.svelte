@@ -23,9 +23,9 @@
     $props();
 
   /** Where safety needs a thermometer, its answer is what is asked. */
-  const asksHeat = $derived(current?.meaning.caution?.code === 'centre-temperature');
+  const asksHeat = $derived(current?.operation.caution?.code === 'centre-temperature');
   const isBatch = $derived(isBatchDay(live.evening.compiled));
-  const isOpened = $derived(current?.meaning.phase === 'open');
+  const isOpened = $derived(current?.operation.phase === 'open');
 </script>
 
 <section
@@ -35,22 +35,22 @@
 >
   {#if current}
     <p id="now" class="flex flex-wrap justify-between gap-x-4 text-lg text-muted">
-      <span><b class="text-ember-ink">Now</b> · {place} · {current.meaning.dishName}</span><span
+      <span><b class="text-ember-ink">Now</b> · {place} · {current.operation.dishName}</span><span
         >{clock(current.start)}</span
       >
     </p>
     <p class="mt-1 font-head text-4xl leading-tight font-extrabold text-balance md:text-5xl">
-      {current.meaning.text}
+      {current.operation.text}
     </p>
-    {#if current.meaning.amounts.length > 0}
-      <p class="mt-2 text-2xl">{current.meaning.amounts.join(', ')}</p>
+    {#if current.operation.amounts.length > 0}
+      <p class="mt-2 text-2xl">{current.operation.amounts.join(', ')}</p>
     {/if}
     {#if setting}<p class="mt-2 text-2xl font-bold text-leaf-ink">
         Valve to seal; {setting}
       </p>{/if}
-    {#if current.meaning.caution}<p class="mt-2 text-lg text-ember-ink">
-        <span class="first-letter:uppercase">{current.meaning.caution.text}</span>
-        <span class="text-muted">({current.meaning.caution.source})</span>
+    {#if current.operation.caution}<p class="mt-2 text-lg text-ember-ink">
+        <span class="first-letter:uppercase">{current.operation.caution.text}</span>
+        <span class="text-muted">({current.operation.caution.source})</span>
       </p>{/if}
     <div class="mt-4 flex flex-wrap gap-3">
       <button
@@ -67,7 +67,7 @@
         <button
           type="button"
           class="btn min-h-20 px-6 text-xl"
-          onclick={() => live.tap({ kind: 'more', step: current.meaning.id, minutes: 3 })}
+          onclick={() => live.tap({ kind: 'more', step: current.operation.id, minutes: 3 })}
           >3 min more</button
         >
       {/if}
@@ -79,7 +79,7 @@
           <button
             type="button"
             class="btn min-h-14 text-lg"
-            onclick={() => live.tap({ kind: 'again', step: current.meaning.id, minutes })}
+            onclick={() => live.tap({ kind: 'again', step: current.operation.id, minutes })}
             >{minutes} min<span class="sr-only">
               more at pressure, {minutes + AGAIN_MIN} with coming to pressure and releasing</span
             ></button

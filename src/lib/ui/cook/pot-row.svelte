@@ -1,5 +1,6 @@
 <script lang="ts">
   /** One pot: what it does, how long still, and the one tap that is expected of it. */
+  import type { Phase } from '$core/plan';
   import type { Cooker } from '$core/kitchen';
   import { TROUBLES, type LiveStep, type Reading, type Trouble } from '$core/run';
 
@@ -17,7 +18,7 @@
   }
   let { cooker, step, reading, now, clockOf, ontap, onmore, onagain, ontrouble }: Props = $props();
 
-  const WORD: Partial<Record<LiveStep['meaning']['phase'], string>> = {
+  const WORD: Partial<Record<Phase, string>> = {
     'come-up': 'coming to pressure',
     hold: 'at pressure',
     release: 'natural release',
@@ -49,12 +50,12 @@
     if (step.status === 'ahead') return `from ${clockOf(step.start)}`;
     if (left < 0) return 'now';
     const seconds = Math.ceil(left / 1000);
-    return step.meaning.phase === 'hold' || seconds < 600
+    return step.operation.phase === 'hold' || seconds < 600
       ? `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
       : `about ${Math.round(seconds / 60)} min`;
   });
-  const isOpening = $derived(step?.meaning.phase === 'open' && !step.isAgain);
-  const canFail = $derived(step?.meaning.phase === 'come-up' || step?.meaning.phase === 'hold');
+  const isOpening = $derived(step?.operation.phase === 'open' && !step.isAgain);
+  const canFail = $derived(step?.operation.phase === 'come-up' || step?.operation.phase === 'hold');
 </script>
 
 <li class="card p-4">
@@ -63,7 +64,7 @@
       <p class="font-head text-xl font-extrabold">{cooker.name}</p>
       <p class="text-muted">
         {step
-          ? `${step.meaning.dishName}: ${step.isAgain ? 'back at pressure' : (WORD[step.meaning.phase] ?? 'at work')}`
+          ? `${step.operation.dishName}: ${step.isAgain ? 'back at pressure' : (WORD[step.operation.phase] ?? 'at work')}`
           : 'free'}
       </p>
       {#if shown}<p class="text-sm font-semibold text-brine" data-testid="reading">{shown}</p>{/if}

@@ -15,7 +15,7 @@
 
   const MINUTE = 60_000;
   const dishes = $derived([
-    ...new Map(fold.steps.map((s) => [s.meaning.entryId, s.meaning.dishName])),
+    ...new Map(fold.steps.map((s) => [s.operation.entryId, s.operation.dishName])),
   ]);
   /** “It beeped four minutes ago.” */
   function earlier(tap: RunEvent, minutes: number): void {
@@ -84,7 +84,7 @@
   <p class="mt-2 text-sm text-muted">
     Keys: <kbd>d</kbd> done, <kbd>b</kbd> begun, <kbd>m</kbd> 3 min more, <kbd>u</kbd> take back,
     <kbd>p</kbd> pause. Start was planned for {clock(
-      Math.min(...fold.steps.filter((s) => s.meaning.phase !== 'soak').map((s) => s.start)),
+      Math.min(...fold.steps.filter((s) => s.operation.phase !== 'soak').map((s) => s.start)),
     )};
     {formatMinutes(Math.max(0, (fold.readyAt - live.now) / MINUTE))} to the table.
   </p>

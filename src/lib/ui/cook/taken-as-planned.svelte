@@ -15,11 +15,11 @@
   <h2 id="assumed" class="font-bold">Taken as planned</h2>
   <p class="text-sm text-muted">Nobody tapped these. If they happened at another time, say when.</p>
   <ul>
-    {#each steps as step (step.meaning.id)}
+    {#each steps as step (step.operation.id)}
       <li class="flex flex-wrap items-center justify-between gap-2 border-t border-line py-1.5">
         <span
           >{step.tap}, {clock(step.end)}
-          <span class="text-muted">{step.meaning.dishName}</span></span
+          <span class="text-muted">{step.operation.dishName}</span></span
         >
         <button type="button" class="btn min-h-12" onclick={() => onnotyet(step)}>Not yet</button>
       </li>

@@ -1,6 +1,6 @@
 /** What the runway of a meal shows in red, with the words for it. */
 import type { ChainPart, Contradiction } from '$core/review';
-import type { CompiledMeal } from '$core/plan';
+import type { Plan } from '$core/plan';
 import type { Finding } from '$core/reason';
 import { sayFinding, type Conventions } from '$core/words';
 import type { TimelineMark } from '$lib/ui/timeline';
@@ -23,19 +23,13 @@ export function isMarked({ severity, subject }: Finding): boolean {
 }
 
 /** Notes on the runway: dishes over a line where they are cooked, work without a rest at the hands. */
-export function noteMarks(
-  notes: readonly Finding[],
-  compiled: CompiledMeal,
-  by: Conventions,
-): TimelineMark[] {
+export function noteMarks(notes: readonly Finding[], plan: Plan, by: Conventions): TimelineMark[] {
   return notes.filter(isMarked).map((note) => {
     const { subject } = note;
     const { text } = sayFinding(note, by);
     if (subject.kind === 'work') return { label: '!', text, steps: subject.steps, atHands: true };
-    const own = compiled.meanings.filter(
-      (m) => subject.kind === 'entry' && m.entryId === subject.id,
-    );
-    const inPot = own.filter((m) => IN_THE_POT.has(m.phase));
-    return { label: '!', text, steps: (inPot.length > 0 ? inPot : own).map((m) => m.id) };
+    const own = plan.operations.filter((o) => subject.kind === 'entry' && o.entryId === subject.id);
+    const inPot = own.filter((o) => IN_THE_POT.has(o.phase));
+    return { label: '!', text, steps: (inPot.length > 0 ? inPot : own).map((o) => o.id) };
   });
 }

@@ -5,7 +5,7 @@
   import type { DishPick, Meal } from '$core/meal';
   import { addWater } from '$core/cycle';
   import { looksAtPlan, whyLate } from '$core/review';
-  import type { SavedPlan } from '$core/plan';
+  import { planOf, type SavedPlan } from '$core/plan';
   import { byHarm, type Edit } from '$core/reason';
   import { editMeal } from '$core/menu';
   import { cooksOf, givenTo, shareSteps, toRunSheet } from '$core/run';
@@ -61,17 +61,17 @@
   );
   const serveAt = $derived(Date.parse(model.meal.serveAt));
   const end = $derived(model.meal.batch ? 'all packed' : 'on the table');
-  const lines = $derived(
-    plan ? toRunSheet(plan.compiled, plan.schedule, model.kitchen, serveAt) : [],
-  );
-  const cooks = $derived(cooksOf(model.kitchen, model.meal.hands ?? model.kitchen.hands));
-  const shares = $derived.by(() => {
-    const schedule = plan?.schedule ?? impossible?.nearest?.schedule;
+  /** The plan as it is read: of an impossible meal, the one that comes nearest. */
+  const read = $derived.by(() => {
     const compiled = plan?.compiled ?? impossible?.compiled;
-    return compiled && schedule
-      ? shareSteps(compiled, schedule, cooks, givenTo(model.meal))
-      : new Map<string, number>();
+    const schedule = plan?.schedule ?? impossible?.nearest?.schedule;
+    return compiled && schedule ? planOf(compiled, schedule) : null;
   });
+  const lines = $derived(plan && read ? toRunSheet(read, model.kitchen, serveAt) : []);
+  const cooks = $derived(cooksOf(model.kitchen, model.meal.hands ?? model.kitchen.hands));
+  const shares = $derived(
+    read ? shareSteps(read, cooks, givenTo(model.meal)) : new Map<string, number>(),
+  );
   /** Late, over the line, too hard, unsure or impossible: then fixes are worth trying. */
   const isInTrouble = $derived(
     model.answer !== null &&
@@ -103,27 +103,24 @@
 
   /** The part of a step's id that its entry's pins go by; a cycle is moved by its lid. */
   function pinPart(stepId: string): { entryId: string; part: string; start: number } | null {
-    const dragged = plan?.compiled.meanings.find((m) => m.id === stepId);
+    const dragged = read?.byId.get(stepId);
     if (!plan || !dragged) return null;
+    const { entryId, stageId } = dragged;
     const isCycle = ['come-up', 'hold', 'release', 'vent', 'open'].includes(dragged.phase);
-    const id = isCycle ? `${dragged.entryId}.${dragged.stageId}.seal` : stepId;
-    const time = plan.schedule.steps.find((s) => s.id === id);
-    return time
-      ? { entryId: dragged.entryId, part: id.slice(dragged.entryId.length + 1), start: time.start }
-      : null;
+    const moved = isCycle ? read?.byId.get(`${entryId}.${stageId}.seal`) : dragged;
+    return moved ? { entryId, part: moved.id.slice(entryId.length + 1), start: moved.start } : null;
   }
   function moveStep(stepId: string, minutes: number, laneId: string): void {
     const pin = pinPart(stepId);
     if (!pin || !plan) return;
-    const block = plan.compiled.problem.steps.find((s) => s.id === stepId)?.block;
-    const unit = plan.schedule.blocks.find((b) => b.id === block)?.unit;
-    const isCooker = (id: string | undefined): boolean =>
+    const unit = read?.byId.get(stepId)?.unit;
+    const isCooker = (id: string | null | undefined): boolean =>
       model.kitchen.cookers.some((c) => c.id === id);
     if (isCooker(unit) && isCooker(laneId) && laneId !== unit)
       model.changeEntry(pin.entryId, { cooker: laneId });
     else if (minutes !== 0) model.pin(pin.entryId, pin.part, pin.start + minutes);
   }
-  const meaning = $derived(plan?.compiled.meanings.find((m) => m.id === selected) ?? null);
+  const chosen = $derived(plan && selected !== null ? (read?.byId.get(selected) ?? null) : null);
 
   function onkeydown(event: KeyboardEvent): void {
     const inField =
@@ -180,21 +177,22 @@
     />
   {/if}
   <div class="mt-5" class:opacity-60={model.isThinking && !plan}>
-    <Timeline
-      compiled={plan.compiled}
-      schedule={plan.schedule}
-      totals={plan.totals}
-      kitchen={model.kitchen}
-      {serveAt}
-      {end}
-      {cooks}
-      {shares}
-      marks={[...chain, ...noteMarks(notes, plan.compiled, model.kitchen)]}
-      {selected}
-      onselect={(id) => (selected = selected === id ? null : id)}
-      ondrag={model.isPast ? undefined : moveStep}
-      onserve={model.isPast ? undefined : (minutes) => serveLater(Math.round(minutes / 5) * 5)}
-    />
+    {#if read}
+      <Timeline
+        plan={read}
+        totals={plan.totals}
+        kitchen={model.kitchen}
+        {serveAt}
+        {end}
+        {cooks}
+        {shares}
+        marks={[...chain, ...noteMarks(notes, read, model.kitchen)]}
+        {selected}
+        onselect={(id) => (selected = selected === id ? null : id)}
+        ondrag={model.isPast ? undefined : moveStep}
+        onserve={model.isPast ? undefined : (minutes) => serveLater(Math.round(minutes / 5) * 5)}
+      />
+    {/if}
   </div>
 {:else}
   <Trouble
@@ -203,20 +201,19 @@
     isThinking={model.isThinking}
     marks={contradictions}
   />
-  {#if impossible?.nearest}
+  {#if impossible?.nearest && read}
     <h3 class="mt-5 font-bold">The closest plan with these cookers and cooks</h3>
     <p class="text-muted">Don’t cook by this: what is marked in red goes over its limit.</p>
     <div class="mt-2">
       <Timeline
-        compiled={impossible.compiled}
-        schedule={impossible.nearest.schedule}
+        plan={read}
         totals={impossible.nearest.totals}
         kitchen={model.kitchen}
         {serveAt}
         {end}
         {cooks}
         {shares}
-        marks={[...contradictions, ...noteMarks(notes, impossible.compiled, model.kitchen)]}
+        marks={[...contradictions, ...noteMarks(notes, read, model.kitchen)]}
       />
     </div>
   {/if}
@@ -244,18 +241,18 @@
     />
   {/if}
   <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-6">
-    {#if meaning && plan}
+    {#if chosen && read}
       <WhyPanel
-        {meaning}
-        {plan}
+        operation={chosen}
+        plan={read}
         kitchen={model.kitchen}
         {serveAt}
-        pin={pinPart(meaning.id)}
+        pin={pinPart(chosen.id)}
         isPinned={model.meal.entries.some(
-          (e) => e.id === meaning.entryId && Object.keys(e.pins).length > 0,
+          (e) => e.id === chosen.entryId && Object.keys(e.pins).length > 0,
         )}
-        onmove={(minutes) => moveStep(meaning.id, minutes, '')}
-        onunpin={() => model.changeEntry(meaning.entryId, { pins: {} })}
+        onmove={(minutes) => moveStep(chosen.id, minutes, '')}
+        onunpin={() => model.changeEntry(chosen.entryId, { pins: {} })}
         onclose={() => (selected = null)}
       />
     {/if}

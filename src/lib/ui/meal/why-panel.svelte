@@ -1,14 +1,13 @@
 <script lang="ts">
   import X from '@lucide/svelte/icons/x';
   import type { Kitchen } from '$core/kitchen';
-  import type { StepMeaning } from '$core/plan';
+  import type { Operation, Plan } from '$core/plan';
   import { placeName } from '$core/run';
   import { formatMinutes, formatTime } from '$core/units';
-  import type { PlanAnswer } from '../../../core/planner';
 
   interface Props {
-    meaning: StepMeaning;
-    plan: Extract<PlanAnswer, { kind: 'plan' }>;
+    operation: Operation;
+    plan: Plan;
     kitchen: Kitchen;
     serveAt: number;
     /** What can be moved, and when it starts; null where nothing can. */
@@ -18,24 +17,17 @@
     onunpin: () => void;
     onclose: () => void;
   }
-  let { meaning, plan, kitchen, serveAt, pin, isPinned, onmove, onunpin, onclose }: Props =
+  let { operation, plan, kitchen, serveAt, pin, isPinned, onmove, onunpin, onclose }: Props =
     $props();
 
-  const problem = $derived(plan.compiled.problem);
-  const step = $derived(problem.steps.find((s) => s.id === meaning.id));
-  const unit = $derived(plan.schedule.blocks.find((b) => b.id === step?.block)?.unit);
   /** The whole cycle, or the step alone: every part with its minutes and its reason. */
   const parts = $derived(
-    plan.compiled.meanings
+    plan.operations
       .filter(
-        (m) =>
-          m.entryId === meaning.entryId && m.stageId === meaning.stageId && m.phase !== 'rinse',
+        (o) =>
+          o.entryId === operation.entryId && o.stageId === operation.stageId && o.phase !== 'rinse',
       )
-      .flatMap((m) => {
-        const time = plan.schedule.steps.find((s) => s.id === m.id);
-        return time ? [{ m, time, why: m.because[unit ?? ''] ?? m.because[''] ?? [] }] : [];
-      })
-      .sort((a, b) => a.time.start - b.time.start),
+      .sort((a, b) => a.start - b.start),
   );
   const clock = (minute: number): string => formatTime(serveAt + minute * 60_000, kitchen);
 </script>
@@ -47,18 +39,22 @@
       ><X size={18} aria-hidden="true" /><span class="sr-only">Close</span></button
     >
   </div>
-  <p class="text-muted">{meaning.dishName}{unit ? ` · ${placeName(unit, kitchen)}` : ''}</p>
+  <p class="text-muted">
+    {operation.dishName}{operation.unit ? ` · ${placeName(operation.unit, kitchen)}` : ''}
+  </p>
   <ol class="mt-3 grid gap-3">
-    {#each parts as { m, time, why } (m.id)}
+    {#each parts as part (part.id)}
       <li>
         <p class="flex justify-between gap-3 font-semibold">
-          <span>{m.text}</span><span class="whitespace-nowrap"
-            >{clock(time.start)} · {formatMinutes(time.end - time.start)}</span
+          <span>{part.text}</span><span class="whitespace-nowrap"
+            >{clock(part.start)} · {formatMinutes(part.end - part.start)}</span
           >
         </p>
-        {#each why as line, index (index)}<p class="text-[15px] text-muted">{line}</p>{/each}
-        {#if m.caution}<p class="text-[15px] text-ember-ink">
-            {m.caution.text} <span class="text-muted">({m.caution.source})</span>
+        {#each part.because as line, index (index)}<p class="text-[15px] text-muted">
+            {line}
+          </p>{/each}
+        {#if part.caution}<p class="text-[15px] text-ember-ink">
+            {part.caution.text} <span class="text-muted">({part.caution.source})</span>
           </p>{/if}
       </li>
     {/each}

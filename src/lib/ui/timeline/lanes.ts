@@ -1,7 +1,6 @@
 /** A plan sorted into lanes: what each cooker, the oven, the burners and each cook do when. */
 import type { Kitchen } from '$core/kitchen';
-import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type Phase } from '$core/plan';
-import type { Schedule } from '$core/solve';
+import { BURNER_UNIT, OVEN_UNIT, type Operation, type Phase, type Plan } from '$core/plan';
 import type { Cook } from '$core/run';
 
 export interface LanePiece {
@@ -35,40 +34,13 @@ export interface Lane {
  * @param shares cook's number by step id
  */
 export function toLanes(
-  compiled: CompiledMeal,
-  schedule: Schedule,
+  plan: Plan,
   kitchen: Kitchen,
   cooks: readonly Cook[],
   shares: ReadonlyMap<string, number>,
 ): Lane[] {
-  const stepOf = new Map(compiled.problem.steps.map((s) => [s.id, s]));
-  const timeOf = new Map(schedule.steps.map((s) => [s.id, s]));
-  const unitOf = new Map(schedule.blocks.map((b) => [b.id, b.unit]));
-  const pieces = compiled.meanings.flatMap((m) => {
-    const time = timeOf.get(m.id);
-    const step = stepOf.get(m.id);
-    if (!time || !step || m.phase === 'soak') return [];
-    const unit = step.block == null ? undefined : unitOf.get(step.block);
-    const p90 = typeof step.p90 === 'object' ? step.p90[unit ?? ''] : step.p90;
-    const piece: LanePiece = {
-      stepId: m.id,
-      entryId: m.entryId,
-      stageId: m.stageId,
-      phase: m.phase,
-      start: time.start,
-      end: time.end,
-      slack: Math.max(0, (p90 ?? 0) - (time.end - time.start)),
-      dish: m.dishName,
-      text: m.text,
-      isHands: m.isHands,
-    };
-    return [{ piece, unit, block: step.block }];
-  });
-  const shown = pieces.filter(
-    ({ piece, block }) => piece.phase !== 'rinse' || isFollowed(block, schedule),
-  );
-  const on = (unit: string): LanePiece[] =>
-    shown.filter((p) => p.unit === unit).map((p) => p.piece);
+  const shown = plan.operations.filter((o) => o.phase !== 'soak' && o.isNeeded);
+  const on = (unit: string): LanePiece[] => shown.filter((o) => o.unit === unit).map(toPiece);
   const lanes: Lane[] = kitchen.cookers.map((c) => ({
     kind: 'cooker' as const,
     id: c.id,
@@ -76,7 +48,7 @@ export function toLanes(
     detail: sizeOf(c.litres, kitchen.system),
     litres: c.litres,
     pieces: on(c.id),
-    waits: waitsIn(c.id, compiled, schedule),
+    waits: waitsIn(c.id, plan),
   }));
   const oven = on(OVEN_UNIT);
   if (oven.length > 0)
@@ -100,59 +72,39 @@ export function toLanes(
       pieces: burner,
       waits: [],
     });
-  return [
-    ...lanes,
-    ...handLanes(
-      shown.map((p) => p.piece),
-      cooks,
-      shares,
-    ),
-  ];
+  return [...lanes, ...handLanes(shown.map(toPiece), cooks, shares)];
+}
+
+function toPiece(o: Operation): LanePiece {
+  const { id: stepId, entryId, stageId, phase, start, end, slack, dishName: dish, text } = o;
+  return { stepId, entryId, stageId, phase, start, end, slack, dish, text, isHands: o.isHands };
 }
 
 /** What lies in water, in a marinade or thawing: it goes on by itself, mostly days before. */
-export function aheadLane(compiled: CompiledMeal, schedule: Schedule): Lane {
-  const timeOf = new Map(schedule.steps.map((s) => [s.id, s]));
+export function aheadLane(plan: Plan): Lane {
   return {
     kind: 'ahead',
     id: 'ahead',
     name: 'By itself',
     detail: 'soak, thaw',
     litres: 0,
-    pieces: compiled.meanings.flatMap((m) => {
-      const time = timeOf.get(m.id);
-      if (!time || m.phase !== 'soak') return [];
-      const { id: stepId, entryId, stageId, phase, dishName: dish, text, isHands } = m;
-      const { start, end } = time;
-      return [{ stepId, entryId, stageId, phase, start, end, slack: 0, dish, text, isHands }];
-    }),
+    pieces: plan.operations.filter((o) => o.phase === 'soak').map(toPiece),
     waits: [],
   };
 }
 
-function isFollowed(block: string | null | undefined, schedule: Schedule): boolean {
-  const own = schedule.blocks.find((b) => b.id === block);
-  return schedule.blocks.some(
-    (b) => own && b.id !== own.id && b.unit === own.unit && b.start >= own.end,
-  );
-}
-
 /** A ready dish stays in its pot until it is due, or until the pot is wanted. */
-function waitsIn(unit: string, compiled: CompiledMeal, schedule: Schedule): Lane['waits'] {
-  const { problem } = compiled;
-  return schedule.dishes.flatMap((dish) => {
-    const ready = problem.dishes?.find((d) => d.id === dish.id)?.ready;
-    const step = problem.steps.find((s) => s.id === ready);
-    const block = schedule.blocks.find((b) => b.id === step?.block);
-    if (!block || block.unit !== unit || dish.hold < 2) return [];
+function waitsIn(unit: string, { dishes, stays }: Plan): Lane['waits'] {
+  return dishes.flatMap((dish) => {
+    const stay = stays.find((s) => s.id === dish.stay);
+    if (stay?.unit !== unit || dish.waits < 2) return [];
     const next = Math.min(
-      ...schedule.blocks
-        .filter((b) => b.unit === unit && b.start >= block.end && b.id !== block.id)
-        .map((b) => b.start),
-      dish.ready + dish.hold,
+      ...stays
+        .filter((s) => s.unit === unit && s.start >= stay.end && s.id !== stay.id)
+        .map((s) => s.start),
+      dish.ready + dish.waits,
     );
-    const name = compiled.meanings.find((m) => m.entryId === dish.id)?.dishName ?? '';
-    return next - dish.ready < 2 ? [] : [{ from: dish.ready, to: next, dish: name }];
+    return next - dish.ready < 2 ? [] : [{ from: dish.ready, to: next, dish: dish.name }];
   });
 }
 

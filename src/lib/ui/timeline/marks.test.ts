@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { CompiledMeal } from '$core/plan';
-import type { Schedule } from '$core/solve';
+import type { Plan } from '$core/plan';
 import type { Lane, LanePiece } from './lanes';
 import { markRoom, toMarkBars, WAIT_ROOM, WORK_ROOM } from './marks';
 
@@ -33,22 +32,14 @@ const lanes = [
   ]),
   lane('you', 'hands', [piece('a.up', -90, -80), piece('b.chop', -110, -105)]),
 ];
-const compiled = {
-  problem: {
-    dishes: [
-      { id: 'a', ready: 'a.hold', holdMax: 15 },
-      { id: 'b', ready: 'b.hold' },
-    ],
-  },
-} as unknown as CompiledMeal;
-const schedule = {
+const plan = {
   dishes: [
-    { id: 'a', ready: -60, hold: 60 },
-    { id: 'b', ready: -2, hold: 2 },
+    { entryId: 'a', ready: -60, waits: 60, mayWait: 15 },
+    { entryId: 'b', ready: -2, waits: 2, mayWait: null },
   ],
-} as unknown as Schedule;
+} as unknown as Plan;
 const bars = (steps: string[], waits: string[] = []) =>
-  toMarkBars(lanes, [{ label: '1', text: '', steps, waits }], compiled, schedule);
+  toMarkBars(lanes, [{ label: '1', text: '', steps, waits }], plan);
 
 describe('what is marked on the runway', () => {
   it('steps in a row are one bar at their pot; with a gap they are two', () => {
@@ -66,7 +57,7 @@ describe('what is marked on the runway', () => {
 
   it('what speaks of the hands is marked there, also where they work at a pot', () => {
     const mark = { label: '!', text: '', steps: ['a.up', 'b.chop'], atHands: true };
-    const { byLane } = toMarkBars(lanes, [mark], compiled, schedule);
+    const { byLane } = toMarkBars(lanes, [mark], plan);
     expect(byLane.get('large')).toBeUndefined();
     expect(byLane.get('you')).toHaveLength(2);
   });

@@ -1,6 +1,5 @@
 /** What is drawn in red under the lanes: things that contradict each other, that make a meal late, or that are over a limit. */
-import type { CompiledMeal } from '$core/plan';
-import type { Schedule } from '$core/solve';
+import type { Plan } from '$core/plan';
 import type { Lane } from './lanes';
 
 /** A sentence and the steps it speaks of; the label ties the two together. */
@@ -49,8 +48,7 @@ export interface MarkBars {
 export function toMarkBars(
   lanes: readonly Lane[],
   marks: readonly TimelineMark[],
-  compiled: CompiledMeal,
-  schedule: Schedule,
+  plan: Plan,
 ): MarkBars {
   const byLane = new Map<string, MarkBar[]>();
   const unseen: string[] = [];
@@ -58,7 +56,7 @@ export function toMarkBars(
   // Work in a pot is marked at the pot, what only hands do at the hands.
   const atPots = new Set(pots.flatMap((l) => l.pieces.map((p) => p.stepId)));
   for (const { label, steps, waits = [], atHands = false } of marks) {
-    const found = waits.length > 0 ? waitBars(waits, pots, compiled, schedule) : [];
+    const found = waits.length > 0 ? waitBars(waits, pots, plan) : [];
     if (waits.length === 0)
       for (const lane of lanes)
         for (const [from, to] of runsOf(lane, steps, (step) =>
@@ -76,19 +74,13 @@ export function toMarkBars(
 type Found = Omit<MarkBar, 'label'> & { lane: Lane };
 
 /** From when each dish is ready until it is served, and from where that is too long. */
-function waitBars(
-  entryIds: readonly string[],
-  pots: readonly Lane[],
-  { problem }: CompiledMeal,
-  schedule: Schedule,
-): Found[] {
+function waitBars(entryIds: readonly string[], pots: readonly Lane[], { dishes }: Plan): Found[] {
   return entryIds.flatMap((id): Found[] => {
-    const holdMax = problem.dishes?.find((d) => d.id === id)?.holdMax ?? Infinity;
-    const timed = schedule.dishes.find((d) => d.id === id);
+    const timed = dishes.find((d) => d.entryId === id);
     const lane = potOf(id, pots);
-    if (!timed || !lane || timed.hold < LEAST_WAIT) return [];
-    const to = timed.ready + timed.hold;
-    const over = Math.min(to, timed.ready + holdMax);
+    if (!timed || !lane || timed.waits < LEAST_WAIT) return [];
+    const to = timed.ready + timed.waits;
+    const over = Math.min(to, timed.ready + (timed.mayWait ?? Infinity));
     return [{ lane, from: timed.ready, to, over, isWait: true }];
   });
 }

@@ -1,8 +1,7 @@
 <script lang="ts">
   import type { Kitchen } from '$core/kitchen';
   import type { Cook } from '$core/run';
-  import type { CompiledMeal, Totals } from '$core/plan';
-  import type { Schedule } from '$core/solve';
+  import type { Plan, Totals } from '$core/plan';
   import { formatMinutes, formatTime } from '$core/units';
   import { textFits, ticks, toX, type Scale, wavePath } from './geometry';
   import HandOver from './hand-over.svelte';
@@ -16,8 +15,7 @@
   import { toCycles } from './cycles';
 
   interface Props {
-    compiled: CompiledMeal;
-    schedule: Schedule;
+    plan: Plan;
     totals: Totals;
     kitchen: Kitchen;
     /** ms since the epoch of the wanted moment of serving. */
@@ -37,8 +35,7 @@
     onserve?: (minutes: number) => void;
   }
   let {
-    compiled,
-    schedule,
+    plan,
     totals,
     kitchen,
     serveAt,
@@ -66,18 +63,18 @@
 
   const isNarrow = $derived(width < 640);
   const labelHeight = $derived(isNarrow ? 20 : 0);
-  const before = $derived(aheadLane(compiled, schedule));
+  const before = $derived(aheadLane(plan));
   /** The earliest thing of all: a soak or a thaw may begin two days before. */
-  const earliest = $derived(Math.min(totals.firstStart, ...schedule.steps.map((s) => s.start)));
+  const earliest = $derived(Math.min(totals.firstStart, ...plan.operations.map((o) => o.start)));
   const hasLead = $derived(earliest < totals.firstStart - 30);
   /** Zoomed out to the whole lead instead of the evening alone. */
   let isWhole = $state(false);
   const showsLead = $derived(isWhole && hasLead);
   const lanes = $derived([
     ...(showsLead && before.pieces.length > 0 ? [before] : []),
-    ...toLanes(compiled, schedule, kitchen, cooks, shares),
+    ...toLanes(plan, kitchen, cooks, shares),
   ]);
-  const bars = $derived(toMarkBars(lanes, marks, compiled, schedule));
+  const bars = $derived(toMarkBars(lanes, marks, plan));
   const roomOf = (lane: Lane | undefined): number => markRoom(bars.byLane.get(lane?.id ?? ''));
   /** Where the lanes begin: lower where something before them is told of. */
   const axis = $derived(AXIS + (bars.unseen.length > 0 ? 16 : 0));
@@ -294,7 +291,7 @@
       >
     {/if}
 
-    {#each compiled.handOvers as hand, index (index)}
+    {#each plan.handOvers as hand, index (index)}
       {@const a = placeOf(hand.fromStep)}
       {@const b = placeOf(hand.toStep)}
       {#if a && b}<HandOver

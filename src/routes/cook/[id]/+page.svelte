@@ -28,7 +28,7 @@
     untrack(() => data.now),
     untrack(() => data.canTap),
   );
-  const stops = $derived(live.evening.compiled.notes.filter((n) => n.severity === 'stop'));
+  const stops = $derived(live.state.plan.findings.filter((n) => n.severity === 'stop'));
   const end = $derived(isBatchDay(live.evening.compiled) ? 'All packed' : 'Serve at');
   let showsTimeline = $state(false);
   let hasSound = $state(false);
@@ -69,20 +69,15 @@
 
   /** Hands, or a switch to be turned. */
   const needsSomebody = (s: LiveStep): boolean =>
-    (s.meaning.isHands && !s.isAgain) || (s.meaning.phase === 'preheat' && s.status !== 'running');
+    (s.operation.isHands && !s.isAgain) ||
+    (s.operation.phase === 'preheat' && s.status !== 'running');
 
-  const cooks = $derived(cooksOf(data.kitchen, live.evening.compiled.problem.hands ?? 1));
+  const cooks = $derived(cooksOf(data.kitchen, fold.plan.hands));
   /** Dishes that were given to one cook, as the plan counts them. */
   const given = $derived(
-    new Map(
-      live.evening.compiled.meanings.flatMap((m) => {
-        const uses = live.evening.compiled.problem.steps.find((s) => s.id === m.id)?.uses ?? {};
-        const cook = cooks.find((c) => cookResource(c.id) in uses);
-        return cook ? [[m.entryId, cook.id] as const] : [];
-      }),
-    ),
+    new Map(fold.plan.operations.flatMap((o) => (o.cook ? [[o.entryId, o.cook] as const] : []))),
   );
-  const shares = $derived(shareSteps(live.evening.compiled, fold.schedule, cooks, given));
+  const shares = $derived(shareSteps(fold.plan, cooks, given));
   /** Whose screen this is; null: everybody's. */
   let me = $state<number | null>(null);
   /** Whose screen it is stays with the screen; what is tapped on it counts as theirs. */
@@ -92,12 +87,12 @@
     live.cook = cook?.id ?? null;
     keepOnScreen('cook', live.cook ?? '');
   }
-  const isMine = (s: LiveStep): boolean => me === null || (shares.get(s.meaning.id) ?? me) === me;
+  const isMine = (s: LiveStep): boolean => me === null || (shares.get(s.operation.id) ?? me) === me;
 
   /** Work for hands that is due, the longest waiting first; then what comes next. */
   const open = $derived(
     fold.steps.filter(
-      (s) => needsSomebody(s) && s.status !== 'done' && s.meaning.phase !== 'rinse',
+      (s) => needsSomebody(s) && s.status !== 'done' && s.operation.phase !== 'rinse',
     ),
   );
   const work = $derived(open.filter(isMine));
@@ -109,9 +104,9 @@
     data.kitchen.cookers.map((cooker) => ({
       cooker,
       step:
-        fold.steps.find((s) => s.unit === cooker.id && s.status === 'running') ??
-        fold.steps.find((s) => s.unit === cooker.id && s.status === 'due') ??
-        fold.steps.find((s) => s.unit === cooker.id && s.status === 'ahead') ??
+        fold.steps.find((s) => s.operation.unit === cooker.id && s.status === 'running') ??
+        fold.steps.find((s) => s.operation.unit === cooker.id && s.status === 'due') ??
+        fold.steps.find((s) => s.operation.unit === cooker.id && s.status === 'ahead') ??
         null,
     })),
   );
@@ -126,18 +121,18 @@
 
   function done(step: LiveStep): void {
     unlockSound();
-    live.tap({ kind: 'done', step: step.meaning.id });
+    live.tap({ kind: 'done', step: step.operation.id });
   }
   function start(step: LiveStep): void {
     unlockSound();
-    live.tap({ kind: 'started', step: step.meaning.id });
+    live.tap({ kind: 'started', step: step.operation.id });
   }
   const place = (step: LiveStep): string =>
-    placeName(step.unit ?? undefined, data.kitchen) ?? 'Counter';
+    placeName(step.operation.unit ?? undefined, data.kitchen) ?? 'Counter';
   /** What to press, and the water that the plan counts on beyond the dish’s. */
   function setting(step: LiveStep): string {
-    const keys = step.meaning.settings?.[step.unit ?? ''] ?? '';
-    const water = step.meaning.topUps?.[step.unit ?? ''];
+    const { setting: keys, topUp: water } = step.operation;
+    if (keys === null) return '';
     return water ? `${keys}; ${sayWater(water.ml, data.kitchen.system)} more for this pot` : keys;
   }
 
@@ -163,15 +158,15 @@
   $effect(() => {
     if (fold.isPaused) return;
     for (const step of fold.steps) {
-      const isEnd = step.meaning.phase === 'hold' && step.status === 'done' && step.isAssumed;
-      const key = `${step.meaning.id}.${isEnd ? 'end' : step.status}`;
+      const isEnd = step.operation.phase === 'hold' && step.status === 'done' && step.isAssumed;
+      const key = `${step.operation.id}.${isEnd ? 'end' : step.status}`;
       const isNews = isEnd || (step.status === 'due' && needsSomebody(step) && isMine(step));
       if (!isNews || heard.includes(key)) continue;
       heard.push(key);
-      const pot = data.kitchen.cookers.findIndex((c) => c.id === step.unit);
+      const pot = data.kitchen.cookers.findIndex((c) => c.id === step.operation.unit);
       if (hasSound) sound(Math.max(0, pot));
-      if (hasVoice) say(`${step.meaning.text}. ${step.meaning.dishName}.`);
-      if (hasNotices) notice(step.tap, `${step.meaning.text} (${step.meaning.dishName})`);
+      if (hasVoice) say(`${step.operation.text}. ${step.operation.dishName}.`);
+      if (hasNotices) notice(step.tap, `${step.operation.text} (${step.operation.dishName})`);
     }
   });
 
@@ -180,7 +175,7 @@
     if (event.key === 'd' && current) done(current);
     if (event.key === 'b' && current?.status === 'due') start(current);
     if (event.key === 'm' && current)
-      live.tap({ kind: 'more', step: current.meaning.id, minutes: 3 });
+      live.tap({ kind: 'more', step: current.operation.id, minutes: 3 });
     if (event.key === 'p') live.tap({ kind: fold.isPaused ? 'resumed' : 'paused' });
     if (event.key === 'u' && lastTap) live.tap({ kind: 'undone', of: lastTap.id });
   }
@@ -355,19 +350,19 @@
         <section aria-labelledby="next" class="card p-4">
           <h2 id="next" class="text-lg font-bold">Next</h2>
           <ol>
-            {#each next as step (step.meaning.id)}
+            {#each next as step (step.operation.id)}
               <li
                 class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-line py-2 text-xl first:border-0"
               >
                 <b class="w-16 tabular-nums">{clock(step.start)}</b>
                 <span class="min-w-48 flex-1"
-                  >{step.meaning.text}
+                  >{step.operation.text}
                   <span class="block text-base text-muted"
-                    >{place(step)} · {step.meaning.dishName}</span
+                    >{place(step)} · {step.operation.dishName}</span
                   ></span
                 >
                 <button type="button" class="btn min-h-14" onclick={() => done(step)}
-                  >Done already<span class="sr-only">: {step.meaning.text}</span></button
+                  >Done already<span class="sr-only">: {step.operation.text}</span></button
                 >
               </li>
             {/each}
@@ -384,10 +379,10 @@
             now={live.now}
             clockOf={clock}
             ontap={done}
-            onmore={(s, minutes) => live.tap({ kind: 'more', step: s.meaning.id, minutes })}
-            onagain={(s, minutes) => live.tap({ kind: 'again', step: s.meaning.id, minutes })}
+            onmore={(s, minutes) => live.tap({ kind: 'more', step: s.operation.id, minutes })}
+            onagain={(s, minutes) => live.tap({ kind: 'again', step: s.operation.id, minutes })}
             ontrouble={(s, what) => {
-              live.tap({ kind: 'trouble', step: s.meaning.id, what });
+              live.tap({ kind: 'trouble', step: s.operation.id, what });
               toast.warning(TROUBLES[what].remedy, { duration: 20_000 });
             }}
           />
@@ -408,7 +403,7 @@
         <TakenAsPlanned
           steps={assumed}
           {clock}
-          onnotyet={(s) => live.tap({ kind: 'more', step: s.meaning.id, minutes: 3 })}
+          onnotyet={(s) => live.tap({ kind: 'more', step: s.operation.id, minutes: 3 })}
         />
       {/if}
       {#if live.canTap}<SomethingElse {live} {fold} {lastTap} {clock} />{/if}
@@ -421,8 +416,7 @@
     >
     {#if showsTimeline}
       <Timeline
-        compiled={live.evening.compiled}
-        schedule={fold.schedule}
+        plan={fold.plan}
         totals={totalsOf(live.evening.compiled.problem, fold.schedule)}
         kitchen={data.kitchen}
         serveAt={live.evening.serveAt}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Operation } from '$core/plan';
   import { placeName } from '$core/run';
   import { formatDay, formatMinutes, formatTime } from '$core/units';
   import Photo from '$lib/ui/photo/photo.svelte';
@@ -12,12 +13,10 @@
   const clock = (minute: number): string =>
     formatTime(data.evening.serveAt + minute * 60_000, data.kitchen);
   const place = (unit: string | null): string => placeName(unit ?? undefined, data.kitchen) ?? '';
-  const pots = $derived(
-    account.phases.filter((p) => p.phase === 'come-up' || p.phase === 'release'),
-  );
-  const hands = $derived(
-    account.phases.filter((p) => p.phase !== 'come-up' && p.phase !== 'release' && p.real !== null),
-  );
+  /** Coming to pressure and its release: what the pot does, not the hands. */
+  const isOfThePot = ({ phase }: Operation): boolean => phase === 'come-up' || phase === 'release';
+  const pots = $derived(account.phases.filter((p) => isOfThePot(p.operation)));
+  const hands = $derived(account.phases.filter((p) => !isOfThePot(p.operation) && p.real !== null));
   const cookName = (id: string | null): string[] =>
     data.kitchen.cooks.filter((c) => c.id === id).map((c) => c.name);
   const late = $derived(account.isServed ? account.late : null);
@@ -228,10 +227,10 @@
       <tbody>
         {#each pots as phase, index (index)}
           <tr class="border-t border-line">
-            <td class="py-1.5 pr-3 font-semibold">{place(phase.unit)}</td>
+            <td class="py-1.5 pr-3 font-semibold">{place(phase.operation.unit)}</td>
             <td class="pr-3"
-              >{phase.phase === 'come-up' ? 'coming to pressure' : 'natural release'}
-              <span class="text-muted">{phase.dish}</span></td
+              >{phase.operation.phase === 'come-up' ? 'coming to pressure' : 'natural release'}
+              <span class="text-muted">{phase.operation.dishName}</span></td
             >
             <td class="pr-3 sm:whitespace-nowrap">{phase.planned} min</td>
             <td class="pr-3 sm:whitespace-nowrap"
@@ -278,8 +277,9 @@
           {#each hands as phase, index (index)}
             <tr class="border-t border-line">
               <td class="py-1.5 pr-3"
-                >{phase.text}
-                <span class="text-muted">{[phase.dish, ...cookName(phase.cook)].join(' · ')}</span
+                >{phase.operation.text}
+                <span class="text-muted"
+                  >{[phase.operation.dishName, ...cookName(phase.cook)].join(' · ')}</span
                 ></td
               >
               <td class="pr-3 sm:whitespace-nowrap">{phase.planned} min</td>

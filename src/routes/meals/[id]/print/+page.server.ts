@@ -1,4 +1,4 @@
-import { totalsOf } from '$core/plan';
+import { planOf, totalsOf } from '$core/plan';
 import { toRunSheet } from '$core/run';
 import { mealPlan } from '$lib/server/meal-plan';
 import type { PageServerLoad } from './$types';
@@ -10,6 +10,6 @@ export const load: PageServerLoad = async ({ params }) => {
     kitchen,
     serveAt,
     totals: totalsOf(compiled.problem, schedule),
-    lines: toRunSheet(compiled, schedule, kitchen, serveAt),
+    lines: toRunSheet(planOf(compiled, schedule), kitchen, serveAt),
   };
 };
