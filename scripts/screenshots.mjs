@@ -57,10 +57,18 @@ async function serveIn(page, minutes) {
   })
     .format(Date.now() + minutes * 60_000)
     .split(' ');
-  await page.getByLabel('Day').fill(day);
-  await page.keyboard.press('Tab');
-  await page.getByLabel('Time on the table').fill(time);
-  await page.keyboard.press('Tab');
+  const type = async (name, parts) => {
+    const field = page.getByRole('group', { name, exact: true });
+    for (const [part, digits] of Object.entries(parts)) {
+      await field.locator(`[data-segment=${part}]`).focus();
+      await page.keyboard.type(digits);
+    }
+    await page.keyboard.press('Enter');
+  };
+  const [year, month, date] = day.split('-');
+  const [hour, minute] = time.split(':');
+  await type('Day', { year, month, day: date });
+  await type('Time on the table', { hour, minute });
 }
 
 async function serveTooSoon(page) {

@@ -1,4 +1,4 @@
-import { addDish, expect, expectAccessible, newMeal, settled, test } from './support';
+import { addDish, expect, expectAccessible, newMeal, settled, test, typeParts } from './support';
 
 test('a freezer day: from idea to labels, into the freezer, and one bag in a supper', async ({
   page,
@@ -62,7 +62,7 @@ test('a freezer day: from idea to labels, into the freezer, and one bag in a sup
   await page.goto('/meals');
   await page.getByLabel('What is it called?').fill('From the freezer');
   const later = new Date(Date.now() + 5 * 86_400_000).toISOString().slice(0, 10);
-  await page.getByLabel('Day', { exact: true }).fill(later);
+  await typeParts(page, 'Day', later);
   await page.getByRole('button', { name: 'Plan it' }).click();
   await page.getByRole('button', { name: 'Add a dish' }).click();
   await page.getByLabel('Find by name; Enter takes the first').fill('Red lentil');
@@ -154,7 +154,9 @@ test('from now, as short as possible: the day ends when everything can be packed
   await settled(page);
   const at = async (): Promise<number> => {
     const fields = await Promise.all(
-      ['Day', 'Time on the table'].map((label) => page.getByLabel(label).inputValue()),
+      ['Day', 'Time on the table'].map((name) =>
+        page.getByRole('group', { name, exact: true }).getAttribute('data-value'),
+      ),
     );
     return Date.parse(`${fields.join('T')}:00Z`);
   };

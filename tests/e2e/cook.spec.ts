@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { addDish, expect, expectAccessible, newMeal, settled, test } from './support';
+import { addDish, expect, expectAccessible, newMeal, settled, test, typeParts } from './support';
 
 /** A meal that has to be begun about now, in the kitchen's zone. */
 async function soon(page: Page, name: string, minutes: number): Promise<void> {
@@ -12,8 +12,8 @@ async function soon(page: Page, name: string, minutes: number): Promise<void> {
   })
     .format(at)
     .split(' ');
-  await page.getByLabel('Day', { exact: true }).fill(day);
-  await page.getByLabel('Time on the table').fill(time);
+  await typeParts(page, 'Day', day);
+  await typeParts(page, 'Time on the table', time);
   await page.keyboard.press('Tab');
   await settled(page);
 }

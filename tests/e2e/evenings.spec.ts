@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import type { Problem } from '../../src/core/solve';
 import { verifySchedule } from '../support/verify-schedule';
-import { addDish, expect, expectAccessible, newMeal, settled, test } from './support';
+import { addDish, expect, expectAccessible, newMeal, settled, test, typeParts } from './support';
 
 /** Five evenings of our own, each from an empty meal to the printed sheet. */
 interface PlanFile {
@@ -36,8 +36,8 @@ async function planned(page: Page, id: string): Promise<void> {
 
 async function take(page: Page, unit: string): Promise<void> {
   await page.getByLabel('What is not there').selectOption({ label: `the ${unit} is taken` });
-  await page.getByLabel('From').fill('00:01');
-  await page.getByLabel('To', { exact: true }).fill('23:58');
+  await typeParts(page, 'From', '00:01');
+  await typeParts(page, 'To', '23:58');
   await page
     .getByRole('region', { name: 'That evening' })
     .getByRole('button', { name: 'Add' })

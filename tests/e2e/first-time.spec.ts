@@ -3,7 +3,7 @@ import { cpSync, mkdtempSync, rmSync, symlinkSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { addDish, settled } from './support';
+import { addDish, settled, typeParts } from './support';
 
 /** A new user's path: the demo as it is installed, a first plan, an evening, what is left, the next plan. */
 const PORT = 4789;
@@ -55,8 +55,8 @@ test('from the first plan to the next one', async ({ page }) => {
   })
     .format(at)
     .split(' ');
-  await page.getByLabel('Day', { exact: true }).fill(day);
-  await page.getByLabel('Serve at').fill(time);
+  await typeParts(page, 'Day', day);
+  await typeParts(page, 'Serve at', time);
   await page.getByRole('button', { name: 'Plan it' }).click();
   await addDish(page, 'Green beans');
   await settled(page);

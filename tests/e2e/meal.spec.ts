@@ -1,4 +1,4 @@
-import { addDish, expect, newMeal, settled, test } from './support';
+import { addDish, expect, newMeal, settled, test, typeParts } from './support';
 
 test('a meal from nothing to a printed sheet', async ({ page }) => {
   const address = await newMeal(page, 'Two for lunch', 4);
@@ -25,8 +25,7 @@ test('a meal from nothing to a printed sheet', async ({ page }) => {
   expect(await minutes()).toBeGreaterThanOrEqual(2 * forFew - 1);
 
   // Another time moves the table.
-  await page.getByLabel('Time on the table').fill('19:15');
-  await page.getByLabel('Time on the table').blur();
+  await typeParts(page, 'Time on the table', '19:15');
   await expect(sheet).toContainText('19:15 · on the table');
   await settled(page);
 
@@ -92,9 +91,8 @@ test('a late start is said, with the hour that can be kept', async ({ page }) =>
           minute: '2-digit',
           hourCycle: 'h23',
         }).format(d);
-  await page.getByLabel('Day', { exact: true }).fill(clock(soon, 'day'));
-  await page.getByLabel('Time on the table').fill(clock(soon, 'time'));
-  await page.getByLabel('Time on the table').blur();
+  await typeParts(page, 'Day', clock(soon, 'day'));
+  await typeParts(page, 'Time on the table', clock(soon, 'time'));
   await expect(page.getByText(/can’t be met/)).toBeVisible();
   // What follows each other without a break, in words and on the runway.
   const chain = page.getByText('What takes the time, one after another:').locator('..');

@@ -55,6 +55,30 @@ export async function expectAccessible(page: Page): Promise<void> {
   ).toEqual([]);
 }
 
+/** Types a day (`2026-11-30`) or a time (`19:15`) into a field of parts, and leaves it. */
+export async function typeParts(page: Page, label: string | RegExp, value: string): Promise<void> {
+  const field = page.getByRole('group', { name: label, exact: true });
+  const [first = '', second = '', third] = value.split(/[-:]/);
+  const parts =
+    third === undefined
+      ? { hour: first, minute: second }
+      : // The day last: a month may have no 31st.
+        { year: first, month: second, day: third };
+  for (const [part, digits] of Object.entries(parts)) {
+    await field.locator(`[data-segment=${part}]`).focus();
+    await page.keyboard.type(digits);
+  }
+  await page.keyboard.press('Enter');
+}
+
+/** What a field of parts holds. */
+export async function expectParts(page: Page, label: string, value: string): Promise<void> {
+  await expect(page.getByRole('group', { name: label, exact: true })).toHaveAttribute(
+    'data-value',
+    value,
+  );
+}
+
 /** A fresh meal through the interface; returns its page's address. */
 export async function newMeal(page: Page, name: string, servings: number): Promise<string> {
   await page.goto('/meals');

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { DateField, TimeField } from '$lib/ui/controls';
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
   import { untrack } from 'svelte';
@@ -147,18 +148,16 @@
         error={form?.errors?.name}
         placeholder={isAhead ? 'Freezer day' : 'Sunday lunch'}
       />
-      <div class="grid grid-cols-2 gap-3">
-        <Field
+      <div class="grid grid-cols-[auto_minmax(5rem,1fr)] gap-3">
+        <DateField
           name="day"
           label="Day"
-          type="date"
           value={form?.typed?.day ?? tomorrow}
           error={form?.errors?.serveAt}
         />
-        <Field
+        <TimeField
           name="time"
           label={isAhead ? 'Packed by' : 'Serve at'}
-          type="time"
           value={form?.typed?.time ?? '18:30'}
           invalid={!!form?.errors?.serveAt}
         />

@@ -1,5 +1,6 @@
 <script lang="ts">
   /** What is in the house, roughly, and what of it should be used soon. */
+  import { DateField } from '$lib/ui/controls';
   import { enhance } from '$app/forms';
   import type { LarderItem, UseUp } from '$core/lists';
   import { formatQuantity, type System } from '$core/units';
@@ -41,9 +42,7 @@
           aria-invalid={!!form?.problem}
         /></label
       >
-      <label class="label"
-        >Use by<input name="useBy" type="date" class="mt-1 field w-40 text-ink" /></label
-      >
+      <DateField label="Use by" name="useBy" />
       <button class="btn">Add</button>
     </form>
     {#if form?.problem}<p class="mt-1 text-sm font-semibold text-pimento">{form.problem}</p>{/if}

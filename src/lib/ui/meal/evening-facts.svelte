@@ -1,5 +1,6 @@
 <script lang="ts">
   /** What else is true of this evening: hands, a cook who is away, a pot or the oven that is taken. */
+  import { TimeField } from '$lib/ui/controls';
   import { BURNER_UNIT, OVEN_UNIT } from '$core/plan';
   import { formatTime } from '$core/units';
   import { fromFields, toFields } from '$lib/client/moments';
@@ -90,8 +91,8 @@
       <option value="away">a cook is away</option>
       {#each units as [id, name] (id)}<option value={id}>{name} is taken</option>{/each}
     </select>
-    <input class="field w-28" type="time" aria-label="From" bind:value={from} />
-    <input class="field w-28" type="time" aria-label="To" bind:value={to} />
+    <TimeField label="From" isLabelHidden bind:value={from} />
+    <TimeField label="To" isLabelHidden bind:value={to} />
     <button class="btn">Add</button>
   </form>
   {#if problem}<p class="mt-1 text-sm font-semibold text-pimento">{problem}</p>{/if}

@@ -12,6 +12,7 @@
   import { checkServingTime, mealSchema } from '$core/meal';
   import { fromFields, toFields } from '$lib/client/moments';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
+  import { DateField, TimeField } from '$lib/ui/controls';
   import MealMore from './meal-more.svelte';
   import type { MealState } from './meal-state.svelte';
 
@@ -175,22 +176,22 @@
     <div class="card px-3 py-2">
       <span class="block text-[13px] text-muted">{meal.batch ? 'packed by' : 'serve at'}</span>
       <div class="flex min-h-11 flex-wrap items-center gap-2">
-        <DraftInput
-          type="date"
-          aria-label="Day"
+        <DateField
+          label="Day"
+          isLabelHidden
           value={fields.day}
           oncommit={(day) => setTime({ day })}
-          aria-invalid={!!errors.serveAt}
-          class="min-h-11 rounded-md bg-transparent px-1"
+          invalid={!!errors.serveAt}
+          class="parts-bare"
         />
-        <DraftInput
-          type="time"
-          aria-label="Time on the table"
+        <TimeField
+          label="Time on the table"
+          isLabelHidden
           value={fields.time}
           oncommit={(time) => setTime({ time })}
-          aria-invalid={!!errors.serveAt}
-          aria-describedby={errors.serveAt ? 'time-error' : undefined}
-          class="min-h-11 rounded-md bg-transparent px-1 font-head text-2xl font-bold"
+          invalid={!!errors.serveAt}
+          describedBy={errors.serveAt ? 'time-error' : undefined}
+          class="parts-bare font-head text-2xl font-bold"
         />
       </div>
       {#if errors.serveAt}

@@ -1,5 +1,6 @@
 <script lang="ts">
   /** Packing: a dish of the household, or any food as it was bought or brought. */
+  import { DateField } from '$lib/ui/controls';
   import { enhance } from '$app/forms';
   import { keeps, type StoreItem } from '$core/storage';
   import { ASK_GROUPS, kindOf } from '$core/food';
@@ -155,25 +156,19 @@
             aria-invalid={!!errors.weight}
           /></label
         >
-        <label class="label"
-          >Use by, if printed<input
-            name="useBy"
-            type="date"
-            bind:value={useBy}
-            aria-invalid={!!errors.useBy}
-            class="mt-1 field text-ink"
-          /></label
-        >
+        <DateField
+          label="Use by, if printed"
+          name="useBy"
+          bind:value={useBy}
+          invalid={!!errors.useBy}
+        />
       {/if}
-      <label class="label"
-        >{what === 'dish' ? 'Packed on' : 'Put in on'}<input
-          name="packedOn"
-          type="date"
-          value={today}
-          aria-invalid={!!errors.packedOn}
-          class="mt-1 field text-ink"
-        /></label
-      >
+      <DateField
+        label={what === 'dish' ? 'Packed on' : 'Put in on'}
+        name="packedOn"
+        value={today}
+        invalid={!!errors.packedOn}
+      />
     </div>
     {#each Object.values(errors).slice(0, 1) as error, i (i)}
       <p class="text-sm font-semibold text-pimento" role="alert">{error}</p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { DateField } from '$lib/ui/controls';
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
   import { amountWords } from '$core/storage';
@@ -140,10 +141,9 @@
             value={String(item.portions)}
             error={errors.portions}
           />
-          <Field
+          <DateField
             name="useBy"
             label={item.why === 'safety' ? 'Use by' : 'Best by'}
-            type="date"
             value={item.useBy}
             error={errors.useBy}
           />

@@ -1,0 +1,4 @@
+export { conventionsOf } from './conventions';
+export type { Conventions } from './conventions';
+export { default as DateField } from './date-field.svelte';
+export { default as TimeField } from './time-field.svelte';
