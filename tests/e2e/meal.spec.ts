@@ -50,6 +50,25 @@ test('the harvest supper fits one printed page', async ({ page }) => {
   expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
 });
 
+test('a day is chosen from its month by the keyboard alone, and undone', async ({ page }) => {
+  await page.goto('/meals/harvest-supper');
+  await settled(page);
+  const day = page.getByRole('group', { name: 'Day', exact: true });
+  const before = (await day.getAttribute('data-value')) ?? '';
+  const next = new Date(Date.parse(before) + 86_400_000).toISOString().slice(0, 10);
+  const opener = page.getByRole('button', { name: 'Choose: Day' });
+  await opener.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-calendar-day][data-selected]')).toBeFocused();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Enter');
+  await expect(opener).toBeFocused();
+  await expect(day).toHaveAttribute('data-value', next);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(day).toHaveAttribute('data-value', before);
+  await settled(page);
+});
+
 test('undo takes a change back, redo makes it again', async ({ page }) => {
   await page.goto('/meals/wednesday-for-three');
   await settled(page);

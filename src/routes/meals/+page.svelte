@@ -148,7 +148,7 @@
         error={form?.errors?.name}
         placeholder={isAhead ? 'Freezer day' : 'Sunday lunch'}
       />
-      <div class="grid grid-cols-[auto_minmax(5rem,1fr)] gap-3">
+      <div class="flex flex-wrap gap-3 *:first:flex-[2_1_13rem] *:last:flex-[1_1_5.5rem]">
         <DateField
           name="day"
           label="Day"

@@ -57,6 +57,7 @@
   const leaving = new Leaving(commit);
 
   let frame = $state<HTMLElement | null>(null);
+  let opener = $state<HTMLButtonElement | null>(null);
   let isOpen = $state(false);
   let Month = $state<typeof MonthComponent | null>(null);
   async function open(): Promise<void> {
@@ -93,6 +94,7 @@
         aria-haspopup="dialog"
         aria-expanded={isOpen}
         onclick={() => void open()}
+        bind:this={opener}
       >
         <CalendarDays size={18} aria-hidden="true" /><span class="sr-only">Choose: {label}</span>
       </button>
@@ -103,7 +105,9 @@
       day={draft}
       beside={frame}
       locale={by.locale}
+      {label}
       onchoose={choose}
+      onclose={() => opener?.focus()}
     />{/if}
   {#if name}<input type="hidden" {name} value={typed} />{/if}
   {#if error}<p id="{id}-error" class="mt-1 text-sm font-semibold text-pimento">{error}</p>{/if}

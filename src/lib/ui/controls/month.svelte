@@ -11,22 +11,42 @@
     /** What it opens beside. */
     beside: HTMLElement | null;
     locale: string;
+    /** What it is a day for. */
+    label: string;
     /** A day was chosen. */
     onchoose: (day: DateValue) => void;
+    /** It has gone: the focus belongs where it was opened. */
+    onclose: () => void;
   }
-  let { isOpen = $bindable(), day, beside, locale, onchoose }: Props = $props();
+  let { isOpen = $bindable(), day, beside, locale, label, onchoose, onclose }: Props = $props();
+
+  let content = $state<HTMLElement | null>(null);
 </script>
 
 <Popover.Root bind:open={isOpen}>
   <Popover.Portal>
-    <Popover.Content customAnchor={beside} class="z-40 card p-3 shadow-lg" sideOffset={6}>
+    <Popover.Content
+      customAnchor={beside}
+      class="z-40 card p-3 shadow-lg"
+      sideOffset={6}
+      aria-label={label}
+      onOpenAutoFocus={(event) => {
+        event.preventDefault();
+        // The day that is chosen, else today: both have the calendar's own place in the order of tabs.
+        content?.querySelector<HTMLElement>('[data-calendar-day][tabindex="0"]')?.focus();
+      }}
+      bind:ref={content}
+      onCloseAutoFocus={(event) => {
+        event.preventDefault();
+        onclose();
+      }}
+    >
       <Calendar.Root
         type="single"
         value={day}
         {locale}
         weekdayFormat="short"
         fixedWeeks
-        initialFocus
         onValueChange={(chosen) => {
           if (chosen) onchoose(chosen);
         }}

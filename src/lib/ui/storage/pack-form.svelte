@@ -158,6 +158,7 @@
         >
         <DateField
           label="Use by, if printed"
+          class="col-span-2"
           name="useBy"
           bind:value={useBy}
           invalid={!!errors.useBy}
@@ -165,6 +166,7 @@
       {/if}
       <DateField
         label={what === 'dish' ? 'Packed on' : 'Put in on'}
+        class="col-span-2"
         name="packedOn"
         value={today}
         invalid={!!errors.packedOn}

@@ -133,7 +133,7 @@
       <form method="POST" action="?/correct" use:enhance novalidate class="grid max-w-sm gap-3">
         <input type="hidden" name="was" value={item.portions} />
         <Field name="name" label="Name" value={item.name} error={errors.name} />
-        <div class="grid grid-cols-2 gap-3">
+        <div class="flex flex-wrap gap-3 *:first:flex-[1_1_6rem] *:last:flex-[2_1_13rem]">
           <Field
             name="portions"
             label={item.pack ? 'Packs' : 'Portions'}
