@@ -29,6 +29,10 @@ const NOT_WRITTEN: readonly (readonly [string, RegExp])[] = [
   ['how well it keeps', /\bwaiting costs\b|\bwaits at most\b|\bwaits up to\b/i],
   ['Freezer', /\bStores\b/],
   ['Answers', /\bBench\b/],
+  [
+    'pressure time, at pressure',
+    /\b(?:the|a|its|no|of) hold\b(?! of)|\bminutes? of hold\b|\bhold (?:for|is|of stage)\b/i,
+  ],
   ['rule of thumb', /\b(?:a|both|the) schools?\b/i],
 ];
 /** The reader of recipes knows the words of everybody. */

@@ -71,7 +71,7 @@ const inside = question(
       ratio: 1 / softeningRate(celsius),
       because: [
         'gauge pressure on top of the air’s, pure steam: IAPWS R7-97(2012), U.S. Standard Atmosphere 1976',
-        'ratio of hold time: 20 min at the ordinary level ≈ 12 at the highest (common practice), so ten times as fast for every 21 K',
+        'ratio of pressure time: 20 min at the ordinary level ≈ 12 at the highest (common practice), so ten times as fast for every 21 K',
       ],
     });
   },
@@ -101,9 +101,9 @@ const release = question(
   'how long a natural release takes',
   cycle.extend({
     afterMinutes: z
-      .number('the hold is a number; give minutes')
-      .min(0, 'a hold is at least 0 min; give minutes')
-      .max(LONGEST_PRESSURE_MIN, 'a hold is at most 480 min; give minutes')
+      .number('the pressure time is a number; give minutes')
+      .min(0, 'a pressure time is at least 0 min; give minutes')
+      .max(LONGEST_PRESSURE_MIN, 'a pressure time is at most 480 min; give minutes')
       .default(0),
   }),
   ({ afterMinutes, ...input }) => {

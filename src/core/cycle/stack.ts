@@ -62,7 +62,7 @@ export function stackDishes(
   if (a.cycle.level !== b.cycle.level)
     return refuse(
       `${lower.name} cooks at ${a.cycle.level}, ${upper.name} at ${b.cycle.level}, and a pot has one pressure`,
-      'use Answers to find the hold of one of them at the other pressure',
+      'use Answers to find the pressure time of one of them at the other pressure',
     );
   const hold = commonHold(a, b);
   if (!hold.ok) return hold;
@@ -132,7 +132,9 @@ function commonHold(a: Half, b: Half): Outcome<Hold> {
   if (!isDelicate && most <= least * ROBUST_LONGER)
     return success({
       minutes: most,
-      because: [`${most} min for both: ${names.short} is robust and takes the longer hold`],
+      because: [
+        `${most} min for both: ${names.short} is robust and takes the longer pressure time`,
+      ],
       cut: null,
     });
   const main = heaviestPiece(long);
@@ -150,7 +152,7 @@ function commonHold(a: Half, b: Half): Outcome<Hold> {
     `${names.long} takes ${most} min and ${names.short} ${least}: too far apart for one cycle`,
     isDelicate
       ? `cook ${names.short} in a cycle of its own at the end`
-      : `cut ${names.long} smaller, or cover ${names.short} with foil and use Answers to find its hold`,
+      : `cut ${names.long} smaller, or cover ${names.short} with foil and use Answers to find its pressure time`,
   );
 }
 

@@ -100,7 +100,7 @@ export const stageSchema = z.discriminatedUnion('kind', [
     holdMinutes: z
       .int('whole minutes')
       .min(0, 'no fewer than 0 min')
-      .max(LONGEST_PRESSURE_MIN, 'no hold is longer than 8 h'),
+      .max(LONGEST_PRESSURE_MIN, 'no pressure time is longer than 8 h'),
     /** The hold goes by the weight of the piece: minutes for each pound. */
     minutesPerLb: z
       .number()
@@ -253,7 +253,7 @@ export const dishSchema = z
       context.addIssue({
         code: 'custom',
         path: ['stages', dish.stages.findIndex((s) => s.id === circle), 'after'],
-        message: 'stages wait for each other in a circle; take one of the waits out',
+        message: 'stages follow each other in a circle; let one of them follow another stage',
       });
     dish.products.forEach((product, i) => {
       if (!stages.has(product.from))

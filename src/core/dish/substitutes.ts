@@ -71,7 +71,7 @@ const RULES: readonly Rule[] = [
     when: (i) => !isCanned(i),
     preparation: 'cooked, drained',
     consequences: [
-      'no soaking, and the hold falls to 0–5 min: they are done already',
+      'no soaking, and 0–5 min at pressure: they are done already',
       'leave out the water that the dry ones would take up, about 1.4 ml for each gram',
     ],
   },
@@ -82,7 +82,7 @@ const RULES: readonly Rule[] = [
     when: isCanned,
     preparation: 'dry, soaked overnight',
     consequences: [
-      'soak overnight; the hold is that of the pulse, and the pot may be half full only',
+      'soak overnight; the pressure time is that of the pulse, and the pot may be half full only',
       'add about 1.4 ml of water for each gram of dry pulse',
     ],
   },
@@ -125,7 +125,7 @@ const RULES: readonly Rule[] = [
     from: ['bulgur'],
     to: 'rice',
     ratio: 1,
-    consequences: ['no gluten', 'use Answers to find its water; the hold is another one'],
+    consequences: ['no gluten', 'use Answers to find its water; the pressure time is another one'],
   },
   {
     from: ['barley'],

@@ -211,7 +211,7 @@ function findCircle(entries: readonly CompiledEntry[]): Fault[] {
       return [
         {
           field: `entries.${start.entry.id}`,
-          message: `${path.map((e) => e.dish.name).join(' and ')} each wait for something from the other`,
+          message: `${path.map((e) => e.dish.name).join(' and ')} each need something from the other`,
           remedy: 'let one of them use stock or water instead, or leave one out',
         },
       ];

@@ -3,7 +3,6 @@ export { planOf } from './plan';
 export type { Operation, Plan } from './plan';
 export { compiledSchema, savedPlanSchema } from './saved-plan';
 export type { SavedPlan } from './saved-plan';
-export { cookResource } from './step-writer';
 export { totalsOf } from './totals';
 export type { Totals } from './totals';
 export { BURNER_UNIT, OVEN_UNIT } from './types';

@@ -185,7 +185,7 @@ describe('what cannot be planned is said with the field and the remedy', () => {
         i.id === 'water' ? { ...i, takes: { dish: 'saffron-bulgur', product: 'x' } } : i,
       ),
     }));
-    expect(faultsOf(h)[0]?.message).toMatch(/each wait for something from the other/);
+    expect(faultsOf(h)[0]?.message).toMatch(/each need something from the other/);
   });
 
   it('no cooker, and no oven', () => {
@@ -219,7 +219,7 @@ describe('what contradicts itself is said in words', () => {
     const groupOf = conflictGroups(result.value);
     const grouped = finishAnswer(search.answer(), problem, { groupOf }).conflict;
     expect(textsOf(grouped)).toEqual(lines);
-    expect(lines.join('\n')).toMatch(/may wait at most/);
+    expect(lines.join('\n')).toMatch(/keeps at most/);
     expect(lines.join('\n')).toMatch(/, .+ and .+ need the Large, one after the other\./);
     expect(result.value.notes.filter((n) => n.severity === 'stop').length).toBeGreaterThan(1);
   });

@@ -2,6 +2,7 @@
 import { z } from 'zod';
 import { finding, type Finding } from '../reason';
 import { parseProblem, scheduleSchema } from '../solve';
+import { cookResource } from './step-writer';
 import type { CompiledMeal } from './types';
 
 const compiledShape = z.looseObject({
@@ -35,10 +36,41 @@ function upgradeFinding(value: unknown): Finding {
   return finding('said-before', severity, entryId, { text, remedy });
 }
 
-/** Brings what earlier versions kept to today's shape; anything else is left for the check that follows. */
+const stepsSchema = z.object({
+  steps: z.array(
+    z.looseObject({ id: z.string(), uses: z.record(z.string(), z.unknown()).optional() }),
+  ),
+});
+
+/** Whom each step was given to: the first version told it by the resource that the step used only. */
+function cooksBySteps(problem: unknown): Map<string, string> {
+  const parsed = stepsSchema.safeParse(problem);
+  const given = parsed.success ? parsed.data.steps : [];
+  const mark = cookResource('');
+  return new Map(
+    given.flatMap(({ id, uses = {} }) =>
+      Object.keys(uses)
+        .filter((resource) => resource.startsWith(mark))
+        .map((resource) => [id, resource.slice(mark.length)] as const),
+    ),
+  );
+}
+
+/** Brings what the first version kept to today's shape; anything else is left for the check that follows. */
 function upgrade(value: unknown): unknown {
-  if (typeof value !== 'object' || value === null || !('notes' in value)) return value;
-  return Array.isArray(value.notes) ? { ...value, notes: value.notes.map(upgradeFinding) } : value;
+  if (!compiledShape.safeParse(value).success) return value;
+  // As it stands, not as the schema gives it back: nothing of it changes but what is brought up to date.
+  const kept = value as z.infer<typeof compiledShape>;
+  const { problem, meanings, notes } = kept;
+  const cooks = cooksBySteps(problem);
+  return {
+    ...kept,
+    ...(Array.isArray(notes) ? { notes: notes.map(upgradeFinding) } : {}),
+    meanings: meanings.map((m) => {
+      const cook = cooks.get(m.id);
+      return cook === undefined || !m.isHands ? m : { cook, ...m };
+    }),
+  };
 }
 
 /**
@@ -68,7 +100,7 @@ const savedPlanFormat = z
 /** A plan of this database, which was checked when it was made. */
 export const savedPlanSchema = z.object({
   format: savedPlanFormat,
-  compiled: compiledAs((v) => typeof v === 'object' && v !== null && 'meanings' in v),
+  compiled: compiledAs((value) => compiledShape.safeParse(value).success),
   schedule: scheduleSchema,
 });
 export type SavedPlan = z.infer<typeof savedPlanSchema>;

@@ -202,7 +202,7 @@ function holdOf(
   if (cycle.holdTo !== null)
     questions.push({
       id: `${base.id}.hold`,
-      text: `Hold for ${cycle.holdMinutes} or up to ${cycle.holdTo} min?`,
+      text: `At pressure for ${cycle.holdMinutes} or up to ${cycle.holdTo} min?`,
       taken: String(cycle.holdMinutes),
       range: [0, LONGEST_PRESSURE_MIN],
       unit: 'min',
@@ -210,7 +210,7 @@ function holdOf(
   if (minutes > LONGEST_PRESSURE_MIN)
     questions.push({
       id: `${base.id}.long`,
-      text: `The text says a hold of ${Math.round(minutes)} min; no cooker holds over ${LONGEST_PRESSURE_MIN}. How long is it?`,
+      text: `The text says ${Math.round(minutes)} min at pressure; no cooker counts over ${LONGEST_PRESSURE_MIN}. How long is it?`,
       taken: String(LONGEST_PRESSURE_MIN),
       range: [0, LONGEST_PRESSURE_MIN],
       unit: 'min',

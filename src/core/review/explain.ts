@@ -69,7 +69,7 @@ function explainWaits(
     if (!taking.has(id) || holdMax == null) return [];
     const over = overruns.find((o) => o.kind === 'wait' && o.id === id);
     const name = dishName(compiled, id);
-    const most = `${name} may wait at most ${formatMinutes(holdMax)} once it is ready`;
+    const most = `${name} keeps at most ${formatMinutes(holdMax)} once it is ready`;
     const text = over ? `${most}; as drawn it waits ${formatMinutes(over.minutes)}.` : `${most}.`;
     return [{ text, steps: [ready], waits: [id] }];
   });
@@ -115,7 +115,7 @@ function explainHandOvers(compiled: CompiledMeal, taking: ReadonlySet<string>): 
     const [from, to] = steps.map(
       (id) => compiled.meanings.find((m) => m.id === id)?.dishName ?? id,
     );
-    return [{ text: `${to} waits for the ${hand.what} from ${from}.`, steps, waits: [] }];
+    return [{ text: `${to} needs the ${hand.what} from ${from} first.`, steps, waits: [] }];
   });
 }
 

@@ -165,7 +165,7 @@ function checkTarget(
     {
       code: 'unsafe-target',
       text: `after ${stage.holdMinutes} min${isHeated ? ' and the heat that follows' : ''} the middle of ${piece.ingredient.food}, ${Math.round(thick(piece))} mm thick, is at about ${read(end)} (conduction); ${rule.what} need ${read(rule.celsius)} (USDA FSIS). The thermometer decides.`,
-      remedy: `Hold for ${minutes} min`,
+      remedy: `At pressure for ${minutes} min`,
       fixed: {
         ...dish,
         stages: dish.stages.map((s) =>

@@ -35,7 +35,7 @@ export function onePot(
   if (!Number.isInteger(wish.minutes) || wish.minutes < 0 || wish.minutes > LONGEST_PRESSURE_MIN)
     return failure({
       field: 'minutes',
-      message: `the hold is a whole number of minutes from 0 to ${LONGEST_PRESSURE_MIN}`,
+      message: `the pressure time is a whole number of minutes from 0 to ${LONGEST_PRESSURE_MIN}`,
       remedy: 'give the minutes that you key in',
     });
   if (!Object.hasOwn(RELEASES, wish.release))

@@ -85,8 +85,9 @@ export function replanEvening(
 
 /** The problem without what was left out, with what takes longer, for guests who come later. */
 function asItStands(problem: Problem, state: LiveState, evening: Evening, now: number): Problem {
+  // A plan that was made again has no operations of what was left out before; the problem still has its steps.
   const gone = new Set(
-    state.plan.operations.filter((o) => state.dropped.has(o.entryId)).map((o) => o.id),
+    evening.compiled.meanings.filter((m) => state.dropped.has(m.entryId)).map((m) => m.id),
   );
   const steps = problem.steps
     .filter((s) => !gone.has(s.id))

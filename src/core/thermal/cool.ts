@@ -145,7 +145,7 @@ function report(
       ...(within
         ? []
         : [
-            'too slow: divide it into shallow boxes of at most 5 cm (USDA FSIS), or stand it in ice water and stir',
+            'too slow: divide it into shallow boxes of at most 5 cm (USDA FSIS), or put it into ice water and stir',
           ]),
     ],
   };

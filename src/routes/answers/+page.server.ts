@@ -19,7 +19,10 @@ const wanted = z.object({
   dishId: z.string(),
   partId: z.string(),
   use: z.discriminatedUnion('kind', [
-    z.object({ kind: z.literal('hold'), minutes: z.number('the hold is a number of minutes') }),
+    z.object({
+      kind: z.literal('hold'),
+      minutes: z.number('the pressure time is a number of minutes'),
+    }),
     z.object({ kind: z.literal('level'), level: z.enum(['low', 'high', 'max']) }),
     z.object({
       kind: z.literal('vessel'),

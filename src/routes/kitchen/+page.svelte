@@ -100,7 +100,7 @@
       {:else}
         <li class="card border-dashed p-6">
           <p class="text-lg font-semibold">No cooker yet.</p>
-          <p class="text-muted">Add one: its size and its watts stand on the label underneath.</p>
+          <p class="text-muted">Add one: its size and its watts are on the label underneath.</p>
         </li>
       {/each}
     </ul>

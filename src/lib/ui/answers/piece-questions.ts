@@ -121,7 +121,7 @@ export function holdQuestion(kitchen: Kitchen): BenchQuestion {
           ? span(minutes)
           : centreC == null
             ? 'No thermometer is asked for'
-            : 'No hold gets there',
+            : 'No pressure time gets there',
         isBad: !minutes && centreC != null,
         facts: [
           ...(thermometerC == null

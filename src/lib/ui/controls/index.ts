@@ -1,4 +1,3 @@
-export { conventionsOf } from './conventions';
 export type { Conventions } from './conventions';
 export { default as DateField } from './date-field.svelte';
 export { default as TimeField } from './time-field.svelte';

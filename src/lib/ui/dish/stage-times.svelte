@@ -37,7 +37,7 @@
       class="field w-20"
       type="number"
       min="0"
-      aria-label="Hold of stage {number}, minutes"
+      aria-label="Pressure time of stage {number}, minutes"
       bind:value={stage.holdMinutes}
     />
     <span class="text-muted">min, or</span>

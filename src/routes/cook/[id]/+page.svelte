@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
   import { toast } from 'svelte-sonner';
-  import { cookResource, totalsOf } from '$core/plan';
+  import { totalsOf } from '$core/plan';
   import { isBatchDay } from '$core/menu';
   import { sayWater } from '$core/cycle';
   import Stops from '$lib/ui/cook/stops.svelte';
