@@ -287,7 +287,7 @@ function adviseOn(account: Omit<Account, 'advice'>): string[] {
     [
       worst !== undefined,
       () =>
-        `“${worst?.text}” was begun ${formatMinutes(worst?.minutes ?? 0)} late${forgotten.length > 1 ? `, and ${forgotten.length - 1} more` : ''}: do the small jobs in the waits, or plan a second pair hands-on.`,
+        `“${worst?.text}” was begun ${formatMinutes(worst?.minutes ?? 0)} late${forgotten.length > 1 ? `, and ${forgotten.length - 1} more` : ''}: do the small jobs while something cooks by itself, or plan with a second cook.`,
     ],
     [
       overdone.length > 0,
