@@ -42,6 +42,7 @@ export function readCount(text: string, name: string, least: number): number {
   return value;
 }
 
+/** @returns what is in the file; a file that can’t be read is an error of usage, named */
 export function readText(path: string): string {
   try {
     return readFileSync(path, 'utf8');
@@ -52,6 +53,7 @@ export function readText(path: string): string {
   }
 }
 
+/** @returns the document in the file; text that is no JSON is an error of usage, named */
 export function readJson(path: string): unknown {
   try {
     return JSON.parse(readText(path));

@@ -43,6 +43,7 @@ export function stage(
   return { id, kind, minutes, text, uses, ...(after ? { after } : {}) };
 }
 
+/** A last stage by hand, minutes for the dish’s own servings. */
 export function finish(
   id: string,
   minutes: number,
@@ -55,6 +56,7 @@ export function finish(
 
 type PressureStage = Extract<Stage, { kind: 'pressure' }>;
 
+/** A pressure stage with its level, minutes and release. */
 export function pressure(
   id: string,
   text: string,
@@ -80,6 +82,7 @@ export function pressure(
 type Written = Omit<Dish, 'format' | 'products' | 'notes' | 'unread'> &
   Partial<Pick<Dish, 'products' | 'notes' | 'unread'>>;
 
+/** A whole dish from what is particular to it. */
 export function dish(written: Written): Dish {
   return { format: 'olive-clock/dish@1', products: [], notes: '', unread: [], ...written };
 }

@@ -62,6 +62,7 @@ export async function setPasscode(database: Database, passcode: string): Promise
   return success(null);
 }
 
+/** From then on the program answers this machine only. */
 export async function removePasscode(database: Database): Promise<void> {
   await removeSetting(database, 'passcode');
 }
@@ -71,6 +72,7 @@ export async function unlock(database: Database): Promise<void> {
   await removeSetting(database, 'failures');
 }
 
+/** Whether a passcode is set, and so whether it may listen on the network. */
 export async function hasPasscode(database: Database): Promise<boolean> {
   return (await readSetting(database, 'passcode', passcodeSchema)) !== null;
 }

@@ -34,10 +34,12 @@ export function backupFolder(url: string): string | null {
   return join(dirname(resolve(url.slice('file:'.length))), 'backups');
 }
 
+/** @returns whether a copy is made each day and how many are kept; the usual where nobody has said */
 export async function readBackupSetting(database: Database): Promise<BackupSetting> {
   return (await readSetting(database, BACKUP_SETTING, backupSettingSchema)) ?? USUAL;
 }
 
+/** Daily copies are made and kept so from now on. */
 export async function saveBackupSetting(database: Database, value: BackupSetting): Promise<void> {
   await writeSetting(database, BACKUP_SETTING, backupSettingSchema.parse(value));
 }

@@ -30,6 +30,7 @@ export function database(): Promise<Database> {
   return opened;
 }
 
+/** @returns where the data is: a file, or a libSQL server where the environment names one */
 export function databaseUrl(): string {
   return process.env.DATABASE_URL || DEFAULT_URL;
 }

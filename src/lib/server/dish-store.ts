@@ -6,11 +6,13 @@ import { readable } from './readable';
 import { inTransaction, inWriteQueue, type Database } from './database';
 import { dishes, dishVersions } from './schema';
 
+/** @returns every dish, by name */
 export async function listDishes(database: Database): Promise<Dish[]> {
   const rows = await database.select().from(dishes).orderBy(asc(dishes.name));
   return rows.flatMap((row) => readable(dishSchema, row.document, `dish ${row.id}`) ?? []);
 }
 
+/** @returns the dish, or null where there is none of that id */
 export async function readDish(database: Database, id: string): Promise<Dish | null> {
   const [row] = await database.select().from(dishes).where(eq(dishes.id, id));
   return row ? readable(dishSchema, row.document, `dish ${row.id}`) : null;

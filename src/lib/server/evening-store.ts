@@ -68,6 +68,7 @@ export async function listEvenings(database: Database): Promise<ListedEvening[]>
   return rows.map((row) => ({ ...row, isPractice: row.isPractice === 1 }));
 }
 
+/** @returns the evening with its events in order, or null where there is none that can be read */
 export async function readEvening(
   database: Database,
   id: string,

@@ -39,6 +39,7 @@ export const LARGEST_FILE_BYTES = 400_000_000;
 /** In base64 three bytes are four. */
 const MOST_PHOTO_BYTES = 240_000_000;
 
+/** Whether photos of so many bytes are more than a household file takes. */
 export function areTooManyPhotos({ bytes }: { bytes: number }): boolean {
   return bytes > MOST_PHOTO_BYTES;
 }

@@ -45,6 +45,7 @@ export async function listAllItems(database: Database): Promise<StoreItem[]> {
   return rows.flatMap((row) => toItem(row) ?? []);
 }
 
+/** @returns what has that code on its label, or null */
 export async function itemByCode(database: Database, code: string): Promise<StoreItem | null> {
   const [row] = await database
     .select()
@@ -77,6 +78,7 @@ export async function takenCodes(database: Database): Promise<Set<string>> {
   return new Set(rows.map((r) => r.code));
 }
 
+/** Puts something into freezer or fridge, and writes down that it was. @param now ms since the epoch */
 export async function putIn(database: Database, item: StoreItem, now: number): Promise<void> {
   const document = storeItemSchema.parse(item);
   const { id, code, place, portions, useBy } = document;

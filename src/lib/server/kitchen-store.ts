@@ -12,6 +12,7 @@ export async function readKitchen(database: Database): Promise<Kitchen> {
   return kitchenSchema.parse(row.document);
 }
 
+/** Replaces the household’s kitchen. */
 export async function saveKitchen(database: Database, kitchen: Kitchen): Promise<void> {
   const document = kitchenSchema.parse(kitchen);
   await inWriteQueue(async () => {

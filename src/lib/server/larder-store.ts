@@ -4,6 +4,7 @@ import { readable } from './readable';
 import { inWriteQueue, type Database } from './database';
 import { larder, prices } from './schema';
 
+/** @returns what is in the house, by food */
 export async function listLarder(database: Database): Promise<LarderItem[]> {
   const rows = await database.select().from(larder).orderBy(asc(larder.food));
   return rows.flatMap(
@@ -22,17 +23,20 @@ export async function saveLarderItem(database: Database, item: LarderItem): Prom
   });
 }
 
+/** Takes a food out of the house; nothing happens where it is not there. */
 export async function removeLarderItem(database: Database, food: string): Promise<void> {
   await inWriteQueue(async () => {
     await database.delete(larder).where(eq(larder.food, foodKey(food)));
   });
 }
 
+/** @returns what foods cost, by food */
 export async function listPrices(database: Database): Promise<Price[]> {
   const rows = await database.select().from(prices).orderBy(asc(prices.food));
   return rows.flatMap((row) => readable(priceSchema, row.document, `price ${row.food}`) ?? []);
 }
 
+/** Keeps what a food costs, in place of what it cost before. */
 export async function savePrice(database: Database, price: Price): Promise<void> {
   const document = priceSchema.parse(price);
   await inWriteQueue(async () => {

@@ -26,6 +26,7 @@ export function watch(eveningId: string, listener: Listener): () => void {
 const told = new Set<string>();
 const MOST_TOLD = 5000;
 
+/** Tells every screen of an evening what has happened in it; each event once. */
 export function tell(eveningId: string, events: readonly RunEvent[]): void {
   if (told.size > MOST_TOLD) told.clear();
   for (const { id } of events) told.add(id);

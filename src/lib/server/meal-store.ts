@@ -33,6 +33,7 @@ export async function listMeals(database: Database): Promise<StoredMeal[]> {
   return rows.flatMap((row) => toStored(row) ?? []);
 }
 
+/** @returns the meal with its plan and revision, or null where there is none of that id */
 export async function readMeal(database: Database, id: string): Promise<StoredMeal | null> {
   const [row] = await database.select().from(meals).where(eq(meals.id, id));
   return row ? toStored(row) : null;
@@ -168,6 +169,7 @@ export async function updateMeal(
   return rows[0]?.revision ?? null;
 }
 
+/** Takes a meal and its plan out; its evenings stay. */
 export async function removeMeal(database: Database, id: string): Promise<void> {
   await inWriteQueue(async () => {
     await database.delete(meals).where(eq(meals.id, id));

@@ -3,6 +3,7 @@ import { hostname, networkInterfaces } from 'node:os';
 
 const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]', '::1']);
 
+/** Whether a host is this machine itself. */
 export function isLoopback(host: string): boolean {
   return LOOPBACK.has(host);
 }

@@ -35,6 +35,7 @@ export async function savePhoto(
   return success(null);
 }
 
+/** Takes the photo of a dish or an evening out. */
 export async function removePhoto(database: Database, dishId: string): Promise<void> {
   await inWriteQueue(async () => {
     await database.delete(dishPhotos).where(eq(dishPhotos.dishId, dishId));
@@ -50,6 +51,7 @@ export async function photoDate(database: Database, dishId: string): Promise<num
   return row?.updatedAt ?? null;
 }
 
+/** @returns the photo with its type, or null where there is none */
 export async function readPhoto(
   database: Database,
   dishId: string,

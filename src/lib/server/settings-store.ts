@@ -15,6 +15,7 @@ export async function readSetting<T>(
   return parsed?.success ? parsed.data : null;
 }
 
+/** Keeps a setting in place of what it was. */
 export async function writeSetting(database: Database, key: string, value: unknown): Promise<void> {
   await inWriteQueue(async () => {
     await database
@@ -24,6 +25,7 @@ export async function writeSetting(database: Database, key: string, value: unkno
   });
 }
 
+/** Forgets a setting; reading it gives null from then on. */
 export async function removeSetting(database: Database, key: string): Promise<void> {
   await inWriteQueue(async () => {
     await database.delete(settings).where(eq(settings.key, key));

@@ -6,6 +6,7 @@ import { dishesById } from './dish-store';
 import { listItems } from './item-store';
 import { isOfDay } from './pack-day';
 
+/** @returns how full each place is with those things */
 export async function roomsOf(
   database: Database,
   kitchen: Kitchen,

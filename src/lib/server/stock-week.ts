@@ -13,6 +13,7 @@ import { createMeal, listMeals } from './meal-store';
 const LATEST_SERVINGS = 20;
 const SUPPER = '18:30';
 
+/** @returns what a week from stock is asked for, as the page’s address says it */
 export function readWish(params: URLSearchParams): WeekWish {
   const servings = Math.trunc(Number(params.get('for') ?? 4));
   return {

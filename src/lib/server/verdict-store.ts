@@ -19,6 +19,7 @@ function toStored(row: typeof verdicts.$inferSelect): StoredVerdict[] {
   return verdict ? [{ eveningId, entryId, dishId, at, verdict }] : [];
 }
 
+/** Keeps what a cook said of a dish of an evening, in place of what was said before. */
 export async function saveVerdict(
   database: Database,
   { eveningId, entryId, dishId, at, verdict }: StoredVerdict,
@@ -35,6 +36,7 @@ export async function saveVerdict(
   });
 }
 
+/** @returns what was said of the dishes of one evening */
 export async function verdictsOf(database: Database, eveningId: string): Promise<StoredVerdict[]> {
   const rows = await database.select().from(verdicts).where(eq(verdicts.eveningId, eveningId));
   return rows.flatMap(toStored);
@@ -50,6 +52,7 @@ export async function verdictsOn(database: Database, dishId: string): Promise<St
   return rows.flatMap(toStored);
 }
 
+/** @returns what was ever said, the newest first */
 export async function allVerdicts(database: Database): Promise<StoredVerdict[]> {
   return (await database.select().from(verdicts).orderBy(desc(verdicts.at))).flatMap(toStored);
 }

@@ -1,6 +1,7 @@
 /** The planner as a task for the server's pool: one question in, the final answer out. */
 import { answerPlan, type PlanAnswer, type PlanQuestion } from '../../core/planner';
 
+/** @returns the final answer to a planning question */
 export default async function plan(question: PlanQuestion): Promise<PlanAnswer> {
   let last: PlanAnswer = { kind: 'unknown' };
   await answerPlan(question, {

@@ -20,10 +20,11 @@ function releaseOf(values: Values): ReleaseKind {
     : (values.release as 'quick' | 'natural');
 }
 
+/** How long a piece needs at pressure, from its size, state and target. */
 export function holdQuestion(kitchen: Kitchen): BenchQuestion {
   return {
     id: 'hold',
-    title: 'How long to hold?',
+    title: 'How long at pressure?',
     about: 'By thickness, not by quantity. A thermometer in the thickest part decides.',
     fields: [
       { kind: 'food', key: 'food', label: 'Food', suggestions: SOLIDS },

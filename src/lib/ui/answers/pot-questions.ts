@@ -96,6 +96,7 @@ const HOT_FIELD: BenchField = {
   ],
 };
 
+/** Whether so much of a food fits a pot. */
 export function fitQuestion(kitchen: Kitchen): BenchQuestion {
   return {
     id: 'fit',
@@ -157,6 +158,7 @@ export function fitQuestion(kitchen: Kitchen): BenchQuestion {
   };
 }
 
+/** How long a filled pot takes to come to pressure. */
 export function comeUpQuestion(kitchen: Kitchen): BenchQuestion {
   return {
     id: 'come-up',
@@ -190,6 +192,7 @@ export function comeUpQuestion(kitchen: Kitchen): BenchQuestion {
   };
 }
 
+/** How long a natural release takes. */
 export function releaseQuestion(kitchen: Kitchen): BenchQuestion {
   return {
     id: 'release',

@@ -22,6 +22,7 @@ export function amount(values: Values, key: string, base: 'g' | 'ml'): number {
   return inBase.ok ? inBase.value.amount : Number.NaN;
 }
 
+/** @returns the cooker that was chosen, else the first one there is */
 export function cookerOf(values: Values, kitchen: Kitchen): Cooker | undefined {
   return kitchen.cookers.find((c) => c.id === values.cooker) ?? kitchen.cookers[0];
 }
@@ -38,6 +39,7 @@ export function heaterOf(
   return cooker ? { litres: cooker.litres, watts: cooker.watts } : { litres: 5.7, watts: 1000 };
 }
 
+/** A choice among the household’s cookers. */
 export function cookerField(kitchen: Kitchen): BenchField {
   return {
     kind: 'choice',
@@ -69,10 +71,12 @@ export function span([from, to]: readonly [number, number]): string {
   return from === to ? `${from} min` : `${from}–${to} min`;
 }
 
+/** @param ml as this household measures it */
 export function volume(ml: number, kitchen: Kitchen): string {
   return formatQuantity({ amount: ml, unit: 'ml' }, kitchen.system);
 }
 
+/** @param grams as this household weighs it */
 export function weight(grams: number, kitchen: Kitchen): string {
   return formatQuantity({ amount: grams, unit: 'g' }, kitchen.system);
 }

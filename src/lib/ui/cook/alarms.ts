@@ -35,6 +35,7 @@ export function sound(pot: number): void {
   navigator.vibrate?.([120, 60, 120]);
 }
 
+/** Says it aloud, in place of what is still being said; silent where the browser can’t. */
 export function say(text: string): void {
   if (!('speechSynthesis' in window)) return;
   speechSynthesis.cancel();

@@ -21,6 +21,7 @@ export function angleOf(at: number, shift: number): number {
   return (minute / 60) * 2 * Math.PI;
 }
 
+/** @param angle from twelve o’clock, radians @returns x and y from the middle */
 export function pointAt(angle: number, radius: number): [number, number] {
   return [radius * Math.sin(angle), -radius * Math.cos(angle)];
 }

@@ -14,6 +14,7 @@ export interface LaneCycle {
   slack: number;
 }
 
+/** @returns the pressure cycles of a cooker’s lane, by their start; none for other lanes */
 export function toCycles(lane: Lane): LaneCycle[] {
   if (lane.kind !== 'cooker') return [];
   const groups = new Map<string, LanePiece[]>();

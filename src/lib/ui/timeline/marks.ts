@@ -45,6 +45,7 @@ export interface MarkBars {
   unseen: string[];
 }
 
+/** @returns the bars under each lane, and the labels of what lies outside the drawing */
 export function toMarkBars(
   lanes: readonly Lane[],
   marks: readonly TimelineMark[],
