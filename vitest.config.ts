@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
 
@@ -12,6 +13,8 @@ const resolve = { alias: { $core: folder('./src/core'), $lib: folder('./src/lib'
 
 export default defineConfig({
   test: {
+    // One for each processor: left alone, a machine with two would use one of them.
+    maxWorkers: availableParallelism(),
     projects: [
       {
         resolve,
