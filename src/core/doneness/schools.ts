@@ -43,7 +43,7 @@ function largePoultry({ grams, thicknessMm }: SchoolQuestion, food: Food | null)
 function pulledMeat({ target }: SchoolQuestion, food: Food | null): School[] {
   if (food?.group !== 'meat' || target !== 'shred' || food.keep === 'ground-meat') return [];
   return [
-    { name: 'to pull, the short hold', minutes: 45 },
+    { name: 'to pull, the shorter time', minutes: 45 },
     { name: 'to pull, up to 3 lb or chunks', minutes: 60 },
     { name: 'to pull, thick pieces', minutes: 90 },
   ];

@@ -1,4 +1,5 @@
 /** A meal being planned: the document, its history, its plan, and saving both. */
+import { editMeal } from '$core/menu';
 import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import { checkServingTime, newEntry, type Meal, type MealEntry } from '$core/meal';
@@ -154,7 +155,7 @@ export class MealState {
   }
 
   removeEntry(id: string): void {
-    this.change((meal) => ({ ...meal, entries: meal.entries.filter((e) => e.id !== id) }));
+    this.change((meal) => editMeal(meal, { kind: 'leave-out', entry: id, dish: '' }) ?? meal);
   }
 
   /** Puts a step to a moment of its own, minutes from serving. */
