@@ -71,7 +71,7 @@ function batchDay(): void {
   const chickpeas = dishes.find((d) => d.id === 'chickpeas-lemon');
   const pounds = (6 * 453.592) / (350 / (chickpeas?.servings ?? 4));
   const meal = mealSchema.parse({
-    format: 'olive-clock/meal@1',
+    format: 'olive-clock/meal@2',
     id: 'batch',
     name: 'Batch day',
     serveAt: new Date(NOW + 40 * 3_600_000).toISOString(),

@@ -74,7 +74,7 @@ export class CheckServer {
  */
 export function checkMeal(id, name) {
   return {
-    format: 'olive-clock/meal@1',
+    format: 'olive-clock/meal@2',
     id,
     name,
     serveAt: new Date(Date.now() + 86_400_000).toISOString(),

@@ -51,7 +51,7 @@ export function demoEvenings(
     const day = new Date(now - weeks * 7 * DAY_MS).toISOString().slice(0, 10);
     const serveAt = Date.parse(`${day}T${SUPPER_UTC}Z`);
     const meal: Meal = mealSchema.parse({
-      format: 'olive-clock/meal@1',
+      format: 'olive-clock/meal@2',
       id: `demo-evening-${weeks}`,
       name,
       serveAt: new Date(serveAt).toISOString(),

@@ -2,7 +2,7 @@
 import { getDayOfWeek, parseAbsolute, toCalendarDateTime, toZoned } from '@internationalized/date';
 import { HOUSEHOLD_FORMAT, type Household } from '$core/exchange';
 import type { Kitchen } from '$core/kitchen';
-import { mealSchema, newEntry, type Meal } from '$core/meal';
+import { changedEntry, mealSchema, newEntry, type Meal, type MealEntry } from '$core/meal';
 import type { z } from 'zod';
 import { GUEST_DISHES } from './guest-dishes';
 import { demoStores } from './stores';
@@ -122,18 +122,16 @@ const DISHES = [...SUPPER_DISHES, ...WEEKDAY_DISHES, ...GUEST_DISHES];
 
 /** @param now ms since the epoch; the meals are set ahead of it */
 export function demoHousehold(now: number): Household {
-  const entry = (dishId: string, later = 0): Meal['entries'][number] => ({
-    ...newEntry(dishId, dishId),
-    later,
-  });
+  const entry = (dishId: string, later = 0): MealEntry =>
+    newEntry(dishId, dishId, { when: { later } });
   const bags = (
     dishId: string,
     copies: number,
-    state: NonNullable<Meal['entries'][number]['bags']>['state'],
-  ): Meal['entries'][number] => ({
-    ...entry(dishId),
-    bags: { copies, state, shape: 'flat', inFridge: 0 },
-  });
+    state: NonNullable<MealEntry['what']['bags']>['state'],
+  ): MealEntry =>
+    newEntry(dishId, dishId, {
+      what: { bags: { copies, state, shape: 'flat', inFridge: 0 } },
+    });
   const meal = (written: z.input<typeof mealSchema>): Meal => mealSchema.parse(written);
   return {
     format: HOUSEHOLD_FORMAT,
@@ -156,7 +154,7 @@ export function demoHousehold(now: number): Household {
     dishes: DISHES,
     meals: [
       meal({
-        format: 'olive-clock/meal@1',
+        format: 'olive-clock/meal@2',
         id: 'harvest-supper',
         name: 'Harvest supper',
         serveAt: nextWeekday(now, 6, 18, 30),
@@ -173,7 +171,7 @@ export function demoHousehold(now: number): Household {
         ],
       }),
       meal({
-        format: 'olive-clock/meal@1',
+        format: 'olive-clock/meal@2',
         id: 'wednesday-for-three',
         name: 'Wednesday for three',
         serveAt: nextWeekday(now, 3, 19, 0),
@@ -188,7 +186,7 @@ export function demoHousehold(now: number): Household {
         ],
       }),
       meal({
-        format: 'olive-clock/meal@1',
+        format: 'olive-clock/meal@2',
         id: 'freezer-day',
         name: 'Freezer day',
         serveAt: nextWeekday(now + 7 * DAY_MS, 0, 17, 0),
@@ -202,7 +200,7 @@ export function demoHousehold(now: number): Household {
           bags('red-cabbage', 3, 'cooked'),
           bags('beef-cheek-stout', 3, 'raw'),
           // A little over 6 lb of dry chickpeas: 16 bags of 175 g.
-          { ...bags('bulk-chickpeas', 16, 'cooked'), servings: 1 },
+          changedEntry(bags('bulk-chickpeas', 16, 'cooked'), { forWhom: { servings: 1 } }),
         ],
       }),
     ],

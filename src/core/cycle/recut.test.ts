@@ -48,13 +48,13 @@ describe('pieces cut smaller', () => {
   it('in a meal the hold is shorter, the cutting longer, and both are said', () => {
     const compile = (smaller: boolean) => {
       const meal = mealSchema.parse({
-        format: 'olive-clock/meal@1',
+        format: 'olive-clock/meal@2',
         id: 'm',
         name: 'M',
         serveAt: new Date(NOW + 8 * 3_600_000).toISOString(),
         zone: 'Europe/Athens',
         servings: 6,
-        entries: [{ ...newEntry('lamb-apricots', 'lamb-apricots'), smaller }],
+        entries: [newEntry('lamb-apricots', 'lamb-apricots', { what: { smaller } })],
       });
       const compiled = compileMeal(meal, new Map(dishes.map((d) => [d.id, d])), kitchen, NOW);
       if (!compiled.ok) throw new Error(compiled.problems[0]?.message);

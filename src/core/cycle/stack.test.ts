@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
 import { dishSchema, type Dish } from '../dish';
 import { householdSchema } from '../exchange';
-import { mealSchema } from '../meal';
+import { mealSchema, newEntry } from '../meal';
 import { solve } from '../solve';
 import { compileMeal } from '../plan';
 import { stackDishes } from './stack';
@@ -78,13 +78,13 @@ describe('two dishes in a stack (common practice)', () => {
     );
     expect(offer.value.dish.stages).toHaveLength(5);
     const meal = mealSchema.parse({
-      format: 'olive-clock/meal@1',
+      format: 'olive-clock/meal@2',
       id: 'm',
       name: 'Stacked',
       serveAt: new Date(NOW + 10 * 3_600_000).toISOString(),
       zone: 'Europe/Athens',
       servings: 4,
-      entries: [{ id: 'stack', dishId: offer.value.dish.id, servings: null, cooker: null }],
+      entries: [newEntry('stack', offer.value.dish.id)],
     });
     const dishes = new Map([[offer.value.dish.id, offer.value.dish]]);
     const compiled = compileMeal(meal, dishes, kitchen, NOW);

@@ -3,6 +3,7 @@ import { LONGEST_PRESSURE_MIN } from '../facts';
 import { z } from 'zod';
 import { ASK_GROUPS } from '../food';
 import { UNIT_NAMES } from '../units';
+import { dishRefSchema } from './ref';
 
 const id = z.string().min(1).max(60);
 const minutes = z
@@ -191,6 +192,8 @@ export const dishSchema = z
           .max(24, 'no more than a day in a slow cooker'),
       })
       .optional(),
+    /** Made from stock: what of; a dish as it is written has none. */
+    ref: dishRefSchema.optional(),
     /** Made from stock: the last day on which it is safe to eat. */
     eatBy: z.iso.date().optional(),
     /** Made from stock: what is left of that is enough for so many servings. */

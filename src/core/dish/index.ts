@@ -18,3 +18,14 @@ export { substitute, substitutesFor } from './substitutes';
 export { slowVersion } from './slow';
 export { isParted, partAt, partIn, PARTS, sayPart, withoutUse } from './parts';
 export { decidingPiece, sayByWeight } from './by-weight';
+export {
+  codeOf,
+  dishKey,
+  dishRef,
+  dishRefSchema,
+  refOf,
+  refOfFirstVersion,
+  REHEAT_METHODS,
+  writtenId,
+} from './ref';
+export type { DishRef, ReheatMethod } from './ref';

@@ -11,7 +11,7 @@ import { storeItemSchema } from '../storage';
 import { failure, success, type Outcome, type Problem } from '../reason';
 import { photoRecordSchema } from './photo';
 
-const VERSION = 2;
+const VERSION = 3;
 export const HOUSEHOLD_FORMAT = `olive-clock/household@${VERSION}` as const;
 
 const moment = z.int('a moment is a whole number of ms since 1970');
@@ -116,6 +116,8 @@ export const householdSchema = fileSchema.superRefine((file, context) => {
 const MIGRATIONS: Readonly<Record<number, (file: object) => object>> = {
   // Version 1 had no plans, moves, versions, photos and figures set back; all of them may be missing.
   1: (file) => ({ ...file, format: 'olive-clock/household@2' }),
+  // Version 2 had meals and items of their first version, which bring themselves to today's shape.
+  2: (file) => ({ ...file, format: 'olive-clock/household@3' }),
 };
 
 function refused(problem: Omit<Problem, 'remedy'>, remedy: string): Outcome<never> {

@@ -29,13 +29,13 @@ function play(
 ): { evening: Evening; events: RunEvent[] } {
   const serveAt = NOW + 10 * 3_600_000;
   const meal = mealSchema.parse({
-    format: 'olive-clock/meal@1',
+    format: 'olive-clock/meal@2',
     id: 'm',
     name: 'M',
     serveAt: new Date(serveAt).toISOString(),
     zone: 'Europe/Athens',
     servings: 4,
-    entries: [{ ...newEntry('red-cabbage', 'red-cabbage'), cook: given }],
+    entries: [newEntry('red-cabbage', 'red-cabbage', { where: { cook: given } })],
   });
   const compiled = compileMeal(meal, dishes, kitchen, NOW);
   if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
@@ -107,13 +107,13 @@ describe('whose hands it was', () => {
     const learned = withLearned(alone, learn([...seen, ...seen], priorFor(alone)));
     const given = compileMeal(
       mealSchema.parse({
-        format: 'olive-clock/meal@1',
+        format: 'olive-clock/meal@2',
         id: 'n',
         name: 'N',
         serveAt: new Date(NOW + 36_000_000).toISOString(),
         zone: 'Europe/Athens',
         servings: 4,
-        entries: [{ ...newEntry('red-cabbage', 'red-cabbage'), cook: 'ada' }],
+        entries: [newEntry('red-cabbage', 'red-cabbage', { where: { cook: 'ada' } })],
       }),
       dishes,
       learned,
@@ -141,7 +141,7 @@ describe('a hold that was not enough', () => {
   });
   const compile = (kitchen: Kitchen) => {
     const meal = mealSchema.parse({
-      format: 'olive-clock/meal@1',
+      format: 'olive-clock/meal@2',
       id: 'm',
       name: 'M',
       serveAt: new Date(NOW + 36_000_000).toISOString(),

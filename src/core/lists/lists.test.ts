@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
-import { dishSchema, type Dish, type Ingredient } from '../dish';
+import { dishSchema, type Dish, type Ingredient, dishKey } from '../dish';
 import { householdSchema } from '../exchange';
 import { solve } from '../solve';
 import { compileMeal, planOf } from '../plan';
@@ -147,7 +147,7 @@ describe('laying out', () => {
   if (!meal) throw new Error('no meal');
   const byId = new Map(household.dishes.map((d) => [d.id, d]));
   const entries = meal.entries.flatMap((e) => {
-    const d = byId.get(e.dishId);
+    const d = byId.get(dishKey(e.what.dish));
     return d ? [{ entryId: e.id, dish: d, servings: meal.servings }] : [];
   });
   const compiled = compileMeal(meal, byId, household.kitchen, NOW);

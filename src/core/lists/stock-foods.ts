@@ -1,6 +1,6 @@
 /** Raw food in the freezer and the fridge, as the shopping list counts it. */
-import { scaleDish, type Dish } from '../dish';
-import { bulkOf, type StoreItem } from '../storage';
+import { scaleDish, type Dish, refOf } from '../dish';
+import type { StoreItem } from '../storage';
 import type { LarderItem } from './larder';
 
 /** Raw food and where it lies. */
@@ -21,15 +21,16 @@ export function stockFoods(
 ): StockFood[] {
   const taken = new Map<string, number>();
   for (const { dish, servings } of wanted) {
-    const code = bulkOf(dish.id)?.code;
-    if (code === undefined) continue;
+    const ref = refOf(dish);
+    if (ref.kind !== 'bulk') continue;
+    const { code } = ref;
     const grams = scaleDish(dish, servings)
       .ingredients.filter((i) => i.ingredient.fromStore)
       .reduce((sum, i) => sum + (i.grams ?? 0), 0);
     taken.set(code, (taken.get(code) ?? 0) + grams);
   }
-  return items.flatMap(({ pack, isRaw, portions, useBy, code, place }): StockFood[] => {
-    if (!pack || !isRaw) return [];
+  return items.flatMap(({ contents: pack, portions, useBy, code, place }): StockFood[] => {
+    if (pack.kind !== 'pack' || !pack.isRaw) return [];
     const amount = pack.grams * portions - (taken.get(code) ?? 0);
     return amount > 0
       ? [

@@ -5,70 +5,13 @@ import { isZone } from '../units';
 import { DIETS } from '../dish';
 import { ALLERGENS } from '../food';
 
+import { mealEntrySchema, servingsSchema } from './entry';
+
+export { changedEntry, newEntry, runId, servingsSchema } from './entry';
+export type { EntryChange, MealEntry } from './entry';
 export type { DishPick } from './pick';
 
 const id = z.string().min(1).max(60);
-const servings = z
-  .number('for how many is a number')
-  .min(1, 'at least one person eats; give 1 or more')
-  .max(200, 'at most 200 servings; plan larger parties as several meals');
-
-export const mealEntrySchema = z.object({
-  id,
-  dishId: id,
-  /** Null: as many as the meal. */
-  servings: servings.nullable(),
-  /** Null: the planner chooses. */
-  cooker: id.nullable(),
-  /** Minutes after the meal's own time; a pudding may come later. */
-  later: z.int().min(-240).max(240).default(0),
-  /** In a pan above this other entry, in one cycle with it. */
-  over: id.nullable().default(null),
-  /** Never put into a stack by the plan. */
-  alone: z.boolean().default(false),
-  /** Where the dish allows two releases: the other one, the first one, or null, let the plan choose. */
-  otherRelease: z.boolean().nullable().default(null),
-  /** The pressure of its cycles; null: as written, or let the plan choose. */
-  level: z.enum(['low', 'high', 'max']).nullable().default(null),
-  /** Its main pieces are cut half as large: a shorter hold, more work with the knife. */
-  smaller: z.boolean().default(false),
-  /** What the dish allows to be made the day before is made then. */
-  ahead: z.boolean().default(false),
-  /** Who does the work of it; null: whoever is free. */
-  cook: id.nullable().default(null),
-  /** Steps the cook has put to a moment of their own: minutes from serving, by the end of their id. */
-  pins: z.record(z.string(), z.int().min(-4320).max(1440)).default({}),
-  /** Made into bags or boxes: so many, each of the entry's servings. */
-  bags: z
-    .object({
-      copies: z
-        .int('a whole number of bags')
-        .min(1, 'one bag at least')
-        .max(24, 'at most 24 bags of one dish; make two entries'),
-      state: z.enum(['raw', 'browned', 'cooked']),
-      /** Flat, or a round mound for the liner. */
-      shape: z.enum(['flat', 'mound']).default('flat'),
-      /** Of them, so many stand in the fridge, for the days ahead; the rest is frozen. */
-      inFridge: z.int('a whole number of bags').min(0, 'none or more').max(24).default(0),
-    })
-    .refine((bags) => bags.inFridge <= bags.copies, {
-      path: ['inFridge'],
-      message: 'no more bags in the fridge than there are; choose fewer',
-    })
-    .nullable()
-    .default(null),
-  /** Portions kept back for somebody who eats later. */
-  keep: z
-    .object({
-      portions: z.number().min(0.5, 'keep half a portion at least').max(20),
-      /** Minutes after the meal's own time. */
-      later: z.int().min(5, 'later than the meal').max(480, 'at most eight hours later'),
-    })
-    .nullable()
-    .default(null),
-});
-export type MealEntry = z.infer<typeof mealEntrySchema>;
-
 const moment = z.iso.datetime({ offset: true, error: 'a day and a time are needed' });
 
 /** Somebody at the table. */
@@ -90,13 +33,10 @@ const span = z
   .object({ from: moment, to: moment })
   .refine((s) => Date.parse(s.to) > Date.parse(s.from), 'it ends before it begins; swap the times');
 
-/** A dish as it is first put into a meal. */
-export function newEntry(entryId: string, dishId: string): MealEntry {
-  return mealEntrySchema.parse({ id: entryId, dishId, servings: null, cooker: null });
-}
-
 export const mealSchema = z.object({
-  format: z.literal('olive-clock/meal@1'),
+  format: z
+    .enum(['olive-clock/meal@1', 'olive-clock/meal@2'])
+    .transform(() => 'olive-clock/meal@2' as const),
   id,
   name: z.string().trim().min(1, 'a name is needed; write what the meal is called').max(100),
   /** The moment of serving, with its zone for reading. */
@@ -104,7 +44,7 @@ export const mealSchema = z.object({
   zone: z
     .string()
     .refine(isZone, 'not a time zone this machine knows; write it like Europe/Athens'),
-  servings,
+  servings: servingsSchema,
   /** How sure it should be ready by serving: an even chance, likely, sure. */
   sure: z.enum(['even', 'likely', 'sure']).default('likely'),
   entries: z.array(mealEntrySchema).max(40, 'at most 40 dishes in one meal'),
@@ -135,7 +75,7 @@ export type Meal = z.infer<typeof mealSchema>;
 
 /** Bags and boxes that a batch day fills. */
 export function bagsIn({ entries, boxes }: Pick<Meal, 'entries' | 'boxes'>): number {
-  return entries.reduce((sum, e) => sum + (e.bags?.copies ?? 0), boxes ?? 0);
+  return entries.reduce((sum, e) => sum + (e.what.bags?.copies ?? 0), boxes ?? 0);
 }
 
 /** The chance of being ready by serving that each word stands for. */

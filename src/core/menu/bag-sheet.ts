@@ -13,7 +13,7 @@ import { finding, type Finding } from '../reason';
 export interface BagSheet {
   name: string;
   copies: number;
-  state: NonNullable<MealEntry['bags']>['state'];
+  state: NonNullable<MealEntry['what']['bags']>['state'];
   /** One bag: what meets the pot first comes first. */
   contents: { food: string; amount: string }[];
   staysOut: string[];
@@ -63,7 +63,7 @@ export function moundFor(ml: number, kitchen: Kitchen): { acrossMm: number; heig
 export function bagSheet(
   dish: Dish,
   servings: number,
-  bags: NonNullable<MealEntry['bags']>,
+  bags: NonNullable<MealEntry['what']['bags']>,
   kitchen: Kitchen,
 ): BagSheet {
   const scaled = scaleDish(dish, servings);
@@ -193,7 +193,7 @@ export function freezerNotes(
 
 /** How thick a filled bag is, mm: a flat one as usual, a mound as high as its volume makes it. */
 export function bagThickness(
-  bags: NonNullable<MealEntry['bags']>,
+  bags: NonNullable<MealEntry['what']['bags']>,
   dish: Dish,
   servings: number,
   kitchen: Kitchen,

@@ -3,7 +3,7 @@ import { demoHousehold } from '../../demo/household';
 import { dishSchema, scaleDish } from '../dish';
 import { householdSchema } from '../exchange';
 import { bagContents } from '../storage';
-import { mealSchema, newEntry, type MealEntry } from '../meal';
+import { mealSchema } from '../meal';
 import { solve } from '../solve';
 import { verifySchedule } from '../../../tests/support/verify-schedule';
 import { runsFor, batchDish, dishOfRun } from './batch';
@@ -13,6 +13,7 @@ import { compileMeal, planOf } from '../plan';
 import { toRunSheet } from '../run';
 import { sayFinding } from '../words';
 import type { Finding } from '../reason';
+import { entryOf, type WrittenEntry } from '../../../tests/support/entries';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const { kitchen, dishes: all } = householdSchema.parse(demoHousehold(NOW));
@@ -30,11 +31,11 @@ interface BagsMade {
 }
 
 function day(
-  entries: readonly (Omit<Partial<MealEntry>, 'bags'> & { dishId: string; bags?: BagsMade })[],
+  entries: readonly (Omit<WrittenEntry, 'bags'> & { bags?: BagsMade })[],
   more: object = {},
 ) {
   const meal = mealSchema.parse({
-    format: 'olive-clock/meal@1',
+    format: 'olive-clock/meal@2',
     id: 'freezer-day',
     name: 'Freezer day',
     serveAt: new Date(NOW + 30 * 3_600_000).toISOString(),
@@ -42,7 +43,9 @@ function day(
     servings: 4,
     batch: true,
     ...more,
-    entries: entries.map((e) => ({ ...newEntry(e.dishId, e.dishId), ...e })),
+    entries: entries.map(({ bags, ...e }) =>
+      entryOf({ ...e, bags: bags ? { shape: 'flat', inFridge: 0, ...bags } : null }),
+    ),
   });
   const compiled = compileMeal(meal, dishes, kitchen, NOW);
   if (!compiled.ok) throw new Error(compiled.problems[0]?.message);

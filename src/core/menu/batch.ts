@@ -21,8 +21,8 @@ const RAW: ReadonlySet<string> = new Set(['prep', 'soak']);
 const BROWNED: ReadonlySet<string> = new Set(['prep', 'soak', 'brown', 'loosen']);
 
 /** Bags that are made; where several runs share them, their number may be a fraction. */
-export type BagsMade = Pick<NonNullable<MealEntry['bags']>, 'copies' | 'state'> &
-  Partial<NonNullable<MealEntry['bags']>>;
+export type BagsMade = Pick<NonNullable<MealEntry['what']['bags']>, 'copies' | 'state'> &
+  Partial<NonNullable<MealEntry['what']['bags']>>;
 
 /** @example nameOfRun('Soup', 3, 4) // 'Soup, 3 × 4' */
 function nameOfRun(name: string, copies: number, servings: number): string {

@@ -1,10 +1,10 @@
 /** What a dish leaves open in a meal: release, level, a stack; each answer a meal that can be planned. */
 import { atAltitude } from './dish-notes';
-import type { Dish, PressureStage, Stage } from '../dish';
+import { dishKey, type Dish, type PressureStage, type Stage } from '../dish';
 import { LEVEL_KPA } from '../cooker';
 import { SOFTENING_Z } from '../doneness';
 import type { Kitchen } from '../kitchen';
-import type { Meal, MealEntry } from '../meal';
+import { changedEntry, type EntryChange, type Meal, type MealEntry } from '../meal';
 import type { Choice } from '../reason';
 import { insideTemperature } from '../steam';
 import { stackDishes } from '../cycle';
@@ -37,7 +37,7 @@ export function openChoices(
   isTrouble: boolean,
 ): OpenChoice[] {
   const ways = meal.entries.flatMap((entry) => {
-    const written = dishes.get(entry.dishId);
+    const written = dishes.get(dishKey(entry.what.dish));
     if (!written) return [];
     // As it is planned here, so that what is said and what is planned are one.
     const dish = atAltitude(written, kitchen);
@@ -47,7 +47,7 @@ export function openChoices(
 }
 
 function releaseOf(meal: Meal, entry: MealEntry, dish: Dish): OpenChoice[] {
-  if (entry.otherRelease !== null) return [];
+  if (entry.what.otherRelease !== null) return [];
   const cycle = dish.stages.find(
     (s): s is PressureStage => s.kind === 'pressure' && s.orRelease !== undefined,
   );
@@ -57,14 +57,14 @@ function releaseOf(meal: Meal, entry: MealEntry, dish: Dish): OpenChoice[] {
       id: `${entry.id}.release`,
       entryId: entry.id,
       what: { kind: 'release', dish: dish.name, release: cycle.orRelease.kind },
-      meal: withEntry(meal, entry, { otherRelease: true }),
+      meal: withEntry(meal, entry, { what: { otherRelease: true } }),
       isBold: false,
     },
   ];
 }
 
 function levelsOf(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): OpenChoice[] {
-  if (entry.level !== null) return [];
+  if (entry.what.level !== null) return [];
   const cycles = dish.stages.filter((s) => s.kind === 'pressure');
   const [first] = cycles;
   if (!first || cycles.some((s) => s.holdMinutes < SHORTEST_MOVED)) return [];
@@ -87,7 +87,7 @@ function levelsOf(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): O
       wasLevel: first.level,
       wasMinutes: first.holdMinutes,
     },
-    meal: withEntry(meal, entry, { level }),
+    meal: withEntry(meal, entry, { what: { level } }),
     isBold: true,
   }));
 }
@@ -109,13 +109,13 @@ export function stacksIn(
   kitchen: Kitchen,
 ): StackWay[] {
   const free = meal.entries.filter(
-    (e) => e.over === null && isOpen(e) && !meal.entries.some((o) => o.over === e.id),
+    (e) => e.where.over === null && isOpen(e) && !meal.entries.some((o) => o.where.over === e.id),
   );
   return free.flatMap((lower) =>
     free.flatMap((upper): StackWay[] => {
-      const [a, b] = [dishes.get(lower.dishId), dishes.get(upper.dishId)];
+      const [a, b] = [dishes.get(dishKey(lower.what.dish)), dishes.get(dishKey(upper.what.dish))];
       if (lower === upper || !a || !b) return [];
-      const offer = stackDishes(a, b, lower.servings ?? meal.servings, kitchen);
+      const offer = stackDishes(a, b, lower.forWhom.servings ?? meal.servings, kitchen);
       if (!offer.ok || !offer.value.cookers.some((c) => c.refusals.length === 0)) return [];
       return [
         {
@@ -123,7 +123,7 @@ export function stacksIn(
           upperId: upper.id,
           upper: b.name,
           lower: a.name,
-          changed: withEntry(meal, upper, { over: lower.id }),
+          changed: withEntry(meal, upper, { where: { over: lower.id } }),
         },
       ];
     }),
@@ -132,7 +132,7 @@ export function stacksIn(
 
 /** Stacks that nobody said no to. */
 function stacksOf(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): OpenChoice[] {
-  return stacksIn(meal, (e) => !e.alone && !e.bags, dishes, kitchen).map((s) => ({
+  return stacksIn(meal, (e) => !e.where.alone && !e.what.bags, dishes, kitchen).map((s) => ({
     id: s.id,
     entryId: s.upperId,
     what: { kind: 'stack', upper: s.upper, lower: s.lower },
@@ -142,10 +142,10 @@ function stacksOf(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitche
 }
 
 /** The meal with one entry changed. */
-export function withEntry(meal: Meal, entry: MealEntry, change: Partial<MealEntry>): Meal {
+export function withEntry(meal: Meal, entry: MealEntry, change: EntryChange): Meal {
   return {
     ...meal,
-    entries: meal.entries.map((e) => (e.id === entry.id ? { ...e, ...change } : e)),
+    entries: meal.entries.map((e) => (e.id === entry.id ? changedEntry(e, change) : e)),
   };
 }
 

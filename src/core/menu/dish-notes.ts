@@ -33,7 +33,7 @@ export function unknownNotes(entry: MealEntry, dish: Dish): Finding[] {
  * @source USDA FSIS: never brown or partially cook meat or poultry to chill it and finish it later (from memory)
  */
 export function partCookedNotes(entry: MealEntry, dish: Dish): Finding[] {
-  if (entry.bags?.state !== 'browned') return [];
+  if (entry.what.bags?.state !== 'browned') return [];
   const browned = new Set(dish.stages.filter((s) => s.kind === 'brown').flatMap((s) => s.uses));
   const flesh = scaleDish(dish, dish.servings)
     .ingredients.filter(

@@ -1,5 +1,5 @@
 /** Remedies of findings, done to the meal they speak of. */
-import type { Meal } from '../meal';
+import { changedEntry, type EntryChange, type Meal, type MealEntry } from '../meal';
 import type { Edit } from '../reason';
 
 /**
@@ -14,14 +14,25 @@ export function editMeal(meal: Meal, edit: Edit): Meal | null {
     return {
       ...meal,
       entries: meal.entries.flatMap((e) =>
-        e === entry ? [] : [e.over === entry.id ? { ...e, over: null } : e],
+        e === entry ? [] : [e.where.over === entry.id ? onItsOwn(e) : e],
       ),
     };
-  const changed =
-    edit.kind === 'servings'
-      ? { ...entry, servings: edit.servings }
-      : edit.kind === 'own-cycle'
-        ? { ...entry, over: null, alone: true }
-        : { ...entry, bags: entry.bags && { ...entry.bags, state: edit.state } };
+  const changed = changedEntry(entry, changeOf(edit, entry));
   return { ...meal, entries: meal.entries.map((e) => (e === entry ? changed : e)) };
+}
+
+const onItsOwn = (entry: MealEntry): MealEntry => changedEntry(entry, { where: { over: null } });
+
+function changeOf(
+  edit: Extract<Edit, { kind: 'servings' | 'own-cycle' | 'pack-as' }>,
+  { what }: MealEntry,
+): EntryChange {
+  switch (edit.kind) {
+    case 'servings':
+      return { forWhom: { servings: edit.servings } };
+    case 'own-cycle':
+      return { where: { over: null, alone: true } };
+    case 'pack-as':
+      return { what: { bags: what.bags && { ...what.bags, state: edit.state } } };
+  }
 }

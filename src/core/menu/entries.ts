@@ -1,10 +1,9 @@
 /** What a meal's entries come to: releases chosen, two dishes of a stack as one. */
 import { LONGEST_PRESSURE_MIN } from '../facts';
-import type { Dish, Stage } from '../dish';
+import { dishKey, refOf, type Dish, type Stage } from '../dish';
 import type { Kitchen } from '../kitchen';
-import type { Meal, MealEntry } from '../meal';
+import { changedEntry, runId, type Meal, type MealEntry } from '../meal';
 import { finding, type Edit, type Finding, type Problem as Fault } from '../reason';
-import { bagOf } from '../storage';
 import { dayKey } from '../units';
 import { batchDish, runsFor } from './batch';
 import { atLevel } from './choices';
@@ -23,7 +22,7 @@ export function effectiveEntries(
   const faults: Fault[] = [];
   const notes: Finding[] = [];
   const entries = meal.entries.flatMap((entry): EffectiveEntry[] => {
-    const dish = dishes.get(entry.dishId);
+    const dish = dishes.get(dishKey(entry.what.dish));
     if (!dish) {
       faults.push({
         field: `entries.${entry.id}`,
@@ -32,8 +31,8 @@ export function effectiveEntries(
       });
       return [];
     }
-    const usual = meal.boxes !== null && !entry.bags ? meal.boxes : meal.servings;
-    const servings = (entry.servings ?? usual) + (entry.keep?.portions ?? 0);
+    const usual = meal.boxes !== null && !entry.what.bags ? meal.boxes : meal.servings;
+    const servings = (entry.forWhom.servings ?? usual) + (entry.forWhom.keep?.portions ?? 0);
     const late = pastItsDay(entry, dish, dayKey(Date.parse(meal.serveAt), meal.zone));
     if (late) notes.push(late);
     const taught = withTaughtHolds(dish, kitchen);
@@ -41,19 +40,26 @@ export function effectiveEntries(
     notes.push(...unknownNotes(entry, dish), ...partCookedNotes(entry, dish));
     const high = atAltitude(taught, kitchen);
     const levelled = withRelease(
-      entry.level === null ? high : atLevel(high, entry.level, kitchen.altitudeM),
+      entry.what.level === null ? high : atLevel(high, entry.what.level, kitchen.altitudeM),
       entry,
     );
-    const recut = entry.smaller ? recutOf(levelled, kitchen) : null;
-    if (entry.smaller) notes.push(cutNote(entry, dish, recut));
+    const recut = entry.what.smaller ? recutOf(levelled, kitchen) : null;
+    if (entry.what.smaller) notes.push(cutNote(entry, dish, recut));
     const released = recut ? withRecut(levelled, recut) : levelled;
-    if (entry.bags) return inRuns({ entry, dish: released, servings, dishIds: [dish.id] }, kitchen);
+    if (entry.what.bags)
+      return inRuns({ entry, dish: released, servings, dishIds: [dish.id] }, kitchen);
     return [{ entry, dish: released, servings, dishIds: [dish.id] }];
   });
   const frozen = meal.entries.flatMap((e) => {
-    const dish = dishes.get(e.dishId);
-    return e.bags && dish
-      ? [{ dish, servings: e.servings ?? meal.servings, copies: e.bags.copies - e.bags.inFridge }]
+    const dish = dishes.get(dishKey(e.what.dish));
+    return e.what.bags && dish
+      ? [
+          {
+            dish,
+            servings: e.forWhom.servings ?? meal.servings,
+            copies: e.what.bags.copies - e.what.bags.inFridge,
+          },
+        ]
       : [];
   });
   const cooked = stacked(entries, kitchen, notes);
@@ -62,7 +68,7 @@ export function effectiveEntries(
     notes: [
       ...notes,
       ...altitudeNotes(
-        meal.entries.flatMap((e) => dishes.get(e.dishId) ?? []),
+        meal.entries.flatMap((e) => dishes.get(dishKey(e.what.dish)) ?? []),
         kitchen,
       ),
       ...kept(entries),
@@ -75,7 +81,7 @@ export function effectiveEntries(
 
 /** What goes into no bags of its own goes into the boxes of the day. */
 function boxed(entries: readonly EffectiveEntry[], meal: Meal): EffectiveEntry[] {
-  const isPart = (e: EffectiveEntry): boolean => e.entry.bags === null && e.entry.id !== BOXES;
+  const isPart = (e: EffectiveEntry): boolean => e.entry.what.bags === null && e.entry.id !== BOXES;
   const parts = entries.filter(isPart);
   if (meal.boxes === null || parts.length === 0) return [...entries];
   return [...entries.filter((e) => !isPart(e)), ...intoBoxes(parts, meal.boxes)];
@@ -84,13 +90,16 @@ function boxed(entries: readonly EffectiveEntry[], meal: Meal): EffectiveEntry[]
 /** Bags of one dish, in as many even runs as the pots ask for. */
 function inRuns(one: EffectiveEntry, kitchen: Kitchen): EffectiveEntry[] {
   const { entry, dish, servings } = one;
-  if (!entry.bags) return [one];
-  const { copies, inFridge, ...bags } = entry.bags;
+  if (!entry.what.bags) return [one];
+  const { copies, inFridge, ...bags } = entry.what.bags;
   const runs = bags.state === 'raw' ? 1 : runsFor(dish, servings, copies, kitchen);
   const own = copies / runs;
   return Array.from({ length: runs }, (_, i) => ({
     ...one,
-    entry: i === 0 ? entry : { ...entry, id: `${entry.id.slice(0, 50)}-run-${i + 1}`, pins: {} },
+    entry:
+      i === 0
+        ? entry
+        : { ...changedEntry(entry, { when: { pins: {} } }), id: runId(entry.id, i + 1) },
     // Said once, where the last of them are packed.
     dish: batchDish(
       dish,
@@ -147,7 +156,7 @@ function cutNote(entry: MealEntry, { name }: Dish, recut: Recut | null): Finding
 
 /** The dish with its other release where that was chosen. */
 function withRelease(dish: Dish, entry: MealEntry): Dish {
-  if (!entry.otherRelease) return dish;
+  if (!entry.what.otherRelease) return dish;
   return {
     ...dish,
     stages: dish.stages.map((s): Stage =>
@@ -165,8 +174,8 @@ function stacked(
   const gone = new Set<string>();
   const merged = new Map<string, EffectiveEntry>();
   for (const upper of entries) {
-    const lower = entries.find((e) => e.entry.id === upper.entry.over && e !== upper);
-    if (!lower || lower.entry.over !== null || merged.has(lower.entry.id)) continue;
+    const lower = entries.find((e) => e.entry.id === upper.entry.where.over && e !== upper);
+    if (!lower || lower.entry.where.over !== null || merged.has(lower.entry.id)) continue;
     const offer = stackDishes(lower.dish, upper.dish, lower.servings, kitchen);
     const taker = offer.ok && offer.value.cookers.some((c) => c.refusals.length === 0);
     if (!offer.ok || !taker) {
@@ -212,8 +221,9 @@ function pastItsDay(entry: MealEntry, { name, eatBy }: Dish, day: string): Findi
 function overStock(entries: readonly EffectiveEntry[]): Finding[] {
   const wanted = new Map<string, { servings: number; first: EffectiveEntry }>();
   for (const e of entries) {
-    const code = bagOf(e.dish.id)?.code;
-    if (code === undefined) continue;
+    const ref = refOf(e.dish);
+    if (ref.kind !== 'bag') continue;
+    const { code } = ref;
     const before = wanted.get(code);
     wanted.set(code, {
       servings: (before?.servings ?? 0) + e.servings,
@@ -235,7 +245,7 @@ function overStock(entries: readonly EffectiveEntry[]): Finding[] {
   });
   const bulk = entries.flatMap(({ entry, dish, servings }): Finding[] => {
     const { atMost } = dish;
-    if (bagOf(dish.id) !== null || atMost === undefined || servings <= atMost) return [];
+    if (refOf(dish).kind === 'bag' || atMost === undefined || servings <= atMost) return [];
     const values = { dish: dish.name, servings, enoughFor: atMost };
     return [finding('stock-too-small', 'look', entry.id, values, asMany(entry, atMost))];
   });
@@ -250,8 +260,8 @@ function asMany(entry: MealEntry, servings: number): Edit[] {
 /** Portions for somebody late: on warm where the dish stands it, else heated again. */
 function kept(entries: readonly EffectiveEntry[]): Finding[] {
   return entries.flatMap(({ entry, dish }): Finding[] => {
-    if (!entry.keep) return [];
-    const values = { dish: dish.name, ...entry.keep };
+    if (!entry.forWhom.keep) return [];
+    const values = { dish: dish.name, ...entry.forWhom.keep };
     const keeps = dish.wait.maxMinutes;
     return keeps === null || keeps >= values.later
       ? [finding('kept-warm', 'info', entry.id, values)]

@@ -92,7 +92,7 @@ export function compileMeal(
     resources: [
       ...kitchen.circuits.map((c) => ({ id: c.id, capacity: Math.round(c.watts) })),
       ...kitchen.cooks
-        .filter((c) => entries.some((e) => e.entry.cook === c.id))
+        .filter((c) => entries.some((e) => e.entry.where.cook === c.id))
         .map((c) => ({ id: cookResource(c.id), capacity: 1 })),
     ],
     apart: ovensApart(entries),
@@ -109,7 +109,7 @@ export function compileMeal(
         ready: out.ready,
         holdCost: dish.wait.cost,
         ...(holdMax === null ? {} : { holdMax }),
-        ...(entry.later === 0 ? {} : { dueAt: entry.later }),
+        ...(entry.when.later === 0 ? {} : { dueAt: entry.when.later }),
       };
     }),
   };
@@ -165,10 +165,13 @@ function linkProducts(entries: readonly CompiledEntry[], meal: Meal, notes: Find
       if (!from || !to) continue;
       handOvers.push({ fromStep: from.last, toStep: to.first, what: product.food });
       if (ingredient.amount === null) continue;
-      const given = product.ml * ((source.entry.servings ?? meal.servings) / source.dish.servings);
+      const given =
+        product.ml * ((source.entry.forWhom.servings ?? meal.servings) / source.dish.servings);
       const unit = UNITS[ingredient.unit ?? 'ml'];
       const wanted =
-        (ingredient.amount ?? 0) * unit.size * ((entry.servings ?? meal.servings) / dish.servings);
+        (ingredient.amount ?? 0) *
+        unit.size *
+        ((entry.forWhom.servings ?? meal.servings) / dish.servings);
       const isShort = unit.kind === 'volume' && wanted > given;
       const values = {
         dish: dish.name,

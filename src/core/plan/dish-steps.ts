@@ -132,8 +132,8 @@ export class DishCompiler extends HeatWriter {
       this.fail('needs a cooker, and the kitchen has none', 'add a cooker in Kitchen');
       return [];
     }
-    const fixed = cookers.find((c) => c.id === this.entry.cooker);
-    if (this.entry.cooker !== null && !fixed)
+    const fixed = cookers.find((c) => c.id === this.entry.where.cooker);
+    if (this.entry.where.cooker !== null && !fixed)
       this.note('cooker-gone', 'look', { dish: this.scaled.dish.name });
     const asked = (fixed ? [fixed] : cookers).map((c) =>
       askCooker(this.scaled, stay.stages, c, this.kitchen),
@@ -238,7 +238,7 @@ export class DishCompiler extends HeatWriter {
   }
 
   private isAhead(stage: Stage): boolean {
-    return this.entry.ahead && stage.ahead === true;
+    return this.entry.when.ahead && stage.ahead === true;
   }
 
   /** The evening before, if that still lies ahead. */

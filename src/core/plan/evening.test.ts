@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
 import type { Dish } from '../dish';
 import { householdSchema } from '../exchange';
-import { mealSchema, newEntry, portionsOf, type Meal, type MealEntry } from '../meal';
+import { mealSchema, portionsOf, type Meal } from '../meal';
 import { toRunSheet } from '../run';
 import { solve } from '../solve';
 import { toOrderMilp } from '../../../tests/support/order-milp';
@@ -13,21 +13,22 @@ import { planOf } from './plan';
 import { waysOut } from '../planner';
 import { sayFinding } from '../words';
 import type { Finding } from '../reason';
+import { entryOf, type WrittenEntry } from '../../../tests/support/entries';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const { kitchen, dishes: all } = householdSchema.parse(demoHousehold(NOW));
 const dishes = new Map(all.map((d) => [d.id, d]));
 const SERVE = Date.UTC(2026, 10, 27, 16, 30);
 
-function meal(entries: Partial<MealEntry>[], more: object = {}): Meal {
+function meal(entries: WrittenEntry[], more: object = {}): Meal {
   return mealSchema.parse({
-    format: 'olive-clock/meal@1',
+    format: 'olive-clock/meal@2',
     id: 'm',
     name: 'M',
     serveAt: new Date(SERVE).toISOString(),
     zone: 'Europe/Athens',
     servings: 4,
-    entries: entries.map((e, i) => ({ ...newEntry(e.dishId ?? `e${i}`, e.dishId ?? ''), ...e })),
+    entries: entries.map(entryOf),
     ...more,
   });
 }

@@ -42,7 +42,7 @@ const dish = (
   });
 const mealOf = (dishId: string, hoursAhead: number, more: Partial<Meal> = {}): Meal =>
   mealSchema.parse({
-    format: 'olive-clock/meal@1',
+    format: 'olive-clock/meal@2',
     id: 'm',
     name: 'M',
     serveAt: new Date(NOW + hoursAhead * HOUR).toISOString(),
@@ -65,7 +65,9 @@ function compiled(
 const bagged = (state: 'raw' | 'browned' | 'cooked'): Partial<Meal> => ({
   batch: true,
   entries: [
-    { ...newEntry('tried', 'tried'), bags: { copies: 3, state, shape: 'flat', inFridge: 0 } },
+    newEntry('tried', 'tried', {
+      what: { bags: { copies: 3, state, shape: 'flat', inFridge: 0 } },
+    }),
   ],
 });
 const STEW: readonly Raw[] = [

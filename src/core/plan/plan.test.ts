@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
-import type { Dish } from '../dish';
+import { dishKey, type Dish } from '../dish';
 import { householdSchema, type Household } from '../exchange';
-import type { Meal } from '../meal';
+import { changedEntry, type Meal } from '../meal';
 import { toRunSheet } from '../run';
 import {
   createSearch,
@@ -155,7 +155,9 @@ describe('what cannot be planned is said with the field and the remedy', () => {
       ingredients: d.ingredients.filter((i) => i.id !== 'broth'),
       stages: d.stages.map((s) => ({ ...s, uses: s.uses.filter((u) => u !== 'broth') })),
     }));
-    const meal = h.meals.find((m) => m.entries.some((e) => e.dishId === 'lamb-apricots'));
+    const meal = h.meals.find((m) =>
+      m.entries.some((e) => dishKey(e.what.dish) === 'lamb-apricots'),
+    );
     if (!meal) throw new Error('no meal');
     const compiled = compileMeal(meal, new Map(h.dishes.map((d) => [d.id, d])), h.kitchen, NOW);
     if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
@@ -231,7 +233,7 @@ describe('what can be planned but needs a look', () => {
     const meal = mealOf(h, 'harvest-supper');
     const result = compile(h, {
       ...meal,
-      entries: meal.entries.map((e) => ({ ...e, cooker: 'sold' })),
+      entries: meal.entries.map((e) => changedEntry(e, { where: { cooker: 'sold' } })),
     });
     expect(result.ok && result.value.notes.some((n) => n.code === 'cooker-gone')).toBe(true);
   });
@@ -256,7 +258,7 @@ describe('what can be planned but needs a look', () => {
     const pudding = compile(h, {
       ...meal,
       servings: 12,
-      entries: meal.entries.filter((e) => e.dishId === 'semolina-pudding'),
+      entries: meal.entries.filter((e) => dishKey(e.what.dish) === 'semolina-pudding'),
     });
     expect(whyNot(pudding)).toMatch(/ml in a pan that takes/);
     const cookers = h.kitchen.cookers.map((c) => (c.id === 'large' ? { ...c, modes: [] } : c));
@@ -272,7 +274,9 @@ describe('what can be planned but needs a look', () => {
     const result = compile(h, {
       ...meal,
       entries: meal.entries.map((e) =>
-        e.dishId === 'saffron-bulgur' ? { ...e, servings: 12 } : e,
+        dishKey(e.what.dish) === 'saffron-bulgur'
+          ? changedEntry(e, { forWhom: { servings: 12 } })
+          : e,
       ),
     });
     expect(result.ok && result.value.notes.some((n) => n.code === 'product-short')).toBe(true);

@@ -16,6 +16,8 @@ const meaning = {
   caution: null,
   isHands: true,
 };
+/** The dish as plans of today say it. */
+const ref = { kind: 'dish', id: 'beans' } as const;
 /** As the first version kept a plan: findings in words, cooks by the resource that a step uses. */
 const FIRST = {
   format: 'olive-clock/saved-plan@1',
@@ -94,6 +96,7 @@ describe('the plan', () => {
       meanings: [
         {
           ...meaning,
+          ref,
           phase: 'seal' as const,
           texts: { large: 'Seal the large one' },
           because: { large: ['heavy'], '': ['always'] },
@@ -125,7 +128,7 @@ describe('the plan', () => {
   });
 
   it('a rinse is needed only where another stay follows in the same pot', () => {
-    const rinse = { ...compiled, meanings: [{ ...meaning, phase: 'rinse' as const }] };
+    const rinse = { ...compiled, meanings: [{ ...meaning, ref, phase: 'rinse' as const }] };
     const problem = { ...compiled.problem, steps: [{ ...step, block: 'one' }] };
     const needed = (unit: string, start: number): boolean | undefined =>
       planOf(

@@ -1,4 +1,5 @@
 /** What is kept with a meal: the plan as it was shown. Older ones are brought to today's shape on reading. */
+import { refOfFirstVersion } from '../dish';
 import { z } from 'zod';
 import { finding, type Finding } from '../reason';
 import { parseProblem, scheduleSchema } from '../solve';
@@ -68,7 +69,8 @@ function upgrade(value: unknown): unknown {
     ...(Array.isArray(notes) ? { notes: notes.map(upgradeFinding) } : {}),
     meanings: meanings.map((m) => {
       const cook = cooks.get(m.id);
-      return cook === undefined || !m.isHands ? m : { cook, ...m };
+      const named = 'ref' in m ? m : { ...m, ref: refOfFirstVersion(m.dishId) };
+      return cook === undefined || !m.isHands || 'cook' in m ? named : { ...named, cook };
     }),
   };
 }

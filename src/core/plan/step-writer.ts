@@ -1,5 +1,5 @@
 /** Writes the steps, links and notes of one dish of a meal, with their meaning. */
-import { isParted, partAt, sayPart, type ScaledDish, type Stage } from '../dish';
+import { isParted, partAt, sayPart, type ScaledDish, type Stage, refOf } from '../dish';
 import { paceFor, WORK_KINDS, type Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
 import type { ProblemBlock, ProblemLink, ProblemStep } from '../solve';
@@ -54,7 +54,7 @@ export class StepWriter {
   }
 
   protected step(step: ProblemStep): void {
-    const pin = this.entry.pins[step.id.slice(this.entry.id.length + 1)];
+    const pin = this.entry.when.pins[step.id.slice(this.entry.id.length + 1)];
     const most =
       typeof step.minutes === 'number' ? step.minutes : Math.max(...Object.values(step.minutes));
     const cook = (step.hands ?? 0) > 0 ? this.cook : undefined;
@@ -67,7 +67,7 @@ export class StepWriter {
 
   /** Who was given this dish; undefined where it is anybody's. */
   protected get cook(): Kitchen['cooks'][number] | undefined {
-    return this.kitchen.cooks.find((c) => c.id === this.entry.cook);
+    return this.kitchen.cooks.find((c) => c.id === this.entry.where.cook);
   }
 
   /** The factor on a stage's minutes of work: whose hands, and what evenings have told of the stage. */
@@ -102,6 +102,7 @@ export class StepWriter {
       id,
       entryId: this.entry.id,
       dishId: this.scaled.dish.id,
+      ref: refOf(this.scaled.dish),
       dishName: this.scaled.dish.name,
       stageId: stage.id,
       phase,

@@ -2,7 +2,7 @@
 import type { Caution } from '../safety';
 import type { TopUp } from '../cycle';
 import type { Problem } from '../solve';
-import type { StageKind } from '../dish';
+import type { DishRef, StageKind } from '../dish';
 import type { Basis } from '../kitchen';
 import type { MealEntry } from '../meal';
 import type { Finding } from '../reason';
@@ -24,6 +24,8 @@ export interface StepMeaning {
   id: string;
   entryId: string;
   dishId: string;
+  /** The dish, or what it was made of. */
+  ref: DishRef;
   dishName: string;
   stageId: string;
   phase: Phase;

@@ -1,28 +1,25 @@
 import { describe, expect, it } from 'vitest';
 import type { Dish, PressureStage } from '../dish';
 import { householdSchema } from '../exchange';
-import { mealSchema, newEntry, type Meal, type MealEntry } from '../meal';
+import { mealSchema, type Meal } from '../meal';
 import { demoHousehold } from '../../demo/household';
 import { atLevel, holdAt } from '../menu';
 import { settleChoices } from './settle';
+import { entryOf, type WrittenEntry } from '../../../tests/support/entries';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const { kitchen, dishes: all } = householdSchema.parse(demoHousehold(NOW));
 const dishes = new Map(all.map((d) => [d.id, d]));
 
-function meal(
-  entries: (Partial<MealEntry> & { dishId: string })[],
-  minutesAhead: number,
-  more: Partial<Meal> = {},
-): Meal {
+function meal(entries: WrittenEntry[], minutesAhead: number, more: Partial<Meal> = {}): Meal {
   return mealSchema.parse({
-    format: 'olive-clock/meal@1',
+    format: 'olive-clock/meal@2',
     id: 'm',
     name: 'M',
     serveAt: new Date(NOW + minutesAhead * 60_000).toISOString(),
     zone: 'Europe/Athens',
     servings: 4,
-    entries: entries.map((e) => ({ ...newEntry(e.dishId, e.dishId), ...e })),
+    entries: entries.map(entryOf),
     ...more,
   });
 }
@@ -41,7 +38,7 @@ describe('what a meal leaves open', () => {
       kitchen,
       NOW,
     );
-    expect(settled.entries[0]?.otherRelease).toBe(true);
+    expect(settled.entries[0]?.what.otherRelease).toBe(true);
     expect(reasons[0]?.values).toMatchObject({
       choice: { kind: 'release', release: 'quick' },
       gain: { kind: 'starts-later' },
@@ -64,7 +61,7 @@ describe('what a meal leaves open', () => {
     const two = [{ dishId: 'mushroom-barley' }, { dishId: 'chickpeas-lemon' }];
     const soon = meal(two, 100, { servings: 4 });
     const settled = settleChoices(soon, dishes, one, NOW);
-    expect(settled.meal.entries.filter((e) => e.over !== null)).toHaveLength(1);
+    expect(settled.meal.entries.filter((e) => e.where.over !== null)).toHaveLength(1);
     expect(
       settled.reasons.some(
         (r) =>
@@ -74,21 +71,21 @@ describe('what a meal leaves open', () => {
       ),
     ).toBe(true);
     const early = settleChoices(meal(two, 2000, { servings: 4 }), dishes, one, NOW);
-    expect(early.meal.entries.every((e) => e.over === null)).toBe(true);
+    expect(early.meal.entries.every((e) => e.where.over === null)).toBe(true);
     const apart = meal(
       two.map((e) => ({ ...e, alone: true })),
       100,
       { servings: 4 },
     );
-    expect(settleChoices(apart, dishes, one, NOW).meal.entries.every((e) => e.over === null)).toBe(
-      true,
-    );
+    expect(
+      settleChoices(apart, dishes, one, NOW).meal.entries.every((e) => e.where.over === null),
+    ).toBe(true);
   });
 
   it('what is cooked low is never raised for the sake of time: low is low on purpose (common practice)', () => {
     const asked = meal([{ dishId: 'semolina-pudding' }], 30);
     const { meal: settled } = settleChoices(asked, dishes, kitchen, NOW);
-    expect(settled.entries[0]?.level).toBeNull();
+    expect(settled.entries[0]?.what.level).toBeNull();
   });
 
   it('a level that no cooker has is replaced by the one they have; 20 min are about 12 at the highest (common practice)', () => {
@@ -112,7 +109,7 @@ describe('what a meal leaves open', () => {
       low,
       NOW,
     );
-    expect(settled.entries[0]?.level).toBe('low');
+    expect(settled.entries[0]?.what.level).toBe('low');
     expect(reasons[0]?.values).toMatchObject({ choice: { kind: 'level', level: 'low' } });
   });
 });

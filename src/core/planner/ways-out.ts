@@ -1,7 +1,7 @@
 /** Changes of a meal that may help it, each a whole meal that can be planned and applied. */
-import { scaleDish, type Dish } from '../dish';
+import { scaleDish, type Dish, dishKey } from '../dish';
 import type { Kitchen } from '../kitchen';
-import type { Meal, MealEntry } from '../meal';
+import { changedEntry, runId, type Meal, type MealEntry } from '../meal';
 import { roomFor, recutOf } from '../cycle';
 import { stacksIn, withEntry } from '../menu';
 import type { CompiledMeal } from '../plan';
@@ -37,7 +37,7 @@ export function waysOut(
     ),
   );
   const perDish = meal.entries.flatMap((entry) => {
-    const dish = dishes.get(entry.dishId);
+    const dish = dishes.get(dishKey(entry.what.dish));
     return dish ? waysFor(meal, entry, dish, kitchen, overfull.has(entry.id)) : [];
   });
   const whole =
@@ -66,45 +66,45 @@ function waysFor(
   const add = (kind: string, text: string, changed: Meal): void => {
     ways.push({ id: `${entry.id}.${kind}`, text, meal: changed });
   };
-  if (entry.cooker !== null)
+  if (entry.where.cooker !== null)
     add(
       'any-cooker',
       `${dish.name}: let the plan choose the cooker`,
-      withEntry(meal, entry, { cooker: null }),
+      withEntry(meal, entry, { where: { cooker: null } }),
     );
-  if (Object.keys(entry.pins).length > 0)
+  if (Object.keys(entry.when.pins).length > 0)
     add(
       'unpin',
       `${dish.name}: let the plan move its steps again`,
-      withEntry(meal, entry, { pins: {} }),
+      withEntry(meal, entry, { when: { pins: {} } }),
     );
   const other = dish.stages.find((s) => s.kind === 'pressure' && s.orRelease);
   if (other?.kind === 'pressure' && other.orRelease) {
-    const to = entry.otherRelease ? other.release.kind : other.orRelease.kind;
+    const to = entry.what.otherRelease ? other.release.kind : other.orRelease.kind;
     add(
       'release',
       `${dish.name}: ${to} release instead`,
-      withEntry(meal, entry, { otherRelease: !entry.otherRelease }),
+      withEntry(meal, entry, { what: { otherRelease: !entry.what.otherRelease } }),
     );
   }
-  const recut = entry.smaller ? null : recutOf(dish, kitchen);
+  const recut = entry.what.smaller ? null : recutOf(dish, kitchen);
   if (recut)
     add(
       'smaller',
       `${dish.name}: cut to ${recut.toMm} mm instead of ${recut.fromMm}`,
-      withEntry(meal, entry, { smaller: true }),
+      withEntry(meal, entry, { what: { smaller: true } }),
     );
-  if (!entry.ahead && dish.stages.some((s) => s.ahead))
+  if (!entry.when.ahead && dish.stages.some((s) => s.ahead))
     add(
       'ahead',
       `${dish.name}: do what you can the day before`,
-      withEntry(meal, entry, { ahead: true }),
+      withEntry(meal, entry, { when: { ahead: true } }),
     );
-  if (entry.over !== null)
+  if (entry.where.over !== null)
     add(
       'unstack',
       `${dish.name}: a cycle of its own`,
-      withEntry(meal, entry, { over: null, alone: true }),
+      withEntry(meal, entry, { where: { over: null, alone: true } }),
     );
   if (isOverfull) ways.push(...roomWays(meal, entry, dish, kitchen));
   return ways;
@@ -115,8 +115,8 @@ function laterWays(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
   return LATER_MIN.flatMap((later) =>
     meal.entries.map((entry) => ({
       id: `${entry.id}.later-${later}`,
-      text: `${dishes.get(entry.dishId)?.name ?? 'The dish that is gone'}: comes ${later} min later`,
-      meal: withEntry(meal, entry, { later: entry.later + later }),
+      text: `${dishes.get(dishKey(entry.what.dish))?.name ?? 'The dish that is gone'}: comes ${later} min later`,
+      meal: withEntry(meal, entry, { when: { later: entry.when.later + later } }),
     })),
   );
 }
@@ -128,15 +128,13 @@ function inRuns(
   dish: Dish,
   kitchen: Kitchen,
 ): { runs: number; meal: Meal } | null {
-  const servings = entry.servings ?? meal.servings;
+  const servings = entry.forWhom.servings ?? meal.servings;
   const rooms = roomFor(dish, servings, kitchen);
   const runs = Math.min(...rooms.flatMap((r) => (r.runs !== null && r.runs > 1 ? [r.runs] : [])));
   if (runs > MOST_RUNS) return null;
   const parts = Array.from({ length: runs }, (_, i) => ({
-    ...entry,
-    id: i === 0 ? entry.id : `${entry.id.slice(0, 50)}-run-${i + 1}`,
-    servings: servings / runs,
-    cooker: null,
+    ...changedEntry(entry, { forWhom: { servings: servings / runs }, where: { cooker: null } }),
+    id: runId(entry.id, i + 1),
   }));
   return {
     runs,
@@ -153,7 +151,7 @@ function allInRuns(
 ): WayOut[] {
   if (overfull.size < 2) return [];
   const changed = meal.entries.reduce((current, entry) => {
-    const dish = dishes.get(entry.dishId);
+    const dish = dishes.get(dishKey(entry.what.dish));
     if (!dish || !overfull.has(entry.id)) return current;
     return inRuns(current, entry, dish, kitchen)?.meal ?? current;
   }, meal);
@@ -163,7 +161,7 @@ function allInRuns(
 
 /** What does not fit: in even runs, or for fewer. */
 function roomWays(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): WayOut[] {
-  const servings = entry.servings ?? meal.servings;
+  const servings = entry.forWhom.servings ?? meal.servings;
   const rooms = roomFor(dish, servings, kitchen);
   const most = Math.max(0, ...rooms.map((r) => r.most));
   const ways: WayOut[] = [];
@@ -178,7 +176,7 @@ function roomWays(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): W
     ways.push({
       id: `${entry.id}.fewer`,
       text: `${dish.name}: for ${most} only`,
-      meal: withEntry(meal, entry, { servings: most }),
+      meal: withEntry(meal, entry, { forWhom: { servings: most } }),
       isLess: true,
     });
   return ways;
@@ -186,10 +184,10 @@ function roomWays(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): W
 
 /** More than the pots take, even one after the other: as many as they do. */
 function fewerForAll(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): WayOut[] {
-  const own = meal.entries.filter((e) => e.servings === null);
+  const own = meal.entries.filter((e) => e.forWhom.servings === null);
   const most = Math.min(
-    ...own.flatMap(({ dishId }) => {
-      const dish = dishes.get(dishId);
+    ...own.flatMap(({ what }) => {
+      const dish = dishes.get(dishKey(what.dish));
       if (!dish) return [];
       const rooms = roomFor(dish, meal.servings, kitchen).map((r) => r.most);
       return rooms.length > 0 ? [Math.max(...rooms)] : [];
@@ -232,24 +230,26 @@ function handsWays(meal: Meal, kitchen: Kitchen): WayOut[] {
 
 /** The dish with the most work first: what is left out helps most. All runs of it go. */
 function leaveOut(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
-  const ids = [...new Set(meal.entries.map((e) => e.dishId))];
+  const ids = [...new Set(meal.entries.map((e) => dishKey(e.what.dish)))];
   if (ids.length < 2) return [];
   const workOf = (entry: MealEntry): number => {
-    const dish = dishes.get(entry.dishId);
+    const dish = dishes.get(dishKey(entry.what.dish));
     if (!dish) return 0;
-    const { factor } = scaleDish(dish, entry.servings ?? meal.servings);
+    const { factor } = scaleDish(dish, entry.forWhom.servings ?? meal.servings);
     return dish.stages.reduce(
       (sum, s) => sum + (s.kind === 'prep' ? s.minutes * factor : s.kind === 'pressure' ? 20 : 0),
       0,
     );
   };
   const work = (id: string): number =>
-    meal.entries.reduce((sum, e) => (e.dishId === id ? sum + workOf(e) : sum), 0);
+    meal.entries.reduce((sum, e) => (dishKey(e.what.dish) === id ? sum + workOf(e) : sum), 0);
   return ids
     .sort((a, b) => work(b) - work(a))
     .slice(0, 4)
     .map((id) => {
-      const gone = new Set(meal.entries.filter((e) => e.dishId === id).map((e) => e.id));
+      const gone = new Set(
+        meal.entries.filter((e) => dishKey(e.what.dish) === id).map((e) => e.id),
+      );
       return {
         id: `${id}.out`,
         text: `Leave out ${dishes.get(id)?.name ?? 'the dish that is gone'}`,
@@ -258,7 +258,9 @@ function leaveOut(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
           ...meal,
           entries: meal.entries
             .filter((e) => !gone.has(e.id))
-            .map((e) => (gone.has(e.over ?? '') ? { ...e, over: null } : e)),
+            .map((e) =>
+              gone.has(e.where.over ?? '') ? changedEntry(e, { where: { over: null } }) : e,
+            ),
         },
       };
     });

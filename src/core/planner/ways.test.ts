@@ -1,3 +1,4 @@
+import { dishKey } from '../dish';
 import { describe, expect, it } from 'vitest';
 import { householdSchema } from '../exchange';
 import type { Kitchen } from '../kitchen';
@@ -5,6 +6,7 @@ import { mealSchema, newEntry, type Meal } from '../meal';
 import { HARD_MIN } from '../review';
 import { demoHousehold } from '../../demo/household';
 import { tryWaysOut } from './ways';
+import { entryOf } from '../../../tests/support/entries';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const { kitchen, dishes } = householdSchema.parse(demoHousehold(NOW));
@@ -16,7 +18,7 @@ function ask(
   inKitchen: Kitchen = kitchen,
 ) {
   const meal = mealSchema.parse({
-    format: 'olive-clock/meal@1',
+    format: 'olive-clock/meal@2',
     id: 'm',
     name: 'M',
     serveAt: new Date(NOW + hoursAhead * 3_600_000).toISOString(),
@@ -30,10 +32,9 @@ function ask(
 
 describe('fixes, tried', () => {
   it('what no single change mends is tried in pairs, and a pair is better than its best part', () => {
-    const entries = ['lamb-apricots', 'beef-cheek-stout'].map((id) => ({
-      ...newEntry(id, id),
-      otherRelease: false,
-    }));
+    const entries = ['lamb-apricots', 'beef-cheek-stout'].map((id) =>
+      entryOf({ dishId: id, otherRelease: false }),
+    );
     const { now, ways } = ask([], 4.5, { servings: 13, entries });
     expect(now?.stops).toBe(2);
     const solved = ways.filter((w) => w.outlook.stops === 0);
@@ -53,13 +54,13 @@ describe('fixes, tried', () => {
     expect(one?.outlook.stops).toBe(1);
     // A dish that is left out goes with all its runs.
     for (const way of ways.filter((w) => w.text.includes('Leave out')))
-      expect(new Set(way.meal.entries.map((e) => e.dishId)).size).toBe(1);
+      expect(new Set(way.meal.entries.map((e) => dishKey(e.what.dish))).size).toBe(1);
   });
 
   it('cut smaller is among what is tried, and is kept by the meal', () => {
-    const entries = [{ ...newEntry('lamb-apricots', 'lamb-apricots'), otherRelease: false }];
+    const entries = [entryOf({ dishId: 'lamb-apricots', otherRelease: false })];
     const { now, ways } = ask([], 1.5, { entries });
-    const smaller = ways.find((w) => w.meal.entries[0]?.smaller);
+    const smaller = ways.find((w) => w.meal.entries[0]?.what.smaller);
     expect(smaller?.text).toMatch(/cut to 25 mm instead of 50/);
     expect(smaller?.outlook.delay).toBeLessThan(now?.delay ?? 0);
   });
@@ -95,10 +96,9 @@ describe('fixes, tried', () => {
   });
 
   it('where one change is enough, no pairs are offered', () => {
-    const entries = ['lamb-apricots', 'beef-cheek-stout'].map((id) => ({
-      ...newEntry(id, id),
-      cooker: 'middle',
-    }));
+    const entries = ['lamb-apricots', 'beef-cheek-stout'].map((id) =>
+      entryOf({ dishId: id, cooker: 'middle' }),
+    );
     const { now, ways } = ask([], 3, { entries });
     expect(now?.delay).toBeGreaterThan(0);
     expect(ways[0]).toMatchObject({ outlook: { delay: 0, stops: 0 } });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
 import { householdSchema } from '../exchange';
-import { mealSchema, type Meal } from '../meal';
+import { mealSchema, newEntry, type Meal } from '../meal';
 import { solve } from '../solve';
 import { compileMeal } from '../plan';
 import { isPudding, looksAtPlan } from './plan-looks';
@@ -26,15 +26,15 @@ function looks(meal: Meal, rings: number) {
   return looksAtPlan(compiled.value, schedule, meal, dishes, kitchen);
 }
 const meal = mealSchema.parse({
-  format: 'olive-clock/meal@1',
+  format: 'olive-clock/meal@2',
   id: 'one-pot',
   name: 'One pot',
   serveAt: new Date(NOW + 20 * 3_600_000).toISOString(),
   zone: 'Europe/Athens',
   servings: 4,
   entries: [
-    { id: 'lamb', dishId: 'lamb-apricots', servings: null, cooker: 'large' },
-    { id: 'pudding', dishId: 'semolina-pudding', servings: null, cooker: 'large', later: 60 },
+    newEntry('lamb', 'lamb-apricots', { where: { cooker: 'large' } }),
+    newEntry('pudding', 'semolina-pudding', { where: { cooker: 'large' }, when: { later: 60 } }),
   ],
 });
 

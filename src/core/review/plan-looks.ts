@@ -71,10 +71,15 @@ export function looksAtPlan(
       );
     const [last] = before;
     if (last && stay.start - last.end <= STILL_HOT_MIN && stay.cooker.spareLiners === 0) {
-      const minutes = savedByHeat(stay.dish, stay.entry.servings ?? meal.servings, stay.cooker, {
-        kitchen,
-        planned: firstRise(plan, stay.id),
-      });
+      const minutes = savedByHeat(
+        stay.dish,
+        stay.entry.forWhom.servings ?? meal.servings,
+        stay.cooker,
+        {
+          kitchen,
+          planned: firstRise(plan, stay.id),
+        },
+      );
       if (minutes >= 1)
         notes.push(
           finding('pot-still-hot', 'info', stay.entry.id, {
@@ -107,7 +112,7 @@ function waterLooks(
     if (!topUp || topUp.isOwn || !dish) return [];
     const cooker = kitchen.cookers.find((c) => c.id === unit)?.name ?? unit ?? '';
     const entry = meal.entries.find((e) => e.id === m.entryId);
-    const servings = entry?.servings ?? meal.servings;
+    const servings = entry?.forWhom.servings ?? meal.servings;
     const ml = topUp.ml * (dish.servings / servings);
     const values = {
       dish: m.dishName,

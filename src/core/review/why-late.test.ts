@@ -92,10 +92,9 @@ describe('the plan that comes nearest', () => {
   });
 
   it('a step that was put where it can’t be: it moves, and the sentence names it', () => {
-    const entry = {
-      ...newEntry('lamb', 'lamb-apricots'),
-      pins: { 'cook.seal': -10, 'cook.open': -170 },
-    };
+    const entry = newEntry('lamb', 'lamb-apricots', {
+      when: { pins: { 'cook.seal': -10, 'cook.open': -170 } },
+    });
     const compiled = compile(mealSchema.parse({ ...supper, entries: [entry] }));
     const { status, conflict } = solve(compiled.problem);
     expect(status).toBe('impossible');

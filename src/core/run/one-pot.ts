@@ -75,13 +75,13 @@ export function onePot(
   });
   // Far enough ahead for any plan; the table is then as soon as the pot is.
   const meal = mealSchema.parse({
-    format: 'olive-clock/meal@1',
+    format: 'olive-clock/meal@2',
     id: 'one-pot',
     name: dish.name,
     serveAt: new Date(now + 24 * 60 * MINUTE).toISOString(),
     zone: kitchen.zone,
     servings: 4,
-    entries: [{ ...newEntry('one-pot', dish.id), cooker: cooker.id }],
+    entries: [newEntry('one-pot', dish.id, { where: { cooker: cooker.id } })],
   });
   const compiled = compileMeal(meal, new Map([[dish.id, dish]]), kitchen, now);
   if (!compiled.ok) return failure(...compiled.problems);

@@ -63,5 +63,7 @@ function earliest(freeFrom: readonly number[]): number {
 
 /** Which dish was given to whom, by entry id. */
 export function givenTo(meal: Meal): Map<string, string> {
-  return new Map(meal.entries.flatMap((e) => (e.cook ? [[e.id, e.cook] as const] : [])));
+  return new Map(
+    meal.entries.flatMap((e) => (e.where.cook ? [[e.id, e.where.cook] as const] : [])),
+  );
 }

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
-import { dishSchema, scaleDish, type Dish } from '../dish';
+import { dishSchema, scaleDish, type Dish, refOf } from '../dish';
 import { householdSchema } from '../exchange';
 import { cookingYield, findFood } from '../food';
 import { mealSchema, newEntry } from '../meal';
 import { compileMeal } from '../plan';
-import { bulkFrom, bulkOf, withBulk, withBulkId } from './bulk';
+import { bulkFrom, withBulk } from './bulk';
 import type { StoreItem } from './item';
 import { freezesInADay, portionGrams, roomTaken } from './room';
 import { stocksOf, stockWith } from './stock';
@@ -49,8 +49,18 @@ describe('what was cooked in bulk', () => {
 
   it('is refused where the dish has nothing of it, and where the bag is raw', () => {
     expect(withBulk(dishOf('red-cabbage'), bag).ok).toBe(false);
-    expect(withBulk(dishOf('chickpeas-lemon'), { ...bag, isRaw: true }).ok).toBe(false);
-    expect(withBulk(dishOf('chickpeas-lemon'), { ...bag, bulk: null }).ok).toBe(false);
+    expect(
+      withBulk(dishOf('chickpeas-lemon'), {
+        ...bag,
+        contents: { kind: 'kit', dishId: 'bulk-chickpeas' },
+      }).ok,
+    ).toBe(false);
+    expect(
+      withBulk(dishOf('chickpeas-lemon'), {
+        ...bag,
+        contents: { kind: 'cooked', dishId: 'bulk-chickpeas' },
+      }).ok,
+    ).toBe(false);
   });
 
   it('more of it than there is in stock is said in the plan', () => {
@@ -58,7 +68,7 @@ describe('what was cooked in bulk', () => {
     if (!made.ok) throw new Error('not made');
     const notes = (servings: number): string[] => {
       const meal = mealSchema.parse({
-        format: 'olive-clock/meal@1',
+        format: 'olive-clock/meal@2',
         id: 'm',
         name: 'M',
         serveAt: new Date(NOW + 3 * 86_400_000).toISOString(),
@@ -83,16 +93,19 @@ describe('what was cooked in bulk', () => {
     for (const dish of made) {
       const ids = new Set(dish.stages.map((s) => s.id));
       for (const s of dish.stages) for (const a of s.after ?? []) expect(ids.has(a)).toBe(true);
-      expect(bulkOf(dish.id)?.code).toBe('ZAPU');
+      expect(refOf(dish)).toMatchObject({ kind: 'bulk', code: 'ZAPU' });
     }
   });
 
   it('a dish says what it stands for only where it is said to be cooked in bulk', () => {
     const dish = dishOf('chickpeas-lemon');
     expect(bulkFrom(dish)).toBeNull();
-    expect(bulkFrom({ ...dish, bulk: true })).toEqual({ food: 'chickpea', rawGrams: 350 / 4 });
-    expect(bulkOf(withBulkId('ZAPU', 'x.y'))).toEqual({ code: 'ZAPU', dishId: 'x.y' });
-    expect(bulkOf('chickpeas-lemon')).toBeNull();
+    expect(bulkFrom({ ...dish, bulk: true })).toEqual({
+      kind: 'bulk',
+      dishId: 'chickpeas-lemon',
+      food: 'chickpea',
+      rawGrams: 350 / 4,
+    });
   });
 });
 
@@ -194,11 +207,19 @@ describe('bags that were packed alike', () => {
     const other = [
       first,
       { ...second, place: 'fridge' as const },
-      { ...third, bulk: { food: 'chickpea', rawGrams: 350 } },
+      {
+        ...third,
+        contents: {
+          kind: 'bulk' as const,
+          dishId: 'bulk-chickpeas',
+          food: 'chickpea',
+          rawGrams: 350,
+        },
+      },
       fourth,
     ];
     expect(stocksOf(other).map((s) => s.codes)).toEqual([['ZAPU', 'ZAPC'], ['ZAPA'], ['ZAPB']]);
     // A dish packed whole is no ingredient.
-    expect(stocksOf([{ ...first, bulk: null }])).toEqual([]);
+    expect(stocksOf([{ ...first, contents: { kind: 'cooked', dishId: null } }])).toEqual([]);
   });
 });

@@ -1,7 +1,16 @@
 /** Food cooked in bulk as an ingredient of other dishes: what it saves them. */
-import { dishSchema, mainIngredient, scaleDish, type Dish, type Stage } from '../dish';
+import {
+  dishKey,
+  dishSchema,
+  mainIngredient,
+  scaleDish,
+  type Dish,
+  type DishRef,
+  type Stage,
+} from '../dish';
 import { cookingYield, findFood } from '../food';
 import { failure, success, type Outcome } from '../reason';
+import type { Contents } from './contents';
 import type { StoreItem } from './item';
 import type { Stock } from './stock';
 import { safeUntil } from './use-by';
@@ -10,31 +19,24 @@ import { safeUntil } from './use-by';
 const OWN_SHARE = 0.6;
 /** To heat what is cooked already through, min (estimate for a pan on a burner). */
 const HEAT_MIN = 8;
-const WITH = /^with-([A-Z]{4})\.(.+)$/;
 /** Stages that cooked food has behind it. */
 const SAVED = new Set<Stage['kind']>(['prep', 'soak', 'brown', 'pressure', 'simmer']);
-
-/** The id of a dish made with a bag of cooked food: `with-ZAPU.chickpeas-lemon`. */
-export function withBulkId(code: string, dishId: string): string {
-  return `with-${code}.${dishId}`;
-}
-
-/** Code and dish of such an id; null where it is an ordinary dish. */
-export function bulkOf(dishId: string): { code: string; dishId: string } | null {
-  const match = WITH.exec(dishId);
-  return match?.[1] && match[2] ? { code: match[1], dishId: match[2] } : null;
-}
 
 /**
  * What a dish's only main food comes to as stock: its id and the raw weight of one portion.
  *
  * @returns null where the dish is not said to be cooked in bulk, or has no food of the table to stand for
  */
-export function bulkFrom(dish: Dish): NonNullable<StoreItem['bulk']> | null {
+export function bulkFrom(dish: Dish): Extract<Contents, { kind: 'bulk' }> | null {
   if (!dish.bulk) return null;
   const main = mainIngredient(scaleDish(dish, dish.servings));
   if (!main?.food || !main.grams) return null;
-  return { food: main.food.id, rawGrams: main.grams / dish.servings };
+  return {
+    kind: 'bulk',
+    dishId: dish.id,
+    food: main.food.id,
+    rawGrams: main.grams / dish.servings,
+  };
 }
 
 /**
@@ -42,11 +44,12 @@ export function bulkFrom(dish: Dish): NonNullable<StoreItem['bulk']> | null {
  * cook that food are left out, and their minutes with them.
  */
 export function withBulk(dish: Dish, item: StoreItem | Stock): Outcome<Dish> {
-  if (item.pack) return withPack(dish, item, item.pack);
-  const { bulk } = item;
+  const { contents } = item;
+  if (contents.kind === 'pack') return withPack(dish, item, contents);
+  const bulk = contents.kind === 'bulk' ? contents : null;
   const scaled = scaleDish(dish, dish.servings);
   const takes = bulk && scaled.ingredients.find((i) => i.food?.id === bulk.food);
-  if (!bulk || !takes?.food || !takes.grams || item.isRaw || bulk.rawGrams <= 0)
+  if (!bulk || !takes?.food || !takes.grams || bulk.rawGrams <= 0)
     return failure({
       field: 'bulk',
       message: `${item.name} is nothing that ${dish.name} is made with`,
@@ -77,7 +80,7 @@ export function withBulk(dish: Dish, item: StoreItem | Stock): Outcome<Dish> {
   const name = `${dish.name} (${item.code})`.slice(0, 100);
   const made = dishSchema.safeParse({
     ...dish,
-    id: withBulkId(item.code, dish.id),
+    ...madeFrom(item, dish),
     eatBy: safeUntil(item) ?? undefined,
     atMost: Math.floor((dish.servings * item.portions * 2) / portions) / 2,
     name,
@@ -113,12 +116,12 @@ export function withBulk(dish: Dish, item: StoreItem | Stock): Outcome<Dish> {
 function withPack(
   dish: Dish,
   item: StoreItem | Stock,
-  pack: { food: string; grams: number },
+  pack: Extract<Contents, { kind: 'pack' }>,
 ): Outcome<Dish> {
   const food = findFood(pack.food);
   const scaled = scaleDish(dish, dish.servings);
   const takes = food && scaled.ingredients.find((i) => i.food?.id === food.id);
-  if (!takes?.grams || !item.isRaw)
+  if (!takes?.grams || !pack.isRaw)
     return failure({
       field: 'bulk',
       message: `${item.name} is nothing that ${dish.name} is made with`,
@@ -127,7 +130,7 @@ function withPack(
   const { ingredient, grams } = takes;
   const made = dishSchema.safeParse({
     ...dish,
-    id: withBulkId(item.code, dish.id),
+    ...madeFrom(item, dish),
     eatBy: safeUntil(item) ?? undefined,
     atMost: Math.floor((2 * dish.servings * item.portions * pack.grams) / grams) / 2,
     name: `${dish.name} (${item.code})`.slice(0, 100),
@@ -150,6 +153,12 @@ function withPack(
     message: `there is too little of ${item.name} for ${dish.name}`,
     remedy: 'buy some, or choose another pack',
   });
+}
+
+/** What a dish made with stock is called among others. */
+function madeFrom({ code }: StoreItem, dish: Dish): Pick<Dish, 'id' | 'ref'> {
+  const ref: DishRef = { kind: 'bulk', id: dish.id, code };
+  return { id: dishKey(ref), ref };
 }
 
 /** So many codes are named; the label on the next bag says the rest. */

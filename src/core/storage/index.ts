@@ -1,5 +1,6 @@
 export { bagContents } from './bag-contents';
-export { bulkFrom, bulkOf, withBulkId } from './bulk';
+export { bulkFrom } from './bulk';
+export { dishIdOf, isIngredient, isRaw } from './contents';
 export { daysBetween } from './days';
 export { amountWords, byDue, daysLeft, newCode, packedWords, storeItemSchema } from './item';
 export type { StoreItem } from './item';
@@ -7,8 +8,7 @@ export { keeps, keepsAs } from './keep';
 export type { KeepingAnswer, UnknownKeeping } from './keep';
 export { isReady, keepingKindOf, kindOfDish, kindOfRaw } from './keeping-kind';
 export { labelText } from './label';
-export { bagDishId, bagOf, waysToHeat } from './reheat';
-export type { ReheatMethod } from './reheat';
+export { waysToHeat } from './reheat';
 export { LITRES_PER_KG, freezesInADay, placeOfItem, portionGrams, roomTaken } from './room';
 export type { RoomTaken } from './room';
 export { packedTogether, stockWith, stocksOf } from './stock';

@@ -2,6 +2,7 @@
 import { z } from 'zod';
 import { KEEPING, type KeepingKind } from '../food';
 import { shortDay } from '../units';
+import { contentsSchema, withContents } from './contents';
 import { daysBetween } from './days';
 
 const day = z.iso.date('a day is written as 2026-11-28');
@@ -12,26 +13,10 @@ const itemSchema = z
     /** Short, in letters nobody mixes up; on the label. */
     code: z.string().regex(/^[A-HJ-NP-Z]{4}$/),
     name: z.string().trim().min(1, 'a name is needed; write what is in it').max(100),
-    dishId: z.string().max(60).nullable().default(null),
     place: z.enum(['freezer', 'fridge'], 'a place is freezer or fridge; choose one'),
     /** Which freezer or fridge of the kitchen; null: the first of its kind. */
     spot: z.string().max(60).nullable().default(null),
-    /** Cooked as an ingredient of other dishes: the food of the table, and what a portion weighed raw. */
-    bulk: z
-      .object({ food: z.string().min(1).max(60), rawGrams: z.number().positive().max(50_000) })
-      .nullable()
-      .default(null),
-    /** A food as it is bought, no dish: its name, and the weight of one pack; portions are packs then. */
-    pack: z
-      .object({
-        food: z.string().trim().min(1).max(100),
-        grams: z
-          .number('the weight of a pack is a number')
-          .positive('a pack weighs more than nothing; give its weight')
-          .max(30_000, 'at most 30 kg in a pack; make several'),
-      })
-      .nullable()
-      .default(null),
+    contents: contentsSchema,
     portions: z
       .number('how many portions is a number')
       .min(0, 'no fewer than no portion')
@@ -54,8 +39,6 @@ const itemSchema = z
     allergens: z.array(z.string()).default([]),
     /** What of it nobody knows, so that what is not listed may still be in it. */
     unknownFoods: z.array(z.string().max(2000)).max(300).default([]),
-    /** Still to be cooked: a bag of what goes into the pot. */
-    isRaw: z.boolean().default(false),
     /** Flat, or a round mound as wide as the liner, that goes into the pot frozen. */
     shape: z.enum(['flat', 'mound']).default('flat'),
     /** Of the flat bag, the mound or the food in its box. */
@@ -70,18 +53,8 @@ const itemSchema = z
     message: 'it can’t be due before it was packed; choose a later day',
   });
 
-/**
- * Entries from before bags said whether they are cooked said it in their name; those that don't say what they
- * keep as are taken for what keeps shortest.
- */
-function withState(item: unknown): unknown {
-  if (typeof item !== 'object' || item === null) return item;
-  const isRaw =
-    'isRaw' in item ? item.isRaw : 'name' in item && /, to cook$/.test(String(item.name));
-  return { isRaw, keepsAs: isRaw === true ? 'ground-meat' : 'cooked-meat', ...item };
-}
-
-export const storeItemSchema = z.preprocess(withState, itemSchema);
+/** Items of the first version are brought to this one. */
+export const storeItemSchema = z.preprocess(withContents, itemSchema);
 export type StoreItem = z.infer<typeof storeItemSchema>;
 
 const LETTERS = 'ABCDEFGHJKLMNPQRSTUVWXYZ';
@@ -109,15 +82,18 @@ export function byDue(a: StoreItem, b: StoreItem): number {
 }
 
 /** How much there is: portions of a dish, or packs of a food with their weight. */
-export function amountWords({ portions, pack }: Pick<StoreItem, 'portions' | 'pack'>): string {
-  if (!pack) return `${portions} ${portions === 1 ? 'portion' : 'portions'}`;
-  const grams =
-    pack.grams < 1000 ? `${Math.round(pack.grams)} g` : `${+(pack.grams / 1000).toFixed(2)} kg`;
-  return portions === 1 ? `1 pack of ${grams}` : `${portions} packs of ${grams}`;
+export function amountWords({
+  portions,
+  contents,
+}: Pick<StoreItem, 'portions' | 'contents'>): string {
+  if (contents.kind !== 'pack') return `${portions} ${portions === 1 ? 'portion' : 'portions'}`;
+  const { grams } = contents;
+  const weight = grams < 1000 ? `${Math.round(grams)} g` : `${+(grams / 1000).toFixed(2)} kg`;
+  return portions === 1 ? `1 pack of ${weight}` : `${portions} packs of ${weight}`;
 }
 
 /** When it was put in; of a batch day ahead whose labels are written, when it will be. @param today `2026-11-28` */
-export function packedWords({ packedOn, pack }: StoreItem, today: string): string {
-  const word = packedOn > today ? 'to be packed' : pack ? 'put in' : 'packed';
+export function packedWords({ packedOn, contents }: StoreItem, today: string): string {
+  const word = packedOn > today ? 'to be packed' : contents.kind === 'pack' ? 'put in' : 'packed';
   return `${word} ${shortDay(packedOn, today)}`;
 }

@@ -5,6 +5,7 @@ import { formatMinutes, formatQuantity } from '../units';
 import { bagParts } from './bag-contents';
 import { thawRuleHours } from '../thermal';
 import { kindOfDish } from './keeping-kind';
+import { isRaw } from './contents';
 import type { StoreItem } from './item';
 import { frozenHold, heatingTimes, REHEAT_C } from './reheat';
 
@@ -13,10 +14,7 @@ const LONGEST = 600;
 /** Raw, they hold a toxin that a slow cooker makes worse (FDA, Bad Bug Book; white ones a third of it). */
 const NEVER_SLOW = new Set(['kidney-bean', 'white-bean']);
 
-type Labelled = Pick<
-  StoreItem,
-  'name' | 'portions' | 'pack' | 'bulk' | 'thicknessMm' | 'place' | 'isRaw'
->;
+type Labelled = Pick<StoreItem, 'name' | 'portions' | 'contents' | 'thicknessMm' | 'place'>;
 
 /**
  * @param item as it will be packed
@@ -24,7 +22,7 @@ type Labelled = Pick<
  * @returns lines, parted by a line break
  */
 export function labelText(item: Labelled, dish: Dish | null, kitchen: Kitchen): string {
-  const lines = !item.isRaw
+  const lines = !isRaw(item.contents)
     ? toHeat(item, dish, kitchen)
     : dish
       ? toCook(item, dish, kitchen)
@@ -55,8 +53,8 @@ function toCook(item: Labelled, dish: Dish, kitchen: Kitchen): string[] {
 }
 
 /** Raw food in a pack: how it thaws, by the published rule (USDA FSIS, The Big Thaw). */
-function toThaw({ pack, place }: Labelled): string[] {
-  if (!pack || place !== 'freezer') return [];
+function toThaw({ contents: pack, place }: Labelled): string[] {
+  if (pack.kind !== 'pack' || place !== 'freezer') return [];
   const days = Math.ceil(thawRuleHours(pack.grams, 'air') / 24);
   const water = formatMinutes(Math.ceil(thawRuleHours(pack.grams, 'water') * 4) * 15);
   return [
@@ -95,10 +93,11 @@ function toHeat(item: Labelled, dish: Dish | null, kitchen: Kitchen): string[] {
     }
   });
   const isRice = dish !== null && kindOfDish(dish) === 'cooked-rice';
-  const main = item.bulk && dish ? mainIngredient(scaleDish(dish, 1)) : null;
+  const bulk = item.contents.kind === 'bulk' ? item.contents : null;
+  const main = bulk && dish ? mainIngredient(scaleDish(dish, 1)) : null;
   return [
-    item.bulk && main
-      ? `In dishes: one stands for ${formatQuantity({ amount: item.bulk.rawGrams, unit: 'g' }, kitchen.system)} ${main.ingredient.food}, raw.`
+    bulk && main
+      ? `In dishes: one stands for ${formatQuantity({ amount: bulk.rawGrams, unit: 'g' }, kitchen.system)} ${main.ingredient.food}, raw.`
       : '',
     ways.length > 0 ? `Heat: ${ways.join(' · ')}.` : '',
     `${REHEAT_C} °C all through; never in a slow cooker (USDA FSIS).`,

@@ -1,9 +1,10 @@
-/** What the id of a meal's entry stands for: a dish as written, a bag heated again, a dish made with what is there. */
-import type { Dish } from '../dish';
+/** What the reference of a meal's entry stands for: a dish as written, a bag heated again, a dish made with what is there. */
+import type { Dish, DishRef } from '../dish';
 import type { Kitchen } from '../kitchen';
-import { bulkOf, withBulk } from './bulk';
+import { withBulk } from './bulk';
+import { dishIdOf, isRaw } from './contents';
 import type { StoreItem } from './item';
-import { bagOf, dishFromBag } from './reheat';
+import { dishFromBag } from './reheat';
 import { stockWith, type Stock } from './stock';
 import { safeUntil } from './use-by';
 
@@ -16,8 +17,8 @@ export function isThere(item: StoreItem, day: string | null): boolean {
 }
 
 /** Raw food in packs is no dish: it goes into one. */
-export function isDish({ pack, isRaw }: StoreItem): boolean {
-  return !(pack && isRaw);
+export function isDish({ contents }: StoreItem): boolean {
+  return !(contents.kind === 'pack' && contents.isRaw);
 }
 
 export interface KnownDishes {
@@ -28,24 +29,22 @@ export interface KnownDishes {
   kitchen: Kitchen;
 }
 
-/** @returns the dish that an id stands for; null where what it is made of is gone */
-export function dishFor(id: string, { items, stock, dishes, kitchen }: KnownDishes): Dish | null {
-  const bag = bagOf(id);
-  const bulk = bulkOf(id);
-  const code = (bag ?? bulk)?.code;
-  if (code === undefined) return dishes.get(id) ?? null;
-  const item = items.get(code);
+/** @returns the dish that is meant; null where what it is made of is gone */
+export function dishFor(ref: DishRef, { items, stock, dishes, kitchen }: KnownDishes): Dish | null {
+  if (ref.kind === 'dish') return dishes.get(ref.id) ?? null;
+  const item = items.get(ref.code);
   if (!item) return null;
-  const dish = dishes.get(bulk?.dishId ?? item.dishId ?? '') ?? null;
-  if (bulk) return valueOf(dish && withBulk(dish, stockWith(item, stock)));
-  const method = bag?.method ?? null;
+  if (ref.kind === 'bulk') {
+    const dish = dishes.get(ref.id);
+    return dish ? valueOf(withBulk(dish, stockWith(item, stock))) : null;
+  }
   // What is still to cook has its own way only.
-  if (item.isRaw && method !== null) return null;
-  return valueOf(dishFromBag(item, dish, kitchen, method));
+  if (isRaw(item.contents) && ref.method !== null) return null;
+  const dish = dishes.get(dishIdOf(item.contents) ?? '') ?? null;
+  return valueOf(dishFromBag(item, dish, kitchen, ref.method));
 }
 
-const valueOf = (made: ReturnType<typeof withBulk> | null): Dish | null =>
-  made?.ok ? made.value : null;
+const valueOf = (made: ReturnType<typeof withBulk>): Dish | null => (made.ok ? made.value : null);
 
 /** Dishes made with what was cooked in bulk, in place of the raw food. */
 export function bulkDishes(stock: readonly Stock[], dishes: readonly Dish[]): Dish[] {
@@ -53,7 +52,7 @@ export function bulkDishes(stock: readonly Stock[], dishes: readonly Dish[]): Di
     const made: Dish[] = [];
     for (const item of stock) {
       if (made.length === MOST_BULK) break;
-      const own = dish.bulk && item.dishId === dish.id;
+      const own = dish.bulk && dishIdOf(item.contents) === dish.id;
       const found = own ? null : valueOf(withBulk(dish, item));
       if (found) made.push(found);
     }

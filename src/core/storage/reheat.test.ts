@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
-import { allergensOf, dishSchema, scaleDish, slowVersion } from '../dish';
+import { allergensOf, dishKey, dishSchema, scaleDish, slowVersion } from '../dish';
 import { householdSchema } from '../exchange';
 import { shoppingList } from '../lists';
 import { mealSchema, newEntry } from '../meal';
 import { compileMeal } from '../plan';
 import { solve } from '../solve';
-import { bagDishId, bagOf, dishFromBag, reheatHold, usualMethod } from './reheat';
-import { storeItemSchema, type StoreItem } from './item';
+import { dishFromBag, reheatHold, usualMethod } from './reheat';
+import { dishIdOf, isRaw } from './contents';
+import type { StoreItem } from './item';
 import { sayFinding } from '../words';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
@@ -21,23 +22,25 @@ const itemOf = (code: string): StoreItem => {
 };
 const bag = (code: string, method: Parameters<typeof dishFromBag>[3] = null) => {
   const item = itemOf(code);
-  const made = dishFromBag(item, dishOf(item.dishId ?? ''), kitchen, method);
+  const made = dishFromBag(item, dishOf(dishIdOf(item.contents) ?? ''), kitchen, method);
   if (!made.ok) throw new Error(made.problems[0]?.message);
   return made.value;
 };
 
 describe('a bag as a dish', () => {
-  it('goes by its code, and by the way it is heated', () => {
-    expect(bagOf(bagDishId('MARU', 'oven'))).toEqual({ code: 'MARU', method: 'oven' });
-    expect(bagOf('bag-MARU')).toEqual({ code: 'MARU', method: null });
-    expect(bagOf('lamb-apricots')).toBeNull();
+  it('says which bag it is, and the way it was asked to be heated', () => {
+    const oven = { kind: 'bag', code: 'MARU', method: 'oven' } as const;
+    expect(bag('MARU', 'oven')).toMatchObject({ id: dishKey(oven), ref: oven });
+    expect(bag('MARU').ref).toEqual({ ...oven, method: null });
+    expect(bag('KURT').ref).toEqual({ kind: 'bag', code: 'KURT', method: null });
   });
 
   it.each(['MARU', 'TRKA', 'VELA', 'KURT', 'ZAPU', 'HELA'])('%s is a whole document', (code) => {
     const dish = bag(code);
     expect(dishSchema.safeParse(dish).error).toBeUndefined();
     expect(dish.stages.map((s) => s.text).join()).not.toMatch(/slow cook/i);
-    if (!itemOf(code).isRaw) expect(dish.stages.at(-1)?.text).toContain('74 °C all through');
+    if (!isRaw(itemOf(code).contents))
+      expect(dish.stages.at(-1)?.text).toContain('74 °C all through');
   });
 
   it('a soup goes on a burner, a solid dish above water; the fridge is quicker than the freezer', () => {
@@ -75,13 +78,6 @@ describe('a bag as a dish', () => {
     expect(dishFromBag(itemOf('KURT'), null, kitchen).ok).toBe(false);
   });
 
-  it('an older entry says by its name that it is still to cook', () => {
-    const { isRaw: _, ...older } = itemOf('KURT');
-    expect(storeItemSchema.parse(older).isRaw).toBe(true);
-    const { isRaw: __, ...cooked } = itemOf('MARU');
-    expect(storeItemSchema.parse(cooked).isRaw).toBe(false);
-  });
-
   it('frozen meat never goes into a slow cooker: it is thawed first (USDA FSIS)', () => {
     const stout = dishOf('beef-cheek-stout');
     const slow = stout && slowVersion(stout);
@@ -98,13 +94,17 @@ describe('a bag as a dish', () => {
       [bag('MARU'), bag('VELA', 'oven'), ...household.dishes].map((d) => [d.id, d]),
     );
     const meal = mealSchema.parse({
-      format: 'olive-clock/meal@1',
+      format: 'olive-clock/meal@2',
       id: 'm',
       name: 'From the freezer',
       serveAt: new Date(NOW + 34 * 3_600_000).toISOString(),
       zone: 'Europe/Athens',
       servings: 4,
-      entries: ['bag-MARU', 'bag-VELA.oven', 'beetroot-dill'].map((id) => newEntry(id, id)),
+      entries: [
+        newEntry('soup', { kind: 'bag', code: 'MARU', method: null }),
+        newEntry('cabbage', { kind: 'bag', code: 'VELA', method: 'oven' }),
+        newEntry('beetroot', 'beetroot-dill'),
+      ],
     });
     const compiled = compileMeal(meal, dishes, kitchen, NOW);
     if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
@@ -125,7 +125,7 @@ describe('a bag as a dish', () => {
       const made = dishFromBag(item, null, kitchen);
       if (!made.ok) throw new Error('no dish');
       const meal = mealSchema.parse({
-        format: 'olive-clock/meal@1',
+        format: 'olive-clock/meal@2',
         id: 'm',
         name: 'Late',
         serveAt: new Date(NOW + days * 86_400_000).toISOString(),

@@ -1,18 +1,26 @@
 /** What lies in the freezer or fridge as a dish of a meal: heated again, or a bag that is still to cook. */
 import { FREEZER_C, FRIDGE_C, LONGEST_PRESSURE_MIN, TAP_C } from '../facts';
 import { wholeCycle, type CycleInput } from '../cooker';
-import { dishSchema, scaleDish, type Dish, type Ingredient, type Stage } from '../dish';
+import {
+  dishKey,
+  dishSchema,
+  REHEAT_METHODS,
+  scaleDish,
+  type Dish,
+  type DishRef,
+  type Ingredient,
+  type ReheatMethod,
+  type Stage,
+} from '../dish';
 import { centreThrough } from '../doneness';
 import type { Cooker, Kitchen } from '../kitchen';
 import { failure, success, type Outcome } from '../reason';
 import { bagParts } from './bag-contents';
 import { kindOfDish } from './keeping-kind';
+import { isRaw } from './contents';
 import type { StoreItem } from './item';
 import { gramsOfItem } from './room';
 import { safeUntil } from './use-by';
-
-export const REHEAT_METHODS = ['cooker', 'burner', 'oven'] as const;
-export type ReheatMethod = (typeof REHEAT_METHODS)[number];
 
 /** All through, whatever it was (USDA FSIS, Leftovers and Food Safety). */
 export const REHEAT_C = 74;
@@ -26,21 +34,6 @@ const LONGEST_MIN = 180;
 const FROZEN_FACTOR = 1.5;
 /** Low pressure is gentle enough for what is cooked already. */
 const LEVEL = 'low';
-
-const BAG = /^bag-([A-Z]{4})(?:\.(cooker|burner|oven))?$/;
-
-/** The id that a bag goes by among dishes: `bag-MARU`, or `bag-MARU.oven` for another way than the usual. */
-export function bagDishId(code: string, method: ReheatMethod | null = null): string {
-  return method ? `bag-${code}.${method}` : `bag-${code}`;
-}
-
-/** Code and way of a bag's dish id; null where it is an ordinary dish. */
-export function bagOf(dishId: string): { code: string; method: ReheatMethod | null } | null {
-  const match = BAG.exec(dishId);
-  return match?.[1]
-    ? { code: match[1], method: (match[2] as ReheatMethod | undefined) ?? null }
-    : null;
-}
 
 /** The way that suits it: soups and stews on a burner, the rest above water in a cooker. */
 export function usualMethod(dish: Dish | null, kitchen: Kitchen): ReheatMethod {
@@ -62,8 +55,8 @@ export function dishFromBag(
   kitchen: Kitchen,
   method: ReheatMethod | null = null,
 ): Outcome<Dish> {
-  if (item.isRaw) {
-    if (item.pack)
+  if (isRaw(item.contents)) {
+    if (item.contents.kind === 'pack')
       return failure({
         field: 'dish',
         message: `${item.name} is raw food and no dish`,
@@ -91,6 +84,7 @@ function reheated(
   const isFrozen = item.place === 'freezer';
   const isFromFrozen = isFrozen && method === 'cooker';
   const servings = Math.max(1, item.portions);
+  const ref: DishRef = { kind: 'bag', code: item.code, method: wanted };
   const bag: Ingredient = {
     id: 'bag',
     food: item.name,
@@ -114,7 +108,8 @@ function reheated(
   };
   return dishSchema.parse({
     format: 'olive-clock/dish@1',
-    id: bagDishId(item.code, wanted),
+    id: dishKey(ref),
+    ref,
     eatBy: safeUntil(item) ?? undefined,
     name: item.name,
     summary: `From the ${item.place}, packed ${item.packedOn}; ${WORDS[method]}.`,
@@ -216,7 +211,7 @@ function heatMinutes(
 
 /** How long a whole bag takes in each way that the kitchen has, the usual one first. */
 export function heatingTimes(
-  item: Pick<StoreItem, 'name' | 'thicknessMm' | 'portions' | 'place' | 'pack'>,
+  item: Pick<StoreItem, 'name' | 'thicknessMm' | 'portions' | 'place' | 'contents'>,
   dish: Dish | null,
   kitchen: Kitchen,
 ): { method: ReheatMethod; minutes: number; isFromFrozen: boolean }[] {
@@ -335,9 +330,11 @@ function rawDish(item: StoreItem, dish: Dish): Dish {
   const withIt = withBag.map((i) => i.ingredient.id);
   const kept = dish.stages.filter((s, i) => i >= first || !DONE_BEFORE.has(s.kind));
   const ids = new Set(kept.map((s) => s.id));
+  const ref: DishRef = { kind: 'bag', code: item.code, method: null };
   return dishSchema.parse({
     ...dish,
-    id: bagDishId(item.code),
+    id: dishKey(ref),
+    ref,
     eatBy: safeUntil(item) ?? undefined,
     name: item.name,
     summary: `The bag ${item.code}, packed ${item.packedOn}.`,

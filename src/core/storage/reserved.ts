@@ -1,8 +1,7 @@
 /** What meals take out of the freezer and the fridge already: nothing is booked twice. */
 import type { Dish } from '../dish';
 import type { Meal } from '../meal';
-import { bulkOf, withBulk } from './bulk';
-import { bagOf } from './reheat';
+import { withBulk } from './bulk';
 import type { Stock } from './stock';
 
 /**
@@ -23,12 +22,12 @@ export function reservedBy(
   };
   for (const meal of ahead)
     for (const entry of meal.entries) {
-      const servings = entry.servings ?? meal.servings;
-      const bag = bagOf(entry.dishId);
-      if (bag) add(bag.code, servings);
-      const bulk = bulkOf(entry.dishId);
-      const item = bulk && byCode.get(bulk.code);
-      const dish = bulk && dishes.get(bulk.dishId);
+      const servings = entry.forWhom.servings ?? meal.servings;
+      const ref = entry.what.dish;
+      if (ref.kind === 'bag') add(ref.code, servings);
+      if (ref.kind !== 'bulk') continue;
+      const item = byCode.get(ref.code);
+      const dish = dishes.get(ref.id);
       if (!item || !dish) continue;
       const made = withBulk(dish, item);
       // All of it is enough for `atMost`: a part of that takes as large a part of the portions.

@@ -27,8 +27,8 @@ export function portionGrams(dish: Dish | null): number {
 }
 
 /** What one portion or pack of an item weighs, g. @param dish what it was packed from */
-export function gramsOfItem(item: Pick<StoreItem, 'pack'>, dish: Dish | null): number {
-  return item.pack?.grams ?? portionGrams(dish);
+export function gramsOfItem({ contents }: Pick<StoreItem, 'contents'>, dish: Dish | null): number {
+  return contents.kind === 'pack' ? contents.grams : portionGrams(dish);
 }
 
 export interface RoomTaken {

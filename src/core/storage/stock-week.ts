@@ -2,10 +2,9 @@
 import type { Dish } from '../dish';
 import type { Meal } from '../meal';
 import { dayKey } from '../units';
-import { bulkOf } from './bulk';
+import { dishIdOf } from './contents';
 import { addDays } from './days';
 import type { StoreItem } from './item';
-import { bagOf } from './reheat';
 import { reservedBy } from './reserved';
 import { stocksOf } from './stock';
 import { suggestWeek, type Proposal } from './suggest-week';
@@ -57,13 +56,16 @@ export function stockWeek(
     const key = dayKey(Date.parse(meal.serveAt), zone);
     byDay.set(key, [...(byDay.get(key) ?? []), meal]);
   }
-  const codes = new Map(items.map((i) => [i.code, i.dishId ?? '']));
+  const packedFrom = new Map(items.map((i) => [i.code, dishIdOf(i.contents)]));
   // What keeps for months does not press.
   const lastDue = addDays(days.at(-1) ?? '', DAYS);
   const proposals = suggestWeek({
     days,
     planned: new Map(
-      [...byDay].map(([day, planned]) => [day, planned.flatMap((meal) => dishIds(meal, codes))]),
+      [...byDay].map(([day, planned]) => [
+        day,
+        planned.flatMap((meal) => dishIds(meal, packedFrom)),
+      ]),
     ),
     noTime,
     servings,
@@ -90,9 +92,8 @@ export function stockWeek(
 }
 
 /** Dishes of a meal, with a bag read as what it was packed from. */
-function dishIds(meal: Meal, codes: ReadonlyMap<string, string>): string[] {
-  return meal.entries.map((e) => {
-    const bag = bagOf(e.dishId);
-    return (bag ? codes.get(bag.code) : bulkOf(e.dishId)?.dishId) ?? e.dishId;
-  });
+function dishIds(meal: Meal, packedFrom: ReadonlyMap<string, string | null>): (string | null)[] {
+  return meal.entries.map(({ what: { dish } }) =>
+    dish.kind === 'bag' ? (packedFrom.get(dish.code) ?? null) : dish.id,
+  );
 }

@@ -1,3 +1,4 @@
+import { dishIdOf } from './contents';
 /** What lies in stock: its days, its label, and what a bag holds. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -12,7 +13,7 @@ import { labelText } from './label';
 import { movedTo, useByOf } from './use-by';
 import { dishFromBag, frozenHold } from './reheat';
 import { withBulk } from './bulk';
-import { storeItemSchema, type StoreItem } from './item';
+import type { StoreItem } from './item';
 
 const household = householdSchema.parse(demoHousehold(Date.UTC(2026, 10, 25, 9)));
 const { kitchen, stores, dishes } = household;
@@ -141,20 +142,10 @@ describe('days', () => {
   });
 });
 
-it('entries of older households that don’t say what they keep as are taken for what keeps shortest', () => {
-  const { keepsAs: _, isRaw: __, ...old } = itemOf('KURT');
-  expect(storeItemSchema.parse(old)).toMatchObject({ isRaw: true, keepsAs: 'ground-meat' });
-  expect(storeItemSchema.parse({ ...old, name: 'Soup' })).toMatchObject({
-    isRaw: false,
-    keepsAs: 'cooked-meat',
-  });
-  expect(storeItemSchema.parse(itemOf('KURT')).keepsAs).toBe('meat');
-});
-
 describe('labels', () => {
   const label = (code: string): string => {
     const item = itemOf(code);
-    return labelText(item, dishes.find((d) => d.id === item.dishId) ?? null, kitchen);
+    return labelText(item, dishes.find((d) => d.id === dishIdOf(item.contents)) ?? null, kitchen);
   };
 
   it('a bag to cook: hold frozen and thawed, what goes in with it and after, slow cooker only thawed', () => {
@@ -229,8 +220,11 @@ describe('raw food in packs', () => {
     expect(made.value.stages).toEqual(dishOf('hake-fennel').stages);
     expect(withBulk(dishOf('red-cabbage'), hake).ok).toBe(false);
     expect(
-      withBulk(dishOf('hake-fennel'), { ...hake, pack: { food: 'hake', grams: 10 }, portions: 1 })
-        .ok,
+      withBulk(dishOf('hake-fennel'), {
+        ...hake,
+        contents: { kind: 'pack', food: 'hake', grams: 10, isRaw: true },
+        portions: 1,
+      }).ok,
     ).toBe(false);
   });
 

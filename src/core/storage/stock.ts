@@ -9,12 +9,13 @@ export type Stock = StoreItem & {
 };
 
 /** What makes two bags alike; null where a bag is a dish by itself. */
-function keyOf({ bulk, pack, isRaw, place, dishId }: StoreItem): string | null {
-  if (bulk) return ['bulk', bulk.food, Math.round(bulk.rawGrams), place, dishId].join('|');
-  if (pack && isRaw)
-    return ['pack', findFood(pack.food)?.id ?? pack.food.toLowerCase(), pack.grams, place].join(
-      '|',
-    );
+function keyOf({ contents, place }: StoreItem): string | null {
+  if (contents.kind === 'bulk')
+    return JSON.stringify([contents.food, Math.round(contents.rawGrams), place, contents.dishId]);
+  if (contents.kind === 'pack' && contents.isRaw) {
+    const { food, grams } = contents;
+    return JSON.stringify([findFood(food)?.id ?? food.toLowerCase(), grams, place]);
+  }
   return null;
 }
 
@@ -44,8 +45,8 @@ export function stockWith(item: StoreItem, items: readonly StoreItem[]): Stock {
 export function packedTogether(items: readonly StoreItem[]): StoreItem[][] {
   const groups = new Map<string, StoreItem[]>();
   for (const item of items) {
-    const { name, dishId, place, spot, packedOn, useBy, isRaw, portions, pack } = item;
-    const key = JSON.stringify([name, dishId, place, spot, packedOn, useBy, isRaw, portions, pack]);
+    const { name, contents, place, spot, packedOn, useBy, portions } = item;
+    const key = JSON.stringify([name, contents, place, spot, packedOn, useBy, portions]);
     groups.set(key, [...(groups.get(key) ?? []), item]);
   }
   return [...groups.values()];

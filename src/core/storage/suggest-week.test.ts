@@ -108,7 +108,7 @@ describe('a week from stock', () => {
       code: 'LATE',
       portions: 20,
       packedOn: third,
-      dishId: null,
+      contents: { kind: 'cooked', dishId: null },
       useBy: third,
     });
     const week = ask({ items: [bags], dishes: [] });

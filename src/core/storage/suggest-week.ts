@@ -1,15 +1,16 @@
 /** A week of suppers proposed from stock: what is due first, varied, and quick on days with no time. */
-import { mainIngredient, scaleDish, type Dish } from '../dish';
+import { mainIngredient, refOf, scaleDish, writtenId, type Dish, type DishRef } from '../dish';
 import { addDays } from './days';
-import { bulkOf, withBulk } from './bulk';
+import { withBulk } from './bulk';
+import { dishIdOf, isIngredient, isRaw } from './contents';
 import { daysLeft, type StoreItem } from './item';
 import { stocksOf } from './stock';
 
 export interface WeekQuestion {
   /** Days to fill, in order, `2026-11-28`. */
   days: readonly string[];
-  /** What is planned already, by day: dish ids. */
-  planned: ReadonlyMap<string, readonly string[]>;
+  /** What is planned already, by day: dish ids; null for one that is none of the household's. */
+  planned: ReadonlyMap<string, readonly (string | null)[]>;
   /** Days on which nobody has time to cook. */
   noTime: ReadonlySet<string>;
   servings: number;
@@ -31,6 +32,8 @@ export interface Proposal {
   kind: 'stock' | 'fresh';
   /** Of the item, or of the dish. */
   id: string;
+  /** What a meal of it is made of. */
+  dish: DishRef;
   name: string;
   because: string[];
   /** After this day it is not eaten any more; null where it may be put on any. */
@@ -40,6 +43,7 @@ export interface Proposal {
 interface Candidate {
   kind: Proposal['kind'];
   id: string;
+  dish: DishRef;
   name: string;
   dishId: string | null;
   food: string | null;
@@ -87,7 +91,7 @@ export function suggestWeek(question: WeekQuestion): Proposal[] {
   for (const [day, ids] of question.planned)
     eaten.set(
       day,
-      ids.map((id) => ({ dishId: id, food: mainFoodOf(byId.get(id) ?? null) })),
+      ids.map((id) => ({ dishId: id, food: mainFoodOf(byId.get(id ?? '') ?? null) })),
     );
   const proposals: Proposal[] = [];
   // What the cook has placed comes first: its portions are gone for the days around it.
@@ -108,8 +112,8 @@ export function suggestWeek(question: WeekQuestion): Proposal[] {
     if (best.code !== null) made.delete(best.code);
     if (best.kind === 'stock') left.set(best.id, (left.get(best.id) ?? 0) - question.servings);
     eaten.set(day, [{ dishId: best.dishId, food: best.food }]);
-    const { kind, id, name, because, lastDay } = best;
-    proposals.push({ day, kind, id, name, because, lastDay });
+    const { kind, id, dish, name, because, lastDay } = best;
+    proposals.push({ day, kind, id, dish, name, because, lastDay });
   }
   return proposals.sort((a, b) => a.day.localeCompare(b.day));
 }
@@ -126,8 +130,9 @@ function stockFor(
     if (item.why === 'safety' && days < 0) return [];
     // Its label is written already, and it is packed on a day still to come.
     if (item.packedOn > day) return [];
-    if (item.bulk || (item.pack && item.isRaw) || (left.get(item.id) ?? 0) < servings) return [];
-    const dish = byId.get(item.dishId ?? '') ?? null;
+    if (isIngredient(item.contents) || (left.get(item.id) ?? 0) < servings) return [];
+    const dishId = dishIdOf(item.contents);
+    const dish = byId.get(dishId ?? '') ?? null;
     const because: string[] = [];
     let score: number = WEIGHT.inStock;
     const presses = PRESSING[item.place];
@@ -137,16 +142,17 @@ function stockFor(
       because.push(days < 0 ? 'past its best' : days === 0 ? 'due that day' : `due in ${days} d`);
     }
     if (noTime.has(day)) {
-      score += item.isRaw ? WEIGHT.noTime / 2 : WEIGHT.noTime;
-      because.push(item.isRaw ? 'cut and ready for the pot' : 'only to be heated');
+      score += isRaw(item.contents) ? WEIGHT.noTime / 2 : WEIGHT.noTime;
+      because.push(isRaw(item.contents) ? 'cut and ready for the pot' : 'only to be heated');
     }
     if (item.place === 'freezer' && !because.length) because.push('in the freezer, first in');
     return [
       {
         kind: 'stock',
         id: item.id,
+        dish: { kind: 'bag', code: item.code, method: null },
         name: item.name,
-        dishId: item.dishId,
+        dishId,
         food: mainFoodOf(dish),
         code: null,
         lastDay: item.why === 'safety' ? item.useBy : null,
@@ -187,7 +193,9 @@ function freshFor(
   made: ReadonlyMap<string, readonly Dish[]>,
 ): Candidate[] {
   if (noTime.has(day)) return [];
-  const inStock = new Set(items.filter((i) => i.bulk === null).map((i) => i.dishId));
+  const inStock = new Set(
+    items.flatMap(({ contents }) => (contents.kind === 'bulk' ? [] : (dishIdOf(contents) ?? []))),
+  );
   return dishes.map((dish): Candidate => {
     const uses = [...dueFoods].filter(
       ([food, due]) => due >= day && dish.ingredients.some((i) => i.food.includes(food)),
@@ -200,6 +208,7 @@ function freshFor(
     return {
       kind: 'fresh',
       id: from?.id ?? dish.id,
+      dish: refOf(from ?? dish),
       name: dish.name,
       dishId: dish.id,
       food: mainFoodOf(dish),
@@ -220,7 +229,7 @@ function takenFrom(
   made: ReadonlyMap<string, readonly Dish[]>,
 ): [string, Dish] | [null, null] {
   for (const [code, list] of made) {
-    const from = list.find((d) => bulkOf(d.id)?.dishId === dish.id);
+    const from = list.find((d) => writtenId(refOf(d)) === dish.id);
     if (from) return [code, from];
   }
   return [null, null];

@@ -35,7 +35,7 @@ afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 const meal = (more: object = {}) =>
   mealSchema.parse({
-    format: 'olive-clock/meal@1',
+    format: 'olive-clock/meal@2',
     id: crypto.randomUUID(),
     name: 'Supper',
     serveAt: new Date(NOW + 86_400_000).toISOString(),
@@ -52,7 +52,7 @@ describe('a row that can’t be read', () => {
       id: 'broken',
       name: 'Broken supper',
       serveAt: NOW + 86_400_000,
-      document: { format: 'olive-clock/meal@1', entries: 'none' },
+      document: { format: 'olive-clock/meal@2', entries: 'none' },
       updatedAt: NOW,
     });
     expect((await listMeals(database)).map((m) => m.meal.name)).toEqual(['A good one']);

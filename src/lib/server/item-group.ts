@@ -1,6 +1,14 @@
 /** What lies in the stores and nobody knew: kept by the group that is chosen for it. */
 import { failure, success, type Outcome } from '$core/reason';
-import { keepingKindOf, kindOfDish, kindOfRaw, useByOf, type StoreItem } from '$core/storage';
+import {
+  dishIdOf,
+  isRaw,
+  keepingKindOf,
+  kindOfDish,
+  kindOfRaw,
+  useByOf,
+  type StoreItem,
+} from '$core/storage';
 import { knownName } from '$core/kitchen';
 import type { Database } from './database';
 import { readDish } from './dish-store';
@@ -21,11 +29,14 @@ export async function chooseGroup(
 ): Promise<Outcome<null>> {
   const kept = await rememberFood(database, food, group, now);
   if (!kept.ok) return kept;
-  const dish = item.dishId ? await readDish(database, item.dishId) : null;
+  const { contents } = item;
+  const dishId = dishIdOf(contents);
+  const dish = dishId ? await readDish(database, dishId) : null;
   const kitchen = await readKitchen(database);
-  const kind = item.pack
-    ? keepingKindOf(knownName(kitchen, item.pack.food))
-    : dish && (item.isRaw ? kindOfRaw(dish) : kindOfDish(dish));
+  const kind =
+    contents.kind === 'pack'
+      ? keepingKindOf(knownName(kitchen, contents.food))
+      : dish && (isRaw(contents) ? kindOfRaw(dish) : kindOfDish(dish));
   if (!kind || kind === 'unknown') return success(null);
   const due = useByOf(kind, item.place, item.since ?? item.packedOn);
   if (!due.ok)

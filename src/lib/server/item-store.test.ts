@@ -57,7 +57,7 @@ it('codes are free and easy to read; first in, first out', () => {
 });
 
 it('food for dishes is taken out of the bags that lie there alike, due first, or not at all', async () => {
-  const chickpeas = household.stores.find((i) => i.bulk !== null);
+  const chickpeas = household.stores.find((i) => i.contents.kind === 'bulk');
   if (!chickpeas) throw new Error('no bulk food');
   for (const [n, code] of ['XAAA', 'XBBB', 'XCCC'].entries())
     await putIn(db, { ...chickpeas, id: code, code, portions: 2, useBy: `2027-02-0${n + 1}` }, 1);

@@ -2,7 +2,7 @@
 import { and, asc, desc, eq, gt, gte, inArray, sql, TransactionRollbackError } from 'drizzle-orm';
 import type { MoveRecord } from '$core/exchange';
 import { failure, problemsOf, success, type Outcome } from '$core/reason';
-import { movedTo, stockWith, storeItemSchema, type StoreItem } from '$core/storage';
+import { isIngredient, movedTo, stockWith, storeItemSchema, type StoreItem } from '$core/storage';
 import { inTransaction, inWriteQueue, type Database } from './database';
 import { readable } from './readable';
 import { storeItems, storeMoves } from './schema';
@@ -32,7 +32,8 @@ export async function listBulk(database: Database): Promise<StoreItem[]> {
     .where(
       and(
         gt(storeItems.portions, 0),
-        sql`(json_extract(document, '$.bulk') is not null or json_extract(document, '$.pack') is not null)`,
+        // Also as the first version wrote them.
+        sql`(json_extract(document, '$.contents.kind') in ('bulk', 'pack') or json_extract(document, '$.bulk') is not null or json_extract(document, '$.pack') is not null)`,
       ),
     )
     .orderBy(asc(storeItems.useBy));
@@ -131,7 +132,7 @@ export async function takeOfStock(
   if (!row) return null;
   const item = toItem(row);
   if (!item) return null;
-  if (!item.bulk && !item.pack) return takeOut(database, id, portions, move);
+  if (!isIngredient(item.contents)) return takeOut(database, id, portions, move);
   // Read and taken in one turn, so that of many at once each finds what the one before has left.
   return inWriteQueue(async () => {
     const { codes, portions: all } = stockWith(item, await listBulk(database));

@@ -9,7 +9,7 @@ import {
   useUp,
   type Wanted,
 } from '$core/lists';
-import type { Dish } from '$core/dish';
+import { dishKey, type Dish } from '$core/dish';
 import type { MealEntry } from '$core/meal';
 import { batchDish } from '$core/menu';
 import { bagContents, byDue, daysLeft, type StoreItem } from '$core/storage';
@@ -17,7 +17,7 @@ import { dayKey } from '$core/units';
 import { database } from './database';
 import { listDishes } from './dish-store';
 import { listItems } from './item-store';
-import { dishesNamed, idsIn } from './plannable';
+import { dishesNamed, refsIn } from './plannable';
 import { readKitchen } from './kitchen-store';
 import { listLarder, listPrices } from './larder-store';
 import { listMeals } from './meal-store';
@@ -44,19 +44,19 @@ export async function listsFor(asked: string | null, now: number) {
   const chosen = ahead.filter(({ meal }) =>
     wantedIds ? wantedIds.has(meal.id) : Date.parse(meal.serveAt) < now + USUAL_DAYS * DAY_MS,
   );
-  const named = await dishesNamed(store, idsIn(chosen.map(({ meal }) => meal)));
+  const named = await dishesNamed(store, refsIn(chosen.map(({ meal }) => meal)));
   const dishes = new Map(named.map((d) => [d.id, d]));
   const entriesOf = ({ meal }: (typeof stored)[number]) =>
     meal.entries.flatMap((e) => {
-      const dish = dishes.get(e.dishId);
-      const servings = (e.servings ?? meal.servings) + (e.keep?.portions ?? 0);
+      const dish = dishes.get(dishKey(e.what.dish));
+      const servings = (e.forWhom.servings ?? meal.servings) + (e.forWhom.keep?.portions ?? 0);
       if (!dish) return [];
       return [
-        e.bags
+        e.what.bags
           ? {
               entryId: e.id,
-              dish: onlyUsed(dish, e.bags, servings),
-              servings: servings * e.bags.copies,
+              dish: onlyUsed(dish, e.what.bags, servings),
+              servings: servings * e.what.bags.copies,
             }
           : { entryId: e.id, dish, servings },
       ];
@@ -100,7 +100,7 @@ export async function listsFor(asked: string | null, now: number) {
 /** Bags and boxes that are due soon: within ten days, or three weeks in the freezer. */
 function dueBags(items: readonly StoreItem[], today: string) {
   return items
-    .filter((i) => !(i.pack && i.isRaw))
+    .filter((i) => !(i.contents.kind === 'pack' && i.contents.isRaw))
     .filter((i) => daysLeft(i, today) <= (i.place === 'freezer' ? 21 : 10))
     .sort(byDue)
     .map((i) => ({
@@ -113,7 +113,11 @@ function dueBags(items: readonly StoreItem[], today: string) {
 }
 
 /** What goes into bags that are still to cook; what stays out of them is bought when it is eaten. */
-function onlyUsed(dish: Dish, bags: NonNullable<MealEntry['bags']>, servings: number): Dish {
+function onlyUsed(
+  dish: Dish,
+  bags: NonNullable<MealEntry['what']['bags']>,
+  servings: number,
+): Dish {
   const made = batchDish(dish, bags, servings);
   if (bags.state === 'cooked') return { ...made, name: dish.name };
   const { staysOut } = bagContents(dish);

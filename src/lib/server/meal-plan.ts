@@ -5,7 +5,7 @@ import type { Meal } from '$core/meal';
 import type { CompiledMeal } from '$core/plan';
 import type { Schedule } from '$core/solve';
 import { database } from './database';
-import { dishesNamed, idsIn } from './plannable';
+import { dishesNamed, refsIn } from './plannable';
 import { planningKitchen } from './learned-store';
 import { readMeal } from './meal-store';
 import { planOnServer } from './plan-pool';
@@ -35,7 +35,7 @@ export async function mealPlan(id: string): Promise<MealPlan> {
   const answer = await planOnServer({
     meal,
     kitchen,
-    dishes: await dishesNamed(store, idsIn([meal])),
+    dishes: await dishesNamed(store, refsIn([meal])),
     now: currentTime(),
   });
   if (answer.kind === 'plan')

@@ -16,7 +16,7 @@ beforeEach(async () => {
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 const meal = mealSchema.parse({
-  format: 'olive-clock/meal@1',
+  format: 'olive-clock/meal@2',
   id: 'supper',
   name: 'Supper',
   // Half past six in Athens, in summer time.

@@ -1,5 +1,5 @@
 /** A batch day packed: one label and one place for each bag and box, written before they are filled. */
-import type { Dish } from '$core/dish';
+import { dishKey, type Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import type { Meal } from '$core/meal';
 import { bagThickness, FLAT_MM } from '$core/menu';
@@ -51,9 +51,7 @@ async function packBoxes(
       name: `Box: ${parts.map((d) => d.name).join(', ')}`.slice(0, 100),
       place,
       portions,
-      pack: null,
-      bulk: null,
-      isRaw: false,
+      contents: { kind: 'cooked', dishId: null } as const,
       thicknessMm: FLAT_MM,
     };
     const item = storeItemSchema.parse({
@@ -92,9 +90,9 @@ export async function packDay(
   const packedOn = dayKey(Math.max(now, Date.parse(meal.serveAt)), meal.zone);
   const codes: string[] = [];
   for (const entry of meal.entries) {
-    const dish = dishes.get(entry.dishId);
-    if (!dish || !entry.bags) continue;
-    for (let n = 1; n <= entry.bags.copies; n++) {
+    const dish = dishes.get(dishKey(entry.what.dish));
+    if (!dish || !entry.what.bags) continue;
+    for (let n = 1; n <= entry.what.bags.copies; n++) {
       const id = `${dayPart(meal.id)}${entry.id.slice(0, 30)}.${n}`;
       const known = written.get(id);
       if (known) {
@@ -106,12 +104,17 @@ export async function packDay(
         {
           id,
           dish,
-          place: n <= entry.bags.inFridge ? 'fridge' : 'freezer',
-          portions: entry.servings ?? meal.servings,
+          place: n <= entry.what.bags.inFridge ? 'fridge' : 'freezer',
+          portions: entry.forWhom.servings ?? meal.servings,
           packedOn,
-          isRaw: entry.bags.state !== 'cooked',
-          shape: entry.bags.shape,
-          thicknessMm: bagThickness(entry.bags, dish, entry.servings ?? meal.servings, kitchen),
+          isRaw: entry.what.bags.state !== 'cooked',
+          shape: entry.what.bags.shape,
+          thicknessMm: bagThickness(
+            entry.what.bags,
+            dish,
+            entry.forWhom.servings ?? meal.servings,
+            kitchen,
+          ),
         },
         kitchen,
         now,
@@ -121,6 +124,8 @@ export async function packDay(
   }
   const known = [...written].filter(([id]) => id.startsWith(`${dayPart(meal.id)}boxes.`));
   if (known.length > 0) return [...codes, ...known.map(([, code]) => code)];
-  const parts = meal.entries.flatMap((e) => (e.bags ? [] : (dishes.get(e.dishId) ?? [])));
+  const parts = meal.entries.flatMap((e) =>
+    e.what.bags ? [] : (dishes.get(dishKey(e.what.dish)) ?? []),
+  );
   return [...codes, ...(await packBoxes(database, meal, parts, kitchen, packedOn, now))];
 }

@@ -1,5 +1,5 @@
 /** Packing: an entry in the stores with its code, its use-by day and what its label says. */
-import { allergensOf, scaleDish, type Dish } from '$core/dish';
+import { allergensOf, scaleDish, type Dish, refOf, writtenId } from '$core/dish';
 import { allergensInName, findFood, type KeepingKind } from '$core/food';
 import { knownName, type Kitchen } from '$core/kitchen';
 import { FLAT_MM } from '$core/menu';
@@ -52,16 +52,18 @@ export async function pack(
   kitchen: Kitchen,
   now: number,
 ): Promise<Outcome<StoreItem>> {
-  const { dish, isRaw } = packing;
-  const name = (isRaw ? `${dish.name}, to cook` : dish.name).slice(0, 100);
+  const { dish, isRaw: isKit } = packing;
+  const name = (isKit ? `${dish.name}, to cook` : dish.name).slice(0, 100);
   const thicknessMm = packing.thicknessMm ?? FLAT_MM;
-  const bulk = isRaw ? null : bulkFrom(dish);
-  return write(database, packing, isRaw ? kindOfRaw(dish) : kindOfDish(dish), now, {
+  // What is left of a bag is no dish of the household's.
+  const dishId = writtenId(refOf(dish));
+  const contents: StoreItem['contents'] = isKit
+    ? { kind: 'kit', dishId }
+    : (bulkFrom(dish) ?? { kind: 'cooked', dishId });
+  return write(database, packing, isKit ? kindOfRaw(dish) : kindOfDish(dish), now, {
     name,
-    dishId: dish.id,
-    isRaw,
-    bulk,
-    cooking: labelText({ ...packing, name, thicknessMm, pack: null, bulk }, dish, kitchen),
+    contents,
+    cooking: labelText({ ...packing, name, thicknessMm, contents }, dish, kitchen),
     ...allergyFacts(dish),
   });
 }
@@ -77,16 +79,19 @@ export async function packFood(
   if (food === '')
     return failure({ field: 'food', message: 'a name is needed', remedy: 'write what it is' });
   const kind = keepingKindOf(knownName(kitchen, food)) ?? 'unknown';
-  const isRaw = !isReady(kind);
   const about = {
     name: (food.charAt(0).toUpperCase() + food.slice(1)).slice(0, 100),
-    isRaw,
-    pack: { food: food.slice(0, 100), grams: packing.grams },
+    contents: {
+      kind: 'pack',
+      food: food.slice(0, 100),
+      grams: packing.grams,
+      isRaw: !isReady(kind),
+    } as const,
   };
   const thicknessMm = packing.thicknessMm ?? FLAT_MM;
   return write(database, packing, kind, now, {
     ...about,
-    cooking: labelText({ ...packing, ...about, thicknessMm, bulk: null }, null, kitchen),
+    cooking: labelText({ ...packing, ...about, thicknessMm }, null, kitchen),
     allergens: [...new Set([...(findFood(food)?.allergens ?? []), ...allergensInName(food)])],
     unknownFoods: findFood(food) ? [] : [food],
   });

@@ -3,7 +3,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeEach, expect, it } from 'vitest';
 import { householdSchema } from '$core/exchange';
-import { withBulkId, type StoreItem } from '$core/storage';
+import { dishKey, dishRef, type DishRef, type ReheatMethod } from '$core/dish';
+import { isRaw, type StoreItem } from '$core/storage';
 import { demoHousehold } from '../../demo/household';
 import { openDatabase, type Database } from './database';
 import { replaceHousehold } from './household-store';
@@ -25,9 +26,16 @@ beforeEach(async () => {
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
+const inBag = (code: string, method: ReheatMethod | null = null): DishRef => ({
+  kind: 'bag',
+  code,
+  method,
+});
+const madeOf = (code: string, id: string) => ({ kind: 'bulk' as const, id, code });
+
 const ids = (dishes: readonly { id: string }[]): string[] => dishes.map((d) => d.id).sort();
 function cooked(code: string, more: Partial<StoreItem> = {}): StoreItem {
-  const item = household.stores.find((i) => !i.isRaw);
+  const item = household.stores.find((i) => !isRaw(i.contents));
   if (!item) throw new Error('the demo has something cooked');
   return { ...item, id: code.toLowerCase(), code, portions: 4, place: 'freezer', ...more };
 }
@@ -44,69 +52,75 @@ it('names everything there is, and works none of it out', async () => {
 it('a bag comes with the ways that this kitchen heats it, also once it is used up', async () => {
   await putIn(database, cooked('XYAB'), NOW);
   await takeOut(database, 'xyab', 4, { what: 'out', note: '', now: NOW });
-  expect(ids(await plannableFor(database, ['bag-XYAB']))).toEqual([
+  expect(ids(await plannableFor(database, [inBag('XYAB')]))).toEqual([
     'bag-XYAB',
     'bag-XYAB.burner',
     'bag-XYAB.cooker',
     'bag-XYAB.oven',
   ]);
-  expect(ids(await dishesNamed(database, ['bag-XYAB.oven', 'saffron-bulgur', 'bag-ZZZZ']))).toEqual(
-    ['bag-XYAB.oven', 'saffron-bulgur'],
-  );
+  expect(
+    ids(
+      await dishesNamed(database, [
+        inBag('XYAB', 'oven'),
+        dishRef('saffron-bulgur'),
+        inBag('ZZZZ'),
+      ]),
+    ),
+  ).toEqual(['bag-XYAB.oven', 'saffron-bulgur']);
 });
 
 it('a dish comes with what was cooked in bulk for it, due first and no more than can be looked at', async () => {
   const letters = 'ABCDEFGHJKLMNPQ';
-  const { bulk: chickpeas } = household.stores.find((i) => i.code === 'ZAPU') ?? {};
+  const chickpeas = household.stores.find((i) => i.code === 'ZAPU')?.contents;
+  if (chickpeas?.kind !== 'bulk') throw new Error('the demo has chickpeas in bulk');
   for (const [i, letter] of [...letters].entries())
     await putIn(
       database,
       cooked(`XYZ${letter}`, {
-        dishId: null,
         // Bags of one size are one stock; these are all of their own.
-        bulk: chickpeas ? { ...chickpeas, rawGrams: 200 + i } : null,
+        contents: { ...chickpeas, rawGrams: 200 + i },
         useBy: `2026-12-${String(28 - i).padStart(2, '0')}`,
       }),
       NOW,
     );
-  const made = (await plannableFor(database, ['chickpeas-lemon'])).map((d) => d.id);
+  const made = (await plannableFor(database, [dishRef('chickpeas-lemon')])).map((d) => d.id);
   const bulk = made.filter((id) => id !== 'chickpeas-lemon');
   expect(made).toContain('chickpeas-lemon');
   expect(bulk).toHaveLength(12);
-  expect(bulk[0]).toBe(withBulkId('XYZQ', 'chickpeas-lemon'));
+  expect(bulk[0]).toBe(dishKey(madeOf('XYZQ', 'chickpeas-lemon')));
   // One that is not among them, but in the meal already, is there as well.
-  const named = withBulkId('XYZA', 'chickpeas-lemon');
-  expect(bulk).not.toContain(named);
-  expect((await plannableFor(database, [named])).map((d) => d.id)).toContain(named);
+  const named = madeOf('XYZA', 'chickpeas-lemon');
+  expect(bulk).not.toContain(dishKey(named));
+  expect((await plannableFor(database, [named])).map((d) => d.id)).toContain(dishKey(named));
 });
 
 it('what another meal ahead has taken is not free, of bags and of packs', async () => {
   const other = mealSchema.parse({
-    format: 'olive-clock/meal@1',
+    format: 'olive-clock/meal@2',
     id: 'other',
     name: 'Other',
     serveAt: '2026-12-01T17:00:00Z',
     zone: 'Europe/Athens',
     servings: 3,
     entries: [
-      newEntry('a', 'bag-MARU'),
-      newEntry('b', withBulkId('DAKE', 'hake-fennel')),
-      newEntry('c', withBulkId('ZAPU', 'chickpeas-lemon')),
+      newEntry('a', inBag('MARU')),
+      newEntry('b', madeOf('DAKE', 'hake-fennel')),
+      newEntry('c', madeOf('ZAPU', 'chickpeas-lemon')),
     ],
   });
   await createMeal(database, other, NOW);
   const named = (meals: readonly Meal[]): Meal | undefined => meals.find((m) => m.id === 'other');
   const ahead = named(await mealsAhead(database, NOW));
   if (!ahead) throw new Error('no meal ahead');
-  const most = async (id: string, others: readonly Meal[]): Promise<number | undefined> =>
-    (await plannableFor(database, [id], others)).find((d) => d.id === id)?.atMost;
+  const most = async (ref: DishRef, others: readonly Meal[]): Promise<number | undefined> =>
+    (await plannableFor(database, [ref], others)).find((d) => d.id === dishKey(ref))?.atMost;
   // Six portions of soup, three of them taken.
-  expect(await most('bag-MARU', [ahead])).toBe(3);
-  expect(await most('bag-MARU', [])).toBeUndefined();
-  for (const id of [withBulkId('DAKE', 'hake-fennel'), withBulkId('ZAPU', 'chickpeas-lemon')]) {
-    const [all, rest] = [await most(id, []), await most(id, [ahead])];
-    expect(rest, id).toBeGreaterThanOrEqual((all ?? 0) - 3.5);
-    expect(rest, id).toBeLessThanOrEqual((all ?? 0) - 2.5);
+  expect(await most(inBag('MARU'), [ahead])).toBe(3);
+  expect(await most(inBag('MARU'), [])).toBeUndefined();
+  for (const ref of [madeOf('DAKE', 'hake-fennel'), madeOf('ZAPU', 'chickpeas-lemon')]) {
+    const [all, rest] = [await most(ref, []), await most(ref, [ahead])];
+    expect(rest, ref.code).toBeGreaterThanOrEqual((all ?? 0) - 3.5);
+    expect(rest, ref.code).toBeLessThanOrEqual((all ?? 0) - 2.5);
   }
   // A meal that is over takes nothing more.
   expect(named(await mealsAhead(database, Date.parse('2026-12-02T00:00:00Z')))).toBeUndefined();

@@ -1,12 +1,10 @@
 /** What a meal's entries stand for: dishes of the household, bags heated again, dishes made with food cooked in bulk. */
 import { asc, gt } from 'drizzle-orm';
-import type { Dish } from '$core/dish';
+import { codeOf, dishKey, dishRef, refOf, writtenId, type Dish, type DishRef } from '$core/dish';
 import type { DishPick, Meal } from '$core/meal';
 import {
-  bagDishId,
-  bagOf,
   bulkDishes,
-  bulkOf,
+  dishIdOf,
   dishFor,
   isDish,
   isThere,
@@ -42,15 +40,15 @@ export async function listPicks(
   ]);
   return [
     ...dishes.map(({ id, name, document }) => ({
-      id,
+      ...pickOf(dishRef(id)),
       name,
       summary: (document as Dish).summary,
       portions: null,
     })),
     ...items
       .filter((i) => isDish(i.document as StoreItem) && isThere(i.document as StoreItem, day))
-      .map(({ code, place, portions, useBy, document }) => ({
-        id: bagDishId(code),
+      .map(({ code, place, portions, useBy, document }): DishPick => ({
+        ...pickOf({ kind: 'bag', code, method: null }),
         name: (document as StoreItem).name,
         summary: `${code}, from the ${place}, to use by ${useBy}.`,
         portions,
@@ -58,30 +56,35 @@ export async function listPicks(
   ];
 }
 
-/** The ids that some meals name. */
-export const idsIn = (meals: readonly Meal[]): string[] =>
-  meals.flatMap((m) => m.entries.map((e) => e.dishId));
+const pickOf = (dish: DishRef): Pick<DishPick, 'id' | 'dish'> => ({ id: dishKey(dish), dish });
+
+/** What some meals are made of. */
+export const refsIn = (meals: readonly Meal[]): DishRef[] =>
+  meals.flatMap((m) => m.entries.map((e) => e.what.dish));
 
 /**
- * The dishes of these ids, also of bags that are used up by now.
+ * The dishes that are meant, also of bags that are used up by now.
  *
- * @returns in no order; those that are gone are missing
+ * @returns in no order, each once; those that are gone are missing
  */
-export async function dishesNamed(database: Database, ids: readonly string[]): Promise<Dish[]> {
-  const codes = ids.flatMap((id) => (bagOf(id) ?? bulkOf(id))?.code ?? []);
+export async function dishesNamed(database: Database, refs: readonly DishRef[]): Promise<Dish[]> {
   const [items, kitchen, stock] = await Promise.all([
-    itemsByCode(database, codes),
+    itemsByCode(
+      database,
+      refs.flatMap((ref) => codeOf(ref) ?? []),
+    ),
     readKitchen(database),
-    ids.some((id) => bulkOf(id)) ? listBulk(database) : [],
+    refs.some((ref) => ref.kind === 'bulk') ? listBulk(database) : [],
   ]);
-  const packedFrom = [...items.values()].flatMap((i) => i.dishId ?? []);
-  const written = ids.map((id) => bulkOf(id)?.dishId ?? id);
+  const packedFrom = [...items.values()].flatMap((i) => dishIdOf(i.contents) ?? []);
+  const written = refs.flatMap((ref) => writtenId(ref) ?? []);
   const dishes = await dishesById(database, [...written, ...packedFrom]);
-  return [...new Set(ids)].flatMap((id) => dishFor(id, { items, stock, dishes, kitchen }) ?? []);
+  const each = new Map(refs.map((ref) => [dishKey(ref), ref]));
+  return [...each.values()].flatMap((ref) => dishFor(ref, { items, stock, dishes, kitchen }) ?? []);
 }
 
 /**
- * The dishes of these ids, and what each could be changed into: a bag heated in another way, a dish made
+ * The dishes that are meant, and what each could be changed into: a bag heated in another way, a dish made
  * with food that was cooked in bulk or lies there raw.
  *
  * @param others meals ahead that take from the stock too: what they have is not free
@@ -89,7 +92,7 @@ export async function dishesNamed(database: Database, ids: readonly string[]): P
  */
 export async function plannableFor(
   database: Database,
-  ids: readonly string[],
+  refs: readonly DishRef[],
   others: readonly Meal[] = [],
   day: string | null = null,
 ): Promise<Dish[]> {
@@ -100,18 +103,18 @@ export async function plannableFor(
     ...i,
     portions: Math.max(0, i.portions - (reserved.get(i.code) ?? 0)),
   }));
-  const written = ids.map((id) => bulkOf(id)?.dishId ?? id).filter((id) => !bagOf(id));
+  const written = refs.flatMap((ref) => writtenId(ref) ?? []);
   const made = bulkDishes(bulk, [...(await dishesById(database, written)).values()]);
   const known = new Set(made.map((d) => d.id));
-  const ways = ids.flatMap((id) => {
-    const bag = bagOf(id);
-    return bag ? waysToHeat(kitchen).map((method) => bagDishId(bag.code, method)) : [];
-  });
-  const named = [...ids, ...written, ...ways].filter((id) => !known.has(id));
+  const ways = refs.flatMap((ref) =>
+    ref.kind === 'bag' ? waysToHeat(kitchen).map((method) => ({ ...ref, method })) : [],
+  );
+  const named = [...refs, ...written.map(dishRef), ...ways].filter((r) => !known.has(dishKey(r)));
   const found = (await dishesNamed(database, named)).map((dish) => {
-    const taken = reserved.get((bagOf(dish.id) ?? bulkOf(dish.id))?.code ?? '') ?? 0;
+    const ref = refOf(dish);
+    const taken = reserved.get(codeOf(ref) ?? '') ?? 0;
     // Made from stock and not among what is offered: nothing of it is free.
-    const free = bagOf(dish.id) ? Math.max(0, dish.servings - taken) : 0;
+    const free = ref.kind === 'bag' ? Math.max(0, dish.servings - taken) : 0;
     return taken > 0 ? { ...dish, atMost: free } : dish;
   });
   return [...found, ...made];
@@ -123,6 +126,6 @@ async function reservedIn(
   others: readonly Meal[],
   stock: readonly Stock[],
 ): Promise<Map<string, number>> {
-  const written = idsIn(others).flatMap((id) => bulkOf(id)?.dishId ?? []);
+  const written = refsIn(others).flatMap((ref) => (ref.kind === 'bulk' ? ref.id : []));
   return reservedBy(others, stock, await dishesById(database, written));
 }

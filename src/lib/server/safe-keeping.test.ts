@@ -176,7 +176,7 @@ describe('the household file', () => {
     const old = { ...rest, format: 'olive-clock/household@1' };
     const parsed = parseHousehold(JSON.stringify(old));
     if (!parsed.ok) throw new Error(parsed.problems[0]?.message);
-    expect(parsed.value.format).toBe('olive-clock/household@2');
+    expect(parsed.value.format).toBe('olive-clock/household@3');
     const other = await openDatabase(`file:${join(folder, 'first.db')}`);
     await replaceHousehold(other, parsed.value, NOW);
     const after = await readHousehold(other);

@@ -1,6 +1,6 @@
 /** How full the places of the kitchen are by what is written down. */
 import type { Kitchen } from '$core/kitchen';
-import { portionGrams, roomTaken, type RoomTaken, type StoreItem } from '$core/storage';
+import { dishIdOf, portionGrams, roomTaken, type RoomTaken, type StoreItem } from '$core/storage';
 import type { Database } from './database';
 import { dishesById } from './dish-store';
 import { listItems } from './item-store';
@@ -14,13 +14,13 @@ export async function roomsOf(
 ): Promise<RoomTaken[]> {
   const dishes = await dishesById(
     database,
-    items.flatMap((i) => i.dishId ?? []),
+    items.flatMap((i) => dishIdOf(i.contents) ?? []),
   );
   const grams = new Map([...dishes].map(([id, dish]) => [id, portionGrams(dish)]));
-  return roomTaken(
-    items,
-    kitchen,
-    (i) => i.pack?.grams ?? grams.get(i.dishId ?? '') ?? portionGrams(null),
+  return roomTaken(items, kitchen, ({ contents }) =>
+    contents.kind === 'pack'
+      ? contents.grams
+      : (grams.get(contents.dishId ?? '') ?? portionGrams(null)),
   );
 }
 

@@ -4,7 +4,6 @@ import { join } from 'node:path';
 import { afterAll, beforeEach, expect, it } from 'vitest';
 import { householdSchema } from '$core/exchange';
 import { mealSchema, newEntry } from '$core/meal';
-import { bagDishId } from '$core/storage';
 import { demoHousehold } from '../../demo/household';
 import { openDatabase, type Database } from './database';
 import { replaceHousehold } from './household-store';
@@ -32,8 +31,8 @@ it('what is taken becomes meals of bags, once: those days and portions are not p
   expect(chosen).toEqual(expect.arrayContaining(['2026-11-26', '2026-11-27']));
   expect(await takeProposals(database, asked, new Set(chosen), NOW)).toBe(chosen.length);
   const meals = await listMeals(database);
-  expect(meals.map((m) => m.meal.entries[0]?.dishId)).toEqual(
-    expect.arrayContaining([expect.stringMatching(/^bag-[A-Z]{4}$/)]),
+  expect(meals.map((m) => m.meal.entries[0]?.what.dish)).toEqual(
+    expect.arrayContaining([expect.objectContaining({ kind: 'bag', method: null })]),
   );
   const after = await weekFromStock(database, asked, NOW);
   for (const day of chosen) {
@@ -47,13 +46,13 @@ it('what is taken becomes meals of bags, once: those days and portions are not p
 
 it('portions that a meal ahead has taken already are not there', async () => {
   const meal = mealSchema.parse({
-    format: 'olive-clock/meal@1',
+    format: 'olive-clock/meal@2',
     id: 'big',
     name: 'Big',
     serveAt: '2026-12-20T18:00:00Z',
     zone: 'Europe/Athens',
     servings: 6,
-    entries: [newEntry('a', bagDishId('VELA'))],
+    entries: [newEntry('a', { kind: 'bag', code: 'VELA', method: null })],
   });
   const proposed = async (): Promise<boolean> =>
     (await weekFromStock(database, wish('for=4'), NOW)).days.some(

@@ -1,7 +1,7 @@
 /** A week from stock: what is planned, what lies in the house, and what that proposes. */
 import { stockFoods } from '$core/lists';
 import { mealSchema, newEntry } from '$core/meal';
-import { bagDishId, stockWeek, type StockWeek, type WeekWish } from '$core/storage';
+import { stockWeek, type StockWeek, type WeekWish } from '$core/storage';
 import { fromFields } from '$lib/client/moments';
 import type { Database } from './database';
 import { listDishes } from './dish-store';
@@ -58,25 +58,22 @@ export async function takeProposals(
   chosen: ReadonlySet<string>,
   now: number,
 ): Promise<number> {
-  const [{ zone }, items, week] = await Promise.all([
+  const [{ zone }, week] = await Promise.all([
     readKitchen(database),
-    listItems(database),
     weekFromStock(database, wish, now),
   ]);
   let made = 0;
   for (const { day, proposal } of week.days) {
     const serveAt = fromFields(day, SUPPER, zone);
     if (!proposal || !chosen.has(day) || !serveAt) continue;
-    const item = items.find((i) => i.id === proposal.id);
-    const dishId = proposal.kind === 'fresh' || !item ? proposal.id : bagDishId(item.code);
     const meal = mealSchema.parse({
-      format: 'olive-clock/meal@1',
+      format: 'olive-clock/meal@2',
       id: crypto.randomUUID(),
       name: proposal.name,
       serveAt,
       zone,
       servings: wish.servings,
-      entries: [newEntry('first', dishId)],
+      entries: [newEntry('first', proposal.dish)],
     });
     await createMeal(database, meal, now);
     made++;

@@ -38,8 +38,8 @@
   /** Portions of dishes, and packs of raw food beside them. */
   function howMuch(items: readonly StoreItem[]): string {
     const sum = (list: readonly StoreItem[]): number => list.reduce((n, i) => n + i.portions, 0);
-    const packs = sum(items.filter((i) => i.pack));
-    const portions = `${sum(items.filter((i) => !i.pack))} portions`;
+    const packs = sum(items.filter((i) => i.contents.kind === 'pack'));
+    const portions = `${sum(items.filter((i) => i.contents.kind !== 'pack'))} portions`;
     return packs === 0 ? portions : `${portions}, ${packs} ${packs === 1 ? 'pack' : 'packs'}`;
   }
   const places = $derived(data.kitchen.places);

@@ -13,7 +13,7 @@ import {
   unreadableMeals,
 } from '$lib/server/meal-store';
 import { totalsOf } from '$core/plan';
-import { bagOf, bulkOf } from '$core/storage';
+import type { DishRef } from '$core/dish';
 import { listDishes } from '$lib/server/dish-store';
 import { listAllItems } from '$lib/server/item-store';
 import { listLarder } from '$lib/server/larder-store';
@@ -32,8 +32,8 @@ export const load: PageServerLoad = async ({ url }) => {
   // Only names are shown here: no bag has to be worked out as a dish for that.
   const names = new Map(dishes.map((d) => [d.id, d.name]));
   const bags = new Map(items.map((i) => [i.code, i.name]));
-  const nameOf = (id: string): string | undefined =>
-    bags.get(bagOf(id)?.code ?? '') ?? names.get(bulkOf(id)?.dishId ?? id);
+  const nameOf = (dish: DishRef): string | undefined =>
+    dish.kind === 'bag' ? bags.get(dish.code) : names.get(dish.id);
   const now = currentTime();
   return {
     unreadable: await unreadableMeals(store),
@@ -56,7 +56,7 @@ export const load: PageServerLoad = async ({ url }) => {
         servings: meal.servings,
         template: meal.template,
         batch: meal.batch,
-        dishes: meal.entries.map((e) => nameOf(e.dishId) ?? 'a dish that was removed'),
+        dishes: meal.entries.map((e) => nameOf(e.what.dish) ?? 'a dish that was removed'),
         firstStart: totals?.firstStart ?? null,
       };
     }),
@@ -83,7 +83,7 @@ export const actions: Actions = {
       if (!checked.ok) errors.serveAt = 'That moment is in the past; choose a later day or time.';
     }
     const meal = mealSchema.safeParse({
-      format: 'olive-clock/meal@1',
+      format: 'olive-clock/meal@2',
       id: crypto.randomUUID(),
       name: typed.name,
       serveAt: serveAt ?? new Date().toISOString(),

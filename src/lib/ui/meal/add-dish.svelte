@@ -1,13 +1,14 @@
 <script lang="ts">
   import Plus from '@lucide/svelte/icons/plus';
   import { Dialog } from 'bits-ui';
+  import type { DishRef } from '$core/dish';
   import type { DishPick } from '$core/meal';
 
   interface Props {
     picks: readonly DishPick[];
     taken: readonly string[];
     /** Says why it can't be put in; null where it is. */
-    onadd: (id: string) => Promise<string | null>;
+    onadd: (dish: DishRef) => Promise<string | null>;
   }
   let { picks, taken, onadd }: Props = $props();
 
@@ -23,10 +24,10 @@
     return picks.filter((p) => `${p.name} ${p.summary}`.toLowerCase().includes(words));
   });
 
-  async function add(id: string): Promise<void> {
+  async function add(dish: DishRef): Promise<void> {
     if (isAdding) return;
     isAdding = true;
-    problem = (await onadd(id)) ?? '';
+    problem = (await onadd(dish)) ?? '';
     isAdding = false;
     if (problem) return;
     isOpen = false;
@@ -49,7 +50,7 @@
         onsubmit={(e) => {
           e.preventDefault();
           const [first] = found;
-          if (first) void add(first.id);
+          if (first) void add(first.dish);
         }}
       >
         <label for="dish-search" class="label">Find by name; Enter takes the first</label>
@@ -60,7 +61,7 @@
           <li>
             <button
               class="w-full rounded-lg px-3 py-2 text-left hover:bg-leaf-soft"
-              onclick={() => void add(dish.id)}
+              onclick={() => void add(dish.dish)}
             >
               <span class="font-semibold">{dish.name}</span>{#if dish.portions !== null}<span
                   class="ml-2 rounded bg-brine-soft px-1.5 py-0.5 text-sm font-semibold text-brine"

@@ -1,5 +1,6 @@
 <script lang="ts">
   /** A batch day in bags: what goes into each and in which order, its shape, freezing and thawing. */
+  import { dishKey } from '$core/dish';
   import { bagSheet, type BagSheet } from '$core/menu';
   import { LITRES_PER_KG } from '$core/storage';
   import { formatMinutes, formatQuantity } from '$core/units';
@@ -15,19 +16,19 @@
   const dishes = $derived(new Map(model.dishes.map((d) => [d.id, d])));
   const sheets = $derived(
     model.meal.entries.flatMap((entry) => {
-      const dish = dishes.get(entry.dishId);
-      if (!dish || !entry.bags) return [];
-      const servings = entry.servings ?? model.meal.servings;
-      return [{ entry, sheet: bagSheet(dish, servings, entry.bags, model.kitchen) }];
+      const dish = dishes.get(dishKey(entry.what.dish));
+      if (!dish || !entry.what.bags) return [];
+      const servings = entry.forWhom.servings ?? model.meal.servings;
+      return [{ entry, sheet: bagSheet(dish, servings, entry.what.bags, model.kitchen) }];
     }),
   );
   const litres = $derived(
     sheets.reduce((sum, { entry, sheet }) => {
-      const frozen = sheet.copies - (entry.bags?.inFridge ?? 0);
+      const frozen = sheet.copies - (entry.what.bags?.inFridge ?? 0);
       return sum + (frozen * sheet.gramsEach * LITRES_PER_KG) / 1000;
     }, 0),
   );
-  const parts = $derived(model.meal.entries.filter((e) => !e.bags).length);
+  const parts = $derived(model.meal.entries.filter((e) => !e.what.bags).length);
   const weight = (grams: number): string =>
     formatQuantity({ amount: grams, unit: 'g' }, model.kitchen.system);
   const hours = (h: number | null): string =>
@@ -84,10 +85,12 @@
                 name="shape-{entry.id}"
                 class="size-5 accent-olive"
                 value={shape.shape}
-                checked={entry.bags?.shape === shape.shape}
+                checked={entry.what.bags?.shape === shape.shape}
                 onchange={() =>
-                  entry.bags &&
-                  model.changeEntry(entry.id, { bags: { ...entry.bags, shape: shape.shape } })}
+                  entry.what.bags &&
+                  model.changeEntry(entry.id, {
+                    what: { bags: { ...entry.what.bags, shape: shape.shape } },
+                  })}
               />
               <span
                 ><b

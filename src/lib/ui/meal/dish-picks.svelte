@@ -1,7 +1,7 @@
 <script lang="ts">
   import Trash2 from '@lucide/svelte/icons/trash-2';
-  import { mealEntrySchema, type DishPick } from '$core/meal';
-  import { bagOf, bulkOf } from '$core/storage';
+  import { dishKey, refOf, writtenId } from '$core/dish';
+  import { servingsSchema, type DishPick } from '$core/meal';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
   import AddDish from './add-dish.svelte';
   import EntryMore from './entry-more.svelte';
@@ -14,11 +14,9 @@
   const LATER = [0, 10, 20, 30, 45, 60, 90];
 
   function setServings(id: string, text: string): void {
-    const servings = mealEntrySchema.shape.servings.safeParse(
-      text.trim() === '' ? null : Number(text),
-    );
+    const servings = servingsSchema.nullable().safeParse(text.trim() === '' ? null : Number(text));
     errors[id] = servings.success ? '' : (servings.error.issues[0]?.message ?? '');
-    if (servings.success) model.changeEntry(id, { servings: servings.data });
+    if (servings.success) model.changeEntry(id, { forWhom: { servings: servings.data } });
   }
 </script>
 
@@ -27,21 +25,21 @@
     <h2 id="dishes" class="text-xl font-bold">Dishes</h2>
     <AddDish
       {picks}
-      taken={model.meal.entries.map((e) => e.dishId)}
-      onadd={(id) => model.addDish(id)}
+      taken={model.meal.entries.map((e) => dishKey(e.what.dish))}
+      onadd={(dish) => model.addDish(dish)}
     />
   </div>
   <ul class="grid gap-3">
     {#each model.meal.entries as entry (entry.id)}
-      {@const dish = dishes.get(entry.dishId)}
-      {@const bag = bagOf(entry.dishId)}
+      {@const dish = dishes.get(dishKey(entry.what.dish))}
+      {@const ref = entry.what.dish}
       {@const name = dish?.name ?? 'A dish that was removed'}
       <li class="card p-3">
         <div class="flex items-start justify-between gap-2">
           {#if dish}<a
-              href={bag
-                ? `/s/${bag.code}`
-                : `/dishes/${bulkOf(dish.id)?.dishId ?? dish.id}?servings=${entry.servings ?? model.meal.servings}`}
+              href={ref.kind === 'bag'
+                ? `/s/${ref.code}`
+                : `/dishes/${writtenId(refOf(dish)) ?? dish.id}?servings=${entry.forWhom.servings ?? model.meal.servings}`}
               class="py-1 font-semibold underline-offset-4 hover:underline">{name}</a
             >
           {:else}<span class="py-1 font-semibold text-pimento">{name}</span>{/if}
@@ -55,16 +53,16 @@
             >in<select
               aria-label="Cooker for {name}"
               class="mt-0.5 field text-base"
-              value={entry.cooker ?? ''}
+              value={entry.where.cooker ?? ''}
               onchange={(e) =>
-                model.changeEntry(entry.id, { cooker: e.currentTarget.value || null })}
+                model.changeEntry(entry.id, { where: { cooker: e.currentTarget.value || null } })}
             >
               <option value="">any cooker</option>
               {#each model.kitchen.cookers as cooker (cooker.id)}<option value={cooker.id}
                   >{cooker.name}</option
                 >{/each}
-              {#if entry.cooker && !model.kitchen.cookers.some((c) => c.id === entry.cooker)}<option
-                  value={entry.cooker}>removed</option
+              {#if entry.where.cooker && !model.kitchen.cookers.some((c) => c.id === entry.where.cooker)}<option
+                  value={entry.where.cooker}>removed</option
                 >{/if}
             </select>
           </label>
@@ -76,7 +74,7 @@
               min="1"
               max="200"
               placeholder={String(model.meal.servings)}
-              value={entry.servings ?? ''}
+              value={entry.forWhom.servings ?? ''}
               aria-invalid={!!errors[entry.id]}
               oncommit={(text) => setServings(entry.id, text)}
             />
@@ -85,11 +83,11 @@
             >comes<select
               aria-label="When {name} comes"
               class="mt-0.5 field text-base"
-              value={entry.later}
+              value={entry.when.later}
               onchange={(e) =>
-                model.changeEntry(entry.id, { later: Number(e.currentTarget.value) })}
+                model.changeEntry(entry.id, { when: { later: Number(e.currentTarget.value) } })}
             >
-              {#each LATER.includes(entry.later) ? LATER : [...LATER, entry.later] as later (later)}<option
+              {#each LATER.includes(entry.when.later) ? LATER : [...LATER, entry.when.later] as later (later)}<option
                   value={later}>{later === 0 ? 'on time' : `${later} min later`}</option
                 >{/each}
             </select>

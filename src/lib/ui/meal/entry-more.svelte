@@ -1,9 +1,17 @@
 <script lang="ts">
   /** What else can be said of a dish in this meal: release, stack, day before, cook, portions kept. */
-  import type { Dish } from '$core/dish';
+  import {
+    codeOf,
+    dishKey,
+    dishRef,
+    refOf,
+    writtenId,
+    type Dish,
+    type DishRef,
+    type ReheatMethod,
+  } from '$core/dish';
   import { recutOf } from '$core/cycle';
   import type { MealEntry } from '$core/meal';
-  import { bagDishId, bagOf, bulkOf, type ReheatMethod } from '$core/storage';
   import type { MealState } from './meal-state.svelte';
 
   interface Props {
@@ -19,12 +27,15 @@
   const hasAhead = $derived(dish.stages.some((s) => s.ahead));
   const others = $derived(
     model.meal.entries.filter(
-      (e) => e.id !== entry.id && e.over === null && e.dishId !== entry.dishId,
+      (e) =>
+        e.id !== entry.id &&
+        e.where.over === null &&
+        dishKey(e.what.dish) !== dishKey(entry.what.dish),
     ),
   );
-  const isLower = $derived(model.meal.entries.some((e) => e.over === entry.id));
-  const nameOf = (dishId: string): string =>
-    model.dishes.find((d) => d.id === dishId)?.name ?? 'a dish';
+  const isLower = $derived(model.meal.entries.some((e) => e.where.over === entry.id));
+  const nameOf = (ref: DishRef): string =>
+    model.dishes.find((d) => d.id === dishKey(ref))?.name ?? 'a dish';
   const hands = $derived(model.meal.hands ?? model.kitchen.hands);
   const RELEASE = {
     natural: 'natural release',
@@ -32,59 +43,71 @@
     timed: 'natural release, then quick',
   };
 
-  type Level = NonNullable<MealEntry['level']>;
+  type Level = NonNullable<MealEntry['what']['level']>;
   const levels = $derived(
     (['low', 'high', 'max'] as const).filter((l) =>
       model.kitchen.cookers.some((c) => c.levels.includes(l)),
     ),
   );
   function setRelease(value: string): void {
-    model.changeEntry(entry.id, { otherRelease: value === '' ? null : value === 'other' });
+    model.changeEntry(entry.id, {
+      what: { otherRelease: value === '' ? null : value === 'other' },
+    });
   }
   /** Stands for “never in a stack” in the list; no id looks like it. */
   const ALONE = ' alone';
   function setOver(value: string): void {
     const alone = value === ALONE;
-    model.changeEntry(entry.id, { alone, over: alone ? null : value || null });
+    model.changeEntry(entry.id, { where: { alone, over: alone ? null : value || null } });
   }
 
   const STATES = { raw: 'raw', browned: 'browned', cooked: 'cooked' } as const;
   function setBags(copies: number, state: keyof typeof STATES, inFridge: number): void {
-    const shape = entry.bags?.shape ?? 'flat';
+    const shape = entry.what.bags?.shape ?? 'flat';
     const kept = Math.min(inFridge, copies);
     model.changeEntry(entry.id, {
-      bags: copies > 0 ? { copies, state, shape, inFridge: kept } : null,
+      what: { bags: copies > 0 ? { copies, state, shape, inFridge: kept } : null },
     });
   }
   /** The dish as written, and as made with what was cooked in bulk. */
-  const written = $derived(bulkOf(entry.dishId)?.dishId ?? entry.dishId);
-  const withBags = $derived(model.dishes.filter((d) => bulkOf(d.id)?.dishId === written));
+  const written = $derived(writtenId(entry.what.dish));
+  const withBags = $derived(
+    model.dishes.filter((d) => refOf(d).kind === 'bulk' && writtenId(refOf(d)) === written),
+  );
   /** Stock offers itself: what is there for this dish, or what was chosen of it. */
   const stockWords = $derived.by(() => {
-    const taken = bulkOf(entry.dishId)?.code;
-    if (taken) return `made from ${taken}`;
-    const codes = withBags.flatMap((d) => bulkOf(d.id)?.code ?? []);
+    if (entry.what.dish.kind === 'bulk') return `made from ${entry.what.dish.code}`;
+    const codes = withBags.flatMap((d) => codeOf(refOf(d)) ?? []);
     return codes.length > 0 ? `in stock: ${codes.slice(0, 3).join(', ')}` : '';
   });
+  function setSource(key: string): void {
+    const made = withBags.find((d) => d.id === key);
+    const dish = made ? refOf(made) : written === null ? null : dishRef(written);
+    if (dish) model.changeEntry(entry.id, { what: { dish }, when: { pins: {} } });
+  }
   const said = $derived(
     [
-      entry.bags
-        ? `${entry.bags.copies} ${entry.bags.copies === 1 ? 'bag' : 'bags'}, ${entry.bags.state}`
+      entry.what.bags
+        ? `${entry.what.bags.copies} ${entry.what.bags.copies === 1 ? 'bag' : 'bags'}, ${entry.what.bags.state}`
         : '',
-      entry.otherRelease !== null && twoReleases && cycle?.kind === 'pressure'
-        ? RELEASE[entry.otherRelease ? twoReleases.kind : cycle.release.kind]
+      entry.what.otherRelease !== null && twoReleases && cycle?.kind === 'pressure'
+        ? RELEASE[entry.what.otherRelease ? twoReleases.kind : cycle.release.kind]
         : '',
-      entry.level ? `${entry.level} pressure` : '',
-      entry.smaller ? 'cut smaller' : '',
-      entry.ahead ? 'day before' : '',
-      entry.over ? 'in a stack' : entry.alone ? 'a cycle of its own' : '',
-      entry.cook ? (model.kitchen.cooks.find((c) => c.id === entry.cook)?.name ?? '') : '',
+      entry.what.level ? `${entry.what.level} pressure` : '',
+      entry.what.smaller ? 'cut smaller' : '',
+      entry.when.ahead ? 'day before' : '',
+      entry.where.over ? 'in a stack' : entry.where.alone ? 'a cycle of its own' : '',
+      entry.where.cook
+        ? (model.kitchen.cooks.find((c) => c.id === entry.where.cook)?.name ?? '')
+        : '',
       stockWords,
-      entry.keep ? `${entry.keep.portions} kept for ${entry.keep.later} min later` : '',
-      Object.keys(entry.pins).length > 0 ? 'steps pinned' : '',
+      entry.forWhom.keep
+        ? `${entry.forWhom.keep.portions} kept for ${entry.forWhom.keep.later} min later`
+        : '',
+      Object.keys(entry.when.pins).length > 0 ? 'steps pinned' : '',
     ].filter(Boolean),
   );
-  const bag = $derived(bagOf(entry.dishId));
+  const bag = $derived(entry.what.dish.kind === 'bag' ? entry.what.dish : null);
   const METHODS: readonly (readonly [ReheatMethod, string])[] = [
     ['cooker', 'above water in a cooker'],
     ['burner', 'on a burner'],
@@ -92,10 +115,12 @@
   ];
   /** Ways that this kitchen has for it; a bag that is still to cook has only its own. */
   const ways = $derived(
-    bag ? METHODS.filter(([m]) => model.dishes.some((d) => d.id === bagDishId(bag.code, m))) : [],
+    bag
+      ? METHODS.filter(([method]) => model.dishes.some((d) => d.id === dishKey({ ...bag, method })))
+      : [],
   );
   function keep(portions: number, later: number): void {
-    model.changeEntry(entry.id, { keep: portions > 0 ? { portions, later } : null });
+    model.changeEntry(entry.id, { forWhom: { keep: portions > 0 ? { portions, later } : null } });
   }
 </script>
 
@@ -113,7 +138,9 @@
           value={bag.method ?? ''}
           onchange={(e) =>
             model.changeEntry(entry.id, {
-              dishId: bagDishId(bag.code, (e.currentTarget.value || null) as ReheatMethod | null),
+              what: {
+                dish: { ...bag, method: (e.currentTarget.value || null) as ReheatMethod | null },
+              },
             })}
         >
           <option value="">as it suits it</option>
@@ -125,12 +152,12 @@
       <label class="text-[13px] text-muted"
         >made from<select
           class="mt-0.5 field text-base"
-          value={entry.dishId}
-          onchange={(e) => model.changeEntry(entry.id, { dishId: e.currentTarget.value, pins: {} })}
+          value={dishKey(entry.what.dish)}
+          onchange={(e) => setSource(e.currentTarget.value)}
         >
           <option value={written}>scratch, as written</option>
           {#each withBags as made (made.id)}<option value={made.id}
-              >{bulkOf(made.id)?.code}: {made.summary}</option
+              >{codeOf(refOf(made))}: {made.summary}</option
             >{/each}
         </select></label
       >
@@ -139,7 +166,11 @@
       <label class="text-[13px] text-muted"
         >release<select
           class="mt-0.5 field text-base"
-          value={entry.otherRelease === null ? '' : entry.otherRelease ? 'other' : 'written'}
+          value={entry.what.otherRelease === null
+            ? ''
+            : entry.what.otherRelease
+              ? 'other'
+              : 'written'}
           onchange={(e) => setRelease(e.currentTarget.value)}
         >
           <option value="">let the plan choose</option>
@@ -154,22 +185,25 @@
       <label class="text-[13px] text-muted"
         >pressure<select
           class="mt-0.5 field text-base"
-          value={entry.level ?? ''}
+          value={entry.what.level ?? ''}
           onchange={(e) =>
-            model.changeEntry(entry.id, { level: (e.currentTarget.value || null) as Level | null })}
+            model.changeEntry(entry.id, {
+              what: { level: (e.currentTarget.value || null) as Level | null },
+            })}
         >
           <option value="">{cycle.level}, or let the plan choose</option>
           {#each levels as level (level)}<option value={level}>{level}</option>{/each}
         </select></label
       >
     {/if}
-    {#if recut || entry.smaller}
+    {#if recut || entry.what.smaller}
       <label class="flex min-h-9 items-center gap-2"
         ><input
           type="checkbox"
           class="size-5 flex-none accent-olive"
-          checked={entry.smaller}
-          onchange={(e) => model.changeEntry(entry.id, { smaller: e.currentTarget.checked })}
+          checked={entry.what.smaller}
+          onchange={(e) =>
+            model.changeEntry(entry.id, { what: { smaller: e.currentTarget.checked } })}
         />{recut
           ? `cut to ${recut.toMm} mm instead of ${recut.fromMm}: hold ${recut.hold} min, not ${recut.was}`
           : 'cut smaller'}</label
@@ -180,8 +214,9 @@
         ><input
           type="checkbox"
           class="size-5 accent-olive"
-          checked={entry.ahead}
-          onchange={(e) => model.changeEntry(entry.id, { ahead: e.currentTarget.checked })}
+          checked={entry.when.ahead}
+          onchange={(e) =>
+            model.changeEntry(entry.id, { when: { ahead: e.currentTarget.checked } })}
         />do what you can the day before</label
       >
     {/if}
@@ -189,12 +224,13 @@
       <label class="text-[13px] text-muted"
         >in one cycle, in a pan over<select
           class="mt-0.5 field text-base"
-          value={entry.over ?? (entry.alone ? ALONE : '')}
+          value={entry.where.over ?? (entry.where.alone ? ALONE : '')}
           onchange={(e) => setOver(e.currentTarget.value)}
         >
           <option value="">nothing, unless the meal would be late</option>
           <option value={ALONE}>nothing: its own cycle</option>
-          {#each others as other (other.id)}<option value={other.id}>{nameOf(other.dishId)}</option
+          {#each others as other (other.id)}<option value={other.id}
+              >{nameOf(other.what.dish)}</option
             >{/each}
         </select></label
       >
@@ -203,8 +239,9 @@
       <label class="text-[13px] text-muted"
         >done by<select
           class="mt-0.5 field text-base"
-          value={entry.cook ?? ''}
-          onchange={(e) => model.changeEntry(entry.id, { cook: e.currentTarget.value || null })}
+          value={entry.where.cook ?? ''}
+          onchange={(e) =>
+            model.changeEntry(entry.id, { where: { cook: e.currentTarget.value || null } })}
         >
           <option value="">whoever is free</option>
           {#each model.kitchen.cooks as cook (cook.id)}<option value={cook.id}>{cook.name}</option
@@ -217,12 +254,12 @@
         <label class="text-[13px] text-muted"
           >into bags or boxes<select
             class="mt-0.5 field text-base"
-            value={entry.bags?.copies ?? 0}
+            value={entry.what.bags?.copies ?? 0}
             onchange={(e) =>
               setBags(
                 Number(e.currentTarget.value),
-                entry.bags?.state ?? 'cooked',
-                entry.bags?.inFridge ?? 0,
+                entry.what.bags?.state ?? 'cooked',
+                entry.what.bags?.inFridge ?? 0,
               )}
           >
             {#each [0, 1, 2, 3, 4, 5, 6, 8, 10, 12, 16, 24] as n (n)}<option value={n}
@@ -230,8 +267,8 @@
               >{/each}
           </select></label
         >
-        {#if entry.bags}
-          {@const { copies, state, inFridge } = entry.bags}
+        {#if entry.what.bags}
+          {@const { copies, state, inFridge } = entry.what.bags}
           <label class="text-[13px] text-muted"
             >packed<select
               class="mt-0.5 field text-base"
@@ -262,19 +299,19 @@
       <label class="text-[13px] text-muted"
         >portions kept back<select
           class="mt-0.5 field text-base"
-          value={entry.keep?.portions ?? 0}
-          onchange={(e) => keep(Number(e.currentTarget.value), entry.keep?.later ?? 120)}
+          value={entry.forWhom.keep?.portions ?? 0}
+          onchange={(e) => keep(Number(e.currentTarget.value), entry.forWhom.keep?.later ?? 120)}
         >
           {#each [0, 0.5, 1, 2, 3, 4] as n (n)}<option value={n}>{n === 0 ? 'none' : n}</option
             >{/each}
         </select></label
       >
-      {#if entry.keep}
+      {#if entry.forWhom.keep}
         <label class="text-[13px] text-muted"
           >eaten<select
             class="mt-0.5 field text-base"
-            value={entry.keep.later}
-            onchange={(e) => keep(entry.keep?.portions ?? 1, Number(e.currentTarget.value))}
+            value={entry.forWhom.keep.later}
+            onchange={(e) => keep(entry.forWhom.keep?.portions ?? 1, Number(e.currentTarget.value))}
           >
             {#each [30, 60, 90, 120, 150, 180, 240] as minutes (minutes)}<option value={minutes}
                 >{minutes / 60} h later</option

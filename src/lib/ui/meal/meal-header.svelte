@@ -121,7 +121,7 @@
           <Flame size={16} aria-hidden="true" />Start cooking
         </button>
       </form>
-      {#if meal.entries.some((e) => e.bags)}
+      {#if meal.entries.some((e) => e.what.bags)}
         <form method="POST" action="/freezer?/packDay" class="contents">
           <input type="hidden" name="meal" value={meal.id} />
           <button class="btn min-h-9 btn-quiet px-2 text-ink">

@@ -117,7 +117,7 @@
     const isCooker = (id: string | null | undefined): boolean =>
       model.kitchen.cookers.some((c) => c.id === id);
     if (isCooker(unit) && isCooker(laneId) && laneId !== unit)
-      model.changeEntry(pin.entryId, { cooker: laneId });
+      model.changeEntry(pin.entryId, { where: { cooker: laneId } });
     else if (minutes !== 0) model.pin(pin.entryId, pin.part, pin.start + minutes);
   }
   const chosen = $derived(plan && selected !== null ? (read?.byId.get(selected) ?? null) : null);
@@ -249,10 +249,10 @@
         {serveAt}
         pin={pinPart(chosen.id)}
         isPinned={model.meal.entries.some(
-          (e) => e.id === chosen.entryId && Object.keys(e.pins).length > 0,
+          (e) => e.id === chosen.entryId && Object.keys(e.when.pins).length > 0,
         )}
         onmove={(minutes) => moveStep(chosen.id, minutes, '')}
-        onunpin={() => model.changeEntry(chosen.entryId, { pins: {} })}
+        onunpin={() => model.changeEntry(chosen.entryId, { when: { pins: {} } })}
         onclose={() => (selected = null)}
       />
     {/if}

@@ -1,10 +1,16 @@
 /** A meal being planned: the document, its history, its plan, and saving both. */
 import { editMeal } from '$core/menu';
-import type { Dish } from '$core/dish';
+import { dishKey, type Dish, type DishRef } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
-import { checkServingTime, newEntry, type Meal, type MealEntry } from '$core/meal';
+import {
+  changedEntry,
+  checkServingTime,
+  newEntry,
+  type EntryChange,
+  type Meal,
+  type MealEntry,
+} from '$core/meal';
 import type { SavedPlan } from '$core/plan';
-import { bagOf } from '$core/storage';
 import { toInstant } from '$lib/client/moments';
 import { startPlanner, type Planner } from '$lib/client/planner';
 import { describeSaved, type PlanAnswer, type PlanQuestion } from '../../../core/planner';
@@ -94,10 +100,10 @@ export class MealState {
     this.replace(next);
   }
 
-  changeEntry(id: string, change: Partial<MealEntry>): void {
+  changeEntry(id: string, change: EntryChange): void {
     this.change((meal) => ({
       ...meal,
-      entries: meal.entries.map((e) => (e.id === id ? { ...e, ...change } : e)),
+      entries: meal.entries.map((e) => (e.id === id ? changedEntry(e, change) : e)),
     }));
   }
 
@@ -106,27 +112,30 @@ export class MealState {
    *
    * @returns why it can't be, with the remedy; null where it is in
    */
-  async addDish(dishId: string): Promise<string | null> {
-    const problem = await this.bring(dishId);
+  async addDish(dish: DishRef): Promise<string | null> {
+    const problem = await this.bring(dish);
     if (problem !== null) return problem;
     this.change((meal) => {
       const taken = meal.entries.map((e) => e.id);
-      let id = dishId;
-      for (let n = 2; taken.includes(id); n++) id = `${dishId}-${n}`;
+      const own = dishKey(dish);
+      let id = own;
+      for (let n = 2; taken.includes(id); n++) id = `${own}-${n}`;
       return {
         ...meal,
-        entries: [...meal.entries, this.entryFor(id, dishId, meal)],
+        entries: [...meal.entries, this.entryFor(id, dish, meal)],
       };
     });
     return null;
   }
 
   /** Fetches a dish that was known by its name only; returns why that can't be. */
-  private async bring(dishId: string): Promise<string | null> {
-    if (this.dishes.some((d) => d.id === dishId)) return null;
+  private async bring(dish: DishRef): Promise<string | null> {
+    const key = dishKey(dish);
+    if (this.dishes.some((d) => d.id === key)) return null;
     try {
+      const asked = encodeURIComponent(JSON.stringify(dish));
       const response = await fetch(
-        `/api/plannable?id=${encodeURIComponent(dishId)}&meal=${encodeURIComponent(this.meal.id)}`,
+        `/api/plannable?dish=${asked}&meal=${encodeURIComponent(this.meal.id)}`,
       );
       const body = (await response.json()) as { dishes?: Dish[]; message?: string };
       if (!response.ok || !body.dishes) return body.message ?? 'The server refused it; try again.';
@@ -145,13 +154,18 @@ export class MealState {
   }
 
   /** Of a bag no more is planned than there is. */
-  private entryFor(id: string, dishId: string, meal: Meal): MealEntry {
-    const entry = newEntry(id, dishId);
-    const stock = bagOf(dishId) ? this.dishes.find((d) => d.id === dishId)?.servings : undefined;
-    if (stock !== undefined) return { ...entry, servings: Math.min(stock, meal.servings) };
-    return meal.batch
-      ? { ...entry, bags: { copies: 3, state: 'cooked', shape: 'flat', inFridge: 0 } }
-      : entry;
+  private entryFor(id: string, dish: DishRef, meal: Meal): MealEntry {
+    const key = dishKey(dish);
+    const stock = dish.kind === 'bag' ? this.dishes.find((d) => d.id === key)?.servings : undefined;
+    if (stock !== undefined)
+      return newEntry(id, dish, { forWhom: { servings: Math.min(stock, meal.servings) } });
+    return newEntry(
+      id,
+      dish,
+      meal.batch
+        ? { what: { bags: { copies: 3, state: 'cooked', shape: 'flat', inFridge: 0 } } }
+        : {},
+    );
   }
 
   removeEntry(id: string): void {
@@ -164,8 +178,9 @@ export class MealState {
       ...meal,
       entries: meal.entries.map((e) => {
         if (e.id !== entryId) return e;
-        const { [part]: _, ...rest } = e.pins;
-        return { ...e, pins: minute === null ? rest : { ...rest, [part]: minute } };
+        const { [part]: _, ...rest } = e.when.pins;
+        const pins = minute === null ? rest : { ...rest, [part]: minute };
+        return changedEntry(e, { when: { pins } });
       }),
     }));
   }
@@ -214,7 +229,7 @@ export class MealState {
 
   private question(meal = this.meal): PlanQuestion {
     const { dishes, kitchen } = this;
-    const used = meal.entries.map((e) => e.dishId);
+    const used = meal.entries.map((e) => dishKey(e.what.dish));
     return {
       meal,
       dishes: dishes.filter((d) => used.includes(d.id)),

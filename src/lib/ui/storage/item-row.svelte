@@ -28,10 +28,10 @@
   );
   const due = $derived(dueOf(item, today));
   const weight = $derived(
-    item.pack
-      ? item.pack.grams < 1000
-        ? ` × ${Math.round(item.pack.grams)} g`
-        : ` × ${+(item.pack.grams / 1000).toFixed(2)} kg`
+    item.contents.kind === 'pack'
+      ? item.contents.grams < 1000
+        ? ` × ${Math.round(item.contents.grams)} g`
+        : ` × ${+(item.contents.grams / 1000).toFixed(2)} kg`
       : '',
   );
 </script>

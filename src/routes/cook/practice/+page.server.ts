@@ -2,7 +2,7 @@ import { error, fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import { MISHAPS } from '$core/run';
 import { database } from '$lib/server/database';
-import { dishesNamed, idsIn } from '$lib/server/plannable';
+import { dishesNamed, refsIn } from '$lib/server/plannable';
 import { mealPlan } from '$lib/server/meal-plan';
 import { readMeal } from '$lib/server/meal-store';
 import { makePractice, startPractice } from '$lib/server/practice';
@@ -39,7 +39,7 @@ export const actions: Actions = {
     const { meal, speed, mishaps, hands } = wish.data;
     const store = await database();
     const plan = await mealPlan(meal);
-    const dishes = await dishesNamed(store, idsIn([plan.meal]));
+    const dishes = await dishesNamed(store, refsIn([plan.meal]));
     if (plan.schedule.cost === null) return fail(422, { problem: 'This meal has no plan yet.' });
     const evening = makePractice(plan, new Map(dishes.map((d) => [d.id, d])), {
       speed,

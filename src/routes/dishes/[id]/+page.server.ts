@@ -13,7 +13,7 @@ import {
 import { fillLimit, leastLiquid } from '$core/cooker';
 import { altitudeRule } from '$core/doneness';
 import type { Kitchen } from '$core/kitchen';
-import { mealSchema } from '$core/meal';
+import { mealSchema, newEntry, runId } from '$core/meal';
 import { changesAt, contentsFor, findStays, offersFor, roomFor, stackDishes } from '$core/cycle';
 import { checkDish } from '$core/review';
 import { centreCaution, kidneyBeanCaution } from '$core/safety';
@@ -198,19 +198,17 @@ export const actions: Actions = {
     const runs = Number.isInteger(wanted) && wanted >= 1 && wanted <= MOST_RUNS ? wanted : 1;
     const id = crypto.randomUUID();
     const meal = mealSchema.parse({
-      format: 'olive-clock/meal@1',
+      format: 'olive-clock/meal@2',
       id,
       name: dish.name.slice(0, 60),
       serveAt: servingIn(currentTime(), kitchen.zone),
       zone: kitchen.zone,
       servings,
-      entries: Array.from({ length: runs }, (_, i) => ({
-        id: runs === 1 ? dish.id : `${dish.id.slice(0, 50)}-run-${i + 1}`,
-        dishId: dish.id,
-        servings: runs === 1 ? null : servings / runs,
-        cooker: null,
-        later: 0,
-      })),
+      entries: Array.from({ length: runs }, (_, i) =>
+        newEntry(runId(dish.id, i + 1), dish.id, {
+          forWhom: { servings: runs === 1 ? null : servings / runs },
+        }),
+      ),
     });
     await createMeal(store, meal, currentTime());
     redirect(303, `/meals/${id}`);

@@ -1,10 +1,11 @@
 import { error, fail } from '@sveltejs/kit';
+import { codeOf } from '$core/dish';
 import { accountOf, eveningNow } from '$core/run';
 import { database, type Database } from '$lib/server/database';
 import { dishesNamed } from '$lib/server/plannable';
 import { readEvening } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
-import { bagOf, bulkOf, stocksOf, stockWith } from '$core/storage';
+import { isIngredient, stocksOf, stockWith } from '$core/storage';
 import { dayKey } from '$core/units';
 import { itemsByCode, listBulk, takeOfStock } from '$lib/server/item-store';
 import { eveningPhotoId, eveningPhotos, keepFromForm, removePhoto } from '$lib/server/photo-store';
@@ -27,18 +28,17 @@ export const load: PageServerLoad = async ({ params }) => {
   const now = eveningNow(events, currentTime());
   const { id, mealId, name, serveAt, practice } = evening;
   /** Bags that this evening used, with what is left of each. */
-  const codes = new Set(
-    evening.compiled.meanings.flatMap((m) => (bagOf(m.dishId) ?? bulkOf(m.dishId))?.code ?? []),
-  );
+  const codes = new Set(evening.compiled.meanings.flatMap((m) => codeOf(m.ref) ?? []));
   const stock = await listBulk(store);
   /** Food for dishes stands for all bags that were packed alike. */
   const bags = [...(await itemsByCode(store, [...codes])).values()].map((bag) =>
-    bag.bulk || bag.pack ? stockWith(bag, stock) : { ...bag, codes: [bag.code] },
+    isIngredient(bag.contents) ? stockWith(bag, stock) : { ...bag, codes: [bag.code] },
   );
   const dishIds = Object.fromEntries(evening.compiled.meanings.map((m) => [m.entryId, m.dishId]));
-  const dishes = await dishesNamed(store, Object.values(dishIds));
+  const refs = evening.compiled.meanings.map((m) => m.ref);
+  const dishes = await dishesNamed(store, refs);
   const meal = (await readMeal(store, mealId))?.meal;
-  const written = Object.values(dishIds).flatMap((d) => bulkOf(d)?.dishId ?? []);
+  const written = refs.flatMap((ref) => (ref.kind === 'bulk' ? ref.id : []));
   /** Portions and packs that the meal asked for, as a start for what is taken out. */
   const used = reservedBy(meal ? [meal] : [], stocksOf(stock), await dishesById(store, written));
   const usedOf = (of: readonly string[]): number | undefined =>
@@ -136,13 +136,15 @@ export const actions: Actions = {
     return { improved: chosen.text, dishId };
   },
   /** What is left of a dish, into the fridge or the freezer. */
-  leftover: async ({ request }) => {
+  leftover: async ({ request, params }) => {
     const form = await request.formData();
     const store = await database();
-    const [[dish], kitchen] = await Promise.all([
-      dishesNamed(store, [String(form.get('dish'))]),
+    const [stored, kitchen] = await Promise.all([
+      readEvening(store, params.id),
       readKitchen(store),
     ]);
+    const meant = stored?.evening.compiled.meanings.find((m) => m.dishId === form.get('dish'));
+    const [dish] = meant ? await dishesNamed(store, [meant.ref]) : [];
     if (!dish) return fail(422, { problem: 'This dish is no longer here.' });
     const packed = await pack(
       store,

@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { database } from '$lib/server/database';
-import { idsIn, listPicks, plannableFor } from '$lib/server/plannable';
+import { refsIn, listPicks, plannableFor } from '$lib/server/plannable';
 import { planningKitchen } from '$lib/server/learned-store';
 import { dayKey } from '$core/units';
 import { currentTime } from '$lib/server/clock';
@@ -21,7 +21,7 @@ export const load: PageServerLoad = async ({ params }) => {
   const others = ahead.filter((m) => m.id !== params.id);
   const day = dayKey(Date.parse(stored.meal.serveAt), stored.meal.zone);
   const [dishes, picks] = await Promise.all([
-    plannableFor(store, idsIn([stored.meal]), others, day),
+    plannableFor(store, refsIn([stored.meal]), others, day),
     listPicks(store, day),
   ]);
   return {

@@ -3,7 +3,7 @@ import { dayKey } from '$core/units';
 import { scaleDish, unknownFoods } from '$core/dish';
 import { KEEPING } from '$core/food';
 import { readDish } from '$lib/server/dish-store';
-import { keepsAs, placeOfItem, type StoreItem } from '$core/storage';
+import { dishIdOf, isRaw, keepsAs, placeOfItem, type StoreItem } from '$core/storage';
 import { currentTime } from '$lib/server/clock';
 import { database } from '$lib/server/database';
 import {
@@ -28,15 +28,17 @@ export const load: PageServerLoad = async ({ params }) => {
       remedy: 'Look at the label again, or search by name in Freezer.',
     });
   const keeping = keepsAs(item.keepsAs, item.place);
-  const dish = item.dishId ? await readDish(store, item.dishId) : null;
+  const { contents } = item;
+  const dishId = dishIdOf(contents);
+  const dish = dishId ? await readDish(store, dishId) : null;
   return {
     item,
     /** Foods whose group decides how long it keeps, and that nobody has said. */
     asks:
       item.keepsAs !== 'unknown'
         ? []
-        : item.pack
-          ? [item.pack.food]
+        : contents.kind === 'pack'
+          ? [contents.food]
           : dish
             ? unknownFoods(scaleDish(dish, dish.servings)).map((i) => i.ingredient.food)
             : [],
@@ -57,7 +59,9 @@ function keepingWords(item: StoreItem, because: readonly string[]): string[] {
           `It stood ${item.fridgeDaysBefore === 1 ? 'a day' : `${item.fridgeDaysBefore} days`} in the fridge before it was frozen: that counts when it is thawed.`,
         ]
       : []),
-    ...(item.place === 'freezer' && item.isRaw && KEEPING[item.keepsAs].fridgeWhy === 'safety'
+    ...(item.place === 'freezer' &&
+    isRaw(item.contents) &&
+    KEEPING[item.keepsAs].fridgeWhy === 'safety'
       ? ['Thawed in the fridge, it is cooked within its days there (USDA FSIS, The Big Thaw).']
       : []),
   ];

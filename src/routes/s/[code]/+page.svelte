@@ -2,7 +2,7 @@
   import { DateField } from '$lib/ui/controls';
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
-  import { amountWords } from '$core/storage';
+  import { amountWords, dishIdOf } from '$core/storage';
   import { formatDay } from '$core/units';
   import Field from '$lib/ui/fields/field.svelte';
   import { AskGroups } from '$lib/ui/dish';
@@ -105,7 +105,9 @@
     <Tape {item} origin={page.url.origin} />
     <p class="mt-4 flex flex-wrap gap-2">
       <a class="btn" href="/freezer/labels?codes={item.code}">Print this label</a>
-      {#if item.dishId}<a class="btn" href="/dishes/{item.dishId}">The dish</a>{/if}
+      {#if dishIdOf(item.contents)}<a class="btn" href="/dishes/{dishIdOf(item.contents)}"
+          >The dish</a
+        >{/if}
     </p>
   </div>
   <div class="grid h-fit gap-6">
@@ -136,7 +138,7 @@
         <div class="flex flex-wrap gap-3 *:first:flex-[1_1_6rem] *:last:flex-[2_1_13rem]">
           <Field
             name="portions"
-            label={item.pack ? 'Packs' : 'Portions'}
+            label={item.contents.kind === 'pack' ? 'Packs' : 'Portions'}
             type="number"
             value={String(item.portions)}
             error={errors.portions}
