@@ -1,6 +1,5 @@
 /** Which dish is meant: one as it is written, a bag out of the freezer, or a dish made with what lies there. */
 import { z } from 'zod';
-import type { Dish } from './document';
 
 /** Ways to heat what is cooked already. */
 export const REHEAT_METHODS = ['cooker', 'burner', 'oven'] as const;
@@ -37,7 +36,7 @@ export function dishKey(ref: DishRef): string {
 }
 
 /** What a dish is: itself, unless it says that it was made of something in stock. */
-export function refOf(dish: Pick<Dish, 'id' | 'ref'>): DishRef {
+export function refOf(dish: { id: string; ref?: DishRef | undefined }): DishRef {
   return dish.ref ?? dishRef(dish.id);
 }
 

@@ -19,6 +19,7 @@ export {
 } from './thermal';
 
 export { FOODS, findFood, foodById, kindOf, mentionedFood } from './find';
+export { isRice } from './table-kind';
 export { ASK_GROUPS, FOOD_GROUPS, groupChoice } from './kind';
 export type { FoodClass, FoodKind } from './kind';
 export { plainName } from './name-kind';

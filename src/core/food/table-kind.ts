@@ -2,9 +2,14 @@
 import type { FoodClass, FoodKind } from './kind';
 import type { Food, KeepingKind } from './types';
 
+/** Cooked rice spoils in its own way, whichever rice of the table it is. */
+export function isRice(food: Food): boolean {
+  return food.id === 'rice' || food.id.endsWith('-rice');
+}
+
 /** What a plant of the table keeps as when it is cooked. */
 export function cookedRow(food: Food): KeepingKind {
-  if (food.id === 'rice' || food.id.endsWith('-rice')) return 'cooked-rice';
+  if (isRice(food)) return 'cooked-rice';
   return food.group === 'pulse' ? 'cooked-pulse' : 'cooked-vegetable';
 }
 

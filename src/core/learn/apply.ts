@@ -1,20 +1,22 @@
 /** What was learned, as the kitchen that plans are reckoned with. */
 import { defaultParameters } from '../cooker';
 import { paceOf, type Kitchen, type WorkKind } from '../kitchen';
+import { figureId, figureOf } from './figure-id';
 import { CYCLE_NOISE } from './learn';
 import type { Figure } from './types';
 
 /** The figure before any evening: the calibration or the label, the pace that was given. */
 export function priorFor(kitchen: Kitchen): (figure: string) => number {
-  return (figure) => {
-    const [kind, id, work] = figure.split('.');
-    const cooker = kitchen.cookers.find((c) => c.id === id);
-    if (cooker && (kind === 'power' || kind === 'loss')) {
+  return (id) => {
+    const of = figureOf(id);
+    if (of?.kind === 'power' || of?.kind === 'loss') {
+      const cooker = kitchen.cookers.find((c) => c.id === of.cooker);
+      if (!cooker) return 1;
       const heat = cooker.heat ?? defaultParameters(cooker);
-      return kind === 'power' ? heat.efficiency : heat.lossWPerK;
+      return of.kind === 'power' ? heat.efficiency : heat.lossWPerK;
     }
-    if (kind === 'pace' && work !== undefined)
-      return kitchen.cooks.find((c) => c.id === id)?.pace ?? paceOf(kitchen);
+    if (of?.kind === 'pace')
+      return kitchen.cooks.find((c) => c.id === of.cook)?.pace ?? paceOf(kitchen);
     return 1;
   };
 }
@@ -26,20 +28,19 @@ export function withLearned(kitchen: Kitchen, figures: readonly Figure[]): Kitch
   const stages: Record<string, number> = {};
   const waits: Record<string, number> = {};
   const holds: Record<string, number> = {};
-  for (const { id, kind, now } of figures) {
-    if (kind === 'stage') stages[id.slice('stage.'.length)] = now;
+  for (const { id, now } of figures) {
+    const of = figureOf(id);
+    if (of?.kind === 'stage') stages[of.key] = now;
     // Longer where it was opened and not done; nothing is ever held shorter than it says.
-    if (kind === 'hold') holds[id.slice('hold.'.length)] = Math.max(1, now);
-    if (kind === 'wait') waits[id.slice('wait.'.length)] = now;
-    if (kind !== 'pace') continue;
-    const [, cook = 'all', work = 'prep'] = id.split('.');
-    paces[cook] = { ...paces[cook], [work]: now };
+    if (of?.kind === 'hold') holds[of.key] = Math.max(1, now);
+    if (of?.kind === 'wait') waits[of.dish] = now;
+    if (of?.kind === 'pace') paces[of.cook] = { ...paces[of.cook], [of.work]: now };
   }
   return {
     ...kitchen,
     cookers: kitchen.cookers.map((cooker) => {
-      const power = found.get(`power.${cooker.id}`);
-      const loss = found.get(`loss.${cooker.id}`);
+      const power = found.get(figureId({ kind: 'power', cooker: cooker.id }));
+      const loss = found.get(figureId({ kind: 'loss', cooker: cooker.id }));
       if (!power && !loss) return cooker;
       const heat = cooker.heat ?? defaultParameters(cooker);
       return {

@@ -5,6 +5,7 @@ import type { Account, Evening } from '../run';
 import { planOf, type Operation, type Plan } from '../plan';
 import type { Verdict } from './suggest';
 import type { Observation } from './types';
+import { figureId } from './figure-id';
 
 /** Shorter steps say little: a tap is as long as they are. */
 const SHORTEST_MIN = 2;
@@ -39,7 +40,7 @@ export function observe(
         ...common,
         planned,
         real,
-        figure: `hold.${key}`,
+        figure: figureId({ kind: 'hold', key }),
         kind: 'hold',
         about: operation.dishName,
         log: Math.log(real / planned) + Math.log(basis?.holds?.[key] ?? 1),
@@ -61,7 +62,7 @@ export function observe(
       const used = basis?.heats[cooker.id] ?? cooker.heat ?? defaultParameters(cooker);
       if (phase === 'come-up')
         return made({
-          figure: `power.${cooker.id}`,
+          figure: figureId({ kind: 'power', cooker: cooker.id }),
           kind: 'power',
           about: cooker.name,
           log: Math.log(used.efficiency) - ratio,
@@ -69,7 +70,7 @@ export function observe(
         });
       if (!isNatural(plan, operation)) return [];
       return made({
-        figure: `loss.${cooker.id}`,
+        figure: figureId({ kind: 'loss', cooker: cooker.id }),
         kind: 'loss',
         about: cooker.name,
         log: Math.log(used.lossWPerK) - ratio,
@@ -79,7 +80,7 @@ export function observe(
     if (OWN_STAGE.has(phase)) {
       const key = `${operation.dishId}/${operation.stageId}`;
       return made({
-        figure: `stage.${key}`,
+        figure: figureId({ kind: 'stage', key }),
         kind: 'stage',
         about: `${operation.dishName}: ${operation.text}`,
         log: ratio + Math.log(basis?.stages[key] ?? 1),
@@ -92,7 +93,7 @@ export function observe(
     const own = kitchen.cooks.find((c) => c.id === cook) ?? given;
     const figure = (id: string, name: string): Observation[] =>
       made({
-        figure: `pace.${id}.${kind}`,
+        figure: figureId({ kind: 'pace', cook: id, work: kind }),
         kind: 'pace',
         about: `${name}: ${WORK_WORDS[kind]}`,
         log,
@@ -112,7 +113,7 @@ export function observe(
         ...common,
         planned: stands,
         real: waited,
-        figure: `wait.${dishId}`,
+        figure: figureId({ kind: 'wait', dish: dishId }),
         kind: 'wait',
         about: name,
         log: Math.log(waited / stands),

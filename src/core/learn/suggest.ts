@@ -2,6 +2,7 @@
 import { z } from 'zod';
 import type { Dish, Stage } from '../dish';
 import type { Figure } from './types';
+import { figureId } from './figure-id';
 
 /** What a cook can say of a dish. */
 export const VERDICTS = {
@@ -165,7 +166,9 @@ function amountChange(
 /** Opened and not done, evening after evening: the hold that would have been enough. */
 function holdsLearned(dish: Dish, figures: readonly Figure[]): Suggestion[] {
   return figures.flatMap((figure): Suggestion[] => {
-    const stage = dish.stages.find((s) => figure.id === `hold.${dish.id}/${s.id}`);
+    const stage = dish.stages.find(
+      (s) => figure.id === figureId({ kind: 'hold', key: `${dish.id}/${s.id}` }),
+    );
     if (stage?.kind !== 'pressure') return [];
     const hold = Math.round(stage.holdMinutes * figure.now);
     if (hold <= stage.holdMinutes) return [];
@@ -186,7 +189,9 @@ function holdsLearned(dish: Dish, figures: readonly Figure[]): Suggestion[] {
 /** “Brown 9 min, not 6”: what the stage really takes at this stove. */
 function stageChanges(dish: Dish, figures: readonly Figure[]): Suggestion[] {
   return figures.flatMap((figure): Suggestion[] => {
-    const stage = dish.stages.find((s) => figure.id === `stage.${dish.id}/${s.id}`);
+    const stage = dish.stages.find(
+      (s) => figure.id === figureId({ kind: 'stage', key: `${dish.id}/${s.id}` }),
+    );
     if (!stage || stage.kind === 'pressure') return [];
     const minutes = Math.round(stage.minutes * figure.now);
     const differs = Math.abs(minutes - stage.minutes);
@@ -205,7 +210,7 @@ function stageChanges(dish: Dish, figures: readonly Figure[]): Suggestion[] {
 
 /** “It stands 25 min, not 40”: from evenings on which it stood its wait, or did not. */
 function waitChange(dish: Dish, figures: readonly Figure[]): Suggestion[] {
-  const figure = figures.find((f) => f.id === `wait.${dish.id}`);
+  const figure = figures.find((f) => f.id === figureId({ kind: 'wait', dish: dish.id }));
   const written = dish.wait.maxMinutes;
   if (!figure || written === null) return [];
   const minutes = Math.max(1, Math.round((written * figure.now) / WAIT_ROUND_MIN) * WAIT_ROUND_MIN);

@@ -4,7 +4,7 @@ export type FigureKind = 'power' | 'loss' | 'pace' | 'stage' | 'hold' | 'wait';
 
 /** One thing that an evening says of a figure. */
 export interface Observation {
-  /** `power.large`, `loss.large`, `pace.all.prep`, `stage.lamb-apricots/brown`, `hold.lamb-apricots/cook`, `wait.lamb-apricots`. */
+  /** Which figure, by its id: see `figureId`. */
   figure: string;
   kind: FigureKind;
   /** In words: what it is about. */

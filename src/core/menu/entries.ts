@@ -26,6 +26,7 @@ export function effectiveEntries(
     if (!dish) {
       faults.push({
         field: `entries.${entry.id}`,
+        entry: entry.id,
         message: 'a dish of this meal no longer exists',
         remedy: 'take it out of the meal',
       });

@@ -58,7 +58,9 @@ export function compileMeal(
     const lead = { serveAt, zone: meal.zone, earliest };
     const compiler = new DishCompiler(entry, scaled, kitchen, lead);
     const out = compiler.compile();
-    faults.push(...out.failures.map((f) => ({ field: `entries.${entry.id}`, ...f })));
+    faults.push(
+      ...out.failures.map((f) => ({ field: `entries.${entry.id}`, entry: entry.id, ...f })),
+    );
     entries.push({ entry, dish, compiler, out });
   }
   faults.push(...findCircle(entries));
@@ -214,6 +216,7 @@ function findCircle(entries: readonly CompiledEntry[]): Fault[] {
       return [
         {
           field: `entries.${start.entry.id}`,
+          entry: start.entry.id,
           message: `${path.map((e) => e.dish.name).join(' and ')} each need something from the other`,
           remedy: 'let one of them use stock or water instead, or leave one out',
         },

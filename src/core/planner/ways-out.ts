@@ -6,8 +6,32 @@ import { roomFor, recutOf } from '../cycle';
 import { stacksIn, withEntry } from '../menu';
 import type { CompiledMeal } from '../plan';
 
+/** What a way changes, and of which entry or dish: two ways of one matter exclude each other. */
+export interface Matter {
+  kind:
+    | 'as-it-stands'
+    | 'any-cooker'
+    | 'unpin'
+    | 'release'
+    | 'smaller'
+    | 'ahead'
+    | 'unstack'
+    | 'stack'
+    | 'later'
+    | 'runs'
+    | 'all-runs'
+    | 'fewer'
+    | 'hands'
+    | 'stay'
+    | 'free'
+    | 'leave-out';
+  /** Null: of the whole meal. */
+  of: string | null;
+}
+
 export interface WayOut {
   id: string;
+  matter: Matter;
   /** On the button. */
   text: string;
   meal: Meal;
@@ -63,8 +87,13 @@ function waysFor(
   isOverfull: boolean,
 ): WayOut[] {
   const ways: WayOut[] = [];
-  const add = (kind: string, text: string, changed: Meal): void => {
-    ways.push({ id: `${entry.id}.${kind}`, text, meal: changed });
+  const add = (kind: Matter['kind'], text: string, changed: Meal): void => {
+    ways.push({
+      id: `${entry.id}.${kind}`,
+      matter: { kind, of: entry.id },
+      text,
+      meal: changed,
+    });
   };
   if (entry.where.cooker !== null)
     add(
@@ -115,6 +144,7 @@ function laterWays(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
   return LATER_MIN.flatMap((later) =>
     meal.entries.map((entry) => ({
       id: `${entry.id}.later-${later}`,
+      matter: { kind: 'later' as const, of: entry.id },
       text: `${dishes.get(dishKey(entry.what.dish))?.name ?? 'The dish that is gone'}: comes ${later} min later`,
       meal: withEntry(meal, entry, { when: { later: entry.when.later + later } }),
     })),
@@ -156,7 +186,14 @@ function allInRuns(
     return inRuns(current, entry, dish, kitchen)?.meal ?? current;
   }, meal);
   if (changed === meal) return [];
-  return [{ id: 'all-runs', text: 'Everything over the line in even runs', meal: changed }];
+  return [
+    {
+      id: 'all-runs',
+      matter: { kind: 'all-runs', of: null },
+      text: 'Everything over the line in even runs',
+      meal: changed,
+    },
+  ];
 }
 
 /** What does not fit: in even runs, or for fewer. */
@@ -169,12 +206,14 @@ function roomWays(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): W
   if (split)
     ways.push({
       id: `${entry.id}.runs`,
+      matter: { kind: 'runs', of: entry.id },
       text: `${dish.name}: in ${split.runs} even runs`,
       meal: split.meal,
     });
   if (most >= 1 && most < servings)
     ways.push({
       id: `${entry.id}.fewer`,
+      matter: { kind: 'fewer', of: entry.id },
       text: `${dish.name}: for ${most} only`,
       meal: withEntry(meal, entry, { forWhom: { servings: most } }),
       isLess: true,
@@ -195,17 +234,26 @@ function fewerForAll(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kit
   );
   if (!Number.isFinite(most) || most < 1 || most >= meal.servings) return [];
   return [
-    { id: 'fewer', text: `Cook for ${most}`, meal: { ...meal, servings: most }, isLess: true },
+    {
+      id: 'fewer',
+      matter: { kind: 'fewer', of: null },
+      text: `Cook for ${most}`,
+      meal: { ...meal, servings: most },
+      isLess: true,
+    },
   ];
 }
 
 /** Two dishes in one cycle, where that works out. */
 function stackWays(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): WayOut[] {
-  return stacksIn(meal, () => true, dishes, kitchen).map(({ id, upper, lower, changed }) => ({
-    id,
-    text: `${upper} over ${lower}, in one cycle`,
-    meal: changed,
-  }));
+  return stacksIn(meal, () => true, dishes, kitchen).map(
+    ({ id, upperId, upper, lower, changed }) => ({
+      id,
+      matter: { kind: 'stack' as const, of: upperId },
+      text: `${upper} over ${lower}, in one cycle`,
+      meal: changed,
+    }),
+  );
 }
 
 function handsWays(meal: Meal, kitchen: Kitchen): WayOut[] {
@@ -214,14 +262,21 @@ function handsWays(meal: Meal, kitchen: Kitchen): WayOut[] {
   if (hands < 4)
     ways.push({
       id: 'hands',
+      matter: { kind: 'hands', of: null },
       text: hands === 1 ? 'A second pair of hands' : 'One more pair of hands',
       meal: { ...meal, hands: hands + 1 },
     });
   if (meal.away.length > 0)
-    ways.push({ id: 'stay', text: 'Nobody goes away', meal: { ...meal, away: [] } });
+    ways.push({
+      id: 'stay',
+      matter: { kind: 'stay', of: null },
+      text: 'Nobody goes away',
+      meal: { ...meal, away: [] },
+    });
   if (meal.busy.length > 0)
     ways.push({
       id: 'free',
+      matter: { kind: 'free', of: null },
       text: 'Everything in use is free',
       meal: { ...meal, busy: [] },
     });
@@ -252,6 +307,7 @@ function leaveOut(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
       );
       return {
         id: `${id}.out`,
+        matter: { kind: 'leave-out' as const, of: id },
         text: `Leave out ${dishes.get(id)?.name ?? 'the dish that is gone'}`,
         isLess: true,
         meal: {

@@ -115,7 +115,8 @@ export function* tryInTurns(question: PlanQuestion): Generator<undefined, TriedW
     waysOut(one.meal, dishes, kitchen, troubleOf(one.meal, context))
       .filter((two) => !isSameMatter(one, two))
       .map((two) => ({
-        id: `${one.id}+${two.id}`,
+        id: pairId(one, two),
+        matter: two.matter,
         text: `${one.text}; and ${two.text}`,
         meal: two.meal,
         ...(two.isLess ? { isLess: true } : {}),
@@ -137,7 +138,12 @@ interface WaysContext extends Omit<PlanQuestion, 'dishes'> {
   dishes: ReadonlyMap<string, Dish>;
 }
 
-const asItStands = (meal: Meal): WayOut => ({ id: '', text: '', meal });
+const asItStands = (meal: Meal): WayOut => ({
+  id: '',
+  matter: { kind: 'as-it-stands', of: null },
+  text: '',
+  meal,
+});
 const isSolved = (o: Outlook): boolean => o.stops === 0 && o.delay === 0;
 
 /** Dishes over the line, or that no cooker can even be timed for. */
@@ -145,8 +151,8 @@ function troubleOf(meal: Meal, { dishes, kitchen, now }: WaysContext): Pick<Comp
   const compiled = compileMeal(meal, dishes, kitchen, now);
   if (compiled.ok) return compiled.value;
   return {
-    notes: compiled.problems.map(({ field, message, remedy }) =>
-      finding('not-plannable', 'stop', field.replace(/^entries\./, ''), { message, remedy }),
+    notes: compiled.problems.map(({ entry = null, message, remedy }) =>
+      finding('not-plannable', 'stop', entry, { message, remedy }),
     ),
   };
 }
@@ -229,17 +235,14 @@ function* pick(
 
 /** Two answers to the same question are no pair: later by 20 and by 40, two numbers of runs. */
 function isSameMatter(one: WayOut, two: WayOut): boolean {
-  const matter = (id: string): string => id.replace(/-\d+$/, '');
-  return matter(one.id) === matter(two.id);
+  return one.matter.kind === two.matter.kind && one.matter.of === two.matter.of;
 }
 
-/** The same two ways in either order lead to the same meal. */
+/** The same two ways in either order lead to the same meal, so they have one id. */
+const pairId = (one: WayOut, two: WayOut): string => [one.id, two.id].sort().join('+');
+
 function withoutDoubles(pairs: readonly WayOut[]): WayOut[] {
-  const seen = new Set<string>();
-  return pairs.filter(({ id }) => {
-    const key = id.split('+').sort().join('+');
-    return !seen.has(key) && seen.add(key);
-  });
+  return [...new Map(pairs.toReversed().map((pair) => [pair.id, pair])).values()].reverse();
 }
 
 /**

@@ -8,6 +8,8 @@ export interface Problem {
   message: string;
   /** The way out, as an instruction. */
   remedy: string;
+  /** The meal's entry that it is about, where it is about one. */
+  entry?: string;
 }
 
 /** Why something can't be, and what helps; the field is plain from where it is shown. */

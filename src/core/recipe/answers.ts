@@ -26,59 +26,61 @@ export function answerQuestion(
   question: ImportQuestion,
   answer: string,
 ): Outcome<Dish> {
-  const [subject = '', about] = question.id.split('.');
+  const { about } = question;
   const text = answer.trim().toLowerCase();
   const value = Number(text.replace(',', '.').replace(/\s*[a-z°]+$/i, ''));
-  if (about === 'release') {
+  if (about.kind === 'release') {
     const release = RELEASES[text] ?? timed(value);
-    if (!release) return wrong(question, 'answer natural, quick, or minutes before venting');
-    return success(withStage(dish, subject, (s) => ({ ...s, release })));
+    if (!release) return wrong(question, 'answer natural, quick, or minutes of natural release');
+    return success(withPressure(dish, about.stage, (s) => ({ ...s, release })));
   }
-  if (subject === 'empty')
+  if (about.kind === 'empty')
     return text === 'yes' ? success(dish) : wrong(question, 'choose yes, or mark what it is below');
-  if (about === 'setting') {
+  if (about.kind === 'setting') {
     const setting = text === 'low' || text === 'high' ? text : null;
     if (setting === null) return wrong(question, 'choose low or high');
-    return success({
-      ...dish,
-      stages: dish.stages.map((s) =>
-        s.id === subject && s.kind === 'slow' ? { ...s, setting } : s,
-      ),
-    });
+    return success(
+      withStage(dish, about.stage, (s) => (s.kind === 'slow' ? { ...s, setting } : s)),
+    );
   }
   const [low, high] = question.range;
   if (text === '') return wrong(question, 'the text does not say: give a number');
   if (!Number.isFinite(value) || value < low || value > high)
     return wrong(question, `give a number from ${low} to ${high}`);
-  if (question.id === 'serves') return success({ ...dish, servings: value });
-  if (about === 'mm')
-    return success({
-      ...dish,
-      ingredients: dish.ingredients.map((i) => (i.id === subject ? { ...i, pieceMm: value } : i)),
-    });
-  if (about === 'minutes')
-    return success({
-      ...dish,
-      stages: dish.stages.map((s): Stage =>
-        s.id === subject && s.kind !== 'pressure'
-          ? { ...s, minutes: Math.round(value), guessed: undefined }
-          : s,
-      ),
-    });
-  if (about === 'heat')
-    return success({
-      ...dish,
-      stages: dish.stages.map((s): Stage =>
-        s.id === subject && (s.kind === 'oven' || s.kind === 'crisp')
-          ? { ...s, celsius: value }
-          : s,
-      ),
-    });
   const minutes = Math.round(value * (question.perUnit ?? 1));
-  if (about === 'weight') return success(weighed(dish, subject, value, minutes));
-  return success(
-    withStage(dish, subject, (s) => ({ ...s, holdMinutes: minutes, minutesPerLb: undefined })),
-  );
+  switch (about.kind) {
+    case 'serves':
+      return success({ ...dish, servings: value });
+    case 'thickness':
+      return success({
+        ...dish,
+        ingredients: dish.ingredients.map((i) =>
+          i.id === about.ingredient ? { ...i, pieceMm: value } : i,
+        ),
+      });
+    case 'minutes':
+      return success(
+        withStage(dish, about.stage, (s) =>
+          s.kind === 'pressure' ? s : { ...s, minutes: Math.round(value), guessed: undefined },
+        ),
+      );
+    case 'heat':
+      return success(
+        withStage(dish, about.stage, (s) =>
+          s.kind === 'oven' || s.kind === 'crisp' ? { ...s, celsius: value } : s,
+        ),
+      );
+    case 'weight':
+      return success(weighed(dish, about.stage, value, minutes));
+    case 'hold':
+      return success(
+        withPressure(dish, about.stage, (s) => ({
+          ...s,
+          holdMinutes: minutes,
+          minutesPerLb: undefined,
+        })),
+      );
+  }
 }
 
 /** The piece that decides gets its weight, and the hold goes by it; without one the hold is fixed. */
@@ -87,13 +89,13 @@ function weighed(dish: Dish, stageId: string, pounds: number, minutes: number): 
   const { ingredients } = scaleDish(dish, dish.servings);
   const piece = stage && decidingPiece(stage, ingredients);
   if (!piece)
-    return withStage(dish, stageId, (s) => ({
+    return withPressure(dish, stageId, (s) => ({
       ...s,
       holdMinutes: minutes,
       minutesPerLb: undefined,
     }));
   return {
-    ...withStage(dish, stageId, (s) => ({ ...s, holdMinutes: minutes })),
+    ...withPressure(dish, stageId, (s) => ({ ...s, holdMinutes: minutes })),
     ingredients: dish.ingredients.map((i) =>
       i.id === piece.id ? { ...i, amount: pounds, unit: 'lb' as const } : i,
     ),
@@ -104,11 +106,16 @@ function timed(minutes: number): ReleaseChoice | null {
   return minutes >= 1 && minutes <= 120 ? { kind: 'timed', minutes: Math.round(minutes) } : null;
 }
 
-function withStage(dish: Dish, id: string, change: (stage: PressureStage) => PressureStage): Dish {
-  return {
-    ...dish,
-    stages: dish.stages.map((s) => (s.id === id && s.kind === 'pressure' ? change(s) : s)),
-  };
+function withStage(dish: Dish, id: string, change: (stage: Stage) => Stage): Dish {
+  return { ...dish, stages: dish.stages.map((s) => (s.id === id ? change(s) : s)) };
+}
+
+function withPressure(
+  dish: Dish,
+  id: string,
+  change: (stage: PressureStage) => PressureStage,
+): Dish {
+  return withStage(dish, id, (s) => (s.kind === 'pressure' ? change(s) : s));
 }
 
 function wrong<T>(question: ImportQuestion, remedy: string): Outcome<T> {

@@ -30,6 +30,7 @@ export function askAboutPieces(
     if (food.keep === 'ground-meat') continue;
     questions.push({
       id: `${ingredient.id}.mm`,
+      about: { kind: 'thickness', ingredient: ingredient.id },
       text: `How thick are the ${/s$/i.test(ingredient.food) ? ingredient.food : `${ingredient.food} pieces`}?`,
       taken: String(food.pieceMm),
       range: [2, 250],

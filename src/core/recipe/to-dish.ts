@@ -57,6 +57,7 @@ export function toDish(
   if (serves === null)
     questions.push({
       id: 'serves',
+      about: { kind: 'serves' },
       text: 'How many does it serve?',
       taken: String(USUAL_SERVINGS),
       range: [1, MOST_SERVINGS],
@@ -105,9 +106,10 @@ export function toDish(
 
 /** A dish without ingredients or without a method is kept only on purpose. */
 function askAboutEmpty(ingredients: number, stages: number, questions: ImportQuestion[]): void {
-  const ask = (id: string, what: string): void => {
+  const ask = (of: 'ingredients' | 'stages', what: string): void => {
     questions.push({
-      id: `empty.${id}`,
+      id: `empty.${of}`,
+      about: { kind: 'empty', of },
       text: `No ${what} was read. Keep it without one?`,
       taken: '',
       range: [0, 0],

@@ -65,9 +65,18 @@ export interface FoundStage {
   meanwhile: boolean;
 }
 
+/** What a question is about, and of which stage or ingredient. */
+export type QuestionSubject =
+  | { kind: 'serves' }
+  | { kind: 'empty'; of: 'ingredients' | 'stages' }
+  | { kind: 'thickness'; ingredient: string }
+  | { kind: 'minutes' | 'heat' | 'setting' | 'hold' | 'weight' | 'release'; stage: string };
+
 /** Something that was not said, with the likely answer. */
 export interface ImportQuestion {
   id: string;
+  /** What an answer is put into. */
+  about: QuestionSubject;
   text: string;
   /** What is taken until somebody answers; empty where nothing can be taken: it has to be answered. */
   taken: string;

@@ -85,6 +85,7 @@ function writeStage(
   if (stage.minutes === null && ASKED.has(stage.kind))
     questions.push({
       id: `${base.id}.minutes`,
+      about: { kind: 'minutes', stage: base.id },
       text: `How long for “${base.text.slice(0, 60)}”?`,
       taken: String(minutes),
       range: [1, LONGEST],
@@ -111,6 +112,7 @@ function writeStage(
       if (stage.celsius === null)
         questions.push({
           id: `${base.id}.heat`,
+          about: { kind: 'heat', stage: base.id },
           text: `How hot for “${base.text.slice(0, 60)}”?`,
           taken: '200',
           range: [100, 300],
@@ -127,6 +129,7 @@ function writeStage(
       if (setting === null)
         questions.push({
           id: `${base.id}.setting`,
+          about: { kind: 'setting', stage: base.id },
           text: `On which setting is “${base.text.slice(0, 60)}”?`,
           taken: 'low',
           range: [0, 0],
@@ -178,6 +181,7 @@ function holdOf(
   if (Number.isNaN(minutes) || minutes === 0) {
     questions.push({
       id: `${base.id}.hold`,
+      about: { kind: 'hold', stage: base.id },
       text: Number.isNaN(minutes)
         ? `How long does it pressure cook in “${base.text.slice(0, 60)}”?`
         : 'Is it opened as soon as it is at pressure (0 min)?',
@@ -192,6 +196,7 @@ function holdOf(
     minutes = cycle.perPound * (grams === null ? 1 : grams / G_PER_LB);
     questions.push({
       id: `${base.id}.weight`,
+      about: { kind: 'weight', stage: base.id },
       text: `What does the piece weigh? The recipe says ${cycle.perPound} min for each pound.`,
       taken: grams === null ? '1' : (grams / G_PER_LB).toFixed(1),
       range: [0.1, 40],
@@ -202,6 +207,7 @@ function holdOf(
   if (cycle.holdTo !== null)
     questions.push({
       id: `${base.id}.hold`,
+      about: { kind: 'hold', stage: base.id },
       text: `At pressure for ${cycle.holdMinutes} or up to ${cycle.holdTo} min?`,
       taken: String(cycle.holdMinutes),
       range: [0, LONGEST_PRESSURE_MIN],
@@ -210,6 +216,7 @@ function holdOf(
   if (minutes > LONGEST_PRESSURE_MIN)
     questions.push({
       id: `${base.id}.long`,
+      about: { kind: 'hold', stage: base.id },
       text: `The text says ${Math.round(minutes)} min at pressure; no cooker counts over ${LONGEST_PRESSURE_MIN}. How long is it?`,
       taken: String(LONGEST_PRESSURE_MIN),
       range: [0, LONGEST_PRESSURE_MIN],
@@ -217,6 +224,15 @@ function holdOf(
     });
   return Math.min(LONGEST_PRESSURE_MIN, Math.max(0, Math.round(minutes)));
 }
+
+/** Answers to how the pressure is released; minutes are those of the natural release before the valve is opened. */
+const RELEASE_CHOICES = [
+  ['natural', 'natural'],
+  ['5', 'natural for 5 min, then quick'],
+  ['10', 'natural for 10 min, then quick'],
+  ['15', 'natural for 15 min, then quick'],
+  ['quick', 'quick'],
+] as const;
 
 function releaseOf(cycle: FoundCycle, base: StageBase, questions: ImportQuestion[]): ReleaseChoice {
   const { release } = cycle;
@@ -231,12 +247,14 @@ function releaseOf(cycle: FoundCycle, base: StageBase, questions: ImportQuestion
   if (release.kind === 'either') return { kind: 'natural' };
   questions.push({
     id: `${base.id}.release`,
+    about: { kind: 'release', stage: base.id },
     text: Number.isNaN(cycle.holdMinutes)
       ? 'How is the pressure released?'
       : `How is the pressure released after the ${Math.round(cycle.holdMinutes)} min?`,
     taken: 'natural',
     range: [1, 120],
     unit: '',
+    choices: RELEASE_CHOICES,
   });
   return { kind: 'natural' };
 }

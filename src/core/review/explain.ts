@@ -1,6 +1,6 @@
 /** An impossible plan in words: which things contradict each other, and where they stand in a plan. */
 import type { Kitchen } from '../kitchen';
-import { valueFor, type Overrun } from '../solve';
+import { linkId, valueFor, type Overrun } from '../solve';
 import { formatMinutes } from '../units';
 import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal } from '../plan';
 
@@ -10,10 +10,11 @@ import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal } from '../plan';
  */
 export function conflictGroups(compiled: CompiledMeal): (id: string) => string {
   const entryOf = new Map(compiled.meanings.map((m) => [m.id, m.entryId]));
+  const links = new Map(compiled.problem.links?.map((link) => [linkId(link), link]));
   return (id) => {
-    const [from = '', to] = id.split('>');
-    const entry = entryOf.get(from);
-    const isOwn = entry !== undefined && (to === undefined || entryOf.get(to) === entry);
+    const link = links.get(id);
+    const entry = entryOf.get(link?.from ?? id);
+    const isOwn = entry !== undefined && (!link || entryOf.get(link.to) === entry);
     return isOwn ? `steps of ${entry}` : id;
   };
 }
@@ -111,7 +112,7 @@ export function placeName(unit: string, kitchen: Kitchen): string {
 function explainHandOvers(compiled: CompiledMeal, taking: ReadonlySet<string>): Contradiction[] {
   return compiled.handOvers.flatMap((hand) => {
     const steps = [hand.fromStep, hand.toStep];
-    if (!taking.has(steps.join('>'))) return [];
+    if (!taking.has(linkId({ from: hand.fromStep, to: hand.toStep }))) return [];
     const [from, to] = steps.map(
       (id) => compiled.meanings.find((m) => m.id === id)?.dishName ?? id,
     );

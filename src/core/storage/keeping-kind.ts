@@ -1,6 +1,14 @@
 /** Which row of the keeping chart a food, a dish in words or a whole dish belongs to. */
 import { scaleDish, type Dish, type ScaledIngredient } from '../dish';
-import { KEEPING, kindOf, plainName, type Food, type FoodKind, type KeepingKind } from '../food';
+import {
+  isRice,
+  KEEPING,
+  kindOf,
+  plainName,
+  type Food,
+  type FoodKind,
+  type KeepingKind,
+} from '../food';
 import { bagContents } from './bag-contents';
 
 /** As a dish it is a stew and as a food a hot pepper: the shorter days count. */
@@ -39,7 +47,7 @@ export function kindOfDish(dish: Dish): KeepingKind {
   const has = (test: (k: FoodKind, f: Food | null) => boolean): boolean =>
     ingredients.some(({ kind, food }) => kind !== null && test(kind, food));
   if (ingredients.length === 0 || ingredients.some(isUnknown)) return 'unknown';
-  if (has((_, f) => f?.id === 'rice' || (f?.id.endsWith('-rice') ?? false))) return 'cooked-rice';
+  if (has((_, f) => f !== null && isRice(f))) return 'cooked-rice';
   if (has((k) => k.class === 'fish' || k.class === 'shellfish')) return 'cooked-fish';
   if (has((k) => FLESH.has(k.class))) return 'cooked-meat';
   if (has((k) => k.class === 'egg')) return 'casserole';

@@ -66,10 +66,10 @@
   }
   /** Fills the question with what a dish knows; the rest stays as it was. */
   function startFrom(id: string): void {
-    const [dishId, stageId] = id.split('/');
-    const dish = data.dishes.find((d) => d.id === dishId);
-    if (!dish) return;
-    const known = Object.entries(valuesFrom(dish, stageId ?? null)).filter(
+    const start = starts.find((s) => s.id === id);
+    const dish = data.dishes.find((d) => d.id === start?.dishId);
+    if (!start || !dish) return;
+    const known = Object.entries(valuesFrom(dish, start.stageId)).filter(
       ([key, value]) =>
         key === 'stage' ||
         question.fields.some(
@@ -165,7 +165,7 @@
             <dd class="font-semibold">{fact.value}</dd>
           {/each}
         </dl>
-        <UseInDish groups={uses} from={current.values.stage ?? ''} />
+        <UseInDish groups={uses} from={starts.find((s) => s.id === current.values.stage) ?? null} />
         {#if curve}<Chart {curve} />{/if}
         <h3 class="mt-4 font-bold">Why</h3>
         <ul class="mt-1 list-disc pl-5 text-muted">

@@ -4,17 +4,28 @@ import type { Food } from '$core/food';
 import type { Values } from './types';
 
 export interface Start {
-  /** `dish/stage`, or the dish alone where it has no cycle. */
+  /** Its key in the list. */
   id: string;
+  dishId: string;
+  /** Null: the dish as a whole, for it has no cycle. */
+  stageId: string | null;
   text: string;
 }
 
+const startId = (dishId: string, stageId: string): string => `${dishId}/${stageId}`;
+
 /** Every stage under pressure, and dishes without one as a whole. */
 export function startsIn(dishes: readonly Dish[]): Start[] {
-  return dishes.flatMap((dish) => {
+  return dishes.flatMap((dish): Start[] => {
     const cycles = dish.stages.filter((s) => s.kind === 'pressure');
-    if (cycles.length === 0) return [{ id: dish.id, text: dish.name }];
-    return cycles.map((s) => ({ id: `${dish.id}/${s.id}`, text: `${dish.name}: ${s.text}` }));
+    if (cycles.length === 0)
+      return [{ id: dish.id, dishId: dish.id, stageId: null, text: dish.name }];
+    return cycles.map((s) => ({
+      id: startId(dish.id, s.id),
+      dishId: dish.id,
+      stageId: s.id,
+      text: `${dish.name}: ${s.text}`,
+    }));
   });
 }
 
@@ -32,7 +43,7 @@ export function valuesFrom(dish: Dish, stageId: string | null, servings = dish.s
   const thin = inPot.filter((i) => i.food?.form === 'thin');
   const water = thin.reduce((sum, i) => sum + (i.grams ?? 0) / (i.food?.density ?? 1), 0);
   return {
-    ...(stage ? { stage: `${dish.id}/${stage.id}` } : {}),
+    ...(stage ? { stage: startId(dish.id, stage.id) } : {}),
     ...solidValues(heaviest(inPot)),
     ...(water > 0 ? { water: String(Math.round(water)), ml: String(Math.round(water)) } : {}),
     ...cycleValues(stage),

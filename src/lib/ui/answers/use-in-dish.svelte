@@ -4,22 +4,22 @@
   import { deserialize } from '$app/forms';
   import { invalidateAll } from '$app/navigation';
   import type { Dish } from '$core/dish';
+  import type { Start } from './from-dish';
   import type { UseGroup } from './into-dish';
 
   interface Props {
     groups: readonly UseGroup[];
-    /** `dish/stage` that the question came from; '' where it came from none. */
-    from: string;
+    /** The dish and stage that the question came from. */
+    from: Start | null;
   }
   let { groups, from }: Props = $props();
 
   /** The place the question came from, else the first of its dish, else the first. */
   const usual = $derived.by(() => {
     const all = groups.flatMap((g) => g.targets);
-    const [dishId] = from.split('/');
     return (
-      all.find((t) => `${t.dishId}/${t.partId}` === from) ??
-      all.find((t) => t.dishId === dishId) ??
+      all.find((t) => t.dishId === from?.dishId && t.partId === from.stageId) ??
+      all.find((t) => t.dishId === from?.dishId) ??
       all[0]
     )?.id;
   });

@@ -37,7 +37,6 @@
     }
     return null;
   }
-  const isRelease = (id: string): boolean => id.endsWith('.release');
 </script>
 
 <div class="flex flex-wrap items-baseline justify-between gap-3">
@@ -65,22 +64,9 @@
                 aria-invalid={problems[question.id] !== undefined}
                 onchange={(e) => onanswer(question.id, e.currentTarget.value)}
               >
-                <option value="">choose …</option>
+                {#if question.taken === ''}<option value="">choose …</option>{/if}
                 {#each question.choices as [value, label] (value)}<option {value}>{label}</option
                   >{/each}
-              </select>
-            {:else if isRelease(question.id)}
-              <select
-                {id}
-                class="field"
-                value={answers[question.id] ?? question.taken}
-                onchange={(e) => onanswer(question.id, e.currentTarget.value)}
-              >
-                <option value="natural">natural</option>
-                <option value="5">natural for 5 min, then quick</option>
-                <option value="10">natural for 10 min, then quick</option>
-                <option value="15">natural for 15 min, then quick</option>
-                <option value="quick">quick</option>
               </select>
             {:else}
               <input
