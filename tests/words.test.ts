@@ -31,7 +31,7 @@ const NOT_WRITTEN: readonly (readonly [string, RegExp])[] = [
   ['Answers', /\bBench\b/],
   [
     'pressure time, at pressure',
-    /\b(?:the|a|its|no|of) hold\b(?! of)|\bminutes? of hold\b|\bhold (?:for|is|of stage)\b/i,
+    /\b(?:the|a|its|no|of) hold\b(?! of)|\bminutes? of hold\b|\bhold (?:for|is|of stage|… min)\b/i,
   ],
   ['rule of thumb', /\b(?:a|both|the) schools?\b/i],
 ];

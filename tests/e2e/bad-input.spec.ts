@@ -52,7 +52,11 @@ test('a dish that can’t be fetched is said in the list, which stays open; then
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(page.getByRole('link', { name: 'Saffron bulgur' })).toBeVisible();
-  expect((await page.request.get('/api/plannable?id=bag-ZZZZ')).status()).toBe(404);
+  const gone = JSON.stringify({ kind: 'bag', code: 'ZZZZ', method: null });
+  const asked = (dish: string) =>
+    page.request.get(`/api/plannable?dish=${encodeURIComponent(dish)}`);
+  expect((await asked(gone)).status()).toBe(404);
+  expect((await asked('bag-ZZZZ')).status()).toBe(422);
 });
 
 test('a second window is told instead of overwriting', async ({ page, context }) => {
@@ -98,7 +102,7 @@ test('household files: broken, later, and the way back, with photos', async ({ p
   };
   await open('{"format": broken');
   await expect(page.getByRole('alert')).toContainText('not readable as JSON');
-  await open('{"format":"olive-clock/household@3"}');
+  await open('{"format":"olive-clock/household@4"}');
   await expect(page.getByRole('alert')).toContainText('written by a later Olive Clock');
   const everything = await (await request.get('/household.json')).text();
   await open(everything);
@@ -138,10 +142,10 @@ test('a removed cooker is noticed in the plan, and a removed meal has a page tha
   await page.goto('/meals/wednesday-for-three');
   await settled(page);
   const household = (await (await request.get('/household.json')).json()) as {
-    meals: { id: string; entries: { cooker: string | null }[] }[];
+    meals: { id: string; entries: { where: { cooker: string | null } }[] }[];
   };
   const meal = household.meals.find((m) => m.id === 'wednesday-for-three');
-  for (const entry of meal?.entries ?? []) entry.cooker = 'sold';
+  for (const entry of meal?.entries ?? []) entry.where.cooker = 'sold';
   page.on('dialog', (d) => void d.accept());
   await page.goto('/kitchen');
   await page.getByLabel(/Open a household file/).setInputFiles({

@@ -36,7 +36,7 @@ test('what is said of a dish becomes a change that is taken into its next versio
     .getByRole('group', { name: 'Bite of Beef cheek in stout' })
     .getByText('too firm')
     .click();
-  const next = how.getByRole('listitem').filter({ hasText: 'Hold 58 min instead of 50' });
+  const next = how.getByRole('listitem').filter({ hasText: 'Pressure cook 58 min instead of 50' });
   await expect(next).toContainText('too firm, said last time');
   await how.getByLabel('Note').first().fill('More thyme');
   await page.keyboard.press('Tab');
@@ -47,7 +47,7 @@ test('what is said of a dish becomes a change that is taken into its next versio
   await page.getByRole('link', { name: 'the dish', exact: true }).click();
   await expect(page.getByText('50 min').first()).toHaveCount(0);
   await expect(page.getByRole('region', { name: 'What changed, and why' })).toContainText(
-    'Hold 58 min instead of 50',
+    'Pressure cook 58 min instead of 50',
   );
 });
 

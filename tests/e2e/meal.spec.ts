@@ -139,7 +139,7 @@ test('what cannot be cooked is said with its reasons, and undone', async ({ page
   await expect(page.getByText(/over the (half|two-thirds) line/).first()).toBeVisible();
   // On the runway too: as near as one comes, with what goes over its limit.
   const nearest = page.getByRole('img', {
-    name: /^Timeline .*Marked in red: 1: .*as drawn it waits/,
+    name: /^Timeline .*Marked in red: 1: .*here it is kept for/,
   });
   await expect(nearest).toBeVisible();
   await expect(nearest).toHaveAttribute('aria-label', /!: .*over the (half|two-thirds) line/);

@@ -216,7 +216,7 @@ function checkSizes(cooker: FitInput['cooker'], sizes: Sizes | null): FitProblem
   if (cooker.heightMm !== undefined && heightMm > cooker.heightMm)
     problems.push({
       kind: `${kind}-too-high`,
-      what: `${what} stands too high in an inner pot of ${cooker.heightMm} mm: ${Math.ceil(heightMm - cooker.heightMm)} mm too much with the rack and room for steam`,
+      what: `${what} is too tall for an inner pot of ${cooker.heightMm} mm: ${Math.ceil(heightMm - cooker.heightMm)} mm too much with the rack and room for steam`,
       remedy:
         kind === 'pan'
           ? 'use a lower rack or pan'

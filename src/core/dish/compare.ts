@@ -14,7 +14,7 @@ export function compareDishes(before: Dish, after: Dish, system: System): string
     ...compareLists(before.stages, after.stages, { name: (s) => s.text, say: sayStage }),
     ...(isReordered(before, after) ? ['stages in another order'] : []),
     ...(before.notes === after.notes ? [] : ['notes changed']),
-    ...named('waits', sayWait(before), sayWait(after)),
+    ...named('keeps', sayWait(before), sayWait(after)),
   ];
 }
 

@@ -107,7 +107,7 @@ function holdChange(dish: Dish, said: 'too firm' | 'too soft', because: string):
     {
       id: 'hold',
       figure: null,
-      text: `Hold ${hold} min instead of ${cycle.holdMinutes}`,
+      text: `Pressure cook ${hold} min instead of ${cycle.holdMinutes}`,
       because: `${said}, ${because}`,
       dish: withStage(dish, cycle.id, (s) =>
         s.kind === 'pressure'
@@ -176,7 +176,7 @@ function holdsLearned(dish: Dish, figures: readonly Figure[]): Suggestion[] {
       {
         id: `hold-${stage.id}`,
         figure: figure.id,
-        text: `Hold ${hold} min instead of ${stage.holdMinutes}`,
+        text: `Pressure cook ${hold} min instead of ${stage.holdMinutes}`,
         because: `it had to be pressure-cooked again on some of ${figure.evidence.length} evenings`,
         dish: withStage(dish, stage.id, (s) =>
           s.kind === 'pressure' ? { ...s, holdMinutes: hold } : s,
@@ -208,7 +208,7 @@ function stageChanges(dish: Dish, figures: readonly Figure[]): Suggestion[] {
   });
 }
 
-/** “It stands 25 min, not 40”: from evenings on which it stood its wait, or did not. */
+/** “Keeps 25 min, not 40”: from evenings on which it stood its wait, or did not. */
 function waitChange(dish: Dish, figures: readonly Figure[]): Suggestion[] {
   const figure = figures.find((f) => f.id === figureId({ kind: 'wait', dish: dish.id }));
   const written = dish.wait.maxMinutes;
@@ -220,7 +220,7 @@ function waitChange(dish: Dish, figures: readonly Figure[]): Suggestion[] {
     {
       id: 'wait',
       figure: figure.id,
-      text: `It stands ${minutes} min, not ${written}`,
+      text: `Keeps ${minutes} min, not ${written}`,
       because: `it suffered on ${suffered} of ${figure.evidence.length} evenings that say how it waited`,
       dish: { ...dish, wait: { ...dish.wait, maxMinutes: minutes } },
     },

@@ -71,7 +71,7 @@ function explainWaits(
     const over = overruns.find((o) => o.kind === 'wait' && o.id === id);
     const name = dishName(compiled, id);
     const most = `${name} keeps at most ${formatMinutes(holdMax)} once it is ready`;
-    const text = over ? `${most}; as drawn it waits ${formatMinutes(over.minutes)}.` : `${most}.`;
+    const text = over ? `${most}; here it is kept for ${formatMinutes(over.minutes)}.` : `${most}.`;
     return [{ text, steps: [ready], waits: [id] }];
   });
 }

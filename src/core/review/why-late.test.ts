@@ -76,7 +76,7 @@ describe('the plan that comes nearest', () => {
       expect(minutes).toBeGreaterThan(most ?? Infinity);
     }
     const said = explainConflict(compiled, kitchen, conflict, false, near.overruns);
-    const over = said.filter((c) => /as drawn it waits/.test(c.text));
+    const over = said.filter((c) => /here it is kept for/.test(c.text));
     expect(over.map((c) => c.waits[0]).sort()).toEqual(
       waits
         .map((w) => w.id)

@@ -196,6 +196,8 @@ function waitsTooLong({ dishes }: Plan): string[] {
   const names = dishes.filter((d) => d.waits > (d.mayWait ?? Infinity)).map((d) => d.name);
   const who = names.length > 0 ? names.join(', ') : 'something';
   return [
-    `${who} ${names.length > 1 ? 'wait' : 'waits'} longer than it should: keep it warm, move it to another pot, or serve it first`,
+    names.length > 1
+      ? `${who} would be kept longer than they should be: serve them first, or keep them warm in another pot`
+      : `${who} would be kept longer than it should be: serve it first, or keep it warm in another pot`,
   ];
 }

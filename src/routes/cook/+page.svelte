@@ -89,7 +89,7 @@
               name="cooker"
               value={cooker.id}
               checked={i === 0}
-              class="accent-olive"
+              class="tick"
             />{cooker.name}</label
           >
         {/each}

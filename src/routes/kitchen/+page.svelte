@@ -112,7 +112,7 @@
       <label class="flex min-h-11 items-center gap-3"
         ><input
           type="checkbox"
-          class="size-5 accent-olive"
+          class="tick"
           checked={kitchen.oven !== null}
           onchange={(e) =>
             (kitchen.oven = e.currentTarget.checked ? { shelves: 1, heatMinutes: 12 } : null)}

@@ -74,7 +74,7 @@
       >
         <input
           type="checkbox"
-          class="size-5 accent-olive"
+          class="tick"
           checked={meal.isChosen}
           onchange={(e) => toggle(meal.id, e.currentTarget.checked)}
         />

@@ -41,10 +41,7 @@
 </nav>
 
 {#if data.unreadable.length > 0}
-  <p
-    role="status"
-    class="mt-4 max-w-3xl rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3"
-  >
+  <p role="status" class="mt-4 max-w-3xl banner banner-look">
     <b
       >{data.unreadable.length === 1 ? 'One meal' : `${data.unreadable.length} meals`} can’t be read:</b
     >
@@ -172,12 +169,9 @@
         error={form?.errors?.servings}
       />
       <label class="flex min-h-11 items-center gap-2"
-        ><input
-          type="checkbox"
-          name="batch"
-          class="size-5 accent-olive"
-          bind:checked={isAhead}
-        /><span>Batch day: cook for the freezer</span></label
+        ><input type="checkbox" name="batch" class="tick" bind:checked={isAhead} /><span
+          >Batch day: cook for the freezer</span
+        ></label
       >
       <button class="btn btn-strong">Plan it</button>
     </form>

@@ -15,7 +15,7 @@
 </script>
 
 <div
-  class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-straw-ink bg-straw px-4 py-2"
+  class="mt-3 flex flex-wrap items-center justify-between gap-3 banner border-straw-ink bg-straw"
   data-testid="practice"
 >
   <p>

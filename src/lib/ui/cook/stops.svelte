@@ -7,11 +7,7 @@
 </script>
 
 {#if notes.length > 0}
-  <div
-    role="alert"
-    class="w-full rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3"
-    data-testid="stops"
-  >
+  <div role="alert" class="w-full banner banner-stop" data-testid="stops">
     {#each notes as note, i (i)}
       {@const { text, remedy } = sayFinding(note, by)}
       <p><b>Stop.</b> {text}</p>

@@ -12,10 +12,7 @@
 </script>
 
 {#if foods.length > 0}
-  <section
-    aria-labelledby="unknown-foods"
-    class="rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3"
-  >
+  <section aria-labelledby="unknown-foods" class="banner banner-look">
     <h2 id="unknown-foods" class="font-bold">
       {foods.length === 1 ? `What is ${foods[0]}?` : `${foods.length} foods are not known`}
     </h2>

@@ -16,7 +16,7 @@
     <h2 id="looks" class="mb-2 text-xl font-bold">Needs a look</h2>
     <ul class="grid gap-2">
       {#each checks as check, i (i)}
-        <li class="rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3">
+        <li class="banner banner-look">
           <p class="first-letter:uppercase">{check.text}</p>
           <button
             type="button"

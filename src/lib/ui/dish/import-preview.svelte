@@ -47,7 +47,7 @@
 </div>
 
 {#if imported.questions.length > 0}
-  <fieldset class="mt-4 rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3">
+  <fieldset class="mt-4 banner banner-look">
     <legend class="sr-only">Open questions</legend>
     <p class="font-bold">The recipe doesn’t say</p>
     <div class="mt-2 grid gap-3 sm:grid-cols-2">

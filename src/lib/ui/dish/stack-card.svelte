@@ -59,21 +59,13 @@
     </div>
     {#if offer && !offer.ok}
       {#each offer.problems as problem, index (index)}
-        <div
-          class="mt-2 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-2.5"
-          role="status"
-        >
+        <div class="mt-2 banner banner-stop" role="status">
           <p class="font-semibold first-letter:uppercase">{problem.message}.</p>
           <p class="first-letter:uppercase">{problem.remedy}.</p>
         </div>
       {/each}
     {:else if offer}
-      <div
-        class="mt-2 rounded-lg border-l-4 px-4 py-2.5 {takers.length > 0
-          ? 'border-olive bg-leaf-soft'
-          : 'border-pimento bg-pimento-soft'}"
-        role="status"
-      >
+      <div class="mt-2 banner {takers.length > 0 ? 'banner-good' : 'banner-stop'}" role="status">
         <p class="font-semibold">
           {takers.length > 0
             ? `They go together, in the ${takers.map((c) => c.name).join(' or the ')}`

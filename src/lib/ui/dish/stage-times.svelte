@@ -79,7 +79,7 @@
     <label class="flex min-h-11 items-center gap-2"
       ><input
         type="checkbox"
-        class="size-5 accent-olive"
+        class="tick"
         checked={stage.orRelease !== undefined}
         onchange={(e) => setOther(e.currentTarget.checked)}
       />{stage.release.kind === 'quick' ? 'letting it fall' : 'venting'} does as well</label
@@ -132,7 +132,7 @@
       <label class="flex min-h-11 items-center gap-2"
         ><input
           type="checkbox"
-          class="size-5 accent-olive"
+          class="tick"
           checked={stage.ahead ?? false}
           onchange={(e) => (stage.ahead = e.currentTarget.checked || undefined)}
         />may be done the day before</label
@@ -142,7 +142,7 @@
       <label class="flex min-h-11 items-center gap-2"
         ><input
           type="checkbox"
-          class="size-5 accent-olive"
+          class="tick"
           checked={stage.justInTime ?? false}
           onchange={(e) => (stage.justInTime = e.currentTarget.checked || undefined)}
         />not before it is needed</label
@@ -150,8 +150,7 @@
     {/if}
     {#if stage.kind === 'simmer' || stage.kind === 'burner'}
       <label class="flex min-h-11 items-center gap-2"
-        ><input type="checkbox" class="size-5 accent-olive" bind:checked={stage.attended} />needs
-        somebody</label
+        ><input type="checkbox" class="tick" bind:checked={stage.attended} />needs somebody</label
       >
     {/if}
   {/if}

@@ -113,7 +113,7 @@
                 <label class="flex min-h-9 items-center gap-2"
                   ><input
                     type="checkbox"
-                    class="size-5 accent-olive"
+                    class="tick"
                     checked={stage.uses.includes(ingredient.id)}
                     onchange={(e) => toggle(stage, ingredient.id, e.currentTarget.checked)}
                   />{ingredient.food}</label

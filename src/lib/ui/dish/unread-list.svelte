@@ -16,10 +16,7 @@
 </script>
 
 {#if pieces.length > 0}
-  <section
-    aria-labelledby="unread"
-    class="rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3"
-  >
+  <section aria-labelledby="unread" class="banner banner-look">
     <h2 id="unread" class="font-bold">
       Not read: {pieces.length === 1 ? 'one piece' : `${pieces.length} pieces`} of the text
     </h2>

@@ -40,12 +40,8 @@
         class="mt-3 flex flex-wrap items-end gap-3"
       >
         <label class="flex min-h-11 items-center gap-2"
-          ><input
-            type="checkbox"
-            name="isDaily"
-            class="size-5 accent-olive"
-            checked={setting.isDaily}
-          />one each day</label
+          ><input type="checkbox" name="isDaily" class="tick" checked={setting.isDaily} />one each
+          day</label
         >
         <label class="flex items-center gap-2 text-[15px] text-muted"
           >kept for, days<input

@@ -96,7 +96,7 @@
   <label class="flex min-h-11 items-center gap-2">
     <input
       type="checkbox"
-      class="size-5 accent-olive"
+      class="tick"
       checked={cooker.modes.includes('saute')}
       onchange={(e) => (cooker.modes = e.currentTarget.checked ? ['saute'] : [])}
     />
@@ -109,7 +109,7 @@
         <label class="flex min-h-11 items-center gap-2"
           ><input
             type="checkbox"
-            class="size-5 accent-olive"
+            class="tick"
             checked={cooker.levels.includes(level.id)}
             onchange={(e) => toggleLevel(level.id, e.currentTarget.checked)}
           />{level.name}</label

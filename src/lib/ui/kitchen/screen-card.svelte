@@ -52,7 +52,7 @@
     <label class="flex min-h-11 items-center gap-2"
       ><input
         type="checkbox"
-        class="size-5 accent-olive"
+        class="tick"
         checked={hasSound}
         onchange={(e) => {
           hasSound = e.currentTarget.checked;
@@ -63,7 +63,7 @@
     <label class="flex min-h-11 items-center gap-2"
       ><input
         type="checkbox"
-        class="size-5 accent-olive"
+        class="tick"
         checked={hasVoice}
         onchange={(e) => {
           hasVoice = e.currentTarget.checked;

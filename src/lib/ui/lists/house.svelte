@@ -75,11 +75,7 @@
     <h2 id="use-up" class="mb-2 text-xl font-bold">Use up</h2>
     <ul class="grid gap-3">
       {#each useUp as due (due.item.food)}
-        <li
-          class="rounded-lg border-l-4 px-4 py-2.5 {due.days <= 1
-            ? 'border-pimento bg-pimento-soft'
-            : 'border-ember bg-ember-soft'}"
-        >
+        <li class="banner {due.days <= 1 ? 'banner-stop' : 'banner-look'}">
           <p><b class="first-letter:uppercase">{due.item.food}</b>, {when(due.days)}</p>
           <p class="text-[15px]">
             {#each due.dishes as dish, i (dish.id)}{i > 0 ? ', ' : ''}<a
@@ -91,9 +87,7 @@
       {/each}
       {#each dueBags as bag (bag.code)}
         <li
-          class="rounded-lg border-l-4 px-4 py-2.5 {bag.days <= 1 && bag.place === 'fridge'
-            ? 'border-pimento bg-pimento-soft'
-            : 'border-ember bg-ember-soft'}"
+          class="banner {bag.days <= 1 && bag.place === 'fridge' ? 'banner-stop' : 'banner-look'}"
         >
           <p><b>{bag.name}</b>, {when(bag.days)}</p>
           <p class="text-[15px]">

@@ -62,7 +62,7 @@
                   ><tr
                     ><th class="font-normal">Evening</th><th class="font-normal"
                       >{kind === 'wait' ? 'Keeps' : 'Planned'}</th
-                    ><th class="font-normal">{kind === 'wait' ? 'Waited' : 'Real'}</th><th
+                    ><th class="font-normal">{kind === 'wait' ? 'Kept' : 'Real'}</th><th
                       class="font-normal">Counts</th
                     ></tr
                   ></thead

@@ -83,7 +83,7 @@
               ><input
                 type="radio"
                 name="shape-{entry.id}"
-                class="size-5 accent-olive"
+                class="tick"
                 value={shape.shape}
                 checked={entry.what.bags?.shape === shape.shape}
                 onchange={() =>

@@ -200,12 +200,12 @@
       <label class="flex min-h-9 items-center gap-2"
         ><input
           type="checkbox"
-          class="size-5 flex-none accent-olive"
+          class="tick"
           checked={entry.what.smaller}
           onchange={(e) =>
             model.changeEntry(entry.id, { what: { smaller: e.currentTarget.checked } })}
         />{recut
-          ? `cut to ${recut.toMm} mm instead of ${recut.fromMm}: hold ${recut.hold} min, not ${recut.was}`
+          ? `cut to ${recut.toMm} mm instead of ${recut.fromMm}: pressure cook ${recut.hold} min, not ${recut.was}`
           : 'cut smaller'}</label
       >
     {/if}
@@ -213,7 +213,7 @@
       <label class="flex min-h-9 items-center gap-2"
         ><input
           type="checkbox"
-          class="size-5 accent-olive"
+          class="tick"
           checked={entry.when.ahead}
           onchange={(e) =>
             model.changeEntry(entry.id, { when: { ahead: e.currentTarget.checked } })}

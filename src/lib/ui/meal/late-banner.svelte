@@ -19,7 +19,7 @@
   const soonest = $derived(formatTime(serveAt + delay * 60_000, kitchen));
 </script>
 
-<div class="mt-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3">
+<div class="mt-3 banner banner-stop">
   <div class="flex flex-wrap items-center justify-between gap-3">
     <p role="status">
       <b>{formatTime(serveAt, kitchen)} can’t be met.</b> With these cookers and cooks, the earliest

@@ -224,7 +224,7 @@
 {#if model.saveMessage && SAVE_WORDS[model.saveState] === 'Not saved'}
   <div
     role="alert"
-    class="mt-4 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3"
+    class="mt-4 flex flex-wrap items-center justify-between gap-3 banner banner-stop"
   >
     <p>{model.saveMessage}</p>
     {#if model.saveState === 'changed-elsewhere'}<button

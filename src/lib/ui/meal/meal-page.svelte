@@ -154,7 +154,7 @@
   {#if model.better}
     {@const start = formatTime(serveAt + model.better.totals.firstStart * 60_000, model.kitchen)}
     <div
-      class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-olive bg-leaf-soft px-4 py-3"
+      class="mt-3 flex flex-wrap items-center justify-between gap-3 banner banner-good"
       role="status"
     >
       <p>

@@ -10,9 +10,9 @@
   }
   let { notes, by, onedit }: Props = $props();
   const LOOK = {
-    stop: 'border-pimento bg-pimento-soft',
-    look: 'border-ember bg-ember-soft',
-    info: 'border-brine bg-brine-soft',
+    stop: 'banner-stop',
+    look: 'banner-look',
+    info: 'banner-note',
   } as const;
   const WORD = { stop: 'Stop', look: 'Look', info: 'Note' } as const;
 </script>
@@ -22,7 +22,7 @@
   <ul class="grid gap-3">
     {#each notes as note, index (index)}
       {@const { text, remedy } = sayFinding(note, by)}
-      <li class="rounded-lg border-l-4 px-4 py-3 wrap-anywhere {LOOK[note.severity]}">
+      <li class="banner wrap-anywhere {LOOK[note.severity]}">
         <p>
           {#if isMarked(note)}
             <span

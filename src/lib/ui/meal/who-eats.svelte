@@ -73,7 +73,7 @@
               <label class="flex min-h-9 items-center gap-2"
                 ><input
                   type="checkbox"
-                  class="size-5 accent-olive"
+                  class="tick"
                   checked={eater.diets.includes(diet)}
                   onchange={(e) =>
                     change(eater.id, { diets: toggle(eater.diets, diet, e.currentTarget.checked) })}
@@ -87,7 +87,7 @@
               <label class="flex min-h-9 items-center gap-2"
                 ><input
                   type="checkbox"
-                  class="size-5 accent-olive"
+                  class="tick"
                   checked={eater.allergens.includes(allergen)}
                   onchange={(e) =>
                     change(eater.id, {

@@ -260,7 +260,7 @@
   {#if fold.isPaused}
     <div
       role="status"
-      class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3 text-lg"
+      class="mt-3 flex flex-wrap items-center justify-between gap-3 banner banner-look text-lg"
     >
       <p><b>Paused.</b> The pots carry on; nothing is called out.</p>
       <button
@@ -270,19 +270,13 @@
       >
     </div>
   {:else if fold.awayUntil !== null}
-    <p
-      role="status"
-      class="mt-3 rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-3 text-lg"
-    >
+    <p role="status" class="mt-3 banner banner-note text-lg">
       A cook is away until <b>{clock(fold.awayUntil)}</b>; the plan counts on it.
     </p>
   {/if}
   {#if stops.length > 0}<div class="mt-3"><Stops notes={stops} by={data.kitchen} /></div>{/if}
   {#if !live.canTap}
-    <p
-      role="status"
-      class="mt-3 rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-3 text-lg"
-    >
+    <p role="status" class="mt-3 banner banner-note text-lg">
       This screen is read-only.
       <a class="font-semibold underline" href="/access?to=/cook/{live.evening.id}"
         >Give the passcode</a
@@ -290,10 +284,7 @@
       to tap here.
     </p>
   {:else if live.refusal}
-    <p
-      role="alert"
-      class="mt-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3 text-lg"
-    >
+    <p role="alert" class="mt-3 banner banner-stop text-lg">
       <b>The server doesn’t accept this screen.</b>
       {live.refusal.text}{#if live.waiting.length > 0}
         {live.waiting.length === 1 ? 'One tap is' : `${live.waiting.length} taps are`} kept here until
@@ -305,7 +296,7 @@
     </p>
   {/if}
   {#if live.problem}
-    <p role="alert" class="mt-3 rounded-lg border-l-4 border-pimento bg-pimento-soft px-4 py-3">
+    <p role="alert" class="mt-3 banner banner-stop">
       {live.problem}
     </p>
   {/if}
@@ -313,7 +304,7 @@
     <div
       role="status"
       data-testid="replanned"
-      class="mt-3 flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-3 text-lg"
+      class="mt-3 flex flex-wrap items-center justify-between gap-3 banner banner-note text-lg"
     >
       <p><b>Planned again:</b> {told.text}.</p>
       <span class="flex gap-2">

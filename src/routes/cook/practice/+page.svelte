@@ -32,7 +32,7 @@
     <div class="mt-2 flex flex-wrap gap-2">
       {#each SPEEDS as [value, label] (value)}
         <label class="btn min-h-14 has-checked:border-olive has-checked:bg-leaf-soft"
-          ><input type="radio" name="speed" {value} checked={value === 20} class="accent-olive" />
+          ><input type="radio" name="speed" {value} checked={value === 20} class="tick" />
           {label}</label
         >
       {/each}
@@ -45,7 +45,7 @@
       {#each MISHAPS as [value, label, hint] (value)}
         <label
           class="flex items-start gap-3 card p-3 has-checked:border-olive has-checked:bg-leaf-soft"
-          ><input type="checkbox" name="mishap" {value} class="mt-1 size-5 accent-olive" /><span
+          ><input type="checkbox" name="mishap" {value} class="mt-1 tick" /><span
             ><b>{label}</b><span class="block text-[15px] text-muted">{hint}</span></span
           ></label
         >
@@ -59,10 +59,10 @@
     <legend class="text-xl font-bold">Whose hands?</legend>
     <div class="mt-2 flex flex-wrap gap-2">
       <label class="btn min-h-14 has-checked:border-olive has-checked:bg-leaf-soft"
-        ><input type="radio" name="hands" value="me" checked class="accent-olive" /> Mine: I tap</label
+        ><input type="radio" name="hands" value="me" checked class="tick" /> Mine: I tap</label
       >
       <label class="btn min-h-14 has-checked:border-olive has-checked:bg-leaf-soft"
-        ><input type="radio" name="hands" value="itself" class="accent-olive" /> Simulated: I watch</label
+        ><input type="radio" name="hands" value="itself" class="tick" /> Simulated: I watch</label
       >
     </div>
   </fieldset>

@@ -228,10 +228,7 @@
     <UnreadList pieces={dish.unread} ontake={take} />
     <AskGroups foods={data.unknownFoods} action="?/remember" />
     {#if data.isHigh}
-      <section
-        aria-labelledby="altitude"
-        class="rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-3"
-      >
+      <section aria-labelledby="altitude" class="banner banner-note">
         <h2 id="altitude" class="font-bold">Your altitude</h2>
         <p class="text-[15px]">
           {dish.heldHere
@@ -264,11 +261,7 @@
         {#each data.cookers as stay, i (i)}
           <ul class="grid gap-2">
             {#each stay as offer, o (o)}
-              <li
-                class="rounded-lg border-l-4 px-4 py-2.5 {offer.refusals.length === 0
-                  ? 'border-olive bg-leaf-soft'
-                  : 'border-pimento bg-pimento-soft'}"
-              >
+              <li class="banner {offer.refusals.length === 0 ? 'banner-good' : 'banner-stop'}">
                 <p class="font-bold">
                   {offer.name}{offer.refusals.length === 0 ? ': fits' : ': no'}
                 </p>
@@ -300,10 +293,7 @@
       </section>
     {/if}
     {#if data.cautions.length > 0}
-      <section
-        aria-labelledby="care"
-        class="rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-3"
-      >
+      <section aria-labelledby="care" class="banner banner-look">
         <h2 id="care" class="font-bold">Care</h2>
         {#each data.cautions as caution, index (index)}
           <p class="first-letter:uppercase">

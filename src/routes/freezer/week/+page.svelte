@@ -83,7 +83,7 @@
             <label class="flex min-h-9 items-center gap-2 text-[15px] text-muted"
               ><input
                 type="checkbox"
-                class="size-5 accent-olive"
+                class="tick"
                 checked={hasNoTime}
                 onchange={(e) => setBusy(day, e.currentTarget.checked)}
               />no time<span class="sr-only"> on {title(day)}</span></label
@@ -104,7 +104,7 @@
               type="checkbox"
               name="day"
               value={day}
-              class="size-5 accent-olive"
+              class="tick"
               checked={!left.includes(day)}
               onchange={(e) => pick(day, e.currentTarget.checked)}
             />

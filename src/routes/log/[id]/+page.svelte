@@ -52,9 +52,9 @@
   <h2 id="better" class="text-xl font-bold">Next time</h2>
   <ul class="mt-2 grid gap-2">
     {#each account.advice as line, index (index)}
-      <li class="rounded-lg border-l-4 border-ember bg-ember-soft px-4 py-2.5">{line}</li>
+      <li class="banner banner-look">{line}</li>
     {:else}
-      <li class="rounded-lg border-l-4 border-olive bg-leaf-soft px-4 py-2.5">
+      <li class="banner banner-good">
         {late === null
           ? 'Nothing to say yet.'
           : 'As far as the clocks can tell, nothing went wrong.'}
@@ -93,9 +93,7 @@
       <h3 class="mt-4 font-bold">For next time</h3>
       <ul class="mt-1 grid gap-2">
         {#each data.suggestions as suggestion, index (index)}
-          <li
-            class="flex flex-wrap items-center justify-between gap-3 rounded-lg border-l-4 border-brine bg-brine-soft px-4 py-2"
-          >
+          <li class="flex flex-wrap items-center justify-between gap-3 banner banner-note">
             <span
               ><b>{suggestion.dish}:</b>
               {suggestion.text}

@@ -49,7 +49,7 @@
         : ''}"
       ><input
         type="checkbox"
-        class="size-5 accent-olive"
+        class="tick"
         checked={chosen.includes(meal.id)}
         onchange={(e) => toggle(meal.id, e.currentTarget.checked)}
       /><span

@@ -84,7 +84,7 @@
       <label class="flex min-h-11 items-center gap-2"
         ><input
           type="checkbox"
-          class="size-5 accent-olive"
+          class="tick"
           checked={dish.slow !== undefined}
           onchange={(e) =>
             (dish.slow = e.currentTarget.checked ? { hours: 8, setting: 'low' } : undefined)}
@@ -106,7 +106,7 @@
     <label class="flex min-h-11 items-center gap-2"
       ><input
         type="checkbox"
-        class="size-5 accent-olive"
+        class="tick"
         checked={dish.bulk ?? false}
         onchange={(e) => (dish.bulk = e.currentTarget.checked || undefined)}
       />cooked in bulk: once packed, other dishes can use it</label

@@ -1,0 +1,84 @@
+/**
+ * Tries faults one after the other on the bundled tests. Told an id, it answers with the test that found it; with null
+ * where none did. A fault that makes a test run for ever ends this thread from outside.
+ */
+import { parentPort, workerData } from 'node:worker_threads';
+import { pathToFileURL } from 'node:url';
+
+const { bundle, slowest } = workerData;
+let active = -1;
+/** Faults that were come by since it was last emptied. */
+let met = new Set();
+globalThis.__fault = (id) => {
+  met.add(id);
+  return id === active;
+};
+
+let loads = 0;
+/** Loads the tests anew, with nothing remembered from before. */
+async function load() {
+  const { collected } = await import(`${pathToFileURL(bundle).href}?${loads++}`);
+  return collected;
+}
+
+async function passes(test) {
+  try {
+    await test.run();
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+let tests = await load();
+const atLoad = met;
+/** Quick tests first, each with the faults that it comes by. */
+const plan = [];
+for (const [index, test] of tests.entries()) {
+  met = new Set();
+  const from = performance.now();
+  const isGreen = await passes(test);
+  const ms = performance.now() - from;
+  if (isGreen && ms <= slowest) plan.push({ index, ms, met });
+}
+plan.sort((a, b) => a.ms - b.ms);
+parentPort.postMessage({ kind: 'ready', tests: plan.length, of: tests.length });
+
+/** The first test that fails with the fault on. */
+async function finder(id, isStatic) {
+  active = id;
+  if (isStatic) {
+    try {
+      tests = await load();
+    } catch {
+      active = -1;
+      tests = await load();
+      return 'while loading';
+    }
+  }
+  for (const { index, met: own } of plan) {
+    if (!isStatic && !own.has(id)) continue;
+    if (await passes(tests[index])) continue;
+    return tests[index].name;
+  }
+  return null;
+}
+
+parentPort.on('message', async (id) => {
+  const isStatic = atLoad.has(id);
+  const isMet = isStatic || plan.some((p) => p.met.has(id));
+  let by = isMet ? await finder(id, isStatic) : null;
+  active = -1;
+  if (isStatic) tests = await load();
+  else if (by !== null) {
+    // What was remembered with the fault on would find every later one: then all is loaded anew, and it is tried again.
+    const test = tests.find((t) => t.name === by);
+    if (test && !(await passes(test))) {
+      tests = await load();
+      by = await finder(id, false);
+      active = -1;
+      if (by !== null) tests = await load();
+    }
+  }
+  parentPort.postMessage({ kind: 'tried', id, by, isMet });
+});
