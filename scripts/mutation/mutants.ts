@@ -127,7 +127,8 @@ export function instrument(
         ['choice', textOf(node.whenTrue)],
         ['choice', textOf(node.whenFalse)],
       ];
-    if (ts.isArrayLiteralExpression(node) && node.elements.length > 0) return [['list', '[]']];
+    if (ts.isArrayLiteralExpression(node) && node.elements.length > 0)
+      return isTarget(node) ? [] : [['list', '[]']];
     if (ts.isCallExpression(node) && ts.isPropertyAccessExpression(node.expression)) {
       const { name, expression } = node.expression;
       const rest = source.slice(name.getEnd(), node.getEnd());
@@ -137,6 +138,16 @@ export function instrument(
       if (opposite) return [['call', `${textOf(expression)}${link}${opposite}${rest}`]];
     }
     return [];
+  }
+
+  /** `[a, b] = …` */
+  function isTarget(node: ts.Node): boolean {
+    const { parent } = node;
+    return (
+      ts.isBinaryExpression(parent) &&
+      parent.left === node &&
+      parent.operatorToken.kind === ts.SyntaxKind.EqualsToken
+    );
   }
 
   function isText(node: ts.Node): boolean {
