@@ -14,7 +14,7 @@ const USUAL_ROOMS = ['menu', 'storage', 'lists', 'review'];
 /** Rooms whose tests come by the others as well. */
 const TESTS_OF = [...USUAL_ROOMS, 'plan', 'cycle', 'meal', 'dish', 'learn'];
 /** Tests that take longer are left out, ms: each fault would wait for them. */
-const SLOWEST_MS = 1500;
+const SLOWEST_MS = 500;
 /** After so long without an answer a fault has made something run for ever. */
 const LONGEST_MS = 60_000;
 

@@ -1,7 +1,7 @@
 /** Amounts in other units: weights, volumes, degrees, cans and sticks. */
 import { z } from 'zod';
 import { findFood, type Food } from '../food';
-import { failure, success, type Outcome } from '../reason';
+import { failure, success, type Outcome, says } from '../reason';
 import {
   UNIT_NAMES,
   convert,
@@ -22,14 +22,14 @@ const DRAINED_OTHERWISE = 0.65;
 export const convertQuestion = question(
   'an amount in another unit; between weight and volume with the food',
   z.object({
-    amount: z.number('the amount is a number; give one'),
+    amount: z.number(says('the amount is a number', 'give one')),
     unit: z.string('name the unit'),
     to: z.string('name the unit wanted'),
     food: z.string().optional(),
     labelG: z
-      .number('the weight on the label is a number; give grams')
-      .positive('a can weighs more than 0; give the grams on its label')
-      .max(10_000, 'no household can weighs over 10 kg; give grams')
+      .number(says('the weight on the label is a number', 'give grams'))
+      .positive(says('a can weighs more than 0', 'give the grams on its label'))
+      .max(10_000, says('no household can weighs over 10 kg', 'give grams'))
       .optional(),
     drained: z.boolean().optional(),
   }),

@@ -2,19 +2,19 @@
 import { z } from 'zod';
 import { centreTheta } from '../thermal';
 import { holdFor } from '../doneness';
-import { success } from '../reason';
+import { success, says } from '../reason';
 import { altitude, heater, level } from './inputs';
 import { question, type Answer } from './question';
 
 const shape = z.enum(
   ['slab', 'cylinder', 'sphere'],
-  'a shape is slab, cylinder or sphere; give the nearest',
+  says('a shape is slab, cylinder or sphere', 'give the nearest'),
 );
 const celsius = (what: string) =>
   z
-    .number(`${what} is a number; give °C`)
-    .min(-40, `${what} is at least −40 °C; give °C`)
-    .max(300, `${what} is at most 300 °C; give °C`);
+    .number(says(`${what} is a number`, 'give °C'))
+    .min(-40, says(`${what} is at least −40 °C`, 'give °C'))
+    .max(300, says(`${what} is at most 300 °C`, 'give °C'));
 
 /** What has no answer is left out; the reason is in `because`. */
 const withoutNulls = <T extends { because: string[] }>(value: T): Answer => ({
@@ -30,22 +30,22 @@ export const conduct = question(
   z.object({
     shape,
     thicknessMm: z
-      .number('the thickness is a number; give mm')
-      .positive('a piece is thicker than 0; give mm')
-      .max(1000, 'no piece is over a metre; give mm'),
+      .number(says('the thickness is a number', 'give mm'))
+      .positive(says('a piece is thicker than 0', 'give mm'))
+      .max(1000, says('no piece is over a metre', 'give mm')),
     startC: celsius('the start'),
     surroundC: celsius('the surroundings'),
     seconds: z
-      .number('the time is a number; give seconds')
-      .min(0, 'a time is at least 0; give seconds')
-      .max(1e7, 'a time is at most 10 million seconds; give seconds'),
+      .number(says('the time is a number', 'give seconds'))
+      .min(0, says('a time is at least 0', 'give seconds'))
+      .max(1e7, says('a time is at most 10 million seconds', 'give seconds')),
     diffusivity: z
-      .number('the diffusivity is a number; give m²/s')
-      .min(1e-9, 'a food’s diffusivity is about 1.4e-7; give m²/s')
-      .max(1e-3, 'a food’s diffusivity is about 1.4e-7; give m²/s'),
+      .number(says('the diffusivity is a number', 'give m²/s'))
+      .min(1e-9, says('a food’s diffusivity is about 1.4e-7', 'give m²/s'))
+      .max(1e-3, says('a food’s diffusivity is about 1.4e-7', 'give m²/s')),
     biot: z
-      .number('the Biot number is a number; leave it out for a surface at the surroundings')
-      .min(1e-4, 'a Biot number is over 0; give h·L/k')
+      .number(says('the Biot number is a number', 'leave it out for a surface at the surroundings'))
+      .min(1e-4, says('a Biot number is over 0', 'give h·L/k'))
       .optional(),
   }),
   (input) => {
@@ -70,21 +70,21 @@ export const hold = question(
     cut: z.object({
       shape: shape.default('sphere'),
       thicknessMm: z
-        .number('the thickness is a number; give mm through the thickest part')
-        .min(2, 'a piece is at least 2 mm thick; give mm')
-        .max(250, 'no cooker takes a piece over 250 mm; cut it, or give mm'),
+        .number(says('the thickness is a number', 'give mm through the thickest part'))
+        .min(2, says('a piece is at least 2 mm thick', 'give mm'))
+        .max(250, says('no cooker takes a piece over 250 mm', 'cut it, or give mm')),
     }),
     grams: z
-      .number('the weight is a number; give grams')
-      .positive('a weight is over 0; give grams')
-      .max(15_000, 'no cooker holds 15 kg; give grams'),
+      .number(says('the weight is a number', 'give grams'))
+      .positive(says('a weight is over 0', 'give grams'))
+      .max(15_000, says('no cooker holds 15 kg', 'give grams')),
     state: z
-      .enum(['frozen', 'chilled', 'room'], 'a state is frozen, chilled or room; give one')
+      .enum(['frozen', 'chilled', 'room'], says('a state is frozen, chilled or room', 'give one'))
       .default('chilled'),
     target: z
       .enum(
         ['safe', 'crisp', 'soft', 'slice', 'shred'],
-        'a target is safe, crisp, soft, slice or shred; give one',
+        says('a target is safe, crisp, soft, slice or shred', 'give one'),
       )
       .default('safe'),
     level,
@@ -93,7 +93,7 @@ export const hold = question(
     release: z
       .union(
         [z.literal('quick'), z.literal('natural'), z.number().min(0).max(120)],
-        'a release is quick, natural or minutes up to 120; give one',
+        says('a release is quick, natural or minutes up to 120', 'give one'),
       )
       .default('natural'),
   }),

@@ -1,7 +1,7 @@
 /** Questions about what a food is: how hot it must be, and what it comes to when it is cooked. */
 import { z } from 'zod';
 import { ASK_GROUPS, cookingYield, findFood, foodById, kindOf } from '../food';
-import { success } from '../reason';
+import { success, says } from '../reason';
 import { centreTarget } from '../safety';
 import { question } from './question';
 
@@ -47,9 +47,9 @@ export const yieldQuestion = question(
   z.object({
     food,
     grams: z
-      .number('the weight is a number; give grams, raw or dry')
-      .positive('a weight is over 0; give grams, raw or dry')
-      .max(30_000, 'no cooker holds 30 kg; give grams, raw or dry'),
+      .number(says('the weight is a number', 'give grams, raw or dry'))
+      .positive(says('a weight is over 0', 'give grams, raw or dry'))
+      .max(30_000, says('no cooker holds 30 kg', 'give grams, raw or dry')),
   }),
   ({ food: name, grams }) => {
     const known = findFood(name) ?? foodById(kindOf(name)?.like ?? '');

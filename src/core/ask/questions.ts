@@ -5,7 +5,7 @@ import { comeUp, fit, LIQUID_SCHOOLS, naturalRelease } from '../cooker';
 import { softeningRate } from '../doneness';
 import { parseLine } from '../recipe';
 import { rememberedGroup, type Kitchen } from '../kitchen';
-import { success, type Outcome } from '../reason';
+import { success, type Outcome, says } from '../reason';
 import {
   airPressure,
   boilingPoint,
@@ -20,6 +20,7 @@ import { altitude, contents, estimatedFoods, heater, level, liner } from './inpu
 import { thickenQuestion, water } from './liquid-questions';
 import { cool, freeze, keep, thaw } from './store-questions';
 import { question, type Answer, type Question } from './question';
+import { sayPotRefusal } from '../words';
 
 const saturation = question(
   'steam pressure for a temperature, or the other way round',
@@ -27,7 +28,7 @@ const saturation = question(
     .object({ celsius: z.number().optional(), kPa: z.number().optional() })
     .refine(
       (v) => (v.celsius === undefined) !== (v.kPa === undefined),
-      'give either celsius or kPa; exactly one of them',
+      says('give either celsius or kPa', 'exactly one of them'),
     ),
   ({ celsius, kPa }) => {
     const because = ['IAPWS R7-97(2012), region 4'];
@@ -58,9 +59,9 @@ const inside = question(
   'how hot it is inside at a pressure and an altitude',
   z.object({
     gaugeKPa: z
-      .number('the pressure is a number; give kPa over the air outside')
-      .min(0, 'a gauge pressure is at least 0; give kPa over the air outside')
-      .max(250, 'household cookers stay under 250 kPa; give kPa over the air outside'),
+      .number(says('the pressure is a number', 'give kPa over the air outside'))
+      .min(0, says('a gauge pressure is at least 0', 'give kPa over the air outside'))
+      .max(250, says('household cookers stay under 250 kPa', 'give kPa over the air outside')),
     altitudeM: altitude,
   }),
   ({ gaugeKPa, altitudeM }) => {
@@ -101,9 +102,9 @@ const release = question(
   'how long a natural release takes',
   cycle.extend({
     afterMinutes: z
-      .number('the pressure time is a number; give minutes')
-      .min(0, 'a pressure time is at least 0 min; give minutes')
-      .max(LONGEST_PRESSURE_MIN, 'a pressure time is at most 480 min; give minutes')
+      .number(says('the pressure time is a number', 'give minutes'))
+      .min(0, says('a pressure time is at least 0 min', 'give minutes'))
+      .max(LONGEST_PRESSURE_MIN, says('a pressure time is at most 480 min', 'give minutes'))
       .default(0),
   }),
   ({ afterMinutes, ...input }) => {
@@ -124,38 +125,46 @@ const fitQuestion = question(
     rack: z
       .object({
         heightMm: z
-          .number('the rack’s height is a number; give mm')
-          .positive('a rack is higher than 0; give mm')
-          .max(400, 'no rack is over 400 mm; give mm'),
+          .number(says('the rack’s height is a number', 'give mm'))
+          .positive(says('a rack is higher than 0', 'give mm'))
+          .max(400, says('no rack is over 400 mm', 'give mm')),
       })
       .optional(),
     pan: z
       .object({
         diameterMm: z
-          .number('the pan’s width is a number; give mm across')
-          .positive('a pan is wider than 0; give mm')
-          .max(500, 'no pan is over 500 mm; give mm'),
+          .number(says('the pan’s width is a number', 'give mm across'))
+          .positive(says('a pan is wider than 0', 'give mm'))
+          .max(500, says('no pan is over 500 mm', 'give mm')),
         heightMm: z
-          .number('the pan’s height is a number; give mm')
-          .positive('a pan is higher than 0; give mm')
-          .max(500, 'no pan is over 500 mm; give mm'),
+          .number(says('the pan’s height is a number', 'give mm'))
+          .positive(says('a pan is higher than 0', 'give mm'))
+          .max(500, says('no pan is over 500 mm', 'give mm')),
         handlesMm: z
           .number()
-          .min(0, 'handles stand out by 0 mm or more; give mm')
-          .max(200, 'no handles stand out by 200 mm; give mm')
+          .min(0, says('handles stand out by 0 mm or more', 'give mm'))
+          .max(200, says('no handles stand out by 200 mm', 'give mm'))
           .optional(),
       })
       .optional(),
     school: z
       .enum(
         LIQUID_SCHOOLS,
-        'the rule of thumb is by-size, one-cup or with-juices; give one of them',
+        says('the rule of thumb is by-size, one-cup or with-juices', 'give one of them'),
       )
       .optional(),
   }),
   (input) => {
-    const { because, ...rest } = fit(input);
-    return success({ ...rest, because: [...because, ...estimatedFoods(input.contents)] });
+    const { because, problems, ...rest } = fit(input);
+    return success({
+      ...rest,
+      // What is wrong as data, and in words of the metric kitchen.
+      problems: problems.map((problem) => {
+        const { message, remedy } = sayPotRefusal(problem, { system: 'metric' });
+        return { ...problem, what: message, remedy };
+      }),
+      because: [...because, ...estimatedFoods(input.contents)],
+    });
   },
 );
 
@@ -165,8 +174,8 @@ const line = question(
     text: z
       .string('give the line as text')
       .trim()
-      .min(1, 'the line is empty; give its text')
-      .max(1000, 'a line has at most 1000 characters; give one line only'),
+      .min(1, says('the line is empty', 'give its text'))
+      .max(1000, says('a line has at most 1000 characters', 'give one line only')),
   }),
   ({ text }) => {
     const { amount, amountTo, unit, packSize, because, ...rest } = parseLine(text);

@@ -1,6 +1,6 @@
 /** Questions about cooling, freezing, thawing and keeping. */
 import { z } from 'zod';
-import { success } from '../reason';
+import { success, says } from '../reason';
 import { coolingFixes, coolingTime, freezingTime, sayFix, thawingTime } from '../thermal';
 import { keeps } from '../storage';
 import { question } from './question';
@@ -8,30 +8,33 @@ import { question } from './question';
 const food = z.string('name the food').trim().min(1, 'name the food').max(120);
 const celsius = (what: string, low: number, high: number) =>
   z
-    .number(`${what} is a number; give °C`)
-    .min(low, `${what} is at least ${low} °C; give it in °C`)
-    .max(high, `${what} is at most ${high} °C; give it in °C`);
+    .number(says(`${what} is a number`, 'give °C'))
+    .min(low, says(`${what} is at least ${low} °C`, 'give it in °C'))
+    .max(high, says(`${what} is at most ${high} °C`, 'give it in °C'));
 const mm = z
-  .number('the thickness is a number; give mm')
-  .min(1, 'nothing is thinner than 1 mm; give mm')
-  .max(400, 'nothing thicker than 400 mm goes into a home freezer; give mm');
+  .number(says('the thickness is a number', 'give mm'))
+  .min(1, says('nothing is thinner than 1 mm', 'give mm'))
+  .max(400, says('nothing thicker than 400 mm goes into a home freezer', 'give mm'));
 
 export const cool = question(
   'how long cooked food takes to cool',
   z.object({
     food,
     ml: z
-      .number('how much is a number; give ml')
-      .positive('there has to be some food; give ml')
-      .max(30_000, 'no household box holds 30 l; give ml'),
+      .number(says('how much is a number', 'give ml'))
+      .positive(says('there has to be some food', 'give ml'))
+      .max(30_000, says('no household box holds 30 l', 'give ml')),
     depthMm: z
-      .number('the depth is a number; give mm')
-      .min(3, 'food stands at least 3 mm deep; give mm')
-      .max(400, 'no household box is deeper than 400 mm; give mm'),
+      .number(says('the depth is a number', 'give mm'))
+      .min(3, says('food stands at least 3 mm deep', 'give mm'))
+      .max(400, says('no household box is deeper than 400 mm', 'give mm')),
     fromC: celsius('the start', 6, 100),
     roomC: celsius('the room', -5, 45).default(20),
     method: z
-      .enum(['counter', 'fridge', 'ice-bath'], 'a method is counter, fridge or ice-bath; give one')
+      .enum(
+        ['counter', 'fridge', 'ice-bath'],
+        says('a method is counter, fridge or ice-bath', 'give one'),
+      )
       .default('counter'),
   }),
   (input) => {
@@ -50,11 +53,11 @@ export const cool = question(
 const bag = z.object({
   food,
   grams: z
-    .number('the weight is a number; give grams')
-    .positive('a weight is over 0; give grams')
-    .max(30_000, 'no home freezer takes 30 kg at once; give grams'),
+    .number(says('the weight is a number', 'give grams'))
+    .positive(says('a weight is over 0', 'give grams'))
+    .max(30_000, says('no home freezer takes 30 kg at once', 'give grams')),
   shape: z
-    .enum(['slab', 'cylinder', 'sphere'], 'a shape is slab, cylinder or sphere; give one')
+    .enum(['slab', 'cylinder', 'sphere'], says('a shape is slab, cylinder or sphere', 'give one'))
     .default('slab'),
   thicknessMm: mm,
 });
@@ -77,7 +80,7 @@ export const thaw = question(
   bag.extend({
     fromC: celsius('the food', -40, -1).default(-18),
     airC: celsius('what is around it', -20, 45).default(4),
-    method: z.enum(['air', 'water'], 'a method is air or water; give one').default('air'),
+    method: z.enum(['air', 'water'], says('a method is air or water', 'give one')).default('air'),
   }),
   (input) => {
     const { hours, because } = thawingTime(input);
@@ -93,7 +96,7 @@ export const keep = question(
       kind: z.string().trim().max(60).optional(),
       place: z.enum(
         ['fridge', 'freezer', 'counter'],
-        'a place is fridge, freezer or counter; give one',
+        says('a place is fridge, freezer or counter', 'give one'),
       ),
     })
     .refine((q) => q.food !== undefined || q.kind !== undefined, {

@@ -1,6 +1,6 @@
 /** Will it go in? Volume against the lines, thin liquid against the least, rack and pan by size. */
 import { findFood, heapMl } from '../food';
-import { toFraction } from '../units';
+import type { PotRefusal, PotThing } from '../reason';
 import {
   fillLimit,
   swells,
@@ -9,7 +9,6 @@ import {
   leastLiquid,
   SLACK,
   thinVolume,
-  toCups,
   type LiquidSchool,
 } from './limits';
 import type { Portion } from './types';
@@ -26,18 +25,6 @@ export interface FitInput {
   isStacked?: boolean;
 }
 
-export interface FitProblem {
-  kind:
-    | 'too-full'
-    | 'too-little-liquid'
-    | 'pan-too-wide'
-    | 'pan-too-high'
-    | 'piece-too-wide'
-    | 'piece-too-high';
-  what: string;
-  remedy: string;
-}
-
 export interface Fit {
   fits: boolean;
   fillMl: number;
@@ -48,7 +35,7 @@ export interface Fit {
   juicesMl: number;
   /** What is left of each limit; negative where it is passed. Sizes only where the liner's are known. */
   margins: { fillMl: number; thinMl: number; acrossMm?: number; aboveMm?: number };
-  problems: FitProblem[];
+  problems: PotRefusal[];
   /** Foods of which nobody knows whether they swell or foam, where over half of the liner is filled. */
   unsure: string[];
   because: string[];
@@ -70,19 +57,22 @@ export function fit(input: FitInput): Fit {
   const fillMl = piled ?? (isLoose ? fillVolume(loose) : thinMl);
   const limitMl = fillLimit(cooker.litres, loose);
   const leastMl = cooker.leastMl ?? leastLiquid(cooker.litres, school);
-  const problems: FitProblem[] = [];
+  const problems: PotRefusal[] = [];
   const isHalf = limitMl < cooker.litres * 600;
   if (fillMl > limitMl * (1 + SLACK))
     problems.push({
       kind: 'too-full',
-      what: `${Math.round(fillMl)} ml${piled === null ? '' : ', with the rack and room for steam around the pieces,'} in an inner pot that may hold ${Math.round(limitMl)} ml: over the ${isHalf ? 'half' : 'two-thirds'} line by ${Math.round(fillMl - limitMl)} ml`,
-      remedy: 'use a larger cooker, fewer servings or two runs',
+      fillMl,
+      limitMl,
+      line: isHalf ? 'half' : 'two-thirds',
+      onRack: piled !== null,
     });
   if (thinMl < leastMl * (1 - SLACK))
     problems.push({
       kind: 'too-little-liquid',
-      what: `${Math.round(thinMl)} ml of thin liquid, ${Math.round(leastMl)} ml are needed${juicesMl >= 20 && school !== 'with-juices' ? ` (about ${Math.round(juicesMl / 10) * 10} ml of juices come out of the food as well)` : ''}`,
-      remedy: `add ${toFraction(quarterCups(leastMl - thinMl))} cup of water or broth`,
+      thinMl,
+      leastMl,
+      juicesMl: juicesMl >= 20 && school !== 'with-juices' ? juicesMl : null,
     });
   const unsure =
     isHalf || fillMl <= cooker.litres * 500
@@ -129,14 +119,9 @@ export function fit(input: FitInput): Fit {
   };
 }
 
-/** Up to the next quarter of a cup, a spoonful short of it being near enough. */
-function quarterCups(ml: number): number {
-  return Math.max(1, Math.ceil(4 * toCups(ml) - 0.1)) / 4;
-}
-
 /** What stands in the liner, with the room that steam needs around and above it. */
 interface Sizes {
-  what: string;
+  thing: PotThing;
   kind: 'pan' | 'piece';
   /** Needed across and in height, mm, gaps and rack included. */
   acrossMm: number;
@@ -175,7 +160,7 @@ function sizesIn({ cooker, contents, rack, pan, isStacked }: FitInput): Sizes | 
   const under = Math.max(rack?.heightMm ?? 0, level);
   if (pan)
     return {
-      what: `a pan ${pan.diameterMm} mm across and ${pan.heightMm} mm high`,
+      thing: { kind: 'pan', diameterMm: pan.diameterMm, heightMm: pan.heightMm },
       kind: 'pan',
       acrossMm: pan.diameterMm + (pan.handlesMm ?? 0) + GAP_AROUND_MM,
       heightMm: under + pan.heightMm + GAP_ABOVE_MM,
@@ -190,37 +175,34 @@ function sizesIn({ cooker, contents, rack, pan, isStacked }: FitInput): Sizes | 
     // V = π/6·t·a²: as thick as it is said to be, as broad as it is long.
     const broad = Math.max(whole.thick, Math.sqrt((6 * mm3) / (Math.PI * whole.thick)));
     return {
-      what: `${whole.food}, about ${Math.round(broad)} mm across and ${Math.round(whole.thick)} mm high`,
+      thing: { kind: 'piece', food: whole.food, acrossMm: broad, heightMm: whole.thick },
       kind: 'piece',
       acrossMm: broad + GAP_AROUND_MM,
       heightMm: under + whole.thick + GAP_ABOVE_MM,
     };
   }
   if (!rack) return null;
-  return { what: 'a rack', kind: 'pan', acrossMm: 0, heightMm: under + GAP_ABOVE_MM };
+  return { thing: { kind: 'rack' }, kind: 'pan', acrossMm: 0, heightMm: under + GAP_ABOVE_MM };
 }
 
-function checkSizes(cooker: FitInput['cooker'], sizes: Sizes | null): FitProblem[] {
+function checkSizes(cooker: FitInput['cooker'], sizes: Sizes | null): PotRefusal[] {
   if (!sizes) return [];
-  const { what, kind, acrossMm, heightMm } = sizes;
-  const problems: FitProblem[] = [];
+  const { thing, kind, acrossMm, heightMm } = sizes;
+  const problems: PotRefusal[] = [];
   if (cooker.diameterMm !== undefined && acrossMm > cooker.diameterMm)
     problems.push({
       kind: `${kind}-too-wide`,
-      what: `${what}: in an inner pot of ${cooker.diameterMm} mm it leaves no room for steam, ${Math.ceil(acrossMm - cooker.diameterMm)} mm too much`,
-      remedy:
-        kind === 'pan'
-          ? `use a pan of at most ${cooker.diameterMm - GAP_AROUND_MM} mm, handles included`
-          : 'cut it in two, or use a wider cooker',
+      thing,
+      potMm: cooker.diameterMm,
+      overMm: acrossMm - cooker.diameterMm,
+      mostMm: cooker.diameterMm - GAP_AROUND_MM,
     });
   if (cooker.heightMm !== undefined && heightMm > cooker.heightMm)
     problems.push({
       kind: `${kind}-too-high`,
-      what: `${what} is too tall for an inner pot of ${cooker.heightMm} mm: ${Math.ceil(heightMm - cooker.heightMm)} mm too much with the rack and room for steam`,
-      remedy:
-        kind === 'pan'
-          ? 'use a lower rack or pan'
-          : 'cut it in two, or use a deeper cooker or no rack',
+      thing,
+      potMm: cooker.heightMm,
+      overMm: heightMm - cooker.heightMm,
     });
   return problems;
 }

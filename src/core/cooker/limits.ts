@@ -112,9 +112,3 @@ export function fillVolume(contents: readonly Portion[]): number {
   const after = Math.max(swollen, body + taken + Math.max(0, liquid - taken));
   return Math.max(before, after);
 }
-
-/** Cups for a message. */
-export function toCups(ml: number): number {
-  const cups = convert({ amount: ml, unit: 'ml' }, 'cup');
-  return cups.ok ? cups.value.amount : 0;
-}

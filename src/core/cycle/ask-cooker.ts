@@ -21,7 +21,8 @@ import {
 } from '../dish';
 import { findFood } from '../food';
 import type { Cooker, Kitchen } from '../kitchen';
-import type { Refusal } from '../reason';
+import type { PotRefusal, Refusal } from '../reason';
+import { sayPotRefusal } from '../words';
 import { cycleMinutes, type CycleMinutes } from './cycle-minutes';
 
 /** A cooker that was asked to take a stay, and what it says. */
@@ -135,7 +136,7 @@ function panRefusals(
   scaled: ScaledDish,
   stage: PressureStage,
   contents: readonly Portion[],
-): Refusal[] {
+): PotRefusal[] {
   if (!stage.inPan) return [];
   const { diameterMm, heightMm } = stage.inPan;
   const under = waterUnder(scaled)?.food?.id;
@@ -153,12 +154,7 @@ function panRefusals(
   const ml = fillVolume(inside);
   const room = ((Math.PI / 4) * diameterMm ** 2 * heightMm * PAN_FILL) / 1000;
   if (ml <= room) return [];
-  return [
-    {
-      message: `${Math.round(ml)} ml in a pan that takes ${Math.round(room)} ml`,
-      remedy: 'use a larger pan, fewer servings or two runs',
-    },
-  ];
+  return [{ kind: 'pan-too-full', ml, roomMl: room }];
 }
 
 /** A stage of a stay as it would lie in one cooker. */
@@ -212,8 +208,10 @@ function loadsFor(
       ...(stage.inPan ? { pan: stage.inPan } : {}),
       ...(stage.panUses ? { isStacked: true } : {}),
     });
-    refusals.push(...fits.problems.map(({ what, remedy }) => ({ message: what, remedy })));
-    refusals.push(...panRefusals(scaled, stage, contents));
+    refusals.push(...fits.problems.map((problem) => sayPotRefusal(problem, kitchen)));
+    refusals.push(
+      ...panRefusals(scaled, stage, contents).map((problem) => sayPotRefusal(problem, kitchen)),
+    );
     return [{ stage, contents, fit: fits }];
   });
   return { loads, refusals };

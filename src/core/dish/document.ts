@@ -1,6 +1,7 @@
 /** The dish document: what goes in, and the stages from board to table. */
 import { LONGEST_PRESSURE_MIN } from '../facts';
 import { z } from 'zod';
+import { says } from '../reason';
 import { ASK_GROUPS } from '../food';
 import { UNIT_NAMES } from '../units';
 import { dishRefSchema } from './ref';
@@ -9,7 +10,7 @@ const id = z.string().min(1).max(60);
 const minutes = z
   .int('whole minutes')
   .min(0, 'no fewer than 0 min')
-  .max(2880, 'at most two days; split the stage');
+  .max(2880, says('at most two days', 'split the stage'));
 
 export const ingredientSchema = z.object({
   id,
@@ -17,7 +18,7 @@ export const ingredientSchema = z.object({
   /** Null with no amount: “salt, to taste”. */
   amount: z
     .number()
-    .positive('an amount is over 0; leave it empty for “to taste”')
+    .positive(says('an amount is over 0', 'leave it empty for “to taste”'))
     .max(100_000)
     .nullable(),
   unit: z.enum(UNIT_NAMES).nullable(),
@@ -62,7 +63,10 @@ const stageBase = {
   uses: z.array(id).default([]),
   /** Only so much of an ingredient goes in here, over 0 and under 1; the rest goes in elsewhere. */
   parts: z
-    .record(id, z.number().gt(0, 'a part is over 0').lt(1, 'all of it is no part; leave it out'))
+    .record(
+      id,
+      z.number().gt(0, 'a part is over 0').lt(1, says('all of it is no part', 'leave it out')),
+    )
     .optional(),
   /** Stages that must be done before; the one listed above by default. */
   after: z.array(id).optional(),
@@ -105,7 +109,7 @@ export const stageSchema = z.discriminatedUnion('kind', [
     /** The hold goes by the weight of the piece: minutes for each pound. */
     minutesPerLb: z
       .number()
-      .positive('minutes for each pound are over 0; leave it empty for a fixed hold')
+      .positive(says('minutes for each pound are over 0', 'leave it empty for a fixed hold'))
       .max(120, 'at most 120 min for each pound')
       .optional(),
     release: releaseSchema,
@@ -167,10 +171,10 @@ export const dishSchema = z
   .object({
     format: z.literal('olive-clock/dish@1'),
     id,
-    name: z.string().trim().min(1, 'a name is needed; write what you call it').max(100),
+    name: z.string().trim().min(1, says('a name is needed', 'write what you call it')).max(100),
     /** One line for the list. */
     summary: z.string().max(300).default(''),
-    servings: z.number().positive('for how many; at least 1').max(200),
+    servings: z.number().positive(says('for how many', 'at least 1')).max(200),
     ingredients: z.array(ingredientSchema).max(300),
     stages: z.array(stageSchema),
     /** By-products another dish may take. */
@@ -217,21 +221,27 @@ export const dishSchema = z
           context.addIssue({
             code: 'custom',
             path: ['stages', i, 'uses'],
-            message: `ingredient “${used}” is not in the list; add it or take it out here`,
+            message: says(`ingredient “${used}” is not in the list`, 'add it or take it out here'),
           });
       for (const part of Object.keys(stage.parts ?? {}))
         if (!stage.uses.includes(part))
           context.addIssue({
             code: 'custom',
             path: ['stages', i, 'parts'],
-            message: `a part of “${part}” is named where it does not go in; tick it or take the part out`,
+            message: says(
+              `a part of “${part}” is named where it does not go in`,
+              'tick it or take the part out',
+            ),
           });
       for (const before of stage.after ?? [])
         if (!stages.has(before) || before === stage.id)
           context.addIssue({
             code: 'custom',
             path: ['stages', i, 'after'],
-            message: `stage “${before}” is not another stage of this dish; choose one that is`,
+            message: says(
+              `stage “${before}” is not another stage of this dish`,
+              'choose one that is',
+            ),
           });
     });
     for (const ingredient of dish.ingredients) {
@@ -240,7 +250,10 @@ export const dishSchema = z
         context.addIssue({
           code: 'custom',
           path: ['stages', dish.stages.findLastIndex((s) => s.parts?.[ingredient.id]), 'parts'],
-          message: `the parts of ${ingredient.food} are more than all of it; make one smaller`,
+          message: says(
+            `the parts of ${ingredient.food} are more than all of it`,
+            'make one smaller',
+          ),
         });
     }
     dish.stages.forEach((stage, i) => {
@@ -248,7 +261,10 @@ export const dishSchema = z
         context.addIssue({
           code: 'custom',
           path: ['stages', i, 'maxMinutes'],
-          message: 'the longest time is shorter than the least; make it longer or leave it empty',
+          message: says(
+            'the longest time is shorter than the least',
+            'make it longer or leave it empty',
+          ),
         });
     });
     const circle = findCircle(dish.stages);
@@ -256,14 +272,20 @@ export const dishSchema = z
       context.addIssue({
         code: 'custom',
         path: ['stages', dish.stages.findIndex((s) => s.id === circle), 'after'],
-        message: 'stages follow each other in a circle; let one of them follow another stage',
+        message: says(
+          'stages follow each other in a circle',
+          'let one of them follow another stage',
+        ),
       });
     dish.products.forEach((product, i) => {
       if (!stages.has(product.from))
         context.addIssue({
           code: 'custom',
           path: ['products', i, 'from'],
-          message: `stage “${product.from}” is not in this dish; name the stage it comes from`,
+          message: says(
+            `stage “${product.from}” is not in this dish`,
+            'name the stage it comes from',
+          ),
         });
     });
   });

@@ -8,7 +8,7 @@ import { mealSchema } from '../meal';
 import { compiledSchema, savedPlanSchema } from '../plan';
 import { eveningSchema, runEventSchema } from '../run';
 import { storeItemSchema } from '../storage';
-import { failure, success, type Outcome, type Problem } from '../reason';
+import { failure, success, type Outcome, type Problem, says } from '../reason';
 import { photoRecordSchema } from './photo';
 
 const VERSION = 3;
@@ -105,7 +105,7 @@ export const householdSchema = fileSchema.superRefine((file, context) => {
         context.addIssue({
           code: 'custom',
           path: [list],
-          message: `“${name}” is there twice; leave one out`,
+          message: says(`“${name}” is there twice`, 'leave one out'),
         });
       seen.add(name);
     }

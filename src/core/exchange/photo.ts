@@ -1,5 +1,6 @@
 /** Photos: what a browser shows, and how they stand in the household file. */
 import { z } from 'zod';
+import { says } from '../reason';
 
 const IMAGE_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
 export type ImageType = (typeof IMAGE_TYPES)[number];
@@ -37,13 +38,19 @@ export const photoRecordSchema = z
     /** The image itself, in base64. */
     base64: z
       .string()
-      .max(Math.ceil(MOST_PHOTO_BYTES / 3) * 4, 'a photo has at most 5 MB; choose a smaller one'),
+      .max(
+        Math.ceil(MOST_PHOTO_BYTES / 3) * 4,
+        says('a photo has at most 5 MB', 'choose a smaller one'),
+      ),
   })
   .refine(
     ({ type, base64 }) => {
       const head = firstBytes(base64);
       return head !== null && imageTypeOf(head) === type;
     },
-    { path: ['base64'], message: 'this is no image of its kind in base64; leave this photo out' },
+    {
+      path: ['base64'],
+      message: says('this is no image of its kind in base64', 'leave this photo out'),
+    },
   );
 export type PhotoRecord = z.infer<typeof photoRecordSchema>;

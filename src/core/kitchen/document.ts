@@ -1,12 +1,13 @@
 /** The kitchen document: what a household cooks with, and how it likes to read things. */
 import { z } from 'zod';
+import { says } from '../reason';
 import { LIQUID_SCHOOLS } from '../cooker';
 import { ASK_GROUPS } from '../food';
 import { ALTITUDE_RANGE } from '../steam';
 import { isZone } from '../units';
 
 const id = z.string().min(1).max(60);
-const name = z.string().trim().min(1, 'a name is needed; write what you call it').max(60);
+const name = z.string().trim().min(1, says('a name is needed', 'write what you call it')).max(60);
 
 const word = z.string().trim().max(30, 'a key has at most 30 letters on it');
 
@@ -15,13 +16,13 @@ export const cookerSchema = z.object({
   name,
   /** Nominal size to the brim, litres: 3 to 10 qt are 2.8 to 9.5 l. */
   litres: z
-    .number('the size is a number; 6 qt are 5.7 l')
-    .min(1.5, 'a pressure cooker holds at least 1.5 l (1.6 qt); give its nominal size')
-    .max(15, 'an electric cooker holds at most 15 l (16 qt); give its nominal size'),
+    .number(says('the size is a number', '6 qt are 5.7 l'))
+    .min(1.5, says('a pressure cooker holds at least 1.5 l (1.6 qt)', 'give its nominal size'))
+    .max(15, says('an electric cooker holds at most 15 l (16 qt)', 'give its nominal size')),
   watts: z
     .number('the power is a number, as on the label underneath')
-    .min(300, 'a heater has at least 300 W; look at the label underneath')
-    .max(2500, 'a household heater has at most 2500 W; look at the label underneath'),
+    .min(300, says('a heater has at least 300 W', 'look at the label underneath'))
+    .max(2500, says('a household heater has at most 2500 W', 'look at the label underneath')),
   diameterMm: z
     .number()
     .min(120, 'an inner pot is at least 120 mm across')
@@ -42,7 +43,7 @@ export const cookerSchema = z.object({
   /** Sealing rings, the one in the lid included: one for savoury, one for sweet. */
   rings: z
     .int('whole rings')
-    .min(1, 'a lid needs a ring; at least 1')
+    .min(1, says('a lid needs a ring', 'at least 1'))
     .max(6, 'at most six rings')
     .default(1),
   /** The circuit it hangs on, by id; null where that does not matter. */
@@ -50,8 +51,8 @@ export const cookerSchema = z.object({
   /** Least thin liquid by its manual, ml; null: by the household's school. */
   leastMl: z
     .number()
-    .min(50, 'no manual asks for less than 50 ml; give ml')
-    .max(2000, 'no manual asks for more than 2 l; give ml')
+    .min(50, says('no manual asks for less than 50 ml', 'give ml'))
+    .max(2000, says('no manual asks for more than 2 l', 'give ml'))
     .nullable()
     .default(null),
   /** What stands on its own panel, where it is not the usual word. */
@@ -129,7 +130,7 @@ export const kitchenSchema = z.object({
       heatMinutes: z
         .int()
         .min(1)
-        .max(60, 'an oven is hot within 60 min; give the minutes to 200 °C'),
+        .max(60, says('an oven is hot within 60 min', 'give the minutes to 200 °C')),
     })
     .nullable(),
   burners: z.int().min(0, 'no fewer than 0 burners').max(8, 'at most 8 burners'),
@@ -143,8 +144,8 @@ export const kitchenSchema = z.object({
         name,
         watts: z
           .number('the limit is a number of watts')
-          .min(500, 'a circuit gives at least 500 W; 10 A at 230 V are 2300')
-          .max(12_000, 'a kitchen circuit gives at most 12,000 W; 16 A at 230 V are 3680'),
+          .min(500, says('a circuit gives at least 500 W', '10 A at 230 V are 2300'))
+          .max(12_000, says('a kitchen circuit gives at most 12,000 W', '16 A at 230 V are 3680')),
       }),
     )
     .default([]),
@@ -155,7 +156,7 @@ export const kitchenSchema = z.object({
         id,
         name,
         pace: z
-          .number('the pace is a number; 1 is as dishes say')
+          .number(says('the pace is a number', '1 is as dishes say'))
           .min(0.5, 'a pace is at least 0.5: twice as quick')
           .max(3, 'a pace is at most 3: three times as slow'),
       }),
@@ -190,13 +191,13 @@ export const kitchenSchema = z.object({
       waits: z.record(z.string(), z.number().positive()).default({}),
     })
     .optional(),
-  hands: z.int().min(1, 'somebody has to cook; at least one').max(4, 'at most four cooks'),
+  hands: z.int().min(1, says('somebody has to cook', 'at least one')).max(4, 'at most four cooks'),
   altitudeM: z
     .number('the altitude is a number of metres above the sea')
     .min(ALTITUDE_RANGE.lowM, `kitchens lie above ${ALTITUDE_RANGE.lowM} m`)
     .max(
       ALTITUDE_RANGE.highM,
-      `kitchens lie below ${ALTITUDE_RANGE.highM} m; give metres above the sea`,
+      says(`kitchens lie below ${ALTITUDE_RANGE.highM} m`, 'give metres above the sea'),
     ),
   school: z.enum(LIQUID_SCHOOLS),
   system: z.enum(['us', 'metric']),
@@ -205,7 +206,7 @@ export const kitchenSchema = z.object({
   weekStart: z.enum(['monday', 'sunday', 'saturday']).default('monday'),
   zone: z
     .string()
-    .refine(isZone, 'not a time zone this machine knows; write it like Europe/Athens'),
+    .refine(isZone, says('not a time zone this machine knows', 'write it like Europe/Athens')),
 });
 export type Kitchen = z.infer<typeof kitchenSchema>;
 

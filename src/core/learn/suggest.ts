@@ -1,5 +1,6 @@
 /** What to change in a dish after an evening: from what the cook said of it and what its stages took. */
 import { z } from 'zod';
+import { says } from '../reason';
 import type { Dish, Stage } from '../dish';
 import type { Figure } from './types';
 import { figureId } from './figure-id';
@@ -22,7 +23,7 @@ export const verdictSchema = z.object({
   again: z.boolean().nullable().default(null),
   note: z
     .string()
-    .max(1000, 'at most 1000 letters; the rest belongs into the dish’s notes')
+    .max(1000, says('at most 1000 letters', 'the rest belongs into the dish’s notes'))
     .default(''),
 });
 export type Verdict = z.infer<typeof verdictSchema>;

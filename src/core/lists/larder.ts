@@ -1,5 +1,6 @@
 /** What is in the house, roughly, and what things cost: as much as a shopping list needs. */
 import { z } from 'zod';
+import { says } from '../reason';
 import { findFood } from '../food';
 import { UNIT_NAMES } from '../units';
 
@@ -8,8 +9,8 @@ export const larderItemSchema = z.object({
   food: z.string().trim().min(1, 'name the food').max(120),
   /** Null: enough of it. */
   amount: z
-    .number('how much is a number; leave it empty for “enough”')
-    .positive('more than nothing; take it out of the list if it is used up')
+    .number(says('how much is a number', 'leave it empty for “enough”'))
+    .positive(says('more than nothing', 'take it out of the list if it is used up'))
     .max(100_000)
     .nullable(),
   unit: z.enum(UNIT_NAMES).nullable(),

@@ -32,7 +32,10 @@ function dish(name: string, ingredients: Partial<Ingredient>[], stages: Stage[] 
   });
 }
 
-function planWith(operations: Partial<Operation>[], stays: Partial<Plan['stays'][number]>[] = []): Plan {
+function planWith(
+  operations: Partial<Operation>[],
+  stays: Partial<Plan['stays'][number]>[] = [],
+): Plan {
   return {
     operations: operations.map((o) => ({
       entryId: 'a',

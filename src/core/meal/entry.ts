@@ -1,5 +1,6 @@
 /** One dish of a meal: what it is, for whom, where and when it is made. */
 import { z } from 'zod';
+import { says } from '../reason';
 import { dishRef, dishRefSchema, refOfFirstVersion, type DishRef } from '../dish';
 
 const id = z.string().min(1).max(60);
@@ -7,15 +8,15 @@ const id = z.string().min(1).max(60);
 /** For how many. */
 export const servingsSchema = z
   .number('for how many is a number')
-  .min(1, 'at least one person eats; give 1 or more')
-  .max(200, 'at most 200 servings; plan larger parties as several meals');
+  .min(1, says('at least one person eats', 'give 1 or more'))
+  .max(200, says('at most 200 servings', 'plan larger parties as several meals'));
 
 const bags = z
   .object({
     copies: z
       .int('a whole number of bags')
       .min(1, 'one bag at least')
-      .max(24, 'at most 24 bags of one dish; make two entries'),
+      .max(24, says('at most 24 bags of one dish', 'make two entries')),
     state: z.enum(['raw', 'browned', 'cooked']),
     /** Flat, or a round mound for the inner pot. */
     shape: z.enum(['flat', 'mound']).default('flat'),
@@ -24,7 +25,7 @@ const bags = z
   })
   .refine((made) => made.inFridge <= made.copies, {
     path: ['inFridge'],
-    message: 'no more bags in the fridge than there are; choose fewer',
+    message: says('no more bags in the fridge than there are', 'choose fewer'),
   });
 
 const keep = z.object({

@@ -1,6 +1,6 @@
 /** The meal document: who eats what, and when. */
 import { z } from 'zod';
-import { failure, success, type Outcome } from '../reason';
+import { failure, success, type Outcome, says } from '../reason';
 import { isZone } from '../units';
 import { DIETS } from '../dish';
 import { ALLERGENS } from '../food';
@@ -17,7 +17,7 @@ const moment = z.iso.datetime({ offset: true, error: 'a day and a time are neede
 /** Somebody at the table. */
 const eaterSchema = z.object({
   id,
-  name: z.string().trim().min(1, 'a name is needed; “guest” will do').max(60),
+  name: z.string().trim().min(1, says('a name is needed', '“guest” will do')).max(60),
   /** Portions: a child eats half of one. */
   appetite: z
     .number('the appetite is a number of portions')
@@ -31,19 +31,26 @@ export type Eater = z.infer<typeof eaterSchema>;
 /** From one moment to another. */
 const span = z
   .object({ from: moment, to: moment })
-  .refine((s) => Date.parse(s.to) > Date.parse(s.from), 'it ends before it begins; swap the times');
+  .refine(
+    (s) => Date.parse(s.to) > Date.parse(s.from),
+    says('it ends before it begins', 'swap the times'),
+  );
 
 export const mealSchema = z.object({
   format: z
     .enum(['olive-clock/meal@1', 'olive-clock/meal@2'])
     .transform(() => 'olive-clock/meal@2' as const),
   id,
-  name: z.string().trim().min(1, 'a name is needed; write what the meal is called').max(100),
+  name: z
+    .string()
+    .trim()
+    .min(1, says('a name is needed', 'write what the meal is called'))
+    .max(100),
   /** The moment of serving, with its zone for reading. */
   serveAt: z.iso.datetime({ offset: true, error: 'a date and a time are needed' }),
   zone: z
     .string()
-    .refine(isZone, 'not a time zone this machine knows; write it like Europe/Athens'),
+    .refine(isZone, says('not a time zone this machine knows', 'write it like Europe/Athens')),
   servings: servingsSchema,
   /** How sure it should be ready by serving: an even chance, likely, sure. */
   sure: z.enum(['even', 'likely', 'sure']).default('likely'),

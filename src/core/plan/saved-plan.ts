@@ -1,7 +1,7 @@
 /** What is kept with a meal: the plan as it was shown. Older ones are brought to today's shape on reading. */
 import { refOfFirstVersion } from '../dish';
 import { z } from 'zod';
-import { finding, type Finding } from '../reason';
+import { finding, type Finding, says } from '../reason';
 import { parseProblem, scheduleSchema } from '../solve';
 import { cookResource } from './step-writer';
 import type { CompiledMeal } from './types';
@@ -84,7 +84,7 @@ function compiledAs(check: (value: unknown) => boolean): z.ZodType<CompiledMeal>
   return z.unknown().transform((value, context): CompiledMeal => {
     const upgraded = upgrade(value);
     if (check(upgraded)) return upgraded as CompiledMeal;
-    context.addIssue({ code: 'custom', message: 'the plan can’t be read; plan it again' });
+    context.addIssue({ code: 'custom', message: says('the plan can’t be read', 'plan it again') });
     return z.NEVER;
   });
 }

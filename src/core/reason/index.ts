@@ -3,3 +3,5 @@ export type { Choice, Edit, Finding, FindingValues, Gain } from './finding';
 export { describeProblem, failure, problemsOf, success } from './outcome';
 export type { Outcome, Problem, Refusal } from './outcome';
 export { useHouseWords } from './wording';
+export { says } from './says';
+export type { PotRefusal, PotThing } from './pot-refusal';

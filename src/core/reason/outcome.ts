@@ -1,4 +1,5 @@
 /** Outcomes a cook can cause, as values that name field and remedy; exceptions are for our bugs. */
+import { saidIn } from './says';
 
 /** Something wrong in what was given: which field, what about it, and what to do. */
 export interface Problem {
@@ -32,8 +33,7 @@ export function describeProblem(problem: Problem): string {
 }
 
 /**
- * What a schema refuses. A schema has room for one string only, so its messages are written “what is wrong; what to
- * do”; this is the one place that takes them apart.
+ * What a schema refuses, rule and remedy apart.
  *
  * @param whole the field where the issue names none
  * @param usual the remedy where the message has none
@@ -43,12 +43,8 @@ export function problemsOf(
   whole = '',
   usual = 'correct it',
 ): Problem[] {
-  return issues.map((issue): Problem => {
-    const [message = '', ...remedy] = issue.message.split('; ');
-    return {
-      field: issue.path.map(String).join('.') || whole,
-      message,
-      remedy: remedy.join('; ') || usual,
-    };
-  });
+  return issues.map(({ path, message }): Problem => ({
+    field: path.map(String).join('.') || whole,
+    ...(saidIn(message) ?? { message, remedy: usual }),
+  }));
 }

@@ -15,7 +15,7 @@ describe('what a schema refuses is said in the house’s words', () => {
     [mealSchema.shape.name, '  ', 'a name is needed; write what the meal is called'],
     [kitchenSchema.shape.burners, null, 'something is missing; give a number'],
     [kitchenSchema.shape.burners, 'many', 'this is not a number; correct it'],
-    [kitchenSchema.shape.system, 'imperial', 'only us, metric can stand here; choose one'],
+    [kitchenSchema.shape.system, 'imperial', 'only us, metric can be here; choose one'],
     [z.number().max(5), 9, 'this is at most 5; give less'],
     [z.array(z.string()).min(2), [], 'this holds at least 2 entries; give more'],
   ])('%#', (schema, value, expected) => {

@@ -3,6 +3,7 @@
  * where a program starts; a schema's own message always comes first.
  */
 import { z } from 'zod';
+import { says } from './says';
 
 const TYPES: Readonly<Record<string, string>> = {
   string: 'text',
@@ -20,14 +21,20 @@ export function wordIssue(issue: Issue): string | undefined {
   switch (issue.code) {
     case 'invalid_type':
       return issue.input === undefined || issue.input === null
-        ? `something is missing; give ${TYPES[issue.expected] ?? issue.expected}`
-        : `this is not ${TYPES[issue.expected] ?? issue.expected}; correct it`;
+        ? says('something is missing', `give ${TYPES[issue.expected] ?? issue.expected}`)
+        : says(`this is not ${TYPES[issue.expected] ?? issue.expected}`, 'correct it');
     case 'too_big':
-      return `${measure(issue.origin)} at most ${issue.maximum}${counted(issue.origin)}; ${issue.origin === 'string' ? 'shorten it' : 'give less'}`;
+      return says(
+        `${measure(issue.origin)} at most ${issue.maximum}${counted(issue.origin)}`,
+        issue.origin === 'string' ? 'shorten it' : 'give less',
+      );
     case 'too_small':
-      return `${measure(issue.origin)} at least ${issue.minimum}${counted(issue.origin)}; ${issue.origin === 'string' ? 'write more' : 'give more'}`;
+      return says(
+        `${measure(issue.origin)} at least ${issue.minimum}${counted(issue.origin)}`,
+        issue.origin === 'string' ? 'write more' : 'give more',
+      );
     case 'invalid_value':
-      return `only ${issue.values.map(String).join(', ')} can stand here; choose one`;
+      return says(`only ${issue.values.map(String).join(', ')} can be here`, 'choose one');
     default:
       return undefined;
   }

@@ -1,5 +1,6 @@
 /** What is in a bag, box or pack: the four kinds, and what each says of itself. */
 import { z } from 'zod';
+import { says } from '../reason';
 
 const dishId = z.string().max(60).nullable();
 const foodName = z.string().trim().min(1).max(100);
@@ -23,8 +24,8 @@ export const contentsSchema = z.discriminatedUnion('kind', [
     food: foodName,
     grams: z
       .number('the weight of a pack is a number')
-      .positive('a pack weighs more than nothing; give its weight')
-      .max(30_000, 'at most 30 kg in a pack; make several'),
+      .positive(says('a pack weighs more than nothing', 'give its weight'))
+      .max(30_000, says('at most 30 kg in a pack', 'make several')),
     isRaw: z.boolean(),
   }),
 ]);

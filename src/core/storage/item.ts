@@ -1,5 +1,6 @@
 /** What lies in the freezer and the fridge: packed on, use by, and a code to find it again. */
 import { z } from 'zod';
+import { says } from '../reason';
 import { KEEPING, type KeepingKind } from '../food';
 import { shortDay } from '../units';
 import { contentsSchema, withContents } from './contents';
@@ -12,15 +13,15 @@ const itemSchema = z
     id: z.string().min(1).max(60),
     /** Short, in letters nobody mixes up; on the label. */
     code: z.string().regex(/^[A-HJ-NP-Z]{4}$/),
-    name: z.string().trim().min(1, 'a name is needed; write what is in it').max(100),
-    place: z.enum(['freezer', 'fridge'], 'a place is freezer or fridge; choose one'),
+    name: z.string().trim().min(1, says('a name is needed', 'write what is in it')).max(100),
+    place: z.enum(['freezer', 'fridge'], says('a place is freezer or fridge', 'choose one')),
     /** Which freezer or fridge of the kitchen; null: the first of its kind. */
     spot: z.string().max(60).nullable().default(null),
     contents: contentsSchema,
     portions: z
       .number('how many portions is a number')
       .min(0, 'no fewer than no portion')
-      .max(500, 'at most 500 portions in one entry; make several'),
+      .max(500, says('at most 500 portions in one entry', 'make several')),
     packedOn: day,
     useBy: day,
     /** What counts for the use-by day: safety in the fridge, quality in the freezer. */
@@ -50,7 +51,7 @@ const itemSchema = z
   })
   .refine((item) => item.useBy >= item.packedOn, {
     path: ['useBy'],
-    message: 'it can’t be due before it was packed; choose a later day',
+    message: says('it can’t be due before it was packed', 'choose a later day'),
   });
 
 /** Items of the first version are brought to this one. */

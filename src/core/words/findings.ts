@@ -1,12 +1,9 @@
 /** What each finding says to a cook, and what helps. */
 import type { Choice, Edit, Finding, FindingValues, Gain } from '../reason';
 import { formatMinutes, formatQuantity, shortDay, type System } from '../units';
+import { kg, length, ml } from './amounts';
+import type { Conventions } from './conventions';
 import { count, inProse, list, sentence } from './grammar';
-
-/** How this household reads amounts, lengths and days. */
-export interface Conventions {
-  system: System;
-}
 
 /** A finding in words. */
 export interface Said {
@@ -19,13 +16,6 @@ type Words = {
   [C in keyof FindingValues]: (values: FindingValues[C], by: Conventions) => Said;
 };
 
-const ml = (amount: number, { system }: Conventions): string =>
-  formatQuantity({ amount, unit: 'ml' }, system);
-const kg = (amount: number, { system }: Conventions): string =>
-  formatQuantity({ amount: amount * 1000, unit: 'g' }, system);
-/** Lengths of cut pieces, to the eighth of an inch or the millimetre. */
-const length = (mm: number, { system }: Conventions): string =>
-  system === 'us' ? `${formatQuantity({ amount: mm / 25.4, unit: 'piece' }, 'us')} in` : `${mm} mm`;
 const said = (text: string, remedy: string | null = null): Said => ({ text, remedy });
 
 const SEE_DISH = 'Say on the dish’s page what it is.';

@@ -1,2 +1,3 @@
 export { sayEdit, sayFinding } from './findings';
-export type { Conventions } from './findings';
+export { sayPotRefusal } from './pot-refusals';
+export type { Conventions } from './conventions';

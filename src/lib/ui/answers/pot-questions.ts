@@ -14,6 +14,7 @@ import {
   SOLIDS,
   volume,
 } from './values';
+import { sayPotRefusal } from '$core/words';
 
 const WATER_FIELDS: readonly BenchField[] = [
   { kind: 'amount', key: 'water', label: 'Thin liquid', base: 'ml' },
@@ -132,15 +133,16 @@ export function fitQuestion(kitchen: Kitchen): BenchQuestion {
     say: (answer, _values, k) => {
       const { fits, fillMl, limitMl, thinMl, leastMl, margins, problems, unsure } =
         answer as unknown as Fit;
+      const wrong = problems.map((problem) => sayPotRefusal(problem, k));
       return {
         headline: fits
           ? unsure.length > 0
             ? 'It fits if it neither swells nor foams'
             : `It fits, with ${volume(margins.fillMl, k)} to spare`
-          : (problems[0]?.what ?? 'It does not fit'),
+          : (wrong[0]?.message ?? 'It does not fit'),
         isBad: !fits || unsure.length > 0,
         facts: [
-          ...problems.map((p) => ({ label: 'What to do', value: p.remedy })),
+          ...wrong.map((w) => ({ label: 'What to do', value: w.remedy })),
           ...(unsure.length > 0
             ? [{ label: 'Not known', value: `whether ${unsure.join(', ')} swells or foams` }]
             : []),

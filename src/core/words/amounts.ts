@@ -1,0 +1,24 @@
+/** Amounts and lengths within a sentence, in the household's units. */
+import { formatQuantity } from '../units';
+import type { Conventions } from './conventions';
+
+/** A volume as a cook measures it. */
+export function ml(amount: number, { system }: Conventions): string {
+  return formatQuantity({ amount, unit: 'ml' }, system);
+}
+
+/** A volume that is compared with another in the same sentence: no digit is dropped, so that they add up. */
+export function exactMl(amount: number, by: Conventions): string {
+  return by.system === 'us' ? ml(amount, by) : `${Math.round(amount)} ml`;
+}
+
+export function kg(amount: number, { system }: Conventions): string {
+  return formatQuantity({ amount: amount * 1000, unit: 'g' }, system);
+}
+
+/** A length, to the eighth of an inch or the millimetre. */
+export function length(mm: number, { system }: Conventions): string {
+  return system === 'us'
+    ? `${formatQuantity({ amount: mm / 25.4, unit: 'piece' }, 'us')} in`
+    : `${mm} mm`;
+}
