@@ -43,7 +43,6 @@ function each(of: (name: string, run: () => unknown) => void) {
 
 export const describe = Object.assign(group, { each: each(group) });
 export const it = Object.assign(register, { each: each(register) });
-export const test = it;
 
 chai.use(JestExtend);
 chai.use(JestChaiExpect);

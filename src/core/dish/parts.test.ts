@@ -1,4 +1,4 @@
-import { describe, expect, test } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { importRecipe, answerQuestion } from '../recipe';
 import { contentsAt, dishSchema, partAt, partIn, scaleDish, withoutUse, type Dish } from './index';
 
@@ -53,12 +53,12 @@ const beans = (more: Record<string, unknown> = {}): Dish =>
   });
 
 describe('an ingredient that goes in twice', () => {
-  test('all of it is chopped, half goes in, the rest later', () => {
+  it('all of it is chopped, half goes in, the rest later', () => {
     const dish = beans();
     expect(dish.stages.map((s) => partAt(dish, s, 'garlic'))).toEqual([1, 0.5, 0, 0.5]);
   });
 
-  test('only the part that is in the pot counts there, at any servings', () => {
+  it('only the part that is in the pot counts there, at any servings', () => {
     for (const servings of [4, 8]) {
       const scaled = scaleDish(beans(), servings);
       const stay = scaled.dish.stages.slice(1, 3);
@@ -69,7 +69,7 @@ describe('an ingredient that goes in twice', () => {
     }
   });
 
-  test('what is handled twice without parts is in the pot once', () => {
+  it('what is handled twice without parts is in the pot once', () => {
     const dish = beans();
     const [, brown, cook] = dish.stages;
     if (cook?.kind !== 'pressure' || !brown) throw new Error('the third is a cycle');
@@ -80,7 +80,7 @@ describe('an ingredient that goes in twice', () => {
     expect(garlic.map((p) => p.grams)).toEqual([40]);
   });
 
-  test('parts over the whole, and of what does not go in, are named with the remedy', () => {
+  it('parts over the whole, and of what does not go in, are named with the remedy', () => {
     const stages = beans().stages.map((s) =>
       s.id === 'end'
         ? { ...s, parts: { garlic: 0.75 } }
@@ -95,13 +95,13 @@ describe('an ingredient that goes in twice', () => {
     ]);
   });
 
-  test('taken out of a stage, its part goes too', () => {
+  it('taken out of a stage, its part goes too', () => {
     const [, brown] = beans().stages;
     if (!brown) throw new Error('there is one');
     expect(withoutUse(brown, 'garlic')).toMatchObject({ uses: [], parts: undefined });
   });
 
-  test.each([
+  it.each([
     ['Stir in half of the garlic.', 'garlic', 0.5],
     ['Add half the chopped parsley', 'parsley', 0.5],
     ['Scatter two thirds of the grated cheese', 'cheese', 2 / 3],
@@ -111,7 +111,7 @@ describe('an ingredient that goes in twice', () => {
     expect(partIn(text, food)).toBe(part);
   });
 
-  test('a recipe’s “half the butter” stays half, and the rest goes in at the end', () => {
+  it('a recipe’s “half the butter” stays half, and the rest goes in at the end', () => {
     const read = importRecipe(
       'Leek rice\nServes 4\n\nIngredients\n2 leeks, sliced\n60 g butter\n300 g rice\n400 ml water\n\nMethod\nMelt half the butter on sauté and soften the leeks for 4 minutes.\nAdd the rice and water. Pressure cook on high for 5 minutes, natural release for 10 minutes.\nStir in the rest of the butter.',
     );
@@ -128,7 +128,7 @@ describe('a hold by weight', () => {
   const text =
     'Whole duck\nServes 4\n\nIngredients\n1 whole duck (2.2 kg)\n1½ cups water\n\nMethod\nSet the duck on the trivet, water below. Pressure cook on high for 8 minutes per pound, natural release.';
 
-  test('stays in the dish and follows the bird (8 min a pound, common practice)', () => {
+  it('stays in the dish and follows the bird (8 min a pound, common practice)', () => {
     const read = importRecipe(text);
     if (!read.ok) throw new Error(read.problems[0]?.message);
     const cycleOf = (dish: Dish): unknown => dish.stages.find((s) => s.kind === 'pressure');
