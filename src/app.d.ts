@@ -1,15 +1,15 @@
-import type { Role } from '$lib/server/access';
-import type { Conventions } from '$lib/ui/controls';
+import type { AccessRole } from '$lib/server/access';
+import type { FieldConventions } from '$lib/ui/controls';
 
 declare global {
   namespace App {
     interface Locals {
       /** What this screen may do; missing while the pages are built. */
-      role?: Role;
+      role?: AccessRole;
     }
     interface PageData {
       /** How the household reads days and times. */
-      conventions?: Conventions;
+      conventions?: FieldConventions;
     }
     interface Error {
       message: string;

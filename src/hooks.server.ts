@@ -1,7 +1,7 @@
 import { redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import { building } from '$app/environment';
 import { useHouseWords } from '$core/reason';
-import { COOKIE, hasPasscode, roleOf, type Role } from '$lib/server/access';
+import { COOKIE, hasPasscode, roleOf, type AccessRole } from '$lib/server/access';
 import { backUpDaily, backupFolder } from '$lib/server/backup';
 import { database, databaseUrl } from '$lib/server/database';
 import { LARGEST_FILE_BYTES } from '$lib/server/household-store';
@@ -81,7 +81,7 @@ function isHere(event: Event): boolean {
   return isLoopback(event.url.hostname) && isLoopback(address);
 }
 
-async function roleFor(event: Event): Promise<Role | null> {
+async function roleFor(event: Event): Promise<AccessRole | null> {
   return isHere(event) ? 'full' : roleOf(await database(), event.cookies.get(COOKIE), Date.now());
 }
 

@@ -144,7 +144,7 @@ test('a brunch in stacks: two dishes in one cycle, and a pot put elsewhere by dr
   const box = await pot.boundingBox();
   const before = await page.getByLabel('Cooker for Barley with mushrooms').inputValue();
   expect(before).toBe('');
-  if (!box) throw new Error('no pot on the runway');
+  if (!box) throw new Error('no pot on the timeline');
   await page.mouse.move(box.x + box.width / 2, box.y + box.height - 6);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2, box.y + box.height + 40, { steps: 5 });

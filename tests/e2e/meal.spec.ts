@@ -113,7 +113,7 @@ test('a late start is said, with the hour that can be kept', async ({ page }) =>
   await typeParts(page, 'Day', clock(soon, 'day'));
   await typeParts(page, 'Time on the table', clock(soon, 'time'));
   await expect(page.getByText(/can’t be met/)).toBeVisible();
-  // What follows each other without a break, in words and on the runway.
+  // What follows each other without a break, in words and on the timeline.
   const chain = page.getByText('What takes the time, one after another:').locator('..');
   await expect(
     chain
@@ -137,7 +137,7 @@ test('what cannot be cooked is said with its reasons, and undone', async ({ page
   ).toBeVisible();
   await expect(page.getByText(/need the Large, one after the other/)).toBeVisible();
   await expect(page.getByText(/over the (half|two-thirds) line/).first()).toBeVisible();
-  // On the runway too: as near as one comes, with what goes over its limit.
+  // On the timeline too: as near as one comes, with what goes over its limit.
   const nearest = page.getByRole('img', {
     name: /^Timeline .*Marked in red: 1: .*here it is kept for/,
   });
@@ -206,7 +206,7 @@ test('two hundred at a supper: what does not fit, and as many as the pots take a
   await expect(page.getByLabel('people', { exact: true })).toHaveValue('200');
 });
 
-test('the runway goes out to the soak of the night before', async ({ page }) => {
+test('the timeline goes out to the soak of the night before', async ({ page }) => {
   await page.goto('/meals/harvest-supper');
   await expect(page.getByTestId('run-sheet')).toBeVisible();
   const soak = page.locator('[data-step="chickpeas-lemon.soak"]');

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { parseProblem, planFor, simulate, solve, type Problem, type Schedule } from '$core/solve';
 import { castPlayers } from '$core/solve/evening';
-import { Stage } from '$core/solve/stage';
+import { Playback } from '$core/solve/playback';
 import { playForward } from '../support/play-evening';
 import { smallProblem } from '../support/random-problem';
 
@@ -28,7 +28,7 @@ describe('an evening', () => {
           };
           const schedule = solve(problem, { work: 20_000 });
           if (schedule.status !== 'optimal' && schedule.status !== 'feasible') return;
-          const stage = new Stage(castPlayers(problem, schedule), problem);
+          const stage = new Playback(castPlayers(problem, schedule), problem);
           stage.players.forEach((p, i) => {
             stage.lengths[i] = p.median * (factors[i] ?? 1);
           });

@@ -67,7 +67,9 @@ describe('will it go in?', () => {
     });
     expect(full.problems).toMatchObject([{ kind: 'too-full' }]);
     const dry = fit({ cooker, contents: [{ food: 'passata', grams: 800, celsius: 15 }] });
-    expect(dry.problems).toMatchObject([{ kind: 'too-little-liquid', thinMl: 0, leastMl: expect.closeTo(355, 0) }]);
+    expect(dry.problems).toMatchObject([
+      { kind: 'too-little-liquid', thinMl: 0, leastMl: expect.closeTo(355, 0) },
+    ]);
   });
 
   it('a pan needs room for steam around and above', () => {

@@ -1,6 +1,5 @@
 /** How full a liner may be and how much thin liquid it needs at least. */
 import { findFood, foodById, kindOf } from '../food';
-import { convert } from '../units';
 import type { Portion } from './types';
 
 /** By size, one cup whatever the size, or by size with the juices that the food gives counted. */

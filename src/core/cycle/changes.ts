@@ -12,7 +12,7 @@ export interface Change {
   because: string;
 }
 
-export interface Room {
+export interface Capacity {
   cooker: string;
   /** The most servings that it takes at once; 0 where it takes none. */
   most: number;
@@ -60,7 +60,7 @@ export function fitsSome(dish: Dish, servings: number, kitchen: Kitchen): boolea
 }
 
 /** How much each cooker takes, and in how many runs it takes what is wanted. */
-export function roomFor(dish: Dish, servings: number, kitchen: Kitchen): Room[] {
+export function roomFor(dish: Dish, servings: number, kitchen: Kitchen): Capacity[] {
   if (!dish.stages.some((s) => s.kind === 'pressure')) return [];
   return kitchen.cookers.map((cooker) => {
     const takes = (n: number): boolean => fits(scaleDish(dish, n), kitchen, cooker);

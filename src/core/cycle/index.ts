@@ -1,6 +1,6 @@
 export { addWater, roundWater, sayWater } from './add-water';
 export { changesAt, fitsSome, roomFor } from './changes';
-export type { Change, Room } from './changes';
+export type { Change, Capacity } from './changes';
 export { askCooker, bestSupplied, contentsFor, isFinicky, topUpFor } from './ask-cooker';
 export type { CookerOffer, TopUp } from './ask-cooker';
 export { SPREAD_STAGE, longestGap } from './gaps';

@@ -1,14 +1,14 @@
 /** Which stages of a dish happen in one stay in a cooker, on one shelf or burner. */
 import type { Dish, Stage } from '../dish';
 
-export type Place = 'counter' | 'cooker' | 'oven' | 'burner';
+export type StayPlace = 'counter' | 'cooker' | 'oven' | 'burner';
 
 export interface Stay {
-  place: Exclude<Place, 'counter'>;
+  place: Exclude<StayPlace, 'counter'>;
   stages: Stage[];
 }
 
-export function placeOf(stage: Stage): Place {
+export function placeOf(stage: Stage): StayPlace {
   switch (stage.kind) {
     case 'brown':
     case 'loosen':

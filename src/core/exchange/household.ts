@@ -8,7 +8,7 @@ import { mealSchema } from '../meal';
 import { compiledSchema, savedPlanSchema } from '../plan';
 import { eveningSchema, runEventSchema } from '../run';
 import { storeItemSchema } from '../storage';
-import { failure, success, type Outcome, type Problem, says } from '../reason';
+import { failure, success, type Outcome, type Fault, says } from '../reason';
 import { photoRecordSchema } from './photo';
 
 const VERSION = 3;
@@ -120,7 +120,7 @@ const MIGRATIONS: Readonly<Record<number, (file: object) => object>> = {
   2: (file) => ({ ...file, format: 'olive-clock/household@3' }),
 };
 
-function refused(problem: Omit<Problem, 'remedy'>, remedy: string): Outcome<never> {
+function refused(problem: Omit<Fault, 'remedy'>, remedy: string): Outcome<never> {
   return failure({ ...problem, remedy });
 }
 

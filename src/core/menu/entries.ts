@@ -3,7 +3,7 @@ import { LONGEST_PRESSURE_MIN } from '../facts';
 import { dishKey, refOf, type Dish, type Stage } from '../dish';
 import type { Kitchen } from '../kitchen';
 import { changedEntry, runId, type Meal, type MealEntry } from '../meal';
-import { finding, type Edit, type Finding, type Problem as Fault } from '../reason';
+import { finding, type Edit, type Finding, type Fault } from '../reason';
 import { dayKey } from '../units';
 import { batchDish, runsFor } from './batch';
 import { atLevel } from './choices';

@@ -10,7 +10,7 @@ import {
   success,
   type Finding,
   type Outcome,
-  type Problem as Fault,
+  type Fault,
 } from '../reason';
 import type { Problem } from '../solve';
 import { UNITS } from '../units';

@@ -8,7 +8,7 @@ import { SURENESS, type Meal } from '../meal';
 import { compileMeal, totalsOf, type CompiledMeal, type SavedPlan, type Totals } from '../plan';
 import { conflictGroups, explainConflict, type Contradiction } from '../review';
 import { settleChoices } from './settle';
-import type { Problem as Fault } from '../reason';
+import type { Fault } from '../reason';
 import {
   createSearch,
   finishAnswer,

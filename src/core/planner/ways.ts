@@ -6,7 +6,7 @@ import { compileMeal, totalsOf, type CompiledMeal } from '../plan';
 import { HARD_MIN, longestWork } from '../review';
 import { settleChoices } from './settle';
 import { waysOut, type WayOut } from './ways-out';
-import { alternativesInTurns, planFor, simulate, type Edit, type Schedule } from '../solve';
+import { alternativesInTurns, planFor, simulate, type Variant, type Schedule } from '../solve';
 import type { PlanQuestion } from './planning';
 import { WORTH } from './worth';
 
@@ -173,7 +173,7 @@ function* solveAll(
   { dishes, kitchen, now }: WaysContext,
   { workEach, workFirst } = { workEach: WORK_EACH, workFirst: WORK_FIRST },
 ): Generator<undefined, { solved: Solved[]; hopeless: ReadonlySet<string> }> {
-  const edits: (Edit & { way: WayOut; compiled: CompiledMeal })[] = [];
+  const edits: (Variant & { way: WayOut; compiled: CompiledMeal })[] = [];
   for (const way of ways) {
     yield;
     const tried = compileMeal(way.meal, dishes, kitchen, now);

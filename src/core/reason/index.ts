@@ -1,7 +1,7 @@
 export { byHarm, finding } from './finding';
 export type { Choice, Edit, Finding, FindingValues, Gain } from './finding';
 export { describeProblem, failure, problemsOf, success } from './outcome';
-export type { Outcome, Problem, Refusal } from './outcome';
+export type { Outcome, Fault, Refusal } from './outcome';
 export { useHouseWords } from './wording';
 export { says } from './says';
 export type { PotRefusal, PotThing } from './pot-refusal';

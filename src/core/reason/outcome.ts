@@ -2,7 +2,7 @@
 import { saidIn } from './says';
 
 /** Something wrong in what was given: which field, what about it, and what to do. */
-export interface Problem {
+export interface Fault {
   /** Path of the field, as the form or the document names it. */
   field: string;
   /** The rule and what was received. */
@@ -14,21 +14,21 @@ export interface Problem {
 }
 
 /** Why something can't be, and what helps; the field is plain from where it is shown. */
-export type Refusal = Omit<Problem, 'field'>;
+export type Refusal = Omit<Fault, 'field'>;
 
 /** Either a value, or everything that keeps it from being one. */
-export type Outcome<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
+export type Outcome<T> = { ok: true; value: T } | { ok: false; problems: Fault[] };
 
 export function success<T>(value: T): Outcome<T> {
   return { ok: true, value };
 }
 
-export function failure<T>(...problems: Problem[]): Outcome<T> {
+export function failure<T>(...problems: Fault[]): Outcome<T> {
   return { ok: false, problems };
 }
 
 /** One line for a terminal: field, rule, remedy. */
-export function describeProblem(problem: Problem): string {
+export function describeProblem(problem: Fault): string {
   return `${problem.field}: ${problem.message}; ${problem.remedy}`;
 }
 
@@ -42,8 +42,8 @@ export function problemsOf(
   issues: readonly { path: readonly PropertyKey[]; message: string }[],
   whole = '',
   usual = 'correct it',
-): Problem[] {
-  return issues.map(({ path, message }): Problem => ({
+): Fault[] {
+  return issues.map(({ path, message }): Fault => ({
     field: path.map(String).join('.') || whole,
     ...(saidIn(message) ?? { message, remedy: usual }),
   }));

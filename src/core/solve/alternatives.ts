@@ -3,7 +3,7 @@ import type { Problem } from './problem';
 import type { Schedule } from './schedule';
 import { Search } from './search';
 
-export interface Edit {
+export interface Variant {
   /** The caller's name for it. */
   id: string;
   problem: Problem;
@@ -39,7 +39,7 @@ export const alternativesDefaults: Readonly<AlternativesOptions> = {
  * @returns all of them, best first: less delay, then less cost; those without a schedule last
  */
 export function alternatives(
-  edits: readonly Edit[],
+  edits: readonly Variant[],
   options: Partial<AlternativesOptions> = {},
 ): Alternative[] {
   const turns = alternativesInTurns(edits, options);
@@ -51,7 +51,7 @@ export function alternatives(
 
 /** As `alternatives`, giving way after every turn. */
 export function* alternativesInTurns(
-  edits: readonly Edit[],
+  edits: readonly Variant[],
   options: Partial<AlternativesOptions> = {},
 ): Generator<undefined, Alternative[]> {
   const { work, workEach, workFirst } = { ...alternativesDefaults, ...options };

@@ -3,7 +3,7 @@ import type { Engine } from './engine';
 import type { Bound } from './integers';
 
 /** What a main choice decides. */
-export interface Subject {
+export interface Decision {
   bound: Bound;
   /** All steps concerned, by number. */
   steps: readonly number[];
@@ -17,12 +17,12 @@ export class Choices {
   /** The search's main choices: units and orders. */
   readonly bounds: Bound[] = [];
   /** For each of them, what it is about. */
-  readonly subjects: Subject[] = [];
+  readonly subjects: Decision[] = [];
 
   constructor(private readonly engine: Engine) {}
 
   /** Adds a main choice. */
-  yesNo(about: Omit<Subject, 'bound'>): Bound {
+  yesNo(about: Omit<Decision, 'bound'>): Bound {
     const bound = this.engine.ints.add(0, 1);
     this.bounds.push(bound);
     this.subjects.push({ bound, ...about });

@@ -2,14 +2,14 @@
 import { findConflict, keepOnly } from './conflict';
 import type { Problem } from './problem';
 import type { Schedule } from './schedule';
-import { Search, type Answer } from './search';
+import { Search, type SearchResult } from './search';
 
 export { parseProblem, valueFor, linkId } from './problem';
 export type { Problem, ProblemBlock, ProblemLink, ProblemStep } from './problem';
 export { scheduleSchema, toTimetable } from './schedule';
 export type { Schedule } from './schedule';
 export { alternatives, alternativesInTurns } from './alternatives';
-export type { Edit } from './alternatives';
+export type { Variant } from './alternatives';
 export { nearestPlan } from './nearest';
 export type { Overrun } from './nearest';
 export { planFor, sureAfter } from './plan-for';
@@ -53,7 +53,7 @@ export function solve(problem: Problem, options: Partial<SolveOptions> = {}): Sc
   const { work, slice, shouldStop, onImproved, clock } = { ...defaultOptions, ...options };
   const startedAt = clock();
   const search = new Search(problem);
-  const timed = (answer: Answer): Schedule => ({
+  const timed = (answer: SearchResult): Schedule => ({
     ...answer,
     milliseconds: Math.round(clock() - startedAt),
   });
@@ -83,7 +83,7 @@ const conflictDefaults: Readonly<ConflictOptions> = {
 
 /** Completes an answer: one that is impossible is told which parts contradict each other. */
 export function finishAnswer(
-  answer: Answer,
+  answer: SearchResult,
   problem: Problem,
   options: Partial<ConflictOptions> = {},
 ): Schedule {

@@ -5,7 +5,7 @@
  * @source P. Shaw, Using constraint programming and local search methods to solve vehicle routing
  *   problems, CP 1998; sizes adapt to whether a part was searched through or not.
  */
-import type { Subject } from './choices';
+import type { Decision } from './choices';
 import type { Model } from './model';
 import { mix } from './random';
 import type { Timetable } from './schedule';
@@ -80,9 +80,9 @@ export class Neighbourhoods {
    * Drops orders that follow from two others that are kept: a before b and b before c say enough. It is
    * the chain of neighbours that stays, so that what is learned rests on few assumptions.
    */
-  private withoutImplied(kept: Subject[], values: ReadonlyMap<number, number>): Subject[] {
+  private withoutImplied(kept: Decision[], values: ReadonlyMap<number, number>): Decision[] {
     const after = new Map<string, Set<string>>();
-    const ends = ({ bound, order }: Subject): [string, string] | null => {
+    const ends = ({ bound, order }: Decision): [string, string] | null => {
       if (!order) return null;
       const names: [string, string] = [order.first.join(), order.second.join()];
       return (values.get(bound) ?? 0) >= 1 ? names : [names[1], names[0]];

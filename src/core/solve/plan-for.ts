@@ -16,7 +16,7 @@ import type { Problem } from './problem';
 import type { Schedule } from './schedule';
 import { Search } from './search';
 import { latenesses, quantileLate, shareOnTime, simulate, type Simulation } from './simulate';
-import { Stage } from './stage';
+import { Playback } from './playback';
 
 export interface PlanForOptions {
   /** Evenings played for each judgement. */
@@ -112,7 +112,7 @@ function latestStarts(
   const next = followers(players, problem.hands ?? 0);
   const due = dueOf(problem, base, players);
   const all = players.map(() => new Float64Array(runs));
-  const stage = new Stage(players, problem);
+  const stage = new Playback(players, problem);
   const { lengths } = stage;
   const start = new Float64Array(players.length);
   for (let run = 0; run < runs; run++) {

@@ -11,7 +11,7 @@ import type { Bound } from './integers';
 import { luby } from './luby';
 import { Model } from './model';
 import { Neighbourhoods } from './neighbourhood';
-import { Part } from './part';
+import { PartialSchedule } from './partial-schedule';
 import type { Problem } from './problem';
 import type { SearchWishes } from './wishes';
 import { toTimetable, type Assignment, type Schedule, type Timetable } from './schedule';
@@ -26,9 +26,9 @@ const PART_CONFLICTS = 40;
 const WHOLE_SHARE = 0.25;
 
 /** A schedule without the time it took, which is the caller's to measure. */
-export type Answer = Omit<Schedule, 'milliseconds'>;
+export type SearchResult = Omit<Schedule, 'milliseconds'>;
 
-type Stage = 'delay' | 'cost' | 'done';
+type Objective = 'delay' | 'cost' | 'done';
 
 interface Best {
   assignment: Assignment;
@@ -43,7 +43,7 @@ export class Search {
   private readonly engine: Engine;
   private readonly model: Model;
   private readonly heap: ChoiceHeap;
-  private stage: Stage = 'delay';
+  private stage: Objective = 'delay';
   private best: Best | null = null;
   /** No schedule at all, proved. */
   private impossible = false;
@@ -54,7 +54,7 @@ export class Search {
   private readonly neighbourhoods: Neighbourhoods;
   private readonly filling: Filling;
   /** The part of the best plan that is searched; null for the whole. */
-  private part: Part | null = null;
+  private part: PartialSchedule | null = null;
   private wholeWork = 0;
   private workAtRestart = 0;
   /** What the cook was told, as values of choices: where the first plan starts from. */
@@ -132,7 +132,7 @@ export class Search {
   }
 
   /** The answer as it stands, with bounds that are true whenever it is asked. */
-  answer(): Answer {
+  answer(): SearchResult {
     const format = 'olive-clock/schedule@1' as const;
     const nothing = { steps: [], blocks: [], dishes: [], conflict: [] };
     if (this.impossible || !this.best)
@@ -219,7 +219,7 @@ export class Search {
     if (this.stage === 'cost' && this.best && isPartsTurn) {
       const { timetable, total, choices } = this.best;
       const budget = PART_CONFLICTS * luby(this.neighbourhoods.failures + 1);
-      this.part = new Part(this.neighbourhoods.next(timetable, total, choices), budget);
+      this.part = new PartialSchedule(this.neighbourhoods.next(timetable, total, choices), budget);
       this.conflictsLeft = budget;
     } else {
       this.part = null;

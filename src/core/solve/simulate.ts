@@ -8,7 +8,7 @@
 import { castPlayers, type Player } from './evening';
 import type { Problem } from './problem';
 import type { Schedule } from './schedule';
-import { Stage } from './stage';
+import { Playback } from './playback';
 
 export interface Simulation {
   /** Share of runs with every dish ready by its due time plus the delay. */
@@ -29,7 +29,7 @@ const EPSILON = 1e-9;
  * @param seed any whole number; the same seed gives the same evenings
  */
 export function simulate(problem: Problem, schedule: Schedule, runs = 5000, seed = 1): Simulation {
-  const stage = new Stage(castPlayers(problem, schedule), problem);
+  const stage = new Playback(castPlayers(problem, schedule), problem);
   const { players, lengths, ends } = stage;
   const index = new Map(players.map((p, i) => [p.step.id, i]));
   const dishes = duesOf(problem, schedule, players).map((d) => ({
@@ -93,7 +93,7 @@ export function latenesses(
   runs: number,
   seed: number,
 ): Float64Array {
-  const stage = new Stage(castPlayers(problem, schedule), problem);
+  const stage = new Playback(castPlayers(problem, schedule), problem);
   const dishes = duesOf(problem, schedule, stage.players);
   const out = new Float64Array(runs);
   for (let run = 0; run < runs; run++) {

@@ -1,6 +1,6 @@
 /** What each finding says to a cook, and what helps. */
 import type { Choice, Edit, Finding, FindingValues, Gain } from '../reason';
-import { formatMinutes, formatQuantity, shortDay, type System } from '../units';
+import { formatMinutes, shortDay } from '../units';
 import { kg, length, ml } from './amounts';
 import type { Conventions } from './conventions';
 import { count, inProse, list, sentence } from './grammar';

@@ -8,7 +8,7 @@ import { failure, success, type Outcome } from '$core/reason';
 import type { Database } from './database';
 import { changeSetting, readSetting, removeSetting, writeSetting } from './settings-store';
 
-export type Role = 'full' | 'look';
+export type AccessRole = 'full' | 'look';
 
 const MIN_LENGTH = 6;
 const MAX_LENGTH = 200;
@@ -146,7 +146,7 @@ function whoAsks(address: string): string {
   return `${[...front, ...zeros, ...back].slice(0, 4).join(':')}::/64`;
 }
 
-function sign(secret: string, role: Role, now: number): string {
+function sign(secret: string, role: AccessRole, now: number): string {
   const body = `${role}.${now + COOKIE_DAYS * 86_400_000}`;
   return `${body}.${seal(secret, body)}`;
 }
@@ -165,7 +165,7 @@ export async function roleOf(
   database: Database,
   cookie: string | undefined,
   now: number,
-): Promise<Role | null> {
+): Promise<AccessRole | null> {
   const [role, until = '', seal_ = ''] = (cookie ?? '').split('.');
   if (role !== 'full' && role !== 'look') return null;
   const stored = await readSetting(database, 'passcode', passcodeSchema);

@@ -10,7 +10,7 @@ import {
   type Evening,
   type RunEvent,
 } from '$core/run';
-import { failure, success, type Outcome, type Problem } from '$core/reason';
+import { failure, success, type Outcome, type Fault } from '$core/reason';
 import type { ClockStyle } from '$core/units';
 import { inWriteQueue, type Database } from './database';
 import { tell } from './live-hub';
@@ -158,7 +158,7 @@ const GONE = {
 };
 
 /** What this evening can't take: the future, another pace of a real clock, steps of another evening. */
-function refusal(sent: readonly RunEvent[], evening: Evening, now: number): Problem | null {
+function refusal(sent: readonly RunEvent[], evening: Evening, now: number): Fault | null {
   const isAhead = (e: RunEvent): boolean =>
     e.kind !== 'paced' &&
     Math.max(e.at, e.kind === 'corrected' ? e.to : 0) > now + FARTHEST_AHEAD_MS;

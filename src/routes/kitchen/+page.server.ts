@@ -1,7 +1,7 @@
 import { fail } from '@sveltejs/kit';
 import { parseHousehold, type Household } from '$core/exchange';
 import { kitchenSchema } from '$core/kitchen';
-import { describeProblem, type Problem } from '$core/reason';
+import { describeProblem, type Fault } from '$core/reason';
 import { screenToken } from '$lib/server/access';
 import {
   backUp,
@@ -20,7 +20,7 @@ import { weighPhotos } from '$lib/server/photo-store';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
 
-const inOneLine = (problem: Problem): string => `${describeProblem(problem)}.`;
+const inOneLine = (problem: Fault): string => `${describeProblem(problem)}.`;
 const countOf = ({ dishes, meals }: Household): string =>
   `${dishes.length} dishes and ${meals.length} meals are here now.`;
 

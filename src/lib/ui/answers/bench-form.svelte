@@ -1,11 +1,11 @@
 <script lang="ts">
-  import type { Problem } from '$core/reason';
+  import type { Fault } from '$core/reason';
   import type { BenchField, BenchQuestion, Values } from './types';
 
   interface Props {
     question: BenchQuestion;
     values: Values;
-    problems: readonly Problem[];
+    problems: readonly Fault[];
     onchange: (key: string, value: string) => void;
   }
   let { question, values, problems, onchange }: Props = $props();
@@ -13,7 +13,7 @@
   const shown = $derived(question.fields.filter((f) => f.shown?.(values) ?? true));
 
   /** The core names its fields in its own way; the last part is what a form field has in common. */
-  function problemOf(field: BenchField): Problem | undefined {
+  function problemOf(field: BenchField): Fault | undefined {
     return problems.find(
       (p) =>
         p.field === field.answersTo || p.field.split('.').at(-1) === (field.answersTo ?? field.key),

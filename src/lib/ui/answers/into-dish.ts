@@ -2,7 +2,7 @@
 import { targetsFor, type AnswerUse, type Dish } from '$core/dish';
 import type { Answer } from '$core/ask';
 import { number } from './values';
-import type { Said, Values } from './types';
+import type { SaidAnswer, Values } from './types';
 
 export interface UseGroup {
   use: AnswerUse;
@@ -15,7 +15,7 @@ export function usesOf(
   question: { id: string; title: string },
   answer: Answer,
   values: Values,
-  said: Said,
+  said: SaidAnswer,
   dishes: readonly Dish[],
 ): UseGroup[] {
   const note: AnswerUse = { kind: 'note', text: `${question.title} ${said.headline}.` };

@@ -25,7 +25,7 @@ export type BenchField = FieldBase &
     | { kind: 'text' }
   );
 
-export interface Said {
+export interface SaidAnswer {
   headline: string;
   /** Whether the headline is a warning. */
   isBad?: boolean;
@@ -41,6 +41,6 @@ export interface BenchQuestion {
   start: (kitchen: Kitchen) => Values;
   /** The core's question and its input. */
   ask: (values: Values, kitchen: Kitchen) => { name: string; input: unknown };
-  say: (answer: Answer, values: Values, kitchen: Kitchen) => Said;
+  say: (answer: Answer, values: Values, kitchen: Kitchen) => SaidAnswer;
   curve?: (values: Values, answer: Answer, kitchen: Kitchen) => Curve | null;
 }

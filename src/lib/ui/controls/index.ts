@@ -1,3 +1,3 @@
-export type { Conventions } from './conventions';
+export type { FieldConventions } from './conventions';
 export { default as DateField } from './date-field.svelte';
 export { default as TimeField } from './time-field.svelte';

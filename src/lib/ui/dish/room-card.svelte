@@ -2,11 +2,11 @@
   /** How much each cooker takes at once, the runs it needs otherwise, and servings from what there is. */
   import type { ScaledDish } from '$core/dish';
   import { findFood } from '$core/food';
-  import type { Room } from '$core/cycle';
+  import type { Capacity } from '$core/cycle';
   import { convert, formatQuantity, parseQuantity, type System } from '$core/units';
 
   interface Props {
-    rooms: readonly Room[];
+    rooms: readonly Capacity[];
     scaled: ScaledDish;
     system: System;
     onservings: (servings: number) => void;

@@ -11,7 +11,7 @@
     /** Minutes. */
     delay: number;
     kitchen: Kitchen;
-    /** What follows each other without a break, as the runway shows it. */
+    /** What follows each other without a break, as the timeline shows it. */
     chain: readonly TimelineMark[];
     onlater: () => void;
   }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  /** Sentences with the labels under which the runway shows what they speak of. */
+  /** Sentences with the labels under which the timeline shows what they speak of. */
   import type { TimelineMark } from '$lib/ui/timeline';
 
   let { marks }: { marks: readonly TimelineMark[] } = $props();

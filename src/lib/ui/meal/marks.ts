@@ -1,4 +1,4 @@
-/** What the runway of a meal shows in red, with the words for it. */
+/** What the timeline of a meal shows in red, with the words for it. */
 import type { ChainPart, Contradiction } from '$core/review';
 import type { Plan } from '$core/plan';
 import type { Finding } from '$core/reason';
@@ -17,12 +17,12 @@ export function lateMarks(chain: readonly ChainPart[]): TimelineMark[] {
 
 const IN_THE_POT = new Set(['come-up', 'hold', 'release', 'vent']);
 
-/** Whether a note is shown on the runway: what stops a dish, and work that gives the hands no rest. */
+/** Whether a note is shown on the timeline: what stops a dish, and work that gives the hands no rest. */
 export function isMarked({ severity, subject }: Finding): boolean {
   return subject.kind === 'work' || (severity === 'stop' && subject.kind === 'entry');
 }
 
-/** Notes on the runway: dishes over a line where they are cooked, work without a rest at the hands. */
+/** Notes on the timeline: dishes over a line where they are cooked, work without a rest at the hands. */
 export function noteMarks(notes: readonly Finding[], plan: Plan, by: Conventions): TimelineMark[] {
   return notes.filter(isMarked).map((note) => {
     const { subject } = note;

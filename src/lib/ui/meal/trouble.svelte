@@ -7,7 +7,7 @@
     answer: PlanAnswer | null;
     isEmpty: boolean;
     isThinking: boolean;
-    /** The contradictions as the runway shows them. */
+    /** The contradictions as the timeline shows them. */
     marks: readonly TimelineMark[];
   }
   let { answer, isEmpty, isThinking, marks }: Props = $props();

@@ -3,7 +3,7 @@ import { ticks, toX, type Scale } from './geometry';
 
 const scale: Scale = { from: -195, to: 35, left: 132, right: 1136 };
 
-describe('where things lie on the runway', () => {
+describe('where things lie on the timeline', () => {
   it('the edges are the edges', () => {
     expect(toX(scale, scale.from)).toBe(132);
     expect(toX(scale, scale.to)).toBe(1136);

@@ -1,4 +1,4 @@
-/** Where things lie on the runway: pure sums, tested without a browser. */
+/** Where things lie on the timeline: pure sums, tested without a browser. */
 
 export interface Scale {
   /** Minutes on the plan's axis at the left and right edge. */

@@ -41,7 +41,7 @@ const plan = {
 const bars = (steps: string[], waits: string[] = []) =>
   toMarkBars(lanes, [{ label: '1', text: '', steps, waits }], plan);
 
-describe('what is marked on the runway', () => {
+describe('what is marked on the timeline', () => {
   it('steps in a row are one bar at their pot; with a gap they are two', () => {
     expect(bars(['a.up', 'a.hold', 'b.hold']).byLane.get('large')).toEqual([
       { label: '1', from: -90, to: -60, over: -90, isWait: false },

@@ -2,7 +2,7 @@
 import type { Engine } from './engine';
 import type { Assumption } from './neighbourhood';
 
-export class Part {
+export class PartialSchedule {
   private at = 0;
   /** The level at which everything assumed holds; 0 before that. */
   private heldAt = 0;

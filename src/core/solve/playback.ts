@@ -8,7 +8,7 @@ import { HANDS, type Player } from './evening';
 import type { Problem } from './problem';
 import { logSigma, normalQuantile, uniform } from './random';
 
-export class Stage {
+export class Playback {
   /** Of the evening last played, in minutes by player. */
   readonly starts: Float64Array;
   readonly ends: Float64Array;
