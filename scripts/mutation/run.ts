@@ -15,6 +15,8 @@ const USUAL_ROOMS = ['menu', 'storage', 'lists', 'review'];
 const TESTS_OF = [...USUAL_ROOMS, 'plan', 'cycle', 'meal', 'dish', 'learn'];
 /** Tests that take longer are left out, ms: each fault would wait for them. */
 const SLOWEST_MS = 500;
+/** What no test has found in so long is not found, ms: the score is a lower bound. */
+const LONGEST_SEARCH_MS = 2500;
 /** After so long without an answer a fault has made something run for ever. */
 const LONGEST_MS = 60_000;
 
@@ -86,7 +88,7 @@ async function bundleTests(folder: string): Promise<string> {
 async function work(bundle: string, queue: Mutant[], verdicts: Verdict[]): Promise<void> {
   while (queue.length > 0) {
     const worker = new Worker(resolve(root, 'scripts/mutation/worker.mjs'), {
-      workerData: { bundle, slowest: SLOWEST_MS },
+      workerData: { bundle, slowest: SLOWEST_MS, longest: LONGEST_SEARCH_MS },
     });
     let current: Mutant | undefined;
     await new Promise<void>((done, refuse) => {

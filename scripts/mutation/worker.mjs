@@ -5,7 +5,7 @@
 import { parentPort, workerData } from 'node:worker_threads';
 import { pathToFileURL } from 'node:url';
 
-const { bundle, slowest } = workerData;
+const { bundle, slowest, longest } = workerData;
 let active = -1;
 /** Faults that were come by since it was last emptied. */
 let met = new Set();
@@ -56,8 +56,10 @@ async function finder(id, isStatic) {
       return 'while loading';
     }
   }
+  const from = performance.now();
   for (const { index, met: own } of plan) {
     if (!isStatic && !own.has(id)) continue;
+    if (performance.now() - from > longest) return null;
     if (await passes(tests[index])) continue;
     return tests[index].name;
   }

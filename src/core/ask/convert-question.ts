@@ -11,7 +11,7 @@ import {
   type Quantity,
   type Unit,
 } from '../units';
-import { question, type Answer } from './question';
+import { question } from './question';
 
 /** A stick of butter in tablespoons, as its wrapper is marked (common practice). */
 const TBSP_A_STICK = 8;
@@ -99,7 +99,11 @@ function readUnit(text: string): Unit | null {
   return parseQuantity(`1 ${plain}`)?.unit ?? null;
 }
 
-function convertTemperature(amount: number, unit: string, to: string): Outcome<Answer> | null {
+function convertTemperature(
+  amount: number,
+  unit: string,
+  to: string,
+): Outcome<{ amount: number; unit: 'C' | 'F'; because: string[] }> | null {
   const scale = (text: string): string => text.replace('°', '').trim().toUpperCase();
   const pair = `${scale(unit)}>${scale(to)}`;
   const because = ['°F = 1.8 °C + 32, exact'];

@@ -4,7 +4,7 @@ import { centreTheta } from '../thermal';
 import { holdFor } from '../doneness';
 import { success, says } from '../reason';
 import { altitude, heater, level } from './inputs';
-import { question, type Answer } from './question';
+import { question, type Reasoned } from './question';
 
 const shape = z.enum(
   ['slab', 'cylinder', 'sphere'],
@@ -17,10 +17,13 @@ const celsius = (what: string) =>
     .max(300, says(`${what} is at most 300 °C`, 'give °C'));
 
 /** What has no answer is left out; the reason is in `because`. */
-const withoutNulls = <T extends { because: string[] }>(value: T): Answer => ({
-  ...Object.fromEntries(Object.entries(value).filter(([, v]) => v !== null)),
-  because: value.because,
-});
+function withoutNulls<T extends object & Reasoned>(value: T): WithoutNulls<T> {
+  const kept = Object.fromEntries(Object.entries(value).filter(([, v]) => v !== null));
+  return kept as WithoutNulls<T>;
+}
+type WithoutNulls<T> = { [K in keyof T as null extends T[K] ? never : K]: T[K] } & {
+  [K in keyof T as null extends T[K] ? K : never]?: Exclude<T[K], null>;
+};
 
 /** From mm to half the way through, m. */
 const toHalfM = (thicknessMm: number): number => thicknessMm / 2000;

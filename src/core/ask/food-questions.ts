@@ -9,7 +9,7 @@ const food = z.string('name the food').trim().min(1, 'name the food').max(120);
 
 const unknown = (name: string) =>
   success({
-    unknown: true,
+    unknown: true as const,
     ask: ASK_GROUPS,
     because: [
       `what “${name}” is, is not known: choose its group, for without it nothing says when it is safe`,

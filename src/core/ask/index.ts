@@ -1,2 +1,2 @@
-export { QUESTIONS, ask, askKnown } from './questions';
-export type { Answer } from './question';
+export { ask, askKnown, isKnown, QUESTIONS } from './questions';
+export type { KnownAnswer, QuestionName } from './questions';

@@ -5,7 +5,7 @@ import { comeUp, fit, LIQUID_SCHOOLS, naturalRelease } from '../cooker';
 import { softeningRate } from '../doneness';
 import { parseLine } from '../recipe';
 import { rememberedGroup, type Kitchen } from '../kitchen';
-import { success, type Outcome, says } from '../reason';
+import { failure, says, success, type Outcome } from '../reason';
 import {
   airPressure,
   boilingPoint,
@@ -19,7 +19,7 @@ import { safe, yieldQuestion } from './food-questions';
 import { altitude, contents, estimatedFoods, heater, level, liner } from './inputs';
 import { thickenQuestion, water } from './liquid-questions';
 import { cool, freeze, keep, thaw } from './store-questions';
-import { question, type Answer, type Question } from './question';
+import { question, type Question, type Reasoned } from './question';
 import { sayPotRefusal } from '../words';
 
 const saturation = question(
@@ -189,7 +189,7 @@ const line = question(
   },
 );
 
-export const QUESTIONS: Readonly<Record<string, Question>> = {
+const ALL = {
   saturation,
   boiling,
   inside,
@@ -210,38 +210,48 @@ export const QUESTIONS: Readonly<Record<string, Question>> = {
   keep,
 };
 
+type AnswerIn<Q> = Q extends Question<infer A> ? A : never;
+/** What each question answers, by its name. */
+export type Answers = { [N in keyof typeof ALL]: AnswerIn<(typeof ALL)[N]> };
+export type QuestionName = keyof Answers;
+/** The same where the food is known. */
+export type KnownAnswer<N extends QuestionName> = Exclude<Answers[N], { unknown: true }>;
+
+export const QUESTIONS: { readonly [N in QuestionName]: Question<Answers[N]> } = ALL;
+
+const isQuestion = (name: string): name is QuestionName => Object.hasOwn(QUESTIONS, name);
+
 /** Asks one question by name. */
-export function ask(name: string, input: unknown): Outcome<Answer> {
-  const found = Object.hasOwn(QUESTIONS, name) ? QUESTIONS[name] : undefined;
-  if (found) return found.answer(input);
-  return {
-    ok: false,
-    problems: [
-      {
-        field: 'question',
-        message: `“${name}” is not a question this answers`,
-        remedy: `ask one of ${Object.keys(QUESTIONS).join(', ')}`,
-      },
-    ],
-  };
+export function ask(name: string, input: unknown): Outcome<Reasoned & Record<string, unknown>> {
+  if (isQuestion(name)) return QUESTIONS[name].answer(input);
+  return failure({
+    field: 'question',
+    message: `“${name}” is not a question this answers`,
+    remedy: `ask one of ${Object.keys(QUESTIONS).join(', ')}`,
+  });
+}
+
+/** Whether an answer is one: of an unknown food there is none. */
+export function isKnown<A extends Reasoned>(answer: A): answer is Exclude<A, { unknown: true }> {
+  return !('unknown' in answer);
 }
 
 /**
- * Asks a question for a household that has said what some unknown foods are; without it, as `ask`.
+ * Asks a question for a household that has said what some unknown foods are.
  *
  * @param kitchen whose foods the names are looked up in
  */
-export function askKnown(
-  name: string,
-  input: unknown,
+export function askKnown<N extends QuestionName>(
+  name: N,
+  input: Readonly<Record<string, unknown>>,
   kitchen: Pick<Kitchen, 'foods'>,
-): Outcome<Answer> {
-  const answer = ask(name, input);
-  if (!answer.ok || answer.value.unknown !== true) return answer;
-  const food = (input as { food?: unknown }).food;
+): Outcome<Answers[N]> {
+  const answer = QUESTIONS[name].answer(input);
+  if (!answer.ok || isKnown(answer.value)) return answer;
+  const { food } = input;
   const group = typeof food === 'string' ? rememberedGroup(kitchen, food) : null;
   if (group === null) return answer;
-  const again = ask(name, { ...(input as object), food: group });
+  const again = QUESTIONS[name].answer({ ...input, food: group });
   if (!again.ok) return again;
   const because = [`“${String(food)}” is ${group}, as this household said`, ...again.value.because];
   return success({ ...again.value, because });

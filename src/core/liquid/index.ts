@@ -1,4 +1,3 @@
 export { waterFor } from './grain-water';
 export type { Vessel } from './grain-water';
 export { thicken } from './thicken';
-export type { Thickening } from './thicken';

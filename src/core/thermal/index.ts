@@ -1,7 +1,6 @@
 export { TWO_STAGE, coolingTime } from './cool';
 export type { CoolingMethod } from './cool';
 export { coolingFixes, sayFix } from './cool-fix';
-export type { CoolingFix } from './cool-fix';
 export { freezingTime, plankSeconds, thawRuleHours, thawingTime } from './freeze';
 export { centreTheta, oneTerm } from './series';
 export type { Shape } from './series';

@@ -3,13 +3,12 @@
   import { replaceState } from '$app/navigation';
   import { page } from '$app/state';
   import { toast } from 'svelte-sonner';
-  import { askKnown } from '$core/ask';
   import {
-    benchQuestions,
+    pageQuestions,
     startsIn,
     valuesFrom,
     usesOf,
-    type BenchQuestion,
+    type PageQuestion,
     type Values,
   } from '$lib/ui/answers';
   import BenchForm from '$lib/ui/answers/bench-form.svelte';
@@ -19,7 +18,7 @@
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
-  const questions = $derived(benchQuestions(data.kitchen));
+  const questions = $derived(pageQuestions(data.kitchen));
 
   /** What the address asks. */
   function fromAddress(): { id: string; values: Values } {
@@ -28,23 +27,13 @@
     return { id: found?.id ?? 'fit', values: { ...found?.start(data.kitchen), ...rest } };
   }
   let current = $state(untrack(fromAddress));
-  const question = $derived(questions.find((x) => x.id === current.id) as BenchQuestion);
+  const question = $derived(questions.find((x) => x.id === current.id) as PageQuestion);
 
-  const outcome = $derived.by(() => {
-    const { name, input } = question.ask(current.values, data.kitchen);
-    return askKnown(name, input, data.kitchen);
-  });
-  const unknown = $derived(outcome.ok && outcome.value.unknown === true);
-  const said = $derived(
-    outcome.ok && !unknown ? question.say(outcome.value, current.values, data.kitchen) : null,
-  );
-  const curve = $derived(
-    outcome.ok && !unknown
-      ? (question.curve?.(current.values, outcome.value, data.kitchen) ?? null)
-      : null,
-  );
+  const outcome = $derived(question.show(current.values, data.kitchen));
+  const shown = $derived(outcome.ok ? outcome.value : null);
+  const said = $derived(shown?.said ?? null);
   const uses = $derived(
-    outcome.ok && said ? usesOf(question, outcome.value, current.values, said, data.dishes) : [],
+    shown?.said ? usesOf(question.title, shown.uses, shown.said, data.dishes) : [],
   );
   const starts = $derived(startsIn(data.dishes));
   const problems = $derived(outcome.ok ? [] : outcome.problems);
@@ -150,7 +139,7 @@
       <BenchForm {question} values={current.values} {problems} onchange={change} />
     </div>
     <div class="order-first min-w-0 xl:order-none" aria-live="polite">
-      {#if said && outcome.ok}
+      {#if shown && said}
         <p
           class="text-3xl leading-tight font-extrabold text-balance {said.isBad
             ? 'text-pimento'
@@ -166,16 +155,16 @@
           {/each}
         </dl>
         <UseInDish groups={uses} from={starts.find((s) => s.id === current.values.stage) ?? null} />
-        {#if curve}<Chart {curve} />{/if}
+        {#if shown.curve}<Chart curve={shown.curve} />{/if}
         <h3 class="mt-4 font-bold">Why</h3>
         <ul class="mt-1 list-disc pl-5 text-muted">
-          {#each outcome.value.because as reason, i (i)}<li>{reason}</li>{/each}
+          {#each shown.because as reason, i (i)}<li>{reason}</li>{/each}
         </ul>
-      {:else if unknown && outcome.ok}
+      {:else if shown}
         <p class="text-3xl leading-tight font-extrabold text-ember-ink" data-testid="answer">
           Not known
         </p>
-        <p class="mt-1 mb-3 text-muted first-letter:uppercase">{outcome.value.because[0]}.</p>
+        <p class="mt-1 mb-3 text-muted first-letter:uppercase">{shown.because[0]}.</p>
         <AskGroups foods={[current.values.food ?? '']} action="?/remember" />
       {:else}
         <p class="text-xl font-semibold text-pimento" role="status" data-testid="answer">

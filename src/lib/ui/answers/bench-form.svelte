@@ -1,9 +1,9 @@
 <script lang="ts">
   import type { Fault } from '$core/reason';
-  import type { BenchField, BenchQuestion, Values } from './types';
+  import type { AnswerField, PageQuestion, Values } from './types';
 
   interface Props {
-    question: BenchQuestion;
+    question: PageQuestion;
     values: Values;
     problems: readonly Fault[];
     onchange: (key: string, value: string) => void;
@@ -13,13 +13,13 @@
   const shown = $derived(question.fields.filter((f) => f.shown?.(values) ?? true));
 
   /** The core names its fields in its own way; the last part is what a form field has in common. */
-  function problemOf(field: BenchField): Fault | undefined {
+  function problemOf(field: AnswerField): Fault | undefined {
     return problems.find(
       (p) =>
         p.field === field.answersTo || p.field.split('.').at(-1) === (field.answersTo ?? field.key),
     );
   }
-  const isWide = (field: BenchField): boolean => field.kind === 'food' || field.kind === 'text';
+  const isWide = (field: AnswerField): boolean => field.kind === 'food' || field.kind === 'text';
 </script>
 
 <form class="grid grid-cols-2 gap-3" onsubmit={(e) => e.preventDefault()}>

@@ -1,36 +1,44 @@
 /** Questions that need no pot: altitude, steam, water for grain, thickening, units. */
-import { LEVEL_KPA, type Level } from '$core/cooker';
+import { LEVEL_KPA } from '$core/cooker';
 import { altitudeRule, softeningRate } from '$core/doneness';
-import { thicken, waterFor, type Thickening, type Vessel } from '$core/liquid';
+import { thicken, waterFor, type Vessel } from '$core/liquid';
 import { boilingPoint, insideTemperature, saturationPressure } from '$core/steam';
 import { UNIT_NAMES } from '$core/units';
 import { degrees } from './pot-questions';
-import type { BenchQuestion } from './types';
-import { amount, FOOD_NAMES, LEVEL_FIELD, number, THIRSTY, volume, weight } from './values';
+import { pageQuestion } from './types';
+import { levelUse, liquidUse } from './into-dish';
+import {
+  amount,
+  FOOD_NAMES,
+  LEVEL_FIELD,
+  number,
+  THIRSTY,
+  volume,
+  weight,
+  levelOf,
+} from './values';
 
 const range = (from: number, to: number, count: number): number[] =>
   Array.from({ length: count + 1 }, (_, i) => from + ((to - from) * i) / count);
 
-export const ALTITUDE: BenchQuestion = {
+export const ALTITUDE = pageQuestion({
   id: 'altitude',
   title: 'What does altitude change?',
   about: 'Water boils cooler, and so does a pot that holds a pressure over the air outside.',
   fields: [{ kind: 'number', key: 'altitudeM', label: 'Altitude', unit: 'm' }, LEVEL_FIELD],
   start: (k) => ({ altitudeM: String(Math.max(k.altitudeM, 0) || 1500), level: 'high' }),
-  ask: (values) => ({
-    name: 'inside',
-    input: {
-      gaugeKPa: LEVEL_KPA[values.level as Level],
-      altitudeM: number(values, 'altitudeM'),
-    },
+  name: 'inside',
+  input: (values) => ({
+    gaugeKPa: LEVEL_KPA[levelOf(values)],
+    altitudeM: number(values, 'altitudeM'),
   }),
   say: (answer, values, k) => {
     const metres = number(values, 'altitudeM');
-    const level = values.level as Level;
+    const level = levelOf(values);
     const atSea = insideTemperature(LEVEL_KPA[level], 0);
-    const factor = softeningRate(atSea) / softeningRate(answer.celsius as number);
+    const factor = softeningRate(atSea) / softeningRate(answer.celsius);
     return {
-      headline: `${degrees(answer.celsius as number, k)} inside, instead of ${degrees(atSea, k)}`,
+      headline: `${degrees(answer.celsius, k)} inside, instead of ${degrees(atSea, k)}`,
       facts: [
         { label: 'Water boils at', value: degrees(boilingPoint(metres), k) },
         { label: 'Hold, by the lower temperature', value: `× ${factor.toFixed(2)}` },
@@ -38,10 +46,11 @@ export const ALTITUDE: BenchQuestion = {
       ],
     };
   },
+  uses: (_answer, values) => levelUse(values),
   curve: (values) => {
     const x = range(0, 3500, 35);
     const metres = number(values, 'altitudeM');
-    const kPa = LEVEL_KPA[values.level as Level];
+    const kPa = LEVEL_KPA[levelOf(values)];
     return {
       title: 'Boiling and at pressure',
       xTitle: 'metres above the sea',
@@ -53,9 +62,9 @@ export const ALTITUDE: BenchQuestion = {
       marks: [{ x: metres, y: insideTemperature(kPa, metres), text: 'here' }],
     };
   },
-};
+});
 
-export const STEAM: BenchQuestion = {
+export const STEAM = pageQuestion({
   id: 'steam',
   title: 'Pressure and temperature',
   about: 'What a pressure over the air outside means in degrees, here.',
@@ -64,23 +73,24 @@ export const STEAM: BenchQuestion = {
     { kind: 'number', key: 'altitudeM', label: 'Altitude', unit: 'm' },
   ],
   start: (k) => ({ gaugeKPa: '75', altitudeM: String(k.altitudeM) }),
-  ask: (values) => ({
-    name: 'inside',
-    input: { gaugeKPa: number(values, 'gaugeKPa'), altitudeM: number(values, 'altitudeM') },
+  name: 'inside',
+  input: (values) => ({
+    gaugeKPa: number(values, 'gaugeKPa'),
+    altitudeM: number(values, 'altitudeM'),
   }),
   say: (answer, _values, k) => ({
-    headline: degrees(answer.celsius as number, k),
+    headline: degrees(answer.celsius, k),
     facts: [
-      { label: 'In all', value: `${(answer.absoluteKPa as number).toFixed(1)} kPa` },
+      { label: 'In all', value: `${answer.absoluteKPa.toFixed(1)} kPa` },
       {
         label: '20 min at pressure at the ordinary level become',
-        value: `${Math.round(20 * (answer.ratio as number))} min`,
+        value: `${Math.round(20 * answer.ratio)} min`,
       },
     ],
   }),
   curve: (values, answer) => {
     const x = range(90, 125, 70);
-    const outside = (answer.absoluteKPa as number) - number(values, 'gaugeKPa');
+    const outside = answer.absoluteKPa - number(values, 'gaugeKPa');
     return {
       title: 'Steam',
       xTitle: '°C',
@@ -95,10 +105,10 @@ export const STEAM: BenchQuestion = {
           }),
         },
       ],
-      marks: [{ x: answer.celsius as number, y: number(values, 'gaugeKPa'), text: 'here' }],
+      marks: [{ x: answer.celsius, y: number(values, 'gaugeKPa'), text: 'here' }],
     };
   },
-};
+});
 
 const VESSELS: readonly (readonly [Vessel, string])[] = [
   ['sealed', 'sealed pot'],
@@ -107,7 +117,7 @@ const VESSELS: readonly (readonly [Vessel, string])[] = [
   ['slow', 'slow cooker'],
 ];
 
-export const WATER: BenchQuestion = {
+export const WATER = pageQuestion({
   id: 'water',
   title: 'Water for grain and pulses',
   about: 'What they take up, and what the vessel loses.',
@@ -127,12 +137,10 @@ export const WATER: BenchQuestion = {
     },
   ],
   start: () => ({ food: 'bulgur', grams: '350', vessel: 'sealed', treated: 'rinsed' }),
-  ask: (values) => ({
-    name: 'water',
-    input: { ...values, grams: amount(values, 'grams', 'g') },
-  }),
+  name: 'water',
+  input: (values) => ({ ...values, grams: amount(values, 'grams', 'g') }),
   say: (answer, values, k) => {
-    const ml = answer.ml as number;
+    const ml = answer.ml;
     return {
       headline: volume(ml, k),
       facts: [
@@ -140,6 +148,7 @@ export const WATER: BenchQuestion = {
       ],
     };
   },
+  uses: ({ ml }) => liquidUse(ml),
   curve: (values) => {
     const x = range(50, Math.max(600, 1.5 * amount(values, 'grams', 'g')), 20);
     return {
@@ -157,9 +166,9 @@ export const WATER: BenchQuestion = {
       })),
     };
   },
-};
+});
 
-export const THICKEN: BenchQuestion = {
+export const THICKEN = pageQuestion({
   id: 'thicken',
   title: 'How to thicken it',
   about: 'After the cycle, at the boil, stirred.',
@@ -199,17 +208,15 @@ export const THICKEN: BenchQuestion = {
     to: 'medium',
     watts: String(k.cookers[0]?.watts ?? 1000),
   }),
-  ask: (values) => ({
-    name: 'thicken',
-    input: {
-      ml: amount(values, 'ml', 'ml'),
-      with: values.with,
-      to: values.to,
-      ...(values.with === 'reduce' ? { watts: number(values, 'watts') } : {}),
-    },
+  name: 'thicken',
+  input: (values) => ({
+    ml: amount(values, 'ml', 'ml'),
+    with: values.with,
+    to: values.to,
+    ...(values.with === 'reduce' ? { watts: number(values, 'watts') } : {}),
   }),
   say: (answer, _values, k) => {
-    const result = answer as unknown as Thickening;
+    const result = answer;
     if ('minutes' in result)
       return {
         headline: `About ${Math.round(result.minutes)} min with the lid off`,
@@ -219,6 +226,12 @@ export const THICKEN: BenchQuestion = {
       headline: weight(result.grams, k),
       facts: [{ label: 'Stirred into, cold', value: volume(result.slurryMl, k) }],
     };
+  },
+  uses: (answer, values) => {
+    if ('minutes' in answer) return [];
+    const grams = Math.round(answer.grams);
+    const food = values.with === 'flour' ? 'flour' : 'cornstarch';
+    return [{ use: { kind: 'thickener', food, grams }, label: `${grams} g ${food} into` }];
   },
   curve: (values) => {
     if (values.with !== 'reduce') return null;
@@ -235,9 +248,9 @@ export const THICKEN: BenchQuestion = {
       ],
     };
   },
-};
+});
 
-export const CONVERT: BenchQuestion = {
+export const CONVERT = pageQuestion({
   id: 'convert',
   title: 'Convert and weigh',
   about: 'Between units, and between cups and grams for foods that are in the table.',
@@ -258,18 +271,17 @@ export const CONVERT: BenchQuestion = {
     { kind: 'food', key: 'food', label: 'Of (between weight and volume)', suggestions: FOOD_NAMES },
   ],
   start: () => ({ amount: '1.5', unit: 'cup', to: 'g', food: 'rice' }),
-  ask: (values) => ({
-    name: 'convert',
-    input: {
-      amount: number(values, 'amount'),
-      unit: values.unit,
-      to: values.to,
-      ...(values.food ? { food: values.food } : {}),
-    },
+  name: 'convert',
+  input: (values) => ({
+    amount: number(values, 'amount'),
+    unit: values.unit,
+    to: values.to,
+    ...(values.food ? { food: values.food } : {}),
   }),
   say: (answer) => {
-    const amountOf = answer.amount as number;
+    const amountOf = answer.amount;
     const digits = Math.abs(amountOf) >= 100 ? 0 : Math.abs(amountOf) >= 10 ? 1 : 2;
     return { headline: `${amountOf.toFixed(digits)} ${String(answer.unit)}`, facts: [] };
   },
-};
+  uses: ({ amount: ml, unit }) => (unit === 'ml' ? liquidUse(ml) : []),
+});

@@ -1,4 +1,4 @@
-/** A question of the Bench started from a dish: what the dish knows, as the fields call it. */
+/** A question of the page started from a dish: what the dish knows, as the fields call it. */
 import { cooksFrozen, scaleDish, type Dish, type ScaledIngredient, type Stage } from '$core/dish';
 import type { Food } from '$core/food';
 import type { Values } from './types';

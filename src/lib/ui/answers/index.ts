@@ -3,14 +3,14 @@ import { ALTITUDE, CONVERT, STEAM, THICKEN, WATER } from './fact-questions';
 import { holdQuestion } from './piece-questions';
 import { comeUpQuestion, fitQuestion, releaseQuestion } from './pot-questions';
 import { COOL, FREEZE, KEEP, THAW } from './store-questions';
-import type { BenchQuestion } from './types';
+import type { PageQuestion } from './types';
 
 export { startsIn, valuesFrom } from './from-dish';
 export { usesOf } from './into-dish';
-export type { BenchQuestion, Values } from './types';
+export type { PageQuestion, Values } from './types';
 
-/** All questions of the Bench, in the order a cook comes to them. */
-export function benchQuestions(kitchen: Kitchen): BenchQuestion[] {
+/** All questions of the page, in the order a cook comes to them. */
+export function pageQuestions(kitchen: Kitchen): PageQuestion[] {
   return [
     fitQuestion(kitchen),
     holdQuestion(kitchen),

@@ -1,8 +1,7 @@
 /** What of an answer a dish can take: a number in its place, and the answer as a note always. */
 import { targetsFor, type AnswerUse, type Dish } from '$core/dish';
-import type { Answer } from '$core/ask';
-import { number } from './values';
-import type { SaidAnswer, Values } from './types';
+import { levelOf, number } from './values';
+import type { DirectUse, SaidAnswer, Values } from './types';
 
 export interface UseGroup {
   use: AnswerUse;
@@ -12,64 +11,39 @@ export interface UseGroup {
 
 /** The answer's uses in these dishes, the most direct first. */
 export function usesOf(
-  question: { id: string; title: string },
-  answer: Answer,
-  values: Values,
+  title: string,
+  direct: readonly DirectUse[],
   said: SaidAnswer,
   dishes: readonly Dish[],
 ): UseGroup[] {
-  const note: AnswerUse = { kind: 'note', text: `${question.title} ${said.headline}.` };
-  return [...directUses(question.id, answer, values), { use: note, label: 'As a note in' }].map(
-    ({ use, label }, i) => ({
-      use,
-      label,
-      targets: dishes
-        .flatMap((dish) => targetsFor(dish, use.kind))
-        .map((t) => ({ ...t, id: `${i}|${t.dishId}/${t.partId}` })),
-    }),
-  );
+  const note: AnswerUse = { kind: 'note', text: `${title} ${said.headline}.` };
+  return [...direct, { use: note, label: 'As a note in' }].map(({ use, label }, i) => ({
+    use,
+    label,
+    targets: dishes
+      .flatMap((dish) => targetsFor(dish, use.kind))
+      .map((t) => ({ ...t, id: `${i}|${t.dishId}/${t.partId}` })),
+  }));
 }
 
-function directUses(
-  id: string,
-  answer: Answer,
-  values: Values,
-): { use: AnswerUse; label: string }[] {
-  const level = values.level as 'low' | 'high' | 'max';
-  switch (id) {
-    case 'hold': {
-      const minutes = (answer.minutes as [number, number] | null)?.[0];
-      return minutes === undefined
-        ? []
-        : [{ use: { kind: 'hold', minutes }, label: `${minutes} min at pressure in` }];
-    }
-    case 'fit':
-      return vesselUse(values);
-    case 'come-up':
-    case 'release':
-    case 'altitude':
-      return [{ use: { kind: 'level', level }, label: `Pressure “${level}” in` }];
-    case 'water': {
-      const ml = Math.round(answer.ml as number);
-      return [{ use: { kind: 'liquid', ml }, label: `${ml} ml as the liquid of` }];
-    }
-    case 'thicken': {
-      if (typeof answer.grams !== 'number') return [];
-      const grams = Math.round(answer.grams);
-      const food = values.with === 'flour' ? 'flour' : 'cornstarch';
-      return [{ use: { kind: 'thickener', food, grams }, label: `${grams} g ${food} into` }];
-    }
-    case 'convert': {
-      if (answer.unit !== 'ml' || typeof answer.amount !== 'number') return [];
-      const ml = Math.round(answer.amount);
-      return [{ use: { kind: 'liquid', ml }, label: `${ml} ml as the liquid of` }];
-    }
-    default:
-      return [];
-  }
+/** The level of a question, for a stage of a dish. */
+export function levelUse(values: Values): DirectUse[] {
+  return [
+    {
+      use: { kind: 'level', level: levelOf(values) },
+      label: `Pressure “${levelOf(values)}” in`,
+    },
+  ];
 }
 
-function vesselUse(values: Values): { use: AnswerUse; label: string }[] {
+/** An amount of thin liquid, ml. */
+export function liquidUse(ml: number): DirectUse[] {
+  const whole = Math.round(ml);
+  return [{ use: { kind: 'liquid', ml: whole }, label: `${whole} ml as the liquid of` }];
+}
+
+/** The rack and pan of a question, for a stage of a dish. */
+export function vesselUse(values: Values): DirectUse[] {
   const rackMm = values.rack ? number(values, 'rack') : undefined;
   const pan =
     values.panD && values.panH

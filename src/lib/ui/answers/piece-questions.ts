@@ -1,16 +1,19 @@
 /** How long to hold a piece, with the heat in its middle drawn. */
-import { wholeCycle, leastLiquid, type Level, type ReleaseKind } from '$core/cooker';
-import {
-  centreThrough,
-  SAFE_MINUTES,
-  SAFE_REFERENCE_C,
-  type Cut,
-  type HoldAdvice,
-} from '$core/doneness';
+import { wholeCycle, leastLiquid, type ReleaseKind } from '$core/cooker';
+import { centreThrough, SAFE_MINUTES, SAFE_REFERENCE_C, type Cut } from '$core/doneness';
 import type { Kitchen } from '$core/kitchen';
-import type { BenchQuestion, Values } from './types';
+import { pageQuestion, type PageQuestion, type Values } from './types';
 import { degrees } from './pot-questions';
-import { amount, cookerField, heaterOf, LEVEL_FIELD, number, SOLIDS, span } from './values';
+import {
+  amount,
+  cookerField,
+  heaterOf,
+  LEVEL_FIELD,
+  number,
+  SOLIDS,
+  span,
+  levelOf,
+} from './values';
 
 const START_C: Readonly<Record<string, number>> = { room: 20, chilled: 5, frozen: -18 };
 
@@ -21,8 +24,8 @@ function releaseOf(values: Values): ReleaseKind {
 }
 
 /** How long a piece needs at pressure, from its size, state and target. */
-export function holdQuestion(kitchen: Kitchen): BenchQuestion {
-  return {
+export function holdQuestion(kitchen: Kitchen): PageQuestion {
+  return pageQuestion({
     id: 'hold',
     title: 'How long at pressure?',
     about: 'By thickness, not by quantity. A thermometer in the thickest part decides.',
@@ -100,23 +103,20 @@ export function holdQuestion(kitchen: Kitchen): BenchQuestion {
       release: 'natural',
       wait: '10',
     }),
-    ask: (values, k) => ({
-      name: 'hold',
-      input: {
-        food: values.food,
-        cut: { shape: values.shape, thicknessMm: number(values, 'mm') },
-        grams: amount(values, 'grams', 'g'),
-        state: values.state,
-        target: values.target,
-        level: values.level,
-        altitudeM: k.altitudeM,
-        cooker: heaterOf(values, k),
-        release: releaseOf(values),
-      },
+    name: 'hold',
+    input: (values, k) => ({
+      food: values.food,
+      cut: { shape: values.shape, thicknessMm: number(values, 'mm') },
+      grams: amount(values, 'grams', 'g'),
+      state: values.state,
+      target: values.target,
+      level: values.level,
+      altitudeM: k.altitudeM,
+      cooker: heaterOf(values, k),
+      release: releaseOf(values),
     }),
     say: (answer, _values, k) => {
-      const { minutes, thermometerC, centreC, safeMinutes, schools } =
-        answer as unknown as HoldAdvice;
+      const { minutes, thermometerC, centreC, safeMinutes, schools } = answer;
       return {
         headline: minutes
           ? span(minutes)
@@ -151,8 +151,17 @@ export function holdQuestion(kitchen: Kitchen): BenchQuestion {
         ],
       };
     },
+    uses: ({ minutes }) =>
+      minutes
+        ? [
+            {
+              use: { kind: 'hold', minutes: minutes[0] },
+              label: `${minutes[0]} min at pressure in`,
+            },
+          ]
+        : [],
     curve: (values, answer, k) => {
-      const { minutes, centreC } = answer as unknown as HoldAdvice;
+      const { minutes, centreC } = answer;
       if (centreC == null) return null;
       const celsius = START_C[values.state ?? 'chilled'] ?? 5;
       const cooker = heaterOf(values, k);
@@ -160,7 +169,7 @@ export function holdQuestion(kitchen: Kitchen): BenchQuestion {
       const cycle = wholeCycle(
         {
           cooker,
-          level: values.level as Level,
+          level: levelOf(values),
           altitudeM: k.altitudeM,
           contents: [
             { food: 'water', grams: leastLiquid(cooker.litres), celsius: 15 },
@@ -201,5 +210,5 @@ export function holdQuestion(kitchen: Kitchen): BenchQuestion {
         marks: [{ x: cycle.value.openS / 60, y: middle.openC, text: 'lid opens' }],
       };
     },
-  };
+  });
 }

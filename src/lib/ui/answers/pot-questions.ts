@@ -1,9 +1,10 @@
 /** Questions about a pot and what is in it: fit, way up, release. */
-import { comeUp, defaultParameters, wholeCycle, type Fit } from '$core/cooker';
+import { comeUp, defaultParameters, wholeCycle } from '$core/cooker';
 import type { Kitchen } from '$core/kitchen';
 import { formatTemperature } from '$core/units';
 import type { Curve } from '$lib/ui/chart/types';
-import type { BenchField, BenchQuestion, Values } from './types';
+import { levelUse, vesselUse } from './into-dish';
+import { pageQuestion, type AnswerField, type PageQuestion, type Values } from './types';
 import {
   amount,
   cookerField,
@@ -16,16 +17,16 @@ import {
 } from './values';
 import { sayPotRefusal } from '$core/words';
 
-const WATER_FIELDS: readonly BenchField[] = [
+const WATER_FIELDS: readonly AnswerField[] = [
   { kind: 'amount', key: 'water', label: 'Thin liquid', base: 'ml' },
   { kind: 'number', key: 'waterC', label: 'Liquid as warm as', unit: '°C' },
 ];
-const FOOD_FIELDS: readonly BenchField[] = [
+const FOOD_FIELDS: readonly AnswerField[] = [
   { kind: 'food', key: 'food', label: 'Food', suggestions: SOLIDS },
   { kind: 'amount', key: 'grams', label: 'How much', base: 'g' },
   { kind: 'number', key: 'mm', label: 'Pieces as thick as', unit: 'mm' },
 ];
-const STATE_FIELD: BenchField = {
+const STATE_FIELD: AnswerField = {
   kind: 'choice',
   key: 'state',
   label: 'The food is',
@@ -87,7 +88,7 @@ const BASE: Values = {
   hot: 'no',
 };
 
-const HOT_FIELD: BenchField = {
+const HOT_FIELD: AnswerField = {
   kind: 'choice',
   key: 'hot',
   label: 'Inner pot',
@@ -98,8 +99,8 @@ const HOT_FIELD: BenchField = {
 };
 
 /** Whether so much of a food fits a pot. */
-export function fitQuestion(kitchen: Kitchen): BenchQuestion {
-  return {
+export function fitQuestion(kitchen: Kitchen): PageQuestion {
+  return pageQuestion({
     id: 'fit',
     title: 'Will it fit?',
     about: 'Volume against the lines, liquid against the least, pans and whole pieces by size.',
@@ -118,21 +119,19 @@ export function fitQuestion(kitchen: Kitchen): BenchQuestion {
       { kind: 'number', key: 'panH', label: 'Pan, high', unit: 'mm', answersTo: 'pan.heightMm' },
     ],
     start: () => ({ ...BASE, food: 'potato', grams: '1500', mm: '40' }),
-    ask: (values, k) => ({
-      name: 'fit',
-      input: {
-        cooker: cookerOf(values, k) ?? { litres: 5.7 },
-        contents: contentsOf(values),
-        school: k.school,
-        ...(values.rack ? { rack: { heightMm: number(values, 'rack') } } : {}),
-        ...(values.panD || values.panH
-          ? { pan: { diameterMm: number(values, 'panD'), heightMm: number(values, 'panH') } }
-          : {}),
-      },
+    name: 'fit',
+    input: (values, k) => ({
+      cooker: cookerOf(values, k) ?? { litres: 5.7 },
+      contents: contentsOf(values),
+      school: k.school,
+      ...(values.rack ? { rack: { heightMm: number(values, 'rack') } } : {}),
+      ...(values.panD || values.panH
+        ? { pan: { diameterMm: number(values, 'panD'), heightMm: number(values, 'panH') } }
+        : {}),
     }),
+    uses: (_answer, values) => vesselUse(values),
     say: (answer, _values, k) => {
-      const { fits, fillMl, limitMl, thinMl, leastMl, margins, problems, unsure } =
-        answer as unknown as Fit;
+      const { fits, fillMl, limitMl, thinMl, leastMl, margins, problems, unsure } = answer;
       const wrong = problems.map((problem) => sayPotRefusal(problem, k));
       return {
         headline: fits
@@ -157,12 +156,12 @@ export function fitQuestion(kitchen: Kitchen): BenchQuestion {
         ],
       };
     },
-  };
+  });
 }
 
 /** How long a filled pot takes to come to pressure. */
-export function comeUpQuestion(kitchen: Kitchen): BenchQuestion {
-  return {
+export function comeUpQuestion(kitchen: Kitchen): PageQuestion {
+  return pageQuestion({
     id: 'come-up',
     title: 'How long to pressure?',
     about: 'From lid on until the timer starts; the pin rises a little earlier.',
@@ -175,28 +174,30 @@ export function comeUpQuestion(kitchen: Kitchen): BenchQuestion {
       HOT_FIELD,
     ],
     start: () => BASE,
-    ask: (values, k) => ({ name: 'come-up', input: cycleInput(values, k) }),
+    name: 'come-up',
+    input: (values, k) => cycleInput(values, k),
     say: (answer) => {
-      const { minutes, p90, pinMinutes } = answer as unknown as Record<string, number>;
+      const { minutes, p90, pinMinutes } = answer;
       return {
-        headline: `About ${Math.round(minutes ?? 0)} min`,
+        headline: `About ${Math.round(minutes)} min`,
         facts: [
-          { label: 'The pin rises after', value: `${Math.round(pinMinutes ?? 0)} min` },
-          { label: 'In nine of ten by', value: `${Math.ceil(p90 ?? 0)} min` },
+          { label: 'The pin rises after', value: `${Math.round(pinMinutes)} min` },
+          { label: 'In nine of ten by', value: `${Math.ceil(p90)} min` },
         ],
       };
     },
+    uses: (_answer, values) => levelUse(values),
     curve: (values, _answer, k) => {
       const up = comeUp(...acceptedCycle(values, k));
       if (!up.ok) return null;
       return pressureCurve('Coming to pressure', up.value.curve);
     },
-  };
+  });
 }
 
 /** How long a natural release takes. */
-export function releaseQuestion(kitchen: Kitchen): BenchQuestion {
-  return {
+export function releaseQuestion(kitchen: Kitchen): PageQuestion {
+  return pageQuestion({
     id: 'release',
     title: 'How long does a natural release take?',
     about: 'From the beep until the pin drops by itself.',
@@ -209,24 +210,23 @@ export function releaseQuestion(kitchen: Kitchen): BenchQuestion {
       STATE_FIELD,
     ],
     start: () => ({ ...BASE, food: 'lamb shoulder', mm: '50', grams: '1000', hold: '30' }),
-    ask: (values, k) => ({
-      name: 'release',
-      input: { ...cycleInput(values, k), afterMinutes: number(values, 'hold') },
-    }),
+    name: 'release',
+    input: (values, k) => ({ ...cycleInput(values, k), afterMinutes: number(values, 'hold') }),
     say: (answer) => {
-      const { minutes, p90 } = answer as unknown as Record<string, number>;
+      const { minutes, p90 } = answer;
       return {
-        headline: `About ${Math.round(minutes ?? 0)} min`,
-        facts: [{ label: 'In nine of ten by', value: `${Math.ceil(p90 ?? 0)} min` }],
+        headline: `About ${Math.round(minutes)} min`,
+        facts: [{ label: 'In nine of ten by', value: `${Math.ceil(p90)} min` }],
       };
     },
+    uses: (_answer, values) => levelUse(values),
     curve: (values, _answer, k) => {
       const [input, parameters] = acceptedCycle(values, k);
       const cycle = wholeCycle(input, number(values, 'hold'), 'natural', parameters);
       if (!cycle.ok) return null;
       return pressureCurve('The whole cycle', cycle.value.curve);
     },
-  };
+  });
 }
 
 const MOST_POINTS = 240;

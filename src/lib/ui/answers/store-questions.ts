@@ -1,14 +1,14 @@
 /** Questions after the meal: cooling, freezing, thawing, keeping. */
-import { coolingTime, sayFix, TWO_STAGE, type CoolingFix, type CoolingMethod } from '$core/thermal';
+import { coolingTime, sayFix, TWO_STAGE, type CoolingMethod } from '$core/thermal';
 import { formatMinutes } from '$core/units';
 import { degrees } from './pot-questions';
-import type { BenchField, BenchQuestion } from './types';
+import { pageQuestion, type AnswerField } from './types';
 import { amount, FOOD_NAMES, number } from './values';
 
-const FOOD: BenchField = { kind: 'food', key: 'food', label: 'Food', suggestions: FOOD_NAMES };
+const FOOD: AnswerField = { kind: 'food', key: 'food', label: 'Food', suggestions: FOOD_NAMES };
 const hours = (h: number): string => formatMinutes(h * 60);
 
-export const COOL: BenchQuestion = {
+export const COOL = pageQuestion({
   id: 'cool',
   title: 'How fast does it cool?',
   about: 'In this box, so deep, lid off: against the published limit of two stages.',
@@ -37,19 +37,10 @@ export const COOL: BenchQuestion = {
     hotC: '90',
     roomC: '21',
   }),
-  ask: (values) => ({ name: 'cool', input: coolInput(values) }),
+  name: 'cool',
+  input: (values) => coolInput(values),
   say: (answer, _values, k) => {
-    const {
-      minutesTo21,
-      minutesTo5,
-      within,
-      fixes = [],
-    } = answer as unknown as {
-      minutesTo21?: number;
-      minutesTo5?: number;
-      within: boolean;
-      fixes?: CoolingFix[];
-    };
+    const { minutesTo21, minutesTo5, within, fixes = [] } = answer;
     const limit = (m: number): string => `limit ${formatMinutes(m)}`;
     return {
       headline: within ? 'Cold in time' : 'Too slow: divide it or use ice water',
@@ -91,7 +82,7 @@ export const COOL: BenchQuestion = {
       }),
     };
   },
-};
+});
 
 function coolInput(values: Readonly<Record<string, string>>) {
   return {
@@ -104,7 +95,7 @@ function coolInput(values: Readonly<Record<string, string>>) {
   };
 }
 
-const BAG: readonly BenchField[] = [
+const BAG: readonly AnswerField[] = [
   FOOD,
   { kind: 'amount', key: 'grams', label: 'How much', base: 'g' },
   {
@@ -134,7 +125,7 @@ function bagInput(
   };
 }
 
-export const FREEZE: BenchQuestion = {
+export const FREEZE = pageQuestion({
   id: 'freeze',
   title: 'How long to freeze?',
   about: 'Until the middle is hard. Thickness counts, squared; flat bags win.',
@@ -151,18 +142,19 @@ export const FREEZE: BenchQuestion = {
     coldC: '5',
     freezerC: '-18',
   }),
-  ask: (values) => ({ name: 'freeze', input: bagInput(values, ['coldC', 'freezerC']) }),
+  name: 'freeze',
+  input: (values) => bagInput(values, ['coldC', 'freezerC']),
   say: (answer) => {
-    const h = answer.hours as number | undefined;
+    const h = answer.hours;
     return {
       headline: h === undefined ? 'It never freezes through' : `About ${hours(h)}`,
       isBad: h === undefined,
       facts: [],
     };
   },
-};
+});
 
-export const THAW: BenchQuestion = {
+export const THAW = pageQuestion({
   id: 'thaw',
   title: 'How long to thaw?',
   about: 'In the fridge, or in cold water that is changed. Never on the counter.',
@@ -189,21 +181,19 @@ export const THAW: BenchQuestion = {
     frozenC: '-18',
     aroundC: '4',
   }),
-  ask: (values) => ({
-    name: 'thaw',
-    input: { ...bagInput(values, ['frozenC', 'aroundC']), method: values.method },
-  }),
+  name: 'thaw',
+  input: (values) => ({ ...bagInput(values, ['frozenC', 'aroundC']), method: values.method }),
   say: (answer) => {
-    const h = answer.hours as number | undefined;
+    const h = answer.hours;
     return {
       headline: h === undefined ? 'It never thaws' : `About ${hours(h)}`,
       isBad: h === undefined,
       facts: [],
     };
   },
-};
+});
 
-export const KEEP: BenchQuestion = {
+export const KEEP = pageQuestion({
   id: 'keep',
   title: 'How long does it keep?',
   about: 'For safety in the fridge, for quality in the freezer.',
@@ -221,9 +211,10 @@ export const KEEP: BenchQuestion = {
     },
   ],
   start: () => ({ food: 'soup', place: 'fridge' }),
-  ask: (values) => ({ name: 'keep', input: { food: values.food, place: values.place } }),
+  name: 'keep',
+  input: (values) => ({ food: values.food, place: values.place }),
   say: (answer) => {
-    const days = answer.days as [number, number] | undefined;
+    const days = answer.days;
     const why =
       answer.why === 'safety' ? 'after that it is not safe' : 'after that it loses quality';
     return {
@@ -232,7 +223,7 @@ export const KEEP: BenchQuestion = {
       facts: days ? [{ label: 'Why', value: why }] : [],
     };
   },
-};
+});
 
 function span([from, to]: readonly [number, number]): string {
   if (to < 1) return `${Math.round(to * 24)} hours at most`;

@@ -1,6 +1,8 @@
-/** One question of the Bench: what is asked, what is said, what is drawn. */
-import type { Answer } from '$core/ask';
+/** One question of the page: what is asked, what is said, what is drawn. */
+import { askKnown, isKnown, type KnownAnswer, type QuestionName } from '$core/ask';
+import type { AnswerUse } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
+import { success, type Outcome } from '$core/reason';
 import type { Curve } from '$lib/ui/chart/types';
 
 /** What is typed, by field; as text, so that the address can carry it. */
@@ -15,7 +17,7 @@ interface FieldBase {
   shown?: (values: Values) => boolean;
 }
 
-export type BenchField = FieldBase &
+export type AnswerField = FieldBase &
   (
     | { kind: 'number'; unit: string; step?: number }
     /** An amount as a cook writes it: 900, 2 lb, 1½ cup. */
@@ -32,15 +34,60 @@ export interface SaidAnswer {
   facts: { label: string; value: string }[];
 }
 
-export interface BenchQuestion {
+/** What an answer is good for in a dish: a number in its place. */
+export interface DirectUse {
+  use: AnswerUse;
+  label: string;
+}
+
+/** A question of the page, written over the core's own question `name`. */
+export interface QuestionSpec<N extends QuestionName> {
   id: string;
   title: string;
   /** One line under the title. */
   about: string;
-  fields: readonly BenchField[];
+  fields: readonly AnswerField[];
   start: (kitchen: Kitchen) => Values;
-  /** The core's question and its input. */
-  ask: (values: Values, kitchen: Kitchen) => { name: string; input: unknown };
-  say: (answer: Answer, values: Values, kitchen: Kitchen) => SaidAnswer;
-  curve?: (values: Values, answer: Answer, kitchen: Kitchen) => Curve | null;
+  name: N;
+  /** The input of the core's question. */
+  input: (values: Values, kitchen: Kitchen) => Readonly<Record<string, unknown>>;
+  say: (answer: KnownAnswer<N>, values: Values, kitchen: Kitchen) => SaidAnswer;
+  curve?: (values: Values, answer: KnownAnswer<N>, kitchen: Kitchen) => Curve | null;
+  uses?: (answer: KnownAnswer<N>, values: Values) => DirectUse[];
+}
+
+/** What is shown for what was typed; `said` is null where the food is not known. */
+export interface Shown {
+  because: readonly string[];
+  said: SaidAnswer | null;
+  curve: Curve | null;
+  uses: DirectUse[];
+}
+
+export interface PageQuestion extends Pick<
+  QuestionSpec<QuestionName>,
+  'id' | 'title' | 'about' | 'fields' | 'start'
+> {
+  show: (values: Values, kitchen: Kitchen) => Outcome<Shown>;
+}
+
+/** A question of the page, ready to be asked. */
+export function pageQuestion<N extends QuestionName>(spec: QuestionSpec<N>): PageQuestion {
+  const { id, title, about, fields, start } = spec;
+  return {
+    ...{ id, title, about, fields, start },
+    show: (values, kitchen) => {
+      const outcome = askKnown(spec.name, spec.input(values, kitchen), kitchen);
+      if (!outcome.ok) return outcome;
+      const answer = outcome.value;
+      const { because } = answer;
+      if (!isKnown(answer)) return success({ because, said: null, curve: null, uses: [] });
+      return success({
+        because,
+        said: spec.say(answer, values, kitchen),
+        curve: spec.curve?.(values, answer, kitchen) ?? null,
+        uses: spec.uses?.(answer, values) ?? [],
+      });
+    },
+  };
 }

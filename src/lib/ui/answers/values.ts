@@ -1,8 +1,11 @@
 /** From what is typed to what the core is asked. */
+import type { Level } from '$core/cooker';
 import { FOODS, findFood } from '$core/food';
 import type { Cooker, Kitchen } from '$core/kitchen';
 import { convert, formatQuantity, parseQuantity } from '$core/units';
-import type { BenchField, Values } from './types';
+import type { AnswerField, Values } from './types';
+
+const LEVELS: readonly Level[] = ['low', 'high', 'max'];
 
 /** A number as typed; NaN where it is none, which the core then names. */
 export function number(values: Values, key: string): number {
@@ -40,7 +43,7 @@ export function heaterOf(
 }
 
 /** A choice among the household’s cookers. */
-export function cookerField(kitchen: Kitchen): BenchField {
+export function cookerField(kitchen: Kitchen): AnswerField {
   return {
     kind: 'choice',
     key: 'cooker',
@@ -49,7 +52,7 @@ export function cookerField(kitchen: Kitchen): BenchField {
   };
 }
 
-export const LEVEL_FIELD: BenchField = {
+export const LEVEL_FIELD: AnswerField = {
   kind: 'choice',
   key: 'level',
   label: 'Pressure',
@@ -79,4 +82,9 @@ export function volume(ml: number, kitchen: Kitchen): string {
 /** @param grams as this household weighs it */
 export function weight(grams: number, kitchen: Kitchen): string {
   return formatQuantity({ amount: grams, unit: 'g' }, kitchen.system);
+}
+
+/** The level that was chosen; the ordinary one where the address names none of them. */
+export function levelOf(values: Values): Level {
+  return LEVELS.find((level) => level === values.level) ?? 'high';
 }
