@@ -55,8 +55,12 @@ function wordsIn(file: string): string[] {
   const script = /<script[\s\S]*?<\/script>/g;
   const code = file.endsWith('.svelte') ? (text.match(script) ?? []).join('\n') : text;
   const markup = file.endsWith('.svelte') ? text.replace(script, '') : '';
-  const quoted = [...code.matchAll(/'((?:[^'\\\n]|\\.)*)'|`((?:[^`\\]|\\.)*)`/g)].map(
-    ([, single, template]) => (single ?? template ?? '').replace(/\$\{[^}]*\}/g, ' … '),
+  const quoted = [...code.matchAll(/'((?:[^'\\\n]|\\.)*)'|`((?:[^`\\]|\\.)*)`/g)].flatMap(
+    ([, single, template = '']) => [
+      (single ?? template).replace(/\$\{[^}]*\}/g, ' … '),
+      // A choice between two wordings within a sentence.
+      ...[...template.matchAll(/'((?:[^'\\\n]|\\.)*)'/g)].map(([, inner]) => inner ?? ''),
+    ],
   );
   const shown = [
     ...markup

@@ -18,7 +18,7 @@ const SLOWEST_MS = 500;
 /** What no test has found in so long is not found, ms: the score is a lower bound. */
 const LONGEST_SEARCH_MS = 2500;
 /** After so long without an answer a fault has made something run for ever. */
-const LONGEST_MS = 60_000;
+const LONGEST_MS = 30_000;
 
 interface Verdict {
   mutant: Mutant;

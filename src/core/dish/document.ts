@@ -196,6 +196,8 @@ export const dishSchema = z
           .max(24, 'no more than a day in a slow cooker'),
       })
       .optional(),
+    /** A run of a batch: what the whole is called, without its number of bags. */
+    wholeName: z.string().max(100).optional(),
     /** Made from stock: what of; a dish as it is written has none. */
     ref: dishRefSchema.optional(),
     /** Made from stock: the last day on which it is safe to eat. */

@@ -29,11 +29,6 @@ function nameOfRun(name: string, copies: number, servings: number): string {
   return `${name.slice(0, 85)}, ${toFraction(copies)} × ${servings}`;
 }
 
-/** The dish that a run is of; other names stay as they are. */
-export function dishOfRun(name: string): string {
-  return name.replace(/, [^,×]+ × [\d.]+$/, '');
-}
-
 /**
  * A dish as it is made on a batch day.
  *
@@ -58,6 +53,7 @@ export function batchDish(
   const common = {
     ...dish,
     name: nameOfRun(dish.name, copies, servings),
+    wholeName: dish.wholeName ?? dish.name,
     wait: { maxMinutes: null, cost: 0 },
     products: [],
   };
@@ -76,7 +72,7 @@ export function batchDish(
         // What was on the heat is cold before it is packed, whether it was done or not.
         ...(kept.some((s) => s.kind === 'brown') ? coolingStages(dish, servings, copies) : []),
         pack(
-          `Labels on first; ${bags}, in this order: ${order.join(', ')}${out}. Air out, leave room, ${inFridge > 0 ? `${inFridge} into the fridge; ` : ''}${shape === 'flat' ? 'flat into the freezer' : 'into a liner or bowl until it is hard: a round mound that drops into the pot'}`,
+          `Labels on first; ${bags}, in this order: ${order.join(', ')}${out}. Air out, leave room, ${inFridge > 0 ? `${inFridge} into the fridge; ` : ''}${shape === 'flat' ? 'flat into the freezer' : 'into an inner pot or bowl until it is hard: a round mound that drops into the pot'}`,
         ),
       ],
     };

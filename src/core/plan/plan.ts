@@ -10,7 +10,16 @@ import type { CompiledMeal, HandOver, StepMeaning } from './types';
 /** One thing that is done or that happens. Times are minutes on the plan's axis. */
 export interface Operation extends Pick<
   StepMeaning,
-  'id' | 'entryId' | 'dishId' | 'dishName' | 'stageId' | 'phase' | 'amounts' | 'caution' | 'isHands'
+  | 'id'
+  | 'entryId'
+  | 'dishId'
+  | 'dishName'
+  | 'wholeName'
+  | 'stageId'
+  | 'phase'
+  | 'amounts'
+  | 'caution'
+  | 'isHands'
 > {
   /** What to do, or what happens, for the appliance that it is done in. */
   text: string;
@@ -100,10 +109,11 @@ export function planOf(compiled: CompiledMeal, schedule: Schedule): Plan {
     const stay = stayOf.get(step.block ?? '') ?? null;
     const unit = stay?.unit ?? null;
     const length = time.end - time.start;
-    const { id, entryId, dishId, dishName, stageId, phase, amounts, caution, isHands } = meaning;
+    const { id, entryId, dishId, dishName, wholeName, stageId, phase } = meaning;
+    const { amounts, caution, isHands } = meaning;
     return [
       {
-        ...{ id, entryId, dishId, dishName, stageId, phase, amounts, caution, isHands },
+        ...{ id, entryId, dishId, dishName, wholeName, stageId, phase, amounts, caution, isHands },
         text: meaning.texts?.[unit ?? ''] ?? meaning.text,
         start: time.start,
         end: time.end,

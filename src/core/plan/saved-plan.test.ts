@@ -97,6 +97,7 @@ describe('the plan', () => {
         {
           ...meaning,
           ref,
+          wholeName: 'Beans',
           phase: 'seal' as const,
           texts: { large: 'Seal the large one' },
           because: { large: ['heavy'], '': ['always'] },
@@ -128,7 +129,10 @@ describe('the plan', () => {
   });
 
   it('a rinse is needed only where another stay follows in the same pot', () => {
-    const rinse = { ...compiled, meanings: [{ ...meaning, ref, phase: 'rinse' as const }] };
+    const rinse = {
+      ...compiled,
+      meanings: [{ ...meaning, ref, wholeName: 'Beans', phase: 'rinse' as const }],
+    };
     const problem = { ...compiled.problem, steps: [{ ...step, block: 'one' }] };
     const needed = (unit: string, start: number): boolean | undefined =>
       planOf(

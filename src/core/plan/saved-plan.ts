@@ -57,6 +57,9 @@ function cooksBySteps(problem: unknown): Map<string, string> {
   );
 }
 
+/** Runs of a batch said which dish they are of in their name only. @example 'Soup' of 'Soup, 1½ × 4' */
+const wholeOf = (name: string): string => name.replace(/, [^,×]+ × [\d.]+$/, '');
+
 /** Brings what the first version kept to today's shape; anything else is left for the check that follows. */
 function upgrade(value: unknown): unknown {
   if (!compiledShape.safeParse(value).success) return value;
@@ -69,7 +72,11 @@ function upgrade(value: unknown): unknown {
     ...(Array.isArray(notes) ? { notes: notes.map(upgradeFinding) } : {}),
     meanings: meanings.map((m) => {
       const cook = cooks.get(m.id);
-      const named = 'ref' in m ? m : { ...m, ref: refOfFirstVersion(m.dishId) };
+      const named = {
+        ...m,
+        ...('ref' in m ? {} : { ref: refOfFirstVersion(m.dishId) }),
+        ...('wholeName' in m ? {} : { wholeName: wholeOf(m.dishName) }),
+      };
       return cook === undefined || !m.isHands || 'cook' in m ? named : { ...named, cook };
     }),
   };

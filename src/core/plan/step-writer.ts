@@ -104,6 +104,7 @@ export class StepWriter {
       dishId: this.scaled.dish.id,
       ref: refOf(this.scaled.dish),
       dishName: this.scaled.dish.name,
+      wholeName: this.scaled.dish.wholeName ?? this.scaled.dish.name,
       stageId: stage.id,
       phase,
       text,

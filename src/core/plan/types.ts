@@ -27,6 +27,8 @@ export interface StepMeaning {
   /** The dish, or what it was made of. */
   ref: DishRef;
   dishName: string;
+  /** The same for every run of a dish. */
+  wholeName: string;
   stageId: string;
   phase: Phase;
   /** What to do, or what happens. */

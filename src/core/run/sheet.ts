@@ -2,7 +2,6 @@
 import type { Kitchen } from '../kitchen';
 import { roundWater } from '../cycle';
 import { BURNER_UNIT, OVEN_UNIT, type Operation, type Phase, type Plan } from '../plan';
-import { dishOfRun } from '../menu';
 import type { Caution } from '../safety';
 import { formatMinutes, formatQuantity, formatTime } from '../units';
 
@@ -58,17 +57,16 @@ export function toRunSheet(plan: Plan, kitchen: Kitchen, serveAt: number): Sheet
       isHands: o.isHands,
     }))
     .sort((a, b) => a.at - b.at || Number(a.isHands) - Number(b.isHands));
-  return sayOnce(withRunsMerged(lines));
+  return sayOnce(withRunsMerged(lines, plan));
 }
 
 /** Runs of one dish that soak or thaw at the same moment are one line: the hands do it in one go. */
-function withRunsMerged(lines: readonly SheetLine[]): SheetLine[] {
+function withRunsMerged(lines: readonly SheetLine[], plan: Plan): SheetLine[] {
+  const wholeOf = (line: SheetLine): string => plan.byId.get(line.stepId)?.wholeName ?? line.dish;
   const groups = new Map<string, SheetLine[]>();
   for (const line of lines) {
     const isOwn = line.isHands || line.place !== null;
-    const key = isOwn
-      ? line.stepId
-      : [line.at, line.minutes, line.action, dishOfRun(line.dish)].join('|');
+    const key = isOwn ? line.stepId : [line.at, line.minutes, line.action, wholeOf(line)].join('|');
     groups.set(key, [...(groups.get(key) ?? []), line]);
   }
   return [...groups.values()].map(([line, ...others]) => {
@@ -78,7 +76,7 @@ function withRunsMerged(lines: readonly SheetLine[]): SheetLine[] {
       const times = all.filter((a) => a === amount).length;
       return times === 1 ? amount : `${times} × ${amount}`;
     });
-    return { ...line, dish: `${dishOfRun(line.dish)}, ${1 + others.length} runs`, amounts };
+    return { ...line, dish: `${wholeOf(line)}, ${1 + others.length} runs`, amounts };
   });
 }
 

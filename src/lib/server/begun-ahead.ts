@@ -1,5 +1,4 @@
 /** What a planned meal begins on days before: soaks, thaws, work done ahead. */
-import { dishOfRun } from '$core/menu';
 import { planOf, type SavedPlan } from '$core/plan';
 
 export interface BegunAhead {
@@ -16,7 +15,7 @@ export function begunAhead(plan: SavedPlan | null): BegunAhead[] {
   const found = new Map<string, BegunAhead>();
   for (const o of planOf(plan.compiled, plan.schedule).operations) {
     if (!o.isAside || o.phase === 'rinse') continue;
-    const dish = dishOfRun(o.dishName);
+    const dish = o.wholeName;
     const key = `${o.start}|${o.text}|${dish}`;
     if (!found.has(key)) found.set(key, { stepId: o.id, start: o.start, text: o.text, dish });
   }

@@ -1,7 +1,7 @@
 /** A schedule as iCalendar (RFC 5545): one event an action, with an alarm where hands are needed. */
 import ical, { ICalAlarmType } from 'ical-generator';
 import { bagsIn, type Meal } from '$core/meal';
-import { BOXES, dishOfRun, PACK_STAGE } from '$core/menu';
+import { BOXES, PACK_STAGE } from '$core/menu';
 import { planOf, totalsOf, type SavedPlan } from '$core/plan';
 import type { StoreItem } from '$core/storage';
 import { begunAhead } from './begun-ahead';
@@ -119,7 +119,7 @@ export function householdCalendar(
   for (const { meal, plan } of meals) {
     if (meal.template) continue;
     const serveAt = Date.parse(meal.serveAt);
-    const names = new Set(plan?.compiled.meanings.map((m) => dishOfRun(m.dishName)));
+    const names = new Set(plan?.compiled.meanings.map((m) => m.wholeName));
     const first = plan ? totalsOf(plan.compiled.problem, plan.schedule).firstStart : -60;
     const start = serveAt + first * 60_000;
     add(`${meal.id}/cook`, start, -first, meal.name, [...names].join(', '));
