@@ -56,7 +56,7 @@ function testFiles(): string[] {
 }
 
 async function bundleTests(folder: string): Promise<string> {
-  const outfile = join(folder, 'tests.mjs');
+  const outfile = join(folder, 'tests.cjs');
   const shim = resolve(root, 'scripts/mutation/tests.ts');
   await build({
     stdin: {
@@ -69,10 +69,9 @@ async function bundleTests(folder: string): Promise<string> {
     },
     bundle: true,
     outfile,
-    format: 'esm',
+    format: 'cjs',
     platform: 'node',
     target: 'node20',
-    packages: 'external',
     alias: {
       vitest: shim,
       $core: resolve(root, 'src/core'),

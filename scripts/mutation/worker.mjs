@@ -2,8 +2,10 @@
  * Tries faults one after the other on the bundled tests. Told an id, it answers with the test that found it; with null
  * where none did. A fault that makes a test run for ever ends this thread from outside.
  */
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { Script } from 'node:vm';
 import { parentPort, workerData } from 'node:worker_threads';
-import { pathToFileURL } from 'node:url';
 
 const { bundle, slowest, longest } = workerData;
 let active = -1;
@@ -14,11 +16,16 @@ globalThis.__fault = (id) => {
   return id === active;
 };
 
-let loads = 0;
-/** Loads the tests anew, with nothing remembered from before. */
-async function load() {
-  const { collected } = await import(`${pathToFileURL(bundle).href}?${loads++}`);
-  return collected;
+const makeTests = new Script(
+  `(function (module, exports, require) {${readFileSync(bundle, 'utf8')}\n})`,
+  { filename: bundle },
+).runInThisContext();
+
+/** Loads the tests anew, with nothing remembered from before; what was loaded before can be forgotten. */
+function load() {
+  const module = { exports: {} };
+  makeTests(module, module.exports, createRequire(bundle));
+  return module.exports.collected;
 }
 
 async function passes(test) {
@@ -30,7 +37,7 @@ async function passes(test) {
   }
 }
 
-let tests = await load();
+let tests = load();
 const atLoad = met;
 /** Quick tests first, each with the faults that it comes by. */
 const plan = [];
@@ -49,10 +56,10 @@ async function finder(id, isStatic) {
   active = id;
   if (isStatic) {
     try {
-      tests = await load();
+      tests = load();
     } catch {
       active = -1;
-      tests = await load();
+      tests = load();
       return 'while loading';
     }
   }
@@ -71,15 +78,15 @@ parentPort.on('message', async (id) => {
   const isMet = isStatic || plan.some((p) => p.met.has(id));
   let by = isMet ? await finder(id, isStatic) : null;
   active = -1;
-  if (isStatic) tests = await load();
+  if (isStatic) tests = load();
   else if (by !== null) {
     // What was remembered with the fault on would find every later one: then all is loaded anew, and it is tried again.
     const test = tests.find((t) => t.name === by);
     if (test && !(await passes(test))) {
-      tests = await load();
+      tests = load();
       by = await finder(id, false);
       active = -1;
-      if (by !== null) tests = await load();
+      if (by !== null) tests = load();
     }
   }
   parentPort.postMessage({ kind: 'tried', id, by, isMet });
