@@ -148,3 +148,114 @@ describe('what can make somebody ill', () => {
     expect(found?.fixed.stages[0]?.text).toMatch(/Lid on/);
   });
 });
+
+describe('remedies of a dish', () => {
+  const dishOf = (stages: object[]): Dish =>
+    dishSchema.parse({
+      format: 'olive-clock/dish@1',
+      id: 'd',
+      name: 'D',
+      servings: 4,
+      ingredients: [
+        {
+          id: 'carrot',
+          food: 'carrot',
+          amount: 500,
+          unit: 'g',
+          role: 'main',
+          scaling: 'proportional',
+        },
+        {
+          id: 'broth',
+          food: 'broth',
+          amount: 500,
+          unit: 'ml',
+          role: 'liquid',
+          scaling: 'proportional',
+        },
+        {
+          id: 'cream',
+          food: 'cream',
+          amount: 200,
+          unit: 'ml',
+          role: 'base',
+          scaling: 'proportional',
+        },
+      ],
+      stages,
+      wait: { maxMinutes: 30, cost: 0 },
+    });
+  const COOK = {
+    id: 'cook',
+    kind: 'pressure',
+    text: 'Cook',
+    level: 'high',
+    holdMinutes: 5,
+    release: { kind: 'quick' },
+    tools: [],
+    uses: ['carrot', 'broth', 'cream'],
+  };
+  const PREP = { id: 'cut', kind: 'prep', minutes: 5, text: 'Cut', uses: ['carrot', 'cream'] };
+  const moved = (stages: object[]): Dish => {
+    const [found] = checkDish(dishOf(stages), kitchen);
+    if (!found) throw new Error('nothing found');
+    return found.fixed;
+  };
+  const uses = (dish: Dish): [string, string[]][] => dish.stages.map((s) => [s.id, s.uses]);
+
+  it('what curdles is moved into the first finish after the cycle, out of all that comes before', () => {
+    const before = {
+      id: 'lay',
+      kind: 'finish',
+      minutes: 1,
+      text: 'Lay',
+      inCooker: false,
+      uses: [],
+    };
+    const rest = { id: 'wait', kind: 'rest', minutes: 5, text: 'Rest', uses: [] };
+    const stir = { id: 'stir', kind: 'finish', minutes: 2, text: 'Stir', inCooker: true, uses: [] };
+    const last = { ...stir, id: 'serve', text: 'Serve' };
+    const fixed = moved([before, PREP, COOK, rest, stir, last]);
+    expect(uses(fixed)).toEqual([
+      ['lay', []],
+      ['cut', ['carrot']],
+      ['cook', ['carrot', 'broth']],
+      ['wait', []],
+      ['stir', ['cream']],
+      ['serve', []],
+    ]);
+    expect(fixed.ingredients.map((i) => i.role)).toEqual(['main', 'liquid', 'finish']);
+  });
+
+  it('without a finish it gets one of its own, right after the cycle', () => {
+    const rest = { id: 'wait', kind: 'rest', minutes: 5, text: 'Rest', uses: [] };
+    const fixed = moved([PREP, COOK, rest]);
+    expect(uses(fixed)).toEqual([
+      ['cut', ['carrot']],
+      ['cook', ['carrot', 'broth']],
+      ['stir-in', ['cream']],
+      ['wait', []],
+    ]);
+    expect(fixed.stages[2]).toMatchObject({
+      kind: 'finish',
+      inCooker: true,
+      text: 'Stir in the cream',
+    });
+  });
+
+  it('what is thickened at the end takes it too', () => {
+    const sauce = { id: 'sauce', kind: 'thicken', minutes: 5, text: 'Thicken', uses: ['cream'] };
+    // It is in both already: it is not named twice.
+    expect(uses(moved([COOK, sauce]))).toEqual([
+      ['cook', ['carrot', 'broth']],
+      ['sauce', ['cream']],
+    ]);
+  });
+
+  it('no cooker, no judgement of its size; with one, of the one that needs least', () => {
+    const dry = dishOf([{ ...COOK, uses: ['carrot'] }]);
+    const codes = (k: typeof kitchen): string[] => checkDish(dry, k).map((c) => c.code);
+    expect(codes({ ...kitchen, cookers: [] })).not.toContain('too-little-liquid');
+    expect(codes(kitchen)).toContain('too-little-liquid');
+  });
+});
