@@ -77,8 +77,10 @@ function bodyRefusal({ request, url }: Event): Response | null {
 function isHere(event: Event): boolean {
   const { headers } = event.request;
   if (headers.has('x-forwarded-for') || headers.has('forwarded')) return false;
-  const address = event.getClientAddress().replace(/^::ffff:/, '');
-  return isLoopback(event.url.hostname) && isLoopback(address);
+  // A caller who is gone again has no address any more, whatever the type says.
+  const address = event.getClientAddress();
+  if (!address) return false;
+  return isLoopback(event.url.hostname) && isLoopback(address.replace(/^::ffff:/, ''));
 }
 
 async function roleFor(event: Event): Promise<AccessRole | null> {
