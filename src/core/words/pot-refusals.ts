@@ -10,7 +10,9 @@ const LARGER = 'use a larger cooker, fewer servings or two runs';
 export function sayPotRefusal(refusal: PotRefusal, by: Conventions): Refusal {
   switch (refusal.kind) {
     case 'too-full': {
-      const { fillMl, limitMl, line, onRack } = refusal;
+      const { line, onRack } = refusal;
+      // No cup or line is exact to the millilitre, and what is said adds up.
+      const [fillMl, limitMl] = [toTens(refusal.fillMl), toTens(refusal.limitMl)];
       const rack = onRack ? ', with the rack and room for steam around the pieces,' : '';
       return {
         message: `${exactMl(fillMl, by)}${rack} in an inner pot that may hold ${exactMl(limitMl, by)}: over the ${line} line by ${exactMl(fillMl - limitMl, by)}`,
@@ -64,6 +66,8 @@ function sayThing(thing: PotThing, by: Conventions): string {
       return 'a rack';
   }
 }
+
+const toTens = (ml: number): number => Math.round(ml / 10) * 10;
 
 /** Up to the next quarter of a cup, a spoonful short of it being near enough. */
 function quarterCups(amountMl: number): number {

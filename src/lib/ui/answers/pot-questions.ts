@@ -133,6 +133,7 @@ export function fitQuestion(kitchen: Kitchen): PageQuestion {
     say: (answer, _values, k) => {
       const { fits, fillMl, limitMl, thinMl, leastMl, margins, problems, unsure } = answer;
       const wrong = problems.map((problem) => sayPotRefusal(problem, k));
+      const is = (kind: (typeof problems)[number]['kind']): boolean => problems[0]?.kind === kind;
       return {
         headline: fits
           ? unsure.length > 0
@@ -145,8 +146,18 @@ export function fitQuestion(kitchen: Kitchen): PageQuestion {
           ...(unsure.length > 0
             ? [{ label: 'Not known', value: `whether ${unsure.join(', ')} swells or foams` }]
             : []),
-          { label: 'Fills', value: `${volume(fillMl, k)} of ${volume(limitMl, k)}` },
-          { label: 'Thin liquid', value: `${volume(thinMl, k)}, least ${volume(leastMl, k)}` },
+          // What the headline says already is not said in other digits.
+          ...(is('too-full')
+            ? []
+            : [{ label: 'Fills', value: `${volume(fillMl, k)} of ${volume(limitMl, k)}` }]),
+          ...(is('too-little-liquid')
+            ? []
+            : [
+                {
+                  label: 'Thin liquid',
+                  value: `${volume(thinMl, k)}, least ${volume(leastMl, k)}`,
+                },
+              ]),
           ...(margins.acrossMm === undefined
             ? []
             : [{ label: 'Room across', value: `${Math.round(margins.acrossMm)} mm` }]),
