@@ -1,12 +1,6 @@
 /** Water that a dish lacks, put into it: the remedy of a plan that counts on more than the recipe has. */
 import { freeIdIn, type Dish, type Ingredient } from '../dish';
-import { formatQuantity, type System } from '../units';
-
-/** Nobody measures finer, ml. */
-const ROUND_ML = 10;
-
-/** @returns ml, up to the next that can be measured */
-export const roundWater = (ml: number): number => Math.ceil(ml / ROUND_ML) * ROUND_ML;
+import { roundWater } from '../units';
 
 /**
  * @param ml for the dish’s own servings
@@ -29,9 +23,4 @@ export function addWater(dish: Dish, stageId: string, ml: number): Dish {
     ingredients: [...dish.ingredients, water],
     stages: dish.stages.map((s) => (s.id === stageId ? { ...s, uses: [...s.uses, id] } : s)),
   };
-}
-
-/** @example sayWater(175, 'metric') // '180 ml water' */
-export function sayWater(ml: number, system: System): string {
-  return `${formatQuantity({ amount: roundWater(ml), unit: 'ml' }, system)} water`;
 }

@@ -1,4 +1,4 @@
-export { addWater, roundWater, sayWater } from './add-water';
+export { addWater } from './add-water';
 export { changesAt, fitsSome, roomFor } from './changes';
 export type { Change, Capacity } from './changes';
 export { askCooker, bestSupplied, contentsFor, isFinicky, topUpFor } from './ask-cooker';

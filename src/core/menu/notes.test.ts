@@ -406,3 +406,157 @@ describe('what a dish leaves open', () => {
     expect(open(of(10), { what: { level: 'high' } }, false, all)).toEqual([]);
   });
 });
+
+describe('a batch', () => {
+  const bags = (copies: number, state: 'raw' | 'cooked', inFridge = 0): EntryChange => ({
+    what: { bags: { copies, state, shape: 'flat', inFridge } },
+    when: { pins: { 'cook.seal': -60 } },
+  });
+  const soup = demo('lentil-squash-soup');
+  const runs = (copies: number, state: 'raw' | 'cooked', inFridge = 0) =>
+    settled(soup, bags(copies, state, inFridge)).entries;
+
+  it('raw it is packed in one go; cooked in the fewest even runs, each with an id of its own', () => {
+    expect(runs(9, 'raw')).toHaveLength(1);
+    const cooked = runs(9, 'cooked');
+    expect(cooked.length).toBeGreaterThan(1);
+    expect(cooked.map((e) => e.entry.id)).toEqual(
+      cooked.map((_, i) => (i === 0 ? 'a' : `a-run-${i + 1}`)),
+    );
+    expect(cooked.reduce((sum, e) => sum + e.servings, 0)).toBeCloseTo(36, 9);
+    // A step that was moved is moved in the first of them only.
+    expect(cooked.map((e) => Object.keys(e.entry.when.pins).length)).toEqual(
+      cooked.map((_, i) => (i === 0 ? 1 : 0)),
+    );
+    expect(new Set(cooked.map((e) => e.dish.wholeName))).toEqual(new Set([soup.name]));
+  });
+
+  it('what goes into the fridge is said once, where the last of them are packed', () => {
+    const said = runs(9, 'cooked', 2).map((e) =>
+      e.dish.stages.at(-1)?.text.includes('2 into the fridge'),
+    );
+    expect(said).toEqual(said.map((_, i) => i === said.length - 1));
+  });
+
+  it('bags for the fridge don’t count against the freezer', () => {
+    const slow = (copies: number, inFridge: number): boolean =>
+      codes(settled(soup, bags(copies, 'raw', inFridge)).notes).includes('freezer-slow');
+    const fits = Math.floor(freezesInADay(kitchen) / ((portionGrams(soup) * 4) / 1000));
+    expect(slow(fits + 1, 0)).toBe(true);
+    expect(slow(fits + 1, 1)).toBe(false);
+  });
+
+  it('a set of boxes: parts for all of them, cooled and handed over; what has bags of its own is apart', () => {
+    const parts = [demo('chickpeas-lemon'), demo('beetroot-dill')];
+    const of = (boxes: number | null) =>
+      effectiveEntries(
+        meal(
+          [
+            ...parts.map((d) => newEntry(d.id, d.id)),
+            newEntry('bagged', soup.id, { what: bags(1, 'raw').what ?? {} }),
+          ],
+          { boxes },
+        ),
+        new Map([...parts, soup].map((d) => [d.id, d])),
+        kitchen,
+      ).entries;
+    const made = of(5);
+    expect(made.map((e) => e.entry.id)).toEqual([
+      'bagged',
+      'chickpeas-lemon',
+      'beetroot-dill',
+      'boxes',
+    ]);
+    const [, first, , fill] = made;
+    expect(first?.servings).toBe(5);
+    expect(first?.dish.stages.slice(-2).map((s) => s.id)).toEqual(['spread-out', 'cool-down']);
+    expect(first?.dish.products.at(-1)).toMatchObject({ ml: 1250, from: 'cool-down' });
+    expect(fill?.dish).toMatchObject({ name: '5 boxes', servings: 5 });
+    expect(fill?.dish.stages).toMatchObject([{ minutes: 8, inCooker: false }]);
+    expect(fill?.dish.ingredients.map((i) => i.takes?.dish)).toEqual(parts.map((d) => d.id));
+    expect(of(1).at(-1)?.dish.name).toBe('1 box');
+    expect(of(1).at(-1)?.dish.stages[0]).toMatchObject({ minutes: 2 });
+    expect(of(null).map((e) => e.entry.id)).not.toContain('boxes');
+    // Beans and beetroot keep for three days, rice for one.
+    expect(fill?.dish.stages[0]?.text).toContain('within 3 days');
+  });
+});
+
+describe('two dishes in one cycle', () => {
+  const pair = (upper: EntryChange, lower: EntryChange = {}) =>
+    effectiveEntries(
+      meal([newEntry('low', 'mushroom-barley', lower), newEntry('up', 'chickpeas-lemon', upper)]),
+      new Map(household.dishes.map((d) => [d.id, d])),
+      kitchen,
+    );
+  const soup = (over: string, more: EntryChange = {}) =>
+    effectiveEntries(
+      meal([
+        newEntry('low', 'lentil-squash-soup', more),
+        newEntry('up', 'hake-fennel', { where: { over } }),
+      ]),
+      new Map(household.dishes.map((d) => [d.id, d])),
+      kitchen,
+    );
+
+  it('where a pot takes both they are one, and why it works is said', () => {
+    const both = [pair({ where: { over: 'low' } }), soup('low')].find((r) =>
+      codes(r.notes).includes('stack-kept'),
+    );
+    if (!both) throw new Error('no stack of the demo is kept');
+    expect(both.entries).toHaveLength(1);
+    expect(both.entries[0]?.entry.id).toBe('low');
+    expect(both.entries[0]?.dishIds).toHaveLength(2);
+    expect(both.notes.find((n) => n.code === 'stack-kept')).toMatchObject({
+      severity: 'info',
+      subject: { id: 'low' },
+    });
+  });
+
+  it('where none does, each has its own cycle, with the reason and the way out', () => {
+    const apart = [pair({ where: { over: 'low' } }), soup('low')].find((r) =>
+      codes(r.notes).includes('stack-refused'),
+    );
+    if (!apart) throw new Error('no stack of the demo is refused');
+    expect(apart.entries.map((e) => e.entry.id)).toEqual(['low', 'up']);
+    expect(apart.notes.find((n) => n.code === 'stack-refused')).toMatchObject({
+      severity: 'look',
+      subject: { id: 'up' },
+      values: { why: expect.stringMatching(/\w/) },
+      edits: [{ kind: 'own-cycle', entry: 'up' }],
+    });
+  });
+
+  it('over nothing, over itself or over what is gone it stands alone, and nothing is said', () => {
+    for (const over of [null, 'up', 'gone']) {
+      const alone = pair({ where: { over } });
+      expect(alone.entries, String(over)).toHaveLength(2);
+      expect(codes(alone.notes).filter((c) => c.startsWith('stack'))).toEqual([]);
+    }
+  });
+
+  it('is looked for only in trouble, and never with what was told apart, is in bags or in a stack already', () => {
+    const all = new Map(household.dishes.map((d) => [d.id, d]));
+    const stacks = (isTrouble: boolean, low: EntryChange = {}, up: EntryChange = {}) =>
+      openChoices(
+        meal([newEntry('low', 'mushroom-barley', low), newEntry('up', 'chickpeas-lemon', up)]),
+        all,
+        kitchen,
+        isTrouble,
+      ).filter((c) => c.what.kind === 'stack');
+    const found = stacks(true);
+    expect(found.length).toBeGreaterThan(0);
+    expect(found.every((c) => c.isBold)).toBe(true);
+    for (const { meal: changed, entryId } of found) {
+      const over = changed.entries.filter((e) => e.where.over !== null);
+      expect(over.map((e) => e.id)).toEqual([entryId]);
+    }
+    expect(stacks(false)).toEqual([]);
+    expect(stacks(true, { where: { alone: true } })).toEqual([]);
+    expect(stacks(true, {}, bagsOf(2))).toEqual([]);
+    expect(stacks(true, {}, { where: { over: 'low' } })).toEqual([]);
+  });
+  const bagsOf = (copies: number): EntryChange => ({
+    what: { bags: { copies, state: 'raw', shape: 'flat', inFridge: 0 } },
+  });
+});

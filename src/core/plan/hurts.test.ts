@@ -7,6 +7,7 @@ import { mealSchema, newEntry, type Meal } from '../meal';
 import { toRunSheet } from '../run';
 import { solve } from '../solve';
 import { checkDish } from '../review';
+import { sayDishFinding } from '../words';
 import { compileMeal } from './compile';
 import { planOf } from './plan';
 import type { CompiledMeal } from './types';
@@ -187,7 +188,7 @@ describe('undercooking', () => {
         ).ingredients.map((i) => (i.food === 'pork loin' ? { ...i, pieceMm: 110 } : i)),
       },
       kitchen,
-    ).flatMap((c) => (c.code === 'unsafe-target' ? [c.text] : []));
+    ).flatMap((c) => (c.code === 'unsafe-target' ? [sayDishFinding(c, kitchen).text] : []));
 
   it('is found whatever heat follows, if that is not heat enough', () => {
     expect(thick([])).toHaveLength(1);

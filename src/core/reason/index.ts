@@ -5,3 +5,4 @@ export type { Outcome, Fault, Refusal } from './outcome';
 export { useHouseWords } from './wording';
 export { says } from './says';
 export type { PotRefusal, PotThing } from './pot-refusal';
+export type { DishFinding, DishFindingValues } from './dish-finding';

@@ -11,8 +11,7 @@ import {
 } from '../dish';
 import type { Food } from '../food';
 import type { Kitchen } from '../kitchen';
-import { formatQuantity } from '../units';
-import { addWater, sayWater, topUpFor, findStays } from '../cycle';
+import { addWater, topUpFor, findStays } from '../cycle';
 import { isPudding } from './plan-looks';
 import { checkSafety } from './safety-checks';
 import type { DishCheck } from './types';
@@ -29,14 +28,8 @@ export function checkDish(dish: Dish, kitchen: Kitchen): DishCheck[] {
       ? []
       : [
           ...checkLiquid(scaled, stage, kitchen),
-          ...checkFood(scaled, stage, isDairy, 'dairy-under-pressure', 'curdles under pressure'),
-          ...checkFood(
-            scaled,
-            stage,
-            isStarch,
-            'starch-under-pressure',
-            'sinks, thickens and scorches',
-          ),
+          ...checkFood(scaled, stage, isDairy, 'dairy-under-pressure'),
+          ...checkFood(scaled, stage, isStarch, 'starch-under-pressure'),
           ...checkThick(scaled, stage),
         ],
   );
@@ -65,8 +58,7 @@ function checkFood(
   scaled: ScaledDish,
   stage: PressureStage,
   isIt: (food: Food, grams: number) => boolean,
-  code: DishCheck['code'],
-  harm: string,
+  code: 'dairy-under-pressure' | 'starch-under-pressure',
 ): DishCheck[] {
   return (
     inLiner(scaled, stage)
@@ -75,8 +67,7 @@ function checkFood(
       .filter(({ food }) => food.form !== 'thin')
       .map(({ ingredient }) => ({
         code,
-        text: `${ingredient.food} goes in before “${stage.text}”: it ${harm} (common practice).`,
-        remedy: `Move ${ingredient.food} after the cycle`,
+        values: { food: ingredient.food, stage: stage.text },
         fixed: moveAfter(scaled.dish, ingredient, stage),
       }))
   );
@@ -88,8 +79,7 @@ function checkThick(scaled: ScaledDish, stage: PressureStage): DishCheck[] {
     .filter(({ food, ingredient }) => isThick(food) && stage.uses.includes(ingredient.id))
     .map(({ ingredient }) => ({
       code: 'thick-at-the-bottom' as const,
-      text: `${ingredient.food} is thick: at the bottom it scorches, and the cooker reports overheating (common practice).`,
-      remedy: `Say: ${ingredient.food} last, on top`,
+      values: { food: ingredient.food },
       fixed: change(scaled.dish, stage, {
         text: `${stage.text.slice(0, 340)}; ${ingredient.food} last, on top, not stirred in`,
       }),
@@ -112,12 +102,15 @@ function checkLiquid(scaled: ScaledDish, stage: PressureStage, kitchen: Kitchen)
   if (lacks.some((l) => l === null)) return [];
   const [short] = lacks.flatMap((l) => l ?? []).sort((a, b) => a.leastMl - b.leastMl);
   if (!short) return [];
-  const { thinMl: thin, leastMl: least } = short;
   return [
     {
       code: 'too-little-liquid',
-      text: `“${stage.text}” has ${formatQuantity({ amount: thin, unit: 'ml' }, kitchen.system)} of thin liquid, and only that makes steam; the smallest cooker here needs ${formatQuantity({ amount: least, unit: 'ml' }, kitchen.system)}.`,
-      remedy: `Add ${sayWater(short.ml, kitchen.system)}`,
+      values: {
+        stage: stage.text,
+        thinMl: short.thinMl,
+        leastMl: short.leastMl,
+        addMl: short.ml,
+      },
       fixed: addWater(scaled.dish, stage.id, short.ml),
     },
   ];
@@ -133,8 +126,7 @@ function checkRing(dish: Dish, kitchen: Kitchen): DishCheck[] {
   return [
     {
       code: 'smelling-ring',
-      text: `it is sweet, and no cooker here has a second ring: it will taste of the stew before it (common practice).`,
-      remedy: 'Say: with a clean ring',
+      values: {},
       fixed: change(dish, cycle, {
         text: `${cycle.text.slice(0, 320)}; with a ring kept for sweet dishes, or one well aired`,
       }),

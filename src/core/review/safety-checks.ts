@@ -15,7 +15,6 @@ import { centreThrough, holdFor } from '../doneness';
 import { foodById } from '../food';
 import type { Kitchen } from '../kitchen';
 import { centreTarget } from '../safety';
-import { formatTemperature } from '../units';
 import { centreAfter, HEATS_THROUGH, findStays } from '../cycle';
 import type { DishCheck } from './types';
 
@@ -41,8 +40,7 @@ function checkSlow(dish: Dish): DishCheck[] {
         return [
           {
             code: 'frozen-in-slow-cooker',
-            text: `frozen ${ingredient.food} in a slow cooker stays too long where bacteria grow (USDA FSIS, Slow Cookers and Food Safety).`,
-            remedy: `Thaw the ${ingredient.food} first`,
+            values: { food: ingredient.food },
             fixed: {
               ...dish,
               ingredients: dish.ingredients.map((i) =>
@@ -55,8 +53,7 @@ function checkSlow(dish: Dish): DishCheck[] {
         return [
           {
             code: 'raw-beans-in-slow-cooker',
-            text: `raw ${ingredient.food} hold a toxin that a slow cooker does not destroy: they must boil for 10 min at least (FDA, Bad Bug Book, phytohaemagglutinin).`,
-            remedy: 'Boil them 30 min first',
+            values: { food: ingredient.food },
             fixed: {
               ...dish,
               stages: dish.stages.flatMap((s) =>
@@ -98,8 +95,7 @@ function checkDelay(dish: Dish): DishCheck[] {
     return [
       {
         code: 'delayed-start',
-        text: `${risky.ingredient.food} would wait warm for a delayed start: no longer than two hours out of the fridge (USDA FSIS, “Danger Zone”).`,
-        remedy: 'Start it at once',
+        values: { food: risky.ingredient.food },
         fixed: { ...dish, stages: dish.stages.map((s) => (s === stage ? { ...s, text } : s)) },
       },
     ];
@@ -145,7 +141,6 @@ function checkTarget(
   const middle = centreThrough(cycle.value, food, cut, startCelsius(piece));
   const end = centreAfter(middle.openC, { food, cut }, later, scaled, cooker, kitchen);
   if (end >= rule.celsius) return [];
-  const isHeated = later.some((s) => HEATS_THROUGH.has(s.kind));
   const advice = holdFor({
     food: piece.ingredient.group ?? piece.ingredient.food,
     cut,
@@ -160,12 +155,19 @@ function checkTarget(
   const minutes = advice.ok && 'minutes' in advice.value ? advice.value.minutes?.[1] : undefined;
   if (minutes === undefined || minutes <= stage.holdMinutes || minutes > LONGEST_PRESSURE_MIN)
     return [];
-  const read = (c: number): string => formatTemperature(c, kitchen.scale);
   return [
     {
       code: 'unsafe-target',
-      text: `after ${stage.holdMinutes} min${isHeated ? ' and the heat that follows' : ''} the middle of ${piece.ingredient.food}, ${Math.round(thick(piece))} mm thick, is at about ${read(end)} (conduction); ${rule.what} need ${read(rule.celsius)} (USDA FSIS). The thermometer decides.`,
-      remedy: `At pressure for ${minutes} min`,
+      values: {
+        food: piece.ingredient.food,
+        kind: rule.what,
+        minutes: stage.holdMinutes,
+        isHeatedAfter: later.some((s) => HEATS_THROUGH.has(s.kind)),
+        thickMm: thick(piece),
+        reachesC: end,
+        needsC: rule.celsius,
+        safeMinutes: minutes,
+      },
       fixed: {
         ...dish,
         stages: dish.stages.map((s) =>

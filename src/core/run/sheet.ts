@@ -1,9 +1,8 @@
 /** The schedule as a schedule: one line an action, with time, place, amount, reason and caution. */
 import type { Kitchen } from '../kitchen';
-import { roundWater } from '../cycle';
 import { BURNER_UNIT, OVEN_UNIT, type Operation, type Phase, type Plan } from '../plan';
 import type { Caution } from '../safety';
-import { formatMinutes, formatQuantity, formatTime } from '../units';
+import { formatMinutes, formatQuantity, formatTime, roundWater } from '../units';
 
 export interface SheetLine {
   stepId: string;

@@ -7,3 +7,4 @@ export { sayChance } from './chance';
 export { formatTemperature, fromFahrenheit, toFahrenheit } from './temperature';
 export { dayKey, formatDay, formatMinutes, formatTime, isZone, shortDay } from './clock';
 export type { ClockStyle } from './clock';
+export { roundWater } from './round-water';

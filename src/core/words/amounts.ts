@@ -1,5 +1,5 @@
 /** Amounts and lengths within a sentence, in the household's units. */
-import { formatQuantity } from '../units';
+import { formatQuantity, roundWater } from '../units';
 import type { Conventions } from './conventions';
 
 /** A volume as a cook measures it. */
@@ -21,4 +21,9 @@ export function length(mm: number, { system }: Conventions): string {
   return system === 'us'
     ? `${formatQuantity({ amount: mm / 25.4, unit: 'piece' }, 'us')} in`
     : `${mm} mm`;
+}
+
+/** @example sayWater(175, { system: 'metric' }) // '180 ml water' */
+export function sayWater(amount: number, by: Conventions): string {
+  return `${ml(roundWater(amount), by)} water`;
 }

@@ -3,7 +3,7 @@
   import { toast } from 'svelte-sonner';
   import { totalsOf } from '$core/plan';
   import { isBatchDay } from '$core/menu';
-  import { sayWater } from '$core/cycle';
+  import { sayWater } from '$core/words';
   import Stops from '$lib/ui/cook/stops.svelte';
   import { keepForOffline } from '$lib/client/keep-page';
   import { cooksOf, placeName, readPot, shareSteps, TROUBLES, type LiveStep } from '$core/run';
@@ -133,7 +133,7 @@
   function setting(step: LiveStep): string {
     const { setting: keys, topUp: water } = step.operation;
     if (keys === null) return '';
-    return water ? `${keys}; ${sayWater(water.ml, data.kitchen.system)} more for this pot` : keys;
+    return water ? `${keys}; ${sayWater(water.ml, data.kitchen)} more for this pot` : keys;
   }
 
   /** What was tapped last, and can be taken back. */

@@ -3,7 +3,8 @@
   import { isParted, sayPart, type Dish, type Stage } from '$core/dish';
   import { takeUnread, type UnreadKind } from '$core/recipe';
   import { writeDish } from '$lib/client/write-dish';
-  import { sayWater, stageMinutes } from '$core/cycle';
+  import { stageMinutes } from '$core/cycle';
+  import { sayWater } from '$core/words';
   import { formatMinutes, formatQuantity } from '$core/units';
   import {
     AskGroups,
@@ -253,7 +254,7 @@
         >
       </section>
     {/if}
-    <DishLooks {dish} checks={data.checks} />
+    <DishLooks {dish} checks={data.checks} kitchen={data.kitchen} />
     <RoomCard rooms={data.rooms} {scaled} system={data.kitchen.system} onservings={setServings} />
     {#if data.cookers.length > 0}
       <section aria-labelledby="cookers">
@@ -271,7 +272,7 @@
                     </p>{/if}
                 {/each}
                 {#if offer.water > 0}<p class="text-[15px] font-semibold text-ember-ink">
-                    with {sayWater(offer.water, data.kitchen.system)} more than the recipe has
+                    with {sayWater(offer.water, data.kitchen)} more than the recipe has
                   </p>{/if}
                 {#each offer.refusals as refusal, r (r)}<p class="text-[15px]">
                     {refusal.message}; {refusal.remedy}.
