@@ -1,4 +1,5 @@
 /** Amounts in other units: weights, volumes, degrees, cans and sticks. */
+import { fault } from '../words';
 import { z } from 'zod';
 import { findFood, type Food } from '../food';
 import { failure, success, type Outcome, says } from '../reason';
@@ -50,11 +51,7 @@ export const convertQuestion = question(
 );
 
 const notAUnit = (field: string, text: string): Outcome<never> =>
-  failure({
-    field,
-    message: `“${text}” is not a unit this knows`,
-    remedy: `use one of ${UNIT_NAMES.join(', ')}, stick, C, F`,
-  });
+  failure(fault(field, 'unit-unknown', { text, known: [...UNIT_NAMES, 'stick', 'C', 'F'] }));
 
 interface Asked {
   amount: number;
@@ -71,11 +68,7 @@ function quantityOf(
 ): Outcome<Quantity> {
   if (/^sticks?$/i.test(unit.trim())) {
     if (known && known.id !== 'butter')
-      return failure({
-        field: 'unit',
-        message: `a stick is a measure of butter, not of ${known.names[0]}`,
-        remedy: 'give a weight or a volume instead',
-      });
+      return failure(fault('unit', 'stick-of-butter', { food: known.names[0] }));
     because.push('a stick of butter is half a cup, 8 tbsp (common practice)');
     return success({ amount: amount * TBSP_A_STICK, unit: 'tbsp' });
   }

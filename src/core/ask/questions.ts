@@ -20,7 +20,7 @@ import { altitude, contents, estimatedFoods, heater, level, liner } from './inpu
 import { thickenQuestion, water } from './liquid-questions';
 import { cool, freeze, keep, thaw } from './store-questions';
 import { question, type Question, type Reasoned } from './question';
-import { sayPotRefusal } from '../words';
+import { fault, sayPotRefusal } from '../words';
 
 const saturation = question(
   'steam pressure for a temperature, or the other way round',
@@ -224,11 +224,7 @@ const isQuestion = (name: string): name is QuestionName => Object.hasOwn(QUESTIO
 /** Asks one question by name. */
 export function ask(name: string, input: unknown): Outcome<Reasoned & Record<string, unknown>> {
   if (isQuestion(name)) return QUESTIONS[name].answer(input);
-  return failure({
-    field: 'question',
-    message: `“${name}” is not a question this answers`,
-    remedy: `ask one of ${Object.keys(QUESTIONS).join(', ')}`,
-  });
+  return failure(fault('question', 'question-unknown', { name, known: Object.keys(QUESTIONS) }));
 }
 
 /** Whether an answer is one: of an unknown food there is none. */

@@ -2,6 +2,7 @@
  * A cooker's own power and loss, from one litre of tap water: minutes until the pin rises, and from
  * switching off until it drops.
  */
+import { fault } from '../words';
 import { failure, success, type Outcome } from '../reason';
 import { defaultParameters, heatUp, Pot, type CycleInput, type HeatParameters } from './pot';
 import { naturalRelease } from './release';
@@ -46,22 +47,22 @@ export function calibrate(run: CalibrationRun): Outcome<HeatParameters> {
       return (up?.pinS ?? Infinity) / 60 > run.pinMinutes;
     });
     if (efficiency === null)
-      return failure({
-        field: 'pinMinutes',
-        message: `${run.pinMinutes} min until the pin rises does not go with ${run.cooker.watts} W and ${run.ml} ml`,
-        remedy: 'check the watts on the label and the amount of water, and time it again',
-      });
+      return failure(
+        fault('pinMinutes', 'pin-time-odd', {
+          minutes: run.pinMinutes,
+          watts: run.cooker.watts,
+          ml: run.ml,
+        }),
+      );
     found = { ...found, efficiency };
     const lossWPerK = solveFor(LOSS_W_PER_K, (value) => {
       const down = naturalRelease(input, 0, { ...found, lossWPerK: value });
       return down.ok && down.value.minutes > run.dropMinutes;
     });
     if (lossWPerK === null)
-      return failure({
-        field: 'dropMinutes',
-        message: `${run.dropMinutes} min until the pin drops does not go with ${run.ml} ml`,
-        remedy: 'switch keep-warm off, leave the valve closed, and time it again',
-      });
+      return failure(
+        fault('dropMinutes', 'drop-time-odd', { minutes: run.dropMinutes, ml: run.ml }),
+      );
     found = { ...found, lossWPerK };
   }
   return success(found);

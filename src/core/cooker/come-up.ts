@@ -4,6 +4,7 @@
  * @accuracy inside the ranges of common practice for the cases in tests/reference/come-up.test.ts, with
  *   the one set of parameters
  */
+import { fault } from '../words';
 import { failure, success, type Outcome } from '../reason';
 import {
   checkContents,
@@ -45,11 +46,7 @@ export function comeUp(
   if (!checked.ok) return checked;
   const usual = heatUp(new Pot(input, parameters), input, parameters);
   if (!usual)
-    return failure({
-      field: 'cooker.watts',
-      message: `${input.cooker.watts} W never bring this to pressure: the room takes as much as the heater gives`,
-      remedy: 'use a stronger cooker or less food',
-    });
+    return failure(fault('cooker.watts', 'heater-too-weak', { watts: input.cooker.watts }));
   const slow: HeatParameters = {
     efficiency: parameters.efficiency * SLOW.efficiency,
     lossWPerK: parameters.lossWPerK * SLOW.lossWPerK,

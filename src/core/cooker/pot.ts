@@ -3,6 +3,7 @@
  *
  * @source first law on a well-mixed pot; saturation by IAPWS-IF97 (core/steam)
  */
+import { fault } from '../words';
 import { ROOM_C } from '../facts';
 import { FUSION_HEAT, compositionFor, findFood, specificHeat } from '../food';
 import { failure, success, type Outcome } from '../reason';
@@ -125,11 +126,7 @@ export class Pot {
 
 export function checkContents(input: CycleInput): Outcome<null> {
   if (thinGrams(input.contents) > 0) return success(null);
-  return failure({
-    field: 'contents',
-    message: 'there is no thin liquid, and only that makes steam',
-    remedy: 'add water, broth or wine',
-  });
+  return failure(fault('contents', 'no-thin-liquid', {}));
 }
 
 /**

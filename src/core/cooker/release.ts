@@ -1,4 +1,5 @@
 /** From the end of the hold until the pin drops: by itself, or vented by hand. */
+import { fault } from '../words';
 import { failure, success, type Outcome } from '../reason';
 import { insideTemperature } from '../steam';
 import {
@@ -49,11 +50,7 @@ export function naturalRelease(
   };
   const minutes = run(parameters);
   if (minutes === null)
-    return failure({
-      field: 'cooker.watts',
-      message: `${input.cooker.watts} W never bring this to pressure, so there is nothing to release`,
-      remedy: 'use a stronger cooker or less food',
-    });
+    return failure(fault('cooker.watts', 'nothing-to-release', { watts: input.cooker.watts }));
   const slow = run({ ...parameters, lossWPerK: parameters.lossWPerK * 0.78 }) ?? minutes * 1.3;
   return success({
     minutes,

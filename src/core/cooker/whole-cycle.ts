@@ -1,4 +1,5 @@
 /** A whole cycle as a curve, lid on to lid off: what the silhouette draws and what pieces lie in. */
+import { fault } from '../words';
 import { failure, success, type Outcome } from '../reason';
 import { boilingPoint, insideTemperature } from '../steam';
 import {
@@ -46,11 +47,7 @@ export function wholeCycle(
   const pot = new Pot(input, parameters);
   const up = heatUp(pot, input, parameters, STEP_S);
   if (!up)
-    return failure({
-      field: 'cooker.watts',
-      message: `${input.cooker.watts} W never bring this to pressure`,
-      remedy: 'use a stronger cooker or less food',
-    });
+    return failure(fault('cooker.watts', 'never-at-pressure', { watts: input.cooker.watts }));
   const { curve, workS } = up;
   const add = (seconds: number): void => {
     curve.push(point(seconds, pot.celsius, input.altitudeM));

@@ -22,7 +22,7 @@ import {
 import { findFood } from '../food';
 import type { Cooker, Kitchen } from '../kitchen';
 import type { PotRefusal, Refusal } from '../reason';
-import { sayPotRefusal } from '../words';
+import { refusal, sayPotRefusal } from '../words';
 import { cycleMinutes, type CycleMinutes } from './cycle-minutes';
 
 /** A cooker that was asked to take a stay, and what it says. */
@@ -188,17 +188,11 @@ function loadsFor(
   const refusals: Refusal[] = [];
   const opened = stay.find((s) => ['brown', 'loosen', 'simmer', 'thicken'].includes(s.kind));
   if (opened && !cooker.modes.includes('saute'))
-    refusals.push({
-      message: `the ${cooker.name} has no sauté, and “${opened.text}” needs it`,
-      remedy: 'use another cooker',
-    });
+    refusals.push(refusal('no-saute', { cooker: cooker.name, step: opened.text }));
   const loads = stay.flatMap((stage): Load[] => {
     if (stage.kind !== 'pressure') return [];
     if (!cooker.levels.includes(stage.level))
-      refusals.push({
-        message: `the ${cooker.name} has no ${stage.level} pressure`,
-        remedy: 'use another cooker, or another level',
-      });
+      refusals.push(refusal('no-such-level', { cooker: cooker.name, level: stage.level }));
     const contents = contentsFor(scaled, stay, stage, cooker, kitchen);
     const fits = fit({
       cooker,

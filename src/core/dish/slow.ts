@@ -1,4 +1,5 @@
 /** The same dish made in a slow cooker. */
+import { fault } from '../words';
 import { failure, success, type Outcome } from '../reason';
 import type { Dish, Stage } from './document';
 
@@ -9,19 +10,12 @@ import type { Dish, Stage } from './document';
  */
 export function slowVersion(dish: Dish): Outcome<Dish> {
   const { slow } = dish;
-  if (!slow)
-    return failure({
-      field: 'slow',
-      message: `${dish.name} names no hours for a slow cooker`,
-      remedy: 'write them into the dish',
-    });
+  if (!slow) return failure(fault('slow', 'no-slow-hours', { dish: dish.name }));
   const cycles = dish.stages.filter((s) => s.kind === 'pressure');
   if (cycles.length !== 1)
-    return failure({
-      field: 'stages',
-      message: `${dish.name} has ${cycles.length} cycles, and a slow cooker has no such steps`,
-      remedy: 'write the slow-cooked dish by hand',
-    });
+    return failure(
+      fault('stages', 'too-many-cycles-for-slow', { dish: dish.name, cycles: cycles.length }),
+    );
   const stages = dish.stages.map((stage): Stage =>
     stage.kind === 'pressure'
       ? {

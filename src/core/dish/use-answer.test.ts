@@ -4,7 +4,7 @@ import { targetsFor, useAnswer, type AnswerUse } from './use-answer';
 
 const { dishes } = demoHousehold(Date.parse('2026-10-01T12:00:00Z'));
 
-describe('an answer from the Bench in a dish', () => {
+describe('an answer from Answers in a dish', () => {
   const uses: AnswerUse[] = [
     { kind: 'hold', minutes: 17 },
     { kind: 'level', level: 'low' },

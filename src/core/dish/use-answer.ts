@@ -1,4 +1,5 @@
-/** Writing an answer from the Bench into a dish. */
+/** Writing an answer from Answers into a dish. */
+import { fault } from '../words';
 import { findFood } from '../food';
 import { failure, success, type Outcome } from '../reason';
 import { dishSchema, freeIdIn, type Dish, type PressureStage } from './document';
@@ -43,12 +44,7 @@ export function targetsFor(dish: Dish, kind: AnswerUse['kind']): UseTarget[] {
  */
 export function useAnswer(dish: Dish, partId: string, use: AnswerUse): Outcome<Dish> {
   const changed = change(dish, partId, use);
-  if (!changed)
-    return failure({
-      field: 'target',
-      message: 'this stage or ingredient is no longer there',
-      remedy: 'choose another',
-    });
+  if (!changed) return failure(fault('target', 'stage-gone', {}));
   const checked = dishSchema.safeParse(changed);
   if (checked.success) return success(checked.data);
   return failure({

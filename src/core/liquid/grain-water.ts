@@ -1,4 +1,5 @@
 /** How much water grain and pulses need: what they take up, and what the vessel loses. */
+import { fault } from '../words';
 import { findFood, type Food } from '../food';
 import { failure, success, type Outcome } from '../reason';
 
@@ -40,11 +41,11 @@ export function waterFor(
 ): Outcome<WaterNeed> {
   const food = findFood(name);
   if (!food || food.takes === 0)
-    return failure({
-      field: 'food',
-      message: food ? `${food.names[0]} takes up no water` : `“${name}” is not in the table`,
-      remedy: 'ask for a grain or a pulse: rice, barley, chickpea, lentil …',
-    });
+    return failure(
+      food
+        ? fault('food', 'takes-no-water', { food: food.names[0] })
+        : fault('food', 'food-not-in-table', { name }),
+    );
   const [label] = food.names;
   const taken = grams * food.takes;
   const carried =

@@ -1,4 +1,5 @@
 /** The meal document: who eats what, and when. */
+import { fault } from '../words';
 import { z } from 'zod';
 import { failure, success, type Outcome, says } from '../reason';
 import { isZone } from '../units';
@@ -95,18 +96,8 @@ export const SURENESS: Readonly<Record<Meal['sure'], number>> = {
 /** A serving time must lie ahead for the meal to be planned. */
 export function checkServingTime(serveAt: string, now: number): Outcome<string> {
   const at = Date.parse(serveAt);
-  if (Number.isNaN(at))
-    return failure({
-      field: 'serveAt',
-      message: 'the serving time is not a date and a time',
-      remedy: 'choose a day and a time',
-    });
-  if (at <= now)
-    return failure({
-      field: 'serveAt',
-      message: 'the serving time is in the past',
-      remedy: 'choose a later day or time',
-    });
+  if (Number.isNaN(at)) return failure(fault('serveAt', 'serving-time-unreadable', {}));
+  if (at <= now) return failure(fault('serveAt', 'serving-time-past', {}));
   return success(serveAt);
 }
 

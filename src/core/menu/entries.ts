@@ -1,4 +1,5 @@
 /** What a meal's entries come to: releases chosen, two dishes of a stack as one. */
+import { fault } from '../words';
 import { LONGEST_PRESSURE_MIN } from '../facts';
 import { dishKey, refOf, type Dish, type Stage } from '../dish';
 import type { Kitchen } from '../kitchen';
@@ -25,10 +26,8 @@ export function effectiveEntries(
     const dish = dishes.get(dishKey(entry.what.dish));
     if (!dish) {
       faults.push({
-        field: `entries.${entry.id}`,
+        ...fault(`entries.${entry.id}`, 'dish-gone', {}),
         entry: entry.id,
-        message: 'a dish of this meal no longer exists',
-        remedy: 'take it out of the meal',
       });
       return [];
     }

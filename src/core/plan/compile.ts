@@ -1,4 +1,5 @@
 /** A meal over a kitchen, compiled into a plan problem for the engine. */
+import { fault } from '../words';
 import { scaleDish, type Dish } from '../dish';
 import { effectiveEntries, looksAtEaters } from '../menu';
 import { basisOf, waitFor, type Kitchen } from '../kitchen';
@@ -42,12 +43,7 @@ export function compileMeal(
 ): Outcome<CompiledMeal> {
   const faults: Fault[] = [];
   const entries: CompiledEntry[] = [];
-  if (meal.entries.length === 0)
-    return failure({
-      field: 'entries',
-      message: 'this meal has no dishes yet',
-      remedy: 'add a dish',
-    });
+  if (meal.entries.length === 0) return failure(fault('entries', 'no-dishes', {}));
   const kitchen = { ...household, hands: meal.hands ?? household.hands };
   const serveAt = Date.parse(meal.serveAt);
   const earliest = Math.max(-LONGEST_LEAD, Math.min(0, Math.ceil((now - serveAt) / 60_000)));
@@ -215,10 +211,10 @@ function findCircle(entries: readonly CompiledEntry[]): Fault[] {
     if (visit(start))
       return [
         {
-          field: `entries.${start.entry.id}`,
+          ...fault(`entries.${start.entry.id}`, 'dishes-need-each-other', {
+            dishes: path.map((e) => e.dish.name),
+          }),
           entry: start.entry.id,
-          message: `${path.map((e) => e.dish.name).join(' and ')} each need something from the other`,
-          remedy: 'let one of them use stock or water instead, or leave one out',
         },
       ];
   }

@@ -1,4 +1,5 @@
 /** One dish of a meal as steps, blocks and links for the engine, with their meaning. */
+import { refusal } from '../words';
 import type { ScaledDish, Stage } from '../dish';
 import type { Cooker, Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
@@ -27,10 +28,7 @@ import { BURNER_UNIT, OVEN_UNIT } from './types';
 const LONGEST_ON_COUNTER = 720;
 const lengthOf = (s: Stage): number => (s.kind === 'pressure' ? s.holdMinutes : s.minutes);
 
-const NO_COOKER: Refusal = {
-  message: 'no cooker can take it',
-  remedy: 'choose another cooker',
-};
+const NO_COOKER: Refusal = refusal('no-cooker', {});
 
 export class DishCompiler extends HeatWriter {
   private readonly stays: Stay[];

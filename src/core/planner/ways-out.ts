@@ -5,6 +5,7 @@ import { changedEntry, runId, type Meal, type MealEntry } from '../meal';
 import { roomFor, recutOf } from '../cycle';
 import { stacksIn, withEntry } from '../menu';
 import type { CompiledMeal } from '../plan';
+import { sayFix } from '../words';
 
 /** What a way changes, and of which entry or dish: two ways of one matter exclude each other. */
 export interface Matter {
@@ -73,9 +74,9 @@ export function waysOut(
     ...perDish,
     ...stackWays(meal, dishes, kitchen),
     ...handsWays(meal, kitchen),
-    ...leaveOut(meal, dishes),
+    ...leaveOut(meal, dishes, kitchen),
     // What is over the line is so later too.
-    ...(overfull.size > 0 ? [] : laterWays(meal, dishes)),
+    ...(overfull.size > 0 ? [] : laterWays(meal, dishes, kitchen)),
   ].slice(0, MOST_WAYS);
 }
 
@@ -98,13 +99,13 @@ function waysFor(
   if (entry.where.cooker !== null)
     add(
       'any-cooker',
-      `${dish.name}: let the plan choose the cooker`,
+      sayFix('any-cooker', { dish: dish.name }, kitchen),
       withEntry(meal, entry, { where: { cooker: null } }),
     );
   if (Object.keys(entry.when.pins).length > 0)
     add(
       'unpin',
-      `${dish.name}: let the plan move its steps again`,
+      sayFix('unpin', { dish: dish.name }, kitchen),
       withEntry(meal, entry, { when: { pins: {} } }),
     );
   const other = dish.stages.find((s) => s.kind === 'pressure' && s.orRelease);
@@ -112,7 +113,7 @@ function waysFor(
     const to = entry.what.otherRelease ? other.release.kind : other.orRelease.kind;
     add(
       'release',
-      `${dish.name}: ${to} release instead`,
+      sayFix('release', { dish: dish.name, release: to }, kitchen),
       withEntry(meal, entry, { what: { otherRelease: !entry.what.otherRelease } }),
     );
   }
@@ -120,19 +121,19 @@ function waysFor(
   if (recut)
     add(
       'smaller',
-      `${dish.name}: cut to ${recut.toMm} mm instead of ${recut.fromMm}`,
+      sayFix('smaller', { dish: dish.name, fromMm: recut.fromMm, toMm: recut.toMm }, kitchen),
       withEntry(meal, entry, { what: { smaller: true } }),
     );
   if (!entry.when.ahead && dish.stages.some((s) => s.ahead))
     add(
       'ahead',
-      `${dish.name}: do what you can the day before`,
+      sayFix('ahead', { dish: dish.name }, kitchen),
       withEntry(meal, entry, { when: { ahead: true } }),
     );
   if (entry.where.over !== null)
     add(
       'unstack',
-      `${dish.name}: a cycle of its own`,
+      sayFix('unstack', { dish: dish.name }, kitchen),
       withEntry(meal, entry, { where: { over: null, alone: true } }),
     );
   if (isOverfull) ways.push(...roomWays(meal, entry, dish, kitchen));
@@ -140,12 +141,16 @@ function waysFor(
 }
 
 /** A dish that comes after the others. */
-function laterWays(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
+function laterWays(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): WayOut[] {
   return LATER_MIN.flatMap((later) =>
     meal.entries.map((entry) => ({
       id: `${entry.id}.later-${later}`,
       matter: { kind: 'later' as const, of: entry.id },
-      text: `${dishes.get(dishKey(entry.what.dish))?.name ?? 'The dish that is gone'}: comes ${later} min later`,
+      text: sayFix(
+        'later',
+        { dish: dishes.get(dishKey(entry.what.dish))?.name ?? null, minutes: later },
+        kitchen,
+      ),
       meal: withEntry(meal, entry, { when: { later: entry.when.later + later } }),
     })),
   );
@@ -190,7 +195,7 @@ function allInRuns(
     {
       id: 'all-runs',
       matter: { kind: 'all-runs', of: null },
-      text: 'Everything over the line in even runs',
+      text: sayFix('all-runs', {}, kitchen),
       meal: changed,
     },
   ];
@@ -207,14 +212,14 @@ function roomWays(meal: Meal, entry: MealEntry, dish: Dish, kitchen: Kitchen): W
     ways.push({
       id: `${entry.id}.runs`,
       matter: { kind: 'runs', of: entry.id },
-      text: `${dish.name}: in ${split.runs} even runs`,
+      text: sayFix('runs', { dish: dish.name, runs: split.runs }, kitchen),
       meal: split.meal,
     });
   if (most >= 1 && most < servings)
     ways.push({
       id: `${entry.id}.fewer`,
       matter: { kind: 'fewer', of: entry.id },
-      text: `${dish.name}: for ${most} only`,
+      text: sayFix('fewer', { dish: dish.name, servings: most }, kitchen),
       meal: withEntry(meal, entry, { forWhom: { servings: most } }),
       isLess: true,
     });
@@ -237,7 +242,7 @@ function fewerForAll(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kit
     {
       id: 'fewer',
       matter: { kind: 'fewer', of: null },
-      text: `Cook for ${most}`,
+      text: sayFix('fewer-for-all', { servings: most }, kitchen),
       meal: { ...meal, servings: most },
       isLess: true,
     },
@@ -250,7 +255,7 @@ function stackWays(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitch
     ({ id, upperId, upper, lower, changed }) => ({
       id,
       matter: { kind: 'stack' as const, of: upperId },
-      text: `${upper} over ${lower}, in one cycle`,
+      text: sayFix('stack', { upper, lower }, kitchen),
       meal: changed,
     }),
   );
@@ -263,28 +268,28 @@ function handsWays(meal: Meal, kitchen: Kitchen): WayOut[] {
     ways.push({
       id: 'hands',
       matter: { kind: 'hands', of: null },
-      text: hands === 1 ? 'A second pair of hands' : 'One more pair of hands',
+      text: sayFix('hands', { hands }, kitchen),
       meal: { ...meal, hands: hands + 1 },
     });
   if (meal.away.length > 0)
     ways.push({
       id: 'stay',
       matter: { kind: 'stay', of: null },
-      text: 'Nobody goes away',
+      text: sayFix('stay', {}, kitchen),
       meal: { ...meal, away: [] },
     });
   if (meal.busy.length > 0)
     ways.push({
       id: 'free',
       matter: { kind: 'free', of: null },
-      text: 'Everything in use is free',
+      text: sayFix('free', {}, kitchen),
       meal: { ...meal, busy: [] },
     });
   return ways;
 }
 
 /** The dish with the most work first: what is left out helps most. All runs of it go. */
-function leaveOut(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
+function leaveOut(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): WayOut[] {
   const ids = [...new Set(meal.entries.map((e) => dishKey(e.what.dish)))];
   if (ids.length < 2) return [];
   const workOf = (entry: MealEntry): number => {
@@ -308,7 +313,7 @@ function leaveOut(meal: Meal, dishes: ReadonlyMap<string, Dish>): WayOut[] {
       return {
         id: `${id}.out`,
         matter: { kind: 'leave-out' as const, of: id },
-        text: `Leave out ${dishes.get(id)?.name ?? 'the dish that is gone'}`,
+        text: sayFix('leave-out', { dish: dishes.get(id)?.name ?? null }, kitchen),
         isLess: true,
         meal: {
           ...meal,

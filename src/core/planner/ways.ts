@@ -9,6 +9,7 @@ import { waysOut, type WayOut } from './ways-out';
 import { alternativesInTurns, planFor, simulate, type Variant, type Schedule } from '../solve';
 import type { PlanQuestion } from './planning';
 import { WORTH } from './worth';
+import { sayFix } from '../words';
 
 /** A way out that was really tried, with what comes of it. */
 export interface TriedWay extends WayOut {
@@ -117,7 +118,7 @@ export function* tryInTurns(question: PlanQuestion): Generator<undefined, TriedW
       .map((two) => ({
         id: pairId(one, two),
         matter: two.matter,
-        text: `${one.text}; and ${two.text}`,
+        text: sayFix('both', { one: one.text, two: two.text }, kitchen),
         meal: two.meal,
         ...(two.isLess ? { isLess: true } : {}),
       })),

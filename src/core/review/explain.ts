@@ -1,7 +1,7 @@
 /** An impossible plan in words: which things contradict each other, and where they stand in a plan. */
 import type { Kitchen } from '../kitchen';
 import { linkId, valueFor, type Overrun } from '../solve';
-import { formatMinutes } from '../units';
+import { sayContradiction, sayPlace } from '../words';
 import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal } from '../plan';
 
 /**
@@ -69,9 +69,11 @@ function explainWaits(
   return (compiled.problem.dishes ?? []).flatMap(({ id, ready, holdMax }) => {
     if (!taking.has(id) || holdMax == null) return [];
     const over = overruns.find((o) => o.kind === 'wait' && o.id === id);
-    const name = dishName(compiled, id);
-    const most = `${name} keeps at most ${formatMinutes(holdMax)} once it is ready`;
-    const text = over ? `${most}; here it is kept for ${formatMinutes(over.minutes)}.` : `${most}.`;
+    const text = sayContradiction('keeps-at-most', {
+      dish: dishName(compiled, id),
+      minutes: holdMax,
+      keptMinutes: over?.minutes ?? null,
+    });
     return [{ text, steps: [ready], waits: [id] }];
   });
 }
@@ -82,41 +84,47 @@ function explainPots(
   kitchen: Kitchen,
   taking: ReadonlySet<string>,
 ): Contradiction[] {
-  const byUnit = new Map<string, { dishes: string[]; steps: string[] }>();
+  const byUnit = new Map<string, { places: string[]; dishes: string[]; steps: string[] }>();
   for (const block of compiled.problem.blocks ?? []) {
     if (!taking.has(block.id)) continue;
-    const names = block.units.map((unit) => placeName(unit, kitchen)).join(' or ');
+    const places = block.units.map((unit) => placeName(unit, kitchen));
+    const names = JSON.stringify(places);
     const own = compiled.problem.steps.filter((s) => s.block === block.id).map((s) => s.id);
     const meaning = compiled.meanings.find((m) => m.id === own[0]);
     const { dishes, steps } = byUnit.get(names) ?? { dishes: [], steps: [] };
     byUnit.set(names, {
+      places,
       dishes: [...dishes, meaning?.dishName ?? block.id],
       steps: [...steps, ...own],
     });
   }
-  return [...byUnit].map(([unit, { dishes, steps }]) => {
-    const who = inWords([...new Set(dishes)]);
-    const text =
-      dishes.length > 1 ? `${who} need ${unit}, one after the other.` : `${who} needs ${unit}.`;
-    return { text, steps, waits: [] };
-  });
+  return [...byUnit.values()].map(({ places, dishes, steps }) => ({
+    text: sayContradiction('needs-place', { dishes, stays: dishes.length, places }),
+    steps,
+    waits: [],
+  }));
 }
 
 /** A unit as it stands in a sentence: “the Large”, “the oven”. */
 export function placeName(unit: string, kitchen: Kitchen): string {
-  if (unit === OVEN_UNIT) return 'the oven';
-  if (unit === BURNER_UNIT) return 'a burner';
-  return `the ${kitchen.cookers.find((c) => c.id === unit)?.name ?? unit}`;
+  if (unit === OVEN_UNIT) return sayPlace({ kind: 'oven' });
+  if (unit === BURNER_UNIT) return sayPlace({ kind: 'burner' });
+  const name = kitchen.cookers.find((c) => c.id === unit)?.name ?? unit;
+  return sayPlace({ kind: 'cooker', name });
 }
 
 function explainHandOvers(compiled: CompiledMeal, taking: ReadonlySet<string>): Contradiction[] {
   return compiled.handOvers.flatMap((hand) => {
     const steps = [hand.fromStep, hand.toStep];
     if (!taking.has(linkId({ from: hand.fromStep, to: hand.toStep }))) return [];
-    const [from, to] = steps.map(
-      (id) => compiled.meanings.find((m) => m.id === id)?.dishName ?? id,
-    );
-    return [{ text: `${to} needs the ${hand.what} from ${from} first.`, steps, waits: [] }];
+    const nameOf = (id: string): string =>
+      compiled.meanings.find((m) => m.id === id)?.dishName ?? id;
+    const text = sayContradiction('needs-product', {
+      dish: nameOf(hand.toStep),
+      from: nameOf(hand.fromStep),
+      what: hand.what,
+    });
+    return [{ text, steps, waits: [] }];
   });
 }
 
@@ -131,8 +139,11 @@ function explainMoments(compiled: CompiledMeal, taking: ReadonlySet<string>): Co
         : Math.max(0, ...Object.keys(minutes).map((unit) => valueFor(minutes, unit) ?? 0));
     if (by - from > longest) return [];
     const meaning = compiled.meanings.find((m) => m.id === id);
-    const before = formatMinutes(Math.max(0, serveAt - from));
-    const text = `${meaning?.dishName ?? id}: “${meaning?.text ?? id}” was put ${before} before serving.`;
+    const text = sayContradiction('put-at-a-moment', {
+      dish: meaning?.dishName ?? id,
+      step: meaning?.text ?? id,
+      minutesBefore: Math.max(0, serveAt - from),
+    });
     return [{ text, steps: [id], waits: [] }];
   });
 }
@@ -144,7 +155,7 @@ function explainTools(compiled: CompiledMeal, taking: ReadonlySet<string>): Cont
     const using = new Set(blocks.filter((b) => b.tools?.includes(id)).map((b) => b.id));
     return [
       {
-        text: `There ${count === 1 ? 'is' : 'are'} only ${count} of “${id}”.`,
+        text: sayContradiction('too-few-tools', { tool: id, count }),
         steps: steps.filter((s) => s.block != null && using.has(s.block)).map((s) => s.id),
         waits: [],
       },
@@ -164,7 +175,12 @@ function explainCircuits(
     const together = on.reduce((sum, c) => sum + c.watts, 0);
     return [
       {
-        text: `${inWords(on.map((c) => c.name))} heat up with ${together} W in all, and “${name}” gives ${watts} W.`,
+        text: sayContradiction('breaker-trips', {
+          cookers: on.map((c) => c.name),
+          watts: together,
+          circuit: name,
+          gives: watts,
+        }),
         steps: compiled.problem.steps.filter((s) => s.uses && id in s.uses).map((s) => s.id),
         waits: [],
       },
@@ -181,13 +197,6 @@ function explainHands(
   const busy = compiled.meanings.filter((m) => m.isHands && taking.has(m.id));
   const dishes = [...new Set(busy.map((m) => m.dishName))];
   if (dishes.length < 2) return [];
-  const cooks = kitchen.hands === 1 ? 'one pair of hands' : `${kitchen.hands} pairs of hands`;
-  const text = `${inWords(dishes)} share ${cooks}.`;
+  const text = sayContradiction('share-hands', { dishes, hands: kitchen.hands });
   return [{ text, steps: busy.map((m) => m.id), waits: [], atHands: true }];
-}
-
-/** “a”, “a and b”, “a, b and c”. */
-function inWords(names: readonly string[]): string {
-  const last = names.at(-1) ?? '';
-  return names.length < 2 ? last : `${names.slice(0, -1).join(', ')} and ${last}`;
 }

@@ -4,7 +4,7 @@
  */
 import type { Kitchen } from '../kitchen';
 import type { Problem, Schedule } from '../solve';
-import { formatMinutes } from '../units';
+import { sayContradiction } from '../words';
 import { placeName } from './explain';
 import { planOf, type CompiledMeal, type Operation } from '../plan';
 
@@ -46,10 +46,14 @@ export function whyLate(compiled: CompiledMeal, schedule: Schedule, kitchen: Kit
     const [first] = part;
     if (!first) return [];
     const length = (part.at(-1)?.end ?? first.end) - first.start;
-    const what = first.unit === null ? first.text : `in ${placeName(first.unit, kitchen)}`;
     return [
       {
-        text: `${first.dishName}: ${what}, ${formatMinutes(length)}`,
+        text: sayContradiction('in-the-chain', {
+          dish: first.dishName,
+          place: first.unit === null ? null : placeName(first.unit, kitchen),
+          step: first.text,
+          minutes: length,
+        }),
         steps: part.map((o) => o.id),
       },
     ];

@@ -1,4 +1,5 @@
 /** One cooker with one cycle and no plan: an evening of its own, begun with the lid on. */
+import { fault } from '../words';
 import { LONGEST_PRESSURE_MIN } from '../facts';
 import { fillLimit, leastLiquid } from '../cooker';
 import { dishSchema } from '../dish';
@@ -26,24 +27,10 @@ export function onePot(
   now: number,
 ): Outcome<Evening & { lidOn: RunEvent }> {
   const cooker = kitchen.cookers.find((c) => c.id === wish.cooker);
-  if (!cooker)
-    return failure({
-      field: 'cooker',
-      message: 'this cooker is not in the kitchen',
-      remedy: 'choose one of those shown',
-    });
+  if (!cooker) return failure(fault('cooker', 'cooker-gone', {}));
   if (!Number.isInteger(wish.minutes) || wish.minutes < 0 || wish.minutes > LONGEST_PRESSURE_MIN)
-    return failure({
-      field: 'minutes',
-      message: `the pressure time is a whole number of minutes from 0 to ${LONGEST_PRESSURE_MIN}`,
-      remedy: 'give the minutes that you key in',
-    });
-  if (!Object.hasOwn(RELEASES, wish.release))
-    return failure({
-      field: 'release',
-      message: 'the release is natural, timed or quick',
-      remedy: 'choose one',
-    });
+    return failure(fault('minutes', 'pressure-minutes-odd', { most: LONGEST_PRESSURE_MIN }));
+  if (!Object.hasOwn(RELEASES, wish.release)) return failure(fault('release', 'release-odd', {}));
   const least = cooker.leastMl ?? leastLiquid(cooker.litres, kitchen.school);
   const dish = dishSchema.parse({
     format: 'olive-clock/dish@1',
@@ -87,12 +74,7 @@ export function onePot(
   if (!compiled.ok) return failure(...compiled.problems);
   const schedule = solve(compiled.value.problem);
   const seal = schedule.steps.find((s) => s.id.endsWith('.seal'));
-  if (schedule.cost === null || !seal)
-    return failure({
-      field: 'cooker',
-      message: 'this pot can’t be timed this way',
-      remedy: 'choose another cooker or other minutes',
-    });
+  if (schedule.cost === null || !seal) return failure(fault('cooker', 'pot-cannot-be-timed', {}));
   const id = crypto.randomUUID();
   return success({
     id,

@@ -4,6 +4,7 @@
  * @source IAPWS R7-97(2012), Industrial Formulation 1997, region 4, equations 30 and 31
  * @accuracy agrees with the release's verification table to nine digits; valid 0–373.946 °C
  */
+import { fault } from '../words';
 import { failure, success, type Outcome } from '../reason';
 
 const N = [
@@ -45,11 +46,9 @@ export function temperatureAt(kPa: number): number {
 export function saturationPressure(celsius: number): Outcome<number> {
   const { lowC, highC } = SATURATION_RANGE;
   if (!(celsius >= lowC && celsius <= highC))
-    return failure({
-      field: 'celsius',
-      message: `water and steam are together only from ${lowC} to ${highC} °C; received ${celsius}`,
-      remedy: 'give a temperature in that range',
-    });
+    return failure(
+      fault('celsius', 'celsius-beyond-steam', { low: lowC, high: highC, given: celsius }),
+    );
   return success(pressureAt(celsius));
 }
 
@@ -57,10 +56,6 @@ export function saturationPressure(celsius: number): Outcome<number> {
 export function saturationTemperature(kPa: number): Outcome<number> {
   const { lowKPa, highKPa } = SATURATION_RANGE;
   if (!(kPa >= lowKPa && kPa <= highKPa))
-    return failure({
-      field: 'kPa',
-      message: `water and steam are together only from ${lowKPa} to ${highKPa} kPa; received ${kPa}`,
-      remedy: 'give an absolute pressure in that range',
-    });
+    return failure(fault('kPa', 'kpa-beyond-steam', { low: lowKPa, high: highKPa, given: kPa }));
   return success(temperatureAt(kPa));
 }

@@ -1,4 +1,5 @@
 /** Food cooked in bulk as an ingredient of other dishes: what it saves them. */
+import { fault } from '../words';
 import {
   dishKey,
   dishSchema,
@@ -50,11 +51,9 @@ export function withBulk(dish: Dish, item: StoreItem | Stock): Outcome<Dish> {
   const scaled = scaleDish(dish, dish.servings);
   const takes = bulk && scaled.ingredients.find((i) => i.food?.id === bulk.food);
   if (!bulk || !takes?.food || !takes.grams || bulk.rawGrams <= 0)
-    return failure({
-      field: 'bulk',
-      message: `${item.name} is nothing that ${dish.name} is made with`,
-      remedy: 'choose another bag',
-    });
+    return failure(
+      fault('bulk', 'not-made-with', { item: item.name, dish: dish.name, choose: 'bag' }),
+    );
   const own = takes.ingredient.id;
   const grams = new Map(
     scaled.ingredients.map((i) => [i.ingredient.id, i.food?.form === 'solid' ? (i.grams ?? 0) : 0]),
@@ -66,11 +65,9 @@ export function withBulk(dish: Dish, item: StoreItem | Stock): Outcome<Dish> {
   };
   const gone = new Set(dish.stages.filter(isOwn).map((s) => s.id));
   if (gone.size === 0)
-    return failure({
-      field: 'bulk',
-      message: `${dish.name} has no work with ${takes.ingredient.food} alone that this would save`,
-      remedy: 'cook it as it is written',
-    });
+    return failure(
+      fault('bulk', 'saves-no-work', { dish: dish.name, food: takes.ingredient.food }),
+    );
   const portions = takes.grams / bulk.rawGrams;
   const factor = cookingYield(takes.food).factor;
   const kept = dish.stages.filter((s) => !gone.has(s.id));
@@ -105,11 +102,7 @@ export function withBulk(dish: Dish, item: StoreItem | Stock): Outcome<Dish> {
     products: dish.products.filter((p) => !gone.has(p.from)),
   });
   if (made.success) return success(made.data);
-  return failure({
-    field: 'bulk',
-    message: `${dish.name} can’t be made with ${item.name}`,
-    remedy: 'cook it as it is written',
-  });
+  return failure(fault('bulk', 'cannot-be-made-with', { dish: dish.name, item: item.name }));
 }
 
 /** A dish that takes a raw food from the stores: nothing of it is saved, but it is there, and thawed in time. */
@@ -122,11 +115,9 @@ function withPack(
   const scaled = scaleDish(dish, dish.servings);
   const takes = food && scaled.ingredients.find((i) => i.food?.id === food.id);
   if (!takes?.grams || !pack.isRaw)
-    return failure({
-      field: 'bulk',
-      message: `${item.name} is nothing that ${dish.name} is made with`,
-      remedy: 'choose another pack',
-    });
+    return failure(
+      fault('bulk', 'not-made-with', { item: item.name, dish: dish.name, choose: 'pack' }),
+    );
   const { ingredient, grams } = takes;
   const made = dishSchema.safeParse({
     ...dish,
@@ -148,11 +139,7 @@ function withPack(
     ),
   });
   if (made.success && (made.data.atMost ?? 0) > 0) return success(made.data);
-  return failure({
-    field: 'bulk',
-    message: `there is too little of ${item.name} for ${dish.name}`,
-    remedy: 'buy some, or choose another pack',
-  });
+  return failure(fault('bulk', 'too-little-in-stock', { item: item.name, dish: dish.name }));
 }
 
 /** What a dish made with stock is called among others. */

@@ -1,4 +1,5 @@
 /** What lies in the freezer or fridge as a dish of a meal: heated again, or a bag that is still to cook. */
+import { fault } from '../words';
 import { FREEZER_C, FRIDGE_C, LONGEST_PRESSURE_MIN, TAP_C } from '../facts';
 import { wholeCycle, type CycleInput } from '../cooker';
 import {
@@ -57,17 +58,9 @@ export function dishFromBag(
 ): Outcome<Dish> {
   if (isRaw(item.contents)) {
     if (item.contents.kind === 'pack')
-      return failure({
-        field: 'dish',
-        message: `${item.name} is raw food and no dish`,
-        remedy: 'choose it under “made from” of a dish that takes it',
-      });
+      return failure(fault('dish', 'raw-is-no-dish', { item: item.name }));
     if (dish) return success(rawDish(item, dish));
-    return failure({
-      field: 'dish',
-      message: `${item.name} is still to cook, and its dish is no longer here`,
-      remedy: 'bring the dish in again, or cook it by its label',
-    });
+    return failure(fault('dish', 'kit-without-dish', { item: item.name }));
   }
   return success(reheated(item, dish, kitchen, method));
 }

@@ -1,4 +1,5 @@
 /** The day by which something is used, where it lies now and where it is moved to. */
+import { fault } from '../words';
 import { KEEPING, type KeepingKind } from '../food';
 import { failure, success, type Outcome } from '../reason';
 import { addDays, daysBetween } from './days';
@@ -25,12 +26,7 @@ export function useByOf(
   const row = KEEPING[kind];
   if (place === 'fridge')
     return success({ useBy: addDays(packedOn, fridgeDaysOf(kind)), why: row.fridgeWhy });
-  if (!row.freezerMonths)
-    return failure({
-      field: 'place',
-      message: `freezing does ${row.name} no good`,
-      remedy: 'keep it in the fridge',
-    });
+  if (!row.freezerMonths) return failure(fault('place', 'freezes-badly', { food: row.name }));
   return success({
     useBy: addDays(packedOn, row.freezerMonths[1] * DAYS_IN_MONTH),
     why: 'quality',
@@ -69,11 +65,7 @@ export function movedTo(
   const lay = Math.max(0, daysBetween(item.since ?? item.packedOn, today));
   if (to.place === 'freezer') {
     if (item.why === 'safety' && item.useBy < today)
-      return failure({
-        field: 'place',
-        message: 'its day in the fridge is past, and freezing does not make it good again',
-        remedy: 'throw it away',
-      });
+      return failure(fault('place', 'past-its-fridge-day', {}));
     const due = useByOf(item.keepsAs, 'freezer', today);
     if (!due.ok) return due;
     const fridgeDaysBefore = item.fridgeDaysBefore + lay;

@@ -20,3 +20,9 @@ export function sentence(text: string): string {
   const whole = text.charAt(0).toUpperCase() + text.slice(1);
   return /[.!?]$/.test(whole) ? whole : `${whole}.`;
 }
+
+/** @example inWords(['a', 'b', 'c']) // 'a, b and c' */
+export function inWords(names: readonly string[]): string {
+  const last = names.at(-1) ?? '';
+  return names.length < 2 ? last : `${names.slice(0, -1).join(', ')} and ${last}`;
+}

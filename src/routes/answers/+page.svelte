@@ -11,7 +11,7 @@
     type PageQuestion,
     type Values,
   } from '$lib/ui/answers';
-  import BenchForm from '$lib/ui/answers/bench-form.svelte';
+  import QuestionForm from '$lib/ui/answers/question-form.svelte';
   import Chart from '$lib/ui/chart/chart.svelte';
   import { AskGroups } from '$lib/ui/dish';
   import UseInDish from '$lib/ui/answers/use-in-dish.svelte';
@@ -136,7 +136,7 @@
           </select>
         </label>
       {/if}
-      <BenchForm {question} values={current.values} {problems} onchange={change} />
+      <QuestionForm {question} values={current.values} {problems} onchange={change} />
     </div>
     <div class="order-first min-w-0 xl:order-none" aria-live="polite">
       {#if shown && said}

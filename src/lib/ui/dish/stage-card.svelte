@@ -12,7 +12,7 @@
     cycle: { comeUp: number; release: number } | null;
     minutes: number;
     cookerName: string | null;
-    /** Address of the Bench with this stage's question; null where it has none. */
+    /** Address of Answers with this stage's question; null where it has none. */
     benchHref: string | null;
   }
   let { stage, scale, cycle, minutes, cookerName, benchHref }: Props = $props();

@@ -12,6 +12,7 @@
   } from '$core/dish';
   import { recutOf } from '$core/cycle';
   import type { MealEntry } from '$core/meal';
+  import { sayLength } from '$core/words';
   import type { MealState } from './meal-state.svelte';
 
   interface Props {
@@ -205,7 +206,7 @@
           onchange={(e) =>
             model.changeEntry(entry.id, { what: { smaller: e.currentTarget.checked } })}
         />{recut
-          ? `cut to ${recut.toMm} mm instead of ${recut.fromMm}: pressure cook ${recut.hold} min, not ${recut.was}`
+          ? `cut to ${sayLength(recut.toMm, model.kitchen)} instead of ${sayLength(recut.fromMm, model.kitchen)}: pressure cook ${recut.hold} min, not ${recut.was}`
           : 'cut smaller'}</label
       >
     {/if}

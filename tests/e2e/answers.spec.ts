@@ -42,7 +42,7 @@ test.describe('Answers', () => {
     await expect(page.getByTestId('answer')).toHaveText('570 ml');
   });
 
-  test('a dish’s stage asks the Bench, and the answer goes back into it and out again', async ({
+  test('a dish’s stage asks Answers, and the answer goes back into it and out again', async ({
     page,
   }) => {
     await page.goto('/dishes/beetroot-dill');
