@@ -1,36 +1,20 @@
 import { describe, expect, it } from 'vitest';
-import { dishSchema, type Dish, type Ingredient, type Stage } from '../dish';
+import { type Dish, type Ingredient, type Stage } from '../dish';
 import { demoHousehold } from '../../demo/household';
 import { householdSchema } from '../exchange';
 import type { Kitchen } from '../kitchen';
 import type { Operation, Plan } from '../plan';
 import { VALVE, type Caution } from '../safety';
 import { layOut, mergedCuts, toolsFor } from './index';
+import { dishBy } from '../../../tests/support/dishes';
 
 const kitchen: Kitchen = {
   ...householdSchema.parse(demoHousehold(Date.UTC(2026, 10, 25, 9))).kitchen,
   tools: [{ id: 'low', name: 'Low rack', kind: 'rack', count: 1 }],
 };
 
-function dish(name: string, ingredients: Partial<Ingredient>[], stages: Stage[] = []): Dish {
-  return dishSchema.parse({
-    format: 'olive-clock/dish@1',
-    id: name,
-    name,
-    servings: 4,
-    ingredients: ingredients.map((i, n) => ({
-      id: `i${n}`,
-      food: 'onion',
-      role: 'base',
-      scaling: 'proportional',
-      amount: 1,
-      unit: 'piece',
-      ...i,
-    })),
-    stages,
-    wait: { maxMinutes: null, cost: 0 },
-  });
-}
+const dish = (name: string, ingredients: Partial<Ingredient>[], stages: Stage[] = []): Dish =>
+  dishBy(name, ingredients, { stages });
 
 function planWith(
   operations: Partial<Operation>[],

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
-import { dishSchema, type Dish, type Ingredient, dishKey } from '../dish';
+import { type Dish, dishKey } from '../dish';
 import { householdSchema } from '../exchange';
 import { solve } from '../solve';
 import { compileMeal, planOf } from '../plan';
@@ -14,28 +14,12 @@ import {
   type LarderItem,
   type Wanted,
 } from './index';
+import { dishBy } from '../../../tests/support/dishes';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const household = householdSchema.parse(demoHousehold(NOW));
 
-function dish(name: string, ingredients: Partial<Ingredient>[]): Dish {
-  return dishSchema.parse({
-    format: 'olive-clock/dish@1',
-    id: name,
-    name,
-    servings: 4,
-    ingredients: ingredients.map((i, n) => ({
-      id: `i${n}`,
-      role: 'base',
-      scaling: 'proportional',
-      amount: 1,
-      unit: 'piece',
-      ...i,
-    })),
-    stages: [],
-    wait: { maxMinutes: null, cost: 0 },
-  });
-}
+const dish = dishBy;
 const want = (d: Dish, servings = 4, withDishes: string[] = []): Wanted => ({
   dish: d,
   servings,

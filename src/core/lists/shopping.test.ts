@@ -1,26 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { dishSchema, type Dish, type Ingredient } from '../dish';
+import { type Dish, type Ingredient } from '../dish';
 import { shoppingList, stockFoods, useUp, type LarderItem, type Price, type Wanted } from './index';
 import { storeItemSchema, type StoreItem } from '../storage';
+import { dishBy } from '../../../tests/support/dishes';
 
-function dish(name: string, ingredients: Partial<Ingredient>[]): Dish {
-  return dishSchema.parse({
-    format: 'olive-clock/dish@1',
-    id: name,
-    name,
-    servings: 4,
-    ingredients: ingredients.map((i, n) => ({
-      id: `i${n}`,
-      role: 'base',
-      scaling: 'proportional',
-      amount: 1,
-      unit: 'piece',
-      ...i,
-    })),
-    stages: [],
-    wait: { maxMinutes: null, cost: 0 },
-  });
-}
+const dish = dishBy;
 const want = (d: Dish): Wanted => ({ dish: d, servings: 4, meal: 'Supper', withDishes: new Set() });
 const have = (food: string, amount: number | null, unit: LarderItem['unit']): LarderItem => ({
   food,
