@@ -57,7 +57,9 @@ test('what is said of a dish’s wait is kept, and goes out with the rest', asyn
   const wait = how.getByRole('group', {
     name: /How Beetroot with dill was after 14 min of keeping warm/,
   });
+  const kept = page.waitForResponse((r) => r.request().method() !== 'GET' && r.ok());
   await wait.getByText('suffered').click();
+  await kept;
   await page.reload();
   await expect(wait.getByLabel('suffered')).toBeChecked();
   // A dish that came to the table at once is not asked about it.
@@ -105,7 +107,8 @@ test('copies and the settings of a screen', async ({ page }) => {
 
   await page.goto('/kitchen');
   await page.getByLabel('Weeks begin on').selectOption('sunday');
-  await page.getByRole('button', { name: 'Save' }).first().click();
+  await page.getByRole('button', { name: 'Save the kitchen' }).click();
+  await expect(page.getByText('The kitchen is saved.')).toBeVisible();
   await page.goto('/meals?week=0');
   await expect(
     page.getByRole('region', { name: 'Week' }).getByRole('heading', { level: 2 }).first(),
@@ -121,6 +124,7 @@ test('what is tapped on a cook’s own screen counts as theirs, and the screen s
     await page.getByLabel('Cook', { exact: true }).last().fill(name);
   }
   await page.getByRole('button', { name: 'Save the kitchen' }).click();
+  await expect(page.getByText('The kitchen is saved.')).toBeVisible();
   await page.goto('/meals/wednesday-for-three');
   await page.getByLabel('Pairs of hands').selectOption('2');
   await settled(page);

@@ -1,5 +1,6 @@
 /** Times and temperatures as people write them. */
 import { G_PER_LB } from '../facts';
+import { NUMBER, toNumber } from '../units';
 
 export interface Duration {
   /** Minutes, from and to. */
@@ -12,87 +13,41 @@ export interface Duration {
   perPound: number | null;
 }
 
-const TENS = {
-  twenty: 20,
-  thirty: 30,
-  forty: 40,
-  fifty: 50,
-  sixty: 60,
-  seventy: 70,
-  eighty: 80,
-  ninety: 90,
-};
-const ONES = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
-
-const WORDS: Readonly<Record<string, number>> = {
-  zero: 0,
-  no: 0,
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  eleven: 11,
-  twelve: 12,
-  thirteen: 13,
-  fourteen: 14,
-  fifteen: 15,
-  sixteen: 16,
-  seventeen: 17,
-  eighteen: 18,
-  nineteen: 19,
-  ...TENS,
-  half: 0.5,
-  'half an': 0.5,
-  'a quarter of an': 0.25,
-  'quarter of an': 0.25,
-  'three quarters of an': 0.75,
-  'a couple of': 2,
-  'a few': 3,
-};
-const FRACTIONS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
 const MINUTES: Readonly<Record<string, number>> = { s: 1 / 60, m: 1, h: 60, d: 1440 };
 const KG_IN_LB = 1000 / G_PER_LB;
 
-const WORD = Object.keys(WORDS)
-  .sort((a, b) => b.length - a.length)
-  .join('|');
-/** “fifty-five” and “fifty five”, so that neither is read as five. */
-const COMPOUND = `(?:${Object.keys(TENS).join('|')})[- ](?:${ONES.join('|')})`;
-const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?(?:\s*[½¼¾])?|[½¼¾]|\b(?:${COMPOUND}|${WORD})\b)`;
-const UNIT = String.raw`(seconds?\b|secs?\b|minutes?\b|mins?\b|min\b|m\b|hours?\b|hrs?\b|hr\b|h\b|days?\b|['’′](?![\w'’′]))`;
+/** “another minute” is one; “a minute” too. */
+const ONE = String.raw`\b(?:an?|another|one more|a further|a single)\b`;
+const COUNT = `(?:${NUMBER}|${ONE})`;
+const UNIT = String.raw`(seconds?\b|secs?\b|minutes?\b|mins?\b|m\b|hours?\b|hrs?\b|h\b|days?\b|['’′](?![\w'’′]))`;
+const MORE = String.raw`(?:(?:more|additional|extra|further|full|whole|good|short|odd|solid)\s+)*`;
 const SPAN = new RegExp(
-  String.raw`(${NUMBER})\s*(?:(?:-|–|—|to|or)\s*(${NUMBER})\s*)?[- ]?(?:more |additional |extra |further |full |whole )?${UNIT}(?:\s*(?:and|,)?\s*(a half|half|(${NUMBER})\s*(?:minutes?|mins?|min|m)\b))?`,
+  String.raw`(?<![\p{L}\d.,/])(${COUNT})(?:[- ]?ish|\s+or\s+so)?\s*(?:(?:-|–|—|to|or)\s*(${NUMBER})\s*)?[- ]?(?:or so )?${MORE}${UNIT}\.?(?:\s*(?:and|,)?\s*(?:(an?\s+)?(half|quarter)\b(?!\s+(?:the|of|an?|cup|lb|pound|kilo|litre|pint|tea|table))|(${NUMBER})\s*(?:minutes?|mins?|m)\b))?`,
   'giu',
 );
-const PER_WEIGHT = /^\s*(?:per|a|for each|for every|each|\/)\s*(pound|lb|kilo(?:gram)?|kg|500 ?g)/i;
-
-/** The number that a word or a figure stands for. */
-function toNumber(text: string): number {
-  const plain = text.trim().toLowerCase();
-  const word = WORDS[plain];
-  if (word !== undefined) return word;
-  const [tens = '', one = ''] = plain.split(/[- ]/);
-  if (tens in TENS) return (WORDS[tens] ?? 0) + (WORDS[one] ?? 0);
-  const last = FRACTIONS[plain.at(-1) ?? ''];
-  if (last === undefined) return Number(plain.replace(',', '.'));
-  const whole = plain.slice(0, -1).trim();
-  return (whole === '' ? 0 : Number(whole.replace(',', '.'))) + last;
-}
+const PER_WEIGHT =
+  /^\s*(?:per|a|to the|to a|for each|for every|each|every|\/)\s*(pound|lb|kilo(?:gram)?|kg|500 ?g)/i;
 
 function unitMinutes(unit: string): number {
   return MINUTES[unit[0]?.toLowerCase() ?? 'm'] ?? 1;
 }
 
+const countOf = (text: string): number =>
+  new RegExp(`^${ONE}$`, 'i').test(text.trim()) ? 1 : toNumber(text);
+
 /** “1h15” and “2 h 05”: hours with minutes behind them and no unit. */
-const HOURS_MINUTES = /\b(\d{1,2})\s?h(?:ours?|rs?)?\s?(\d{1,2})\b(?!\s*(?:m|°|g\b|-))/gi;
+const HOURS_MINUTES =
+  /\b(\d{1,2})\s?h(?:ours?|rs?)?\.?\s?(\d{1,2})\b(?!\s*(?:[mh]|°|g\b|-|\.\d))/gi;
+
+function hoursAndMinutes(text: string): Duration[] {
+  return [...text.matchAll(HOURS_MINUTES)].map((match) => ({
+    from: Number(match[1]) * 60 + Number(match[2]),
+    to: null,
+    start: match.index,
+    end: match.index + match[0].length,
+    perPound: null,
+  }));
+}
 
 /**
  * Every time in a text, in order.
@@ -100,19 +55,19 @@ const HOURS_MINUTES = /\b(\d{1,2})\s?h(?:ours?|rs?)?\s?(\d{1,2})\b(?!\s*(?:m|°|
  * @example findDurations('for 1 hour 10 minutes')[0]?.from // 70
  */
 export function findDurations(text: string): Duration[] {
-  const found: Duration[] = [];
-  const joined = text.replace(HOURS_MINUTES, (whole, h: string, m: string) =>
-    `${Number(h) * 60 + Number(m)} min`.padEnd(whole.length).slice(0, Math.max(whole.length, 7)),
-  );
-  if (joined !== text) return findDurations(joined);
+  const found = hoursAndMinutes(text);
+  const joined = [...found];
   for (const match of text.matchAll(SPAN)) {
-    const [whole, first = '', second, unit = 'm', more, extra] = match;
+    const [whole, first = '', second, unit = 'm', , part, extra] = match;
     const start = match.index;
-    // “a m” and “no h” are not times: a word needs a written-out unit.
+    if (joined.some((d) => start < d.end && start + whole.length > d.start)) continue;
+    // “a m” is no time: a word needs a written-out unit.
     if (/^[a-z]/i.test(first) && unit.length < 3) continue;
     const size = unitMinutes(unit);
-    let from = toNumber(first) * size;
-    if (more) from += /half/i.test(more) ? size / 2 : toNumber(extra ?? '0');
+    let from = countOf(first) * size;
+    if (Number.isNaN(from)) continue;
+    if (part) from += part.toLowerCase() === 'half' ? size / 2 : size / 4;
+    if (extra) from += toNumber(extra);
     const to = second === undefined ? null : toNumber(second) * size;
     const end = start + whole.length;
     const weight = PER_WEIGHT.exec(text.slice(end));
@@ -127,21 +82,35 @@ export function findDurations(text: string): Duration[] {
       perPound: weight ? from * factor : null,
     });
   }
-  return found;
+  return found.sort((a, b) => a.start - b.start);
 }
 
 const HEAT =
-  /(\d{2,3})\s*(?:°|º|degrees?|deg)?\s*(c|f|celsius|fahrenheit)\b|(\d{3})\s*(?:°|º|degrees)/i;
-const GAS_MARK = /gas mark (\d)/i;
+  /(?<![\d.])(\d{2,3})\s*(?:(?:°|º|degrees?|deg)\s*(c|f|celsius|fahrenheit)?\b|(c|f|celsius|fahrenheit)\b)|(?<![\d.])(\d{3})\s*(?:°|º|(?:in a )?fan\b)/i;
+/** “Oven to 200”, “grill at 220”. */
+const SETTING =
+  /\b(?:oven|grill|broiler|pre-?heat(?:ed)?)\b[^.\d]{0,18}?(?:to|at)\s+(\d{3})\b(?!\s*(?:g|ml|min))/i;
+const GAS_MARK = /\bgas(?:\s+mark)?\s*(\d{1,2})\b/i;
+/** Gas marks 1 to 9, °C. @source the usual British oven table: mark 4 is 180 °C (350 °F), mark 6 is 200 °C (400 °F) */
+const GAS_C = [140, 150, 170, 180, 190, 200, 220, 230, 240] as const;
+/** What the middle of the food reads is no setting of an oven. */
+const INSIDE =
+  /\b(?:intern|reach|read|regist|thermomet|probe|thickest|centre|center|middle|inside)/i;
 
 /** An oven setting in a text, whole °C; null where there is none. */
 export function findTemperature(text: string): number | null {
-  const mark = GAS_MARK.exec(text);
+  const mark = GAS_C[Number(GAS_MARK.exec(text)?.[1] ?? 0) - 1];
   const heat = HEAT.exec(text);
-  if (!heat) return mark ? 135 + 14 * Number(mark[1]) : null;
-  const value = Number(heat[1] ?? heat[3]);
-  // Without a letter, what no oven reaches in Celsius is Fahrenheit.
-  const isF = heat[2] ? /^f/i.test(heat[2]) : value > 260;
-  const celsius = isF ? ((value - 32) * 5) / 9 : value;
-  return Math.round(celsius);
+  if (heat) {
+    const around = text.slice(Math.max(0, heat.index - 60), heat.index + heat[0].length + 24);
+    const value = Number(heat[1] ?? heat[4]);
+    const letter = heat[2] ?? heat[3];
+    // Without a letter, what no oven reaches in Celsius is Fahrenheit.
+    const isF = letter ? /^f/i.test(letter) : value > 260;
+    if (!INSIDE.test(around)) return Math.round(isF ? ((value - 32) * 5) / 9 : value);
+  }
+  if (mark !== undefined) return mark;
+  const setting = Number(SETTING.exec(text)?.[1] ?? NaN);
+  if (Number.isNaN(setting)) return null;
+  return Math.round(setting > 260 ? ((setting - 32) * 5) / 9 : setting);
 }

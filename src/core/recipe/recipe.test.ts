@@ -50,7 +50,11 @@ describe('times as people write them', () => {
     ['at 200 C', 200],
     ['350 degrees', 177],
     ['180°C/350°F', 180],
-    ['gas mark 6', 219],
+    ['gas mark 6', 200],
+    ['gas 4', 180],
+    ['180 fan', 180],
+    ['oven to 220', 220],
+    ['until the middle reads 74 °C', null],
     ['for 20 minutes', null],
   ])('%s', (text, celsius) => {
     expect(findTemperature(text)).toBe(celsius);

@@ -1,9 +1,8 @@
 /**
- * Amounts as people write them: `1 1/2 cups`, `1½ c`, `2–3 tbsp`, `1 (14 oz) can`, `a pinch`.
- * Numbers and units are read by the package parse-ingredient; what it leaves (articles, number
- * words, pack sizes) is put into a form it knows.
+ * Amounts as people write them: `1 1/2 cups`, `1½ c`, `2–3 tbsp`, `1 (14 oz) can`, `a pinch`, `two pounds and a half`,
+ * anywhere in a text.
  */
-import { parseIngredient } from 'parse-ingredient';
+import { FIGURE, NUMBER, toNumber } from './numbers';
 import type { Quantity, Unit } from './quantity';
 
 export interface ParsedAmount {
@@ -18,178 +17,199 @@ export interface ParsedAmount {
   rest: string;
 }
 
-const NUMBER_WORDS: Readonly<Record<string, string>> = {
-  a: '1',
-  an: '1',
-  one: '1',
-  two: '2',
-  three: '3',
-  four: '4',
-  five: '5',
-  six: '6',
-  seven: '7',
-  eight: '8',
-  nine: '9',
-  ten: '10',
-  twelve: '12',
-  half: '1/2',
-};
-
-/** Our unit for each of the package's; sizes such as “large” are counted pieces. */
-const UNIT_BY_ID: Readonly<Record<string, Unit>> = {
-  gram: 'g',
-  kilogram: 'kg',
-  milliliter: 'ml',
-  liter: 'l',
-  teaspoon: 'tsp',
-  tablespoon: 'tbsp',
-  cup: 'cup',
-  fluidounce: 'floz',
-  pint: 'pint',
-  quart: 'quart',
-  ounce: 'oz',
-  pound: 'lb',
-  clove: 'clove',
-  can: 'can',
-  package: 'package',
-  pack: 'package',
-  slice: 'slice',
-  pinch: 'pinch',
-  piece: 'piece',
-  tin: 'can',
-  bag: 'package',
-  dash: 'pinch',
-};
-
-/** Units the package does not know, with the word that stands for them. */
-const EXTRA_UNITS: Readonly<Record<string, Unit>> = {
-  pinch: 'pinch',
-  pinches: 'pinch',
-  tbs: 'tbsp',
-  dash: 'pinch',
-  tin: 'can',
-  tins: 'can',
-  slice: 'slice',
-  slices: 'slice',
-  piece: 'piece',
-  pieces: 'piece',
-  litre: 'l',
-  litres: 'l',
-};
-
-const PACK_BEFORE =
-  /^(\d+(?:\.\d+)?)\s*\(([^()]*\d[^()]*)\)\s*(can|cans|tin|tins|package|packages|pack|bag|jar)\b\s*/i;
-const PACK_JOINED =
-  /^(\d+(?:\.\d+)?)\s+(\d+(?:\.\d+)?)[-\s](ounce|oz|gram|g|ml)\.?\s+(can|cans|tin|tins|package|packages|pack|bag)\b\s*/i;
-const PACK_TIMES =
-  /^(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*(ounces?|oz|grams?|g|ml)\.?\s+(cans?|tins?|packages?|packs?|bags?|jars?)\b\s*/i;
-const PACK_AFTER = /^\(([^()]*\d[^()]*)\)\s*/;
-
-/** Longer than any amount with its unit and food; parsing takes the square of the length. */
-const MOST_TO_READ = 200;
-/** Longer than any quantity that somebody writes. */
-const LONGEST_QUANTITY = 60;
-
-/**
- * Figures as the parser takes them: a decimal comma is a point, a comma of thousands is none, and a whole
- * number joined to a fraction (“1-1/2”) is one number.
- */
-function plainNumbers(text: string): string {
-  return text
-    .replace(/^(\d{1,3}),(\d{3})(?!\d)/, '$1$2')
-    .replace(/^(\d+),(\d{1,2})(?=\s*(?:[a-zA-Z]|$))/, '$1.$2')
-    .replace(
-      /^(\d+)\s*[-–]\s*(\d+\s*[/⁄]\s*\d+|[½¼¾⅓⅔⅛])/u,
-      (_whole, a: string, b: string) =>
-        // “1-1/2” is one and a half; “1 - 1/2” could be a range, but none goes down.
-        `${a} ${b}`,
-    );
+/** An amount within a text. */
+export interface FoundAmount extends Omit<ParsedAmount, 'rest'> {
+  amount: number;
+  start: number;
+  /** Behind the unit, and behind “of”. */
+  end: number;
 }
+
+/** Each unit's words; where it is a multiple of one of ours, by how much. Letters alone count by their case. */
+const UNIT_WORDS: readonly (readonly [words: string, unit: Unit, times?: number])[] = [
+  ['kilograms?|kilogrammes?|kilos?|kgs?|kg', 'kg'],
+  ['milligrams?|mg', 'g', 0.001],
+  ['grams?|grammes?|gms?|gm|gr|g', 'g'],
+  ['millilit(?:re|er)s?|mls?|ml', 'ml'],
+  ['centilit(?:re|er)s?|cl', 'ml', 10],
+  ['decilit(?:re|er)s?|dl', 'ml', 100],
+  ['lit(?:re|er)s?|ltrs?|l', 'l'],
+  ['teaspoon(?:ful)?s?|tsps?|tsp', 'tsp'],
+  ['dessert ?spoon(?:ful)?s?|dsp', 'tsp', 2],
+  ['table ?spoon(?:ful)?s?|tbsps?|tbsp|tblsps?|tblsp|tbls?|tbs', 'tbsp'],
+  ['cup(?:ful)?s?', 'cup'],
+  ['fl(?:uid|\\.)? ?(?:ounces?|oz)', 'floz'],
+  ['ounces?|oz', 'oz'],
+  ['pounds?|lbs?', 'lb'],
+  ['pints?|pts?', 'pint'],
+  ['quarts?|qts?', 'quart'],
+  ['gallons?|gal', 'quart', 4],
+  ['cans?|tins?', 'can'],
+  [
+    'packages?|packets?|pkgs?|pkts?|packs?|sachets?|bags?|box(?:es)?|cartons?|jars?|bottles?|tubs?|pouch(?:es)?',
+    'package',
+  ],
+  ['cloves?', 'clove'],
+  ['slices?|rashers?', 'slice'],
+  ['pinch(?:es)?|dash(?:es)?', 'pinch'],
+  ['pieces?|pcs?|nos?(?=\\.)', 'piece'],
+  ['brace', 'piece', 2],
+];
+const UNIT = UNIT_WORDS.map(([words]) => words).join('|');
+/** “2 T” and “1 t” mean different spoons; “C” is a cup. */
+const LETTERS: Readonly<Record<string, Unit>> = { T: 'tbsp', t: 'tsp', c: 'cup', C: 'cup' };
+const READ_UNIT = UNIT_WORDS.map(
+  ([words, unit, times = 1]) => [new RegExp(`^(?:${words})$`, 'i'), unit, times] as const,
+);
+
+function unitOf(word: string): readonly [Unit, number] | null {
+  const letter = LETTERS[word];
+  if (letter) return [letter, 1];
+  const found = READ_UNIT.find(([pattern]) => pattern.test(word));
+  return found ? [found[1], found[2]] : null;
+}
+
+const SIZE_WORDS =
+  'heaped|heaping|level|scant|generous|rounded|packed|good|big|large|small|medium|fat|regular|standard|whole|full|extra|more|further';
+const CONTAINER =
+  'cans?|tins?|packages?|packets?|pkgs?|packs?|sachets?|bags?|box(?:es)?|cartons?|jars?|bottles?|tubs?|pouch(?:es)?';
+const COUNT = `(?:${NUMBER}|\\ban?\\b)`;
+const RANGE = String.raw`(?:\s*(?:-|–|—|\bto\b|\bor\b)\s*(${NUMBER})(?![\d/]))?`;
+const ABOUT = String.raw`(?:(?:about|around|approximately|approx\.?|roughly|some|ca\.?|circa|~)\s*)?`;
+const OF = String.raw`(?:\s+of\b(?!\s+(?:the|that|this|it|its)\b))?`;
+/** “1 (14 oz) can”, “2 (400 g) tins”. */
+const PACK_BEFORE = new RegExp(
+  String.raw`^(${COUNT})\s*\(([^()]*\d[^()]*)\)\s*(${CONTAINER})\b\.?${OF}`,
+  'i',
+);
+/** “a 28 oz can”, “2 x 400 g tins”, “420g can”, “two 14-ounce cans”. */
+const PACK_JOINED = new RegExp(
+  String.raw`^(?:(${COUNT})\s*(?:[x×]\s*|\s))?(${FIGURE})[- ]?(${UNIT})\.?[- ]+(${CONTAINER})\b\.?${OF}`,
+  'i',
+);
+const PACK_AFTER = /^\s*\(([^()]*\d[^()]*)\)/;
+const WITH_UNIT = new RegExp(
+  String.raw`^(${COUNT})${RANGE}(?:\s*\+\s*)?[\s-]*(?:(?:${SIZE_WORDS})\s+)*(${UNIT}|[TtcC](?=\.?\s+[a-z(]))(?![\p{L}\d])\.?(?:\s+and\s+a\s+(half|quarter)\b)?${OF}`,
+  'iu',
+);
+const COUNTED = new RegExp(String.raw`^(${COUNT})${RANGE}(?![\d%°/])${OF}`, 'iu');
+/** A US stick of butter is 8 tablespoons. @source USDA FoodData Central, butter: 1 stick = 113 g */
+const STICKS = new RegExp(
+  String.raw`^(${COUNT})${RANGE}[\s-]*sticks?\b(?=(?:\s+of)?\s+(?:\w+\s+)?(?:butter|margarine))${OF}`,
+  'iu',
+);
+const TBSP_IN_STICK = 8;
+
+/** Longer than any amount with its unit; matching stays within it. */
+const LONGEST = 120;
+
+type AtStart = Omit<FoundAmount, 'start'>;
+
+/** The amount that a text begins with; null where it begins with none. */
+function amountAtStart(text: string): AtStart | null {
+  const line = text.slice(0, LONGEST);
+  const lead = new RegExp(`^${ABOUT}`, 'i').exec(line)?.[0].length ?? 0;
+  const own = line.slice(lead);
+  const found = packAt(own) ?? sticksAt(own) ?? withUnitAt(own) ?? countAt(own);
+  return found && { ...found, end: found.end + lead };
+}
+
+function packAt(text: string): AtStart | null {
+  const match = PACK_BEFORE.exec(text);
+  const joined = match ? null : PACK_JOINED.exec(text);
+  const [whole = '', count, size, word] =
+    match ??
+    (joined ? [joined[0], joined[1] ?? '1', `${joined[2]} ${joined[3]}`, joined[4]] : [undefined]);
+  if (!word) return null;
+  const amount = toNumber(count ?? '1');
+  if (Number.isNaN(amount)) return null;
+  return {
+    amount,
+    amountTo: null,
+    unit: unitOf(word)?.[0] ?? 'package',
+    packSize: parseQuantity(size?.replace(/-/g, ' ') ?? ''),
+    end: whole.length,
+  };
+}
+
+function sticksAt(text: string): AtStart | null {
+  const match = STICKS.exec(text);
+  if (!match) return null;
+  const to = match[2] === undefined ? null : toNumber(match[2]) * TBSP_IN_STICK;
+  const amount = toNumber(match[1] ?? '') * TBSP_IN_STICK;
+  return { amount, amountTo: to, unit: 'tbsp', packSize: null, end: match[0].length };
+}
+
+function withUnitAt(text: string): AtStart | null {
+  const match = WITH_UNIT.exec(text);
+  const unit = match && unitOf(match[3] ?? '');
+  if (!match || !unit) return null;
+  const [whole, first = '', second, , more] = match;
+  const extra = more ? (more === 'half' ? 0.5 : 0.25) : 0;
+  const amount = toNumber(first) + extra;
+  if (Number.isNaN(amount)) return null;
+  const isPack = unit[0] === 'can' || unit[0] === 'package';
+  const after = isPack ? PACK_AFTER.exec(text.slice(whole.length)) : null;
+  const size = after ? parseQuantity((after[1] ?? '').replace(/-/g, ' ')) : null;
+  return {
+    amount: round(amount * unit[1]),
+    amountTo: second === undefined ? null : round(toNumber(second) * unit[1]),
+    unit: unit[0],
+    packSize: size,
+    end: whole.length + (size && after ? after[0].length : 0),
+  };
+}
+
+function countAt(text: string): AtStart | null {
+  const match = COUNTED.exec(text);
+  const amount = toNumber(match?.[1] ?? '');
+  if (!match || Number.isNaN(amount)) return null;
+  const to = match[2] === undefined ? null : toNumber(match[2]);
+  return {
+    amount,
+    amountTo: to !== null && to > amount ? to : null,
+    unit: null,
+    packSize: null,
+    end: match[0].length,
+  };
+}
+
+/** 0.1 + 0.2 is a nuisance in a kitchen. */
+const round = (value: number): number => Math.round(value * 1e6) / 1e6;
 
 /** Splits the amount off the front of a line. Never fails: without an amount all of it is rest. */
 export function parseAmount(text: string): ParsedAmount {
-  // An amount stands at the beginning; the rest of a long line is carried along unread.
   const given = text.trim();
-  if (given.length > MOST_TO_READ) {
-    const cut = given.lastIndexOf(' ', MOST_TO_READ);
-    const at = cut > 0 ? cut : MOST_TO_READ;
-    const start = parseAmount(given.slice(0, at));
-    return { ...start, rest: `${start.rest}${given.slice(at)}` };
-  }
-  const line = spellNumbers(plainNumbers(given));
-  const joined = PACK_TIMES.exec(line) ?? PACK_JOINED.exec(line);
-  if (joined)
-    return pack(joined[1], `${joined[2]} ${joined[3]}`, joined[4], line.slice(joined[0].length));
-  const before = PACK_BEFORE.exec(line);
-  if (before) return pack(before[1], before[2] ?? '', before[3], line.slice(before[0].length));
-
-  const [parsed] = parseIngredient(line, { normalizeUOM: true });
-  if (!parsed || parsed.quantity === null)
-    return { amount: null, amountTo: null, unit: null, packSize: null, rest: text.trim() };
-  let unit: Unit | null = parsed.unitOfMeasureID
-    ? (UNIT_BY_ID[parsed.unitOfMeasureID] ?? null)
-    : null;
-  let rest = parsed.description;
-  // A size word such as “large” says what the piece is like; it belongs to the food.
-  if (parsed.unitOfMeasureID && unit === null)
-    rest = `${parsed.unitOfMeasure ?? ''} ${rest}`.trim();
-  const [word] = rest.split(/\s+/);
-  const extra = word ? EXTRA_UNITS[word.toLowerCase().replace(/\.$/, '')] : undefined;
-  if (unit === null && word && extra) {
-    unit = extra;
-    rest = rest.slice(word.length).trim();
-  }
-  const after = unit === 'can' || unit === 'package' ? PACK_AFTER.exec(rest) : null;
-  if (after) rest = rest.slice(after[0].length);
-  return {
-    amount: parsed.quantity,
-    amountTo: parsed.quantity2,
-    unit,
-    packSize: after ? parseQuantity(after[1] ?? '') : null,
-    rest: rest.replace(/^of\s+/i, ''),
-  };
+  const none = { amount: null, amountTo: null, unit: null, packSize: null, rest: given };
+  const found = amountAtStart(given);
+  if (!found) return none;
+  const { end, ...amount } = found;
+  const behind = given.slice(end);
+  // “3-cheese” and “7up” are words.
+  if (amount.unit === null && /^(?:\p{L}|-\p{L})/u.test(behind)) return none;
+  return { ...amount, rest: behind.replace(/^[\s.]+/, '') };
 }
 
 /** An amount and unit alone; null where the text holds anything else or no unit. */
 export function parseQuantity(text: string): Quantity | null {
-  if (text.length > LONGEST_QUANTITY) return null;
-  // The package takes the last word for the food, so it is given one.
-  const parsed = parseAmount(`${text} x`);
-  return parsed.rest === 'x' ? toQuantity(parsed) : null;
+  const given = text.trim();
+  const found = withUnitAt(given);
+  if (!found || found.unit === null || found.end < given.length) return null;
+  return { amount: found.amount, unit: found.unit };
 }
 
-function pack(
-  count: string | undefined,
-  size: string,
-  word: string | undefined,
-  rest: string,
-): ParsedAmount {
-  return {
-    amount: Number(count),
-    amountTo: null,
-    unit: /^(can|tin)/i.test(word ?? '') ? 'can' : 'package',
-    packSize: parseQuantity(size),
-    rest: rest.replace(/^of\s+/i, ''),
-  };
-}
+const ANY_NUMBER = new RegExp(String.raw`(?<![\p{L}\d.,/])(?:${ABOUT}${COUNT})`, 'giu');
 
-function toQuantity(parsed: ParsedAmount): Quantity | null {
-  if (parsed.amount === null || parsed.unit === null) return null;
-  return { amount: parsed.amount, unit: parsed.unit };
-}
-
-function spellNumbers(text: string): string {
-  return text
-    .replace(/^(about|around|approximately|approx\.?)\s+/i, '')
-    .replace(/^([\d\s/½¼¾⅓⅔.]+)(?:heaping|heaped|level|scant|generous|rounded|packed)\s+/i, '$1')
-    .replace(/^half a dozen\s+/i, '6 ')
-    .replace(/^half an?\s+/i, '1/2 ')
-    .replace(/^(\d+|[a-z]+)\s+dozen\s+/i, (whole, word: string) => {
-      const dozens = Number(NUMBER_WORDS[word.toLowerCase()] ?? word);
-      return Number.isInteger(dozens) ? `${dozens * 12} ` : whole;
-    })
-    .replace(/^([a-z]+)\s+(?=\S)/i, (whole, word: string) => {
-      const number = NUMBER_WORDS[word.toLowerCase()];
-      return number ? `${number} ` : whole;
-    });
+/** Every amount in a text, in order; a number without a unit counts pieces. */
+export function findAmounts(text: string): FoundAmount[] {
+  const found: FoundAmount[] = [];
+  let from = 0;
+  for (const { index } of text.matchAll(ANY_NUMBER)) {
+    if (index < from) continue;
+    const amount = amountAtStart(text.slice(index, index + LONGEST));
+    if (!amount) continue;
+    found.push({ ...amount, start: index, end: index + amount.end });
+    from = index + amount.end;
+  }
+  return found;
 }
