@@ -16,6 +16,8 @@ export default defineConfig({
     // Each test has a browser profile of its own: a worker would fetch the whole build into each of them. The test of
     // an evening without a server allows it.
     serviceWorkers: 'block',
+    // A colour read on its way from light to dark is neither's.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: process.env.CHROMIUM || '/usr/bin/chromium',
       args: [

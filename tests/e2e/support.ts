@@ -48,15 +48,6 @@ export async function settled(page: Page): Promise<void> {
  * @param rules only these, where the others were looked at already
  */
 export async function expectAccessible(page: Page, rules?: string[]): Promise<void> {
-  // A colour read on its way from light to dark is neither's.
-  await page.evaluate(() =>
-    Promise.allSettled(
-      document
-        .getAnimations()
-        .filter((a) => a.effect?.getComputedTiming().endTime !== Infinity)
-        .map((a) => a.finished),
-    ),
-  );
   const { violations } = await new AxeBuilder({ page })
     .setLegacyMode(true)
     .options({

@@ -61,6 +61,53 @@ describe('lines that people write', () => {
   });
 });
 
+describe('the amount behind its food', () => {
+  it.each([
+    ['Water – 2 ½ cups', { amount: 2.5, unit: 'cup', food: 'Water' }],
+    [
+      'shallot 300g, brunoise',
+      { amount: 300, unit: 'g', food: 'shallot', preparation: 'brunoise' },
+    ],
+    [
+      'pork cheek 2.5kg trimmed',
+      { amount: 2.5, unit: 'kg', food: 'pork cheek', preparation: 'trimmed' },
+    ],
+    [
+      'Green chillies – 2, slit',
+      { amount: 2, unit: null, food: 'Green chillies', preparation: 'slit' },
+    ],
+    ['Curry leaves: 8 to 10', { amount: 8, amountTo: 10, food: 'Curry leaves' }],
+    ['Marrow (ridge gourd), peeled – 2 cups / 250 g', { amount: 2, unit: 'cup', food: 'Marrow' }],
+    // A thickness, a number of people and a day are no amounts.
+    ['leek, in 3 cm pieces', { amount: null, food: 'leek' }],
+  ])('%s', (line, expected) => {
+    expect(parseLine(line)).toMatchObject(expected);
+  });
+});
+
+describe('what follows the food', () => {
+  it.each([
+    ['two big onions chopped', 2, 'big onions', 'chopped'],
+    [
+      '3 Tbsp cornflour mixed with 3 Tbsp cold water',
+      3,
+      'cornflour',
+      'mixed with 3 Tbsp cold water',
+    ],
+    ['1 packet okra - straight from the freezer', 1, 'okra', 'straight from the freezer'],
+    ['a pound and a half of hake', 1.5, 'hake', null],
+    ['1 brace partridge', 2, 'partridge', null],
+    ['half a bottle of stout', 0.5, 'stout', null],
+    ['2 cl walnut oil', 20, 'walnut oil', null],
+  ])('%s', (line, amount, food, preparation) => {
+    expect(parseLine(line)).toMatchObject({ amount, food, preparation });
+  });
+
+  it('half a stick of butter is four tablespoons', () => {
+    expect(parseLine('½ stick unsalted butter')).toMatchObject({ amount: 4, unit: 'tbsp' });
+  });
+});
+
 describe('dozens and halves', () => {
   it.each([
     ['half a dozen spring onions', 6, 'spring onions'],

@@ -1,6 +1,6 @@
 /** One ingredient line, as people write them, taken apart. */
 import { findFood, mentionedFood } from '../food';
-import { parseAmount, type Quantity, type Unit } from '../units';
+import { findAmounts, parseAmount, type Quantity, type Unit } from '../units';
 
 export type IngredientState = 'frozen' | 'canned' | 'drained' | 'dried' | 'cooked' | 'fresh';
 
@@ -17,6 +17,11 @@ export interface IngredientLine {
   because: string[];
 }
 
+/** A longer line is a sentence; its amount is not looked for behind a food. */
+const LONGEST_TURNED = 160;
+/** No food has a longer name of its own. */
+const LONGEST_NAME = 80;
+
 const STATES: readonly (readonly [RegExp, IngredientState])[] = [
   [/\bfrozen\b/i, 'frozen'],
   [/\bdrained\b/i, 'drained'],
@@ -25,10 +30,44 @@ const STATES: readonly (readonly [RegExp, IngredientState])[] = [
   [/\bcooked\b/i, 'cooked'],
   [/\bfresh\b/i, 'fresh'],
 ];
+const CUT_WORDS =
+  'chopped|diced|sliced|minced|grated|crushed|shredded|peeled|cubed|halved|quartered|rinsed|toasted|ground|crumbled|trimmed|beaten|melted|softened|torn|mashed|zested|juiced|deseeded|cored|drained|scrubbed|slit|washed|soaked|julienned|snipped|pitted|stoned|deveined|shelled';
 /** Words about cutting and cleaning that may stand before the food. */
-const LEADING_PREPARATION =
-  /^((?:finely|coarsely|roughly|thinly|freshly)\s+)?(chopped|diced|sliced|minced|grated|crushed|shredded|peeled|cubed|halved|quartered|rinsed|toasted|ground)\s+(?=\S)/i;
-const TO_TASTE = /,?\s*\b(to taste|as needed|for serving|to serve|optional)\b\.?/i;
+const LEADING_PREPARATION = new RegExp(
+  String.raw`^((?:finely|coarsely|roughly|thinly|thickly|freshly)\s+)?(?:${CUT_WORDS})\s+(?=\S)`,
+  'i',
+);
+/** “Onions chopped”, “cornstarch mixed with water”, “okra - straight from the freezer”: what follows is no food. */
+const TRAILING_PREPARATION = new RegExp(
+  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with)\b)|(?:cut|mixed|dissolved|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|[-–—]\s|at room temperature\b|for (?:serving|the top|garnish|sprinkling|brushing|frying)\b|(?:with|in) (?:its|their|the) )`,
+  'i',
+);
+const TO_TASTE =
+  /,?\s*\b(to taste|as needed|for serving|to serve|if (?:you )?(?:like|liked|wanted|desired)|optional)\b\.?/i;
+const IS_OPTIONAL = /optional|if /i;
+/** “Water – 2 ½ cups”, “shallot 300g, brunoise”, “Haldi: ¼ tsp”: the amount stands behind the food. */
+const SEPARATOR = /\s*(?:[-–—:=]|\.{2,}|,)?\s*$/u;
+
+/** Where an amount with a unit, or after a separator, stands behind the food it counts. */
+function amountBehind(text: string): { food: string; amount: string; more: string } | null {
+  const outer = text.replace(/\([^()]*\)/g, (inner) => ' '.repeat(inner.length));
+  const [found] = findAmounts(outer).filter((a) => a.start > 0);
+  if (!found) return null;
+  const before = text.slice(0, found.start);
+  const isSet = /(?:\s[-–—=]|:|\.{2,})\s*$/u.test(before);
+  const isWords =
+    /^[a-z]/i.test(text.slice(found.start, found.end)) &&
+    !/^a\s+pinch/i.test(text.slice(found.start));
+  if (!isSet && (found.unit === null || isWords || /,\s*$/.test(before))) return null;
+  // “3 cm pieces”, “for 4 people”: no food of its own in front.
+  const food = before.replace(SEPARATOR, '').trim();
+  if (!/\p{L}{2}/u.test(food) || food.split(/\s+/).length > 8) return null;
+  return {
+    food,
+    amount: text.slice(found.start, found.end),
+    more: text.slice(found.end).replace(/^[\s,;]+/, ''),
+  };
+}
 
 /** @returns every part that could be found; the rest stays in `food`, nothing is dropped */
 export function parseLine(text: string): IngredientLine {
@@ -36,38 +75,69 @@ export function parseLine(text: string): IngredientLine {
     .replace(/^(?:[\s•*–·]+|-\s+)/u, '')
     .replace(/\s+/g, ' ')
     .trim();
-  const { amount, amountTo, unit, packSize, rest } = parseAmount(clean);
+  const front = parseAmount(clean);
+  const behind =
+    front.amount === null && clean.length <= LONGEST_TURNED ? amountBehind(clean) : null;
+  const { amount, amountTo, unit, packSize } = behind ? parseAmount(behind.amount) : front;
   const because: string[] = [];
   const notes: string[] = [];
-  let food = rest;
+  let food = behind ? behind.food : front.rest;
   let optional = false;
   const taste = TO_TASTE.exec(food);
   if (taste) {
-    optional = /optional/i.test(taste[1] ?? '');
+    optional = IS_OPTIONAL.test(taste[1] ?? '');
     notes.push((taste[1] ?? '').toLowerCase());
     food = food.replace(taste[0], '');
   }
   food = food.replace(/\s*\(([^()]*)\)/g, (_whole, inner: string) => {
+    optional ||= /\boptional\b/i.test(inner);
     notes.push(inner.trim());
     return '';
   });
-  const comma = food.indexOf(',');
+  // “/ 250 g”: the same amount once more.
+  const again = /^\s*(?:\/|or|\+|plus)\s*/i.exec(food);
+  const twice = again ? parseAmount(food.slice(again[0].length)) : null;
+  if (again && twice?.amount != null && twice.rest !== '') {
+    notes.push(
+      food
+        .slice(0, food.length - twice.rest.length)
+        .replace(/^\s*\/\s*/, '')
+        .trim(),
+    );
+    food = twice.rest;
+  }
+  food = food.trim().replace(/^[,;:–—-]+\s*/, '');
+  const comma = food.search(/[,;]/);
   if (comma >= 0) {
-    const [first = '', second = '', ...further] = food.split(',').map((part) => part.trim());
+    const [first = '', second = '', ...further] = food.split(/[,;]/).map((part) => part.trim());
     // “Boneless, skinless chicken thighs”: the food comes after words that only describe it.
     const isDescribed = mentionedFood(first) === null && mentionedFood(second) !== null;
     food = isDescribed ? `${first} ${second}` : first;
-    notes.push((isDescribed ? further : [second, ...further]).join(', '));
+    notes.push((isDescribed ? further : [second, ...further]).filter(Boolean).join(', '));
   }
+  if (behind?.more) notes.push(behind.more);
+  const isName = (name: string): boolean =>
+    name.length <= LONGEST_NAME &&
+    findFood(name.trim())?.names.includes(name.trim().toLowerCase()) === true;
   const leading = LEADING_PREPARATION.exec(food);
-  if (leading && !findFood(food.trim())?.names.includes(food.trim().toLowerCase())) {
+  if (leading && !isName(food)) {
     notes.unshift(leading[0].trim());
     food = food.slice(leading[0].length);
+  }
+  const trailing = isName(food) ? null : TRAILING_PREPARATION.exec(food);
+  if (trailing) {
+    notes.unshift(
+      food
+        .slice(trailing.index)
+        .replace(/^[\s–—-]+/, '')
+        .trim(),
+    );
+    food = food.slice(0, trailing.index);
   }
   const state =
     STATES.find(([pattern]) => pattern.test(clean))?.[1] ?? (unit === 'can' ? 'canned' : null);
   // “dried apricots” is a food of its own; “frozen peas” are peas.
-  if (state && !(findFood(food)?.names.includes(food.trim().toLowerCase()) ?? false))
+  if (state && !isName(food))
     food = food.replace(/\b(frozen|canned|tinned|drained|fresh|cooked|dried)\b\s*/i, '');
   if (/^[-−]\s*[\d¼-¾⅓-⅞]|^\d+\s*\/\s*0\b/u.test(clean))
     because.push(
@@ -84,7 +154,7 @@ export function parseLine(text: string): IngredientLine {
     amountTo,
     unit,
     packSize,
-    food: food.trim(),
+    food: food.trim().replace(/[.,;:]+$/, ''),
     preparation: notes.filter(Boolean).join(', ') || null,
     state,
     optional,
