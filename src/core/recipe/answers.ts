@@ -43,6 +43,11 @@ export function answerQuestion(
       withStage(dish, about.stage, (s) => (s.kind === 'slow' ? { ...s, setting } : s)),
     );
   }
+  if (about.kind === 'level') {
+    const level = text === 'low' || text === 'high' ? text : null;
+    if (level === null) return wrong(question, 'choose high or low');
+    return success(withPressure(dish, about.stage, (s) => ({ ...s, level })));
+  }
   const [low, high] = question.range;
   if (text === '') return wrong(question, 'the text does not say: give a number');
   if (!Number.isFinite(value) || value < low || value > high)

@@ -10,6 +10,8 @@ interface Read {
   ingredients: readonly ReadIngredient[];
   stages: readonly FoundStage[];
   slow: readonly string[];
+  /** Clauses with a time that nothing was made of. */
+  left: readonly string[];
 }
 
 /** A heading of a part or of a list: it says where things belong and holds nothing itself. */
@@ -101,7 +103,7 @@ export function findUnread(raw: RawRecipe, read: Read): string[] {
     ...raw.leftOver,
     ...raw.ingredients.filter((line) => !lines.has(line)),
     ...toSentences(raw.instructions).filter((s) => !told.has(s) && !HEADING.test(s)),
-    ...withTimeLeft(read.stages),
+    ...new Set([...read.left, ...withTimeLeft(read.stages)]),
     ...withAmountLeft(
       [...told, ...read.ingredients.map((i) => i.line.preparation ?? '')],
       read.ingredients,

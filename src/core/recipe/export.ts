@@ -2,7 +2,7 @@
 import { dishSchema, scaleDish, type Dish, type PressureStage, type Stage } from '../dish';
 import { formatMinutes, formatQuantity, formatTemperature, type System } from '../units';
 import { findTemperature } from './durations';
-import { readInstructions } from './read';
+import { readInstructions } from './method/read';
 import { retime, saysMinutes } from './retime';
 import { toClauses } from './sentences';
 

@@ -63,6 +63,7 @@ export function fromJsonLd(node: Json): RawRecipe {
     instructions: linesOf(node.recipeInstructions ?? []),
     notes: linesOf(node.description ?? []),
     leftOver: [],
+    aside: [],
     ...(own ? { own } : {}),
   };
 }

@@ -8,11 +8,11 @@ const has =
 
 /** Natural release: the pot is left until it lets go. */
 export const saysNatural = has(
-  /\bnatural(?:ly)?\b|\bN\.?P?\.?R\b|\bpressure (?:to )?(?:drop|fall|subside|come down|go down|dissipate)s?\b(?! quickly)|\b(?:come|comes|fall|falls|drop|drops|go|goes|die|dies|release|releases|let go|lets go|subside|subsides)\b[^.]{0,24}\b(?:by itself|on its own|of its own accord|in its own time|slowly)\b|\bby itself\b|\bon its own\b|\bleave (?:it|the pot|the lid|the valve)\b[^.]{0,20}\b(?:closed|alone|until the pin)|\bslow release\b/i,
+  /\bnatural(?:ly)?\b|\bN\.?P?\.?R\b|\bpressure (?:to )?(?:drop|fall|subside|come down|go down|dissipate)s?\b(?! quickly)|\b(?:come|comes|fall|falls|drop|drops|go|goes|die|dies|release|releases|let go|lets go|subside|subsides)\b[^.]{0,24}\b(?:by itself|on its own|of its own accord|in its own time|slowly)\b|\bby itself\b|\bon its own\b|\bleave (?:it|the pot|the lid|the valve)\b[^.]{0,20}\b(?:closed|alone|until the pin)|\bslow release\b|\b(?:until|till|once|when|wait for|after) (?:all )?(?:the )?(?:pressure|steam)(?: has| is|(?:'|’)s)? (?:gone|dropped|down|fallen|off|come down|died)\b|\b(?:pin|float valve|button|indicator) (?:has |is |to )?(?:drop(?:s|ped)?|fall(?:s|en)?|down|sinks?|gone down|goes down)\b|\bin its own (?:sweet )?time\b/i,
 );
 /** Quick release: the valve is opened. */
 export const saysQuick = has(
-  /\bquick(?:ly)?[- ]?(?:pressure[- ]?)?(?:release|vent)|\brelease[sd]?\b[^.]{0,30}\b(?:quickly|fast|at once|immediately|right away|straight away|by hand|manually)|\bQP?R\b|\bvent(?:ing|ed)?\b(?!\s*(?:is|closed|to seal))|\b(?:fast|rapid|manual|instant) (?:pressure )?release|\b(?:open|turn|flip|move|switch)\b[^.]{0,16}\b(?:valve|vent|knob)\b(?![^.]{0,16}\bseal)|\brelease (?:the |any |all )?(?:rest|remaining|residual|remainder|leftover)|\blet (?:the |out )?(?:rest of the |remaining )?steam out|\bquick\b(?=\s*(?:$|\bfor the rest))|\brelease (?:the )?(?:pressure|steam)$/i,
+  /\bquick(?:ly)?[- ]?(?:pressure[- ]?)?(?:release|vent)|\brelease[sd]?\b[^.]{0,30}\b(?:quickly|fast|at once|immediately|right away|straight away|by hand|manually)|\bQP?R\b|\bvent(?:ing|ed)?\b(?!\s*(?:is|closed|to seal))|\b(?:fast|rapid|manual|instant) (?:pressure )?release|\b(?:open|turn|flip|move|switch)\b[^.]{0,16}\b(?:valve|vent|knob)\b(?![^.]{0,16}\bseal)|\brelease (?:the |any |all )?(?:rest|remaining|residual|remainder|leftover)|\blet (?:the |out )?(?:rest of the |remaining )?steam out|\b(?:let|letting)\b[^.]{0,24}\bsteam\b[^.]{0,12}\b(?:out|off|go)\b|\blet off (?:the|what|any|all)\b|\bdump (?:the|all|its) (?:pressure|steam)|\b(?:pressure|steam) (?:out|off) (?:at once|right away|straight)|\bquick\b(?=\s*(?:$|\bfor the rest))|\brelease (?:the |any |all )?(?:pressure|steam)$|\brelease (?:it )?(?:at once|immediately|straight|right away|quick|fast)|\bpop the (?:valve|vent)/i,
 );
 const namesEither = has(
   /\b(?:natural(?:ly)?|quick(?:ly)?|NP?R|QR)\b(?: (?:pressure )?release)?\s*(?:or|\/)\s*(?:a )?(?:natural|quick|NPR|QR)|\beither (?:way|release|natural|quick)|\b(?:any|whichever|whatever) release\b|\brelease (?:as|however|any way) you/i,
@@ -24,14 +24,14 @@ export function saysEither(clause: string): boolean {
 }
 /** Waiting, which before a quick release makes it a timed natural one. */
 export const saysWait = has(
-  /\b(?:wait|rest|stand|sit|leave|leaving|let|after|another|pause|hold off)\b/i,
+  /\b(?:wait|waiting|rest|stand|sit|leave|leaving|let|after|another|pause|hold off|hold|give it|park)\b/i,
 );
 /** What is left of the pressure: a natural release came before. */
 export const saysRest = has(/\b(?:rest|remaining|remainder|residual|left|leftover)\b/i);
 
 /** Cooking under pressure, named as such. */
 export const saysPressure = has(
-  /\bpressure[- ]?cook(?!er)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:for|at|on(?!ce)|level|button|mode|setting|program)\b|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b|\bpressure[:,]|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:utes?)? (?:of )?pressure\b|\b[HL]P\b|\bPC(?:'?d)?\b(?=[^.]*\d)/i,
+  /\bpressure[- ]?cook(?!er)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:for|at|on(?!ce)|level|button|mode|setting|program)\b|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b|\bpressure[:,]|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:ute)?s? (?:of |at |on |under )?(?:full |high |low )?pressure\b|\b[HL]P\b|\bPC(?:'?d)?\b(?=[^.]*\d)/i,
 );
 /** A level and nothing else of pressure: “4 min at low”. */
 export const saysLevel = has(/\b(?:on|at|to) (?:high|low|max|maximum|highest)\b(?! heat| speed)/i);
@@ -49,6 +49,11 @@ export const saysLidOff = has(
 export const saysSwitch = has(
   /\b(?:turn (?:it |the \w+ )?off|switch(?:ed)? off|cancel|unplug|keep[- ]warm|carefully$)\b/i,
 );
+/** Beside the pot, on a stove. */
+export const saysBurner = has(
+  /\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bin(?:to)? (?:a|another|the other|your) (?:(?:small|large|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok)\b(?!\s*(?:that|which) fits)/i,
+);
+export const saysSaute = has(/\bsaut[eé]/i);
 export const saysSlow = has(/\bslow[- ]?cook(?:er|ing)?\b|\bcrock/i);
 export const saysMeanwhile = has(
   /^(?:meanwhile|in the meantime|at the same time|while (?:the|it|that|this|they|everything)\b|during (?:the|this|that))/i,
@@ -73,15 +78,15 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ['soak', /\b(?:soak|marinate|marinade for|brine)\w*\b/i],
   [
     'thicken',
-    /\bthicken|\bslurry\b|\b(?:whisk|stir|mix|blend)\b[^.]{0,40}\b(?:cornstarch|cornflour|starch|roux)\b/i,
+    /(?<!\b(?:it|will|sauce|should|that|to|as|and) )\bthicken(?!s\b|ed\b|er\b|ing up)|\bto thicken\b|\bslurry\b|\b(?:whisk|stir|mix|blend)\b[^.]{0,40}\b(?:cornstarch|cornflour|starch|roux)\b/i,
   ],
   [
     'crisp',
-    /\b(?:broil(?!er)|air[- ]?fry|air[- ]?crisp|crisping lid|crisp(?:s|ing)? (?:up|it|them|the|under|for)|under (?:the|a) (?:hot )?(?:grill|broiler)|grill (?:for|until|it|them|the|\d))|^crisp\b/i,
+    /\b(?:broil(?!er)|air[- ]?fry|air[- ]?crisp|crisping lid|crisp(?:s|ing)? (?:up|it|them|the|under|for)|under (?:the|a) (?:hot )?(?:grill|broiler)|grill (?:for|until|it|them|the|under|\d))|^crisp\b|\bcrisp(?:ing)? lid\b/i,
   ],
   [
     'oven',
-    /\b(?:bake|baked|baking(?! (?:powder|soda|dish|tray|sheet|tin|pan|paper))|roast (?:for|until|at|it|them|the|\d)|in (?:the|a|an) (?:hot )?oven|into the oven)\b/i,
+    /\b(?:bake|baked|baking(?! (?:powder|soda|dish|tray|sheet|tin|pan|paper))|(?:^|\b(?:and|then|to|or) )roast (?:for|until|at|it|them|the|\d)|in (?:the|a|an) (?:hot )?oven|into (?:the|a) (?:hot )?oven)\b/i,
   ],
   ['loosen', /\b(?:deglaze|scrape|loosen)\b/i],
   [
@@ -106,9 +111,28 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
 ];
 
-/** The kind of work or waiting that a clause names; null for putting, stirring, serving. */
-export function kindOf(clause: string): FoundKind | null {
-  return KINDS.find(([, pattern]) => pattern.test(clause))?.[0] ?? null;
+/** Crisping on the pot's own heat is browning. */
+const CRISPS_IN_POT =
+  /\bsaut[eé]|\b(?:in|with) (?:the |a |its )?(?:\w+ )?(?:oil|butter|fat|ghee)\b/i;
+const CRISPS_FROM_ABOVE = /\b(?:lid|air|grill|broil|oven|°|degrees|\d{3} ?[CF]\b)/i;
+const FIRST_OF_DRY = /\bcover\b[^.]*\bwater\b[^.]*\b(?:leave|overnight|stand)\b/i;
+
+/**
+ * The kind of work or waiting that a clause names; null for putting, stirring, serving.
+ *
+ * @param sentence that the clause stands in
+ */
+export function kindOf(clause: string, sentence = clause): FoundKind | null {
+  const kind = KINDS.find(([, pattern]) => pattern.test(clause))?.[0] ?? null;
+  if (kind === 'crisp' && CRISPS_IN_POT.test(sentence) && !CRISPS_FROM_ABOVE.test(sentence))
+    return 'brown';
+  if (
+    (kind === null || kind === 'rest') &&
+    FIRST_OF_DRY.test(sentence) &&
+    /\b(?:leave|overnight|stand)\b/i.test(clause)
+  )
+    return 'soak';
+  return kind;
 }
 
 export const isLoading = has(
@@ -119,14 +143,5 @@ export const isPreparing = has(
   /\b(?:chop|dice|slice|cut|peel|trim|rinse|wash|scrub|drain|grate|mince|cube|shred|rub|pat|score|tear|halve|quarter|crush|core|whisk|beat|mix|combine|form|shape|roll|grease|line|toss|coat|pound|zest|squeeze|measure|crumble|pull apart|pick over)\b/i,
 );
 export const isFinishing = has(
-  /\b(?:serve|garnish|sprinkle|scatter|taste|adjust|correct|fluff|mash|shred|puree|purée|blend|fold|top|drizzle|stir|season|dress|toss|spoon|ladle|divide|slice|carve|remove|transfer|lift|squeeze|add|pour|mix|strain|drain|discard|skim|melt|beat|whisk|combine|peel|cut|unmould|turn out|enjoy|eat|check)\b/i,
+  /\b(?:serve|garnish|sprinkle|scatter|taste|adjust|correct|fluff|mash|shred|puree|purée|blend|fold|top|drizzle|stir|season|dress|toss|spoon|ladle|divide|slice|carve|mount|crumble|mash|top with|remove|transfer|lift|squeeze|add|pour|mix|strain|drain|discard|skim|melt|beat|whisk|combine|peel|cut|unmould|turn out|enjoy|eat|check)\b/i,
 );
-
-/** Minutes of a natural release given as a mere figure: “natural 10 then quick”. */
-export function naturalFigure(clause: string): number | null {
-  const match =
-    /\b(?:natural(?:ly)?(?: pressure)?(?: release)?|NP?R)(?: for)? (\d{1,3})\b(?!\s*(?:%|h))/i.exec(
-      clause,
-    ) ?? /\b(\d{1,3})[- ]natural/i.exec(clause);
-  return match ? Number(match[1]) : null;
-}

@@ -2,7 +2,8 @@
 import { failure, success, type Outcome } from '../reason';
 import { readPage } from './html';
 import { findRecipe, fromJsonLd } from './json-ld';
-import { findYield, fromText } from './text';
+import { findYield } from './lines/yields';
+import { fromText } from './text';
 import type { RawRecipe } from './types';
 
 /** 5 MB, counted in UTF-16 units, which is never more than the bytes. */

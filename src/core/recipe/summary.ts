@@ -1,6 +1,6 @@
 /** The short form of an imported recipe, which stays stable while the document grows. */
 import type { Imported } from './to-dish';
-import type { FoundCycle, FoundKind } from './types';
+import type { FoundCycle, FoundKind, FoundStage, ReleaseFound } from './types';
 
 export interface RecipeSummary {
   name: string;
@@ -52,11 +52,21 @@ const PLACE: Readonly<Partial<Record<FoundKind, SummaryStep['place']>>> = {
   oven: 'oven',
   burner: 'burner',
 };
-const IN_PAN =
-  /\b(?:pan|tin|dish|bowl|jar|ramekins?|mou?ld|cups?)\b[^.]{0,60}\b(?:on|onto|above|over)\b[^.]{0,20}\b(?:trivet|rack|steamer)\b|\b(?:trivet|rack)\b[^.]{0,80}\b(?:pan|tin|dish|bowl|jar|ramekins?|mou?ld)\b|\bpot[- ]in[- ]pot\b/i;
+/** A grill browns from above in the oven; a lid that crisps is the cooker's. */
+const GRILL = /\b(?:grill|broil)/i;
+function placeOf({ kind, place, cycle, sentences }: FoundStage): SummaryStep['place'] {
+  if (place) return place;
+  if (kind === 'crisp' && GRILL.test(sentences.join(' '))) return 'oven';
+  return cycle?.pan ? 'pan' : (PLACE[kind] ?? 'cooker');
+}
 
 const holdOf = (cycle: FoundCycle): number | null =>
   Number.isNaN(cycle.holdMinutes) ? null : cycle.holdMinutes;
+
+function releaseOf(release: ReleaseFound): RecipeSummary['cycles'][number]['release'] {
+  if (release.kind !== 'natural') return release;
+  return { kind: 'natural', ...(release.about === undefined ? {} : { minutes: release.about }) };
+}
 
 export function summarise({
   dish,
@@ -65,6 +75,7 @@ export function summarise({
   questions,
   serves,
   yieldText,
+  leftOut,
 }: Imported): RecipeSummary {
   return {
     name: dish.name,
@@ -78,9 +89,17 @@ export function summarise({
       state: line.state,
       optional: line.optional,
     })),
-    cycles: stages.flatMap(({ cycle, sentences }) =>
+    cycles: stages.flatMap(({ cycle }) =>
       cycle
-        ? [{ ...cycle, holdMinutes: holdOf(cycle), pan: IN_PAN.test(sentences.join(' ')) }]
+        ? [
+            {
+              ...cycle,
+              level: cycle.level ?? 'high',
+              holdMinutes: holdOf(cycle),
+              release: releaseOf(cycle.release),
+              pan: cycle.pan ?? false,
+            },
+          ]
         : [],
     ),
     stages: stages.map((s) => s.kind),
@@ -89,14 +108,14 @@ export function summarise({
       .map(({ celsius, minutes }) => ({ celsius, minutes })),
     questions: questions.map((q) => q.text),
     yield: yieldText || null,
-    steps: stages.map(({ kind, minutes, to, celsius, cycle, sentences }) => ({
-      kind,
-      minutes: cycle ? holdOf(cycle) : minutes,
-      to: cycle ? cycle.holdTo : to,
-      celsius,
-      place: PLACE[kind] ?? 'cooker',
-      text: sentences.join(' '),
+    steps: stages.map((stage) => ({
+      kind: stage.kind,
+      minutes: stage.cycle ? holdOf(stage.cycle) : stage.minutes,
+      to: stage.cycle ? stage.cycle.holdTo : stage.to,
+      celsius: stage.celsius,
+      place: placeOf(stage),
+      text: stage.sentences.join(' '),
     })),
-    unread: dish.unread,
+    unread: [...dish.unread, ...leftOut],
   };
 }

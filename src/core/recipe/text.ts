@@ -1,105 +1,95 @@
-/** Plain text: headings where there are any, otherwise lines told by what they look like. */
-import { mentionedFood } from '../food';
-import { parseAmount } from '../units';
-import { findDurations } from './durations';
-import type { RawRecipe } from './types';
+/** Plain text: each line is what the whole text makes of it. */
+import { featuresOf, type Line } from './lines/features';
+import { labelLines, type Label } from './lines/label';
+import { splitSpokenList } from './lines/list';
+import { restOfYield } from './lines/yields';
+import { toSentences } from './sentences';
+import type { Piece, RawRecipe } from './types';
 
-const HEADINGS: readonly (readonly [RegExp, Part])[] = [
-  [
-    /^(?:the )?ingredients?\b.{0,40}$|^you(?:'|’)?(?:ll)? (?:will )?need\b.{0,20}$|^what (?:goes in|you need).{0,20}$|^shopping\b.{0,20}$/i,
-    'ingredients',
-  ],
-  [
-    /^(?:the )?(?:directions?|methods?|instructions?|steps?|preparation|how to (?:make|cook)(?: it)?|what to do|cooking|procedure|to make)\b.{0,24}$/i,
-    'instructions',
-  ],
-  [/^(?:notes?|tips?|cook(?:'|’)s notes?|storage|nutrition|remarks?)\b.{0,24}$/i, 'notes'],
-];
-type Part = 'ingredients' | 'instructions' | 'notes';
-
-const YIELD =
-  /\b(?:serves?|servings?|yields?|makes?|feeds?|portions?|pax|(?<=^|\(|[—–-]\s)for)\b\s*:?\s*(?:about\s+)?(\d+(?:\s*(?:-|–|to)\s*\d+)?|two|three|four|five|six|eight|ten|twelve)\b|(\d+(?:\s*(?:-|–|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|pax|eaters|covers|guests)\b/i;
-const STEP_MARK = /^\s*(?:step\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|[•*▪◦–-]\s+)/i;
+const STEP_MARK = /^\s*(?:step\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+)/i;
+const BULLET = /^\s*[•*▪◦–-]\s+/;
+/** A box to tick in front of a line. */
+const TICK_BOX = /^\s*(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒])\s*/;
 /** Bold as marked in plain text: it says nothing. */
 const EMPHASIS = /\*\*|__/g;
-/** A box to tick in front of a line. */
-const TICK_BOX = /^(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒])\s*/;
-const VERB =
-  /\b(add|heat|cook|stir|pour|place|put|set|press|seal|lock|close|brown|sear|mix|combine|serve|let|release|bake|simmer|season|sprinkle|remove|cut|chop|rinse|soak|turn|bring|cover|whisk|drain|top|fold|wait|vent|open|sweat|fry|steam|boil|soften|blend|strain|reduce|saut[eé])\b/i;
+const HASHES = /^#{1,6}\s+/;
+/** The second a sentence was said at. */
+const TIME_MARK = /^\s*\[?\(?\d{1,2}:\d{2}(?::\d{2})?\)?\]?\s+/;
+/** A line of more sentences than that is a paragraph, and each sentence counts by itself. */
+const PARAGRAPH = 2;
+const SHORTEST_PARAGRAPH = 70;
 
-/** “Small bunch dill”, “a glug of oil”: a measure without a number. */
-const MEASURE =
-  /^(?:an?\s+|some\s+|few\s+|good\s+|the\s+)*(?:small|large|big|generous|heaped|heaping|scant|whole|fresh)?\s*(?:bunch|bunches|handfuls?|packets?|sachets?|sprigs?|knobs?|pinch(?:es)?|dash(?:es)?|splash|drizzle|glug|squeeze|sticks?|heads?|cloves?|tins?|cans?|jars?|bags?|box(?:es)?|slices?|stalks?|stems?|cubes?|piece|thumb)\b/i;
-/** A time or a temperature is told to the cook, not put into the pot. */
-const TIME = /\b\d+\s*(?:-|–|to)?\s*\d*\s*(?:seconds?|minutes?|mins?|hours?|hrs?|days?|°)/i;
-const MOST_WORDS = 12;
-
-/** A short line without a full stop that begins with an amount or a measure, or names a food. */
-function looksLikeIngredient(line: string): boolean {
-  const bare = line.replace(/^[•*▪◦–-]\s*/, '');
-  const { amount, unit, rest } = parseAmount(bare);
-  // “3 Tbs. oil” is one sentence.
-  if (line.length > 120 || /[.!?]\s+\S/.test(rest)) return false;
-  if (amount !== null && (unit !== null || mentionedFood(bare) !== null))
-    return !/[.!]$/.test(bare) || unit !== null;
-  if (/,?\s*(?:to taste|for serving|to serve|as needed)\b/i.test(bare))
-    return mentionedFood(bare) !== null;
-  const isShort = bare.split(/\s+/).length <= MOST_WORDS && !/[.!?:]$/.test(bare);
-  const isStep = /^\d{1,2}\s*[.)]/.test(bare) || TIME.test(bare) || YIELD.test(bare);
-  const [first = ''] = rest.split(/\s+/);
-  if (amount !== null && isShort && !isStep) return rest !== '' && !VERB.test(first);
-  if (MEASURE.test(bare) && isShort && !TIME.test(bare)) return true;
-  // “Salt”, “a little dill”: a few words that name a food and tell nobody to do anything.
-  const isFew = bare.split(/\s+/).length <= 4 && !/[.!?:]$/.test(bare);
-  return isFew && !VERB.test(bare) && mentionedFood(bare) !== null;
+function markOf(text: string): { mark: Line['mark']; bare: string } {
+  const timed = text.replace(TIME_MARK, '');
+  const box = TICK_BOX.exec(timed);
+  if (box) return { mark: 'bullet', bare: timed.slice(box[0].length) };
+  const hashes = HASHES.exec(timed);
+  if (hashes) return { mark: 'title', bare: timed.slice(hashes[0].length) };
+  const number = STEP_MARK.exec(timed);
+  if (number) return { mark: 'number', bare: timed.slice(number[0].length) };
+  const bullet = BULLET.exec(timed);
+  return bullet
+    ? { mark: 'bullet', bare: timed.slice(bullet[0].length) }
+    : { mark: 'none', bare: timed };
 }
 
-/** A few words between ingredients are one of them, whether anybody knows it or not. */
-function standsAmongIngredients(line: string, recipe: RawRecipe): boolean {
-  const isAmong = recipe.ingredients.length > 0 && recipe.instructions.length === 0;
-  return (
-    isAmong &&
-    line.split(/\s+/).length <= 5 &&
-    !/[.!?:]$/.test(line) &&
-    !VERB.test(line) &&
-    !TIME.test(line)
-  );
+/** Lines of a text, and the sentences of its paragraphs, with where they stand in it. */
+function linesOf(source: string): Line[] {
+  const lines: Line[] = [];
+  let at = 0;
+  let afterGap = false;
+  for (const raw of source.split('\n')) {
+    const start = at;
+    at += raw.length + 1;
+    const { mark, bare } = markOf(raw.trim());
+    const text = bare.replace(EMPHASIS, '').trim();
+    if (text === '') {
+      afterGap = true;
+      continue;
+    }
+    const span = { start, end: start + raw.length };
+    const sentences =
+      text.length > SHORTEST_PARAGRAPH && mark !== 'number' ? toSentences([text]) : [];
+    if (sentences.length >= PARAGRAPH) {
+      let from = start;
+      for (const [i, sentence] of sentences.entries()) {
+        const found = source.indexOf(sentence.slice(0, 30), from);
+        const begin = found < 0 || found > span.end ? from : found;
+        const next = sentences[i + 1];
+        const end = next ? source.indexOf(next.slice(0, 30), begin + 1) : span.end;
+        from = end < 0 || end > span.end ? begin : end;
+        lines.push({
+          text: sentence,
+          start: begin,
+          end: end < 0 || end > span.end ? span.end : end,
+          isSentence: true,
+          mark: i === 0 ? mark : 'none',
+          afterGap: afterGap && i === 0,
+        });
+      }
+    } else lines.push({ text, ...span, isSentence: false, mark, afterGap });
+    afterGap = false;
+  }
+  return lines;
 }
 
-/** Talk before the ingredients; with a figure or a food in it, it is work that somebody must read. */
-function isTalk(line: string, recipe: RawRecipe): boolean {
-  return (
-    recipe.ingredients.length === 0 &&
-    !VERB.test(line) &&
-    !/\d/.test(line) &&
-    findDurations(line).length === 0 &&
-    mentionedFood(line) === null
-  );
+/** “ok so heres my venison pot”: what a text without a title calls what it makes. */
+const CALLS_IT =
+  /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our)|this is (?:my|a|the|our)|for (?:my|the|our)|called|the)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:okay|ok|that|for|from|which|and this|been|thing)\b|$)/iu;
+
+function spokenName(lines: readonly Line[]): string {
+  for (const { text } of lines.slice(0, 6)) {
+    const name = CALLS_IT.exec(text)?.[1]?.trim() ?? '';
+    if (name.split(/\s+/).length >= 2) return name.charAt(0).toUpperCase() + name.slice(1);
+  }
+  return '';
 }
 
-/** What a line says beside its yield: “Serves 4 · 20 minutes to prepare”. */
-function besideYield(line: string, found: string): string[] {
-  const rest = line.replace(found, ' ').replace(/^[\s·|,;:()–-]+|[\s·|,;:()–-]+$/g, '');
-  return /\d|\p{L}{3,}\s+\p{L}{3,}/u.test(rest) ? [rest] : [];
-}
-
-function headingOf(line: string): Part | null {
-  const bare = line.replace(/[#*_=:]+/g, ' ').trim();
-  if (bare.length > 60) return null;
-  return HEADINGS.find(([pattern]) => pattern.test(bare))?.[1] ?? null;
-}
-
-/** How many it serves, in the text's own words; '' where it does not say. */
-export function findYield(text: string): string {
-  return YIELD.exec(text)?.[0] ?? '';
-}
-
-/** Takes a text apart. Never fails; what is neither ingredient nor heading is an instruction. */
+/** Takes a text apart. Never fails; every line of it is in `pieces`, as what it was taken for. */
 export function fromText(text: string): RawRecipe {
-  const lines = text
-    .split(/\r?\n/)
-    .map((l) => l.trim().replace(TICK_BOX, '').replace(EMPHASIS, ''))
-    .filter(Boolean);
+  const source = text.replace(/\r\n?/g, '\n');
+  const features = linesOf(source).map(featuresOf);
+  const labels = labelLines(features);
   const recipe: RawRecipe = {
     name: '',
     yieldText: '',
@@ -107,55 +97,67 @@ export function fromText(text: string): RawRecipe {
     instructions: [],
     notes: [],
     leftOver: [],
+    aside: [],
+    pieces: [],
   };
-  const hasHeadings = lines.some((l) => headingOf(l) === 'ingredients');
-  let part: Part | null = null;
-  for (const line of lines) {
-    const heading = headingOf(line);
-    if (heading) {
-      part = heading;
-      // “Ingredients (serves 4)” says it in the heading.
-      recipe.yieldText ||= findYield(line);
-      continue;
-    }
-    const isShort = line.length < 80;
-    // A recipe may begin with its ingredients; a title has no amount in front.
-    const isTitle =
-      parseAmount(line).amount === null || !looksLikeIngredient(line) || line.search(YIELD) > 0;
-    if (recipe.name === '' && part === null && isTitle) {
-      recipe.name = line.replace(/^#+\s*/, '').replace(/[:.]$/, '');
-      recipe.yieldText ||= findYield(line);
-      continue;
-    }
-    if (
-      part !== 'instructions' &&
-      isShort &&
-      recipe.yieldText === '' &&
-      !looksLikeIngredient(line)
-    ) {
-      recipe.yieldText = findYield(line);
-      if (recipe.yieldText) {
-        recipe.leftOver.push(...besideYield(line, recipe.yieldText));
-        continue;
-      }
-    }
-    if (part === null || !hasHeadings) {
-      if (looksLikeIngredient(line) || (part === null && standsAmongIngredients(line, recipe)))
-        recipe.ingredients.push(line);
-      else if (part === 'notes') recipe.notes.push(line);
-      else if (!hasHeadings && isTalk(line, recipe)) recipe.notes.push(line);
-      else if (hasHeadings) recipe.notes.push(line);
-      else recipe.instructions.push(line.replace(STEP_MARK, ''));
-      continue;
-    }
-    if (part === 'ingredients') addIngredient(recipe, line);
-    else recipe[part].push(line.replace(STEP_MARK, ''));
-  }
+  for (const [i, f] of features.entries()) take(recipe, f.line, f.yield, labels[i] ?? 'step');
+  recipe.name ||= spokenName(features.map((f) => f.line));
   return recipe;
 }
 
-/** “For the sauce:” inside the list is a heading of its own, not food. */
-function addIngredient(recipe: RawRecipe, line: string): void {
-  if (/:$/.test(line) || /^for (?:the |serving$)[^,\d]{0,40}$/i.test(line)) return;
-  recipe.ingredients.push(line);
+const SHOWN_AS: Readonly<Record<Label, Piece['as']>> = {
+  title: 'title',
+  yield: 'yield',
+  meta: 'chatter',
+  heading: 'heading',
+  section: 'heading',
+  ingredient: 'ingredient',
+  list: 'ingredient',
+  step: 'step',
+  note: 'note',
+  chatter: 'chatter',
+};
+
+function take(recipe: RawRecipe, line: Line, found: string, label: Label): void {
+  const { text, start, end } = line;
+  recipe.pieces?.push({ start, end, as: SHOWN_AS[label] });
+  // People are told of anywhere but in the notes: in the title, in a heading, in talk.
+  if (found !== '' && label !== 'note' && label !== 'ingredient') recipe.yieldText ||= found;
+  switch (label) {
+    case 'title':
+      recipe.name = withoutYield(text, found).replace(/[:.]$/, '');
+      break;
+    case 'ingredient':
+      recipe.ingredients.push(text);
+      break;
+    case 'list':
+      recipe.ingredients.push(...splitSpokenList(text));
+      break;
+    case 'step':
+      recipe.instructions.push(text);
+      break;
+    case 'note':
+      recipe.notes.push(text);
+      break;
+    case 'yield':
+      recipe.leftOver.push(...restOfYield(text, found));
+      break;
+    case 'meta':
+    case 'chatter':
+      if (/\d/.test(text)) recipe.aside.push(text);
+      break;
+    case 'heading':
+    case 'section':
+      break;
+  }
+}
+
+/** “Stew (for 5)”: how many it feeds is no part of its name. */
+function withoutYield(title: string, found: string): string {
+  if (found === '') return title;
+  const name = title
+    .replace(found, '')
+    .replace(/\(\s*\)|[\s(|·,–—-]+$/g, '')
+    .trim();
+  return /\p{L}{3}/u.test(name) ? name : title;
 }

@@ -4,9 +4,11 @@ import { failure, problemsOf, success, type Outcome } from '../reason';
 import { findUnread } from './coverage';
 import { askAboutPieces, waitOf } from './guesses';
 import { freshId, readIngredients, type ReadIngredient } from './ingredients';
-import { readInstructions } from './read';
+import { foodsInMethod } from './lines/mentions';
+import { servingsIn } from './lines/yields';
+import { readInstructions } from './method/read';
 import { writeStages } from './write-stages';
-import type { FoundStage, ImportQuestion, RawRecipe } from './types';
+import type { FoundStage, ImportQuestion, Piece, RawRecipe } from './types';
 
 export interface Imported {
   dish: Dish;
@@ -17,6 +19,10 @@ export interface Imported {
   serves: number | null;
   /** How many it serves, in the text’s own words; '' where it does not say. */
   yieldText: string;
+  /** What was left out on purpose: another method, storage, talk with figures in it. */
+  leftOut: string[];
+  /** What each piece of the source was taken for. */
+  pieces: readonly Piece[];
 }
 
 const USUAL_SERVINGS = 4;
@@ -24,24 +30,6 @@ const MOST_SERVINGS = 200;
 const MOST_INGREDIENTS = 300;
 const MOST_UNREAD = 200;
 const LONGEST_SOURCE = 60_000;
-const NUMBERS: Readonly<Record<string, number>> = {
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  eight: 8,
-  ten: 10,
-  twelve: 12,
-};
-
-/** How many a yield is for: the lower end of a range; null where there is no number. */
-export function servingsIn(text: string): number | null {
-  const word = /\b(two|three|four|five|six|eight|ten|twelve)\b/i.exec(text)?.[1];
-  const found = Number(/\d+/.exec(text)?.[0] ?? NUMBERS[word?.toLowerCase() ?? ''] ?? Number.NaN);
-  return found > 0 && found <= MOST_SERVINGS ? found : null;
-}
-
 /**
  * @param takenIds ids of dishes that are there already
  * @returns the dish with its open questions; fails only where the document itself would be wrong
@@ -63,9 +51,13 @@ export function toDish(
       range: [1, MOST_SERVINGS],
       unit: 'people',
     });
-  const ingredients = readIngredients(raw.ingredients).slice(0, MOST_INGREDIENTS);
-  const { stages: found, slow } = readInstructions(raw.instructions);
-  const unread = findUnread(raw, { ingredients, stages: found, slow });
+  const listed = readIngredients(raw.ingredients).map((i) => i.line.food);
+  const ingredients = readIngredients([
+    ...raw.ingredients,
+    ...foodsInMethod(raw.instructions, listed),
+  ]).slice(0, MOST_INGREDIENTS);
+  const { stages: found, slow, left } = readInstructions(raw.instructions);
+  const unread = findUnread(raw, { ingredients, stages: found, slow, left });
   const stages = writeStages(found, ingredients, questions);
   askAboutPieces(found, ingredients, questions);
   askAboutEmpty(ingredients.length, stages.length, questions);
@@ -101,6 +93,8 @@ export function toDish(
     stages: found,
     serves,
     yieldText: raw.yieldText,
+    leftOut: [...slow, ...raw.notes, ...raw.aside],
+    pieces: raw.pieces ?? [],
   });
 }
 
@@ -130,6 +124,8 @@ function fromOwn(raw: RawRecipe, own: Dish, takenIds: ReadonlySet<string>): Impo
     stages: readInstructions(raw.instructions).stages,
     serves: own.servings,
     yieldText: raw.yieldText,
+    leftOut: [],
+    pieces: [],
   };
 }
 

@@ -13,14 +13,26 @@ export interface RawRecipe {
   notes: string[];
   /** What stood on lines of which only a part was taken. */
   leftOver: string[];
+  /** Talk with figures in it, and what a page says of itself: no part of the recipe. */
+  aside: string[];
+  /** What each piece of a plain text was taken for, in its order. */
+  pieces?: Piece[];
   /** The text as it was given, to be kept with the dish. */
   source?: string;
   /** The whole dish, where the source is one of our own. */
   own?: Dish;
 }
 
+/** A piece of a text, and what it was taken for. */
+export interface Piece {
+  start: number;
+  end: number;
+  as: 'title' | 'yield' | 'heading' | 'ingredient' | 'step' | 'note' | 'chatter';
+}
+
 export type ReleaseFound =
-  | { kind: 'natural' }
+  /** `about`: the minutes that the text says it takes. */
+  | { kind: 'natural'; about?: number }
   | { kind: 'quick' }
   | { kind: 'either' }
   | { kind: 'unknown' }
@@ -28,12 +40,15 @@ export type ReleaseFound =
 
 /** One cycle as the text tells it. */
 export interface FoundCycle {
-  level: 'low' | 'high' | 'max';
+  /** Null where the text names none. */
+  level: 'low' | 'high' | 'max' | null;
   /** Minutes; where only minutes per weight are given, those for one pound. */
   holdMinutes: number;
   holdTo: number | null;
   perPound: number | null;
   release: ReleaseFound;
+  /** In a pan, tin or bowl above the pot’s own water. */
+  pan?: boolean;
 }
 
 export type FoundKind =
@@ -61,6 +76,8 @@ export interface FoundStage {
   to: number | null;
   celsius: number | null;
   cycle: FoundCycle | null;
+  /** Where it is told to happen, if not in the usual place of its kind. */
+  place?: 'burner';
   /** Told as going on beside what stands before it. */
   meanwhile: boolean;
 }
@@ -70,7 +87,10 @@ export type QuestionSubject =
   | { kind: 'serves' }
   | { kind: 'empty'; of: 'ingredients' | 'stages' }
   | { kind: 'thickness'; ingredient: string }
-  | { kind: 'minutes' | 'heat' | 'setting' | 'hold' | 'weight' | 'release'; stage: string };
+  | {
+      kind: 'minutes' | 'heat' | 'setting' | 'level' | 'hold' | 'weight' | 'release';
+      stage: string;
+    };
 
 /** Something that was not said, with the likely answer. */
 export interface ImportQuestion {

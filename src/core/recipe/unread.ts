@@ -1,7 +1,7 @@
 /** A piece that was not read, put where somebody says that it belongs. */
 import type { Dish, Stage } from '../dish';
 import { freshId, readIngredients } from './ingredients';
-import { readInstructions } from './read';
+import { readInstructions } from './method/read';
 import { writeStages } from './write-stages';
 
 export const UNREAD_KINDS = ['ingredient', 'step', 'note'] as const;

@@ -1,6 +1,12 @@
 /** Stages as a text tells them, written as a dish’s; what the text leaves open is asked. */
 import { G_PER_LB, LONGEST_PRESSURE_MIN } from '../facts';
-import { partIn, type Ingredient, type ReleaseChoice, type Stage } from '../dish';
+import {
+  partIn,
+  type Ingredient,
+  type PressureStage,
+  type ReleaseChoice,
+  type Stage,
+} from '../dish';
 import { findDurations } from './durations';
 import { levelIn } from './phrases';
 import { heaviest } from './guesses';
@@ -97,7 +103,7 @@ function writeStage(
       return {
         ...base,
         kind: 'pressure',
-        level: cycle.level,
+        level: levelOf(cycle, base, questions),
         holdMinutes: holdOf(cycle, base, ingredients, questions),
         ...(cycle.perPound !== null && cycle.perPound > 0 && cycle.perPound <= 120
           ? { minutesPerLb: cycle.perPound }
@@ -225,6 +231,28 @@ function holdOf(
   return Math.min(LONGEST_PRESSURE_MIN, Math.max(0, Math.round(minutes)));
 }
 
+/** Where the text names none it is asked; high is what most pots start with. */
+function levelOf(
+  cycle: FoundCycle,
+  base: StageBase,
+  questions: ImportQuestion[],
+): PressureStage['level'] {
+  if (cycle.level !== null) return cycle.level;
+  questions.push({
+    id: `${base.id}.level`,
+    about: { kind: 'level', stage: base.id },
+    text: `High or low pressure for “${base.text.slice(0, 60)}”?`,
+    taken: 'high',
+    range: [0, 0],
+    unit: '',
+    choices: [
+      ['high', 'high'],
+      ['low', 'low'],
+    ],
+  });
+  return 'high';
+}
+
 /** Answers to how the pressure is released; minutes are those of the natural release before the valve is opened. */
 const RELEASE_CHOICES = [
   ['natural', 'natural'],
@@ -242,7 +270,7 @@ function releaseOf(cycle: FoundCycle, base: StageBase, questions: ImportQuestion
       : release.minutes === 0
         ? { kind: 'quick' }
         : { kind: 'natural' };
-  if (release.kind === 'natural' || release.kind === 'quick') return release;
+  if (release.kind === 'natural' || release.kind === 'quick') return { kind: release.kind };
   // Both are allowed: the dish keeps both, and the plan chooses.
   if (release.kind === 'either') return { kind: 'natural' };
   questions.push({

@@ -1,0 +1,118 @@
+/** What a line or sentence of a pasted text looks like: facts only; the whole text decides what it is. */
+import { mentionedFood } from '../../food';
+import { findAmounts } from '../../units';
+import { findDurations, findTemperature } from '../durations';
+import { saysNatural, saysPressure, saysQuick } from '../phrases';
+import { parseLine } from '../line';
+import { headingOf, type Part } from './headings';
+import { findYield, restOfYield } from './yields';
+
+export interface Line {
+  /** Without its mark, box or bold. */
+  text: string;
+  /** Where it stands in the source. */
+  start: number;
+  end: number;
+  /** A sentence of a longer paragraph. */
+  isSentence: boolean;
+  mark: 'none' | 'bullet' | 'number' | 'title';
+  /** An empty line stands before it. */
+  afterGap: boolean;
+}
+
+export interface Features {
+  line: Line;
+  words: number;
+  heading: Part | null;
+  /** Ends as a sentence does. */
+  stop: boolean;
+  colon: boolean;
+  /** Begins with an amount, or has it behind a food. */
+  amount: 'unit' | 'count' | 'behind' | null;
+  /** Amounts with a unit or a food of its own, anywhere. */
+  amounts: number;
+  measure: boolean;
+  time: boolean;
+  heat: boolean;
+  pressure: boolean;
+  food: boolean;
+  digits: boolean;
+  verbFirst: boolean;
+  verb: boolean;
+  yield: string;
+  /** The yield is all that it says. */
+  yieldOnly: boolean;
+  meta: boolean;
+  chatty: boolean;
+  keeping: boolean;
+  comment: boolean;
+  listLead: boolean;
+}
+
+const VERBS =
+  'add|heat|cook|stir|pour|place|put|set|press|seal|lock|close|brown|sear|mix|combine|serve|let|release|bake|simmer|season|sprinkle|remove|cut|chop|dice|slice|peel|rinse|wash|soak|turn|bring|cover|whisk|drain|top|fold|wait|vent|open|sweat|fry|steam|boil|soften|blend|strain|reduce|saut[eé]|select|secure|transfer|return|tip|toss|rub|melt|scatter|lift|lay|layer|stand|take|make|use|roll|push|pat|scrape|deglaze|grill|broil|roast|finish|garnish|spoon|ladle|crumble|mash|shred|fluff|marinate|leave|rest|cool|chill|beat|spread|line|grease|insert|hit|chuck|throw|dump|warm|preheat|start|wipe|skim|discard|stuff|tie|bash|crush|grate|squeeze|crack|dress|carve|drop|spray|submerge|blitz|pur[eé]e|flip|arrange|nestle|adjust|check|taste|pressure[- ]cook|slow[- ]cook|allow|give|keep|press|swirl|dissolve|sift|knead|shape|form|unmould|trim|clean|pick|allow|repeat|divide|fill|tuck|pile|work|begin|go|reckon|enjoy|store|freeze|reheat';
+const VERB = new RegExp(String.raw`\b(?:${VERBS})\b`, 'i');
+const VERB_FIRST = new RegExp(
+  String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:${VERBS})\b(?!\s*(?:–|-|:|\d))`,
+  'i',
+);
+/** “Small bunch dill”, “a glug of oil”: a measure without a number. */
+const MEASURE =
+  /^(?:an?\s+|some\s+|few\s+|good\s+|the\s+)*(?:small|large|big|generous|heaped|heaping|scant|whole|fresh|fat|good)?\s*(?:bunch|bunches|handfuls?|fistfuls?|packets?|sachets?|sprigs?|knobs?|nubs?|pinch(?:es)?|dash(?:es)?|splash|drizzle|glug|squeeze|shake|ladles?|sticks?|heads?|cloves?|tins?|cans?|jars?|bags?|box(?:es)?|slices?|stalks?|stems?|cubes?|piece|thumb)\b/i;
+const META =
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|nutrition|level|recipe by|adapted from)\b\s*[:|]|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
+const CHATTY =
+  /\b(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi|hiya|hey|hello|hope|thanks|thank you|lol|xx?|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|button below|posted|was|were|used to|took|said)\b|!!|\?\?|🙈/i;
+const KEEPING =
+  /\b(?:leftovers?|keeps? (?:for|well|\d)|store|freezes?|frozen for|reheat|fridge|make ahead|make it ahead|tips?:|notes?:|variation|to serve|goes well|serve with|calories|per serving|nutrition)\b/i;
+const COMMENT =
+  /^\S+(?:\s\S+){0,2} says:|^(?:reply|comments?|\d+ (?:comments?|thoughts?|replies|responses))\b|★|☆|\bstars?\b/i;
+const LIST_LEAD =
+  /\b(?:need(?:ed)?|got|get|have|take|using|ingredients?|goes|goes in|shopping|buy|thing|it(?:'|’)s|it is)\b/i;
+
+/** Amounts that count food: with a unit, or with a food known by name right behind. */
+function foodAmounts(text: string): number {
+  return findAmounts(text).filter((a) => {
+    if (a.unit !== null) return true;
+    const behind = text.slice(a.end, a.end + 40).split(/[,.;:()]| and /)[0] ?? '';
+    return mentionedFood(behind) !== null;
+  }).length;
+}
+
+function amountOf(text: string): Features['amount'] {
+  if (text.length > 200) return null;
+  const line = parseLine(text);
+  if (line.amount === null || line.food === '') return null;
+  const [first] = findAmounts(text);
+  if (first && first.start > 8) return 'behind';
+  return line.unit === null || line.unit === 'piece' ? 'count' : 'unit';
+}
+
+export function featuresOf(line: Line): Features {
+  const { text } = line;
+  const found = findYield(text);
+  return {
+    line,
+    words: text.split(/\s+/).length,
+    heading: headingOf(text),
+    stop: /[.!]['"”)]?$/.test(text),
+    colon: /:$/.test(text),
+    amount: amountOf(text),
+    amounts: foodAmounts(text),
+    measure: MEASURE.test(text),
+    time: findDurations(text).length > 0,
+    heat: findTemperature(text) !== null,
+    pressure: saysPressure(text) || saysNatural(text) || saysQuick(text),
+    food: mentionedFood(text) !== null,
+    digits: /\d/.test(text),
+    verbFirst: VERB_FIRST.test(text),
+    verb: VERB.test(text),
+    yield: found,
+    yieldOnly: found !== '' && restOfYield(text, found).length === 0,
+    meta: META.test(text),
+    chatty: CHATTY.test(text),
+    keeping: KEEPING.test(text),
+    comment: COMMENT.test(text),
+    listLead: LIST_LEAD.test(text),
+  };
+}

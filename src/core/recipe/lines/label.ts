@@ -1,0 +1,277 @@
+/**
+ * What each line of a text is, decided over the whole text at once: the cheapest path through its parts, with what each
+ * line looks like as the cost of calling it something.
+ *
+ * @source A. Viterbi, “Error bounds for convolutional codes and an asymptotically optimum decoding algorithm” (1967);
+ *   the weights are our own, by what lines of recipes look like
+ */
+import type { Features } from './features';
+import type { Part } from './headings';
+
+export const LABELS = [
+  'title',
+  'yield',
+  'meta',
+  'heading',
+  'section',
+  'ingredient',
+  'list',
+  'step',
+  'note',
+  'chatter',
+] as const;
+export type Label = (typeof LABELS)[number];
+
+/** Where in the text a line stands: before anything (with or without a title yet), or in a part. */
+type Place = 'top' | 'titled' | Part;
+const PLACES: readonly Place[] = ['top', 'titled', 'ingredients', 'method', 'notes'];
+
+/** Cost of going from part to part without a heading that says so. */
+const CROSSING: Readonly<Record<Place, Readonly<Record<Place, number>>>> = {
+  top: { top: 0, titled: 99, ingredients: 0.6, method: 1.4, notes: 3 },
+  titled: { top: 99, titled: 0, ingredients: 0.1, method: 0.7, notes: 3 },
+  ingredients: { top: 99, titled: 99, ingredients: 0, method: 0.5, notes: 1.5 },
+  method: { top: 99, titled: 99, ingredients: 1.8, method: 0, notes: 1 },
+  notes: { top: 99, titled: 99, ingredients: 2.5, method: 2.2, notes: 0 },
+};
+/** A part with a heading is left less easily by one without. */
+const AGAINST_HEADINGS = 2;
+const NO_TITLE = 1;
+
+/** Labels that may stand in each place. */
+const ALLOWED: Readonly<Record<Place, readonly Label[]>> = {
+  top: ['yield', 'meta', 'chatter', 'heading'],
+  titled: ['title', 'yield', 'meta', 'chatter', 'section'],
+  ingredients: ['ingredient', 'list', 'section', 'yield', 'meta', 'heading', 'chatter'],
+  method: ['step', 'section', 'list', 'yield', 'meta', 'heading', 'chatter'],
+  notes: ['note', 'heading', 'meta', 'chatter', 'yield'],
+};
+
+interface Around {
+  index: number;
+  next: Features | undefined;
+  previous: Features | undefined;
+}
+
+const sum = (...costs: (number | false)[]): number =>
+  costs.reduce<number>((all, cost) => all + (cost === false ? 0 : cost), 0);
+
+function ingredientCost(f: Features): number {
+  const base =
+    f.amount === 'unit'
+      ? 0
+      : f.amount === 'behind'
+        ? 0.3
+        : f.amount === 'count'
+          ? f.words <= 10
+            ? 0.3
+            : 1.2
+          : f.measure
+            ? 0.5
+            : f.food && !f.verbFirst && f.words <= 6
+              ? 0.8
+              : f.words <= 5 && !f.verb && !f.stop
+                ? 1.6
+                : 4;
+  return sum(
+    base,
+    f.time && f.amount !== 'unit' && 2,
+    f.time && f.amount === 'unit' && 0.8,
+    f.pressure && 2.5,
+    f.verbFirst && f.amount === null && 1.5,
+    f.stop && (f.amount === null ? 1.2 : 0.2),
+    f.words > 15 && 1,
+    f.line.isSentence && 1.4,
+    f.line.mark === 'number' && 1.2,
+    f.chatty && 1,
+    f.comment && 2,
+    f.colon && 2.5,
+  );
+}
+
+function stepCost(f: Features): number {
+  const isWork = f.pressure || f.time || f.heat;
+  const base = f.verbFirst
+    ? 0.1
+    : f.verb && isWork
+      ? 0.2
+      : f.pressure
+        ? 0.4
+        : f.verb
+          ? 0.9
+          : isWork
+            ? 0.8
+            : f.words > 6
+              ? 1.6
+              : 2.4;
+  return sum(
+    base,
+    f.line.mark === 'number' && -0.4,
+    f.amount === 'unit' && !f.verb && f.words <= 8 && 2.5,
+    f.amount === 'count' && !f.verb && !isWork && 1.5,
+    f.chatty && !f.pressure && 1.2,
+    f.keeping && !f.pressure && 1,
+    f.comment && 2,
+    f.colon && f.words <= 5 && 1.5,
+    !f.food && !isWork && !f.verb && 0.6,
+  );
+}
+
+function listCost(f: Features): number {
+  const base = f.amounts >= 3 ? 0.2 : f.amounts === 2 ? 0.9 : f.amounts === 1 ? 2.6 : 8;
+  return sum(
+    base,
+    !f.line.isSentence && f.words < 12 && 1.5,
+    f.listLead && -0.5,
+    f.time && 1.5,
+    f.pressure && 2.5,
+    f.verbFirst && 1.2,
+  );
+}
+
+function titleCost(f: Features, { index }: Around): number {
+  return sum(
+    0.2,
+    f.line.mark === 'title' && -1.5,
+    index * 0.5,
+    f.words > 10 && 1.5,
+    f.stop && 1,
+    (f.amount === 'unit' || f.amount === 'behind') && !f.yield && 3,
+    f.amount === 'count' && !f.yield && 1.5,
+    f.yieldOnly && 2.5,
+    f.meta && 4,
+    f.chatty && 1.2,
+    f.time && 1.5,
+    f.pressure && f.verb && 1.5,
+    f.verbFirst && 1,
+    f.line.isSentence && 2,
+    f.line.mark === 'bullet' && 2,
+    f.comment && 3,
+    f.colon && 1,
+  );
+}
+
+function sectionCost(f: Features, { next }: Around): number {
+  const isShort = f.words <= 7 && f.amount === null && !f.time;
+  if (!isShort) return 8;
+  const isFor = /^for (?:the |a )?\D{0,40}$/i.test(f.line.text) && !f.stop;
+  const opensList = next?.amount != null && f.words <= 4 && !f.stop && !/,/.test(f.line.text);
+  return f.colon
+    ? 0.2
+    : isFor
+      ? 0.4
+      : opensList && f.line.afterGap
+        ? 0.5
+        : opensList && !f.food
+          ? 1
+          : 5;
+}
+
+function noteCost(f: Features): number {
+  return sum(
+    f.keeping ? 0.4 : 1.6,
+    f.pressure && f.verb && 1,
+    f.amount === 'unit' && f.words < 9 && 1.5,
+  );
+}
+
+function chatterCost(f: Features): number {
+  const base = f.comment ? 0.2 : f.chatty ? 0.7 : 2.2;
+  return sum(
+    base,
+    f.pressure && 2.5,
+    f.amounts > 0 && f.amounts * 1.2,
+    f.food && 0.4,
+    f.time && (f.verbFirst ? 1.5 : 0.3),
+    f.verbFirst && 0.8,
+    f.yield !== '' && 0.8,
+    f.heat && 1,
+    f.words > 5 && !f.food && !f.digits && !f.verb && -0.8,
+  );
+}
+
+function cost(label: Label, f: Features, around: Around): number {
+  if (label === 'heading') return f.heading === null ? 50 : 0;
+  if (f.heading !== null && !(f.words > 6)) return label === 'step' ? 6 : 8;
+  switch (label) {
+    case 'title':
+      return titleCost(f, around);
+    case 'yield':
+      return f.yield === ''
+        ? 50
+        : f.yieldOnly
+          ? 0.05
+          : sum(1, f.words > 12 && 3, f.verbFirst && 2, f.line.isSentence && 1.5, f.pressure && 3);
+    case 'meta':
+      return f.meta ? 0.1 : 50;
+    case 'section':
+      return sectionCost(f, around);
+    case 'ingredient':
+      return ingredientCost(f);
+    case 'list':
+      return listCost(f);
+    case 'step':
+      return stepCost(f);
+    case 'note':
+      return noteCost(f);
+    case 'chatter':
+      return chatterCost(f);
+  }
+}
+
+interface Way {
+  cost: number;
+  label: Label | null;
+  back: Way | null;
+}
+
+function labelsOf(way: Way | undefined): Label[] {
+  const labels: Label[] = [];
+  for (let at = way; at?.label; at = at.back ?? undefined) labels.push(at.label);
+  return labels.reverse();
+}
+
+/** The place that a label leads to; a title is there once. */
+function placeAfter(label: Label, place: Place, f: Features): Place {
+  if (label === 'heading') return f.heading ?? place;
+  return place;
+}
+
+/** @returns a label for each line, in order */
+export function labelLines(features: readonly Features[]): Label[] {
+  const headed = new Set(features.flatMap((f) => (f.heading === null ? [] : [f.heading])));
+  let ways = new Map<Place, Way>([['top', { cost: 0, label: null, back: null }]]);
+  for (const [index, f] of features.entries()) {
+    const around = { index, previous: features[index - 1], next: features[index + 1] };
+    const next = new Map<Place, Way>();
+    const costs = new Map<Label, number>();
+    const costOf = (label: Label): number => {
+      const known = costs.get(label);
+      if (known !== undefined) return known;
+      const value = cost(label, f, around);
+      costs.set(label, value);
+      return value;
+    };
+    for (const [from, way] of ways)
+      for (const to of PLACES)
+        for (const label of ALLOWED[to]) {
+          const isTitle = label === 'title';
+          // The title leads from the top to what is titled, once.
+          if (isTitle !== (from === 'top' && to === 'titled')) continue;
+          const isHeading = label === 'heading';
+          if (isHeading && placeAfter(label, to, f) !== to) continue;
+          const against =
+            isHeading || from === to || headed.size === 0 || !headed.has('ingredients')
+              ? 0
+              : AGAINST_HEADINGS;
+          const crossing = isHeading || isTitle ? 0 : CROSSING[from][to];
+          const untitled = from === 'top' && to !== 'top' && !isTitle ? NO_TITLE : 0;
+          const total = way.cost + crossing + against + untitled + costOf(label);
+          const known = next.get(to);
+          if (!known || total < known.cost) next.set(to, { cost: total, label, back: way });
+        }
+    ways = next;
+  }
+  const [best] = [...ways.values()].sort((a, b) => a.cost - b.cost);
+  return labelsOf(best);
+}

@@ -1,0 +1,45 @@
+/** A list told in a sentence: “you need two onions, a tin of beans (drained), 3 tbsp oil and salt”. */
+import { mentionedFood } from '../../food';
+import { findAmounts, parseAmount } from '../../units';
+
+const BREAK =
+  /\s*(?:[,;]|\s\+\s|\bplus\b|\band\b(?!\s+(?:an?\s+)?(?:half|quarter)\b))\s*(?![^()]*\))/i;
+const FILLER = /^(?:um|uh|okay|ok|right|so|then|also|oh|well|like|yeah|alright)\b[,\s]*/i;
+/** “Cut that into chunks”, “drain them”: what is done with the one just named. */
+const TOLD_OF_IT = /\b(?:it|them|that|those|this|cut|chop|drain|dice|slice|peel|rinse|halve|i)\b/i;
+const MOST_WORDS = 6;
+
+/** Where the list begins: behind “you need”, at the first thing with an amount. */
+function listStart(sentence: string): number {
+  const [first] = findAmounts(sentence).filter(
+    (a) => a.unit !== null || mentionedFood(sentence.slice(a.end, a.end + 40)) !== null,
+  );
+  return first?.start ?? 0;
+}
+
+/** @returns an ingredient line for each thing of the list; what is told of one stays with it */
+export function splitSpokenList(sentence: string): string[] {
+  const lines: string[] = [];
+  for (const piece of sentence
+    .slice(listStart(sentence))
+    .replace(/[.!]+$/, '')
+    .split(BREAK)) {
+    const item = piece.trim().replace(FILLER, '');
+    if (item === '') continue;
+    const [amount] = findAmounts(item);
+    const isNamed =
+      amount !== undefined &&
+      (amount.unit !== null || parseAmount(item.slice(amount.start)).rest !== '');
+    const isPlain = item.split(/\s+/).length <= MOST_WORDS && mentionedFood(item) !== null;
+    const isOfLast = lines.length > 0 && TOLD_OF_IT.test(item) && !(amount && amount.start === 0);
+    if (isOfLast || (!isNamed && !isPlain && lines.length > 0))
+      lines[lines.length - 1] = `${lines[lines.length - 1]}, ${item}`;
+    else if (isNamed && amount.start > 0) {
+      const before = item.slice(0, amount.start).trim();
+      // “Onions 2” has its amount behind; “for the rub it’s 2 tbsp sugar” has talk in front.
+      const isTalk = /\b(?:the|it|is|you|we|i|for|with|in|of|goes|need)\b/i.test(before);
+      lines.push(isTalk ? item.slice(amount.start) : item);
+    } else lines.push(item);
+  }
+  return lines;
+}

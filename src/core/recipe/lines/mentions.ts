@@ -1,0 +1,82 @@
+/** Foods that only the method names: “add half a cup of water”, “slice a fennel bulb”. */
+import { findFood, mentionedFood } from '../../food';
+import { findAmounts, type FoundAmount } from '../../units';
+import { findDurations } from '../durations';
+import { toClauses, toSentences } from '../sentences';
+
+const STOP =
+  /\b(?:with|in|into|to|on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|per|more|remain\w*|of the|of it)\b/i;
+/** A part of what is listed, or of what is in the pot. */
+const OF_THE_LISTED =
+  /^\s*(?:of\s+)?(?:the|that|this|those|these|it|its|your|remaining|reserved|rest)\b/i;
+const RESERVED =
+  /\b(?:remaining|reserv\w*|keep|kept|save|saving|minutes?|mins?|serves?|feeds?|step|side|batch\w*)\s*(?:about\s*)?$/i;
+const NO_FOOD =
+  /^(?:pieces?|chunks?|cubes?|slices?|rounds?|strips?|minutes?|mins?|batch\w*|goes|portions?|people|of us|times?|sides?|cm|mm|inch\w*|lots?|runs?|cookers?|pots?|pans?|halves|quarters|bit|little|few|while|moment|quick|natural|good|large|small|hot|lid|rack|trivet|bowl|dish|tin|plate|fork|spoon|lot|touch|boil|simmer|time|must|half|third|quarter|sugar lump)\b/i;
+const MOST_WORDS = 5;
+
+const word = (text: string): string => text.toLowerCase().replace(/(?:es|s)$/, '');
+
+/** Words right behind an amount, as far as they can be a food. */
+function phraseBehind(text: string, amount: FoundAmount): string {
+  const behind = text.slice(amount.end);
+  if (OF_THE_LISTED.test(behind)) return '';
+  const [clause = ''] = behind.split(/[,.;:()!?]|\band\b/i);
+  const stop = STOP.exec(clause);
+  return (stop ? clause.slice(0, stop.index) : clause)
+    .trim()
+    .split(/\s+/)
+    .slice(0, MOST_WORDS)
+    .join(' ');
+}
+
+/**
+ * Ingredient lines for what the method names and no line of the list has.
+ *
+ * @param listed foods of the list, in its words
+ * @returns lines such as “1/2 cup water”, in their order
+ */
+export function foodsInMethod(
+  instructions: readonly string[],
+  listed: readonly string[],
+): string[] {
+  const isListless = listed.length < 2;
+  const known = new Set(
+    listed.flatMap((food) => food.split(/[^\p{L}]+/u).map(word)).filter((w) => w.length > 2),
+  );
+  const ids = new Set(listed.flatMap((food) => findFood(food)?.id ?? []));
+  const lines: string[] = [];
+  const isKnown = (phrase: string): boolean => {
+    const head = word(phrase.split(/\s+/).at(-1) ?? '');
+    const id = mentionedFood(phrase)?.id;
+    return known.has(head) || (id !== undefined && ids.has(id));
+  };
+  const keep = (line: string, phrase: string): void => {
+    lines.push(line);
+    for (const w of phrase.split(/[^\p{L}]+/u)) if (w.length > 2) known.add(word(w));
+    const id = mentionedFood(phrase)?.id;
+    if (id !== undefined) ids.add(id);
+  };
+  for (const sentence of toSentences(instructions)) {
+    const times = findDurations(sentence);
+    for (const amount of findAmounts(sentence)) {
+      if (times.some((t) => amount.start < t.end && amount.end > t.start)) continue;
+      if (RESERVED.test(sentence.slice(Math.max(0, amount.start - 14), amount.start))) continue;
+      const phrase = phraseBehind(sentence, amount);
+      if (phrase === '' || NO_FOOD.test(phrase) || !/\p{L}{3}/u.test(phrase) || isKnown(phrase))
+        continue;
+      const isFood = mentionedFood(phrase) !== null;
+      const isMeasured = amount.unit !== null && amount.unit !== 'piece' && amount.unit !== 'slice';
+      // Without a list, a thing that is counted is one where it is a food; with one, only what is measured.
+      if (isListless ? isMeasured || isFood : isMeasured && (isFood || amount.unit !== 'package'))
+        keep(`${sentence.slice(amount.start, amount.end)} ${phrase}`, phrase);
+    }
+    if (!isListless) continue;
+    for (const clause of toClauses(sentence)) {
+      const food = mentionedFood(clause);
+      const name = food?.names.find((n) => new RegExp(String.raw`\b${n}`, 'i').test(clause));
+      if (food && name && !ids.has(food.id) && !isKnown(name)) keep(name, name);
+    }
+  }
+  return lines;
+}

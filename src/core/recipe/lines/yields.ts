@@ -1,0 +1,47 @@
+/** For how many a text says that it is. */
+import { NUMBER, NUMBER_WORDS, toNumber } from '../../units';
+
+const MOST_SERVINGS = 200;
+const RANGE = String.raw`(?:\s*(?:-|–|—|to|or)\s*${NUMBER})?`;
+const PEOPLE =
+  'servings?|portions?|people|persons?|pax|eaters|covers|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry';
+const ABOUT = String.raw`(?:about|around|approx\w*\.?|roughly|up to|easily|a (?:crowd|family|table|party) of|the|a hungry|some|well over|between)`;
+const YIELD = new RegExp(
+  [
+    // “Serves 6 to 8”, “feeds about 8 of us”, “makes 12”, “does the 4 of us”.
+    String.raw`\b(?:serves?|servings?|yields?|makes|feeds?|portions?|pax|covers|does(?=\s+(?:the\s+)?(?:${NUMBER})\s+(?:of us|easily|with|people|hungry|as|$))|enough for|supper for|dinner for|lunch for|meal for|dish for|pot for|for a (?:crowd|family|table|party) of)\b\s*[:=]?\s*(?:for\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?!\s*(?:minutes?|mins?|hours?|cups?|g\b|kg\b|ml\b|l\b|lit|oz|lb|pounds?|kilos?|quarts?|pints?|°|%))(?:\s+(?:hungry\s+)?(?:${PEOPLE})\b)?`,
+    // “8 servings”, “12 covers”, “for 4 people”.
+    String.raw`(?:\bfor\s+)?(?:${ABOUT}\s+)*(?<![\d/.])(${NUMBER})${RANGE}\s*(?:generous |small |large |hungry |good )?(?:${PEOPLE})\b(?! (?:plate|spoon))`,
+    // “Stew (for 5)”, “BEAN POT — for 8”.
+    String.raw`(?:(?<=^|\(|[—–-]\s)for)\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?=\s*(?:$|\)|[.,;]))`,
+  ].join('|'),
+  'i',
+);
+/** A supper for two, said in words at the end of a sentence. */
+const SPOKEN = new RegExp(String.raw`\bfor\s+(${NUMBER_WORDS})(?=\s*(?:[.,;)]|$))`, 'i');
+
+/** How many it serves, in the text's own words; '' where it does not say. */
+export function findYield(text: string): string {
+  const found = YIELD.exec(text)?.[0] ?? '';
+  if (found !== '') return servingsIn(found) === null ? '' : found.trim();
+  const spoken = /\b(?:supper|dinner|lunch|meal|recipe|this is|enough)\b/i.test(text)
+    ? SPOKEN.exec(text)
+    : null;
+  return spoken?.[0].trim() ?? '';
+}
+
+/** What a line says beside its yield: “Serves 4 · 20 minutes to prepare”. */
+export function restOfYield(line: string, found: string): string[] {
+  const rest = line.replace(found, ' ').replace(/^[\s·|,;:()–*-]+|[\s·|,;:()–*.-]+$/g, '');
+  return /\d|\p{L}{3,}\s+\p{L}{3,}/u.test(rest) ? [rest] : [];
+}
+
+const FIRST = new RegExp(NUMBER, 'iu');
+
+/** How many a yield is for: the lower end of a range; null where there is no number. */
+export function servingsIn(text: string): number | null {
+  // “4 lbs”, “1.2 kg”: what it weighs, not for how many.
+  if (/\d\s*(?:kg|g|ml|l|lit\w+|oz|lbs?|cups?|quarts?|pints?)\b/i.test(text)) return null;
+  const found = toNumber(FIRST.exec(text)?.[0] ?? '');
+  return found >= 1 && found <= MOST_SERVINGS && Number.isInteger(found) ? found : null;
+}

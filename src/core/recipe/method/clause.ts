@@ -1,0 +1,194 @@
+/** One clause of a method, with what it says: facts only, for what they mean depends on what the pot is doing. */
+import { NUMBER, toNumber } from '../../units';
+import { findDurations, findTemperature, type Duration } from '../durations';
+import {
+  isFinishing,
+  isLoading,
+  isPreparing,
+  kindOf,
+  levelIn,
+  saysBurner,
+  saysEither,
+  saysLevel,
+  saysLidOff,
+  saysLidOn,
+  saysMeanwhile,
+  saysNatural,
+  saysPreheat,
+  saysPressure,
+  saysQuick,
+  saysRest,
+  saysSaute,
+  saysSet,
+  saysSwitch,
+  saysWait,
+  saysWhen,
+} from '../phrases';
+import { toClauses } from '../sentences';
+import type { FoundKind } from '../types';
+
+export interface ClauseTime extends Duration {
+  /** A number without a unit: “22 on high”. */
+  isBare: boolean;
+  /** About what is told of a thing that takes its own time. */
+  isEstimate: boolean;
+}
+
+export interface Clause {
+  text: string;
+  sentence: string;
+  /** Number of its sentence. */
+  at: number;
+  times: readonly ClauseTime[];
+  level: 'low' | 'high' | 'max' | null;
+  celsius: number | null;
+  kind: FoundKind | null;
+  /** On a stove or in a pan beside the pot. */
+  isBurner: boolean;
+  pressure: boolean;
+  /** A level with nothing of pressure: “4 min at low”. */
+  levelAlone: boolean;
+  /** Of the way to pressure, and not of the time at it. */
+  comingUp: boolean;
+  natural: boolean;
+  quick: boolean;
+  either: boolean;
+  rest: boolean;
+  wait: boolean;
+  set: boolean;
+  saute: boolean;
+  lidOn: boolean;
+  lidOff: boolean;
+  switchOff: boolean;
+  preheat: boolean;
+  when: boolean;
+  meanwhile: boolean;
+  /** For another case: “if it is too soupy”, “or 45 minutes if …”. */
+  conditional: boolean;
+  /** Goes on with what was under way: “5 more”, “back under pressure”. */
+  again: boolean;
+  loading: boolean;
+  preparing: boolean;
+  finishing: boolean;
+}
+
+/** Where a clause about a release begins inside one that is about a hold too. */
+const RELEASE_INSIDE =
+  /\b(?:with|using|followed by|plus|,)?\s*(?:a |an )?(?:(?:\d+|\w+)[- ]?min\w*(?: of)? )?(?:natural|quick|NPR\b|QR\b)/i;
+const NEGATED =
+  /\b(?:do(?:es)? not|don(?:'|’)?t|never|no need to|without|instead of|rather than|not)\b[^.;]{0,40}$/i;
+const COMING_UP =
+  /\b(?:to|until (?:it|the \w+)|will|takes?[^.]{0,16}) (?:come|comes|get|gets|reach|reaches|build|builds|rise|rises|heat|warm)(?: (?:up|itself))?(?: to)?(?: (?:full|high|low))?\b[^.]{0,12}\bpressure\b|\bto (?:pressuri[sz]e|preheat)\b|\bcome[- ]up\b/i;
+const CONDITION =
+  /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|\bif (?:it|they|not|you|the|still|need)/i;
+/** “Too soupy? Simmer for 10 minutes.” */
+const ASKED_BEFORE = /^[^.!?]{3,60}\?\s/;
+const AGAIN =
+  /\b(?:more|another|again|further|extra|re-?(?:seal|lock|close)|back|second|once more)\b/i;
+const BATCHES = new RegExp(
+  String.raw`(${NUMBER})\s+(?:batches|goes|lots|loads|rounds|relays|sets)\b`,
+  'i',
+);
+const EACH =
+  /\b(?:each|apiece|(?:per|a|every|for each) (?:batch|go|lot|load|round))\b|\d\s*[x×]\s*\d/i;
+const SIDES =
+  /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)/i;
+const ESTIMATE = /\b(?:about|around|approx\w*|takes?|roughly|up to|will take)\b/i;
+
+/** Numbers that stand where minutes would, and have no unit. */
+const BARE = new RegExp(
+  String.raw`(?:^|\b(?:for|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?=$|\s*(?:on|at|high|low|more|then|or so|under|of pressure|pressure|natural|release|until|till|in all|total|tops|max)\b|\s*[.;!)])`,
+  'giu',
+);
+const MOST_BARE = 120;
+
+function bareTimes(text: string, taken: readonly Duration[]): ClauseTime[] {
+  return [...text.matchAll(BARE)].flatMap((match) => {
+    const value = toNumber(match[1] ?? '');
+    const start = match.index + match[0].length - (match[1]?.length ?? 0);
+    const end = match.index + match[0].length;
+    const isNone = !Number.isInteger(value) || value > MOST_BARE;
+    if (isNone || taken.some((t) => start < t.end && end > t.start)) return [];
+    return [{ from: value, to: null, perPound: null, start, end, isBare: true, isEstimate: false }];
+  });
+}
+
+/** Times of a clause; those of one batch or one side count for all of them. */
+function timesIn(text: string, sentence: string): ClauseTime[] {
+  const timed = findDurations(text);
+  const isEach = EACH.test(text) || (EACH.test(sentence) && findDurations(sentence).length === 1);
+  const batches = isEach ? toNumber(BATCHES.exec(sentence)?.[1] ?? '1') : 1;
+  const times =
+    (Number.isInteger(batches) && batches <= 12 ? batches : 1) * (SIDES.test(text) ? 2 : 1);
+  const own = timed.map((t): ClauseTime => {
+    const of = t.perPound === null ? times : 1;
+    const before = text.slice(Math.max(0, t.start - 16), t.start);
+    return {
+      ...t,
+      from: t.from * of,
+      to: t.to === null ? null : t.to * of,
+      isBare: false,
+      isEstimate: ESTIMATE.test(before),
+    };
+  });
+  return [...own, ...bareTimes(text, timed)].sort((a, b) => a.start - b.start);
+}
+
+/** What is told not to be done: “don’t wait for a natural release”. */
+function isNegated(text: string, says: (clause: string) => boolean): boolean {
+  const [word] = /\b(?:natural|quick|release|stir|vent|open|lid)\w*/i.exec(text) ?? [];
+  if (!word || !says(text)) return false;
+  return NEGATED.test(text.slice(0, text.indexOf(word)));
+}
+
+function factsOf(text: string, sentence: string, at: number): Clause {
+  const natural = saysNatural(text) && !isNegated(text, saysNatural);
+  const quick = saysQuick(text) && !isNegated(text, saysQuick);
+  const comingUp = COMING_UP.test(text);
+  return {
+    text,
+    sentence,
+    at,
+    times: timesIn(text, sentence),
+    level: levelIn(text),
+    celsius: findTemperature(text),
+    kind: kindOf(text, sentence),
+    isBurner: saysBurner(sentence),
+    pressure: saysPressure(text),
+    levelAlone: saysLevel(text),
+    comingUp,
+    natural,
+    quick,
+    either: saysEither(text),
+    rest: saysRest(text),
+    wait: saysWait(text),
+    set: saysSet(text),
+    saute: saysSaute(text),
+    lidOn: saysLidOn(text) && !saysLidOff(text) && !isNegated(text, saysLidOn),
+    lidOff: saysLidOff(text),
+    switchOff: saysSwitch(text),
+    preheat: saysPreheat(text),
+    when: saysWhen(text),
+    meanwhile: saysMeanwhile(sentence),
+    conditional: CONDITION.test(text) || /^if\b/i.test(sentence) || ASKED_BEFORE.test(sentence),
+    again: AGAIN.test(text),
+    loading: isLoading(text),
+    preparing: isPreparing(text),
+    finishing: isFinishing(text),
+  };
+}
+
+/** Clauses of a sentence; one that tells of a hold and of a release is two. */
+export function readClauses(sentence: string, at: number): Clause[] {
+  return (
+    toClauses(sentence)
+      // “While it is in the oven” only says when.
+      .filter((c, i) => !(i === 0 && /^while\b/i.test(sentence) && !isPreparing(c)))
+      .flatMap((text) => {
+        const cut = saysPressure(text) ? RELEASE_INSIDE.exec(text) : null;
+        if (!cut || cut.index <= 3) return [text];
+        return [text.slice(0, cut.index).trim(), text.slice(cut.index).trim()];
+      })
+      .map((text) => factsOf(text, sentence, at))
+  );
+}

@@ -1,0 +1,369 @@
+/**
+ * What a clause can mean for the pot as it stands. Each time has to be somebody's: of the hold, of the release, of
+ * work; or it stays unread, which is dear. Costs are in steps of doubt: 0 says so in words, 1 is a guess that a cook
+ * would make, 5 is hardly meant.
+ */
+import type { FoundKind, ReleaseFound } from '../types';
+import type { Clause, ClauseTime } from './clause';
+import { holdOf, type Path } from './path';
+
+const NEVER = 99;
+const UNREAD = 5;
+/** A longer wait before the first cycle is a soak, min. */
+const SOAK_FROM = 180;
+
+/** Every way that a path can go on with a clause. */
+export function moves(path: Path, c: Clause): Path[] {
+  if (c.times.length === 0) return withoutTime(path, c);
+  let paths = [opened(path, c)];
+  for (const [i, time] of c.times.entries()) paths = paths.flatMap((p) => timed(p, c, time, i));
+  return paths;
+}
+
+/** What the clause does to the lid before anything in it takes time. */
+function opened(path: Path, c: Clause): Path {
+  const p = path.clone();
+  p.loose = path.loose;
+  noteVessel(p, c);
+  if (c.lidOn && !c.lidOff) {
+    p.lidOn = true;
+    p.level ??= c.level;
+  }
+  return p;
+}
+
+function with_(path: Path, cost: number, change: (p: Path) => void): Path[] {
+  if (cost >= NEVER) return [];
+  const p = path.clone();
+  p.cost += cost;
+  change(p);
+  return [p];
+}
+
+function timed(path: Path, c: Clause, time: ClauseTime, i: number): Path[] {
+  const bare = time.isBare ? 0.3 : 0;
+  const work = workOf(path, c);
+  return [
+    ...with_(path, holdCost(path, c, time) + bare, (p) => hold(p, c, time)),
+    ...with_(path, waitCost(path, c, time) + bare, (p) => wait(p, c, time)),
+    ...(time.perPound === null && !(time.isBare && work.kind === 'finish')
+      ? with_(path, work.cost + (time.isBare ? 1.2 : 0) + (i > 0 ? 0.5 : 0), (p) =>
+          work_(p, c, work.kind, time),
+        )
+      : []),
+    ...with_(path, unreadCost(c, time), (p) => unread(p, c, time)),
+  ];
+}
+
+function unreadCost(c: Clause, time: ClauseTime): number {
+  if (c.conditional || c.comingUp) return 0.3;
+  if (time.isBare) return 0.9;
+  // Seconds matter to nobody's plan.
+  return time.from < 1 ? 0.6 : UNREAD;
+}
+
+function unread(p: Path, c: Clause, time: ClauseTime): void {
+  if (!time.isBare) p.left = [...p.left, c.text];
+  for (const next of withoutTime(p, {
+    ...c,
+    times: [],
+    pressure: false,
+    natural: false,
+    quick: false,
+  }).slice(0, 1))
+    Object.assign(p, next);
+}
+
+// — the hold —
+
+function holdCost(p: Path, c: Clause, time: ClauseTime): number {
+  const { cycle } = p;
+  const isUnset = cycle !== null && Number.isNaN(cycle.holdMinutes);
+  const isLetting = cycle !== null && !isUnset && cycle.release.kind !== 'unknown';
+  let cost = namedHold(p, c, time, isUnset);
+  if (cost >= NEVER) return NEVER;
+  if ((c.natural || c.quick) && !c.pressure) cost += 3;
+  if (c.comingUp) cost += 3;
+  if (c.conditional) cost += 3;
+  if (time.from < 1 && time.from > 0) cost += 2;
+  if (c.when && cycle && !isUnset && time.from === cycle.holdMinutes) return 0;
+  // A second hold before anything was said of the first one's release.
+  if (cycle && !isUnset && !isLetting) cost += c.again ? 0.9 : 1.6;
+  if (isLetting && cycle.release.kind === 'natural') cost += 0.5;
+  return cost;
+}
+
+function namedHold(p: Path, c: Clause, time: ClauseTime, isUnset: boolean): number {
+  if (c.pressure) return 0;
+  if (time.perPound !== null) return 0.5;
+  const isOther = c.kind !== null && (c.kind !== 'rest' || c.switchOff);
+  if (isUnset) return isOther ? 3 : c.wait ? 1 : 0.3;
+  if (p.lidOn && p.open < 0) {
+    if (isOther && !c.levelAlone) return 3.5;
+    if (c.level !== null) return 0.2;
+    if (c.set) return 0.3;
+    return c.wait ? 1.2 : 0.5;
+  }
+  if (c.levelAlone && !c.saute && !isOther) return c.again || p.hasCycle ? 0.8 : 1.4;
+  return c.level !== null && time.isBare ? 1.4 : NEVER;
+}
+
+function hold(p: Path, c: Clause, time: ClauseTime): void {
+  const { cycle } = p;
+  if (cycle && Number.isNaN(cycle.holdMinutes)) {
+    p.tellCycle(c, { ...holdOf(time), level: c.level ?? cycle.level });
+  } else if (
+    cycle &&
+    cycle.release.kind === 'unknown' &&
+    time.perPound !== null &&
+    cycle.perPound === null
+  ) {
+    p.tellCycle(c, holdOf(time));
+  } else if (cycle && c.when && time.from === cycle.holdMinutes) {
+    p.tellCycle(c);
+  } else {
+    p.startCycle(c, time);
+  }
+  p.going = null;
+}
+
+// — the release —
+
+function waitCost(p: Path, c: Clause, time: ClauseTime): number {
+  const { cycle } = p;
+  if (!cycle || Number.isNaN(cycle.holdMinutes) || c.lidOff) return NEVER;
+  const { kind } = cycle.release;
+  if (kind === 'quick' || kind === 'either') return NEVER;
+  // The minutes are told once; the valve that is opened then takes none.
+  if (kind === 'timed') return c.natural && time.from === cycle.release.minutes ? 0 : NEVER;
+  if (time.perPound !== null) return NEVER;
+  let cost = c.natural ? 0 : c.wait ? 0.3 : c.quick ? 0.4 : kind === 'natural' ? 0.5 : 1.5;
+  if (!c.natural && p.stages[p.open]?.sentences.at(-1) !== c.sentence && !c.wait && !c.quick)
+    cost += 0.8;
+  if (c.kind !== null && c.kind !== 'rest') cost += 3;
+  if (c.pressure && !c.natural) cost += 1.5;
+  if (c.conditional) cost += 1;
+  return cost;
+}
+
+function wait(p: Path, c: Clause, time: ClauseTime): void {
+  const { cycle } = p;
+  if (!cycle) return;
+  const minutes = Math.round(time.to !== null && c.natural ? time.from : time.from);
+  // “Natural release, about 20 minutes” tells how long it takes, not when to vent.
+  if (cycle.release.kind === 'natural' && !c.natural && !c.wait && !c.quick && time.isEstimate) {
+    p.tellCycle(c, { release: { kind: 'natural', about: minutes } });
+    return;
+  }
+  if (c.natural || c.quick || cycle.release.kind === 'natural') {
+    p.tellCycle(c, { release: { kind: 'timed', minutes } });
+    return;
+  }
+  // “Let it stand for 10 minutes”, lid still on: counts once the rest is vented.
+  p.waited = time.from;
+  p.tellCycle(c);
+}
+
+// — work —
+
+function workOf(p: Path, c: Clause): { kind: FoundKind; cost: number } {
+  const strange = (c.pressure ? 4 : 0) + (c.conditional ? 3 : 0) + (c.natural || c.quick ? 2 : 0);
+  const { kind, cost } = workNamed(p, c);
+  const isShut = p.lidOn && p.open < 0 ? 1.5 : 0;
+  const isUnder = p.open >= 0 ? underCost(p, kind) : 0;
+  return { kind, cost: cost + strange + isShut + isUnder };
+}
+
+/** What it costs that work begins while the cycle is not over. */
+function underCost(p: Path, kind: FoundKind): number {
+  const release = p.cycle?.release.kind;
+  if (release === 'quick' || release === 'timed') return 0;
+  if (kind === 'rest' || kind === 'finish') return release === 'natural' ? 0.9 : 1.5;
+  return 0.6;
+}
+
+function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
+  const [time] = c.times;
+  if (
+    c.kind === 'rest' &&
+    !p.hasCycle &&
+    time &&
+    time.from >= SOAK_FROM &&
+    !/chill|refrigerat/i.test(c.text)
+  )
+    return { kind: 'soak', cost: 0.6 };
+  if (c.kind !== null)
+    return { kind: c.isBurner && c.kind === 'brown' ? 'burner' : c.kind, cost: 0.2 };
+  if (c.isBurner) return { kind: 'burner', cost: 0.6 };
+  if (p.going?.at === c.at) return { kind: p.going.kind, cost: 0.5 };
+  if (!p.hasCycle && c.wait && time && time.from >= SOAK_FROM) return { kind: 'soak', cost: 0.6 };
+  if (p.isFrying) return { kind: 'brown', cost: 0.8 };
+  const isOver = p.hasCycle;
+  if (c.saute) return { kind: isOver ? 'simmer' : 'brown', cost: 0.8 };
+  if (c.wait) return { kind: 'rest', cost: isOver ? 0.6 : 1.5 };
+  if (p.going) return { kind: p.going.kind, cost: 1.2 };
+  return { kind: isOver ? 'finish' : 'prep', cost: isOver ? 1.2 : 2.5 };
+}
+
+function work_(p: Path, c: Clause, kind: FoundKind, time: ClauseTime | null): void {
+  if (kind !== 'soak' && kind !== 'rest') p.closeCycle();
+  if (kind === 'rest' && p.isAfterCycle) p.flush('rest', c);
+  const last = p.stages.at(-1);
+  const isSame =
+    time !== null &&
+    last?.kind === kind &&
+    last.minutes === null &&
+    p.going !== null &&
+    kind !== 'pressure';
+  if (isSame)
+    p.replace(p.stages.length - 1, (s) => ({
+      ...s,
+      minutes: time.from,
+      to: time.to,
+      sentences: s.sentences.includes(c.sentence) ? s.sentences : [...s.sentences, c.sentence],
+    }));
+  else p.add(c, kind, time);
+  if (kind === 'oven' || kind === 'crisp') heat(p, c);
+  p.going = { kind, at: c.at };
+}
+
+function heat(p: Path, c: Clause): void {
+  p.replace(p.stages.length - 1, (s) => ({ ...s, celsius: c.celsius ?? s.celsius ?? p.preheat }));
+  p.preheat = null;
+}
+
+// — what takes no time —
+
+function withoutTime(path: Path, c: Clause): Path[] {
+  const p = path.clone();
+  noteVessel(p, c);
+  if (c.pressure && !c.natural && !c.quick) return pressureOnly(p, c);
+  if (c.either || c.natural || (c.quick && (p.open >= 0 || p.lidOn))) {
+    release(p, c);
+    return [p];
+  }
+  if (c.lidOn && !c.lidOff) {
+    p.lidOn = true;
+    p.level ??= c.level;
+    p.put(c);
+    return [p];
+  }
+  if (/^(?:on |at )?(?:low|high|max(?:imum)?|highest)\.?$/i.test(c.text)) {
+    const { cycle } = p;
+    if (cycle?.release.kind === 'unknown') p.tellCycle(c, { level: c.level ?? cycle.level });
+    else p.level = c.level;
+    return [p];
+  }
+  if (c.lidOff) p.closeCycle();
+  other(p, c);
+  return [p];
+}
+
+/** Pressure is named without a time: a cycle whose time follows, the same one once more, or only talk. */
+function pressureOnly(p: Path, c: Clause): Path[] {
+  if (c.level) p.level = c.level;
+  const { cycle } = p;
+  if (c.lidOn) p.lidOn = true;
+  if (cycle?.release.kind === 'unknown') {
+    p.tellCycle(
+      c,
+      c.level &&
+        (Number.isNaN(cycle.holdMinutes) || c.sentence === p.stages[p.open]?.sentences.at(-1))
+        ? { level: c.level }
+        : {},
+    );
+    return [p];
+  }
+  if (cycle && c.when) {
+    p.tellCycle(c);
+    return [p];
+  }
+  const talk = with_(p, p.hasCycle || c.when || c.conditional ? 0.4 : 4, (q) => q.put(c));
+  return [...with_(p, 0.2, (q) => q.startCycle(c, q.loose)), ...talk];
+}
+
+function release(p: Path, c: Clause): void {
+  const { cycle } = p;
+  if (!cycle) {
+    other(p, c);
+    return;
+  }
+  // Brought to pressure and let go at once: a hold of nothing is asked about.
+  const isUnset = Number.isNaN(cycle.holdMinutes);
+  const next = nextRelease(p, c, cycle.release);
+  p.tellCycle(c, { release: next, ...(isUnset ? { holdMinutes: 0 } : {}) });
+  if (next.kind !== 'natural') p.lidOn = false;
+}
+
+function nextRelease(p: Path, c: Clause, now: ReleaseFound): ReleaseFound {
+  if (c.either) return { kind: 'either' };
+  if (c.natural)
+    return now.kind === 'timed' ? now : now.kind === 'natural' ? now : { kind: 'natural' };
+  if (!c.quick || now.kind === 'timed') return now;
+  if (now.kind === 'natural')
+    return p.waited !== null
+      ? { kind: 'timed', minutes: Math.round(p.waited) }
+      : now.about !== undefined
+        ? { kind: 'timed', minutes: now.about }
+        : now;
+  return p.waited === null ? { kind: 'quick' } : { kind: 'timed', minutes: Math.round(p.waited) };
+}
+
+const VESSEL =
+  /\b(?:pan|tin|dish|bowl|jars?|ramekins?|mou?ld|pudding basin|basin|foil parcels?|cake ring)\b/i;
+const ABOVE =
+  /\b(?:trivet|rack|steamer|pot[- ]in[- ]pot|PIP|sling|above the water|over the water)\b/i;
+
+/** A pan, tin or bowl on a rack, in one sentence or in two that follow. */
+function noteVessel(p: Path, c: Clause): void {
+  if (/\bpot[- ]in[- ]pot\b|\bPIP\b/i.test(c.sentence)) p.vessel = 'pan';
+  else if (VESSEL.test(c.sentence) && ABOVE.test(c.sentence)) p.vessel = 'pan';
+}
+
+/** Everything that is not under pressure. */
+function other(p: Path, c: Clause): void {
+  if (c.preheat) {
+    p.preheat = c.celsius ?? p.preheat;
+    p.put(c);
+    return;
+  }
+  if (c.kind !== null && !c.conditional) {
+    // Without a time, resting is named and its minutes may follow.
+    if (c.kind === 'rest' && !/\b(?:chill|refrigerat)/i.test(c.text)) {
+      p.going = { kind: 'rest', at: c.at };
+      if (!p.open && p.isAfterCycle) p.put(c);
+      return;
+    }
+    if (c.kind === 'soak' && p.hasCycle) return;
+    work_(p, c, c.isBurner && c.kind === 'brown' ? 'burner' : c.kind, null);
+    return;
+  }
+  const last = p.stages.at(-1);
+  // “Bake, 10 minutes at 200 °C”: a setting of its own belongs to the oven just named.
+  if (c.celsius !== null && last && (last.kind === 'oven' || last.kind === 'crisp')) {
+    p.replace(p.stages.length - 1, (s) => ({ ...s, celsius: s.celsius ?? c.celsius }));
+    return;
+  }
+  const letGo = p.cycle?.release.kind;
+  if (letGo === 'natural' ? c.finishing : letGo !== undefined && letGo !== 'unknown')
+    p.closeCycle();
+  if (p.isAfterCycle && !c.meanwhile) {
+    // Whatever is told once the lid is off is finishing, but for switching off.
+    if (!c.when && !c.lidOff && !c.switchOff && !c.conditional) p.put(c);
+    return;
+  }
+  if (c.meanwhile && c.preparing) {
+    p.add(c, 'prep', null);
+    return;
+  }
+  if (last?.kind === 'soak' && /\b(?:drain|rinse)\b/i.test(c.text)) return;
+  const isFirst = p.stages.every((s) => s.kind === 'prep' || s.kind === 'soak');
+  const isIntoPot =
+    /\b(?:add|pour|put|place|in|into)\b(?=.*\b(?:pot|cooker|liner|inner)\b)|\b(?:add|pour|put|place|tip)\b/i;
+  if (isFirst && c.preparing && !isIntoPot.test(c.text)) {
+    p.add(c, 'prep', null);
+    return;
+  }
+  if (c.when) return;
+  if (c.finishing || c.preparing || c.loading || p.open < 0) p.put(c);
+}

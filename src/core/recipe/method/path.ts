@@ -1,0 +1,211 @@
+/** One way to understand a method as far as it is read: the stages made of it, and what the pot is doing. */
+import type { FoundCycle, FoundKind, FoundStage, ReleaseFound } from '../types';
+import type { Clause, ClauseTime } from './clause';
+
+/** Words that are in no stage yet. */
+interface Loose {
+  text: string;
+  sentence: string;
+}
+
+const EMPTY: Omit<FoundStage, 'kind' | 'sentences' | 'meanwhile'> = {
+  minutes: null,
+  to: null,
+  celsius: null,
+  cycle: null,
+};
+
+const last = <T>(list: readonly T[]): T | undefined => list[list.length - 1];
+
+/** Stages are values here: a change makes a new one, so that ways of reading can share what they have in common. */
+export class Path {
+  cost = 0;
+  stages: readonly FoundStage[] = [];
+  /** Index of the cycle that is being told: its hold, then its release; -1 where none is. */
+  open = -1;
+  lidOn = false;
+  level: 'low' | 'high' | 'max' | null = null;
+  /** Minutes waited since the hold, before anything is vented. */
+  waited: number | null = null;
+  preheat: number | null = null;
+  /** Clauses that only put things in or stir; they join what follows. */
+  loading: readonly Loose[] = [];
+  hasCycle = false;
+  /** A time that stood alone before anything it could belong to. */
+  loose: ClauseTime | null = null;
+  /** The work named last, and in which sentence. */
+  going: { kind: FoundKind; at: number } | null = null;
+  /** Something above the pot's own water was spoken of since the last stage. */
+  vessel = '';
+  /** Clauses whose times nothing was made of. */
+  left: readonly string[] = [];
+
+  clone(): Path {
+    return Object.assign(new Path(), this);
+  }
+
+  get cycle(): FoundCycle | null {
+    return this.stages[this.open]?.cycle ?? null;
+  }
+
+  get lastKind(): FoundKind | undefined {
+    return last(this.stages)?.kind;
+  }
+
+  /** Something fries in the open pot. */
+  get isFrying(): boolean {
+    return (
+      this.open < 0 && !this.lidOn && (this.lastKind === 'brown' || this.lastKind === 'loosen')
+    );
+  }
+
+  get isAfterCycle(): boolean {
+    return this.hasCycle && this.open < 0;
+  }
+
+  /** Ways that differ in nothing that matters later are one. */
+  get key(): string {
+    const end = last(this.stages);
+    const { cycle } = this;
+    return [
+      this.stages.length,
+      end?.kind,
+      end?.minutes,
+      this.open,
+      cycle?.holdMinutes,
+      cycle?.release.kind,
+      this.lidOn,
+      this.waited,
+      this.left.length,
+    ].join('|');
+  }
+
+  replace(index: number, change: (stage: FoundStage) => FoundStage): void {
+    this.stages = this.stages.map((s, i) => (i === index ? change(s) : s));
+  }
+
+  tellCycle(c: Clause, change: Partial<FoundCycle> = {}): void {
+    this.replace(this.open, (s) => ({
+      ...s,
+      sentences: last(s.sentences) === c.sentence ? s.sentences : [...s.sentences, c.sentence],
+      cycle: s.cycle && { ...s.cycle, ...change },
+    }));
+  }
+
+  startCycle(c: Clause, time: ClauseTime | null): void {
+    this.closeCycle();
+    this.add(c, 'pressure', null);
+    this.open = this.stages.length - 1;
+    const cycle: FoundCycle = {
+      level: c.level ?? this.level,
+      holdMinutes: Number.NaN,
+      holdTo: null,
+      perPound: null,
+      release: { kind: 'unknown' },
+      ...(this.vessel ? { pan: true } : {}),
+    };
+    this.replace(this.open, (s) => ({ ...s, cycle: { ...cycle, ...(time ? holdOf(time) : {}) } }));
+    this.lidOn = true;
+    this.hasCycle = true;
+    this.waited = null;
+    this.level = null;
+    this.vessel = '';
+  }
+
+  /** The cycle is over: what was waited without venting was a natural release. */
+  closeCycle(): void {
+    const { cycle } = this;
+    if (cycle?.release.kind === 'unknown' && this.waited !== null) {
+      const release: ReleaseFound = { kind: 'timed', minutes: Math.round(this.waited) };
+      this.replace(this.open, (s) => ({ ...s, cycle: s.cycle && { ...s.cycle, release } }));
+    }
+    this.waited = null;
+    this.open = -1;
+    this.lidOn = false;
+  }
+
+  /** A stage of a kind: the last one goes on where it is of the same kind. */
+  add(c: Clause, kind: FoundKind, time: ClauseTime | null): void {
+    this.flush(kind, c);
+    const end = last(this.stages);
+    if (end?.kind === kind && kind !== 'pressure' && end.meanwhile === c.meanwhile) {
+      this.replace(this.stages.length - 1, (s) => longer(told(s, c.sentence), time));
+      return;
+    }
+    // “Thicken with a slurry and boil for 2 minutes” is one thing.
+    if (
+      end?.kind === 'thicken' &&
+      kind === 'simmer' &&
+      end.minutes === null &&
+      last(end.sentences) === c.sentence
+    ) {
+      this.replace(this.stages.length - 1, (s) => longer(s, time));
+      return;
+    }
+    this.stages = [
+      ...this.stages,
+      {
+        ...EMPTY,
+        kind,
+        sentences: [...this.taken(c.sentence), c.sentence],
+        minutes: time?.from ?? null,
+        to: time?.to ?? null,
+        meanwhile: c.meanwhile,
+        ...(c.isBurner && (kind === 'burner' || kind === 'brown') ? { place: 'burner' } : {}),
+      },
+    ];
+  }
+
+  /** What was put in before goes with the stage that follows, without the sentence that starts it. */
+  private taken(sentence: string): string[] {
+    const sentences = [...new Set(this.loading.map((l) => l.sentence))];
+    this.loading = [];
+    return sentences.filter((s) => s !== sentence);
+  }
+
+  put(c: Clause): void {
+    const end = last(this.stages);
+    // A sentence that has made a stage already is told there; but what is done at the end is work of its own.
+    if (end && last(end.sentences) === c.sentence && !(this.isAfterCycle && c.finishing)) return;
+    this.loading = [...this.loading, { text: c.text, sentence: c.sentence }];
+  }
+
+  /** After a cycle, stirring in and serving is work of its own; before one, it is filling the pot. */
+  flush(next: FoundKind | null, c: Clause | null): void {
+    if (this.loading.length === 0 || next === 'pressure') return;
+    // What is put in before work on the heat, or taken out for it, is part of that work.
+    if (next !== null && (!this.isAfterCycle || next !== 'rest')) return;
+    const end = last(this.stages);
+    const used = new Set([c?.sentence, ...(end?.sentences ?? [])]);
+    const own = [...new Set(this.loading.map((l) => (used.has(l.sentence) ? l.text : l.sentence)))];
+    this.loading = [];
+    if (end?.kind === 'finish')
+      this.replace(this.stages.length - 1, (s) => ({ ...s, sentences: [...s.sentences, ...own] }));
+    else
+      this.stages = [
+        ...this.stages,
+        { ...EMPTY, kind: 'finish', sentences: own, meanwhile: false },
+      ];
+  }
+}
+
+function told(stage: FoundStage, sentence: string): FoundStage {
+  return last(stage.sentences) === sentence
+    ? stage
+    : { ...stage, sentences: [...stage.sentences, sentence] };
+}
+
+function longer(stage: FoundStage, time: ClauseTime | null): FoundStage {
+  if (!time) return stage;
+  const isRange = time.to !== null || stage.to !== null;
+  const upTo = (stage.to ?? stage.minutes ?? 0) + (time.to ?? time.from);
+  return { ...stage, minutes: (stage.minutes ?? 0) + time.from, to: isRange ? upTo : null };
+}
+
+export function holdOf(time: ClauseTime): Partial<FoundCycle> {
+  return {
+    holdMinutes: time.perPound ?? time.from,
+    holdTo: time.to,
+    perPound: time.perPound === null ? null : Math.round(time.perPound * 10) / 10,
+  };
+}

@@ -1,0 +1,108 @@
+/**
+ * A method as stages: of all ways to understand its clauses, the one that leaves least to guess and no time unread.
+ *
+ * @source a beam search over the states of a pot, as in B. Lowerre, “The Harpy Speech Recognition System” (1976),
+ *   from memory
+ */
+import { findDurations } from '../durations';
+import { saysPressure, saysSlow } from '../phrases';
+import { toSentences } from '../sentences';
+import type { FoundStage } from '../types';
+import { readClauses } from './clause';
+import { moves } from './moves';
+import { Path } from './path';
+
+export interface ReadInstructions {
+  stages: FoundStage[];
+  /** What is said of a slow cooker instead. */
+  slow: string[];
+  /** Clauses with a time that nothing was made of. */
+  left: string[];
+}
+
+/** Ways kept side by side. */
+const BEAM = 14;
+/** A hold that never got its minutes; a release that nobody told. */
+const NO_HOLD = 2;
+const NO_RELEASE = 0.4;
+
+function best(paths: readonly Path[]): Path[] {
+  const seen = new Set<string>();
+  return [...paths]
+    .sort((a, b) => a.cost - b.cost)
+    .filter((p) => {
+      if (seen.has(p.key)) return false;
+      seen.add(p.key);
+      return true;
+    })
+    .slice(0, BEAM);
+}
+
+/** What a finished way leaves open. */
+function openEnds(p: Path): number {
+  return p.stages.reduce(
+    (sum, { cycle }) =>
+      sum +
+      (cycle && Number.isNaN(cycle.holdMinutes) ? NO_HOLD : 0) +
+      (cycle?.release.kind === 'unknown' ? NO_RELEASE : 0),
+    0,
+  );
+}
+
+/** Beside a cycle under pressure a slow cooker is the other way to make the dish; alone, it is the work itself. */
+const isSlow = (sentence: string): boolean =>
+  saysSlow(sentence) && !saysPressure(sentence.replace(/slow[- ]?cook\w*/gi, ''));
+
+function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstructions {
+  const slow: string[] = [];
+  let paths = [new Path()];
+  for (const [at, sentence] of sentences.entries()) {
+    if (isSlow(sentence)) {
+      if (!isSlowOnly) slow.push(sentence);
+      else for (const p of paths) slowCooked(p, sentence, at);
+      continue;
+    }
+    for (const p of paths) p.loose = null;
+    for (const clause of readClauses(sentence, at))
+      paths = best(paths.flatMap((p) => moves(p, clause)));
+  }
+  for (const p of paths) {
+    p.flush(null, null);
+    p.closeCycle();
+    p.cost += openEnds(p);
+  }
+  const [first = new Path()] = best(paths);
+  return { stages: [...first.stages], slow, left: [...first.left] };
+}
+
+function slowCooked(p: Path, sentence: string, at: number): void {
+  const [clause] = readClauses(sentence, at);
+  const [time] = findDurations(sentence);
+  if (!clause) return;
+  if (time) p.add(clause, 'slow', { ...time, isBare: false, isEstimate: false });
+  else p.put(clause);
+}
+
+/** Of several cycles without a time the first is asked for; the others tell of the same. */
+function onlyFirst(
+  stages: readonly FoundStage[],
+  isOpen: (s: FoundStage) => boolean,
+): FoundStage[] {
+  const first = stages.find(isOpen);
+  return stages.filter((s) => s === first || !isOpen(s));
+}
+
+/** Reads instructions. Never fails: what names no work is part of the stage beside it. */
+export function readInstructions(paragraphs: readonly string[]): ReadInstructions {
+  const sentences = toSentences(paragraphs);
+  let read = readAll(sentences, false);
+  if (read.slow.length > 0 && read.stages.every((s) => s.cycle === null))
+    read = readAll(sentences, true);
+  // A pressure that is only mentioned beside a cycle of its own is no second one.
+  const isOpen = (s: FoundStage): boolean => s.cycle !== null && Number.isNaN(s.cycle.holdMinutes);
+  const isTold = read.stages.some((s) => s.cycle !== null && !isOpen(s));
+  return {
+    ...read,
+    stages: isTold ? read.stages.filter((s) => !isOpen(s)) : onlyFirst(read.stages, isOpen),
+  };
+}
