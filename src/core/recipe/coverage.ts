@@ -1,6 +1,6 @@
 /** What of a text ended up in no field: shown in its order, so that nothing given is lost. */
 import { mentionedFood } from '../food';
-import { parseAmount } from '../units';
+import { findAmounts } from '../units';
 import { findDurations } from './durations';
 import { toClauses, toSentences } from './sentences';
 import type { ReadIngredient } from './ingredients';
@@ -34,8 +34,6 @@ function partsOf(times: readonly number[], total: number): ReadonlySet<number> {
   return new Set(best);
 }
 
-const AMOUNT =
-  /(?:\d+(?:[.,]\d+)?(?:\s*[½¼¾⅓⅔])?|[½¼¾⅓⅔]|\b(?:an?|one|two|three|four|five|six|half an?)\b)\s*(?:kg|kilos?|g|grams?|ml|litres?|liters?|l|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tablespoons?|tsps?|teaspoons?|tins?|cans?|pints?)\b[^,;.]*/giu;
 /** A part of what the list has already: “half a cup of the stock”. */
 const OF_THE_LISTED = /\bof (?:the|that|this|it|its)\b/i;
 
@@ -49,12 +47,13 @@ function withAmountLeft(told: readonly string[], ingredients: readonly ReadIngre
           (isSame(amount, line.packSize?.amount) && line.packSize?.unit === unit)),
     );
   return told.flatMap((clause) =>
-    [...clause.matchAll(AMOUNT)]
-      .map(([piece]) => piece.trim())
-      .filter((piece) => {
-        const { amount, unit } = parseAmount(piece);
-        return mentionedFood(piece) !== null && !OF_THE_LISTED.test(piece) && !has(amount, unit);
-      }),
+    findAmounts(clause)
+      .filter((a) => a.unit !== null && a.unit !== 'piece' && !has(a.amount, a.unit))
+      .map(
+        (a) =>
+          `${clause.slice(a.start, a.end)} ${clause.slice(a.end).split(/[,;.]/)[0]?.trim() ?? ''}`,
+      )
+      .filter((piece) => mentionedFood(piece) !== null && !OF_THE_LISTED.test(piece)),
   );
 }
 

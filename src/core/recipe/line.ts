@@ -9,6 +9,8 @@ export interface IngredientLine {
   amountTo: number | null;
   unit: Unit | null;
   packSize: Quantity | null;
+  /** The amount in the line’s own words where a pack’s size is in it: “2 (14 oz) cans”. */
+  packWords: string | null;
   /** The food in the line's own words, without amount, preparation and state. */
   food: string;
   preparation: string | null;
@@ -68,6 +70,10 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
     more: text.slice(found.end).replace(/^[\s,;]+/, ''),
   };
 }
+
+/** A line without what follows its amount. */
+const wordsOf = (line: string, rest: string): string =>
+  line.slice(0, line.length - rest.length).trim();
 
 /** @returns every part that could be found; the rest stays in `food`, nothing is dropped */
 export function parseLine(text: string): IngredientLine {
@@ -154,6 +160,7 @@ export function parseLine(text: string): IngredientLine {
     amountTo,
     unit,
     packSize,
+    packWords: packSize ? wordsOf(behind?.amount ?? clean, behind ? '' : front.rest) : null,
     food: food.trim().replace(/[.,;:]+$/, ''),
     preparation: notes.filter(Boolean).join(', ') || null,
     state,

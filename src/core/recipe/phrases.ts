@@ -95,7 +95,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'brown',
-    /\b(?:brown(?:s|ed|ing)?(?! (?:sugar|rice|lentil|mustard|bread|onion))|sear|(?<!air[- ])fry|soften|sweat|toast|caramel\w*|golden|fragrant|translucent|colou?r on all)\b/i,
+    /\b(?:brown(?:s|ed|ing)?(?! (?:sugar|rice|lentil|mustard|bread|onion))|sear|(?<!air[- ])fry|soften(?:ed|s)?|sweat|toast|caramel\w*|golden|fragrant|translucent|wilted|colou?r on all)\b/i,
   ],
   [
     'simmer',

@@ -1,8 +1,12 @@
 /** Instructions cut into sentences, and sentences into clauses with one thing said in each. */
 
-/** Short forms whose full stop ends no sentence. */
+/** Short forms whose full stop ends no sentence, where small letters or figures go on. */
 const SHORT =
-  /\b(min|mins|hr|hrs|lb|lbs|oz|tbsp|tbs|tsp|approx|qt|pkg|pkt|deg|ca|temp|med|incl|esp|vs|no|nat)\.(?=\s+[a-z\d(]|,|;)/gi;
+  /\b([Mm]ins?|[Hh]rs?|lbs?|oz|[Tt]bsp|[Tt]bs|[Tt]sp|[Aa]pprox|qt|pkg|pkt|deg|ca|temp|med|incl|esp|vs|nat)\.(?=\s+([a-z\d(]\w*)|,|;)/g;
+/** A small letter may begin a sentence all the same: “for 3 min. deglaze with the stock”. */
+const BEGINS_ONE =
+  /^(?:add|stir|pour|put|set|lock|seal|deglaze|dump|drain|let|release|vent|open|serve|season|remove|take|throw|chuck|turn|bring|simmer|mix|top|scrape|place|cook|close|brown|fry|manual|npr|qr|quick|natural)$/;
+
 /** A question goes with what is said to it: “Too thin? Simmer for 5 minutes.” */
 const SENTENCE_END = /(?<=[.!]['"”)]?)\s+(?=["“(]?[\p{L}\d])|\n+/u;
 const CLAUSE_END =
@@ -10,7 +14,13 @@ const CLAUSE_END =
 
 export function toSentences(paragraphs: readonly string[]): string[] {
   return paragraphs
-    .flatMap((p) => p.replace(SHORT, '$1').split(SENTENCE_END))
+    .flatMap((p) =>
+      p
+        .replace(SHORT, (whole, word: string, next?: string) =>
+          next !== undefined && BEGINS_ONE.test(next) ? whole : word,
+        )
+        .split(SENTENCE_END),
+    )
     .map((s) => s.replace(/\s+/g, ' ').trim())
     .filter((s) => s.length > 1);
 }

@@ -85,7 +85,7 @@ export function summarise({
       amountTo: line.amountTo,
       unit: line.unit,
       food: line.food,
-      preparation: line.preparation,
+      preparation: [line.preparation, line.packWords].filter(Boolean).join(', ') || null,
       state: line.state,
       optional: line.optional,
     })),

@@ -64,7 +64,7 @@ const META =
 const CHATTY =
   /\b(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi|hiya|hey|hello|hope|thanks|thank you|lol|xx?|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|button below|posted|was|were|used to|took|said)\b|!!|\?\?|🙈/i;
 const KEEPING =
-  /\b(?:leftovers?|keeps? (?:for|well|\d)|store|freezes?|frozen for|reheat|fridge|make ahead|make it ahead|tips?:|notes?:|variation|to serve|goes well|serve with|calories|per serving|nutrition)\b/i;
+  /\b(?:leftovers?|keeps? (?:for|well|\d)|store|freezes?|frozen for|reheat|fridge|make ahead|make it ahead|variation|goes well|serve with|calories|per serving|nutrition)\b|\b(?:tips?|notes?|storage):/i;
 const COMMENT =
   /^\S+(?:\s\S+){0,2} says:|^(?:reply|comments?|\d+ (?:comments?|thoughts?|replies|responses))\b|★|☆|\bstars?\b/i;
 const LIST_LEAD =

@@ -12,7 +12,7 @@ const OF_THE_LISTED =
 const RESERVED =
   /\b(?:remaining|reserv\w*|keep|kept|save|saving|minutes?|mins?|serves?|feeds?|step|side|batch\w*)\s*(?:about\s*)?$/i;
 const NO_FOOD =
-  /^(?:pieces?|chunks?|cubes?|slices?|rounds?|strips?|minutes?|mins?|batch\w*|goes|portions?|people|of us|times?|sides?|cm|mm|inch\w*|lots?|runs?|cookers?|pots?|pans?|halves|quarters|bit|little|few|while|moment|quick|natural|good|large|small|hot|lid|rack|trivet|bowl|dish|tin|plate|fork|spoon|lot|touch|boil|simmer|time|must|half|third|quarter|sugar lump)\b/i;
+  /^(?:pieces?|chunks?|cubes?|slices?|rounds?|strips?|minutes?|mins?|batch\w*|goes|portions?|people|of us|times?|sides?|cm|mm|inch\w*|lots?|runs?|cookers?|pots?|pans?|halves|quarters|bit|little|few|while|moment|quick|natural|good|large|small|hot|lid|rack|trivet|juice|zest|bowl|dish|tin|plate|fork|spoon|lot|touch|boil|simmer|time|must|half|third|quarter|sugar lump)\b/i;
 const MOST_WORDS = 5;
 
 const word = (text: string): string => text.toLowerCase().replace(/(?:es|s)$/, '');
@@ -21,6 +21,7 @@ const word = (text: string): string => text.toLowerCase().replace(/(?:es|s)$/, '
 function phraseBehind(text: string, amount: FoundAmount): string {
   const behind = text.slice(amount.end);
   if (OF_THE_LISTED.test(behind)) return '';
+  // “The juice of half a lemon” is a lemon.
   const [clause = ''] = behind.split(/[,.;:()!?]|\band\b/i);
   const stop = STOP.exec(clause);
   return (stop ? clause.slice(0, stop.index) : clause)

@@ -90,7 +90,7 @@ const BATCHES = new RegExp(
   'i',
 );
 const EACH =
-  /\b(?:each|apiece|(?:per|a|every|for each) (?:batch|go|lot|load|round))\b|\d\s*[x×]\s*\d/i;
+  /\b(?:each|apiece|(?:per|a|every|for each) (?:batch|go|lot|load|round))\b|(?:^|[\s\d])[x×]\s*\d/i;
 const SIDES =
   /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)/i;
 const ESTIMATE = /\b(?:about|around|approx\w*|takes?|roughly|up to|will take)\b/i;

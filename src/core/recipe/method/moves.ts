@@ -24,7 +24,7 @@ export function moves(path: Path, c: Clause): Path[] {
 function opened(path: Path, c: Clause): Path {
   const p = path.clone();
   p.loose = path.loose;
-  noteVessel(p, c);
+  note(p, c);
   if (c.lidOn && !c.lidOff) {
     p.lidOn = true;
     p.level ??= c.level;
@@ -236,7 +236,7 @@ function heat(p: Path, c: Clause): void {
 
 function withoutTime(path: Path, c: Clause): Path[] {
   const p = path.clone();
-  noteVessel(p, c);
+  note(p, c);
   if (c.pressure && !c.natural && !c.quick) return pressureOnly(p, c);
   if (c.either || c.natural || (c.quick && (p.open >= 0 || p.lidOn))) {
     release(p, c);
@@ -314,8 +314,9 @@ const VESSEL =
 const ABOVE =
   /\b(?:trivet|rack|steamer|pot[- ]in[- ]pot|PIP|sling|above the water|over the water)\b/i;
 
-/** A pan, tin or bowl on a rack, in one sentence or in two that follow. */
-function noteVessel(p: Path, c: Clause): void {
+/** What stands in the pot and whether it is on; a pan, tin or bowl on a rack. */
+function note(p: Path, c: Clause): void {
+  if (c.saute && p.open < 0) p.isHot = true;
   if (/\bpot[- ]in[- ]pot\b|\bPIP\b/i.test(c.sentence)) p.vessel = 'pan';
   else if (VESSEL.test(c.sentence) && ABOVE.test(c.sentence)) p.vessel = 'pan';
 }

@@ -33,6 +33,8 @@ export class Path {
   hasCycle = false;
   /** A time that stood alone before anything it could belong to. */
   loose: ClauseTime | null = null;
+  /** The pot is set to sauté. */
+  isHot = false;
   /** The work named last, and in which sentence. */
   going: { kind: FoundKind; at: number } | null = null;
   /** Something above the pot's own water was spoken of since the last stage. */
@@ -54,9 +56,8 @@ export class Path {
 
   /** Something fries in the open pot. */
   get isFrying(): boolean {
-    return (
-      this.open < 0 && !this.lidOn && (this.lastKind === 'brown' || this.lastKind === 'loosen')
-    );
+    if (this.open >= 0 || this.lidOn || this.hasCycle) return false;
+    return this.isHot || this.lastKind === 'brown' || this.lastKind === 'loosen';
   }
 
   get isAfterCycle(): boolean {
@@ -106,6 +107,7 @@ export class Path {
     };
     this.replace(this.open, (s) => ({ ...s, cycle: { ...cycle, ...(time ? holdOf(time) : {}) } }));
     this.lidOn = true;
+    this.isHot = false;
     this.hasCycle = true;
     this.waited = null;
     this.level = null;
@@ -164,6 +166,8 @@ export class Path {
   }
 
   put(c: Clause): void {
+    // “Before you eat”, “it thickens”: nothing that is done.
+    if (/^(?:you|it|they|we)\b/i.test(c.text)) return;
     const end = last(this.stages);
     // A sentence that has made a stage already is told there; but what is done at the end is work of its own.
     if (end && last(end.sentences) === c.sentence && !(this.isAfterCycle && c.finishing)) return;
