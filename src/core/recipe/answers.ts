@@ -34,6 +34,8 @@ export function answerQuestion(
     if (!release) return wrong(question, 'answer natural, quick, or minutes of natural release');
     return success(withPressure(dish, about.stage, (s) => ({ ...s, release })));
   }
+  // Another recipe of the page is read anew by who shows it.
+  if (about.kind === 'which') return success(dish);
   if (about.kind === 'empty')
     return text === 'yes' ? success(dish) : wrong(question, 'choose yes, or mark what it is below');
   if (about.kind === 'setting') {

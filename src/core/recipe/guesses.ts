@@ -4,6 +4,15 @@ import { UNITS } from '../units';
 import type { ReadIngredient } from './ingredients';
 import type { FoundStage, ImportQuestion } from './types';
 
+/** Weight of the heaviest main ingredient as the text gives it, g; null where it gives none. */
+export function heaviestGiven(ingredients: readonly ReadIngredient[]): number | null {
+  const grams = ingredients.flatMap(({ ingredient: { role, unit, amount } }) => {
+    const { kind, size } = UNITS[unit ?? 'piece'];
+    return role === 'main' && kind === 'mass' && amount !== null ? [amount * size] : [];
+  });
+  return grams.length > 0 ? Math.max(...grams) : null;
+}
+
 /** Weight of the heaviest main ingredient, g; null where none has one. */
 export function heaviest(ingredients: readonly ReadIngredient[]): number | null {
   const grams = ingredients

@@ -18,8 +18,13 @@ export type { UnreadKind } from './unread';
  * Reads pasted or uploaded text: plain words, a saved page, or JSON-LD.
  *
  * @param takenIds ids of dishes that are there already
+ * @param pick which recipe of a page with several: its place in their order
  */
-export function importRecipe(text: string, takenIds?: ReadonlySet<string>): Outcome<Imported> {
-  const raw = readSource(text);
+export function importRecipe(
+  text: string,
+  takenIds?: ReadonlySet<string>,
+  pick?: number,
+): Outcome<Imported> {
+  const raw = readSource(text, pick);
   return raw.ok ? toDish(raw.value, takenIds) : raw;
 }

@@ -22,17 +22,21 @@ function hasType(node: Json, type: string): boolean {
   return types.some((t) => typeof t === 'string' && t.toLowerCase().endsWith(type));
 }
 
-/** The first recipe anywhere in the data, however deep it lies; null where there is none. */
-export function findRecipe(data: unknown): Json | null {
+/** Every recipe anywhere in the data, however deep it lies, in order. */
+export function findRecipes(data: unknown): Json[] {
   const queue: unknown[] = [data];
+  const found: Json[] = [];
   for (let i = 0; i < queue.length && i < MOST_NODES; i++) {
     const node = queue[i];
-    if (isObject(node) && hasType(node, 'recipe')) return node;
+    if (isObject(node) && hasType(node, 'recipe')) {
+      found.push(node);
+      continue;
+    }
     if (Array.isArray(node)) queue.push(...node.slice(0, MOST_ITEMS));
     else if (isObject(node))
       queue.push(...Object.values(node).filter((v) => typeof v === 'object'));
   }
-  return null;
+  return found;
 }
 
 /** All text in a value, a line each; steps and sections in their order. */
@@ -48,6 +52,9 @@ function linesOf(value: unknown, depth = 0): string[] {
   if (Array.isArray(value)) return value.slice(0, MOST_ITEMS).flatMap((v) => linesOf(v, depth + 1));
   if (!isObject(value)) return [];
   if (value.itemListElement !== undefined) return linesOf(value.itemListElement, depth + 1);
+  // “8 puddings” as a quantity with its unit.
+  if (typeof value.value === 'number' || typeof value.value === 'string')
+    return [[value.value, value.unitText].filter((v) => v !== undefined).join(' ')];
   return linesOf(value.text ?? value.description ?? value.name ?? [], depth + 1);
 }
 

@@ -1,7 +1,7 @@
 /** From a text of any kind to a raw recipe. */
 import { failure, success, type Outcome } from '../reason';
 import { readPage } from './html';
-import { findRecipe, fromJsonLd } from './json-ld';
+import { findRecipes, fromJsonLd } from './json-ld';
 import { findYield } from './lines/yields';
 import { fromText } from './text';
 import type { RawRecipe } from './types';
@@ -13,9 +13,10 @@ const MOST_LINES = 1000;
 /**
  * Finds the recipe in pasted or uploaded text: JSON-LD, a saved page, or plain words.
  *
+ * @param pick which recipe, where there is more than one: its place in their order
  * @returns its lines as written, or why there is no recipe in it
  */
-export function readSource(text: string): Outcome<RawRecipe> {
+export function readSource(text: string, pick = 0): Outcome<RawRecipe> {
   if (text.length > LARGEST)
     return refuse('is larger than 5 MB', 'save only the page itself, or paste its text');
   if (text.includes('\u0000') || isBinary(text))
@@ -23,20 +24,30 @@ export function readSource(text: string): Outcome<RawRecipe> {
   const trimmed = text.replace(/^\uFEFF/, '').trim();
   if (trimmed === '') return refuse('is empty', 'paste the recipe’s text');
   if (/^[[{]/.test(trimmed)) {
-    const found = fromJson(trimmed);
+    const found = choose(fromJson(trimmed), pick);
     if (found) return check(found);
     if (/"@type"/.test(trimmed))
       return refuse('is JSON without a recipe in it', 'it needs a thing of @type Recipe');
   }
-  if (/<[a-z!/][^>]*>/i.test(trimmed)) return check(fromPage(trimmed));
+  if (/<[a-z!/][^>]*>/i.test(trimmed)) return check(fromPage(trimmed, pick));
   return check({ ...fromText(trimmed), source: trimmed });
 }
 
-function fromJson(text: string): RawRecipe | null {
+/** The recipes of a block of data, in its order. */
+function fromJson(text: string): RawRecipe[] {
   const data = parseLoosely(text);
-  const node = data === null ? null : findRecipe(data);
-  const found = node ? fromJsonLd(node) : null;
-  return found && { ...found, source: asText(found) };
+  return data === null ? [] : findRecipes(data).map(fromJsonLd);
+}
+
+/** One of several, with the names of all of them. */
+function choose(found: readonly RawRecipe[], pick: number): RawRecipe | null {
+  const recipe = found[pick] ?? found[0];
+  if (!recipe) return null;
+  return {
+    ...recipe,
+    source: asText(recipe),
+    ...(found.length > 1 ? { names: found.map((r) => r.name || 'without a name') } : {}),
+  };
 }
 
 /** JSON as pages write it: with a comma before a bracket, or a line broken within a text. */
@@ -57,19 +68,21 @@ function mendJson(text: string): string {
   );
 }
 
-function fromPage(html: string): RawRecipe {
+function fromPage(html: string, pick: number): RawRecipe {
   const page = readPage(html);
-  for (const block of page.data) {
-    const found = fromJson(block.trim());
-    if (found && (found.ingredients.length > 0 || found.instructions.length > 0)) {
-      found.name ||= page.title;
-      found.yieldText ||= findYield(page.text);
-      return { ...found, source: asText(found) };
-    }
+  const data = [
+    ...page.data.flatMap((block) => fromJson(block.trim())),
+    ...page.microdata.map((properties) => fromJsonLd(properties)),
+  ].filter((r) => r.ingredients.length > 0 || r.instructions.length > 0);
+  // The same recipe is often there twice, as data and as markup.
+  const own = data.filter((r, i) => data.findIndex((o) => o.name === r.name) === i);
+  const found = choose(own, pick);
+  if (found) {
+    const name = found.name || page.title;
+    return { ...found, name, yieldText: found.yieldText || findYield(page.text) };
   }
-  const found = fromText(page.text);
-  found.name ||= page.title;
-  return { ...found, source: page.text };
+  const read = fromText(page.text);
+  return { ...read, name: read.name || page.title, source: page.text };
 }
 
 /** The recipe of a page as one would have pasted it, without the page’s markup. */

@@ -1,8 +1,12 @@
 /** The short form of an imported recipe, which stays stable while the document grows. */
+import { heaviestGiven } from './guesses';
 import type { Imported } from './to-dish';
+import { holdByWeight } from './write-stages';
 import type { FoundCycle, FoundKind, FoundStage, ReleaseFound } from './types';
 
 export interface RecipeSummary {
+  /** Another language is refused by name. */
+  language: 'en';
   name: string;
   serves: number | null;
   ingredients: {
@@ -60,8 +64,12 @@ function placeOf({ kind, place, cycle, sentences }: FoundStage): SummaryStep['pl
   return cycle?.pan ? 'pan' : (PLACE[kind] ?? 'cooker');
 }
 
-const holdOf = (cycle: FoundCycle): number | null =>
-  Number.isNaN(cycle.holdMinutes) ? null : cycle.holdMinutes;
+/** The whole hold; by weight where the text gives minutes for a pound; null where it isn’t known. */
+function holdOf(cycle: FoundCycle, grams: number | null): number | null {
+  if (cycle.perPound !== null)
+    return grams === null ? null : Math.round(holdByWeight(cycle, grams));
+  return Number.isNaN(cycle.holdMinutes) ? null : cycle.holdMinutes;
+}
 
 function releaseOf(release: ReleaseFound): RecipeSummary['cycles'][number]['release'] {
   if (release.kind !== 'natural') return release;
@@ -77,7 +85,9 @@ export function summarise({
   yieldText,
   leftOut,
 }: Imported): RecipeSummary {
+  const grams = heaviestGiven(ingredients);
   return {
+    language: 'en',
     name: dish.name,
     serves,
     ingredients: ingredients.map(({ line }) => ({
@@ -95,7 +105,7 @@ export function summarise({
             {
               ...cycle,
               level: cycle.level ?? 'high',
-              holdMinutes: holdOf(cycle),
+              holdMinutes: holdOf(cycle, grams),
               release: releaseOf(cycle.release),
               pan: cycle.pan ?? false,
             },
@@ -110,7 +120,7 @@ export function summarise({
     yield: yieldText || null,
     steps: stages.map((stage) => ({
       kind: stage.kind,
-      minutes: stage.cycle ? holdOf(stage.cycle) : stage.minutes,
+      minutes: stage.cycle ? holdOf(stage.cycle, grams) : stage.minutes,
       to: stage.cycle ? stage.cycle.holdTo : stage.to,
       celsius: stage.celsius,
       place: placeOf(stage),

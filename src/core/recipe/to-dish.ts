@@ -4,6 +4,7 @@ import { failure, problemsOf, success, type Outcome } from '../reason';
 import { findUnread } from './coverage';
 import { askAboutPieces, waitOf } from './guesses';
 import { freshId, readIngredients, type ReadIngredient } from './ingredients';
+import { languageOf } from './language';
 import { foodsInMethod } from './lines/mentions';
 import { servingsIn } from './lines/yields';
 import { readInstructions } from './method/read';
@@ -39,9 +40,26 @@ export function toDish(
   takenIds: ReadonlySet<string> = new Set(),
 ): Outcome<Imported> {
   if (raw.own) return success(fromOwn(raw, raw.own, takenIds));
+  const language = languageOf(raw.source ?? [...raw.ingredients, ...raw.instructions].join(' '));
+  if (language.code !== 'en')
+    return failure({
+      field: 'recipe',
+      message: `the text is in ${language.name}, and only English is read so far`,
+      remedy: 'paste it in English',
+    });
   const questions: ImportQuestion[] = [];
   const serves = servingsIn(raw.yieldText);
   const name = raw.name.slice(0, 100) || 'A dish without a name';
+  if (raw.names)
+    questions.push({
+      id: 'which',
+      about: { kind: 'which' },
+      text: `There is more than one recipe here: ${raw.names.join(', ')}. Which one is it?`,
+      taken: String(raw.names.indexOf(raw.name)),
+      range: [0, raw.names.length - 1],
+      unit: '',
+      choices: raw.names.map((n, i) => [String(i), n] as const),
+    });
   if (serves === null)
     questions.push({
       id: 'serves',

@@ -17,6 +17,8 @@ export interface RawRecipe {
   aside: string[];
   /** What each piece of a plain text was taken for, in its order. */
   pieces?: Piece[];
+  /** Names of all recipes of the source, where there is more than one. */
+  names?: string[];
   /** The text as it was given, to be kept with the dish. */
   source?: string;
   /** The whole dish, where the source is one of our own. */
@@ -47,6 +49,8 @@ export interface FoundCycle {
   holdTo: number | null;
   perPound: number | null;
   release: ReleaseFound;
+  /** Minutes on top of those by weight. */
+  extra?: number;
   /** In a pan, tin or bowl above the pot’s own water. */
   pan?: boolean;
 }
@@ -85,6 +89,8 @@ export interface FoundStage {
 /** What a question is about, and of which stage or ingredient. */
 export type QuestionSubject =
   | { kind: 'serves' }
+  /** Which recipe of several. */
+  | { kind: 'which' }
   | { kind: 'empty'; of: 'ingredients' | 'stages' }
   | { kind: 'thickness'; ingredient: string }
   | {

@@ -9,7 +9,7 @@ import {
 } from '../dish';
 import { findDurations } from './durations';
 import { levelIn } from './phrases';
-import { heaviest } from './guesses';
+import { heaviest, heaviestGiven } from './guesses';
 import { freshId, type ReadIngredient } from './ingredients';
 import type { FoundCycle, FoundStage, ImportQuestion } from './types';
 
@@ -176,6 +176,10 @@ function writeStage(
   }
 }
 
+/** Minutes at pressure for a piece of so many grams, where the text gives them by weight. */
+export const holdByWeight = (cycle: FoundCycle, grams: number): number =>
+  ((cycle.perPound ?? 0) * grams) / G_PER_LB + (cycle.extra ?? 0);
+
 /** The hold in whole minutes: the lower end of a range, or by weight where the text says so. */
 function holdOf(
   cycle: FoundCycle,
@@ -198,17 +202,19 @@ function holdOf(
     return 0;
   }
   if (cycle.perPound !== null) {
-    const grams = heaviest(ingredients);
-    minutes = cycle.perPound * (grams === null ? 1 : grams / G_PER_LB);
-    questions.push({
-      id: `${base.id}.weight`,
-      about: { kind: 'weight', stage: base.id },
-      text: `What does the piece weigh? The recipe says ${cycle.perPound} min for each pound.`,
-      taken: grams === null ? '1' : (grams / G_PER_LB).toFixed(1),
-      range: [0.1, 40],
-      perUnit: cycle.perPound,
-      unit: 'lb',
-    });
+    const given = heaviestGiven(ingredients);
+    const grams = given ?? heaviest(ingredients);
+    minutes = holdByWeight(cycle, grams ?? G_PER_LB);
+    if (given === null)
+      questions.push({
+        id: `${base.id}.weight`,
+        about: { kind: 'weight', stage: base.id },
+        text: `What does the piece weigh? The recipe says ${cycle.perPound} min for each pound.`,
+        taken: grams === null ? '1' : (grams / G_PER_LB).toFixed(1),
+        range: [0.1, 40],
+        perUnit: cycle.perPound,
+        unit: 'lb',
+      });
   }
   if (cycle.holdTo !== null)
     questions.push({

@@ -8,6 +8,7 @@ import type { Clause, ClauseTime } from './clause';
 import { holdOf, type Path } from './path';
 
 const NEVER = 99;
+const ON_TOP = /\b(?:plus|over|extra|more|on top|added)\b|\+/i;
 const UNREAD = 5;
 /** A longer wait before the first cycle is a soak, min. */
 const SOAK_FROM = 180;
@@ -41,6 +42,14 @@ function with_(path: Path, cost: number, change: (p: Path) => void): Path[] {
 }
 
 function timed(path: Path, c: Clause, time: ClauseTime, i: number): Path[] {
+  // “8 minutes a pound plus 5”: more of the same hold.
+  if (
+    i > 0 &&
+    c.times[i - 1]?.perPound !== null &&
+    path.cycle?.perPound != null &&
+    ON_TOP.test(c.text)
+  )
+    return with_(path, 0, (p) => p.tellCycle(c, { extra: time.from }));
   const bare = time.isBare ? 0.3 : 0;
   const work = workOf(path, c);
   return [
@@ -310,7 +319,7 @@ function nextRelease(p: Path, c: Clause, now: ReleaseFound): ReleaseFound {
 }
 
 const VESSEL =
-  /\b(?:pan|tin|dish|bowl|jars?|ramekins?|mou?ld|pudding basin|basin|foil parcels?|cake ring)\b/i;
+  /\b(?:pan|tin|dish|bowl|jars?|ramekins?|mou?lds?|tins?|pans?|bowls?|dishes|pudding basin|basin|foil parcels?|cake ring)\b/i;
 const ABOVE =
   /\b(?:trivet|rack|steamer|pot[- ]in[- ]pot|PIP|sling|above the water|over the water)\b/i;
 
