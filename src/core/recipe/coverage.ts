@@ -102,7 +102,7 @@ export function findUnread(raw: RawRecipe, read: Read): string[] {
     ...raw.leftOver,
     ...raw.ingredients.filter((line) => !lines.has(line)),
     ...toSentences(raw.instructions).filter((s) => !told.has(s) && !HEADING.test(s)),
-    ...new Set([...read.left, ...withTimeLeft(read.stages)]),
+    ...new Set(read.left),
     ...withAmountLeft(
       [...told, ...read.ingredients.map((i) => i.line.preparation ?? '')],
       read.ingredients,

@@ -6,10 +6,12 @@ import type { FoundStage, ImportQuestion } from './types';
 
 /** Weight of the heaviest main ingredient as the text gives it, g; null where it gives none. */
 export function heaviestGiven(ingredients: readonly ReadIngredient[]): number | null {
-  const grams = ingredients.flatMap(({ ingredient: { role, unit, amount } }) => {
+  const weighed = ingredients.flatMap(({ ingredient: { role, unit, amount } }) => {
     const { kind, size } = UNITS[unit ?? 'piece'];
-    return role === 'main' && kind === 'mass' && amount !== null ? [amount * size] : [];
+    return kind === 'mass' && amount !== null ? [{ role, grams: amount * size }] : [];
   });
+  const mains = weighed.filter(({ role }) => role === 'main');
+  const grams = (mains.length > 0 ? mains : weighed).map((w) => w.grams);
   return grams.length > 0 ? Math.max(...grams) : null;
 }
 
@@ -36,7 +38,7 @@ export function askAboutPieces(
   if (!found.some((s) => s.kind === 'pressure')) return;
   for (const { ingredient, food } of ingredients) {
     if (ingredient.role !== 'main' || ingredient.pieceMm !== undefined || !food) continue;
-    if (food.keep === 'ground-meat') continue;
+    if (food.keep === 'ground-meat' || ingredient.unit === 'slice') continue;
     questions.push({
       id: `${ingredient.id}.mm`,
       about: { kind: 'thickness', ingredient: ingredient.id },

@@ -85,8 +85,12 @@ export function freshId(text: string, taken: ReadonlySet<string>): string {
 /** What a line can hold at most, as the dish document allows. */
 const MOST = { food: 120, preparation: 200, amount: 100_000 } as const;
 
+const SALT_AND_PEPPER = /^(?:\w+ )?salt\s+(?:and|&)\s+(?:[\w-]+ ){0,3}pepper$/i;
+
 /** “Small bunch dill, small bunch mint” are two: each part begins with a measure or an amount of its own. */
 function splitList(text: string): { text: string; own: string }[] {
+  if (SALT_AND_PEPPER.test(text))
+    return text.split(/\s+(?:and|&)\s+/i).map((own) => ({ text, own }));
   const parts = text.split(/,\s+/);
   const isOwn = (part: string): boolean =>
     /^(?:an?\s+)?(?:small|large|big)?\s*(?:bunch|handful|pinch|sprig|knob|dash|splash)\w*\s+(?:of\s+)?\p{L}/iu.test(

@@ -44,6 +44,9 @@ const TRAILING_PREPARATION = new RegExp(
   String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with)\b)|(?:cut|mixed|dissolved|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|[-–—]\s|at room temperature\b|for (?:serving|the top|garnish|sprinkling|brushing|frying)\b|(?:with|in) (?:its|their|the) )`,
   'i',
 );
+/** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
+const LEAD =
+  /^(?:(?:oh|and|also|plus|then|okay|ok|so|right|um|now)\b[,\s]+|optional(?:ly)?\s*[:,]\s*)+(?=\S)/i;
 const TO_TASTE =
   /,?\s*\b(to taste|as needed|for serving|to serve|if (?:you )?(?:like|liked|wanted|desired)|optional)\b\.?/i;
 const IS_OPTIONAL = /optional|if /i;
@@ -77,10 +80,9 @@ const wordsOf = (line: string, rest: string): string =>
 
 /** @returns every part that could be found; the rest stays in `food`, nothing is dropped */
 export function parseLine(text: string): IngredientLine {
-  const clean = text
-    .replace(/^(?:[\s•*–·]+|-\s+)/u, '')
-    .replace(/\s+/g, ' ')
-    .trim();
+  const marked = text.replace(/^(?:[\s•*–·]+|-\s+)/u, '');
+  const lead = LEAD.exec(marked)?.[0] ?? '';
+  const clean = marked.slice(lead.length).replace(/\s+/g, ' ').trim();
   const front = parseAmount(clean);
   const behind =
     front.amount === null && clean.length <= LONGEST_TURNED ? amountBehind(clean) : null;
@@ -88,7 +90,7 @@ export function parseLine(text: string): IngredientLine {
   const because: string[] = [];
   const notes: string[] = [];
   let food = behind ? behind.food : front.rest;
-  let optional = false;
+  let optional = /^optional/i.test(lead);
   const taste = TO_TASTE.exec(food);
   if (taste) {
     optional = IS_OPTIONAL.test(taste[1] ?? '');

@@ -103,11 +103,11 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'brown',
-    /(?<!\b(?:on|to|using|use|the|low|high|medium) )\bsaut[eé]|\bcook\b[^.]{0,40}\buntil (?:soft|tender|wilted|cooked)|\bfor colou?r\b/i,
+    /(?<!\b(?:on|to|using|use|the|low|high|medium|select|press|hit|choose|set|push|in|from) )\bsaut[eé]|\bcook\b[^.]{0,40}\buntil (?:soft|tender|wilted|cooked)|\bfor colou?r\b/i,
   ],
   [
     'rest',
-    /\b(?:keep(?:ing)? (?:it )?warm|chill|refrigerate|cool|rest|stand|set aside for|sit)\b/i,
+    /\b(?:keep(?:ing)? (?:it )?warm|chill|refrigerate|cools?|rests?|stands?|set aside for|sits?)\b/i,
   ],
 ];
 

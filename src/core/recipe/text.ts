@@ -18,6 +18,8 @@ const TIME_MARK = /^\s*\[?\(?\d{1,2}:\d{2}(?::\d{2})?\)?\]?\s+/;
 /** A line of more sentences than that is a paragraph, and each sentence counts by itself. */
 const PARAGRAPH = 2;
 const SHORTEST_PARAGRAPH = 70;
+/** Words of a note that may be about for how many it is, and nothing else. */
+const SHORT_NOTE = 8;
 
 function markOf(text: string): { mark: Line['mark']; bare: string } {
   const timed = text.replace(TIME_MARK, '');
@@ -43,7 +45,8 @@ function linesOf(source: string): Line[] {
     at += raw.length + 1;
     const { mark, bare } = markOf(raw.trim());
     const text = bare.replace(EMPHASIS, '').trim();
-    if (text === '') {
+    // A line drawn under a title holds nothing.
+    if (!/[\p{L}\d]/u.test(text)) {
       afterGap = true;
       continue;
     }
@@ -122,7 +125,9 @@ function take(recipe: RawRecipe, line: Line, found: string, label: Label): void 
   const { text, start, end } = line;
   recipe.pieces?.push({ start, end, as: SHOWN_AS[label] });
   // People are told of anywhere but in the notes: in the title, in a heading, in talk.
-  if (found !== '' && label !== 'note' && label !== 'ingredient') recipe.yieldText ||= found;
+  const isShort = text.split(/\s+/).length <= SHORT_NOTE;
+  if (found !== '' && label !== 'ingredient' && (label !== 'note' || isShort))
+    recipe.yieldText ||= found;
   switch (label) {
     case 'title':
       recipe.name = withoutYield(text, found).replace(/[:.]$/, '');
@@ -156,7 +161,7 @@ function take(recipe: RawRecipe, line: Line, found: string, label: Label): void 
 function withoutYield(title: string, found: string): string {
   if (found === '') return title;
   const name = title
-    .replace(found, '')
+    .replace(/\bfor\b.*/i.exec(found)?.[0] ?? found, '')
     .replace(/\(\s*\)|[\s(|·,–—-]+$/g, '')
     .trim();
   return /\p{L}{3}/u.test(name) ? name : title;

@@ -88,6 +88,11 @@ const PACK_JOINED = new RegExp(
   'i',
 );
 const PACK_AFTER = /^\s*\(([^()]*\d[^()]*)\)/;
+/** “a 3 kilo shoulder”, “2 6-oz fillets”: pieces by the weight of one. */
+const PIECES_OF = new RegExp(
+  String.raw`^(${COUNT})\s+(?!\d+\s?[/⁄]|[½⅓⅔¼¾⅛])(${FIGURE})[- ]?(kilograms?|kilos?|kgs?|kg|grams?|g|ounces?|oz|pounds?|lbs?)\b(?!\s*(?:${CONTAINER}))`,
+  'i',
+);
 const WITH_UNIT = new RegExp(
   String.raw`^(${COUNT})${RANGE}(?:\s*\+\s*)?[\s-]*(?:(?:${SIZE_WORDS})\s+)*(${UNIT}|[TtcC](?=\.?\s+[a-z(]))(?![\p{L}\d])\.?(?:\s+and\s+a\s+(half|quarter)\b)?${OF}`,
   'iu',
@@ -110,7 +115,7 @@ function amountAtStart(text: string): AtStart | null {
   const line = text.slice(0, LONGEST);
   const lead = new RegExp(`^${ABOUT}`, 'i').exec(line)?.[0].length ?? 0;
   const own = line.slice(lead);
-  const found = packAt(own) ?? sticksAt(own) ?? withUnitAt(own) ?? countAt(own);
+  const found = packAt(own) ?? piecesAt(own) ?? sticksAt(own) ?? withUnitAt(own) ?? countAt(own);
   return found && { ...found, end: found.end + lead };
 }
 
@@ -129,6 +134,20 @@ function packAt(text: string): AtStart | null {
     unit: unitOf(word)?.[0] ?? 'package',
     packSize: parseQuantity(size?.replace(/-/g, ' ') ?? ''),
     end: whole.length,
+  };
+}
+
+function piecesAt(text: string): AtStart | null {
+  const match = PIECES_OF.exec(text);
+  const unit = match && unitOf(match[3] ?? '');
+  const amount = toNumber(match?.[1] ?? '') * toNumber(match?.[2] ?? '');
+  if (!match || !unit || Number.isNaN(amount)) return null;
+  return {
+    amount: round(amount * unit[1]),
+    amountTo: null,
+    unit: unit[0],
+    packSize: null,
+    end: match[0].length,
   };
 }
 

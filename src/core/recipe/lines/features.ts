@@ -60,13 +60,13 @@ const VERB_FIRST = new RegExp(
 const MEASURE =
   /^(?:an?\s+|some\s+|few\s+|good\s+|the\s+)*(?:small|large|big|generous|heaped|heaping|scant|whole|fresh|fat|good)?\s*(?:bunch|bunches|handfuls?|fistfuls?|packets?|sachets?|sprigs?|knobs?|nubs?|pinch(?:es)?|dash(?:es)?|splash|drizzle|glug|squeeze|shake|ladles?|sticks?|heads?|cloves?|tins?|cans?|jars?|bags?|box(?:es)?|slices?|stalks?|stems?|cubes?|piece|thumb)\b/i;
 const META =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|nutrition|level|recipe by|adapted from)\b\s*[:|]|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|ready)\b[:\s]*(?:in |about )?\d+\s*(?:min|m\b|h)|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|level|recipe by|adapted from)\b\s*[:|]|nutrition\b|calories\b|[^.]*\bper serving\b[^.]*\bkcal|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
 const CHATTY =
   /\b(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi|hiya|hey|hello|hope|thanks|thank you|lol|xx?|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|button below|posted|was|were|used to|took|said)\b|!!|\?\?|🙈/i;
 const KEEPING =
   /\b(?:leftovers?|keeps? (?:for|well|\d)|store|freezes?|frozen for|reheat|fridge|make ahead|make it ahead|variation|goes well|serve with|calories|per serving|nutrition)\b|\b(?:tips?|notes?|storage):/i;
 const COMMENT =
-  /^\S+(?:\s\S+){0,2} says:|^(?:reply|comments?|\d+ (?:comments?|thoughts?|replies|responses))\b|★|☆|\bstars?\b/i;
+  /^\S+(?:\s\S+){0,2} says:|^(?:reply|comments?|\d+ (?:comments?|thoughts?|replies|responses))\b|★|☆|\b\d(?:\.\d)? stars?\b(?! anise)/i;
 const LIST_LEAD =
   /\b(?:need(?:ed)?|got|get|have|take|using|ingredients?|goes|goes in|shopping|buy|thing|it(?:'|’)s|it is)\b/i;
 

@@ -141,7 +141,7 @@ function titleCost(f: Features, { index }: Around): number {
     f.yieldOnly && 2.5,
     f.meta && 4,
     f.chatty && 1.2,
-    f.time && 1.5,
+    f.time && 2.5,
     f.pressure && f.verb && 1.5,
     f.verbFirst && 1,
     f.line.isSentence && 2,

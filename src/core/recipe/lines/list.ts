@@ -4,6 +4,9 @@ import { findAmounts, parseAmount } from '../../units';
 
 const BREAK =
   /\s*(?:[,;]|\s\+\s|\bplus\b|\band\b(?!\s+(?:an?\s+)?(?:half|quarter)\b))\s*(?![^()]*\))/i;
+/** “Two bunches of salsify”: counted, whatever it is. */
+const MEASURE =
+  /^\s*(?:\w+ )?(?:bunch|handful|fistful|sprig|head|stalk|stick|ladle|knob|nub|thumb|fillet|leg|breast|glug|shake)\w*\b/i;
 const FILLER = /^(?:um|uh|okay|ok|right|so|then|also|oh|well|like|yeah|alright)\b[,\s]*/i;
 /** “Cut that into chunks”, “drain them”: what is done with the one just named. */
 const TOLD_OF_IT = /\b(?:it|them|that|those|this|cut|chop|drain|dice|slice|peel|rinse|halve|i)\b/i;
@@ -12,7 +15,10 @@ const MOST_WORDS = 6;
 /** Where the list begins: behind “you need”, at the first thing with an amount. */
 function listStart(sentence: string): number {
   const [first] = findAmounts(sentence).filter(
-    (a) => a.unit !== null || mentionedFood(sentence.slice(a.end, a.end + 40)) !== null,
+    (a) =>
+      a.unit !== null ||
+      MEASURE.test(sentence.slice(a.end)) ||
+      mentionedFood(sentence.slice(a.end, a.end + 40)) !== null,
   );
   return first?.start ?? 0;
 }

@@ -76,7 +76,8 @@ export function foodsInMethod(
     for (const clause of toClauses(sentence)) {
       const food = mentionedFood(clause);
       const name = food?.names.find((n) => new RegExp(String.raw`\b${n}`, 'i').test(clause));
-      if (food && name && !ids.has(food.id) && !isKnown(name)) keep(name, name);
+      if (food && name && !NO_FOOD.test(name) && !ids.has(food.id) && !isKnown(name))
+        keep(name, name);
     }
   }
   return lines;

@@ -65,6 +65,8 @@ export interface Clause {
   meanwhile: boolean;
   /** For another case: “if it is too soupy”, “or 45 minutes if …”. */
   conditional: boolean;
+  /** Its sentence tells how the pressure is let out. */
+  releases: boolean;
   /** Goes on with what was under way: “5 more”, “back under pressure”. */
   again: boolean;
   loading: boolean;
@@ -116,7 +118,10 @@ function bareTimes(text: string, taken: readonly Duration[]): ClauseTime[] {
 /** Times of a clause; those of one batch or one side count for all of them. */
 function timesIn(text: string, sentence: string): ClauseTime[] {
   const timed = findDurations(text);
-  const isEach = EACH.test(text) || (EACH.test(sentence) && findDurations(sentence).length === 1);
+  const isEach =
+    SIDES.test(text) ||
+    EACH.test(text) ||
+    (EACH.test(sentence) && findDurations(sentence).length === 1);
   const batches = isEach ? toNumber(BATCHES.exec(sentence)?.[1] ?? '1') : 1;
   const times =
     (Number.isInteger(batches) && batches <= 12 ? batches : 1) * (SIDES.test(text) ? 2 : 1);
@@ -171,6 +176,7 @@ function factsOf(text: string, sentence: string, at: number): Clause {
     when: saysWhen(text),
     meanwhile: saysMeanwhile(sentence),
     conditional: CONDITION.test(text) || /^if\b/i.test(sentence) || ASKED_BEFORE.test(sentence),
+    releases: saysNatural(sentence) || saysQuick(sentence),
     again: AGAIN.test(text),
     loading: isLoading(text),
     preparing: isPreparing(text),
@@ -183,7 +189,10 @@ export function readClauses(sentence: string, at: number): Clause[] {
   return (
     toClauses(sentence)
       // “While it is in the oven” only says when.
-      .filter((c, i) => !(i === 0 && /^while\b/i.test(sentence) && !isPreparing(c)))
+      .filter(
+        (c, i) =>
+          !(i === 0 && /^while\b/i.test(sentence) && !isPreparing(c) && !findDurations(c).length),
+      )
       .flatMap((text) => {
         const cut = saysPressure(text) ? RELEASE_INSIDE.exec(text) : null;
         if (!cut || cut.index <= 3) return [text];

@@ -56,8 +56,10 @@ function timed(path: Path, c: Clause, time: ClauseTime, i: number): Path[] {
     ...with_(path, holdCost(path, c, time) + bare, (p) => hold(p, c, time)),
     ...with_(path, waitCost(path, c, time) + bare, (p) => wait(p, c, time)),
     ...(time.perPound === null && !(time.isBare && work.kind === 'finish')
-      ? with_(path, work.cost + (time.isBare ? 1.2 : 0) + (i > 0 ? 0.5 : 0), (p) =>
-          work_(p, c, work.kind, time),
+      ? with_(
+          path,
+          work.cost + (time.isBare ? (c.kind === null ? 1.2 : 0.4) : 0) + (i > 0 ? 0.5 : 0),
+          (p) => work_(p, c, work.kind, time),
         )
       : []),
     ...with_(path, unreadCost(c, time), (p) => unread(p, c, time)),
@@ -66,7 +68,8 @@ function timed(path: Path, c: Clause, time: ClauseTime, i: number): Path[] {
 
 function unreadCost(c: Clause, time: ClauseTime): number {
   if (c.conditional || c.comingUp) return 0.3;
-  if (time.isBare) return 0.9;
+  // Beside a level or a wait a number is hardly anything but minutes.
+  if (time.isBare) return c.level !== null || c.natural || (c.wait && !c.finishing) ? 2.5 : 0.9;
   // Seconds matter to nobody's plan.
   return time.from < 1 ? 0.6 : UNREAD;
 }
@@ -114,7 +117,10 @@ function namedHold(p: Path, c: Clause, time: ClauseTime, isUnset: boolean): numb
     return c.wait ? 1.2 : 0.5;
   }
   if (c.levelAlone && !c.saute && !isOther) return c.again || p.hasCycle ? 0.8 : 1.4;
-  return c.level !== null && time.isBare ? 1.4 : NEVER;
+  if (isOther || c.saute || p.isFrying) return c.level !== null && time.isBare ? 1.4 : NEVER;
+  // “2 minutes low, quick release”, “High, 90 minutes”: nothing else has a level or a release.
+  if (c.level !== null || p.level !== null) return c.releases ? 0.4 : 0.8;
+  return c.releases && !c.wait && !c.natural && !c.quick && p.open < 0 ? 1 : NEVER;
 }
 
 function hold(p: Path, c: Clause, time: ClauseTime): void {
@@ -158,7 +164,9 @@ function waitCost(p: Path, c: Clause, time: ClauseTime): number {
 function wait(p: Path, c: Clause, time: ClauseTime): void {
   const { cycle } = p;
   if (!cycle) return;
-  const minutes = Math.round(time.to !== null && c.natural ? time.from : time.from);
+  const minutes = Math.round(time.from);
+  // The dish has one figure; the far end is shown.
+  if (time.to !== null) p.left = [...p.left, c.text];
   // “Natural release, about 20 minutes” tells how long it takes, not when to vent.
   if (cycle.release.kind === 'natural' && !c.natural && !c.wait && !c.quick && time.isEstimate) {
     p.tellCycle(c, { release: { kind: 'natural', about: minutes } });
@@ -201,8 +209,7 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
     !/chill|refrigerat/i.test(c.text)
   )
     return { kind: 'soak', cost: 0.6 };
-  if (c.kind !== null)
-    return { kind: c.isBurner && c.kind === 'brown' ? 'burner' : c.kind, cost: 0.2 };
+  if (c.kind !== null) return { kind: besidePot(c, c.kind), cost: 0.2 };
   if (c.isBurner) return { kind: 'burner', cost: 0.6 };
   if (p.going?.at === c.at) return { kind: p.going.kind, cost: 0.5 };
   if (!p.hasCycle && c.wait && time && time.from >= SOAK_FROM) return { kind: 'soak', cost: 0.6 };
@@ -211,8 +218,12 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   if (c.saute) return { kind: isOver ? 'simmer' : 'brown', cost: 0.8 };
   if (c.wait) return { kind: 'rest', cost: isOver ? 0.6 : 1.5 };
   if (p.going) return { kind: p.going.kind, cost: 1.2 };
-  return { kind: isOver ? 'finish' : 'prep', cost: isOver ? 1.2 : 2.5 };
+  return { kind: isOver ? 'finish' : 'prep', cost: isOver ? 0.7 : 2.5 };
 }
+
+/** Frying or boiling in another pan is work on the stove. */
+const besidePot = (c: Clause, kind: FoundKind): FoundKind =>
+  c.isBurner && (kind === 'brown' || kind === 'simmer') ? 'burner' : kind;
 
 function work_(p: Path, c: Clause, kind: FoundKind, time: ClauseTime | null): void {
   if (kind !== 'soak' && kind !== 'rest') p.closeCycle();
@@ -345,7 +356,7 @@ function other(p: Path, c: Clause): void {
       return;
     }
     if (c.kind === 'soak' && p.hasCycle) return;
-    work_(p, c, c.isBurner && c.kind === 'brown' ? 'burner' : c.kind, null);
+    work_(p, c, besidePot(c, c.kind), null);
     return;
   }
   const last = p.stages.at(-1);
@@ -359,14 +370,19 @@ function other(p: Path, c: Clause): void {
     p.closeCycle();
   if (p.isAfterCycle && !c.meanwhile) {
     // Whatever is told once the lid is off is finishing, but for switching off.
-    if (!c.when && !c.lidOff && !c.switchOff && !c.conditional) p.put(c);
+    if (c.when || c.lidOff || c.switchOff || c.conditional) p.attach(c);
+    else p.put(c);
     return;
   }
   if (c.meanwhile && c.preparing) {
-    p.add(c, 'prep', null);
+    if (last?.sentences.includes(c.sentence)) p.put(c);
+    else p.add(c, 'prep', null);
     return;
   }
-  if (last?.kind === 'soak' && /\b(?:drain|rinse)\b/i.test(c.text)) return;
+  if (last?.kind === 'soak' && /\b(?:drain|rinse)\b/i.test(c.text)) {
+    p.attach(c);
+    return;
+  }
   const isFirst = p.stages.every((s) => s.kind === 'prep' || s.kind === 'soak');
   const isIntoPot =
     /\b(?:add|pour|put|place|in|into)\b(?=.*\b(?:pot|cooker|liner|inner)\b)|\b(?:add|pour|put|place|tip)\b/i;
@@ -374,6 +390,9 @@ function other(p: Path, c: Clause): void {
     p.add(c, 'prep', null);
     return;
   }
-  if (c.when) return;
+  if (c.when) {
+    p.attach(c);
+    return;
+  }
   if (c.finishing || c.preparing || c.loading || p.open < 0) p.put(c);
 }

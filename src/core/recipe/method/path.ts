@@ -165,6 +165,15 @@ export class Path {
     return sentences.filter((s) => s !== sentence);
   }
 
+  /** Words that are no work of their own stay with the stage before them. */
+  attach(c: Clause): void {
+    if (this.loading.some((l) => l.sentence === c.sentence)) return;
+    if (this.stages.length === 0)
+      this.loading = [...this.loading, { text: c.text, sentence: c.sentence }];
+    else if (!this.stages.some((s) => s.sentences.includes(c.sentence)))
+      this.replace(this.stages.length - 1, (s) => told(s, c.sentence));
+  }
+
   put(c: Clause): void {
     // “Before you eat”, “it thickens”: nothing that is done.
     if (/^(?:you|it|they|we)\b/i.test(c.text)) return;
