@@ -47,6 +47,10 @@ const TRAILING_PREPARATION = new RegExp(
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
 const LEAD =
   /^(?:(?:oh|and|also|plus|then|okay|ok|so|right|um|now)\b[,\s]+|optional(?:ly)?\s*[:,]\s*)+(?=\S)/i;
+const IS_WORK = new RegExp(
+  String.raw`^(?:\w+ly\s+)?(?:${CUT_WORDS}|cut|to|plus|for|at|in|with|about)\b`,
+  'i',
+);
 const TO_TASTE =
   /,?\s*\b(to taste|as needed|for serving|to serve|if (?:you )?(?:like|liked|wanted|desired)|optional)\b\.?/i;
 const IS_OPTIONAL = /optional|if /i;
@@ -119,7 +123,8 @@ export function parseLine(text: string): IngredientLine {
   if (comma >= 0) {
     const [first = '', second = '', ...further] = food.split(/[,;]/).map((part) => part.trim());
     // “Boneless, skinless chicken thighs”: the food comes after words that only describe it.
-    const isDescribed = mentionedFood(first) === null && mentionedFood(second) !== null;
+    const isDescribed =
+      mentionedFood(first) === null && mentionedFood(second) !== null && !IS_WORK.test(second);
     food = isDescribed ? `${first} ${second}` : first;
     notes.push((isDescribed ? further : [second, ...further]).filter(Boolean).join(', '));
   }

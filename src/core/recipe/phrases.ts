@@ -61,7 +61,7 @@ export const saysMeanwhile = has(
 /** Tells of something that has happened, not something to do. */
 export const saysWhen = has(/^(?:when|once|as soon as|after the|if)\b/i);
 export const saysPreheat = has(
-  /\b(?:pre-?heat|heat (?:the|an|your) (?:oven|grill|broiler)|oven on)\b/i,
+  /\b(?:pre-?heat|heat (?:the |an |your )?(?:oven|grill|broiler)|oven on)\b/i,
 );
 
 /** Level in a clause; null where it names none. */
@@ -95,12 +95,13 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'brown',
-    /\b(?:brown(?:s|ed|ing)?(?! (?:sugar|rice|lentil|mustard|bread|onion))|sear|(?<!air[- ])fry|soften(?:ed|s)?|sweat|toast|caramel\w*|golden|fragrant|translucent|wilted|colou?r on all)\b/i,
+    /\b(?:brown(?:s|ed|ing)?(?! (?:sugar|rice|lentil|mustard|bread|onion))|sear|(?<!air[- ])fry|soften(?:ed|s)?|sweat|toast)\b/i,
   ],
   [
     'simmer',
     /\b(?:simmer|simmering|reduce(?! (?:the )?heat)|boil(?:s)?(?! water)|bubble|cook down|boil down)\b/i,
   ],
+  ['brown', /\b(?:caramel\w*|golden|fragrant|translucent|wilted|colou?r on all)\b/i],
   [
     'brown',
     /(?<!\b(?:on|to|using|use|the|low|high|medium|select|press|hit|choose|set|push|in|from) )\bsaut[eé]|\bcook\b[^.]{0,40}\buntil (?:soft|tender|wilted|cooked)|\bfor colou?r\b/i,

@@ -88,7 +88,9 @@ function writeStage(
   questions: ImportQuestion[],
 ): Stage {
   const minutes = Math.min(LONGEST, Math.round(stage.minutes ?? USUAL_MINUTES[stage.kind]));
-  if (stage.minutes === null && ASKED.has(stage.kind))
+  const isOvernight =
+    stage.kind === 'soak' && /\bovernight\b|\bnight before\b/i.test(base.sentence);
+  if (stage.minutes === null && ASKED.has(stage.kind) && !isOvernight)
     questions.push({
       id: `${base.id}.minutes`,
       about: { kind: 'minutes', stage: base.id },
@@ -188,6 +190,8 @@ function holdOf(
   questions: ImportQuestion[],
 ): number {
   let minutes = cycle.holdMinutes;
+  const isToldZero = minutes === 0 && findDurations(base.sentence).some((d) => d.from === 0);
+  if (isToldZero) return 0;
   if (Number.isNaN(minutes) || minutes === 0) {
     questions.push({
       id: `${base.id}.hold`,

@@ -115,7 +115,13 @@ function amountAtStart(text: string): AtStart | null {
   const line = text.slice(0, LONGEST);
   const lead = new RegExp(`^${ABOUT}`, 'i').exec(line)?.[0].length ?? 0;
   const own = line.slice(lead);
-  const found = packAt(own) ?? piecesAt(own) ?? sticksAt(own) ?? withUnitAt(own) ?? countAt(own);
+  const found =
+    packAt(own) ??
+    piecesAt(own) ??
+    sticksAt(own) ??
+    withUnitAt(own) ??
+    pinchAt(own) ??
+    countAt(own);
   return found && { ...found, end: found.end + lead };
 }
 
@@ -135,6 +141,17 @@ function packAt(text: string): AtStart | null {
     packSize: parseQuantity(size?.replace(/-/g, ' ') ?? ''),
     end: whole.length,
   };
+}
+
+/** “Pinch of chilli”: one, though nobody says so. */
+function pinchAt(text: string): AtStart | null {
+  const match = new RegExp(
+    String.raw`^(?:good |generous |big |small )?(pinch|dash)\b${OF}`,
+    'i',
+  ).exec(text);
+  return (
+    match && { amount: 1, amountTo: null, unit: 'pinch', packSize: null, end: match[0].length }
+  );
 }
 
 function piecesAt(text: string): AtStart | null {

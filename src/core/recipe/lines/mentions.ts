@@ -5,7 +5,7 @@ import { findDurations } from '../durations';
 import { toClauses, toSentences } from '../sentences';
 
 const STOP =
-  /\b(?:with|in|into|to|on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|per|more|remain\w*|of the|of it)\b/i;
+  /\b(?:with|in|into|to|on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|per|more|remain\w*|overnight|of the|of it)\b/i;
 /** A part of what is listed, or of what is in the pot. */
 const OF_THE_LISTED =
   /^\s*(?:of\s+)?(?:the|that|this|those|these|it|its|your|remaining|reserved|rest)\b/i;
@@ -22,7 +22,7 @@ function phraseBehind(text: string, amount: FoundAmount): string {
   const behind = text.slice(amount.end);
   if (OF_THE_LISTED.test(behind)) return '';
   // “The juice of half a lemon” is a lemon.
-  const [clause = ''] = behind.split(/[,.;:()!?]|\band\b/i);
+  const [clause = ''] = behind.split(/[,.;:()!?&+]|\band\b/i);
   const stop = STOP.exec(clause);
   return (stop ? clause.slice(0, stop.index) : clause)
     .trim()

@@ -114,7 +114,8 @@ function namedHold(p: Path, c: Clause, time: ClauseTime, isUnset: boolean): numb
     if (isOther && !c.levelAlone) return 3.5;
     if (c.level !== null) return 0.2;
     if (c.set) return 0.3;
-    return c.wait ? 1.2 : 0.5;
+    // Nobody lets food “stand” at pressure.
+    return c.wait ? (p.hasCycle ? 3 : 1.2) : 0.5;
   }
   if (c.levelAlone && !c.saute && !isOther) return c.again || p.hasCycle ? 0.8 : 1.4;
   if (isOther || c.saute || p.isFrying) return c.level !== null && time.isBare ? 1.4 : NEVER;
@@ -186,7 +187,7 @@ function wait(p: Path, c: Clause, time: ClauseTime): void {
 function workOf(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   const strange = (c.pressure ? 4 : 0) + (c.conditional ? 3 : 0) + (c.natural || c.quick ? 2 : 0);
   const { kind, cost } = workNamed(p, c);
-  const isShut = p.lidOn && p.open < 0 ? 1.5 : 0;
+  const isShut = p.lidOn && p.open < 0 && kind !== 'rest' ? 1.5 : 0;
   const isUnder = p.open >= 0 ? underCost(p, kind) : 0;
   return { kind, cost: cost + strange + isShut + isUnder };
 }
