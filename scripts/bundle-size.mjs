@@ -1,7 +1,6 @@
 /**
  * Compressed script that the heaviest page loads before it is usable: the app's start, the frame and
- * the page itself with all they import. The planning worker loads beside it and has a limit of its
- * own; charts load only where one is shown.
+ * the page itself with all they import. A worker loads beside it and has a limit of its own; charts load only where one is shown.
  */
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -34,9 +33,10 @@ const sizes = pages.map((page) =>
   [...closure([...frame, page])].reduce((sum, key) => sum + size(manifest[key].file), 0),
 );
 const kB = Math.round(Math.max(...sizes) / 1000);
-const workerKB = Math.round(workers.reduce((sum, n) => sum + n, 0) / 1000);
+// Each page starts one of them at most.
+const workerKB = Math.round(Math.max(...workers) / 1000);
 console.log(
-  `${pages.length} pages; the heaviest loads ${kB} kB of compressed script (limit ${LIMIT_KB}), the worker ${workerKB} kB (limit ${WORKER_LIMIT_KB})`,
+  `${pages.length} pages; the heaviest loads ${kB} kB of compressed script (limit ${LIMIT_KB}), the largest worker ${workerKB} kB (limit ${WORKER_LIMIT_KB})`,
 );
 const isSmall = pages.length > 0 && kB <= LIMIT_KB && workerKB <= WORKER_LIMIT_KB;
 process.exitCode = isSmall ? 0 : 1;

@@ -38,7 +38,9 @@ const found = {
     ),
   ],
   releases: (s: RecipeSummary): string[] =>
-    s.cycles.map((c) => `${c.release.kind} ${c.release.minutes ?? ''}`.trim()),
+    s.cycles.map((c) =>
+      `${c.release.kind} ${c.release.kind === 'timed' ? c.release.minutes : ''}`.trim(),
+    ),
   stages: (s: RecipeSummary): string[] => s.stages,
 };
 const expected = {

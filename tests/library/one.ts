@@ -142,7 +142,8 @@ Preparation:
 Soak the chickpeas overnight in plenty of water, 12 hours. Drain.
 Put everything into the cooker. Cook at high pressure for 15 minutes (or 45 minutes if you did not soak them).
 Allow a natural pressure release, which takes about 20 minutes.`,
-    serves: 6,
+    // Cups are no people.
+    serves: 8,
     amounts: '1 lb, 8 cup, 2, 1 tsp',
     cycles: 'high 15 natural',
     stages: 'soak pressure',

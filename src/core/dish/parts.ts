@@ -49,18 +49,25 @@ export function partIn(text: string, food: string): number | null {
       .at(-1)
       ?.replace(/(?:es|s)$/, '') ?? '';
   if (head.length < 3) return null;
-  for (const [value, words] of FRACTIONS) {
-    const fraction = words.replace(/^a /, '(?:a|one) ');
-    const pattern = new RegExp(
-      String.raw`\b${fraction}(?: of)? (?:the |your )(?:[\p{L}-]+ ){0,2}?${escape(head)}(?:e?s)?\b`,
-      'iu',
-    );
-    if (pattern.test(text)) return value;
-  }
+  for (const { value, pattern } of BEFORE_A_FOOD)
+    for (const match of text.matchAll(pattern)) {
+      const words = text
+        .slice(match.index + match[0].length)
+        .toLowerCase()
+        .match(/^(?:[\p{L}-]+ ){0,2}[\p{L}-]+/u);
+      if (words?.[0].split(' ').some((word) => word.replace(/(?:es|s)$/, '') === head))
+        return value;
+    }
   return null;
 }
 
-const escape = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`);
+const BEFORE_A_FOOD = FRACTIONS.map(([value, words]) => ({
+  value,
+  pattern: new RegExp(
+    String.raw`\b${words.replace(/^a /, '(?:a|one) ')}(?: of)? (?:the |your )`,
+    'giu',
+  ),
+}));
 
 /** The stage without an ingredient, and without a part of it. */
 export function withoutUse<S extends Stage>(stage: S, id: string): S {

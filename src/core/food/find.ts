@@ -27,7 +27,8 @@ export const FOODS: readonly Food[] = [
 
 const byId = new Map(FOODS.map((f) => [f.id, f]));
 const byName = new Map(FOODS.flatMap((f) => f.names.map((name) => [plainName(name), f] as const)));
-const longestFirst = [...byName].sort((a, b) => b[0].length - a[0].length);
+/** Words of the longest name. */
+const MOST_WORDS = Math.max(...[...byName.keys()].map((name) => name.split(' ').length));
 
 /** Words that say how a food is cut, sold or treated, and leave it what it is. */
 const DESCRIBES = new RegExp(
@@ -72,7 +73,7 @@ export function findFood(text: string): Food | null {
   const exact = byId.get(wanted) ?? byName.get(wanted);
   if (exact) return exact;
   for (const clause of wanted.split(/[,;()]/)) {
-    const main = ` ${clause.trim()} `.replace(ASIDE, ' ').trim();
+    const main = ` ${eitherOf(clause.trim())} `.replace(ASIDE, ' ').trim();
     const tokens = main.split(/[^\p{L}\p{N}½¼¾⅓⅔.'-]+/u).filter(Boolean);
     if (tokens.length === 0) continue;
     const found = headOf(tokens);
@@ -80,6 +81,13 @@ export function findFood(text: string): Food | null {
     if (!tokens.every((t) => DESCRIBES.test(t))) return null;
   }
   return null;
+}
+
+/** “Chicken or vegetable broth” is a broth: the first of the two, with the noun that both share. */
+function eitherOf(clause: string): string {
+  const either = /^(?:.* )?(\S+) or (?:\S+ )+(\S+)$/.exec(clause);
+  const first = either && `${either[1]} ${either[2]}`;
+  return first && byName.has(first) ? first : clause;
 }
 
 /** The longest name that only descriptions follow. */
@@ -105,12 +113,20 @@ function isImitated(main: string, food: Food): boolean {
   );
 }
 
-/** Any food of the table that a text names, the longest name first; null where it names none. */
+/** Any food of the table that a text names, the name of most words first; null where it names none. */
 export function mentionedFood(text: string): Food | null {
   const exact = findFood(text);
   if (exact) return exact;
-  const padded = ` ${plainName(text).replace(/[^\p{L}\p{N}-]+/gu, ' ')} `;
-  return longestFirst.find(([name]) => padded.includes(` ${name} `))?.[1] ?? null;
+  const words = plainName(text)
+    .replace(/[^\p{L}\p{N}-]+/gu, ' ')
+    .trim()
+    .split(' ');
+  for (let length = Math.min(MOST_WORDS, words.length); length > 0; length--)
+    for (let start = 0; start + length <= words.length; start++) {
+      const food = byName.get(words.slice(start, start + length).join(' '));
+      if (food) return food;
+    }
+  return null;
 }
 
 /** The row of an id; a food of the program’s own. */

@@ -1,8 +1,7 @@
 /** What of a text ended up in no field: shown in its order, so that nothing given is lost. */
 import { mentionedFood } from '../food';
 import { findAmounts } from '../units';
-import { findDurations } from './durations';
-import { toClauses, toSentences } from './sentences';
+import { toSentences } from './sentences';
 import type { ReadIngredient } from './ingredients';
 import type { FoundStage, RawRecipe } from './types';
 
@@ -20,20 +19,6 @@ const HEADING = /^[^.!?\d]{1,40}:$/;
 /** Two figures of minutes are one. */
 const isSame = (a: number, b: number | null | undefined): boolean =>
   typeof b === 'number' && Math.abs(a - b) < 0.01;
-/** More times than that in one stage are not added up in all ways. */
-const MOST_TIMES = 10;
-
-/** Which of the times add up to the total, the most of them; empty where none do. */
-function partsOf(times: readonly number[], total: number): ReadonlySet<number> {
-  let best: number[] = [];
-  for (let mask = 1; mask < 1 << Math.min(times.length, MOST_TIMES); mask++) {
-    const chosen = times.flatMap((_, i) => (mask & (1 << i) ? [i] : []));
-    const sum = chosen.reduce((so, i) => so + (times[i] ?? 0), 0);
-    if (chosen.length > best.length && isSame(sum, total)) best = chosen;
-  }
-  return new Set(best);
-}
-
 /** A part of what the list has already: “half a cup of the stock”. */
 const OF_THE_LISTED = /\bof (?:the|that|this|it|its)\b/i;
 
@@ -55,40 +40,6 @@ function withAmountLeft(told: readonly string[], ingredients: readonly ReadIngre
       )
       .filter((piece) => mentionedFood(piece) !== null && !OF_THE_LISTED.test(piece)),
   );
-}
-
-/** The times of a stage's sentences, with the clause that each stands in and whether a figure holds it. */
-function timesOf({
-  cycle,
-  minutes,
-  to,
-  sentences,
-}: FoundStage): { clause: string; held: boolean }[] {
-  const release = cycle?.release.kind === 'timed' ? cycle.release.minutes : null;
-  const figures = [minutes, to, cycle?.holdMinutes, cycle?.holdTo, cycle?.perPound, release];
-  const times = sentences.flatMap(toClauses).flatMap((clause) =>
-    findDurations(clause).map(({ from, to: upTo, perPound }) => ({
-      clause,
-      from: perPound ?? from,
-      upTo,
-    })),
-  );
-  const parts = partsOf(
-    times.map((t) => t.from),
-    minutes ?? NaN,
-  );
-  const isFigure = (value: number): boolean => figures.some((figure) => isSame(value, figure));
-  return times.map(({ clause, from, upTo }, i) => ({
-    clause,
-    held: parts.has(i) || (isFigure(from) && (upTo === null || isFigure(upTo))),
-  }));
-}
-
-/** Clauses with a time in them that no figure is made of; a sentence may tell of several stages. */
-function withTimeLeft(stages: readonly FoundStage[]): string[] {
-  const times = stages.flatMap(timesOf);
-  const held = new Set(times.filter((t) => t.held).map((t) => t.clause));
-  return [...new Set(times.map((t) => t.clause))].filter((clause) => !held.has(clause));
 }
 
 /**

@@ -68,7 +68,7 @@ function linesOf(nodes: readonly Node[], isAll = false): string[] {
     const isBlock = BLOCKS.has(node.name);
     if (isBlock) breakLine();
     if (HEADINGS.test(node.name) && !isAll) {
-      const [heading] = [DomUtils.textContent(node).replace(/\s+/g, ' ').trim()];
+      const heading = linesOf(node.children, true).join(' ');
       if (heading) lines.push('', node.name === 'h1' ? `# ${heading}` : heading);
       continue;
     }

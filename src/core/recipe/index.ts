@@ -2,6 +2,7 @@
 import type { Outcome } from '../reason';
 import { readSource } from './source';
 import { toDish, type Imported } from './to-dish';
+import type { ReadOptions } from './types';
 
 export { answerQuestion } from './answers';
 export { toJsonLd, toText } from './export';
@@ -11,20 +12,17 @@ export { summarise } from './summary';
 export type { RecipeSummary } from './summary';
 export type { Imported } from './to-dish';
 export { retime } from './retime';
+export { PIECE_KINDS } from './types';
+export type { LinkedPiece, PieceKind, ReadOptions } from './types';
 export { takeUnread, UNREAD_KINDS } from './unread';
 export type { UnreadKind } from './unread';
 
 /**
  * Reads pasted or uploaded text: plain words, a saved page, or JSON-LD.
  *
- * @param takenIds ids of dishes that are there already
- * @param pick which recipe of a page with several: its place in their order
+ * @param options what is known of the household, and what somebody has said of the text
  */
-export function importRecipe(
-  text: string,
-  takenIds?: ReadonlySet<string>,
-  pick?: number,
-): Outcome<Imported> {
-  const raw = readSource(text, pick);
-  return raw.ok ? toDish(raw.value, takenIds) : raw;
+export function importRecipe(text: string, options: ReadOptions = {}): Outcome<Imported> {
+  const raw = readSource(text, options);
+  return raw.ok ? toDish(raw.value, options.takenIds) : raw;
 }

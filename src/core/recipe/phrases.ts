@@ -108,7 +108,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'rest',
-    /\b(?:keep(?:ing)? (?:it )?warm|chill|refrigerate|cools?|rests?|stands?|set aside for|sits?)\b/i,
+    /\b(?:keep(?:ing)? (?:it )?warm|chill|refrigerate|cools?|rests?(?! of\b)|stands?|set aside for|sits?)\b/i,
   ],
 ];
 

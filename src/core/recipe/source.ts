@@ -4,19 +4,20 @@ import { readPage } from './html';
 import { findRecipes, fromJsonLd } from './json-ld';
 import { findYield } from './lines/yields';
 import { fromText } from './text';
-import type { RawRecipe } from './types';
+import type { RawRecipe, ReadOptions } from './types';
 
 /** 5 MB, counted in UTF-16 units, which is never more than the bytes. */
 const LARGEST = 5_000_000;
 const MOST_LINES = 1000;
+const MOST_TEXT_LINES = 5000;
 
 /**
  * Finds the recipe in pasted or uploaded text: JSON-LD, a saved page, or plain words.
  *
- * @param pick which recipe, where there is more than one: its place in their order
  * @returns its lines as written, or why there is no recipe in it
  */
-export function readSource(text: string, pick = 0): Outcome<RawRecipe> {
+export function readSource(text: string, options: ReadOptions = {}): Outcome<RawRecipe> {
+  const { pick = 0, kinds } = options;
   if (text.length > LARGEST)
     return refuse('is larger than 5 MB', 'save only the page itself, or paste its text');
   if (text.includes('\u0000') || isBinary(text))
@@ -29,8 +30,8 @@ export function readSource(text: string, pick = 0): Outcome<RawRecipe> {
     if (/"@type"/.test(trimmed))
       return refuse('is JSON without a recipe in it', 'it needs a thing of @type Recipe');
   }
-  if (/<[a-z!/][^>]*>/i.test(trimmed)) return check(fromPage(trimmed, pick));
-  return check({ ...fromText(trimmed), source: trimmed });
+  if (/<[a-z!/][^>]*>/i.test(trimmed)) return fromPage(trimmed, pick, kinds);
+  return readText(trimmed, kinds);
 }
 
 /** The recipes of a block of data, in its order. */
@@ -68,7 +69,15 @@ function mendJson(text: string): string {
   );
 }
 
-function fromPage(html: string, pick: number): RawRecipe {
+/** More lines than any recipe has are not looked at one by one. */
+function readText(text: string, kinds: ReadOptions['kinds']): Outcome<RawRecipe> {
+  const lines = text.split('\n').filter((line) => line.trim() !== '').length;
+  if (lines > MOST_TEXT_LINES)
+    return refuse(`has ${lines} lines`, `cut it to one recipe: at most ${MOST_TEXT_LINES} lines`);
+  return check({ ...fromText(text, kinds), source: text.replace(/\r\n?/g, '\n') });
+}
+
+function fromPage(html: string, pick: number, kinds: ReadOptions['kinds']): Outcome<RawRecipe> {
   const page = readPage(html);
   const data = [
     ...page.data.flatMap((block) => fromJson(block.trim())),
@@ -79,10 +88,10 @@ function fromPage(html: string, pick: number): RawRecipe {
   const found = choose(own, pick);
   if (found) {
     const name = found.name || page.title;
-    return { ...found, name, yieldText: found.yieldText || findYield(page.text) };
+    return check({ ...found, name, yieldText: found.yieldText || findYield(page.text) });
   }
-  const read = fromText(page.text);
-  return { ...read, name: read.name || page.title, source: page.text };
+  const read = readText(page.text, kinds);
+  return read.ok ? success({ ...read.value, name: read.value.name || page.title }) : read;
 }
 
 /** The recipe of a page as one would have pasted it, without the page’s markup. */

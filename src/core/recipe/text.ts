@@ -1,10 +1,10 @@
 /** Plain text: each line is what the whole text makes of it. */
-import { featuresOf, type Line } from './lines/features';
+import { featuresOf, type Features, type Line } from './lines/features';
 import { labelLines, type Label } from './lines/label';
 import { splitSpokenList } from './lines/list';
 import { restOfYield } from './lines/yields';
 import { toSentences } from './sentences';
-import type { Piece, RawRecipe } from './types';
+import type { Piece, PieceKind, RawRecipe } from './types';
 
 const STEP_MARK = /^\s*(?:step\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+)/i;
 const BULLET = /^\s*[•*▪◦–-]\s+/;
@@ -89,10 +89,13 @@ function spokenName(lines: readonly Line[]): string {
 }
 
 /** Takes a text apart. Never fails; every line of it is in `pieces`, as what it was taken for. */
-export function fromText(text: string): RawRecipe {
+export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): RawRecipe {
   const source = text.replace(/\r\n?/g, '\n');
   const features = linesOf(source).map(featuresOf);
-  const labels = labelLines(features);
+  const labels = labelLines(
+    features,
+    features.map((f) => labelSaid(f, kinds?.get(f.line.start))),
+  );
   const recipe: RawRecipe = {
     name: '',
     yieldText: '',
@@ -106,6 +109,13 @@ export function fromText(text: string): RawRecipe {
   for (const [i, f] of features.entries()) take(recipe, f.line, f.yield, labels[i] ?? 'step');
   recipe.name ||= spokenName(features.map((f) => f.line));
   return recipe;
+}
+
+/** The label of what somebody says that a piece is; a sentence with several things in it is a list of them. */
+function labelSaid(f: Features, kind: PieceKind | undefined): Label | null {
+  if (kind === undefined) return null;
+  if (kind === 'heading') return f.heading === null ? 'section' : 'heading';
+  return kind === 'ingredient' && f.amounts > 1 && f.line.isSentence ? 'list' : kind;
 }
 
 const SHOWN_AS: Readonly<Record<Label, Piece['as']>> = {
@@ -123,7 +133,8 @@ const SHOWN_AS: Readonly<Record<Label, Piece['as']>> = {
 
 function take(recipe: RawRecipe, line: Line, found: string, label: Label): void {
   const { text, start, end } = line;
-  recipe.pieces?.push({ start, end, as: SHOWN_AS[label] });
+  const list = label === 'list' ? splitSpokenList(text) : [text];
+  recipe.pieces?.push({ start, end, as: SHOWN_AS[label], made: list });
   // People are told of anywhere but in the notes: in the title, in a heading, in talk.
   const isShort = text.split(/\s+/).length <= SHORT_NOTE;
   if (found !== '' && label !== 'ingredient' && (label !== 'note' || isShort))
@@ -136,7 +147,7 @@ function take(recipe: RawRecipe, line: Line, found: string, label: Label): void 
       recipe.ingredients.push(text);
       break;
     case 'list':
-      recipe.ingredients.push(...splitSpokenList(text));
+      recipe.ingredients.push(...list);
       break;
     case 'step':
       recipe.instructions.push(text);
@@ -147,8 +158,12 @@ function take(recipe: RawRecipe, line: Line, found: string, label: Label): void 
     case 'yield':
       recipe.leftOver.push(...restOfYield(text, found));
       break;
-    case 'meta':
     case 'chatter':
+      // One sentence under the title tells of the dish.
+      if (isIntro(recipe, text)) recipe.notes.push(text);
+      else if (/\d/.test(text)) recipe.aside.push(text);
+      break;
+    case 'meta':
       if (/\d/.test(text)) recipe.aside.push(text);
       break;
     case 'heading':
@@ -156,6 +171,12 @@ function take(recipe: RawRecipe, line: Line, found: string, label: Label): void 
       break;
   }
 }
+
+const LONGEST_INTRO = 300;
+const isIntro = (recipe: RawRecipe, text: string): boolean =>
+  recipe.name !== '' &&
+  recipe.ingredients.length + recipe.instructions.length + recipe.notes.length === 0 &&
+  text.length <= LONGEST_INTRO;
 
 /** “Stew (for 5)”: how many it feeds is no part of its name. */
 function withoutYield(title: string, found: string): string {

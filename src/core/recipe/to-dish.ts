@@ -8,8 +8,9 @@ import { languageOf } from './language';
 import { foodsInMethod } from './lines/mentions';
 import { servingsIn } from './lines/yields';
 import { readInstructions } from './method/read';
+import { toSentences } from './sentences';
 import { writeStages } from './write-stages';
-import type { FoundStage, ImportQuestion, Piece, RawRecipe } from './types';
+import type { FoundStage, ImportQuestion, LinkedPiece, Piece, RawRecipe } from './types';
 
 export interface Imported {
   dish: Dish;
@@ -23,7 +24,7 @@ export interface Imported {
   /** What was left out on purpose: another method, storage, talk with figures in it. */
   leftOut: string[];
   /** What each piece of the source was taken for. */
-  pieces: readonly Piece[];
+  pieces: readonly LinkedPiece[];
 }
 
 const USUAL_SERVINGS = 4;
@@ -112,8 +113,24 @@ export function toDish(
     serves,
     yieldText: raw.yieldText,
     leftOut: [...slow, ...raw.notes, ...raw.aside],
-    pieces: raw.pieces ?? [],
+    pieces: (raw.pieces ?? []).map((piece) => linked(piece, dish.data, ingredients)),
   });
+}
+
+/** A piece of the text with what came of it. */
+function linked(piece: Piece, dish: Dish, ingredients: readonly ReadIngredient[]): LinkedPiece {
+  const isIngredient = piece.as === 'ingredient';
+  const sentences = isIngredient ? [] : toSentences(piece.made);
+  return {
+    ...piece,
+    ingredients: ingredients
+      .filter(({ text }) => isIngredient && piece.made.includes(text))
+      .map(({ ingredient }) => ingredient.id),
+    stages: dish.stages
+      .filter((s) => piece.as === 'step' && sentences.some((t) => s.sentence?.includes(t)))
+      .map((s) => s.id),
+    unread: dish.unread.filter((words) => piece.made.some((t) => t.includes(words))),
+  };
 }
 
 /** A dish without ingredients or without a method is kept only on purpose. */

@@ -25,11 +25,42 @@ export interface RawRecipe {
   own?: Dish;
 }
 
-/** A piece of a text, and what it was taken for. */
+export const PIECE_KINDS = [
+  'title',
+  'yield',
+  'heading',
+  'ingredient',
+  'step',
+  'note',
+  'chatter',
+] as const;
+export type PieceKind = (typeof PIECE_KINDS)[number];
+
+/** A piece of a text, where it stands in it, and what it was taken for. */
 export interface Piece {
   start: number;
   end: number;
-  as: 'title' | 'yield' | 'heading' | 'ingredient' | 'step' | 'note' | 'chatter';
+  as: PieceKind;
+  /** The lines or sentences that were made of it. */
+  made: readonly string[];
+}
+
+/** A piece with what came of it in the dish. */
+export interface LinkedPiece extends Piece {
+  ingredients: readonly string[];
+  stages: readonly string[];
+  /** Words of it that were not understood. */
+  unread: readonly string[];
+}
+
+/** What somebody who reads along has said of a text. */
+export interface ReadOptions {
+  /** Ids of dishes that are there already. */
+  takenIds?: ReadonlySet<string>;
+  /** Which recipe of a page with several: its place in their order. */
+  pick?: number;
+  /** What the pieces that begin at these places of the source are. */
+  kinds?: ReadonlyMap<number, PieceKind>;
 }
 
 export type ReleaseFound =

@@ -69,7 +69,20 @@ export function writeStages(
     return writeStage(stage, base, ingredients, questions);
   });
   placeTheRest(written, ingredients, used);
-  return written;
+  return withoutOverfull(written);
+}
+
+/** “Half of the fat” three times over is no division of it: then each stage takes what it takes. */
+function withoutOverfull(stages: readonly Stage[]): Stage[] {
+  const sums = new Map<string, number>();
+  for (const { parts } of stages)
+    for (const [id, part] of Object.entries(parts ?? {})) sums.set(id, (sums.get(id) ?? 0) + part);
+  return stages.map((stage) => {
+    if (!stage.parts) return stage;
+    const { parts, ...plain } = stage;
+    const kept = Object.entries(parts).filter(([id]) => (sums.get(id) ?? 0) <= 1);
+    return kept.length > 0 ? { ...plain, parts: Object.fromEntries(kept) } : plain;
+  });
 }
 
 type StageBase = {

@@ -105,6 +105,9 @@ const STICKS = new RegExp(
 );
 const TBSP_IN_STICK = 8;
 
+const LEAD = new RegExp(`^${ABOUT}`, 'i');
+const PINCH = new RegExp(String.raw`^(?:good |generous |big |small )?(pinch|dash)\b${OF}`, 'i');
+
 /** Longer than any amount with its unit; matching stays within it. */
 const LONGEST = 120;
 
@@ -113,7 +116,7 @@ type AtStart = Omit<FoundAmount, 'start'>;
 /** The amount that a text begins with; null where it begins with none. */
 function amountAtStart(text: string): AtStart | null {
   const line = text.slice(0, LONGEST);
-  const lead = new RegExp(`^${ABOUT}`, 'i').exec(line)?.[0].length ?? 0;
+  const lead = LEAD.exec(line)?.[0].length ?? 0;
   const own = line.slice(lead);
   const found =
     packAt(own) ??
@@ -145,10 +148,7 @@ function packAt(text: string): AtStart | null {
 
 /** “Pinch of chilli”: one, though nobody says so. */
 function pinchAt(text: string): AtStart | null {
-  const match = new RegExp(
-    String.raw`^(?:good |generous |big |small )?(pinch|dash)\b${OF}`,
-    'i',
-  ).exec(text);
+  const match = PINCH.exec(text);
   return (
     match && { amount: 1, amountTo: null, unit: 'pinch', packSize: null, end: match[0].length }
   );

@@ -37,6 +37,8 @@ const CROSSING: Readonly<Record<Place, Readonly<Record<Place, number>>>> = {
 /** A part with a heading is left less easily by one without. */
 const AGAINST_HEADINGS = 2;
 const NO_TITLE = 1;
+/** Against what somebody has said. */
+const UNSAID = 1000;
 
 /** Labels that may stand in each place. */
 const ALLOWED: Readonly<Record<Place, readonly Label[]>> = {
@@ -48,6 +50,8 @@ const ALLOWED: Readonly<Record<Place, readonly Label[]>> = {
 };
 
 interface Around {
+  /** The list of ingredients has a heading, and it comes later. */
+  isIntro: boolean;
   index: number;
   next: Features | undefined;
   previous: Features | undefined;
@@ -175,7 +179,9 @@ function noteCost(f: Features): number {
   );
 }
 
-function chatterCost(f: Features): number {
+function chatterCost(f: Features, { isIntro }: Around): number {
+  // What stands between a title and its list tells of the dish.
+  if (isIntro) return f.comment ? 0.2 : 0.6;
   const base = f.comment ? 0.2 : f.chatty ? 0.7 : 2.2;
   return sum(
     base,
@@ -215,7 +221,7 @@ function cost(label: Label, f: Features, around: Around): number {
     case 'note':
       return noteCost(f);
     case 'chatter':
-      return chatterCost(f);
+      return chatterCost(f, around);
   }
 }
 
@@ -237,18 +243,31 @@ function placeAfter(label: Label, place: Place, f: Features): Place {
   return place;
 }
 
-/** @returns a label for each line, in order */
-export function labelLines(features: readonly Features[]): Label[] {
+/**
+ * @param forced what somebody has said that a line is; null where nobody has
+ * @returns a label for each line, in order
+ */
+export function labelLines(
+  features: readonly Features[],
+  forced: readonly (Label | null)[] = [],
+): Label[] {
   const headed = new Set(features.flatMap((f) => (f.heading === null ? [] : [f.heading])));
+  const list = features.findIndex((f) => f.heading === 'ingredients');
   let ways = new Map<Place, Way>([['top', { cost: 0, label: null, back: null }]]);
   for (const [index, f] of features.entries()) {
-    const around = { index, previous: features[index - 1], next: features[index + 1] };
+    const around = {
+      isIntro: index < list,
+      index,
+      previous: features[index - 1],
+      next: features[index + 1],
+    };
     const next = new Map<Place, Way>();
     const costs = new Map<Label, number>();
     const costOf = (label: Label): number => {
       const known = costs.get(label);
       if (known !== undefined) return known;
-      const value = cost(label, f, around);
+      const said = forced[index] ?? null;
+      const value = said === null ? cost(label, f, around) : said === label ? 0 : UNSAID;
       costs.set(label, value);
       return value;
     };

@@ -26,11 +26,21 @@ function opened(path: Path, c: Clause): Path {
   const p = path.clone();
   p.loose = path.loose;
   note(p, c);
-  if (c.lidOn && !c.lidOff) {
-    p.lidOn = true;
-    p.level ??= c.level;
-  }
+  if (c.lidOn && !c.lidOff) shut(p, c);
   return p;
+}
+
+/** The lid goes on; where a cycle was let down before, it is over. */
+function shut(p: Path, c: Clause): void {
+  const { cycle } = p;
+  if (
+    cycle &&
+    cycle.release.kind !== 'unknown' &&
+    c.sentence !== p.stages[p.open]?.sentences.at(-1)
+  )
+    p.closeCycle();
+  p.lidOn = true;
+  p.level ??= c.level;
 }
 
 function with_(path: Path, cost: number, change: (p: Path) => void): Path[] {
@@ -264,8 +274,7 @@ function withoutTime(path: Path, c: Clause): Path[] {
     return [p];
   }
   if (c.lidOn && !c.lidOff) {
-    p.lidOn = true;
-    p.level ??= c.level;
+    shut(p, c);
     p.put(c);
     return [p];
   }
@@ -353,7 +362,8 @@ function other(p: Path, c: Clause): void {
     // Without a time, resting is named and its minutes may follow.
     if (c.kind === 'rest' && !/\b(?:chill|refrigerat)/i.test(c.text)) {
       p.going = { kind: 'rest', at: c.at };
-      if (!p.open && p.isAfterCycle) p.put(c);
+      if (p.isAfterCycle) p.put(c);
+      else p.attach(c);
       return;
     }
     if (c.kind === 'soak' && p.hasCycle) return;

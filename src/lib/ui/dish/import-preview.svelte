@@ -19,10 +19,25 @@
     problems: Readonly<Record<string, string>>;
     onanswer: (id: string, answer: string) => void;
     ontake: (piece: string, as: UnreadKind) => void;
+    /** Ids of ingredients and stages that are pointed at in the text. */
+    pointed: ReadonlySet<string>;
+    /** What is pointed at here; empty where nothing is. */
+    onpoint: (ids: readonly string[]) => void;
     /** Takes the last piece back to where it was; null where none was taken. */
     onback: (() => void) | null;
   }
-  let { imported, dish, kitchen, answers, problems, onanswer, ontake, onback }: Props = $props();
+  let {
+    imported,
+    dish,
+    kitchen,
+    answers,
+    problems,
+    pointed,
+    onpoint,
+    onanswer,
+    ontake,
+    onback,
+  }: Props = $props();
 
   /** The way up and down in the first cooker that takes it. */
   const cycles = $derived.by(() => {
@@ -111,6 +126,8 @@
       cookerName={cycle?.name ?? null}
       benchHref={null}
       minutes={stage.kind === 'pressure' ? stage.holdMinutes : stage.minutes}
+      isPointed={pointed.has(stage.id)}
+      onpoint={(isOn) => onpoint(isOn ? [stage.id] : [])}
     />
   {:else}
     <li class="card border-dashed p-4 text-muted">
@@ -123,7 +140,13 @@
   <thead class="sr-only"><tr><th>Amount</th><th>Food</th><th>As written</th></tr></thead>
   <tbody>
     {#each dish.ingredients as ingredient (ingredient.id)}
-      <tr class="border-t border-line align-baseline">
+      <tr
+        class="border-t border-line align-baseline {pointed.has(ingredient.id)
+          ? 'bg-leaf-soft'
+          : ''}"
+        onpointerenter={() => onpoint([ingredient.id])}
+        onpointerleave={() => onpoint([])}
+      >
         <td class="w-28 py-1.5 pr-3 font-bold whitespace-nowrap"
           >{ingredient.amount === null
             ? '–'

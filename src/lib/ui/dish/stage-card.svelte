@@ -14,8 +14,20 @@
     cookerName: string | null;
     /** Address of Answers with this stage's question; null where it has none. */
     benchHref: string | null;
+    /** Where it came from is pointed at. */
+    isPointed?: boolean;
+    onpoint?: (isOn: boolean) => void;
   }
-  let { stage, scale, cycle, minutes, cookerName, benchHref }: Props = $props();
+  let {
+    stage,
+    scale,
+    cycle,
+    minutes,
+    cookerName,
+    benchHref,
+    isPointed = false,
+    onpoint,
+  }: Props = $props();
 
   const isHands = $derived(
     ['prep', 'brown', 'loosen', 'thicken', 'finish'].includes(stage.kind) ||
@@ -64,7 +76,13 @@
   const axis = $derived({ from: 0, to: total, left: 2, right: 238 });
 </script>
 
-<li class="flex shrink-0 flex-col card p-4 {stage.kind === 'pressure' ? 'w-[272px]' : 'w-40'}">
+<li
+  class="flex shrink-0 flex-col card p-4 {stage.kind === 'pressure'
+    ? 'w-[272px]'
+    : 'w-40'} {isPointed ? 'bg-leaf-soft' : ''}"
+  onpointerenter={() => onpoint?.(true)}
+  onpointerleave={() => onpoint?.(false)}
+>
   <div class="flex h-14 items-end">
     {#if stage.kind === 'pressure' && cycle}
       {@const up = cycle.comeUp}

@@ -1,8 +1,19 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
+  import { SvelteMap, SvelteSet } from 'svelte/reactivity';
   import { enhance } from '$app/forms';
+  import { startReader, type Reader } from '$lib/client/reader';
   import type { Dish } from '$core/dish';
-  import { answerQuestion, importRecipe, takeUnread, type UnreadKind } from '$core/recipe';
+  import {
+    answerQuestion,
+    takeUnread,
+    type Imported,
+    type PieceKind,
+    type UnreadKind,
+  } from '$core/recipe';
+  import type { Outcome } from '$core/reason';
   import { MarkedText } from '$lib/ui/dish';
+  import ReadAlong from '$lib/ui/dish/read-along.svelte';
   import ImportPreview from '$lib/ui/dish/import-preview.svelte';
   import type { PageProps } from './$types';
 
@@ -17,8 +28,70 @@
   let pieces = $state<{ piece: string; as: UnreadKind }[]>([]);
   let isDropping = $state(false);
 
-  const taken = $derived(new Set(data.takenIds));
-  const imported = $derived(text.trim() === '' ? null : importRecipe(text, taken));
+  /** What somebody has said that pieces of the text are, by where they begin. */
+  const kinds = new SvelteMap<number, PieceKind>();
+  /** The same, in order, so that each can be taken back. */
+  let said = $state<{ start: number; before: PieceKind | undefined }[]>([]);
+  /** Ingredients and stages that the text’s piece under the pointer became, or the other way round. */
+  const pointed = new SvelteSet<string>();
+  let reader: Reader | null = null;
+  let imported = $state.raw<Outcome<Imported> | null>(null);
+  /** The text that `imported` was read from. */
+  let readText = $state('');
+  const isReading = $derived(text.trim() !== '' && readText !== text);
+
+  onMount(() => {
+    reader = startReader();
+    // What was typed before the page was ready.
+    void readAnew();
+    return () => reader?.close();
+  });
+
+  /** Reads the text beside the page; what is typed meanwhile is read next. */
+  async function readAnew(): Promise<void> {
+    const wanted = text;
+    if (wanted.trim() === '') {
+      imported = null;
+      readText = wanted;
+      return;
+    }
+    const read = await reader?.read(wanted, {
+      takenIds: new Set(data.takenIds),
+      pick: Number(answers['which'] ?? 0),
+      kinds: new Map(kinds),
+    });
+    if (!read) return;
+    imported = read;
+    readText = wanted;
+  }
+
+  /** Another text: what was said of the last one is of no account. */
+  function startOver(): void {
+    answers = {};
+    pieces = [];
+    kinds.clear();
+    said = [];
+  }
+
+  function point(ids: readonly string[]): void {
+    pointed.clear();
+    for (const id of ids) pointed.add(id);
+  }
+
+  function setKind(start: number, kind: PieceKind): void {
+    said = [...said, { start, before: kinds.get(start) }];
+    kinds.set(start, kind);
+    void readAnew();
+  }
+
+  function backKind(): void {
+    const last = said.at(-1);
+    if (!last) return;
+    said = said.slice(0, -1);
+    if (last.before === undefined) kinds.delete(last.start);
+    else kinds.set(last.start, last.before);
+    void readAnew();
+  }
   /** The dish with every answer that can be taken, and what is wrong with the others. */
   const answered = $derived.by(() => {
     if (!imported?.ok) return null;
@@ -50,8 +123,8 @@
       return;
     }
     text = await file.text();
-    answers = {};
-    pieces = [];
+    startOver();
+    void readAnew();
   }
 </script>
 
@@ -73,11 +146,16 @@
       <label for="text" class="label">The recipe’s text</label>
       <textarea
         id="text"
-        class="field min-h-80 resize-y py-3 font-sans {isDropping
+        class="field resize-y py-3 {imported?.ok ? 'min-h-36' : 'min-h-80'} font-sans {isDropping
           ? 'border-olive bg-leaf-soft'
           : ''}"
         placeholder="Lentils with leeks&#10;Serves 4&#10;&#10;300 g green lentils&#10;2 leeks, sliced&#10;…&#10;&#10;Soften the leeks for 5 minutes. Add the rest, 10 minutes at high pressure, natural release."
         bind:value={text}
+        oninput={() => {
+          kinds.clear();
+          said = [];
+          void readAnew();
+        }}
         ondragover={(e) => {
           e.preventDefault();
           isDropping = true;
@@ -105,13 +183,31 @@
           class="btn btn-quiet"
           onclick={() => {
             text = '';
-            answers = {};
-            pieces = [];
+            startOver();
+            void readAnew();
           }}>Clear</button
         >
       {/if}
     </div>
-    {#if answered && answered.dish.unread.length > 0}
+    {#if imported?.ok && imported.value.pieces.length > 0}
+      <div class="flex flex-wrap items-baseline justify-between gap-2">
+        <h3 class="font-bold">What each piece became</h3>
+        {#if said.length > 0}<button type="button" class="btn btn-quiet" onclick={backKind}
+            >Undo the last change</button
+          >{/if}
+      </div>
+      <p class="-mt-2 text-[15px] text-muted">
+        Choose what a piece is where it was taken for something else; the recipe is read anew with
+        it.
+      </p>
+      <ReadAlong
+        text={imported.value.dish.source ?? readText}
+        pieces={imported.value.pieces}
+        {pointed}
+        onpoint={point}
+        onkind={setKind}
+      />
+    {:else if answered && answered.dish.unread.length > 0}
       <details>
         <summary class="min-h-11 cursor-pointer py-2 font-bold">Where it is not read</summary>
         <MarkedText text={answered.dish.source ?? text} unread={answered.dish.unread} />
@@ -143,7 +239,12 @@
         problems={answered.problems}
         kitchen={data.kitchen}
         {answers}
-        onanswer={(id, answer) => (answers = { ...answers, [id]: answer })}
+        {pointed}
+        onpoint={point}
+        onanswer={(id, answer) => {
+          answers = { ...answers, [id]: answer };
+          if (id === 'which') void readAnew();
+        }}
         ontake={(piece, as) => (pieces = [...pieces, { piece, as }])}
         onback={pieces.length > 0 ? () => (pieces = pieces.slice(0, -1)) : null}
       />
@@ -154,8 +255,9 @@
         class="mt-5 flex flex-wrap items-center gap-4"
       >
         <input type="hidden" name="dish" value={JSON.stringify(answered.dish)} />
-        <button class="btn btn-strong" disabled={Object.keys(answered.problems).length > 0}
-          >Keep this dish</button
+        <button
+          class="btn btn-strong"
+          disabled={isReading || Object.keys(answered.problems).length > 0}>Keep this dish</button
         >
         {#if form?.problem}<p class="font-semibold text-pimento" role="alert">{form.problem}</p>
         {:else if Object.keys(answered.problems).length > 0}<p class="font-semibold text-ember-ink">

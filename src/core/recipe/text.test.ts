@@ -1,0 +1,74 @@
+import { describe, expect, it } from 'vitest';
+import { fromText } from './text';
+
+const NO_HEADINGS = `PARTRIDGE & QUINCE (for 5)
+================
+Prep 25 min / cook 50 min
+
+1 brace partridge, jointed
+3 rashers streaky bacon
+2 quinces (about 450g), peeled
+
+1) Brown the birds for 8 minutes.
+2) Lock the lid; cook at high pressure for 14 minutes, quick release.
+
+Keeps 2 days in the fridge.`;
+
+const SPOKEN = `right so this feeds a crowd of nine. you need two bunches of salsify, a fistful of hazelnuts, half a bottle of perry and about 800 grams of rabbit legs, cut those up, and salt
+
+Brown the rabbit on sauté for 6 minutes. Lid on, 22 on high, open the valve.`;
+
+describe('what each line is', () => {
+  it('without headings: title, list and steps', () => {
+    const read = fromText(NO_HEADINGS);
+    expect(read).toMatchObject({ name: 'PARTRIDGE & QUINCE', yieldText: 'for 5' });
+    expect(read.ingredients).toHaveLength(3);
+    expect(read.instructions).toHaveLength(2);
+    expect(read.notes).toEqual(['Keeps 2 days in the fridge.']);
+    expect(read.aside).toEqual(['Prep 25 min / cook 50 min']);
+  });
+
+  it('told in one breath: the list within the talk', () => {
+    const read = fromText(SPOKEN);
+    expect(read.yieldText).toBe('feeds a crowd of nine');
+    expect(read.ingredients).toEqual([
+      'two bunches of salsify',
+      'a fistful of hazelnuts',
+      'half a bottle of perry',
+      'about 800 grams of rabbit legs, cut those up',
+      'salt',
+    ]);
+    expect(read.instructions.join(' ')).toMatch(/Brown the rabbit.*22 on high/);
+  });
+
+  it.each([
+    ['Makes 6 cups', ''],
+    ['Yield: about 6 cups, 8 servings', '8 servings'],
+    ['Serves: 6-8', 'Serves: 6-8'],
+    ['Per serving: 140 kcal, 5 g fat', ''],
+    ['Does six with bread.', 'Does six'],
+  ])('“%s” is for “%s”', (line, expected) => {
+    expect(
+      fromText(
+        `Bean pot\n${line}\n\nIngredients\n500 g beans\n\nMethod\nPressure cook on high for 20 minutes.`,
+      ).yieldText,
+    ).toBe(expected);
+  });
+
+  it('every line of a text is a piece of it, in its place', () => {
+    for (const text of [NO_HEADINGS, SPOKEN]) {
+      const pieces = fromText(text).pieces ?? [];
+      const words = pieces.map(({ start, end }) => text.slice(start, end)).join(' ');
+      for (const word of text.match(/\p{L}{3,}/gu) ?? []) expect(words).toContain(word);
+      for (const [i, piece] of pieces.entries())
+        expect(piece.start).toBeGreaterThanOrEqual(pieces[i - 1]?.end ?? 0);
+    }
+  });
+
+  it('what somebody says that a piece is counts, and the rest is read with it', () => {
+    const start = NO_HEADINGS.indexOf('Keeps 2 days');
+    const read = fromText(NO_HEADINGS, new Map([[start, 'step']]));
+    expect(read.notes).toEqual([]);
+    expect(read.instructions.at(-1)).toBe('Keeps 2 days in the fridge.');
+  });
+});
