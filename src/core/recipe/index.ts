@@ -12,7 +12,6 @@ export { summarise } from './summary';
 export type { RecipeSummary } from './summary';
 export type { Imported } from './to-dish';
 export { retime } from './retime';
-export { PIECE_KINDS } from './types';
 export type { LinkedPiece, PieceKind, ReadOptions } from './types';
 export { takeUnread, UNREAD_KINDS } from './unread';
 export type { UnreadKind } from './unread';

@@ -20,7 +20,7 @@ function isOfRelease(text: string, { start, end }: Duration): boolean {
  */
 export function retime(text: string, written: number | null, minutes: number): string {
   const own = findDurations(text).filter((d) => d.perPound === null && !isOfRelease(text, d));
-  if (own.length === 0 || own.some((d) => d.from === minutes && d.to === null)) return text;
+  if (own.length === 0 || own.some((d) => d.from === minutes)) return text;
   const found =
     own.find((d) => d.from === written || d.to === written) ??
     (own.length === 1 ? own[0] : undefined);

@@ -25,16 +25,7 @@ export interface RawRecipe {
   own?: Dish;
 }
 
-export const PIECE_KINDS = [
-  'title',
-  'yield',
-  'heading',
-  'ingredient',
-  'step',
-  'note',
-  'chatter',
-] as const;
-export type PieceKind = (typeof PIECE_KINDS)[number];
+export type PieceKind = 'title' | 'yield' | 'heading' | 'ingredient' | 'step' | 'note' | 'chatter';
 
 /** A piece of a text, where it stands in it, and what it was taken for. */
 export interface Piece {

@@ -66,7 +66,7 @@ function formatMillilitres(ml: number): string {
   if (ml < 0.5) return 'a pinch';
   if (ml < 14) return withUnit(nearestMark(ml / 5, marksOf('tsp')) || 1 / 8, 'tsp');
   if (ml < 50) return withUnit(nearestMark(ml / 15, marksOf('tbsp')), 'tbsp');
-  if (ml < 995) return `${roundTo(ml, ml < 250 ? 5 : 10)} ml`;
+  if (ml < 995) return `${roundTo(ml, ml < 500 ? 5 : 10)} ml`;
   return `${trim(roundTo(ml, 50) / 1000)} l`;
 }
 

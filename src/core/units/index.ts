@@ -1,6 +1,6 @@
 export { UNITS, UNIT_NAMES, add, convert, kindOf } from './quantity';
 export type { Quantity, Unit } from './quantity';
-export { FIGURE, NUMBER, NUMBER_WORDS, toNumber } from './numbers';
+export { NUMBER, NUMBER_WORDS, toNumber } from './numbers';
 export { findAmounts, parseAmount, parseQuantity } from './parse';
 export type { FoundAmount } from './parse';
 export { formatQuantity, toFraction } from './display';

@@ -48,7 +48,12 @@
   const idsOf = (piece: LinkedPiece): readonly string[] => [...piece.ingredients, ...piece.stages];
 </script>
 
-<ol class="rounded-lg border border-line" aria-label="The text, piece by piece">
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<ol
+  class="max-h-[28rem] overflow-y-auto rounded-lg border border-line xl:max-h-none"
+  tabindex="0"
+  aria-label="The text, piece by piece"
+>
   {#each pieces as piece (piece.start)}
     {@const ids = idsOf(piece)}
     <li
