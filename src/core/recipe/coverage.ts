@@ -22,6 +22,9 @@ const isSame = (a: number, b: number | null | undefined): boolean =>
 /** A part of what the list has already: “half a cup of the stock”. */
 const OF_THE_LISTED = /\bof (?:the|that|this|it|its)\b/i;
 
+/** A size of what food lies in: “a 1-pint basin”. */
+const VESSEL = /\b(?:basin|tin|pan|dish|bowl|jar|mou?ld|tray|ramekin|pot)s?\b/i;
+
 /** Amounts of foods told in passing that no ingredient has. */
 function withAmountLeft(told: readonly string[], ingredients: readonly ReadIngredient[]): string[] {
   const has = (amount: number | null, unit: string | null): boolean =>
@@ -38,7 +41,10 @@ function withAmountLeft(told: readonly string[], ingredients: readonly ReadIngre
         (a) =>
           `${clause.slice(a.start, a.end)} ${clause.slice(a.end).split(/[,;.]/)[0]?.trim() ?? ''}`,
       )
-      .filter((piece) => mentionedFood(piece) !== null && !OF_THE_LISTED.test(piece)),
+      .filter(
+        (piece) =>
+          mentionedFood(piece) !== null && !OF_THE_LISTED.test(piece) && !VESSEL.test(piece),
+      ),
   );
 }
 

@@ -14,6 +14,8 @@ export interface Duration {
 }
 
 const MINUTES: Readonly<Record<string, number>> = { s: 1 / 60, m: 1, h: 60, d: 1440 };
+/** “A minute or two”: one to two. */
+const OR_TWO = /\b(?:a|an)\s+(second|minute|hour)\s+or\s+(two|so)\b/gi;
 const KG_IN_LB = 1000 / G_PER_LB;
 
 /** “another minute” is one; “a minute” too. */
@@ -49,13 +51,26 @@ function hoursAndMinutes(text: string): Duration[] {
   }));
 }
 
+function orTwo(text: string): Duration[] {
+  return [...text.matchAll(OR_TWO)].map((match) => {
+    const size = unitMinutes(match[1] ?? 'm');
+    return {
+      from: size,
+      to: /two/i.test(match[2] ?? '') ? 2 * size : null,
+      start: match.index,
+      end: match.index + match[0].length,
+      perPound: null,
+    };
+  });
+}
+
 /**
  * Every time in a text, in order.
  *
  * @example findDurations('for 1 hour 10 minutes')[0]?.from // 70
  */
 export function findDurations(text: string): Duration[] {
-  const found = hoursAndMinutes(text);
+  const found = [...hoursAndMinutes(text), ...orTwo(text)];
   const joined = [...found];
   for (const match of text.matchAll(SPAN)) {
     const [whole, first = '', second, unit = 'm', , part, extra] = match;

@@ -2,7 +2,7 @@
 import type { Ingredient } from '../dish';
 import { parseLine, type IngredientLine } from './line';
 import { findFood, type Food } from '../food';
-import { parseQuantity, UNITS, type Unit } from '../units';
+import { parseAmount, parseQuantity, UNITS, type Unit } from '../units';
 
 export interface ReadIngredient {
   /** The line as it was given. */
@@ -91,6 +91,10 @@ const SALT_AND_PEPPER = /^(?:\w+ )?salt\s+(?:and|&)\s+(?:[\w-]+ ){0,3}pepper$/i;
 function splitList(text: string): { text: string; own: string }[] {
   if (SALT_AND_PEPPER.test(text))
     return text.split(/\s+(?:and|&)\s+/i).map((own) => ({ text, own }));
+  // “2 carrots + 1 onion” are two.
+  const added = text.split(/\s+\+\s+/);
+  if (added.length > 1 && added.every((part) => parseAmount(part).amount !== null))
+    return added.map((own) => ({ text, own }));
   const parts = text.split(/,\s+/);
   const isOwn = (part: string): boolean =>
     /^(?:an?\s+)?(?:small|large|big)?\s*(?:bunch|handful|pinch|sprig|knob|dash|splash)\w*\s+(?:of\s+)?\p{L}/iu.test(

@@ -51,14 +51,22 @@ const IS_WORK = new RegExp(
   String.raw`^(?:\w+ly\s+)?(?:${CUT_WORDS}|cut|to|plus|for|at|in|with|about)\b`,
   'i',
 );
+/** “A rabbit of about 1.2 kilos”: the weight is no part of its name. */
+const WEIGHING =
+  /\s+(?:of|weighing)\s+(?:about\s+|around\s+|roughly\s+)?(\d[\d.,]*\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?))\b/i;
 const TO_TASTE =
   /,?\s*\b(to taste|as needed|for serving|to serve|if (?:you )?(?:like|liked|wanted|desired)|optional)\b\.?/i;
 const IS_OPTIONAL = /optional|if /i;
+/** What is counted in: “celery 1 head”. */
+const MEASURE =
+  /^\s*(?:heads?|bunch(?:es)?|sprigs?|stalks?|sticks?|leaf|leaves|bulbs?|fillets?|ears?|handfuls?)\s*$/i;
 /** “Water – 2 ½ cups”, “shallot 300g, brunoise”, “Haldi: ¼ tsp”: the amount stands behind the food. */
 const SEPARATOR = /\s*(?:[-–—:=]|\.{2,}|,)?\s*$/u;
 
 /** Where an amount with a unit, or after a separator, stands behind the food it counts. */
 function amountBehind(text: string): { food: string; amount: string; more: string } | null {
+  const times = /^(.*\p{L})\s*[x×]\s*(\d{1,3})$/u.exec(text);
+  if (times) return { food: times[1] ?? '', amount: times[2] ?? '', more: '' };
   const outer = text.replace(/\([^()]*\)/g, (inner) => ' '.repeat(inner.length));
   const [found] = findAmounts(outer).filter((a) => a.start > 0);
   if (!found) return null;
@@ -67,7 +75,9 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
   const isWords =
     /^[a-z]/i.test(text.slice(found.start, found.end)) &&
     !/^a\s+pinch/i.test(text.slice(found.start));
-  if (!isSet && (found.unit === null || isWords || /,\s*$/.test(before))) return null;
+  const isMeasure = MEASURE.test(text.slice(found.end));
+  if (!isSet && ((found.unit === null && !isMeasure) || isWords || /,\s*$/.test(before)))
+    return null;
   // “3 cm pieces”, “for 4 people”: no food of its own in front.
   const food = before.replace(SEPARATOR, '').trim();
   if (!/\p{L}{2}/u.test(food) || food.split(/\s+/).length > 8) return null;
@@ -101,6 +111,10 @@ export function parseLine(text: string): IngredientLine {
     notes.push((taste[1] ?? '').toLowerCase());
     food = food.replace(taste[0], '');
   }
+  food = food.replace(WEIGHING, (_whole, weight: string) => {
+    notes.push(weight);
+    return '';
+  });
   food = food.replace(/\s*\(([^()]*)\)/g, (_whole, inner: string) => {
     optional ||= /\boptional\b/i.test(inner);
     notes.push(inner.trim());

@@ -8,11 +8,11 @@ const has =
 
 /** Natural release: the pot is left until it lets go. */
 export const saysNatural = has(
-  /\bnatural(?:ly)?\b|\bN\.?P?\.?R\b|\bpressure (?:to )?(?:drop|fall|subside|come down|go down|dissipate)s?\b(?! quickly)|\b(?:come|comes|fall|falls|drop|drops|go|goes|die|dies|release|releases|let go|lets go|subside|subsides)\b[^.]{0,24}\b(?:by itself|on its own|of its own accord|in its own time|slowly)\b|\bby itself\b|\bon its own\b|\bleave (?:it|the pot|the lid|the valve)\b[^.]{0,20}\b(?:closed|alone|until the pin)|\bslow release\b|\b(?:until|till|once|when|wait for|after) (?:all )?(?:the )?(?:pressure|steam)(?: has| is|(?:'|’)s)? (?:gone|dropped|down|fallen|off|come down|died)\b|\b(?:pin|float valve|button|indicator) (?:has |is |to )?(?:drop(?:s|ped)?|fall(?:s|en)?|down|sinks?|gone down|goes down)\b|\bin its own (?:sweet )?time\b/i,
+  /\bnatural(?:ly)?\b|\bN\.?P?\.?R\b|\bpressure (?:to )?(?:drop|fall|subside|come down|go down|dissipate)s?\b(?! quickly)|\b(?:come|comes|fall|falls|drop|drops|go|goes|die|dies|release|releases|let go|lets go|subside|subsides)\b[^.]{0,24}\b(?:by itself|on its own|of its own accord|in its own time|slowly)\b|\bby itself\b|\bon its own\b|\bleave (?:it|the pot|the lid|the valve)\b[^.]{0,20}\b(?:closed|alone|until the pin)|\bslow release\b|\b(?:let|left|leave|leaves|allow|wait)\b[^.]{0,24}\b(?:come|comes|go|drop|fall)s? down\b(?! quick)|\b(?:until|till|once|when|wait for|after) (?:all )?(?:the )?(?:pressure|steam)(?: has| is|(?:'|’)s)? (?:gone|dropped|down|fallen|off|come down|died)\b|\b(?:pin|float valve|button|indicator) (?:has |is |to )?(?:drop(?:s|ped)?|fall(?:s|en)?|down|sinks?|gone down|goes down)\b|\bin its own (?:sweet )?time\b/i,
 );
 /** Quick release: the valve is opened. */
 export const saysQuick = has(
-  /\bquick(?:ly)?[- ]?(?:pressure[- ]?)?(?:release|vent)|\brelease[sd]?\b[^.]{0,30}\b(?:quickly|fast|at once|immediately|right away|straight away|by hand|manually)|\bQP?R\b|\bvent(?:ing|ed)?\b(?!\s*(?:is|closed|to seal))|\b(?:fast|rapid|manual|instant) (?:pressure )?release|\b(?:open|turn|flip|move|switch)\b[^.]{0,16}\b(?:valve|vent|knob)\b(?![^.]{0,16}\bseal)|\brelease (?:the |any |all )?(?:rest|remaining|residual|remainder|leftover)|\blet (?:the |out )?(?:rest of the |remaining )?steam out|\b(?:let|letting)\b[^.]{0,24}\bsteam\b[^.]{0,12}\b(?:out|off|go)\b|\blet off (?:the|what|any|all)\b|\bdump (?:the|all|its) (?:pressure|steam)|\b(?:pressure|steam) (?:out|off) (?:at once|right away|straight)|\bquick\b(?=\s*(?:$|\bfor the rest))|\brelease (?:the |any |all )?(?:pressure|steam)$|\brelease (?:it )?(?:at once|immediately|straight|right away|quick|fast)|\bpop the (?:valve|vent)/i,
+  /\bquick(?:ly)?[- ]?(?:pressure[- ]?)?(?:release|vent)|\brelease[sd]?\b[^.]{0,30}\b(?:quickly|fast|at once|immediately|right away|straight away|by hand|manually)|\bQP?R\b|\bvent(?:ing|ed)?\b(?!\s*(?:is|closed|to seal))|\b(?:fast|rapid|manual|instant) (?:pressure )?release|\b(?:open|turn|flip|move|switch|flick|pop|crack|twist|knock|push|slide|set)\b[^.]{0,16}\b(?:valve|vent|knob|steam release)\b(?![^.]{0,16}\bseal)|\brelease (?:the |any |all )?(?:rest|remaining|residual|remainder|leftover)|\blet (?:the |out )?(?:rest of the |remaining )?steam out|\b(?:let|letting)\b[^.]{0,24}\bsteam\b[^.]{0,12}\b(?:out|off|go)\b|\blet off (?:the|what|any|all)\b|\bdump (?:the|all|its) (?:pressure|steam)|\b(?:pressure|steam) (?:out|off) (?:at once|right away|straight)|\bquick\b(?=\s*(?:$|\bfor the rest))|\brelease (?:the |any |all )?(?:pressure|steam)$|\brelease (?:it )?(?:at once|immediately|straight|right away|quick|fast)|\bpop the (?:valve|vent)/i,
 );
 const namesEither = has(
   /\b(?:natural(?:ly)?|quick(?:ly)?|NP?R|QR)\b(?: (?:pressure )?release)?\s*(?:or|\/)\s*(?:a )?(?:natural|quick|NPR|QR)|\beither (?:way|release|natural|quick)|\b(?:any|whichever|whatever) release\b|\brelease (?:as|however|any way) you/i,
@@ -31,7 +31,7 @@ export const saysRest = has(/\b(?:rest|remaining|remainder|residual|left|leftove
 
 /** Cooking under pressure, named as such. */
 export const saysPressure = has(
-  /\bpressure[- ]?cook(?!er)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:for|at|on(?!ce)|level|button|mode|setting|program)\b|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b|\bpressure[:,]|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:ute)?s? (?:of |at |on |under )?(?:full |high |low )?pressure\b|\b[HL]P\b|\bPC(?:'?d)?\b(?=[^.]*\d)/i,
+  /\bpressure[- ]?cook(?!er)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:for|at|on(?!ce)|level|button|mode|setting|program)\b|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b|\bpressure[:,]|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:ute)?s? (?:of |at |on |under )?(?:full |high |low )?pressure\b|\b[HL]P\b|\b(?:soup|broth|meat|stew|beans?|chil[il]i?|rice|porridge|multigrain|grain|poultry|steam|cake|eggs?|bean\/chili|meat\/stew)\b[^.,;]{0,8}\b(?:setting|mode|program(?:me)?|button|function|preset|key)\b|\bPC(?:'?d)?\b(?=[^.]*\d)/i,
 );
 /** A level and nothing else of pressure: “4 min at low”. */
 export const saysLevel = has(/\b(?:on|at|to) (?:high|low|max|maximum|highest)\b(?! heat| speed)/i);
@@ -51,7 +51,7 @@ export const saysSwitch = has(
 );
 /** Beside the pot, on a stove. */
 export const saysBurner = has(
-  /\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bin(?:to)? (?:a|another|the other|your) (?:(?:small|large|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok)\b(?!\s*(?:that|which) fits)/i,
+  /\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bin(?:to)? (?:a|another|the other|your) (?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok)\b(?!\s*(?:that|which) fits)/i,
 );
 export const saysSaute = has(/\bsaut[eé]/i);
 export const saysSlow = has(/\bslow[- ]?cook(?:er|ing)?\b|\bcrock/i);
@@ -99,7 +99,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'simmer',
-    /\b(?:simmer|simmering|reduce(?! (?:the )?heat)|boil(?:s)?(?! water)|bubble|cook down|boil down)\b/i,
+    /\bsteam\b(?=.*\b(?:valve|vent) open)|\b(?:simmer|simmering|reduce(?! (?:the )?heat)|boil(?:s)?(?! water)|bubble|boiling|cook down|boil down)\b/i,
   ],
   ['brown', /\b(?:caramel\w*|golden|fragrant|translucent|wilted|colou?r on all)\b/i],
   [
@@ -108,7 +108,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'rest',
-    /\b(?:keep(?:ing)? (?:it )?warm|chill|refrigerate|cools?|rests?(?! of\b)|stands?|set aside for|sits?)\b/i,
+    /\b(?:keep(?:ing)? (?:it )?warm|chill|refrigerate|cools?|rests?(?! of\b)|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
   ],
 ];
 

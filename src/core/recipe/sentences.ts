@@ -9,8 +9,12 @@ const BEGINS_ONE =
 
 /** A question goes with what is said to it: “Too thin? Simmer for 5 minutes.” */
 const SENTENCE_END = /(?<=[.!]['"”)]?)\s+(?=["“(]?[\p{L}\d])|\n+/u;
-const CLAUSE_END =
-  /\s*(?:[;:]|,(?!\d)|\.(?=\s|$)|\((?=[^)]*\))|\)|–\s|—|\b(?:and then|then|and(?!\s+(?:an?\s+)?(?:half|quarter|three[- ]quarters)\b)|but|before|after which|until you|while)\b)\s*/i;
+/** “And” between two things, not within a number: “a pound and a half of cod”. */
+export const AND = String.raw`(?:(?<!\b(?:pounds?|kilos?|pints?|cups?|lit(?:re|er)s?|teaspoons?|tablespoons?|hours?|minutes?|dozen|one|two|three|four|five|six)\s+)\band\b|\band\b(?!\s+(?:an?\s+)?(?:half|quarter|three[- ]quarters)\b))`;
+const CLAUSE_END = new RegExp(
+  String.raw`\s*(?:[;:]|,(?!\d)|\.(?=\s|$)|\((?=[^)]*\))|\)|–\s|—|\b(?:and then|then|but|before|after which|until you|while)\b|${AND})\s*`,
+  'i',
+);
 
 export function toSentences(paragraphs: readonly string[]): string[] {
   return paragraphs

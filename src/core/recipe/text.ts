@@ -78,12 +78,12 @@ function linesOf(source: string): Line[] {
 
 /** “ok so heres my venison pot”: what a text without a title calls what it makes. */
 const CALLS_IT =
-  /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our)|this is (?:my|a|the|our)|for (?:my|the|our)|called|the)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:okay|ok|that|for|from|which|and this|been|thing)\b|$)/iu;
+  /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our)|this is (?:my|a|the|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the|our)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:okay|ok|that|for|from|which|and this|been|thing)\b|$)/iu;
 
 function spokenName(lines: readonly Line[]): string {
   for (const { text } of lines.slice(0, 6)) {
     const name = CALLS_IT.exec(text)?.[1]?.trim() ?? '';
-    if (name.split(/\s+/).length >= 2) return name.charAt(0).toUpperCase() + name.slice(1);
+    if (name.length >= 4) return name.charAt(0).toUpperCase() + name.slice(1);
   }
   return '';
 }
@@ -141,7 +141,7 @@ function take(recipe: RawRecipe, line: Line, found: string, label: Label): void 
     recipe.yieldText ||= found;
   switch (label) {
     case 'title':
-      recipe.name = withoutYield(text, found).replace(/[:.]$/, '');
+      takeTitle(recipe, text, found);
       break;
     case 'ingredient':
       recipe.ingredients.push(text);
@@ -177,6 +177,20 @@ const isIntro = (recipe: RawRecipe, text: string): boolean =>
   recipe.name !== '' &&
   recipe.ingredients.length + recipe.instructions.length + recipe.notes.length === 0 &&
   text.length <= LONGEST_INTRO;
+
+/** The title without what stands beside it: “Duck (Serves 4; Prep 15 mins)”, “Pilaf | Yields 5 cups”. */
+function takeTitle(recipe: RawRecipe, text: string, found: string): void {
+  const beside = /\s*(?:\([^()]*\d[^()]*\)|\s[|·]\s.*)$/.exec(text);
+  const isBeside =
+    beside !== null &&
+    /\b(?:serv|yield|makes|prep|cook|total|feeds|min|hours?|for)\b|serv/i.test(beside[0]);
+  const name = isBeside ? text.slice(0, beside.index) : withoutYield(text, found);
+  if (isBeside) recipe.aside.push(...restOfYield(beside[0].replace(/[()|·]/g, ' ').trim(), found));
+  const isSpoken =
+    /^(?:\p{Ll}|hey|hi|ok|so|right|today|hello)/u.test(name) && name.split(/\s+/).length > 7;
+  const spoken = isSpoken ? CALLS_IT.exec(name)?.[1] : undefined;
+  recipe.name = (spoken ?? name).trim().replace(/[:.,]$/, '');
+}
 
 /** “Stew (for 5)”: how many it feeds is no part of its name. */
 function withoutYield(title: string, found: string): string {

@@ -50,7 +50,6 @@ export function toDish(
     });
   const questions: ImportQuestion[] = [];
   const serves = servingsIn(raw.yieldText);
-  const name = raw.name.slice(0, 100) || 'A dish without a name';
   if (raw.names)
     questions.push({
       id: 'which',
@@ -75,14 +74,21 @@ export function toDish(
     ...raw.ingredients,
     ...foodsInMethod(raw.instructions, listed),
   ]).slice(0, MOST_INGREDIENTS);
-  const { stages: found, slow, left } = readInstructions(raw.instructions);
-  const unread = findUnread(raw, { ingredients, stages: found, slow, left });
+  const name = raw.name.slice(0, 100) || nameOf(ingredients);
+  const { stages: found, slow, kept, left } = readInstructions(raw.instructions);
+  const unread = findUnread(raw, {
+    ingredients,
+    stages: found,
+    slow: [...slow, ...kept],
+    left,
+  });
   const stages = writeStages(found, ingredients, questions);
   askAboutPieces(found, ingredients, questions);
   askAboutEmpty(ingredients.length, stages.length, questions);
   const notes = [
     ...raw.notes,
     ...slow,
+    ...kept,
     ...raw.ingredients
       .slice(MOST_INGREDIENTS)
       .map(
@@ -112,9 +118,16 @@ export function toDish(
     stages: found,
     serves,
     yieldText: raw.yieldText,
-    leftOut: [...slow, ...raw.notes, ...raw.aside],
+    leftOut: [...slow, ...kept, ...raw.notes, ...raw.aside],
     pieces: (raw.pieces ?? []).map((piece) => linked(piece, dish.data, ingredients)),
   });
+}
+
+/** A text without a title is called by its first foods. */
+function nameOf(ingredients: readonly ReadIngredient[]): string {
+  const foods = ingredients.slice(0, 2).map(({ line }) => line.food);
+  const name = foods.join(' with ').slice(0, 100);
+  return name === '' ? 'A dish without a name' : name.charAt(0).toUpperCase() + name.slice(1);
 }
 
 /** A piece of the text with what came of it. */

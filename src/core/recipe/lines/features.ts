@@ -45,6 +45,11 @@ export interface Features {
   meta: boolean;
   chatty: boolean;
   keeping: boolean;
+  /** Says of itself that it is a tip or a note. */
+  aside: boolean;
+  /** Words that stand in no brackets, and whether there is a time among them. */
+  wordsOutside: number;
+  timeOutside: boolean;
   comment: boolean;
   listLead: boolean;
 }
@@ -68,6 +73,8 @@ const CHATTY =
   /\b(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi|hiya|hey|hello|hope|thanks|thank you|lol|xx?|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|button below|posted|was|were|used to|took|said)\b|!!|\?\?|🙈/i;
 const KEEPING =
   /\b(?:leftovers?|keeps? (?:for|well|\d)|store|freezes?|frozen for|reheat|fridge|make ahead|make it ahead|variation|goes well|serve with|calories|per serving|nutrition)\b|\b(?:tips?|notes?|storage):/i;
+const ASIDE =
+  /^(?:\w+(?:'|’)s |top |quick |chef(?:'|’)?s? |cook(?:'|’)?s? )?(?:tips?|notes?|storage|to store|make[- ]ahead|variations?|p\.?s\.?)\s*[:.–—-]/i;
 const COMMENT =
   /^\S+(?:\s\S+){0,2} says:|^(?:reply|comments?|\d+ (?:comments?|thoughts?|replies|responses))\b|★|☆|\b\d(?:\.\d)? stars?\b(?! anise)/i;
 const LIST_LEAD =
@@ -94,6 +101,7 @@ function amountOf(text: string): Features['amount'] {
 export function featuresOf(line: Line): Features {
   const { text } = line;
   const found = findYield(text);
+  const outside = text.replace(/\([^()]*\)/g, ' ');
   return {
     line,
     words: text.split(/\s+/).length,
@@ -115,6 +123,9 @@ export function featuresOf(line: Line): Features {
     meta: META.test(text) || MAKES_WEIGHT.test(text),
     chatty: CHATTY.test(text),
     keeping: KEEPING.test(text),
+    aside: ASIDE.test(text),
+    wordsOutside: outside.trim().split(/\s+/).length,
+    timeOutside: findDurations(outside).length > 0,
     comment: COMMENT.test(text),
     listLead: LIST_LEAD.test(text),
   };

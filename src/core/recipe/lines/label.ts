@@ -115,6 +115,7 @@ function stepCost(f: Features): number {
     f.amount === 'count' && !f.verb && !isWork && 1.5,
     f.chatty && !f.pressure && 1.2,
     f.keeping && !f.pressure && 1,
+    f.aside && 3,
     f.comment && 2,
     f.colon && f.words <= 5 && 1.5,
     !f.food && !isWork && !f.verb && 0.6,
@@ -127,9 +128,11 @@ function listCost(f: Features): number {
     base,
     !f.line.isSentence && f.words < 12 && 1.5,
     f.listLead && -0.5,
-    f.time && 1.5,
+    f.time && (f.verb ? 4 : 1.5),
     f.pressure && 2.5,
     f.verbFirst && 1.2,
+    // “Dry: 1 cup flour, 1 tsp soda”.
+    f.amounts > 1 && /^\p{L}[\p{L} ]{0,24}:\s/u.test(f.line.text) && -3,
   );
 }
 
@@ -138,14 +141,14 @@ function titleCost(f: Features, { index }: Around): number {
     0.2,
     f.line.mark === 'title' && -1.5,
     index * 0.5,
-    f.words > 10 && 1.5,
+    f.wordsOutside > 10 && 1.5,
     f.stop && 1,
     (f.amount === 'unit' || f.amount === 'behind') && !f.yield && 3,
     f.amount === 'count' && !f.yield && 1.5,
     f.yieldOnly && 2.5,
     f.meta && 4,
     f.chatty && 1.2,
-    f.time && 2.5,
+    f.timeOutside && 2.5,
     f.pressure && f.verb && 1.5,
     f.verbFirst && 1,
     f.line.isSentence && 2,
@@ -173,7 +176,7 @@ function sectionCost(f: Features, { next }: Around): number {
 
 function noteCost(f: Features): number {
   return sum(
-    f.keeping ? 0.4 : 1.6,
+    f.aside ? -3 : f.keeping ? 0.4 : 1.6,
     f.pressure && f.verb && 1,
     f.amount === 'unit' && f.words < 9 && 1.5,
   );

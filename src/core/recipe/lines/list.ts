@@ -1,9 +1,9 @@
 /** A list told in a sentence: “you need two onions, a tin of beans (drained), 3 tbsp oil and salt”. */
 import { mentionedFood } from '../../food';
 import { findAmounts, parseAmount } from '../../units';
+import { AND } from '../sentences';
 
-const BREAK =
-  /\s*(?:[,;]|\s\+\s|\bplus\b|\band\b(?!\s+(?:an?\s+)?(?:half|quarter)\b))\s*(?![^()]*\))/i;
+const BREAK = new RegExp(String.raw`\s*(?:[,;]|\s\+\s|\bplus\b|${AND})\s*(?![^()]*\))`, 'i');
 /** “Two bunches of salsify”: counted, whatever it is. */
 const MEASURE =
   /^\s*(?:\w+ )?(?:bunch|handful|fistful|sprig|head|stalk|stick|ladle|knob|nub|thumb|fillet|leg|breast|glug|shake)\w*\b/i;

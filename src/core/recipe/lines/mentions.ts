@@ -5,15 +5,23 @@ import { findDurations } from '../durations';
 import { toClauses, toSentences } from '../sentences';
 
 const STOP =
-  /\b(?:with|in|into|to|on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|per|more|remain\w*|overnight|of the|of it)\b/i;
+  /\b(?:with|in|into|to|on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|per|more|remain\w*|overnight|till|below|underneath|beneath|above|about|weighing|of the|of it)\b/i;
 /** A part of what is listed, or of what is in the pot. */
 const OF_THE_LISTED =
   /^\s*(?:of\s+)?(?:the|that|this|those|these|it|its|your|remaining|reserved|rest)\b/i;
 const RESERVED =
-  /\b(?:remaining|reserv\w*|keep|kept|save|saving|minutes?|mins?|serves?|feeds?|step|side|batch\w*)\s*(?:about\s*)?$/i;
+  /\b(?:remaining|but|reserv\w*|keep|kept|save|saving|minutes?|mins?|serves?|feeds?|step|side|batch\w*)\s*(?:about\s*)?$/i;
 const NO_FOOD =
   /^(?:pieces?|chunks?|cubes?|slices?|rounds?|strips?|minutes?|mins?|batch\w*|goes|portions?|people|of us|times?|sides?|cm|mm|inch\w*|lots?|runs?|cookers?|pots?|pans?|halves|quarters|bit|little|few|while|moment|quick|natural|good|large|small|hot|lid|rack|trivet|juice|zest|bowl|dish|tin|plate|fork|spoon|lot|touch|boil|simmer|time|must|half|third|quarter|sugar lump)\b/i;
+/** Things that food lies in. */
+const VESSEL =
+  /\b(?:basins?|tins?|pans?|dish(?:es)?|bowls?|jars?|cans?|mou?lds?|trays?|ramekins?|pots?|full)$/i;
+/** With fewer foods listed there is no list: each one that is named counts. */
+const SHORTEST_LIST = 3;
 const MOST_WORDS = 5;
+/** “A rabbit of about 1.2 kilos”. */
+const WEIGHING =
+  /^\s*(?:of|weighing)?\s*(?:about|around|roughly)?\s*(\d[\d.,/]*\s*(?:kg|kilos?|kilograms?|g|grams?|lbs?|pounds?|oz|ounces?))\b/i;
 
 const word = (text: string): string => text.toLowerCase().replace(/(?:es|s)$/, '');
 
@@ -23,12 +31,18 @@ function phraseBehind(text: string, amount: FoundAmount): string {
   if (OF_THE_LISTED.test(behind)) return '';
   // “The juice of half a lemon” is a lemon.
   const [clause = ''] = behind.split(/[,.;:()!?&+]|\band\b/i);
-  const stop = STOP.exec(clause);
+  const stop = STOP.exec(clause) ?? /\d/.exec(clause);
   return (stop ? clause.slice(0, stop.index) : clause)
     .trim()
     .split(/\s+/)
     .slice(0, MOST_WORDS)
     .join(' ');
+}
+
+function weightBehind(sentence: string, amount: FoundAmount, phrase: string): string {
+  const at = sentence.indexOf(phrase, amount.end) + phrase.length;
+  const weight = WEIGHING.exec(sentence.slice(at))?.[1];
+  return weight ? ` (${weight})` : '';
 }
 
 /**
@@ -41,7 +55,7 @@ export function foodsInMethod(
   instructions: readonly string[],
   listed: readonly string[],
 ): string[] {
-  const isListless = listed.length < 2;
+  const isListless = listed.length < SHORTEST_LIST;
   const known = new Set(
     listed.flatMap((food) => food.split(/[^\p{L}]+/u).map(word)).filter((w) => w.length > 2),
   );
@@ -64,13 +78,24 @@ export function foodsInMethod(
       if (times.some((t) => amount.start < t.end && amount.end > t.start)) continue;
       if (RESERVED.test(sentence.slice(Math.max(0, amount.start - 14), amount.start))) continue;
       const phrase = phraseBehind(sentence, amount);
-      if (phrase === '' || NO_FOOD.test(phrase) || !/\p{L}{3}/u.test(phrase) || isKnown(phrase))
+      if (
+        phrase === '' ||
+        NO_FOOD.test(phrase) ||
+        VESSEL.test(phrase) ||
+        !/\p{L}{3}/u.test(phrase) ||
+        isKnown(phrase)
+      )
         continue;
       const isFood = mentionedFood(phrase) !== null;
-      const isMeasured = amount.unit !== null && amount.unit !== 'piece' && amount.unit !== 'slice';
+      // A can or a slice is something only where its food is named.
+      const isPack = ['can', 'package', 'slice', 'piece'].includes(amount.unit ?? 'piece');
+      const isMeasured = !isPack || (amount.unit !== null && isFood);
       // Without a list, a thing that is counted is one where it is a food; with one, only what is measured.
-      if (isListless ? isMeasured || isFood : isMeasured && (isFood || amount.unit !== 'package'))
-        keep(`${sentence.slice(amount.start, amount.end)} ${phrase}`, phrase);
+      if (isListless ? isMeasured || isFood : isMeasured)
+        keep(
+          `${sentence.slice(amount.start, amount.end)} ${phrase}${weightBehind(sentence, amount, phrase)}`,
+          phrase,
+        );
     }
     if (!isListless) continue;
     for (const clause of toClauses(sentence)) {

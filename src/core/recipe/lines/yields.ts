@@ -4,7 +4,7 @@ import { NUMBER, NUMBER_WORDS, toNumber } from '../../units';
 const MOST_SERVINGS = 200;
 const RANGE = String.raw`(?![.,]?\d)(?:\s*(?:-|–|—|to|or)\s*${NUMBER})?`;
 const PEOPLE =
-  'servings?|portions?|people|persons?|pax|eaters|covers|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry';
+  'servings?|portions?|people|persons?|pers\\b\\.?|ptns?|pax|eaters|covers|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry';
 const ABOUT = String.raw`(?:about|around|approx\w*\.?|roughly|up to|easily|a (?:crowd|family|table|party) of|the|a hungry|some|well over|between)`;
 const YIELD = new RegExp(
   [

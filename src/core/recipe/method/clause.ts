@@ -82,7 +82,7 @@ const NEGATED =
 const COMING_UP =
   /\b(?:to|until (?:it|the \w+)|will|takes?[^.]{0,16}) (?:come|comes|get|gets|reach|reaches|build|builds|rise|rises|heat|warm)(?: (?:up|itself))?(?: to)?(?: (?:full|high|low))?\b[^.]{0,12}\bpressure\b|\bto (?:pressuri[sz]e|preheat)\b|\bcome[- ]up\b/i;
 const CONDITION =
-  /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|\bif (?:it|they|not|you|the|still|need)/i;
+  /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|\bif (?:it|they|not|you|the|still|need)/i;
 /** “Too soupy? Simmer for 10 minutes.” */
 const ASKED_BEFORE = /^[^.!?]{3,60}\?\s/;
 const AGAIN =

@@ -168,6 +168,7 @@ function waitCost(p: Path, c: Clause, time: ClauseTime): number {
     cost += 0.8;
   if (c.kind !== null && c.kind !== 'rest') cost += 3;
   if (c.pressure && !c.natural) cost += 1.5;
+  if (c.isBurner) cost += 1.5;
   if (c.conditional) cost += 1;
   return cost;
 }
@@ -229,6 +230,7 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   if (c.saute) return { kind: isOver ? 'simmer' : 'brown', cost: 0.8 };
   if (c.wait) return { kind: 'rest', cost: isOver ? 0.6 : 1.5 };
   if (p.going) return { kind: p.going.kind, cost: 1.2 };
+  if (isOver && /\b(?:cover|tent|towel|foil)/i.test(c.text)) return { kind: 'rest', cost: 0.5 };
   return { kind: isOver ? 'finish' : 'prep', cost: isOver ? 0.7 : 2.5 };
 }
 

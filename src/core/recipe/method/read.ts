@@ -16,6 +16,8 @@ export interface ReadInstructions {
   stages: FoundStage[];
   /** What is said of a slow cooker instead. */
   slow: string[];
+  /** What is said of storing, freezing and heating again: no step. */
+  kept: string[];
   /** Clauses with a time that nothing was made of. */
   left: string[];
 }
@@ -53,13 +55,23 @@ function openEnds(p: Path): number {
 const isSlow = (sentence: string): boolean =>
   saysSlow(sentence) && !saysPressure(sentence.replace(/slow[- ]?cook\w*/gi, ''));
 
+const KEEPING =
+  /\b(?:leftovers?|keeps? (?:for|well|\d|up to)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheat)\b/i;
+const isKeeping = (sentence: string): boolean =>
+  KEEPING.test(sentence) && !saysPressure(sentence) && !/^(?:freeze|chill)\b/i.test(sentence);
+
 function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstructions {
   const slow: string[] = [];
+  const kept: string[] = [];
   let paths = [new Path()];
   for (const [at, sentence] of sentences.entries()) {
     if (isSlow(sentence)) {
       if (!isSlowOnly) slow.push(sentence);
       else for (const p of paths) slowCooked(p, sentence, at);
+      continue;
+    }
+    if (isKeeping(sentence)) {
+      kept.push(sentence);
       continue;
     }
     for (const p of paths) p.loose = null;
@@ -72,7 +84,7 @@ function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstruc
     p.cost += openEnds(p);
   }
   const [first = new Path()] = best(paths);
-  return { stages: [...first.stages], slow, left: [...first.left] };
+  return { stages: [...first.stages], slow, kept, left: [...first.left] };
 }
 
 function slowCooked(p: Path, sentence: string, at: number): void {
