@@ -53,6 +53,32 @@ test('half of the oil now, the rest later: in the editor, on the page, on the pr
   await expectAccessible(page);
 });
 
+test('what a piece of the text became is set right where it stands, and taken back', async ({
+  page,
+}) => {
+  await page.goto('/dishes/new');
+  await page
+    .getByLabel('The recipe’s text')
+    .fill(
+      `Hake pot\nServes 4\n\n500 g hake\n2 leeks\nsaffron from the blue tin\n\nLid on, low pressure for 2 minutes, quick release.\nKeeps for a day in the fridge.`,
+    );
+  const text = page.getByRole('list', { name: 'The text, piece by piece' });
+  await expect(text.getByRole('listitem')).toHaveCount(7);
+  const saffron = text.getByRole('listitem').filter({ hasText: 'saffron' });
+  const kind = saffron.getByRole('combobox');
+  await expect(kind).toHaveValue('ingredient');
+  const row = page.getByRole('row').filter({ hasText: 'saffron' });
+  await expect(row).toBeVisible();
+  // What it became is shown with it.
+  await saffron.hover();
+  await expect(row).toHaveClass(/bg-leaf-soft/);
+  await expectAccessible(page);
+  await kind.selectOption('note');
+  await expect(row).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo the last change' }).click();
+  await expect(row).toBeVisible();
+});
+
 test('a file that holds no recipe is refused in words, and the text stays', async ({ page }) => {
   await page.goto('/dishes/new');
   await page.locator('input[type=file]').setInputFiles({

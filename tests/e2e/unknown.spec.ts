@@ -24,11 +24,11 @@ test('a dish that is not known all through is vegan for nobody', async ({ page }
   await page
     .getByLabel('The recipe’s text')
     .fill(
-      `Prummel pot\nServes 4\n\nIngredients\n1 kg prummel\n2 cups vegetable broth\n\nMethod\nSing to it first. Add everything. Pressure cook on high for 12 minutes, natural release.`,
+      `Prummel pot\nServes 4\n\nIngredients\n1 kg prummel\n2 cups vegetable broth\n\nMethod\nIf it is shy, sing to it for 3 minutes. Add everything. Pressure cook on high for 12 minutes, natural release.`,
     );
   await expect(page.getByText('Not read: one piece of the text')).toBeVisible();
-  await expect(page.getByText('“Sing to it first.”')).toBeVisible();
-  await page.getByRole('button', { name: 'Note: Sing to it first.' }).click();
+  await expect(page.getByText('“sing to it for 3 minutes”')).toBeVisible();
+  await page.getByRole('button', { name: 'Note: sing to it for 3 minutes' }).click();
   await expect(page.getByText('Not read')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo the last one' }).click();
   await page.getByRole('button', { name: 'Keep this dish' }).click();
@@ -37,11 +37,11 @@ test('a dish that is not known all through is vegan for nobody', async ({ page }
   await expect(diets).toContainText('Not known, because of prummel');
   await expect(diets.getByText('yes', { exact: true })).toHaveCount(0);
   await page.getByText('The original recipe text').click();
-  await expect(page.locator('mark')).toContainText('Sing to it first.');
+  await expect(page.locator('mark')).toContainText('sing to it for 3 minutes');
   await expect(page.getByText('Add everything.', { exact: false }).last()).toBeVisible();
 
   // Put where it belongs, with the way back.
-  await page.getByRole('button', { name: 'Step: Sing to it first.' }).click();
+  await page.getByRole('button', { name: 'Step: sing to it for 3 minutes' }).click();
   await expect(page.getByText('Not read')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('Not read: one piece of the text')).toBeVisible();

@@ -29,13 +29,13 @@ export function heaviest(ingredients: readonly ReadIngredient[]): number | null 
   return most > 0 ? most : null;
 }
 
-/** Time follows thickness, so a whole piece of unknown thickness is worth a question. */
+/** Time follows thickness: where the text gives no time at pressure, how thick a piece is is worth a question. */
 export function askAboutPieces(
   found: readonly FoundStage[],
   ingredients: readonly ReadIngredient[],
   questions: ImportQuestion[],
 ): void {
-  if (!found.some((s) => s.kind === 'pressure')) return;
+  if (!found.some(({ cycle }) => cycle && Number.isNaN(cycle.holdMinutes))) return;
   for (const { ingredient, food } of ingredients) {
     if (ingredient.role !== 'main' || ingredient.pieceMm !== undefined || !food) continue;
     if (food.keep === 'ground-meat' || ingredient.unit === 'slice') continue;

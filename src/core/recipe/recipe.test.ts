@@ -94,7 +94,16 @@ describe('cycles as people tell them', () => {
 });
 
 describe('what was not said', () => {
-  const text = `Shanks\n2 lamb shanks\n1 cup broth\nPressure cook on high for 50 to 60 minutes.`;
+  const text = `Shanks\n2 lamb shanks\n1 cup broth\nPressure cook on high until tender.`;
+
+  it('is not asked where the text gives the minutes: how thick a piece is', () => {
+    const told = read(text.replace('until tender', 'for 50 to 60 minutes'));
+    expect(told.questions.map((q) => q.id).sort()).toEqual([
+      'pressure.hold',
+      'pressure.release',
+      'serves',
+    ]);
+  });
 
   it('is asked, with a likely answer, and an answer goes into the dish', () => {
     const { dish, questions } = read(text);

@@ -5,13 +5,15 @@
   interface Props {
     text: string;
     pieces: readonly LinkedPiece[];
+    /** What is not understood still. */
+    unread: readonly string[];
     /** Ids of ingredients and stages that are pointed at in the dish. */
     pointed: ReadonlySet<string>;
     /** What comes of a piece is pointed at here; empty where nothing is. */
     onpoint: (ids: readonly string[]) => void;
     onkind: (start: number, kind: PieceKind) => void;
   }
-  let { text, pieces, pointed, onpoint, onkind }: Props = $props();
+  let { text, pieces, unread, pointed, onpoint, onkind }: Props = $props();
 
   const KINDS: readonly (readonly [PieceKind, string])[] = [
     ['title', 'Title'],
@@ -37,7 +39,7 @@
     const whole = text.slice(piece.start, piece.end).trim();
     const out: { words: string; isUnread: boolean }[] = [];
     let at = 0;
-    for (const words of piece.unread) {
+    for (const words of piece.unread.filter((w) => unread.includes(w))) {
       const found = whole.indexOf(words, at);
       if (found < 0) continue;
       out.push({ words: whole.slice(at, found), isUnread: false }, { words, isUnread: true });

@@ -203,6 +203,7 @@
       <ReadAlong
         text={imported.value.dish.source ?? readText}
         pieces={imported.value.pieces}
+        unread={answered?.dish.unread ?? []}
         {pointed}
         onpoint={point}
         onkind={setKind}
