@@ -1,10 +1,9 @@
 /** A dish on its way out: schema.org/Recipe, and plain text. */
 import { dishSchema, scaleDish, type Dish, type PressureStage, type Stage } from '../dish';
 import { formatMinutes, formatQuantity, formatTemperature, type System } from '../units';
-import { findTemperature } from './durations';
 import { readInstructions } from './method/read';
-import { retime, saysMinutes } from './retime';
-import { toClauses } from './sentences';
+import { retime } from './retime';
+import type { FoundCycle, FoundStage } from './types';
 
 /** Where the dish itself stands in its JSON-LD, so that nothing is lost on the way back. */
 const OWN = 'oliveClock:dish';
@@ -22,34 +21,11 @@ function lines(dish: Dish, servings: number, { system }: ReadingStyle): string[]
   });
 }
 
-/**
- * Words of a step that tell of a cycle too, as where one sentence tells of browning and of pressure: the
- * cycle is told in a step of its own.
- */
-function withoutCycle(text: string): string {
-  if (readInstructions([text]).stages.every((s) => s.cycle === null)) return text;
-  const clauses = toClauses(text);
-  const until = clauses.findIndex((_, i) =>
-    readInstructions([clauses.slice(0, i + 1).join(', ')]).stages.some((s) => s.cycle !== null),
-  );
-  return clauses.slice(0, until).join(', ') || 'Go on';
-}
-
-/** What is written of a stage, and its own words where they could not stay in the sentence. */
+/** What is written of one or more stages, and their own words where these could not stay in the sentence. */
 interface Instruction {
   text: string;
   aside: string | null;
 }
-
-/** A stage as an instruction that says its times once; read back, it is the same stage. */
-function instruction(stage: Stage, style: ReadingStyle): Instruction {
-  const text = stage.text.replace(/[.\s]+$/, '');
-  if (stage.kind === 'pressure') return pressureInstruction(text, stage);
-  const own = withoutCycle(text);
-  return { text: otherInstruction(own, stage, style), aside: own === text ? null : text };
-}
-
-const spoken = ({ text, aside }: Instruction): string => (aside ? `${aside}. ${text}` : text);
 
 function releaseWords({ release, orRelease }: PressureStage): string {
   const first =
@@ -59,61 +35,126 @@ function releaseWords({ release, orRelease }: PressureStage): string {
   return orRelease ? `${first}, or ${orRelease.kind} release` : first;
 }
 
-/** The cook’s own words as far as they tell the cycle; what they lack is added, and nothing twice. */
-function pressureInstruction(text: string, stage: PressureStage): Instruction {
-  const own = retime(text, null, stage.holdMinutes);
-  const release = releaseWords(stage);
-  const whole = `Pressure cook on ${stage.level} for ${stage.holdMinutes} minutes, ${release}.`;
-  const found = [
-    `${own}.`,
-    `${own}, ${release}.`,
-    `${own}. ${release.charAt(0).toUpperCase()}${release.slice(1)}.`,
-    `${text}. ${whole}`,
-  ].find((words) => tells(words, stage));
-  return found ? { text: found, aside: null } : { text: whole, aside: text };
+const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+
+/** The stage in few words, as anybody would say it. */
+function plainly(stage: Stage, scale: 'C' | 'F'): string {
+  const time = stage.kind === 'pressure' || stage.guessed ? '' : ` for ${stage.minutes} minutes`;
+  switch (stage.kind) {
+    case 'pressure':
+      return `Pressure cook on ${stage.level} for ${stage.holdMinutes} minutes, ${releaseWords(stage)}.`;
+    case 'slow':
+      return `Slow cook on ${stage.setting} for ${formatMinutes(stage.minutes)}.`;
+    case 'oven':
+      return `Bake${time} at ${formatTemperature(stage.celsius, scale, 5)}.`;
+    case 'crisp':
+      return `Air-fry${time} at ${formatTemperature(stage.celsius, scale, 5)}.`;
+    case 'brown':
+      return `Brown${time}.`;
+    case 'loosen':
+      return stage.guessed ? 'Deglaze.' : `Deglaze${time}.`;
+    case 'simmer':
+      return `Simmer${time}.`;
+    case 'thicken':
+      return `Thicken${time}.`;
+    case 'burner':
+      return `Simmer in another pan${time}.`;
+    case 'rest':
+      return `Rest${time}.`;
+    case 'soak':
+      return `Soak${time}.`;
+    case 'prep':
+      return stage.guessed ? 'Chop what is to be chopped.' : `Chop (${stage.minutes} minutes).`;
+    case 'finish':
+      return stage.guessed ? 'Serve.' : `Serve (${stage.minutes} minutes).`;
+  }
 }
 
-/** Whether somebody who reads these words finds just this cycle in them. */
-function tells(words: string, stage: PressureStage): boolean {
-  const cycles = readInstructions([words]).stages.flatMap((s) => s.cycle ?? []);
-  const [cycle] = cycles;
-  if (!cycle || cycles.length > 1 || cycle.perPound !== null) return false;
+/** A stage in its own words, with what these lack added; at last in few words, its own beside them. */
+function wordings(stage: Stage, { scale }: ReadingStyle): Instruction[] {
+  const text = stage.text.replace(/[.\s]+$/, '');
+  const own = (words: string): Instruction => ({ text: words, aside: null });
+  const plain = plainly(stage, scale);
+  const short: Instruction = { text: plain, aside: text === '' ? null : text };
+  if (stage.kind === 'pressure') {
+    const timed = retime(text, null, stage.holdMinutes);
+    const release = releaseWords(stage);
+    return [
+      own(`${timed}.`),
+      own(`${timed}, ${release}.`),
+      own(`${timed}. ${capital(release)}.`),
+      own(`${text}. ${plain}`),
+      short,
+    ];
+  }
+  const timed = stage.guessed ? text : retime(text, null, stage.minutes);
+  const minutes = stage.guessed ? '' : formatMinutes(stage.minutes);
+  const heat =
+    stage.kind === 'oven' || stage.kind === 'crisp'
+      ? `at ${formatTemperature(stage.celsius, scale, 5)}`
+      : '';
+  return [
+    own(`${timed}.`),
+    ...(heat === '' ? [] : [own(`${timed}, ${heat}.`)]),
+    ...(minutes === '' ? [] : [own(`${timed} (${minutes}).`)]),
+    ...(heat === '' ? [] : [own(`${timed}, ${[minutes, heat].filter(Boolean).join(' ')}.`)]),
+    ...(stage.kind === 'slow' ? [own(`${text}. ${plain}`)] : []),
+    short,
+  ];
+}
+
+function isSameStage(found: FoundStage, stage: Stage): boolean {
+  if (found.kind !== stage.kind) return false;
+  if (stage.kind === 'pressure') return found.cycle !== null && isSameCycle(found.cycle, stage);
+  if (stage.guessed ? found.minutes !== null : Math.round(found.minutes ?? -1) !== stage.minutes)
+    return false;
+  return stage.kind !== 'oven' && stage.kind !== 'crisp'
+    ? true
+    : Math.abs((found.celsius ?? -100) - stage.celsius) <= 3;
+}
+
+function isSameCycle(cycle: FoundCycle, stage: PressureStage): boolean {
   const { release } = cycle;
-  const isSame = stage.orRelease
+  const isReleased = stage.orRelease
     ? release.kind === 'either'
     : release.kind === stage.release.kind &&
       (release.kind !== 'timed' ||
         (stage.release.kind === 'timed' && release.minutes === stage.release.minutes));
   return (
-    isSame &&
-    cycle.level === stage.level &&
+    isReleased &&
+    (cycle.level ?? 'high') === stage.level &&
     cycle.holdMinutes === stage.holdMinutes &&
-    cycle.holdTo === null
+    cycle.holdTo === null &&
+    cycle.perPound === null
   );
 }
 
-function otherInstruction(
-  text: string,
-  stage: Exclude<Stage, PressureStage>,
-  { scale }: ReadingStyle,
-): string {
-  const minutes = stage.guessed ? 0 : stage.minutes;
-  const own = minutes > 0 ? retime(text, null, minutes) : text;
-  const isSaid = minutes === 0 || saysMinutes(own, minutes);
-  switch (stage.kind) {
-    case 'slow':
-      return `${own}. Slow cook on ${stage.setting} for ${formatMinutes(stage.minutes)}.`;
-    case 'oven':
-    case 'crisp': {
-      const heat = `at ${formatTemperature(stage.celsius, scale, 5)}`;
-      const isHot = findTemperature(own) !== null;
-      const more = [isSaid ? '' : formatMinutes(minutes), isHot ? '' : heat].filter(Boolean);
-      return more.length > 0 ? `${own}, ${more.join(' ')}.` : `${own}.`;
+/** One sentence may tell of that many stages. */
+const MOST_IN_ONE = 4;
+
+/** The method in sentences that read back as just these stages. */
+function instructions(stages: readonly Stage[], style: ReadingStyle): Instruction[] {
+  const written: Instruction[] = [];
+  const readsAs = (words: Instruction, count: number): boolean => {
+    const { stages: found } = readInstructions([...written.map((w) => w.text), words.text]);
+    return found.length === count && found.every((f, i) => isSameStage(f, stages[i] as Stage));
+  };
+  for (let at = 0; at < stages.length;) {
+    const stage = stages[at] as Stage;
+    const most = Math.min(MOST_IN_ONE, stages.length - at);
+    let next: { words: Instruction; count: number } | null = null;
+    for (const words of wordings(stage, style)) {
+      for (let count = most; count > 0 && !next; count--)
+        if (readsAs(words, at + count)) next = { words, count };
+      if (next) break;
     }
-    default:
-      return `${own}${isSaid ? '' : ` (${formatMinutes(minutes)})`}.`;
+    written.push(next?.words ?? { text: plainly(stage, style.scale), aside: stage.text });
+    at += next?.count ?? 1;
   }
+  return written;
 }
+
+const spoken = ({ text, aside }: Instruction): string => (aside ? `${aside}. ${text}` : text);
 
 /**
  * JSON-LD that any reader of schema.org/Recipe understands; the dish itself rides along in a field of
@@ -134,9 +175,9 @@ export function toJsonLd(dish: Dish, style: ReadingStyle): Record<string, unknow
     recipeYield: `${dish.servings} servings`,
     cookTime: `PT${Math.round(minutes)}M`,
     recipeIngredient: lines(dish, dish.servings, style),
-    recipeInstructions: dish.stages.map((stage) => ({
+    recipeInstructions: instructions(dish.stages, style).map((step) => ({
       '@type': 'HowToStep',
-      text: spoken(instruction(stage, style)),
+      text: spoken(step),
     })),
     [OWN]: dish,
   };
@@ -150,7 +191,7 @@ export function ownDish(node: Readonly<Record<string, unknown>>): Dish | null {
 
 /** The dish as plain text for `servings`, as one would write it down. */
 export function toText(dish: Dish, servings: number, style: ReadingStyle): string {
-  const steps = dish.stages.map((stage) => instruction(stage, style));
+  const steps = instructions(dish.stages, style);
   const asides = steps.flatMap(({ aside }, i) => (aside ? [`Step ${i + 1}: ${aside}.`] : []));
   const notes = [dish.notes, ...asides, ...dish.unread].filter(Boolean);
   return [

@@ -35,10 +35,3 @@ function spelt(minutes: number): string {
   if (minutes < 120) return `${minutes} minutes`;
   return minutes % 60 === 0 ? `${minutes / 60} hours` : formatMinutes(minutes);
 }
-
-/** Whether the text names these minutes as the work’s own. */
-export function saysMinutes(text: string, minutes: number): boolean {
-  return findDurations(text).some(
-    (d) => d.from === minutes && d.to === null && !isOfRelease(text, d),
-  );
-}

@@ -36,6 +36,8 @@ const CROSSING: Readonly<Record<Place, Readonly<Record<Place, number>>>> = {
 };
 /** A part with a heading is left less easily by one without. */
 const AGAINST_HEADINGS = 2;
+/** What stands under a heading of notes is one, whatever it looks like. */
+const OUT_OF_NOTES = 10;
 const NO_TITLE = 1;
 /** Against what somebody has said. */
 const UNSAID = 1000;
@@ -240,6 +242,11 @@ function labelsOf(way: Way | undefined): Label[] {
   return labels.reverse();
 }
 
+function againstHeadings(from: Place, headed: ReadonlySet<Part>): number {
+  if (from === 'notes' && headed.has('notes')) return OUT_OF_NOTES;
+  return headed.has('ingredients') ? AGAINST_HEADINGS : 0;
+}
+
 /** The place that a label leads to; a title is there once. */
 function placeAfter(label: Label, place: Place, f: Features): Place {
   if (label === 'heading') return f.heading ?? place;
@@ -282,10 +289,7 @@ export function labelLines(
           if (isTitle !== (from === 'top' && to === 'titled')) continue;
           const isHeading = label === 'heading';
           if (isHeading && placeAfter(label, to, f) !== to) continue;
-          const against =
-            isHeading || from === to || headed.size === 0 || !headed.has('ingredients')
-              ? 0
-              : AGAINST_HEADINGS;
+          const against = isHeading || from === to ? 0 : againstHeadings(from, headed);
           const crossing = isHeading || isTitle ? 0 : CROSSING[from][to];
           const untitled = from === 'top' && to !== 'top' && !isTitle ? NO_TITLE : 0;
           const total = way.cost + crossing + against + untitled + costOf(label);
