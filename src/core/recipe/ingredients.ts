@@ -121,15 +121,18 @@ export function readIngredients(lines: readonly string[]): ReadIngredient[] {
     const perPack = line.packSize && (unit === 'can' || unit === 'package') ? line.packSize : null;
     const weighed = weightIn(line);
     const thickness = thicknessIn(`${line.preparation ?? ''} ${line.food}`);
+    const whole =
+      weighed?.amount ??
+      (perPack && amount !== null ? Math.round(amount * perPack.amount * 1000) / 1000 : amount);
+    // More than any kitchen holds is a slip: it stays in the words.
+    const isTooMuch = whole !== null && whole > MOST.amount;
     const ingredient: Ingredient = {
       id,
       food: line.food.slice(0, MOST.food),
-      amount:
-        weighed?.amount ??
-        (perPack && amount !== null ? Math.round(amount * perPack.amount * 1000) / 1000 : amount),
-      unit: weighed?.unit ?? (perPack ? perPack.unit : unit),
+      amount: isTooMuch ? null : whole,
+      unit: isTooMuch ? null : (weighed?.unit ?? (perPack ? perPack.unit : unit)),
       preparation: [
-        ...(weighed ? [`${line.amount} in all`] : []),
+        ...(weighed || isTooMuch ? [`${line.amount} in all`] : []),
         line.preparation ?? '',
         perPack && amount !== null
           ? `${amount} ${unit === 'can' ? 'can' : 'pack'}${amount === 1 ? '' : 's'}`

@@ -5,8 +5,8 @@ import { holdByWeight } from './write-stages';
 import type { FoundCycle, FoundKind, FoundStage, ReleaseFound } from './types';
 
 export interface RecipeSummary {
-  /** Another language is refused by name. */
-  language: 'en';
+  /** Code of the text’s language; of another one than English only the list is read. */
+  language: string;
   name: string;
   serves: number | null;
   ingredients: {
@@ -84,10 +84,11 @@ export function summarise({
   serves,
   yieldText,
   leftOut,
+  language,
 }: Imported): RecipeSummary {
   const grams = heaviestGiven(ingredients);
   return {
-    language: 'en',
+    language: language.code,
     name: dish.name,
     serves,
     ingredients: ingredients.map(({ line }) => ({

@@ -166,8 +166,10 @@ function take(recipe: RawRecipe, line: Line, found: string, label: Label): void 
     case 'meta':
       if (/\d/.test(text)) recipe.aside.push(text);
       break;
-    case 'heading':
     case 'section':
+      if (/\d/.test(text)) recipe.aside.push(text);
+      break;
+    case 'heading':
       break;
   }
 }

@@ -19,6 +19,8 @@ export interface Imported {
   ingredients: ReadIngredient[];
   stages: FoundStage[];
   serves: number | null;
+  /** Its code (ISO 639-1) and English name. Of another language than English only the list is read. */
+  language: { code: string; name: string };
   /** How many it serves, in the text’s own words; '' where it does not say. */
   yieldText: string;
   /** What was left out on purpose: another method, storage, talk with figures in it. */
@@ -37,17 +39,14 @@ const LONGEST_SOURCE = 60_000;
  * @returns the dish with its open questions; fails only where the document itself would be wrong
  */
 export function toDish(
-  raw: RawRecipe,
+  given: RawRecipe,
   takenIds: ReadonlySet<string> = new Set(),
 ): Outcome<Imported> {
-  if (raw.own) return success(fromOwn(raw, raw.own, takenIds));
-  const language = languageOf(raw.source ?? [...raw.ingredients, ...raw.instructions].join(' '));
-  if (language.code !== 'en')
-    return failure({
-      field: 'recipe',
-      message: `the text is in ${language.name}, and only English is read so far`,
-      remedy: 'paste it in English',
-    });
+  if (given.own) return success(fromOwn(given, given.own, takenIds));
+  const language = languageOf(
+    given.source ?? [...given.ingredients, ...given.instructions].join(' '),
+  );
+  const raw = language.code === 'en' ? given : asGiven(given);
   const questions: ImportQuestion[] = [];
   const serves = servingsIn(raw.yieldText);
   if (raw.names)
@@ -117,10 +116,24 @@ export function toDish(
     ingredients,
     stages: found,
     serves,
+    language,
     yieldText: raw.yieldText,
     leftOut: [...slow, ...kept, ...raw.notes, ...raw.aside],
     pieces: (raw.pieces ?? []).map((piece) => linked(piece, dish.data, ingredients)),
   });
+}
+
+/** A recipe in another language: its list as it is written, and everything else shown as not read. */
+function asGiven(raw: RawRecipe): RawRecipe {
+  const { notes, aside, instructions, leftOver, yieldText } = raw;
+  return {
+    ...raw,
+    yieldText: '',
+    instructions: [],
+    notes: [],
+    aside: [],
+    leftOver: [yieldText, ...leftOver, ...instructions, ...notes, ...aside].filter(Boolean),
+  };
 }
 
 /** A text without a title is called by its first foods. */
@@ -171,6 +184,7 @@ function fromOwn(raw: RawRecipe, own: Dish, takenIds: ReadonlySet<string>): Impo
     ingredients: readIngredients(raw.ingredients),
     stages: readInstructions(raw.instructions).stages,
     serves: own.servings,
+    language: { code: 'en', name: 'English' },
     yieldText: raw.yieldText,
     leftOut: [],
     pieces: [],

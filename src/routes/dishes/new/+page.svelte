@@ -234,6 +234,12 @@
         {/each}
       </p>
     {:else if answered}
+      {#if imported.value.language.code !== 'en'}
+        <p class="mb-4 banner banner-look">
+          This text is in {imported.value.language.name}. Only English is read so far: the list is
+          kept as it is written, and the steps are below to be sorted.
+        </p>
+      {/if}
       <ImportPreview
         imported={{ ...imported.value, questions: answered.questions }}
         dish={answered.dish}
