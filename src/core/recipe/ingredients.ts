@@ -1,7 +1,7 @@
 /** Ingredient lines as a dish's ingredients, with role and scaling set by what they are. */
 import type { Ingredient } from '../dish';
 import { parseLine, type IngredientLine } from './line';
-import { findFood, type Food } from '../food';
+import { findFood, mentionedFood, type Food } from '../food';
 import { parseAmount, parseQuantity, UNITS, type Unit } from '../units';
 
 export interface ReadIngredient {
@@ -96,6 +96,10 @@ function splitList(text: string): { text: string; own: string }[] {
   if (added.length > 1 && added.every((part) => parseAmount(part).amount !== null))
     return added.map((own) => ({ text, own }));
   const parts = text.split(/,\s+/);
+  // “1 onion, 1 carrot, 1 stick celery” are three.
+  const isFoods = parts.length > 1 && !/[()]/.test(text);
+  if (isFoods && parts.every((p) => parseAmount(p).amount !== null && mentionedFood(p) !== null))
+    return parts.map((own) => ({ text, own }));
   const isOwn = (part: string): boolean =>
     /^(?:an?\s+)?(?:small|large|big)?\s*(?:bunch|handful|pinch|sprig|knob|dash|splash)\w*\s+(?:of\s+)?\p{L}/iu.test(
       part,

@@ -8,7 +8,7 @@ const has =
 
 /** Natural release: the pot is left until it lets go. */
 export const saysNatural = has(
-  /\bnatural(?:ly)?\b|\bN\.?P?\.?R\b|\bpressure (?:to )?(?:drop|fall|subside|come down|go down|dissipate)s?\b(?! quickly)|\b(?:come|comes|fall|falls|drop|drops|go|goes|die|dies|release|releases|let go|lets go|subside|subsides)\b[^.]{0,24}\b(?:by itself|on its own|of its own accord|in its own time|slowly)\b|\bby itself\b|\bon its own\b|\bleave (?:it|the pot|the lid|the valve)\b[^.]{0,20}\b(?:closed|alone|until the pin)|\bslow release\b|\b(?:let|left|leave|leaves|allow|wait)\b[^.]{0,24}\b(?:come|comes|go|drop|fall)s? down\b(?! quick)|\b(?:until|till|once|when|wait for|after) (?:all )?(?:the )?(?:pressure|steam)(?: has| is|(?:'|’)s)? (?:gone|dropped|down|fallen|off|come down|died)\b|\b(?:pin|float valve|button|indicator) (?:has |is |to )?(?:drop(?:s|ped)?|fall(?:s|en)?|down|sinks?|gone down|goes down)\b|\bin its own (?:sweet )?time\b/i,
+  /\bnatural(?:ly)?\b|\bN\.?P?\.?R\b|\bpressure (?:to )?(?:drop|fall|subside|come down|go down|dissipate)s?\b(?! quickly)|\b(?:come|comes|fall|falls|drop|drops|go|goes|die|dies|release|releases|let go|lets go|subside|subsides)\b[^.]{0,24}\b(?:by itself|on its own|of its own accord|in its own time|slowly)\b|\bby itself\b|\bon its own\b|\bleave (?:it|the pot|the lid|the valve)\b[^.]{0,20}\b(?:closed|alone|until the pin)|\bslow release\b|\blet it down\b|\b(?:let|left|leave|leaves|allow|wait)\b[^.]{0,24}\b(?:come|comes|go|drop|fall)s? down\b(?! quick)|\b(?:until|till|once|when|wait for|after) (?:all )?(?:the )?(?:pressure|steam)(?: has| is|(?:'|’)s)? (?:gone|dropped|down|fallen|off|come down|died)\b|\b(?:pin|float valve|button|indicator) (?:has |is |to )?(?:drop(?:s|ped)?|fall(?:s|en)?|down|sinks?|gone down|goes down)\b|\bin its own (?:sweet )?time\b/i,
 );
 /** Quick release: the valve is opened. */
 export const saysQuick = has(
@@ -99,7 +99,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'simmer',
-    /\bsteam\b(?=.*\b(?:valve|vent) open)|\b(?:simmer|simmering|reduce(?! (?:the )?heat)|boil(?:s)?(?! water)|bubble|boiling|cook down|boil down)\b/i,
+    /\bsteam\b(?=.*\b(?:valve|vent) open)|\b(?:no|without) pressure\b|\b(?:simmer|simmering|reduce(?! (?:the )?heat)|boil(?:s)?(?! water)|bubble|boiling|cook down|boil down)\b/i,
   ],
   ['brown', /\b(?:caramel\w*|golden|fragrant|translucent|wilted|colou?r on all)\b/i],
   [

@@ -13,6 +13,10 @@ const TICK_BOX = /^\s*(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒])\s*/;
 /** Bold as marked in plain text: it says nothing. */
 const EMPHASIS = /\*\*|__/g;
 const HASHES = /^#{1,6}\s+/;
+const IMAGE = /!\[[^\]]*\]\([^)]*\)/g;
+/** A row of a table: “| Serves | 5 |”. */
+const unTabled = (text: string): string =>
+  /^\|.*\|$/.test(text.trim()) ? text.replace(/\s*\|\s*/g, ' ') : text;
 /** The second a sentence was said at. */
 const TIME_MARK = /^\s*\[?\(?\d{1,2}:\d{2}(?::\d{2})?\)?\]?\s+/;
 /** A line of more sentences than that is a paragraph, and each sentence counts by itself. */
@@ -44,7 +48,7 @@ function linesOf(source: string): Line[] {
     const start = at;
     at += raw.length + 1;
     const { mark, bare } = markOf(raw.trim());
-    const text = bare.replace(EMPHASIS, '').trim();
+    const text = unTabled(bare.replace(EMPHASIS, '').replace(IMAGE, '')).trim();
     // A line drawn under a title holds nothing.
     if (!/[\p{L}\d]/u.test(text)) {
       afterGap = true;
@@ -106,7 +110,16 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
     aside: [],
     pieces: [],
   };
-  for (const [i, f] of features.entries()) take(recipe, f.line, f.yield, labels[i] ?? 'step');
+  const hasPressure = features.some((f) => f.pressure);
+  let isOtherWay = false;
+  for (const [i, f] of features.entries()) {
+    const label = labels[i] ?? 'step';
+    // “Slow cooker” over some lines: another way to the same dish, where there is one under pressure.
+    if (label === 'section' || label === 'heading')
+      isOtherWay = hasPressure && OTHER_WAY.test(f.line.text);
+    take(recipe, f.line, f.yield, isOtherWay && label === 'step' ? 'meta' : label);
+  }
+  recipe.yieldText = yieldOf(features, labels);
   recipe.name ||= spokenName(features.map((f) => f.line));
   return recipe;
 }
@@ -116,6 +129,29 @@ function labelSaid(f: Features, kind: PieceKind | undefined): Label | null {
   if (kind === undefined) return null;
   if (kind === 'heading') return f.heading === null ? 'section' : 'heading';
   return kind === 'ingredient' && f.amounts > 1 && f.line.isSentence ? 'list' : kind;
+}
+
+const OTHER_WAY =
+  /^(?:in (?:the|a) )?(?:slow[- ]?cooker|oven|stove ?top|hob|conventional)\b[^.]{0,24}$/i;
+
+/** Where people are told of, the likeliest places first; in talk only where it says “serves” or “feeds”. */
+const YIELD_IN: readonly (readonly Label[])[] = [
+  ['yield'],
+  ['title', 'heading', 'section', 'meta'],
+  ['list', 'step'],
+  ['chatter', 'note'],
+];
+const SAYS_SERVES = /^(?:serv|feed|yield|makes|enough|does|supper|dinner|lunch|meal)/i;
+
+function yieldOf(features: readonly Features[], labels: readonly Label[]): string {
+  for (const places of YIELD_IN)
+    for (const [i, f] of features.entries()) {
+      const label = labels[i] ?? 'step';
+      if (f.yield === '' || !places.includes(label)) continue;
+      if (label === 'chatter' && !SAYS_SERVES.test(f.yield)) continue;
+      if (label !== 'note' || f.words <= SHORT_NOTE) return f.yield;
+    }
+  return '';
 }
 
 const SHOWN_AS: Readonly<Record<Label, Piece['as']>> = {
@@ -135,10 +171,6 @@ function take(recipe: RawRecipe, line: Line, found: string, label: Label): void 
   const { text, start, end } = line;
   const list = label === 'list' ? splitSpokenList(text) : [text];
   recipe.pieces?.push({ start, end, as: SHOWN_AS[label], made: list });
-  // People are told of anywhere but in the notes: in the title, in a heading, in talk.
-  const isShort = text.split(/\s+/).length <= SHORT_NOTE;
-  if (found !== '' && label !== 'ingredient' && (label !== 'note' || isShort))
-    recipe.yieldText ||= found;
   switch (label) {
     case 'title':
       takeTitle(recipe, text, found);

@@ -72,7 +72,7 @@ const MAKES_WEIGHT =
 const CHATTY =
   /\b(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi|hiya|hey|hello|hope|thanks|thank you|lol|xx?|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|button below|posted|was|were|used to|took|said)\b|!!|\?\?|🙈/i;
 const KEEPING =
-  /\b(?:leftovers?|keeps? (?:for|well|\d)|store|freezes?|frozen for|reheat|fridge|make ahead|make it ahead|variation|goes well|serve with|calories|per serving|nutrition)\b|\b(?:tips?|notes?|storage):/i;
+  /\b(?:leftovers?|keeps? (?:for|well|\d)|lasts? (?:for )?\d|store|freezes?|frozen for|reheat|fridge|make ahead|make it ahead|variation|goes well|serve with|calories|per serving|nutrition)\b|\b(?:tips?|notes?|storage):/i;
 const ASIDE =
   /^(?:\w+(?:'|’)s |top |quick |chef(?:'|’)?s? |cook(?:'|’)?s? )?(?:tips?|notes?|storage|to store|make[- ]ahead|variations?|p\.?s\.?)\s*[:.–—-]/i;
 const COMMENT =

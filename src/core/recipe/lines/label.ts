@@ -160,9 +160,14 @@ function titleCost(f: Features, { index }: Around): number {
   );
 }
 
+const METHOD_NAME =
+  /^(?:in (?:the|a) )?(?:electric )?(?:pressure[- ]?cooker|multi-?cooker|slow[- ]?cooker|oven|stove ?top|hob)(?: (?:method|version|way|instructions))?:?$/i;
+
 function sectionCost(f: Features, { next }: Around): number {
   const isShort = f.words <= 7 && f.amount === null && !f.time;
   if (!isShort) return 8;
+  if (METHOD_NAME.test(f.line.text)) return 0;
+  if (f.line.mark === 'title' && !f.digits) return 0.4;
   const isFor = /^for (?:the |a )?\D{0,40}$/i.test(f.line.text) && !f.stop;
   const opensList = next?.amount != null && f.words <= 4 && !f.stop && !/,/.test(f.line.text);
   return f.colon
@@ -212,7 +217,13 @@ function cost(label: Label, f: Features, around: Around): number {
         ? 50
         : f.yieldOnly
           ? 0.05
-          : sum(1, f.words > 12 && 3, f.verbFirst && 2, f.line.isSentence && 1.5, f.pressure && 3);
+          : sum(
+              1,
+              f.wordsOutside > 12 && 3,
+              f.verbFirst && 2,
+              f.line.isSentence && 1.5,
+              f.pressure && 3,
+            );
     case 'meta':
       return f.meta ? 0.1 : 50;
     case 'section':
@@ -289,7 +300,7 @@ export function labelLines(
           if (isTitle !== (from === 'top' && to === 'titled')) continue;
           const isHeading = label === 'heading';
           if (isHeading && placeAfter(label, to, f) !== to) continue;
-          const against = isHeading || from === to ? 0 : againstHeadings(from, headed);
+          const against = isHeading || isTitle || from === to ? 0 : againstHeadings(from, headed);
           const crossing = isHeading || isTitle ? 0 : CROSSING[from][to];
           const untitled = from === 'top' && to !== 'top' && !isTitle ? NO_TITLE : 0;
           const total = way.cost + crossing + against + untitled + costOf(label);

@@ -12,7 +12,7 @@ const OF_THE_LISTED =
 const RESERVED =
   /\b(?:remaining|but|reserv\w*|keep|kept|save|saving|minutes?|mins?|serves?|feeds?|step|side|batch\w*)\s*(?:about\s*)?$/i;
 const NO_FOOD =
-  /^(?:pieces?|chunks?|cubes?|slices?|rounds?|strips?|minutes?|mins?|batch\w*|goes|portions?|people|of us|times?|sides?|cm|mm|inch\w*|lots?|runs?|cookers?|pots?|pans?|halves|quarters|bit|little|few|while|moment|quick|natural|good|large|small|hot|lid|rack|trivet|juice|zest|bowl|dish|tin|plate|fork|spoon|lot|touch|boil|simmer|time|must|half|third|quarter|sugar lump)\b/i;
+  /^(?:pieces?|chunks?|cubes?|slices?|rounds?|strips?|minutes?|mins?|batch\w*|goes|portions?|people|of us|times?|sides?|cm|mm|inch\w*|lots?|runs?|cookers?|pots?|pans?|halves|quarters|bit|little|few|while|moment|quick|natural|good|large|small|hot|lid|rack|trivet|juice|zest|bowl|dish|tin|plate|fork|spoon|lot|touch|boil|simmer|liq|liquid|juices?|cooking|time|must|half|third|quarter|sugar lump)\b/i;
 /** Things that food lies in. */
 const VESSEL =
   /\b(?:basins?|tins?|pans?|dish(?:es)?|bowls?|jars?|cans?|mou?lds?|trays?|ramekins?|pots?|full)$/i;

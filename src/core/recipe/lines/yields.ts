@@ -4,12 +4,12 @@ import { NUMBER, NUMBER_WORDS, toNumber } from '../../units';
 const MOST_SERVINGS = 200;
 const RANGE = String.raw`(?![.,]?\d)(?:\s*(?:-|–|—|to|or)\s*${NUMBER})?`;
 const PEOPLE =
-  'servings?|portions?|people|persons?|pers\\b\\.?|ptns?|pax|eaters|covers|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry';
+  'servings?|srvs?|portions?|people|persons?|pers\\b\\.?|ptns?|pax|eaters|covers|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry';
 const ABOUT = String.raw`(?:about|around|approx\w*\.?|roughly|up to|easily|a (?:crowd|family|table|party) of|the|a hungry|some|well over|between)`;
 const YIELD = new RegExp(
   [
     // “Serves 6 to 8”, “feeds about 8 of us”, “makes 12”, “does the 4 of us”.
-    String.raw`(?<!\b(?:per|each|a|one)\s)\b(?:serves?|servings?|yields?|makes|feeds?|portions?|pax|covers|does(?=\s+(?:the\s+)?(?:${NUMBER})\s+(?:of us|easily|with|people|hungry|as|$))|enough for|supper for|dinner for|lunch for|meal for|dish for|pot for|for a (?:crowd|family|table|party) of)\b\s*[:=]?\s*(?:for\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?!\s*(?:minutes?|mins?|hours?|cups?|g\b|kg\b|ml\b|l\b|lit|oz|lb|pounds?|kilos?|quarts?|pints?|°|%))(?:\s+(?:hungry\s+)?(?:${PEOPLE})\b)?`,
+    String.raw`(?<!\b(?:per|each|a|one)\s)\b(?:serves?|servings?|yields?|yld|makes|feeds?|portions?|pax|covers|does(?=\s+(?:the\s+)?(?:${NUMBER})\s+(?:of us|easily|with|people|hungry|as|$))|enough for|supper for|dinner for|lunch for|meal for|dish for|pot for|for a (?:crowd|family|table|party) of)\b\s*[:=]?\s*(?:for\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?!\s*(?:minutes?|mins?|hours?|cups?|g\b|kg\b|ml\b|l\b|lit|oz|lb|pounds?|kilos?|quarts?|pints?|°|%))(?:\s+(?:hungry\s+)?(?:${PEOPLE})\b)?`,
     // “8 servings”, “12 covers”, “for 4 people”.
     String.raw`(?:\bfor\s+)?(?:${ABOUT}\s+)*(?<![\d/.])(${NUMBER})${RANGE}\s*(?:generous |small |large |hungry |good )?(?:${PEOPLE})\b(?! (?:plate|spoon))`,
     // “Stew (for 5)”, “BEAN POT — for 8”.

@@ -82,7 +82,7 @@ const NEGATED =
 const COMING_UP =
   /\b(?:to|until (?:it|the \w+)|will|takes?[^.]{0,16}) (?:come|comes|get|gets|reach|reaches|build|builds|rise|rises|heat|warm)(?: (?:up|itself))?(?: to)?(?: (?:full|high|low))?\b[^.]{0,12}\bpressure\b|\bto (?:pressuri[sz]e|preheat)\b|\bcome[- ]up\b/i;
 const CONDITION =
-  /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|\bif (?:it|they|not|you|the|still|need)/i;
+  /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|\bif (?:it|they|not|you|the|still|need|too|very|necessary|required|desired)/i;
 /** “Too soupy? Simmer for 10 minutes.” */
 const ASKED_BEFORE = /^[^.!?]{3,60}\?\s/;
 const AGAIN =
@@ -99,7 +99,7 @@ const ESTIMATE = /\b(?:about|around|approx\w*|takes?|roughly|up to|will take)\b/
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
-  String.raw`(?:^|\b(?:for|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?=$|\s*(?:on|at|high|low|more|then|or so|under|of pressure|pressure|natural|release|until|till|in all|total|tops|max)\b|\s*[.;!)])`,
+  String.raw`(?:^|\b(?:for|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?=$|\s*(?:on|at|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max)\b|\s*[.;!)])`,
   'giu',
 );
 const MOST_BARE = 120;
@@ -159,7 +159,7 @@ function factsOf(text: string, sentence: string, at: number): Clause {
     celsius: findTemperature(text),
     kind: kindOf(text, sentence),
     isBurner: saysBurner(sentence),
-    pressure: saysPressure(text),
+    pressure: saysPressure(text) && !/\b(?:no|without) pressure\b/i.test(text),
     levelAlone: saysLevel(text),
     comingUp,
     natural,

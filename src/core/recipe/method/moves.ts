@@ -350,7 +350,9 @@ const ABOVE =
 function note(p: Path, c: Clause): void {
   if (c.saute && p.open < 0) p.isHot = true;
   if (/\bpot[- ]in[- ]pot\b|\bPIP\b/i.test(c.sentence)) p.vessel = 'pan';
-  else if (VESSEL.test(c.sentence) && ABOVE.test(c.sentence)) p.vessel = 'pan';
+  if (VESSEL.test(c.sentence)) p.vesselAt = c.at;
+  if (ABOVE.test(c.sentence)) p.rackAt = c.at;
+  if (Math.abs(p.vesselAt - p.rackAt) <= 1) p.vessel = 'pan';
 }
 
 /** Everything that is not under pressure. */

@@ -37,8 +37,11 @@ export class Path {
   isHot = false;
   /** The work named last, and in which sentence. */
   going: { kind: FoundKind; at: number } | null = null;
-  /** Something above the pot's own water was spoken of since the last stage. */
+  /** The food lies in a pan, tin or bowl above the pot's own water. */
   vessel = '';
+  /** Sentences that spoke last of such a vessel, and of a rack. */
+  vesselAt = -Infinity;
+  rackAt = Infinity;
   /** Clauses whose times nothing was made of. */
   left: readonly string[] = [];
 
@@ -112,6 +115,8 @@ export class Path {
     this.waited = null;
     this.level = null;
     this.vessel = '';
+    this.vesselAt = -Infinity;
+    this.rackAt = Infinity;
   }
 
   /** The cycle is over: what was waited without venting was a natural release. */
