@@ -46,7 +46,7 @@ const TRAILING_PREPARATION = new RegExp(
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
 const LEAD =
-  /^(?:(?:oh|and|also|plus|then|okay|ok|so|right|um|now)\b[,\s]+|optional(?:ly)?\s*[:,]\s*)+(?=\S)/i;
+  /^(?:(?:oh|and|also|plus|then|okay|ok|so|right|um|now)\b[,\s]+|(?:optional(?:ly)?|garnish(?:es)?|toppings?|to serve|for serving)\s*[:,]\s*)+(?=\S)/i;
 const IS_WORK = new RegExp(
   String.raw`^(?:\w+ly\s+)?(?:${CUT_WORDS}|cut|to|plus|for|at|in|with|about)\b`,
   'i',

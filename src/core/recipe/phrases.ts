@@ -8,11 +8,11 @@ const has =
 
 /** Natural release: the pot is left until it lets go. */
 export const saysNatural = has(
-  /\bnatural(?:ly)?\b|\bN\.?P?\.?R\b|\bpressure (?:to )?(?:drop|fall|subside|come down|go down|dissipate)s?\b(?! quickly)|\b(?:come|comes|fall|falls|drop|drops|go|goes|die|dies|release|releases|let go|lets go|subside|subsides)\b[^.]{0,24}\b(?:by itself|on its own|of its own accord|in its own time|slowly)\b|\bby itself\b|\bon its own\b|\bleave (?:it|the pot|the lid|the valve)\b[^.]{0,20}\b(?:closed|alone|until the pin)|\bslow release\b|\blet it down\b|\b(?:let|left|leave|leaves|allow|wait)\b[^.]{0,24}\b(?:come|comes|go|drop|fall)s? down\b(?! quick)|\b(?:until|till|once|when|wait for|after) (?:all )?(?:the )?(?:pressure|steam)(?: has| is|(?:'|’)s)? (?:gone|dropped|down|fallen|off|come down|died)\b|\b(?:pin|float valve|button|indicator) (?:has |is |to )?(?:drop(?:s|ped)?|fall(?:s|en)?|down|sinks?|gone down|goes down)\b|\bin its own (?:sweet )?time\b/i,
+  /\bnatural(?:ly)?\b|\bN\.?P?\.?R\b|\bpressure (?:to )?(?:drop|fall|subside|come down|go down|dissipate)s?\b(?! quickly)|\b(?:come|comes|fall|falls|drop|drops|go|goes|die|dies|release|releases|let go|lets go|subside|subsides)\b[^.]{0,24}\b(?:by itself|on its own|of its own accord|in its own time|slowly)\b|\bby itself\b|\bon its own\b|\bleave (?:it|the pot|the lid|the valve)\b[^.]{0,20}\b(?:closed|alone|until the pin)|\bslow release\b|\blet it down\b|\b(?:wants?|needs?|takes?)\b[^.]{0,12}\bto come down\b|\b(?:let|left|leave|leaves|allow|wait)\b[^.]{0,24}\b(?:come|comes|go|drop|fall)s? down\b(?! quick)|\b(?:until|till|once|when|wait for|after) (?:all )?(?:the )?(?:pressure|steam)(?: has| is|(?:'|’)s)? (?:gone|dropped|down|fallen|off|come down|died)\b|\b(?:pin|float valve|button|indicator) (?:has |is |to )?(?:drop(?:s|ped)?|fall(?:s|en)?|down|sinks?|gone down|goes down)\b|\bin its own (?:sweet )?time\b/i,
 );
 /** Quick release: the valve is opened. */
 export const saysQuick = has(
-  /\bquick(?:ly)?[- ]?(?:pressure[- ]?)?(?:release|vent)|\brelease[sd]?\b[^.]{0,30}\b(?:quickly|fast|at once|immediately|right away|straight away|by hand|manually)|\bQP?R\b|\bvent(?:ing|ed)?\b(?!\s*(?:is|closed|to seal))|\b(?:fast|rapid|manual|instant) (?:pressure )?release|\b(?:open|turn|flip|move|switch|flick|pop|crack|twist|knock|push|slide|set)\b[^.]{0,16}\b(?:valve|vent|knob|steam release)\b(?![^.]{0,16}\bseal)|\brelease (?:the |any |all )?(?:rest|remaining|residual|remainder|leftover)|\blet (?:the |out )?(?:rest of the |remaining )?steam out|\b(?:let|letting)\b[^.]{0,24}\bsteam\b[^.]{0,12}\b(?:out|off|go)\b|\blet off (?:the|what|any|all)\b|\bdump (?:the|all|its) (?:pressure|steam)|\b(?:pressure|steam) (?:out|off) (?:at once|right away|straight)|\bquick\b(?=\s*(?:$|\bfor the rest))|\brelease (?:the |any |all )?(?:pressure|steam)$|\brelease (?:it )?(?:at once|immediately|straight|right away|quick|fast)|\bpop the (?:valve|vent)/i,
+  /\bquick(?:ly)?[- ]?(?:pressure[- ]?)?(?:release|vent)|\brelease[sd]?\b[^.]{0,30}\b(?:quickly|fast|at once|immediately|right away|straight away|by hand|manually)|\bQP?R\b|\bvent(?:ing|ed)?\b(?!\s*(?:is|closed|to seal))|\b(?:fast|rapid|manual|instant) (?:pressure )?release|\b(?:open|turn|flip|move|switch|flick|pop|crack|twist|knock|push|slide|set)\b[^.]{0,16}\b(?:valve|vent|knob|steam release)\b(?![^.]{0,16}\bseal)|\brelease (?:the |any |all )?(?:rest|remaining|residual|remainder|leftover)|\blet (?:the |out )?(?:rest of the |remaining )?steam out|\b(?:let|letting)\b[^.]{0,24}\bsteam\b[^.]{0,12}\b(?:out|off|go)\b|\blet off (?:the|what|any|all)\b|\bdump (?:the|all|its) (?:pressure|steam)|\b(?:pressure|steam) (?:out|off) (?:at once|right away|straight)|\bquick\b(?=\s*(?:$|\bfor the rest))|\brelease (?:the |any |all )?(?:pressure|steam)$|\brelease (?:it )?(?:at once|immediately|straight|right away|quick|fast)|\breduce (?:the )?pressure\b[^.]{0,12}\b(?:quick|fast|at once|immediate)|\bpop the (?:valve|vent)/i,
 );
 const namesEither = has(
   /\b(?:natural(?:ly)?|quick(?:ly)?|NP?R|QR)\b(?: (?:pressure )?release)?\s*(?:or|\/)\s*(?:a )?(?:natural|quick|NPR|QR)|\beither (?:way|release|natural|quick)|\b(?:any|whichever|whatever) release\b|\brelease (?:as|however|any way) you/i,
@@ -40,7 +40,7 @@ export const saysSet = has(
   /\b(?:set|select|program|cook|time|timer|hold|keep|give|maintain|steam|choose|dial|run|go)\b/i,
 );
 export const saysLidOn = has(
-  /\b(?:lock|locked|seal|sealed|sealing|close|closed|secure|fit|clamp|twist|shut|snap)\b[^.]{0,28}\b(?:lid|cooker|pot|valve|vent)?|\blid (?:is )?on\b|\b(?:put|place|set) (?:on )?the lid\b|\blid(?: goes)? (?:on|back)/i,
+  /\b(?:lock|locked|seal|sealed|sealing|close|closed|secure|fit|clamp|twist|shut|snap)\b[^.]{0,28}\b(?:lid|cooker|pot|valve|vent)?|^(?:the )?lid$|\blid (?:is )?on\b|\b(?:put|place|set) (?:on )?the lid\b|\blid(?: goes)? (?:on|back)/i,
 );
 export const saysLidOff = has(
   /\b(?:open|remove|lift|take off)\b[^.]{0,12}\blid\b|\blid off\b|\buncover/i,
@@ -86,7 +86,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'oven',
-    /\b(?:bake|baked|baking(?! (?:powder|soda|dish|tray|sheet|tin|pan|paper))|(?:^|\b(?:and|then|to|or) )roast (?:for|until|at|it|them|the|\d)|in (?:the|a|an) (?:hot )?oven|into (?:the|a) (?:hot )?oven)\b/i,
+    /\b(?:bake|baked|baking(?! (?:powder|soda|dish|tray|sheet|tin|pan|paper))|(?:^|\b(?:and|then|to|or) )roast (?:for|until|at|it|them|the|\d)|in (?:the|a|an) (?:hot )?oven|\boven at\b|into (?:the|a) (?:hot )?oven)\b/i,
   ],
   ['loosen', /\b(?:deglaze|scrape|loosen)\b/i],
   [
@@ -99,7 +99,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'simmer',
-    /\bsteam\b(?=.*\b(?:valve|vent) open)|\b(?:no|without) pressure\b|\b(?:simmer|simmering|reduce(?! (?:the )?heat)|boil(?:s)?(?! water)|bubble|boiling|cook down|boil down)\b/i,
+    /\bsteam\b(?=.*\b(?:valve|vent) open)|\b(?:no|without) pressure\b|\b(?:simmer|simmering|reduce(?! (?:the )?(?:heat|pressure))|boil(?:s)?(?! water)|bubble|boiling|cook down|boil down)\b/i,
   ],
   ['brown', /\b(?:caramel\w*|golden|fragrant|translucent|wilted|colou?r on all)\b/i],
   [

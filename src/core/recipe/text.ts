@@ -6,7 +6,8 @@ import { restOfYield } from './lines/yields';
 import { toSentences } from './sentences';
 import type { Piece, PieceKind, RawRecipe } from './types';
 
-const STEP_MARK = /^\s*(?:step\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+)/i;
+const STEP_MARK =
+  /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z]))/;
 const BULLET = /^\s*[•*▪◦–-]\s+/;
 /** A box to tick in front of a line. */
 const TICK_BOX = /^\s*(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒])\s*/;

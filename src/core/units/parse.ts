@@ -90,7 +90,7 @@ const PACK_JOINED = new RegExp(
 const PACK_AFTER = /^\s*\(([^()]*\d[^()]*)\)/;
 /** “a 3 kilo shoulder”, “2 6-oz fillets”: pieces by the weight of one. */
 const PIECES_OF = new RegExp(
-  String.raw`^(${COUNT})\s+(?!\d+\s?[/⁄]|[½⅓⅔¼¾⅛])(${FIGURE})[- ]?(kilograms?|kilos?|kgs?|kg|grams?|g|ounces?|oz|pounds?|lbs?)\b(?!\s*(?:${CONTAINER}))`,
+  String.raw`^(${COUNT})(?:\s*[x×]\s*|\s+)(?!\d+\s?[/⁄]|[½⅓⅔¼¾⅛])(${FIGURE})[- ]?(kilograms?|kilos?|kgs?|kg|grams?|g|ounces?|oz|pounds?|lbs?)\b(?!\s*(?:${CONTAINER}))`,
   'i',
 );
 const WITH_UNIT = new RegExp(

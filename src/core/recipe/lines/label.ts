@@ -191,7 +191,7 @@ function noteCost(f: Features): number {
 
 function chatterCost(f: Features, { isIntro }: Around): number {
   // What stands between a title and its list tells of the dish.
-  if (isIntro) return f.comment ? 0.2 : 0.6;
+  if (isIntro) return f.comment ? 0.2 : f.yield !== '' && f.wordsOutside <= 8 ? 3 : 0.6;
   const base = f.comment ? 0.2 : f.chatty ? 0.7 : 2.2;
   return sum(
     base,

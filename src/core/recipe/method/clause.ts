@@ -99,7 +99,7 @@ const ESTIMATE = /\b(?:about|around|approx\w*|takes?|roughly|up to|will take)\b/
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
-  String.raw`(?:^|\b(?:for|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?=$|\s*(?:on|at|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max)\b|\s*[.;!)])`,
+  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?=$|\s*(?:on|at|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max)\b|\s*[.;!)])`,
   'giu',
 );
 const MOST_BARE = 120;
@@ -146,18 +146,23 @@ function isNegated(text: string, says: (clause: string) => boolean): boolean {
   return NEGATED.test(text.slice(0, text.indexOf(word)));
 }
 
+/** “To crisp the edges”, “no pressure”: what for and how, not what is done. */
+const isPurpose = (text: string, times: readonly ClauseTime[]): boolean =>
+  times.length === 0 && /^(?:to|until|till|so that)\b|^(?:no|without) pressure$/i.test(text);
+
 function factsOf(text: string, sentence: string, at: number): Clause {
   const natural = saysNatural(text) && !isNegated(text, saysNatural);
   const quick = saysQuick(text) && !isNegated(text, saysQuick);
   const comingUp = COMING_UP.test(text);
+  const times = timesIn(text, sentence);
   return {
     text,
     sentence,
     at,
-    times: timesIn(text, sentence),
+    times,
     level: levelIn(text),
     celsius: findTemperature(text),
-    kind: kindOf(text, sentence),
+    kind: isPurpose(text, times) ? null : kindOf(text, sentence),
     isBurner: saysBurner(sentence),
     pressure: saysPressure(text) && !/\b(?:no|without) pressure\b/i.test(text),
     levelAlone: saysLevel(text),

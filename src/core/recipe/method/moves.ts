@@ -66,15 +66,17 @@ function timed(path: Path, c: Clause, time: ClauseTime, i: number): Path[] {
     ...with_(path, holdCost(path, c, time) + bare, (p) => hold(p, c, time)),
     ...with_(path, waitCost(path, c, time) + bare, (p) => wait(p, c, time)),
     ...(time.perPound === null && !(time.isBare && work.kind === 'finish')
-      ? with_(
-          path,
-          work.cost + (time.isBare ? (c.kind === null ? 1.2 : 0.4) : 0) + (i > 0 ? 0.5 : 0),
-          (p) => work_(p, c, work.kind, time),
+      ? with_(path, work.cost + (time.isBare ? bareWork(path, c) : 0) + (i > 0 ? 0.5 : 0), (p) =>
+          work_(p, c, work.kind, time),
         )
       : []),
     ...with_(path, unreadCost(c, time), (p) => unread(p, c, time)),
   ];
 }
+
+/** A number without a unit is work’s own where its sentence has named some. */
+const bareWork = (p: Path, c: Clause): number =>
+  c.kind !== null || p.going?.at === c.at ? 0.3 : 1.2;
 
 function unreadCost(c: Clause, time: ClauseTime): number {
   if (c.conditional || c.comingUp) return 0.3;
@@ -128,7 +130,7 @@ function namedHold(p: Path, c: Clause, time: ClauseTime, isUnset: boolean): numb
     return c.wait ? (p.hasCycle ? 3 : 1.2) : 0.5;
   }
   if (c.levelAlone && !c.saute && !isOther) return c.again || p.hasCycle ? 0.8 : 1.4;
-  if (isOther || c.saute || p.isFrying) return c.level !== null && time.isBare ? 1.4 : NEVER;
+  if (isOther || c.saute || p.isFrying) return c.level !== null ? 1.4 : NEVER;
   // “2 minutes low, quick release”, “High, 90 minutes”: nothing else has a level or a release.
   if (c.level !== null || p.level !== null) return c.releases ? 0.4 : 0.8;
   return c.releases && !c.wait && !c.natural && !c.quick && p.open < 0 ? 1 : NEVER;
@@ -211,6 +213,8 @@ function underCost(p: Path, kind: FoundKind): number {
   return 0.6;
 }
 
+const FRIES = /\b(?:brown|fry|sear|crisp|soften|sweat|golden|oil|butter)/i;
+
 function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   const [time] = c.times;
   if (
@@ -221,6 +225,9 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
     !/chill|refrigerat/i.test(c.text)
   )
     return { kind: 'soak', cost: 0.6 };
+  // Sautéing what has been under pressure is simmering it.
+  if (c.kind === 'brown' && p.isAfterCycle && c.saute && !FRIES.test(c.text))
+    return { kind: 'simmer', cost: 0.3 };
   if (c.kind !== null) return { kind: besidePot(c, c.kind), cost: 0.2 };
   if (c.isBurner) return { kind: 'burner', cost: 0.6 };
   if (p.going?.at === c.at) return { kind: p.going.kind, cost: 0.5 };

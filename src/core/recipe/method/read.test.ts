@@ -30,6 +30,8 @@ describe('each time belongs to what the pot is doing', () => {
     ['Lid on, 2 minutes low, quick release.', 'pressure low 2 quick'],
     ['HP 22, NR 10.', 'pressure high 22 timed10'],
     ["HP 40', NR", 'pressure high 40 natural'],
+    ['30 high + 10 NPR.', 'pressure high 30 timed10'],
+    ['Lid. 5 min high. Quick release.', 'pressure high 5 quick'],
     [
       'Seal and set to Manual, Low Pressure, 5 minutes. Natural release 5 minutes, then quick.',
       'pressure low 5 timed5',
@@ -82,9 +84,20 @@ describe('work on the heat', () => {
     ['Thicken with a slurry and boil 2 minutes.', 'thicken 2'],
     ['Crisp the bacon on sauté, 6 minutes.', 'brown 6'],
     ['Simmer till wilted, 3ish minutes.', 'simmer 3'],
+    ['Oven at 230, ten minutes, to crisp the edges.', 'oven 10 230C'],
     ['Cover the beans with water and leave 8-10 hours.', 'soak 480-600'],
   ])('%s', (step, expected) => {
     expect(stages(step)).toBe(expected);
+  });
+
+  it('what is sautéed after a cycle simmers', () => {
+    expect(stages('High pressure 9 minutes, quick release.', 'Sauté 10 min.')).toBe(
+      'pressure high 9 quick, simmer 10',
+    );
+  });
+
+  it('storing and heating again are no step', () => {
+    expect(stages('Fry for 5 minutes.', 'Keeps 3 days; reheat for 4 minutes.')).toBe('brown 5');
   });
 
   it('an oven that was heated first is the one that bakes later', () => {
