@@ -77,6 +77,24 @@ test('what a piece of the text became is set right where it stands, and taken ba
   await expect(row).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo the last change' }).click();
   await expect(row).toBeVisible();
+
+  // A line and a step are corrected in the dish itself.
+  await page.getByRole('button', { name: 'Correct hake' }).click();
+  await page.getByLabel('Line of hake').fill('750 g cod loin');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('row').filter({ hasText: 'cod loin' })).toContainText('750 g');
+  await page.getByText('Correct the steps').click();
+  const minutes = page.getByLabel('Minutes of step 1');
+  await expect(minutes).toHaveValue('2');
+  await minutes.fill('3');
+  await minutes.press('Enter');
+  await expect(page.getByText('3 min low, quick release')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Undo the last correction' }).click();
+  await expect(page.getByText('2 min low, quick release')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this dish' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Hake pot');
+  await expect(page.getByRole('row').filter({ hasText: 'cod loin' }).first()).toBeVisible();
 });
 
 test('a file that holds no recipe is refused in words, and the text stays', async ({ page }) => {

@@ -5,6 +5,8 @@ import { toDish, type Imported } from './to-dish';
 import type { ReadOptions } from './types';
 
 export { answerQuestion } from './answers';
+export { editRead, STEP_KINDS } from './edits';
+export type { ReadEdit, StepKind } from './edits';
 export { toJsonLd, toText } from './export';
 export { freshId, readIngredients } from './ingredients';
 export { parseLine } from './line';

@@ -226,7 +226,7 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   )
     return { kind: 'soak', cost: 0.6 };
   // Sautéing what has been under pressure is simmering it.
-  if (c.kind === 'brown' && p.isAfterCycle && c.saute && !FRIES.test(c.text))
+  if (c.kind === 'brown' && p.hasCycle && c.saute && !FRIES.test(c.text))
     return { kind: 'simmer', cost: 0.3 };
   if (c.kind !== null) return { kind: besidePot(c, c.kind), cost: 0.2 };
   if (c.isBurner) return { kind: 'burner', cost: 0.6 };

@@ -4,7 +4,8 @@
   import type { Kitchen } from '$core/kitchen';
   import { offersFor } from '$core/cycle';
   import { findFood, groupChoice, kindOf } from '$core/food';
-  import type { Imported, UnreadKind } from '$core/recipe';
+  import type { Imported, ReadEdit, UnreadKind } from '$core/recipe';
+  import ReadSteps from './read-steps.svelte';
   import UnreadList from './unread-list.svelte';
   import { formatQuantity, UNITS } from '$core/units';
   import StageCard from './stage-card.svelte';
@@ -19,6 +20,8 @@
     problems: Readonly<Record<string, string>>;
     onanswer: (id: string, answer: string) => void;
     ontake: (piece: string, as: UnreadKind) => void;
+    /** Something that was read is corrected. */
+    onedit: (edit: ReadEdit) => void;
     /** Ids of ingredients and stages that are pointed at in the text. */
     pointed: ReadonlySet<string>;
     /** What is pointed at here; empty where nothing is. */
@@ -36,8 +39,27 @@
     onpoint,
     onanswer,
     ontake,
+    onedit,
     onback,
   }: Props = $props();
+
+  /** The ingredient whose line is being corrected, and the line so far. */
+  let editing = $state<{ id: string; line: string } | null>(null);
+  function startEditing(ingredient: Dish['ingredients'][number]): void {
+    const { id, amount, unit, food, preparation } = ingredient;
+    const measure =
+      amount === null ? '' : formatQuantity({ amount, unit: unit ?? 'piece' }, kitchen.system);
+    const line = [[measure, food].filter(Boolean).join(' '), preparation]
+      .filter(Boolean)
+      .join(', ');
+    const read = imported.ingredients.find((i) => i.ingredient.id === id);
+    // As it was written, until it has been changed.
+    editing = { id, line: read && read.ingredient.food === food ? read.text : line };
+  }
+  function keepEdited(): void {
+    if (editing) onedit({ of: 'ingredient', ...editing });
+    editing = null;
+  }
 
   /** The way up and down in the first cooker that takes it. */
   const cycles = $derived.by(() => {
@@ -136,6 +158,8 @@
   {/each}
 </ol>
 
+<ReadSteps {dish} {onedit} />
+
 <table class="mt-3 w-full text-left">
   <thead class="sr-only"><tr><th>Amount</th><th>Food</th><th>As written</th></tr></thead>
   <tbody>
@@ -156,9 +180,25 @@
               )}</td
         >
         <td class="py-1.5 pr-3"
-          >{ingredient.food}{#if ingredient.preparation}<span class="text-muted"
-              >, {ingredient.preparation}</span
-            >{/if}
+          >{#if editing?.id === ingredient.id}
+            <!-- svelte-ignore a11y_autofocus -->
+            <input
+              class="field"
+              aria-label="Line of {ingredient.food}"
+              autofocus
+              bind:value={editing.line}
+              onkeydown={(e) => {
+                if (e.key === 'Enter') keepEdited();
+                if (e.key === 'Escape') editing = null;
+              }}
+              onblur={keepEdited}
+            />{:else}<button
+              type="button"
+              class="text-left decoration-dotted underline-offset-4 hover:underline"
+              aria-label="Correct {ingredient.food}"
+              onclick={() => startEditing(ingredient)}>{ingredient.food}</button
+            >{#if ingredient.preparation}<span class="text-muted">, {ingredient.preparation}</span
+              >{/if}{/if}
           {#if kindOf(ingredient.food) === null && groupChoice(ingredient.group ?? '') === null}<span
               class="block text-sm font-semibold text-ember-ink"
               >not known: the dish’s page asks what it is</span

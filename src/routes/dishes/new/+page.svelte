@@ -6,9 +6,11 @@
   import type { Dish } from '$core/dish';
   import {
     answerQuestion,
+    editRead,
     takeUnread,
     type Imported,
     type PieceKind,
+    type ReadEdit,
     type UnreadKind,
   } from '$core/recipe';
   import type { Outcome } from '$core/reason';
@@ -26,6 +28,8 @@
   let answers = $state<Record<string, string>>({});
   /** Pieces that were not read, with what somebody said they are; in order, so that each can be taken back. */
   let pieces = $state<{ piece: string; as: UnreadKind }[]>([]);
+  /** Corrections of what was read, in order. */
+  let edits = $state.raw<readonly ReadEdit[]>([]);
   let isDropping = $state(false);
 
   /** What somebody has said that pieces of the text are, by where they begin. */
@@ -69,6 +73,7 @@
   function startOver(): void {
     answers = {};
     pieces = [];
+    edits = [];
     kinds.clear();
     said = [];
   }
@@ -103,15 +108,20 @@
       stages: dish.stages.length === 0,
     };
     const questions = imported.value.questions.filter(
-      ({ id }) =>
+      ({ id, about }) =>
         (id !== 'empty.ingredients' || isEmpty.ingredients) &&
-        (id !== 'empty.stages' || isEmpty.stages),
+        (id !== 'empty.stages' || isEmpty.stages) &&
+        // What was corrected is answered.
+        !(
+          about.kind === 'minutes' && edits.some((e) => e.of === 'minutes' && e.id === about.stage)
+        ),
     );
     for (const question of questions) {
       const next = answerQuestion(dish, question, answers[question.id] ?? question.taken);
       if (next.ok) dish = next.value;
       else problems[question.id] = next.problems[0]?.remedy ?? '';
     }
+    for (const edit of edits) dish = editRead(dish, edit);
     return { dish, problems, questions };
   });
 
@@ -154,6 +164,7 @@
         oninput={() => {
           kinds.clear();
           said = [];
+          edits = [];
           void readAnew();
         }}
         ondragover={(e) => {
@@ -253,8 +264,14 @@
           if (id === 'which') void readAnew();
         }}
         ontake={(piece, as) => (pieces = [...pieces, { piece, as }])}
+        onedit={(edit) => (edits = [...edits, edit])}
         onback={pieces.length > 0 ? () => (pieces = pieces.slice(0, -1)) : null}
       />
+      {#if edits.length > 0}<button
+          type="button"
+          class="mt-3 btn btn-quiet"
+          onclick={() => (edits = edits.slice(0, -1))}>Undo the last correction</button
+        >{/if}
       <form
         method="POST"
         action="?/keep"
