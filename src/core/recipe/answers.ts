@@ -45,6 +45,16 @@ export function answerQuestion(
       withStage(dish, about.stage, (s) => (s.kind === 'slow' ? { ...s, setting } : s)),
     );
   }
+  if (about.kind === 'place') {
+    if (!dish.stages.some((s) => s.id === text)) return wrong(question, 'choose a step');
+    return success({
+      ...dish,
+      stages: dish.stages.map((s) => {
+        const others = s.uses.filter((id) => id !== about.ingredient);
+        return { ...s, uses: s.id === text ? [...others, about.ingredient] : others };
+      }),
+    });
+  }
   if (about.kind === 'level') {
     const level = text === 'low' || text === 'high' ? text : null;
     if (level === null) return wrong(question, 'choose high or low');

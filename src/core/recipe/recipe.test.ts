@@ -147,6 +147,33 @@ describe('what was not said', () => {
   });
 });
 
+describe('where a main ingredient goes in', () => {
+  const text = (step: string) =>
+    read(
+      `Pot\nServes 4\n800 g lamb shoulder\n2 leeks\n1 cup stock\nSoften the leeks for 5 minutes.\n${step}`,
+    );
+  const HOLD = 'Pressure cook on high for 20 minutes, natural release.';
+
+  it('is asked where no sentence speaks of it, and the answer puts it there', () => {
+    const { dish, questions } = text(`Pour in the stock. ${HOLD}`);
+    const question = questions.find((q) => q.about.kind === 'place');
+    expect(question?.text).toContain('lamb shoulder');
+    if (!question) return;
+    const [brown] = dish.stages;
+    const answered = answerQuestion(dish, question, brown?.id ?? '');
+    if (!answered.ok) throw new Error(answered.problems[0]?.message);
+    const having = answered.value.stages.filter((s) => s.uses.includes('lamb-shoulder'));
+    expect(having.map((s) => s.id)).toEqual([brown?.id]);
+  });
+
+  it.each([`Add the lamb. ${HOLD}`, `Add everything else. ${HOLD}`, `Put the meat in. ${HOLD}`])(
+    'is not: %s',
+    (step) => {
+      expect(text(step).questions.map((q) => q.about.kind)).not.toContain('place');
+    },
+  );
+});
+
 describe('what pieces weigh', () => {
   it.each([
     ['1 (2-lb) pork shoulder', 2, 'lb'],

@@ -115,6 +115,8 @@ export type QuestionSubject =
   | { kind: 'which' }
   | { kind: 'empty'; of: 'ingredients' | 'stages' }
   | { kind: 'thickness'; ingredient: string }
+  /** In which stage a main ingredient goes in. */
+  | { kind: 'place'; ingredient: string }
   | {
       kind: 'minutes' | 'heat' | 'setting' | 'level' | 'hold' | 'weight' | 'release';
       stage: string;

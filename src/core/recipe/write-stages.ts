@@ -69,6 +69,7 @@ export function writeStages(
     return writeStage(stage, base, ingredients, questions);
   });
   placeTheRest(written, ingredients, used);
+  askWhereMainsGo(written, ingredients, used, questions);
   return withoutOverfull(written);
 }
 
@@ -380,6 +381,45 @@ function placeTheRest(
       for (const { ingredient } of ingredients)
         if (stage.uses.includes(ingredient.id) && isPlainWater(ingredient))
           ingredient.scaling = 'with-pot';
+}
+
+/** Everything not named goes in with these. */
+const ALL =
+  /\b(?:everything|all (?:the |of the )?(?:other |remaining )?(?:ingredients|rest)?|the rest|rest of|remaining|the lot)\b/i;
+/** What a main ingredient is called in passing. */
+const IN_PASSING =
+  /\b(?:meat|bird|birds|fish|joint|pieces|chops|legs|thighs|fillets|roast|ribs|shanks|cheeks|cubes|beans)\b/i;
+
+/** A main ingredient that no sentence speaks of, not even in passing, has no place: it is asked for. */
+function askWhereMainsGo(
+  stages: readonly Stage[],
+  ingredients: readonly ReadIngredient[],
+  used: ReadonlySet<string>,
+  questions: ImportQuestion[],
+): void {
+  const text = stages.map((s) => s.sentence ?? s.text).join(' ');
+  const at = stages.find((s) => s.kind === 'pressure') ?? stages[0];
+  if (!at || stages.length < 2 || ALL.test(text) || IN_PASSING.test(text)) return;
+  const words = new Set(
+    text
+      .toLowerCase()
+      .match(/\p{L}+/gu)
+      ?.map(stem) ?? [],
+  );
+  for (const { ingredient } of ingredients) {
+    const own = ingredient.food.toLowerCase().match(/\p{L}{4,}/gu) ?? [];
+    const isNamed = used.has(ingredient.id) || own.some((word) => words.has(stem(word)));
+    if (ingredient.role !== 'main' || isNamed) continue;
+    questions.push({
+      id: `${ingredient.id}.place`,
+      about: { kind: 'place', ingredient: ingredient.id },
+      text: `In which step does the ${ingredient.food} go in?`,
+      taken: at.id,
+      range: [0, 0],
+      unit: '',
+      choices: stages.map((s, i) => [s.id, `${i + 1}: ${s.text.slice(0, 50)}`] as const),
+    });
+  }
 }
 
 const isPlainWater = (ingredient: Ingredient): boolean =>
