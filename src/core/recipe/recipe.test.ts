@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
-import { dishSchema, type Dish } from '../dish';
+import { dishSchema } from '../dish';
 import { findDurations, findTemperature } from './durations';
-import { answerQuestion, importRecipe, summarise, toJsonLd, toText } from './index';
+import { importRecipe, summarise, toJsonLd, toText } from './index';
 
 const { dishes } = demoHousehold(Date.UTC(2026, 10, 25, 9));
 const STYLE = { system: 'metric', scale: 'C' } as const;
@@ -91,87 +91,6 @@ describe('cycles as people tell them', () => {
   ])('%s', (sentence, cycles) => {
     expect(under(sentence)).toBe(cycles);
   });
-});
-
-describe('what was not said', () => {
-  const text = `Shanks\n2 lamb shanks\n1 cup broth\nPressure cook on high until tender.`;
-
-  it('is not asked where the text gives the minutes: how thick a piece is', () => {
-    const told = read(text.replace('until tender', 'for 50 to 60 minutes'));
-    expect(told.questions.map((q) => q.id).sort()).toEqual([
-      'pressure.hold',
-      'pressure.release',
-      'serves',
-    ]);
-  });
-
-  it('is asked, with a likely answer, and an answer goes into the dish', () => {
-    const { dish, questions } = read(text);
-    expect(questions.map((q) => q.id).sort()).toEqual([
-      'lamb-shank.mm',
-      'pressure.hold',
-      'pressure.release',
-      'serves',
-    ]);
-    const answers: Record<string, string> = {
-      'lamb-shank.mm': '80',
-      'pressure.hold': '55',
-      'pressure.release': '15',
-      serves: '2',
-    };
-    let answered: Dish = dish;
-    for (const question of questions) {
-      const next = answerQuestion(answered, question, answers[question.id] ?? '');
-      if (!next.ok) throw new Error(next.problems[0]?.message);
-      answered = next.value;
-    }
-    expect(dishSchema.safeParse(answered).success).toBe(true);
-    expect(answered.servings).toBe(2);
-    expect(answered.ingredients[0]?.pieceMm).toBe(80);
-    expect(answered.stages[0]).toMatchObject({
-      holdMinutes: 55,
-      release: { kind: 'timed', minutes: 15 },
-    });
-  });
-
-  it.each([
-    ['serves', '0'],
-    ['pressure.release', 'sometimes'],
-    ['lamb-shank.mm', 'thick'],
-  ])('%s refuses “%s” and says what it takes', (id, answer) => {
-    const { dish, questions } = read(text);
-    const question = questions.find((q) => q.id === id);
-    if (!question) throw new Error(id);
-    const refused = answerQuestion(dish, question, answer);
-    expect(refused).toMatchObject({ ok: false, problems: [{ field: id }] });
-  });
-});
-
-describe('where a main ingredient goes in', () => {
-  const text = (step: string) =>
-    read(
-      `Pot\nServes 4\n800 g lamb shoulder\n2 leeks\n1 cup stock\nSoften the leeks for 5 minutes.\n${step}`,
-    );
-  const HOLD = 'Pressure cook on high for 20 minutes, natural release.';
-
-  it('is asked where no sentence speaks of it, and the answer puts it there', () => {
-    const { dish, questions } = text(`Pour in the stock. ${HOLD}`);
-    const question = questions.find((q) => q.about.kind === 'place');
-    expect(question?.text).toContain('lamb shoulder');
-    if (!question) return;
-    const [brown] = dish.stages;
-    const answered = answerQuestion(dish, question, brown?.id ?? '');
-    if (!answered.ok) throw new Error(answered.problems[0]?.message);
-    const having = answered.value.stages.filter((s) => s.uses.includes('lamb-shoulder'));
-    expect(having.map((s) => s.id)).toEqual([brown?.id]);
-  });
-
-  it.each([`Add the lamb. ${HOLD}`, `Add everything else. ${HOLD}`, `Put the meat in. ${HOLD}`])(
-    'is not: %s',
-    (step) => {
-      expect(text(step).questions.map((q) => q.about.kind)).not.toContain('place');
-    },
-  );
 });
 
 describe('what pieces weigh', () => {

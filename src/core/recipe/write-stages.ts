@@ -1,16 +1,11 @@
 /** Stages as a text tells them, written as a dish’s; what the text leaves open is asked. */
 import { G_PER_LB, LONGEST_PRESSURE_MIN } from '../facts';
-import {
-  partIn,
-  type Ingredient,
-  type PressureStage,
-  type ReleaseChoice,
-  type Stage,
-} from '../dish';
+import { partIn, type PressureStage, type ReleaseChoice, type Stage } from '../dish';
 import { findDurations } from './durations';
 import { levelIn } from './phrases';
 import { heaviest, heaviestGiven } from './guesses';
 import { freshId, type ReadIngredient } from './ingredients';
+import { askWhereMainsGo, mentioned, placeTheRest } from './place';
 import type { FoundCycle, FoundStage, ImportQuestion } from './types';
 
 const LONGEST = 2880;
@@ -335,92 +330,3 @@ function afterOf(
     return { after: [ids[i - 2] as string, ids[i - 1] as string] };
   return {};
 }
-
-/** Ingredients that a text names, by the words of their food. */
-function mentioned(text: string, ingredients: readonly ReadIngredient[]): string[] {
-  const words = new Set(
-    text
-      .toLowerCase()
-      .match(/[\p{L}]+/gu)
-      ?.map(stem) ?? [],
-  );
-  return ingredients
-    .filter(({ ingredient, food }) => {
-      const names = [ingredient.food, ...(food?.names ?? [])];
-      return names.some((name) => {
-        const parts =
-          name
-            .toLowerCase()
-            .match(/[\p{L}]+/gu)
-            ?.map(stem) ?? [];
-        const head = parts.at(-1);
-        return head !== undefined && head.length > 2 && words.has(head);
-      });
-    })
-    .map(({ ingredient }) => ingredient.id);
-}
-
-const stem = (word: string): string => word.replace(/(?:es|s)$/, '');
-
-/** What no stage names: what is for the end goes there, the rest into the first pot. */
-function placeTheRest(
-  stages: Stage[],
-  ingredients: readonly ReadIngredient[],
-  used: ReadonlySet<string>,
-): void {
-  const first = stages.find((s) => s.kind === 'pressure') ?? stages[0];
-  const last = stages.at(-1);
-  for (const { ingredient } of ingredients) {
-    if (used.has(ingredient.id)) continue;
-    const to = ingredient.role === 'finish' ? last : first;
-    to?.uses.push(ingredient.id);
-  }
-  // The water that only makes steam goes with the pot, not with the servings.
-  for (const stage of stages)
-    if (stage.kind === 'pressure' && /\b(?:trivet|rack|steamer|basket)\b/i.test(stage.text))
-      for (const { ingredient } of ingredients)
-        if (stage.uses.includes(ingredient.id) && isPlainWater(ingredient))
-          ingredient.scaling = 'with-pot';
-}
-
-/** Everything not named goes in with these. */
-const ALL =
-  /\b(?:everything|all (?:the |of the )?(?:other |remaining )?(?:ingredients|rest)?|the rest|rest of|remaining|the lot)\b/i;
-/** What a main ingredient is called in passing. */
-const IN_PASSING =
-  /\b(?:meat|bird|birds|fish|joint|pieces|chops|legs|thighs|fillets|roast|ribs|shanks|cheeks|cubes|beans)\b/i;
-
-/** A main ingredient that no sentence speaks of, not even in passing, has no place: it is asked for. */
-function askWhereMainsGo(
-  stages: readonly Stage[],
-  ingredients: readonly ReadIngredient[],
-  used: ReadonlySet<string>,
-  questions: ImportQuestion[],
-): void {
-  const text = stages.map((s) => s.sentence ?? s.text).join(' ');
-  const at = stages.find((s) => s.kind === 'pressure') ?? stages[0];
-  if (!at || stages.length < 2 || ALL.test(text) || IN_PASSING.test(text)) return;
-  const words = new Set(
-    text
-      .toLowerCase()
-      .match(/\p{L}+/gu)
-      ?.map(stem) ?? [],
-  );
-  for (const { ingredient } of ingredients) {
-    const own = ingredient.food.toLowerCase().match(/\p{L}{4,}/gu) ?? [];
-    const isNamed = used.has(ingredient.id) || own.some((word) => words.has(stem(word)));
-    if (ingredient.role !== 'main' || isNamed) continue;
-    questions.push({
-      id: `${ingredient.id}.place`,
-      about: { kind: 'place', ingredient: ingredient.id },
-      text: `In which step does the ${ingredient.food} go in?`,
-      taken: at.id,
-      range: [0, 0],
-      unit: '',
-      choices: stages.map((s, i) => [s.id, `${i + 1}: ${s.text.slice(0, 50)}`] as const),
-    });
-  }
-}
-
-const isPlainWater = (ingredient: Ingredient): boolean =>
-  /^(?:cold |hot |warm |boiling )?water$/i.test(ingredient.food);

@@ -3,15 +3,14 @@
  * work; or it stays unread, which is dear. Costs are in steps of doubt: 0 says so in words, 1 is a guess that a cook
  * would make, 5 is hardly meant.
  */
-import type { FoundKind, ReleaseFound } from '../types';
+import type { ReleaseFound } from '../types';
 import type { Clause, ClauseTime } from './clause';
 import { holdOf, type Path } from './path';
+import { bareWork, besidePot, work, workOf } from './work';
 
 const NEVER = 99;
 const ON_TOP = /\b(?:plus|over|extra|more|on top|added)\b|\+/i;
 const UNREAD = 5;
-/** A longer wait before the first cycle is a soak, min. */
-const SOAK_FROM = 180;
 
 /** Every way that a path can go on with a clause. */
 export function moves(path: Path, c: Clause): Path[] {
@@ -61,22 +60,18 @@ function timed(path: Path, c: Clause, time: ClauseTime, i: number): Path[] {
   )
     return with_(path, 0, (p) => p.tellCycle(c, { extra: time.from }));
   const bare = time.isBare ? 0.3 : 0;
-  const work = workOf(path, c);
+  const own = workOf(path, c);
   return [
     ...with_(path, holdCost(path, c, time) + bare, (p) => hold(p, c, time)),
     ...with_(path, waitCost(path, c, time) + bare, (p) => wait(p, c, time)),
-    ...(time.perPound === null && !(time.isBare && work.kind === 'finish')
-      ? with_(path, work.cost + (time.isBare ? bareWork(path, c) : 0) + (i > 0 ? 0.5 : 0), (p) =>
-          work_(p, c, work.kind, time),
+    ...(time.perPound === null && !(time.isBare && own.kind === 'finish')
+      ? with_(path, own.cost + (time.isBare ? bareWork(path, c) : 0) + (i > 0 ? 0.5 : 0), (p) =>
+          work(p, c, own.kind, time),
         )
       : []),
     ...with_(path, unreadCost(c, time), (p) => unread(p, c, time)),
   ];
 }
-
-/** A number without a unit is work’s own where its sentence has named some. */
-const bareWork = (p: Path, c: Clause): number =>
-  c.kind !== null || p.going?.at === c.at ? 0.3 : 1.2;
 
 function unreadCost(c: Clause, time: ClauseTime): number {
   if (c.conditional || c.comingUp) return 0.3;
@@ -195,83 +190,6 @@ function wait(p: Path, c: Clause, time: ClauseTime): void {
   p.tellCycle(c);
 }
 
-// — work —
-
-function workOf(p: Path, c: Clause): { kind: FoundKind; cost: number } {
-  const strange = (c.pressure ? 4 : 0) + (c.conditional ? 3 : 0) + (c.natural || c.quick ? 2 : 0);
-  const { kind, cost } = workNamed(p, c);
-  const isShut = p.lidOn && p.open < 0 && kind !== 'rest' ? 1.5 : 0;
-  const isUnder = p.open >= 0 ? underCost(p, kind) : 0;
-  return { kind, cost: cost + strange + isShut + isUnder };
-}
-
-/** What it costs that work begins while the cycle is not over. */
-function underCost(p: Path, kind: FoundKind): number {
-  const release = p.cycle?.release.kind;
-  if (release === 'quick' || release === 'timed') return 0;
-  if (kind === 'rest' || kind === 'finish') return release === 'natural' ? 0.9 : 1.5;
-  return 0.6;
-}
-
-const FRIES = /\b(?:brown|fry|sear|crisp|soften|sweat|golden|oil|butter)/i;
-
-function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
-  const [time] = c.times;
-  if (
-    c.kind === 'rest' &&
-    !p.hasCycle &&
-    time &&
-    time.from >= SOAK_FROM &&
-    !/chill|refrigerat/i.test(c.text)
-  )
-    return { kind: 'soak', cost: 0.6 };
-  // Sautéing what has been under pressure is simmering it.
-  if (c.kind === 'brown' && p.hasCycle && c.saute && !FRIES.test(c.text))
-    return { kind: 'simmer', cost: 0.3 };
-  if (c.kind !== null) return { kind: besidePot(c, c.kind), cost: 0.2 };
-  if (c.isBurner) return { kind: 'burner', cost: 0.6 };
-  if (p.going?.at === c.at) return { kind: p.going.kind, cost: 0.5 };
-  if (!p.hasCycle && c.wait && time && time.from >= SOAK_FROM) return { kind: 'soak', cost: 0.6 };
-  if (p.isFrying) return { kind: 'brown', cost: 0.8 };
-  const isOver = p.hasCycle;
-  if (c.saute) return { kind: isOver ? 'simmer' : 'brown', cost: 0.8 };
-  if (c.wait) return { kind: 'rest', cost: isOver ? 0.6 : 1.5 };
-  if (p.going) return { kind: p.going.kind, cost: 1.2 };
-  if (isOver && /\b(?:cover|tent|towel|foil)/i.test(c.text)) return { kind: 'rest', cost: 0.5 };
-  return { kind: isOver ? 'finish' : 'prep', cost: isOver ? 0.7 : 2.5 };
-}
-
-/** Frying or boiling in another pan is work on the stove. */
-const besidePot = (c: Clause, kind: FoundKind): FoundKind =>
-  c.isBurner && (kind === 'brown' || kind === 'simmer') ? 'burner' : kind;
-
-function work_(p: Path, c: Clause, kind: FoundKind, time: ClauseTime | null): void {
-  if (kind !== 'soak' && kind !== 'rest') p.closeCycle();
-  if (kind === 'rest' && p.isAfterCycle) p.flush('rest', c);
-  const last = p.stages.at(-1);
-  const isSame =
-    time !== null &&
-    last?.kind === kind &&
-    last.minutes === null &&
-    p.going !== null &&
-    kind !== 'pressure';
-  if (isSame)
-    p.replace(p.stages.length - 1, (s) => ({
-      ...s,
-      minutes: time.from,
-      to: time.to,
-      sentences: s.sentences.includes(c.sentence) ? s.sentences : [...s.sentences, c.sentence],
-    }));
-  else p.add(c, kind, time);
-  if (kind === 'oven' || kind === 'crisp') heat(p, c);
-  p.going = { kind, at: c.at };
-}
-
-function heat(p: Path, c: Clause): void {
-  p.replace(p.stages.length - 1, (s) => ({ ...s, celsius: c.celsius ?? s.celsius ?? p.preheat }));
-  p.preheat = null;
-}
-
 // — what takes no time —
 
 function withoutTime(path: Path, c: Clause): Path[] {
@@ -378,7 +296,7 @@ function other(p: Path, c: Clause): void {
       return;
     }
     if (c.kind === 'soak' && p.hasCycle) return;
-    work_(p, c, besidePot(c, c.kind), null);
+    work(p, c, besidePot(c, c.kind), null);
     return;
   }
   const last = p.stages.at(-1);

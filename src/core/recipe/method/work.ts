@@ -1,0 +1,86 @@
+/** Which work a time is of, what it costs to think so, and the stage that comes of it. */
+import type { FoundKind } from '../types';
+import type { Clause, ClauseTime } from './clause';
+import type { Path } from './path';
+
+/** A longer wait before the first cycle is a soak, min. */
+const SOAK_FROM = 180;
+
+/** A number without a unit is work’s own where its sentence has named some. */
+export const bareWork = (p: Path, c: Clause): number =>
+  c.kind !== null || p.going?.at === c.at ? 0.3 : 1.2;
+
+export function workOf(p: Path, c: Clause): { kind: FoundKind; cost: number } {
+  const strange = (c.pressure ? 4 : 0) + (c.conditional ? 3 : 0) + (c.natural || c.quick ? 2 : 0);
+  const { kind, cost } = workNamed(p, c);
+  const isShut = p.lidOn && p.open < 0 && kind !== 'rest' ? 1.5 : 0;
+  const isUnder = p.open >= 0 ? underCost(p, kind) : 0;
+  return { kind, cost: cost + strange + isShut + isUnder };
+}
+
+/** What it costs that work begins while the cycle is not over. */
+function underCost(p: Path, kind: FoundKind): number {
+  const release = p.cycle?.release.kind;
+  if (release === 'quick' || release === 'timed') return 0;
+  if (kind === 'rest' || kind === 'finish') return release === 'natural' ? 0.9 : 1.5;
+  return 0.6;
+}
+
+const FRIES = /\b(?:brown|fry|sear|crisp|soften|sweat|golden|oil|butter)/i;
+
+function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
+  const [time] = c.times;
+  if (
+    c.kind === 'rest' &&
+    !p.hasCycle &&
+    time &&
+    time.from >= SOAK_FROM &&
+    !/chill|refrigerat/i.test(c.text)
+  )
+    return { kind: 'soak', cost: 0.6 };
+  // Sautéing what has been under pressure is simmering it.
+  if (c.kind === 'brown' && p.hasCycle && c.saute && !FRIES.test(c.text))
+    return { kind: 'simmer', cost: 0.3 };
+  if (c.kind !== null) return { kind: besidePot(c, c.kind), cost: 0.2 };
+  if (c.isBurner) return { kind: 'burner', cost: 0.6 };
+  if (p.going?.at === c.at) return { kind: p.going.kind, cost: 0.5 };
+  if (!p.hasCycle && c.wait && time && time.from >= SOAK_FROM) return { kind: 'soak', cost: 0.6 };
+  if (p.isFrying) return { kind: 'brown', cost: 0.8 };
+  const isOver = p.hasCycle;
+  if (c.saute) return { kind: isOver ? 'simmer' : 'brown', cost: 0.8 };
+  if (c.wait) return { kind: 'rest', cost: isOver ? 0.6 : 1.5 };
+  if (p.going) return { kind: p.going.kind, cost: 1.2 };
+  if (isOver && /\b(?:cover|tent|towel|foil)/i.test(c.text)) return { kind: 'rest', cost: 0.5 };
+  return { kind: isOver ? 'finish' : 'prep', cost: isOver ? 0.7 : 2.5 };
+}
+
+/** Frying or boiling in another pan is work on the stove. */
+export const besidePot = (c: Clause, kind: FoundKind): FoundKind =>
+  c.isBurner && (kind === 'brown' || kind === 'simmer') ? 'burner' : kind;
+
+export function work(p: Path, c: Clause, kind: FoundKind, time: ClauseTime | null): void {
+  if (kind !== 'soak' && kind !== 'rest') p.closeCycle();
+  if (kind === 'rest' && p.isAfterCycle) p.flush('rest', c);
+  const last = p.stages.at(-1);
+  const isSame =
+    time !== null &&
+    last?.kind === kind &&
+    last.minutes === null &&
+    p.going !== null &&
+    kind !== 'pressure';
+  if (isSame)
+    p.replace(p.stages.length - 1, (s) => ({
+      ...s,
+      minutes: time.from,
+      to: time.to,
+      sentences: s.sentences.includes(c.sentence) ? s.sentences : [...s.sentences, c.sentence],
+    }));
+  else p.add(c, kind, time);
+  if (kind === 'oven' || kind === 'crisp') heat(p, c);
+  p.going = { kind, at: c.at };
+}
+
+function heat(p: Path, c: Clause): void {
+  p.replace(p.stages.length - 1, (s) => ({ ...s, celsius: c.celsius ?? s.celsius ?? p.preheat }));
+  p.preheat = null;
+}
