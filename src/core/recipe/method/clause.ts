@@ -83,6 +83,9 @@ const COMING_UP =
   /\b(?:to|until (?:it|the \w+)|will|takes?[^.]{0,16}) (?:come|comes|get|gets|reach|reaches|build|builds|rise|rises|heat|warm)(?: (?:up|itself))?(?: to)?(?: (?:full|high|low))?\b[^.]{0,12}\bpressure\b|\bto (?:pressuri[sz]e|preheat)\b|\bcome[- ]up\b/i;
 const CONDITION =
   /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|\bif (?:it|they|not|you|the|still|need|too|very|necessary|required|desired)/i;
+/** The whole sentence is for another case. */
+const OTHER_CASE =
+  /^(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;
 /** “Too soupy? Simmer for 10 minutes.” */
 const ASKED_BEFORE = /^[^.!?]{3,60}\?\s/;
 const AGAIN =
@@ -139,6 +142,10 @@ function timesIn(text: string, sentence: string): ClauseTime[] {
   return [...own, ...bareTimes(text, timed)].sort((a, b) => a.start - b.start);
 }
 
+/** “Throw out any that stay shut”: shells, not lids. */
+const SHELLS =
+  /\b(?:stay|stays|remain|remains|still|are|is|keep) (?:tightly |firmly )?(?:shut|closed)\b|\b(?:mussels|clams|cockles|shells?)\b(?![^.]*\blid\b)/i;
+
 /** What is told not to be done: “don’t wait for a natural release”. */
 function isNegated(text: string, says: (clause: string) => boolean): boolean {
   const [word] = /\b(?:natural|quick|release|stir|vent|open|lid)\w*/i.exec(text) ?? [];
@@ -174,13 +181,14 @@ function factsOf(text: string, sentence: string, at: number): Clause {
     wait: saysWait(text),
     set: saysSet(text),
     saute: saysSaute(text),
-    lidOn: saysLidOn(text) && !saysLidOff(text) && !isNegated(text, saysLidOn),
+    lidOn:
+      saysLidOn(text) && !saysLidOff(text) && !isNegated(text, saysLidOn) && !SHELLS.test(text),
     lidOff: saysLidOff(text),
     switchOff: saysSwitch(text),
     preheat: saysPreheat(text),
     when: saysWhen(text),
     meanwhile: saysMeanwhile(sentence),
-    conditional: CONDITION.test(text) || /^if\b/i.test(sentence) || ASKED_BEFORE.test(sentence),
+    conditional: CONDITION.test(text) || OTHER_CASE.test(sentence) || ASKED_BEFORE.test(sentence),
     releases: saysNatural(sentence) || saysQuick(sentence),
     again: AGAIN.test(text),
     loading: isLoading(text),

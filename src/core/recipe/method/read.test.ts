@@ -96,6 +96,16 @@ describe('work on the heat', () => {
     );
   });
 
+  it('shells that stay shut are no lid, and a double batch is another case', () => {
+    const first = 'Pressure cook on high for 2 minutes, quick release.';
+    expect(
+      stages(first, 'Throw out any mussels that are still closed, wait 4 minutes, serve.'),
+    ).toBe('pressure high 2 quick, finish, rest 4, finish');
+    expect(stages(first, 'For a double batch keep the time, brown in four goes.')).toBe(
+      'pressure high 2 quick',
+    );
+  });
+
   it('storing and heating again are no step', () => {
     expect(stages('Fry for 5 minutes.', 'Keeps 3 days; reheat for 4 minutes.')).toBe('brown 5');
   });
