@@ -74,6 +74,7 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
   const isSet = /(?:\s[-–—=]|:|\.{2,})\s*$/u.test(before);
   const isWords =
     /^[a-z]/i.test(text.slice(found.start, found.end)) &&
+    !/^\s*(?:$|[,;])/.test(text.slice(found.end)) &&
     !/^a\s+pinch/i.test(text.slice(found.start));
   const isMeasure = MEASURE.test(text.slice(found.end));
   if (!isSet && ((found.unit === null && !isMeasure) || isWords || /,\s*$/.test(before)))

@@ -41,6 +41,19 @@ describe('what each line is', () => {
     expect(read.instructions.join(' ')).toMatch(/Brown the rabbit.*22 on high/);
   });
 
+  it('amounts told behind their foods', () => {
+    const { ingredients } = fromText(
+      'Dal for Sunday.\n\nWhat I use: red lentils one cup, rajma quarter cup, butter 50 grams, cream half a cup and salt. Cook it all at high pressure for 45 minutes and let the steam go by itself, that is all there is to it.',
+    );
+    expect(ingredients).toEqual([
+      'red lentils one cup',
+      'rajma quarter cup',
+      'butter 50 grams',
+      'cream half a cup',
+      'salt',
+    ]);
+  });
+
   it.each([
     ['Makes 6 cups', ''],
     ['Yield: about 6 cups, 8 servings', '8 servings'],

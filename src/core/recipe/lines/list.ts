@@ -7,6 +7,7 @@ const BREAK = new RegExp(String.raw`\s*(?:[,;]|\s\+\s|\bplus\b|${AND})\s*(?![^()
 /** “Two bunches of salsify”: counted, whatever it is. */
 const MEASURE =
   /^\s*(?:\w+ )?(?:bunch|handful|fistful|sprig|head|stalk|stick|ladle|knob|nub|thumb|fillet|leg|breast|glug|shake)\w*\b/i;
+const TALK = /\b(?:the|it|is|you|we|i|for|with|in|of|goes|need|add|take|put|use|about)\b/i;
 const FILLER = /^(?:um|uh|okay|ok|right|so|then|also|oh|well|like|yeah|alright)\b[,\s]*/i;
 /** “Cut that into chunks”, “drain them”: what is done with the one just named. */
 const TOLD_OF_IT = /\b(?:it|them|that|those|this|cut|chop|drain|dice|slice|peel|rinse|halve|i)\b/i;
@@ -20,7 +21,16 @@ function listStart(sentence: string): number {
       MEASURE.test(sentence.slice(a.end)) ||
       mentionedFood(sentence.slice(a.end, a.end + 40)) !== null,
   );
-  return first?.start ?? 0;
+  if (!first) return 0;
+  // “Rajma one cup, cream half a cup”: the food stands in front of its amount.
+  const from =
+    Math.max(-1, ...[',', ':', ';', '.'].map((c) => sentence.lastIndexOf(c, first.start))) + 1;
+  const before = sentence.slice(from, first.start).trim();
+  const isFood =
+    before !== '' &&
+    before.split(/\s+/).length <= 3 &&
+    (mentionedFood(before) !== null || sentence[from - 1] === ':');
+  return isFood && !TALK.test(before) ? from : first.start;
 }
 
 /** @returns an ingredient line for each thing of the list; what is told of one stays with it */
@@ -43,7 +53,7 @@ export function splitSpokenList(sentence: string): string[] {
     else if (isNamed && amount.start > 0) {
       const before = item.slice(0, amount.start).trim();
       // “Onions 2” has its amount behind; “for the rub it’s 2 tbsp sugar” has talk in front.
-      const isTalk = /\b(?:the|it|is|you|we|i|for|with|in|of|goes|need)\b/i.test(before);
+      const isTalk = TALK.test(before);
       lines.push(isTalk ? item.slice(amount.start) : item);
     } else lines.push(item);
   }
