@@ -87,13 +87,19 @@ const MOST = { food: 120, preparation: 200, amount: 100_000 } as const;
 
 const SALT_AND_PEPPER = /^(?:\w+ )?salt\s+(?:and|&)\s+(?:[\w-]+ ){0,3}pepper$/i;
 
+/** An amount with a food behind it: “1 onion”, not “8 c”. */
+function isCounted(part: string): boolean {
+  const { amount, rest } = parseAmount(part);
+  return amount !== null && /\p{L}{3}/u.test(rest);
+}
+
 /** “Small bunch dill, small bunch mint” are two: each part begins with a measure or an amount of its own. */
 function splitList(text: string): { text: string; own: string }[] {
   if (SALT_AND_PEPPER.test(text))
     return text.split(/\s+(?:and|&)\s+/i).map((own) => ({ text, own }));
   // “2 carrots + 1 onion” are two.
   const added = text.split(/\s+\+\s+/);
-  if (added.length > 1 && added.every((part) => parseAmount(part).amount !== null))
+  if (added.length > 1 && added.every((part) => isCounted(part)))
     return added.map((own) => ({ text, own }));
   const parts = text.split(/,\s+/);
   // “1 onion, 1 carrot, 1 stick celery” are three.

@@ -98,6 +98,8 @@ describe('what follows the food', () => {
     ['1 packet okra - straight from the freezer', 1, 'okra', 'straight from the freezer'],
     ['a pound and a half of hake', 1.5, 'hake', null],
     ['1 brace partridge', 2, 'partridge', null],
+    ['25 g + 25 g butter', 50, 'butter', '25 g + 25 g'],
+    ['8 c + 1 1/2 c water', 9.5, 'water', '8 c + 1 1/2 c'],
     ['half a bottle of stout', 0.5, 'stout', null],
     ['2 cl walnut oil', 20, 'walnut oil', null],
   ])('%s', (line, amount, food, preparation) => {

@@ -101,7 +101,8 @@ export function parseLine(text: string): IngredientLine {
   const front = parseAmount(clean);
   const behind =
     front.amount === null && clean.length <= LONGEST_TURNED ? amountBehind(clean) : null;
-  const { amount, amountTo, unit, packSize } = behind ? parseAmount(behind.amount) : front;
+  const { amountTo, unit, packSize, ...found } = behind ? parseAmount(behind.amount) : front;
+  let { amount } = found;
   const because: string[] = [];
   const notes: string[] = [];
   let food = behind ? behind.food : front.rest;
@@ -121,15 +122,19 @@ export function parseLine(text: string): IngredientLine {
     notes.push(inner.trim());
     return '';
   });
-  // “/ 250 g”: the same amount once more.
-  const again = /^\s*(?:\/|or|\+|plus)\s*/i.exec(food);
+  // “/ 250 g”: the same amount once more; “25 g + 25 g”: more of it.
+  const again = /^\s*(\/|or\b|\+|plus\b)\s*/i.exec(food);
   const twice = again ? parseAmount(food.slice(again[0].length)) : null;
   if (again && twice?.amount != null && twice.rest !== '') {
+    const isMore = /\+|plus/i.test(again[1] ?? '') && twice.unit === unit;
+    if (isMore && amount !== null) amount = Math.round((amount + twice.amount) * 1e6) / 1e6;
     notes.push(
-      food
-        .slice(0, food.length - twice.rest.length)
-        .replace(/^\s*\/\s*/, '')
-        .trim(),
+      isMore
+        ? clean.slice(0, clean.length - twice.rest.length).trim()
+        : food
+            .slice(0, food.length - twice.rest.length)
+            .replace(/^\s*\/\s*/, '')
+            .trim(),
     );
     food = twice.rest;
   }

@@ -41,6 +41,14 @@ describe('what each line is', () => {
     expect(read.instructions.join(' ')).toMatch(/Brown the rabbit.*22 on high/);
   });
 
+  it('“Cook 30 min at high pressure” is a step, “Cook 50 min” is not', () => {
+    const read = fromText(
+      'Congee\nCook 50 min\n\nIngredients\n1 cup rice\n\nMethod\nCook 30 min @ high pressure.',
+    );
+    expect(read.instructions).toEqual(['Cook 30 min @ high pressure.']);
+    expect(read.aside).toEqual(['Cook 50 min']);
+  });
+
   it('amounts told behind their foods', () => {
     const { ingredients } = fromText(
       'Dal for Sunday.\n\nWhat I use: red lentils one cup, rajma quarter cup, butter 50 grams, cream half a cup and salt. Cook it all at high pressure for 45 minutes and let the steam go by itself, that is all there is to it.',

@@ -94,7 +94,7 @@ const PIECES_OF = new RegExp(
   'i',
 );
 const WITH_UNIT = new RegExp(
-  String.raw`^(${COUNT})${RANGE}(?:\s*\+\s*)?[\s-]*(?:(?:${SIZE_WORDS})\s+)*(${UNIT}|[TtcC](?=\.?\s+[a-z(]))(?![\p{L}\d])\.?(?:\s+and\s+a\s+(half|quarter)\b)?${OF}`,
+  String.raw`^(${COUNT})${RANGE}(?:\s*\+\s*)?[\s-]*(?:(?:${SIZE_WORDS})\s+)*(${UNIT}|[TtcC](?=\.?\s+[a-z(+/]))(?![\p{L}\d])\.?(?:\s+and\s+a\s+(half|quarter)\b)?${OF}`,
   'iu',
 );
 const COUNTED = new RegExp(String.raw`^(${COUNT})${RANGE}(?![\d%°/])${OF}`, 'iu');

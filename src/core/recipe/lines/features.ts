@@ -65,7 +65,7 @@ const VERB_FIRST = new RegExp(
 const MEASURE =
   /^(?:an?\s+|some\s+|few\s+|good\s+|the\s+)*(?:small|large|big|generous|heaped|heaping|scant|whole|fresh|fat|good)?\s*(?:bunch|bunches|handfuls?|fistfuls?|packets?|sachets?|sprigs?|knobs?|nubs?|pinch(?:es)?|dash(?:es)?|splash|drizzle|glug|squeeze|shake|ladles?|sticks?|heads?|cloves?|tins?|cans?|jars?|bags?|box(?:es)?|slices?|stalks?|stems?|cubes?|piece|thumb)\b/i;
 const META =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|ready)\b[:\s]*(?:in |about )?\d+\s*(?:min|m\b|h)|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|level|recipe by|adapted from)\b\s*[:|]|nutrition\b|calories\b|[^.]*\bper serving\b[^.]*\bkcal|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|ready)\b[:\s]*(?:in |about )?\d+\s*(?:min\w*|m\b|h\w*)\b(?!\s*(?:@|at|on|under|with|until|,))|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|level|recipe by|adapted from)\b\s*[:|]|nutrition\b|calories\b|[^.]*\bper serving\b[^.]*\bkcal|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
 /** “Makes 6 cups”: what comes of it, and not for how many. */
 const MAKES_WEIGHT =
   /^(?:makes|yields?)\b[^.]*\b(?:cups?|kg|g|ml|l|lit(?:re|er)s?|lbs?|pounds?|quarts?|pints?|oz)\b/i;
@@ -101,6 +101,7 @@ function amountOf(text: string): Features['amount'] {
 export function featuresOf(line: Line): Features {
   const { text } = line;
   const found = findYield(text);
+  const pressure = saysPressure(text) || saysNatural(text) || saysQuick(text);
   const outside = text.replace(/\([^()]*\)/g, ' ');
   return {
     line,
@@ -113,14 +114,14 @@ export function featuresOf(line: Line): Features {
     measure: MEASURE.test(text),
     time: findDurations(text).length > 0,
     heat: findTemperature(text) !== null,
-    pressure: saysPressure(text) || saysNatural(text) || saysQuick(text),
+    pressure,
     food: mentionedFood(text) !== null,
     digits: /\d/.test(text),
     verbFirst: VERB_FIRST.test(text),
     verb: VERB.test(text),
     yield: found,
     yieldOnly: found !== '' && restOfYield(text, found).length === 0,
-    meta: META.test(text) || MAKES_WEIGHT.test(text),
+    meta: (META.test(text) && !pressure) || MAKES_WEIGHT.test(text),
     chatty: CHATTY.test(text),
     keeping: KEEPING.test(text),
     aside: ASIDE.test(text),

@@ -98,7 +98,7 @@ const EACH =
   /\b(?:each|apiece|(?:per|a|every|for each) (?:batch|go|lot|load|round))\b|(?:^|[\s\d])[x×]\s*\d/i;
 const SIDES =
   /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)/i;
-const ESTIMATE = /\b(?:about|around|approx\w*|takes?|roughly|up to|will take)\b/i;
+const ESTIMATE = /\b(?:about|abt|around|approx\w*|ca|takes?|roughly|up to|will take)\b|~/i;
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(

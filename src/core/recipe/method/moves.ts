@@ -174,13 +174,13 @@ function wait(p: Path, c: Clause, time: ClauseTime): void {
   const { cycle } = p;
   if (!cycle) return;
   const minutes = Math.round(time.from);
-  // The dish has one figure; the far end is shown.
-  if (time.to !== null) p.left = [...p.left, c.text];
   // “Natural release, about 20 minutes” tells how long it takes, not when to vent.
   if (cycle.release.kind === 'natural' && !c.natural && !c.wait && !c.quick && time.isEstimate) {
     p.tellCycle(c, { release: { kind: 'natural', about: minutes } });
     return;
   }
+  // The dish has one figure; the far end is shown.
+  if (time.to !== null) p.left = [...p.left, c.text];
   if (c.natural || c.quick || cycle.release.kind === 'natural') {
     p.tellCycle(c, { release: { kind: 'timed', minutes } });
     return;
