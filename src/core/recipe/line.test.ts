@@ -76,6 +76,8 @@ describe('the amount behind its food', () => {
       'Green chillies – 2, slit',
       { amount: 2, unit: null, food: 'Green chillies', preparation: 'slit' },
     ],
+    ['Shallots 12', { amount: 12, unit: null, food: 'Shallots' }],
+    ['Makes: 4', { amount: null }],
     ['rajma quarter cup, soaked', { amount: 0.25, unit: 'cup', food: 'rajma' }],
     ['Curry leaves: 8 to 10', { amount: 8, amountTo: 10, food: 'Curry leaves' }],
     ['Marrow (ridge gourd), peeled – 2 cups / 250 g', { amount: 2, unit: 'cup', food: 'Marrow' }],

@@ -41,7 +41,7 @@ const LEADING_PREPARATION = new RegExp(
 );
 /** “Onions chopped”, “cornstarch mixed with water”, “okra - straight from the freezer”: what follows is no food. */
 const TRAILING_PREPARATION = new RegExp(
-  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with)\b)|(?:cut|mixed|dissolved|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|[-–—]\s|at room temperature\b|for (?:serving|the top|garnish|dusting|greasing|sprinkling|brushing|frying)\b|(?:with|in) (?:its|their|the) )`,
+  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with)\b)|(?:cut|mixed|dissolved|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|[-–—]\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the top|garnish|dusting|greasing|sprinkling|brushing|frying)\b|(?:with|in) (?:its|their|the) )`,
   'i',
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
@@ -60,6 +60,11 @@ const IS_OPTIONAL = /optional|if /i;
 /** What is counted in: “celery 1 head”. */
 const MEASURE =
   /^\s*(?:heads?|bunch(?:es)?|sprigs?|stalks?|sticks?|leaf|leaves|bulbs?|fillets?|ears?|handfuls?)\s*$/i;
+/** “Shallots 12”: a few words and a number are a food and how many. */
+const COUNTED_FOOD = /^\p{L}{3,}(?: \p{L}+){0,2}\s*$/u;
+/** “Step 2”, “Makes: 4”: words that are counted and are no food. */
+const NO_LIST =
+  /^(?:step|part|day|week|serves?|servings?|makes|feeds?|yields?|for|page|chapter|recipe|portions?|people|pax|prep|cook|total|time|ready|oven|bake|high|low|gas)\b/i;
 /** “Water – 2 ½ cups”, “shallot 300g, brunoise”, “Haldi: ¼ tsp”: the amount stands behind the food. */
 const SEPARATOR = /\s*(?:[-–—:=]|\.{2,}|,)?\s*$/u;
 
@@ -76,7 +81,10 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
     /^[a-z]/i.test(text.slice(found.start, found.end)) &&
     !/^\s*(?:$|[,;])/.test(text.slice(found.end)) &&
     !/^a\s+pinch/i.test(text.slice(found.start));
-  const isMeasure = MEASURE.test(text.slice(found.end));
+  const isMeasure =
+    MEASURE.test(text.slice(found.end)) ||
+    (/^\s*(?:nos\.?\s*)?(?:$|,)/i.test(text.slice(found.end)) && COUNTED_FOOD.test(before));
+  if (NO_LIST.test(before)) return null;
   if (!isSet && ((found.unit === null && !isMeasure) || isWords || /,\s*$/.test(before)))
     return null;
   // “3 cm pieces”, “for 4 people”: no food of its own in front.

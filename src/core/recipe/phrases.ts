@@ -31,7 +31,7 @@ export const saysRest = has(/\b(?:rest|remaining|remainder|residual|left|leftove
 
 /** Cooking under pressure, named as such. */
 export const saysPressure = has(
-  /\bpressure[- ]?cook(?!er)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:for|at|on(?!ce)|level|button|mode|setting|program)\b|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b|\bpressure[:,]|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:ute)?s? (?:of |at |on |under )?(?:full |high |low )?pressure\b|\b[HL]P\b|\b(?:soup|broth|meat|stew|beans?|chil[il]i?|rice|porridge|multigrain|grain|poultry|steam|cake|eggs?|bean\/chili|meat\/stew)\b[^.,;]{0,8}\b(?:setting|mode|program(?:me)?|button|function|preset|key)\b|\bPC(?:'?d)?\b(?=[^.]*\d)/i,
+  /\bpressure[- ]?cook(?!er)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:hi|lo|high|low|for|at|on(?!ce)|level|button|mode|setting|program)\b|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b|\bpressure[:,]|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:ute)?s? (?:of |at |on |under )?(?:full |high |low )?pressure\b|\b[HL]P\b|\b(?:soup|broth|meat|stew|beans?|chil[il]i?|rice|porridge|multigrain|grain|poultry|steam|cake|eggs?|bean\/chili|meat\/stew)\b[^.,;]{0,8}\b(?:setting|mode|program(?:me)?|button|function|preset|key)\b|\bPC(?:'?d)?\b(?=[^.]*\d)/i,
 );
 /** A level and nothing else of pressure: “4 min at low”. */
 export const saysLevel = has(/\b(?:on|at|to) (?:high|low|max|maximum|highest)\b(?! heat| speed)/i);
@@ -51,7 +51,7 @@ export const saysSwitch = has(
 );
 /** Beside the pot, on a stove. */
 export const saysBurner = has(
-  /\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bin(?:to)? (?:a|another|the other|your) (?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok)\b(?!\s*(?:that|which) fits)/i,
+  /\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bin(?:to)? (?:(?:a|another|the other|your) |(?=small|little))(?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok|kadai|karahi|tawa)\b(?!\s*(?:that|which) fits)/i,
 );
 export const saysSaute = has(/\bsaut[eé]/i);
 export const saysSlow = has(/\bslow[- ]?cook(?:er|ing)?\b|\bcrock/i);
@@ -68,7 +68,8 @@ export const saysPreheat = has(
 export function levelIn(clause: string): 'low' | 'high' | 'max' | null {
   if (/\b(?:max|maximum|highest|extra[- ]high)\b/i.test(clause)) return 'max';
   if (/\bLP\b/.test(clause)) return 'low';
-  if (/\bHP\b/.test(clause)) return 'high';
+  if (/\b(?:HP|HI)\b/.test(clause)) return 'high';
+  if (/\bLO\b/.test(clause)) return 'low';
   if (/\blow\b(?![- ](?:sodium|salt|fat|heat))/i.test(clause)) return 'low';
   return /\bhigh\b(?! heat| speed)/i.test(clause) ? 'high' : null;
 }

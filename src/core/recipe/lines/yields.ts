@@ -33,7 +33,11 @@ export function findYield(text: string): string {
 /** What a line says beside its yield: “Serves 4 · 20 minutes to prepare”. */
 export function restOfYield(line: string, found: string): string[] {
   const rest = line.replace(found, ' ').replace(/^[\s·|,;:.()–*-]+|[\s·|,;:()–*.-]+$/g, '');
-  return /\d|\p{L}{3,}[^\p{L}]+\p{L}{3,}/u.test(rest) ? [rest] : [];
+  return /\d|\p{L}{3,}[^\p{L}]+\p{L}{3,}|^(?!easily|generously|comfortably|people|approx)\p{L}{5,}$/iu.test(
+    rest,
+  )
+    ? [rest]
+    : [];
 }
 
 const FIRST = new RegExp(NUMBER, 'iu');

@@ -76,7 +76,8 @@ function timed(path: Path, c: Clause, time: ClauseTime, i: number): Path[] {
 function unreadCost(c: Clause, time: ClauseTime): number {
   if (c.conditional || c.comingUp) return 0.3;
   // Beside a level or a wait a number is hardly anything but minutes.
-  if (time.isBare) return c.level !== null || c.natural || (c.wait && !c.finishing) ? 2.5 : 0.9;
+  if (time.isBare)
+    return c.level !== null || c.natural || (c.wait && !c.finishing) || c.saute ? 2.5 : 0.9;
   // Seconds matter to nobody's plan.
   return time.from < 1 ? 0.6 : UNREAD;
 }

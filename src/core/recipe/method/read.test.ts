@@ -32,6 +32,7 @@ describe('each time belongs to what the pot is doing', () => {
     ["HP 40', NR", 'pressure high 40 natural'],
     ['30 high + 10 NPR.', 'pressure high 30 timed10'],
     ['Cook 30 min @ high pressure. Natural release (abt 20-25 min).', 'pressure high 30 natural'],
+    ['PRESSURE HI 20 mins. QR.', 'pressure high 20 quick'],
     ['Lid. 5 min high. Quick release.', 'pressure high 5 quick'],
     [
       'Seal and set to Manual, Low Pressure, 5 minutes. Natural release 5 minutes, then quick.',

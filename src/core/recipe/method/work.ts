@@ -8,7 +8,7 @@ const SOAK_FROM = 180;
 
 /** A number without a unit is work’s own where its sentence has named some. */
 export const bareWork = (p: Path, c: Clause): number =>
-  c.kind !== null || p.going?.at === c.at ? 0.3 : 1.2;
+  c.kind !== null || c.saute || p.going?.at === c.at ? 0.3 : 1.2;
 
 export function workOf(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   const strange = (c.pressure ? 4 : 0) + (c.conditional ? 3 : 0) + (c.natural || c.quick ? 2 : 0);
