@@ -43,7 +43,7 @@ export const saysLidOn = has(
   /\b(?:lock|locked|seal|sealed|sealing|close|closed|secure|fit|clamp|twist|shut|snap)\b[^.]{0,28}\b(?:lid|cooker|pot|valve|vent)?|^(?:the )?lid$|\blid (?:is )?on\b|\b(?:put|place|set) (?:on )?the lid\b|\blid(?: goes)? (?:on|back)/i,
 );
 export const saysLidOff = has(
-  /\b(?:open|remove|lift|take off)\b[^.]{0,12}\blid\b|\blid off\b|\buncover/i,
+  /\b(?:open|remove|lift|take off)\b[^.]{0,12}\blid\b|\blid off\b|\bopen (?:it|the pot|the cooker)(?: up)?\b(?! valve)|\buncover/i,
 );
 /** Turning the machine off or to warm: nothing that is done to the food. */
 export const saysSwitch = has(

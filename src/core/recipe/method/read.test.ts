@@ -108,6 +108,15 @@ describe('work on the heat', () => {
     );
   });
 
+  it('what is set to sauté once it is open is no release', () => {
+    expect(
+      stages(
+        'Lid on, 45 mins on high and let it come down by itself.',
+        'Open it up, add the beans and set it to sauté for 10 till thick.',
+      ),
+    ).toBe('pressure high 45 natural, simmer 10');
+  });
+
   it('storing and heating again are no step', () => {
     expect(stages('Fry for 5 minutes.', 'Keeps 3 days; reheat for 4 minutes.')).toBe('brown 5');
   });
