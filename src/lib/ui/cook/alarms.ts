@@ -63,7 +63,7 @@ export function notice(title: string, body: string): void {
   }
 }
 
-/** Keeps the screen on while the page is shown. @returns how to let it go */
+/** Keeps the screen on while the page is shown. @returns how to end that */
 export function stayAwake(): () => void {
   let lock: WakeLockSentinel | null = null;
   const ask = async (): Promise<void> => {

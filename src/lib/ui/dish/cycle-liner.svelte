@@ -1,5 +1,5 @@
 <script lang="ts">
-  /** The liner cut open during one cycle, to scale: what lies where, rack and pan in their real size. */
+  /** The inner pot cut open during one cycle, to scale: what lies where, rack and pan in their real size. */
   import type { Layer, LinerContents } from '$core/dish';
   import type { Cooker } from '$core/kitchen';
   import { formatQuantity, type System } from '$core/units';
@@ -28,7 +28,7 @@
     thick: { fill: 'var(--ember-soft)', word: 'thick, on top' },
   };
   const levelOf = (ml: number): number => (h * ml) / (cooker.litres * 1000);
-  /** Bottom and height of each layer, px from the liner's bottom. */
+  /** Bottom and height of each layer, px from the pot's bottom. */
   function placed(layers: readonly Layer[], from: number, across: number | null) {
     let y = from;
     return layers.map((layer) => {

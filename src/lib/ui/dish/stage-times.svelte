@@ -82,7 +82,7 @@
         class="tick"
         checked={stage.orRelease !== undefined}
         onchange={(e) => setOther(e.currentTarget.checked)}
-      />{stage.release.kind === 'quick' ? 'letting it fall' : 'venting'} does as well</label
+      />{stage.release.kind === 'quick' ? 'natural' : 'quick'} release does as well</label
     >
   {:else}
     <input

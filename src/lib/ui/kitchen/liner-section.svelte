@@ -1,5 +1,5 @@
 <script lang="ts">
-  /** The liner cut open, to scale, with its lines: least liquid, half, two thirds. */
+  /** The inner pot cut open, to scale, with its lines: least liquid, half, two thirds. */
   import { leastLiquid, type LiquidSchool } from '$core/cooker';
   import type { Cooker } from '$core/kitchen';
   import { formatQuantity } from '$core/units';

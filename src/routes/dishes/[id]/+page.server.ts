@@ -114,7 +114,7 @@ function offerStack(
     : stackDishes(dish, other, servings, kitchen);
 }
 
-/** What lies in the liner in each cycle, in the first cooker that takes it. */
+/** What lies in the inner pot in each cycle, in the first cooker that takes it. */
 function linersOf(scaled: ReturnType<typeof scaleDish>, kitchen: Kitchen) {
   const stays = findStays(scaled.dish).filter((s) => s.place === 'cooker');
   const offers = offersFor(scaled, kitchen);
