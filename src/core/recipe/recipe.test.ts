@@ -136,6 +136,7 @@ describe('bad input', () => {
     ['Hello.', /no recipe/],
     ['{"@type":"Article","name":"x"}', /JSON without a recipe/],
     ['x'.repeat(5_000_001), /larger than 5 MB/],
+    ['Stir it for 5 minutes. '.repeat(6000), /lines and sentences/],
     [Array.from({ length: 1200 }, (_, i) => `${i + 1} g salt`).join('\n'), /lines in one part/],
   ])('%#: refused in words', (text, message) => {
     const refused = importRecipe(text);

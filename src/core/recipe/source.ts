@@ -69,11 +69,15 @@ function mendJson(text: string): string {
   );
 }
 
-/** More lines than any recipe has are not looked at one by one. */
+/** More lines or sentences than any recipe has are not looked at one by one. */
 function readText(text: string, kinds: ReadOptions['kinds']): Outcome<RawRecipe> {
   const lines = text.split('\n').filter((line) => line.trim() !== '').length;
-  if (lines > MOST_TEXT_LINES)
-    return refuse(`has ${lines} lines`, `cut it to one recipe: at most ${MOST_TEXT_LINES} lines`);
+  const sentences = text.match(/[.!]\s/g)?.length ?? 0;
+  if (lines + sentences > MOST_TEXT_LINES)
+    return refuse(
+      `has ${lines + sentences} lines and sentences`,
+      `cut it to one recipe: at most ${MOST_TEXT_LINES}`,
+    );
   return check({ ...fromText(text, kinds), source: text.replace(/\r\n?/g, '\n') });
 }
 
