@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { dishSchema, type Dish } from '../dish';
-import { answerQuestion, importRecipe } from './index';
+import { answerQuestion, importRecipe, retime } from './index';
 
 function read(text: string) {
   const imported = importRecipe(text);
@@ -87,4 +87,13 @@ describe('where a main ingredient goes in', () => {
       expect(text(step).questions.map((q) => q.about.kind)).not.toContain('place');
     },
   );
+});
+
+describe('a text and its figure', () => {
+  it('minutes of one side stay those of one side', () => {
+    expect(retime('Brown the birds, 3 min a side.', null, 6)).toBe(
+      'Brown the birds, 3 min a side.',
+    );
+    expect(retime('Brown the birds for 3 min.', null, 6)).toBe('Brown the birds for 6 minutes.');
+  });
 });

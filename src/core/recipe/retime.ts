@@ -3,6 +3,9 @@ import { formatMinutes } from '../units';
 import { findDurations, type Duration } from './durations';
 import { saysNatural, saysQuick } from './phrases';
 
+/** Minutes of one side or one batch. */
+const OF_SEVERAL = /\b(?:side|sides|each|apiece|(?:per|a|every) (?:batch|go|lot))\b|[x×]\s*\d/i;
+
 /** Times before a release, or that a sound goes on for, are not the work’s own. */
 function isOfRelease(text: string, { start, end }: Duration): boolean {
   const around = text.slice(Math.max(0, start - 30), end + 36);
@@ -21,13 +24,16 @@ function isOfRelease(text: string, { start, end }: Duration): boolean {
 export function retime(text: string, written: number | null, minutes: number): string {
   const own = findDurations(text).filter((d) => d.perPound === null && !isOfRelease(text, d));
   if (own.length === 0 || own.some((d) => d.from === minutes)) return text;
+  // “3 min a side”: the figure counts both.
+  const isOfSeveral = own.some((d) => minutes > d.from && minutes % d.from === 0);
+  if (isOfSeveral && OF_SEVERAL.test(text)) return text;
   const found =
     own.find((d) => d.from === written || d.to === written) ??
     (own.length === 1 ? own[0] : undefined);
   if (!found) return text;
   const old = text.slice(found.start, found.end);
   const isAdjective = /^\d+-min/i.test(old);
-  return `${text.slice(0, found.start)}${isAdjective ? `${minutes}-minute` : spelt(minutes)}${text.slice(found.end)}`;
+  return `${text.slice(0, found.start)}${isAdjective ? `${minutes}-minute` : spelt(minutes)}${old.endsWith('.') && text.slice(found.end).trim() === '' ? '.' : ''}${text.slice(found.end)}`;
 }
 
 /** Long times in hours, as a recipe writes them. */

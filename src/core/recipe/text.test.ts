@@ -49,6 +49,17 @@ describe('what each line is', () => {
     expect(read.aside).toEqual(['Cook 50 min']);
   });
 
+  it('what nobody knows begins a list as well, and brackets stay with it', () => {
+    const { name, ingredients, instructions, yieldText } = fromText(
+      'Our widgeon w/ damsons, does three\n\ntwo widgeon (abt 500g each), a fistful of damsons, 1/2 pt sloe gin, a nub of dripping and salt\n\nLid on. 18 on high, open the valve.',
+    );
+    expect(ingredients[0]).toBe('two widgeon (abt 500g each)');
+    expect(ingredients).toHaveLength(5);
+    expect(name).toBe('Our widgeon w/ damsons');
+    expect(yieldText).toBe('does three');
+    expect(instructions).toEqual(['Lid on. 18 on high, open the valve.']);
+  });
+
   it('amounts told behind their foods', () => {
     const { ingredients } = fromText(
       'Dal for Sunday.\n\nWhat I use: red lentils one cup, rajma quarter cup, butter 50 grams, cream half a cup and salt. Cook it all at high pressure for 45 minutes and let the steam go by itself, that is all there is to it.',

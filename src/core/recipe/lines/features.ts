@@ -2,7 +2,7 @@
 import { mentionedFood } from '../../food';
 import { findAmounts } from '../../units';
 import { findDurations, findTemperature } from '../durations';
-import { saysNatural, saysPressure, saysQuick } from '../phrases';
+import { saysLidOn, saysNatural, saysPressure, saysQuick } from '../phrases';
 import { parseLine } from '../line';
 import { headingOf, type Part } from './headings';
 import { findYield, restOfYield } from './yields';
@@ -101,7 +101,11 @@ function amountOf(text: string): Features['amount'] {
 export function featuresOf(line: Line): Features {
   const { text } = line;
   const found = findYield(text);
-  const pressure = saysPressure(text) || saysNatural(text) || saysQuick(text);
+  const pressure =
+    saysPressure(text) ||
+    saysNatural(text) ||
+    saysQuick(text) ||
+    (saysLidOn(text) && /\blid\b/i.test(text));
   const outside = text.replace(/\([^()]*\)/g, ' ');
   return {
     line,

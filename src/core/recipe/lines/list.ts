@@ -15,8 +15,11 @@ const MOST_WORDS = 6;
 
 /** Where the list begins: behind “you need”, at the first thing with an amount. */
 function listStart(sentence: string): number {
-  const [first] = findAmounts(sentence).filter(
+  // What stands in brackets tells of the thing before them.
+  const outside = sentence.replace(/\([^()]*\)/g, (inner) => ' '.repeat(inner.length));
+  const [first] = findAmounts(outside).filter(
     (a) =>
+      a.start === 0 ||
       a.unit !== null ||
       MEASURE.test(sentence.slice(a.end)) ||
       mentionedFood(sentence.slice(a.end, a.end + 40)) !== null,

@@ -9,7 +9,7 @@ const ABOUT = String.raw`(?:about|around|approx\w*\.?|roughly|up to|easily|a (?:
 const YIELD = new RegExp(
   [
     // “Serves 6 to 8”, “feeds about 8 of us”, “makes 12”, “does the 4 of us”.
-    String.raw`(?<!\b(?:per|each|a|one)\s)\b(?:serves?|servings?|yields?|yld|makes|feeds?|portions?|pax|covers|does(?=\s+(?:the\s+)?(?:${NUMBER})\s+(?:of us|easily|with|people|hungry|as|$))|enough for|supper for|dinner for|lunch for|meal for|dish for|pot for|for a (?:crowd|family|table|party) of)\b\s*[:=]?\s*(?:for\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?!\s*(?:minutes?|mins?|hours?|cups?|g\b|kg\b|ml\b|l\b|lit|oz|lb|pounds?|kilos?|quarts?|pints?|°|%))(?:\s+(?:hungry\s+)?(?:${PEOPLE})\b)?`,
+    String.raw`(?<!\b(?:per|each|a|one)\s)\b(?:serves?|servings?|yields?|yld|makes|feeds?|portions?|pax|covers|does(?=\s+(?:the\s+)?(?:${NUMBER})(?:\s+(?:of us|easily|with|people|hungry|as)|\s*[.,]?$))|enough for|supper for|dinner for|lunch for|meal for|dish for|pot for|for a (?:crowd|family|table|party) of)\b\s*[:=]?\s*(?:for\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?!\s*(?:minutes?|mins?|hours?|cups?|g\b|kg\b|ml\b|l\b|lit|oz|lb|pounds?|kilos?|quarts?|pints?|°|%))(?:\s+(?:hungry\s+)?(?:${PEOPLE})\b)?`,
     // “8 servings”, “12 covers”, “for 4 people”.
     String.raw`(?:\bfor\s+)?(?:${ABOUT}\s+)*(?<![\d/.])(${NUMBER})${RANGE}\s*(?:generous |small |large |hungry |good )?(?:${PEOPLE})\b(?! (?:plate|spoon))`,
     // “Stew (for 5)”, “BEAN POT — for 8”.
@@ -33,7 +33,7 @@ export function findYield(text: string): string {
 /** What a line says beside its yield: “Serves 4 · 20 minutes to prepare”. */
 export function restOfYield(line: string, found: string): string[] {
   const rest = line.replace(found, ' ').replace(/^[\s·|,;:.()–*-]+|[\s·|,;:()–*.-]+$/g, '');
-  return /\d|\p{L}{3,}[^\p{L}]+\p{L}{3,}|^(?!easily|generously|comfortably|people|approx)\p{L}{5,}$/iu.test(
+  return /\d|\p{L}{3,}[^\p{L}].*\p{L}{3,}|^(?!easily|generously|comfortably|people|approx)\p{L}{5,}$/iu.test(
     rest,
   )
     ? [rest]

@@ -83,7 +83,7 @@ function unreadCost(c: Clause, time: ClauseTime): number {
 }
 
 function unread(p: Path, c: Clause, time: ClauseTime): void {
-  if (!time.isBare) p.left = [...p.left, c.text];
+  if (!time.isBare || c.conditional) p.left = [...p.left, c.text];
   for (const next of withoutTime(p, {
     ...c,
     times: [],
