@@ -69,6 +69,18 @@ test('a day is chosen from its month by the keyboard alone, and undone', async (
   await settled(page);
 });
 
+test('a meal saved before its plan was made gets its plan as well', async ({ page }) => {
+  await page.route('**/plan.worker*', async (route) => {
+    await new Promise((go) => setTimeout(go, 1500));
+    await route.continue();
+  });
+  await newMeal(page, 'Slow supper', 4);
+  await addDish(page, 'Beetroot');
+  await settled(page);
+  await page.goto('/cook');
+  await expect(page.getByRole('link', { name: 'Practise Slow supper' })).toBeVisible();
+});
+
 test('undo takes a change back, redo makes it again', async ({ page }) => {
   await page.goto('/meals/wednesday-for-three');
   await settled(page);

@@ -86,9 +86,9 @@
       <span
         role="status"
         data-testid="save-state"
-        class:text-pimento={SAVE_WORDS[model.saveState] === 'Not saved'}
+        class:text-pimento={SAVE_WORDS[model.saveShown] === 'Not saved'}
       >
-        {SAVE_WORDS[model.saveState]}
+        {SAVE_WORDS[model.saveShown]}
       </span>
       <button
         class="btn min-h-9 btn-quiet px-2"
@@ -221,7 +221,7 @@
   </div>
 </header>
 
-{#if model.saveMessage && SAVE_WORDS[model.saveState] === 'Not saved'}
+{#if model.saveMessage && SAVE_WORDS[model.saveShown] === 'Not saved'}
   <div
     role="alert"
     class="mt-4 flex flex-wrap items-center justify-between gap-3 banner banner-stop"

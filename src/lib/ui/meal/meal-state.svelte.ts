@@ -64,6 +64,8 @@ export class MealState {
   private shownAt = -Infinity;
   /** The meal that the answer on the page belongs to. */
   private answered: Meal | null = null;
+  /** The plan that the server has, or is being sent; a save before the first answer carries none. */
+  private kept = $state.raw<PlanAnswer | null>(null);
 
   constructor(loaded: Loaded) {
     this.meal = loaded.meal;
@@ -73,11 +75,17 @@ export class MealState {
     if (!loaded.plan) return;
     this.answer = describeSaved(loaded.plan, loaded.meal);
     this.answered = loaded.meal;
+    this.kept = this.answer;
   }
 
   /** Whether the meal lies behind; then its plan is shown as it was and not made again. */
   get isPast(): boolean {
     return !checkServingTime(this.meal.serveAt, Date.now()).ok;
+  }
+
+  /** As it is told: a meal that the server has without the plan being made for it is not saved yet. */
+  get saveShown(): SaveState {
+    return this.saveState === 'saved' && this.isThinking && !this.kept ? 'waiting' : this.saveState;
   }
 
   /** Starts planning in the browser; returns what stops it. */
@@ -290,14 +298,14 @@ export class MealState {
         // Somebody may be reading the plan already: a better one is offered, not swapped in.
         this.isThinking = false;
         if (!isSamePlan(before, answer)) this.better = answer;
-        if (!before.final) this.saveSoon();
+        if (!isSamePlan(this.kept, before)) this.saveSoon();
         return;
       }
       this.shownAt = performance.now();
       this.answer = answer;
       this.answered = meal;
       this.isThinking = answer.kind === 'plan' && !answer.final;
-      if (!this.isThinking && !isSamePlan(before, answer)) this.saveSoon();
+      if (!this.isThinking && !isSamePlan(this.kept, answer)) this.saveSoon();
     });
   }
 
@@ -325,6 +333,7 @@ export class MealState {
             schedule: answer.schedule,
           }
         : null;
+    this.kept = plan && answer;
     const body = JSON.stringify({ meal, plan, revision: this.revision });
     try {
       const response = await fetch(`/api/meals/${encodeURIComponent(meal.id)}`, {
@@ -356,7 +365,9 @@ export class MealState {
   }
 }
 
+/** Two answers without a plan are the same: there is nothing of them to keep. */
 function isSamePlan(a: PlanAnswer | null, b: PlanAnswer): boolean {
+  if (a?.kind !== 'plan' && b.kind !== 'plan') return true;
   if (a?.kind !== 'plan' || b.kind !== 'plan') return false;
   return (
     JSON.stringify([a.schedule.steps, a.schedule.blocks]) ===
