@@ -81,6 +81,24 @@ export const hold = question(
       .number(says('the weight is a number', 'give grams'))
       .positive(says('a weight is over 0', 'give grams'))
       .max(15_000, says('no cooker holds 15 kg', 'give grams')),
+    pieces: z
+      .number(says('how many pieces is a number', 'count them'))
+      .int(says('pieces are counted', 'give a whole number'))
+      .positive(says('there is one piece at least', 'count them'))
+      .max(10_000, says('over 10,000 pieces are not counted', 'leave it out'))
+      .optional(),
+    treated: z
+      .enum(['dry', 'soaked'], says('it is dry or soaked', 'give one, or leave it out'))
+      .optional(),
+    vessel: z
+      .enum(
+        ['sealed', 'stacked'],
+        says(
+          'a vessel is sealed or stacked',
+          'sealed in the inner pot, stacked in a pan on a rack',
+        ),
+      )
+      .optional(),
     state: z
       .enum(['frozen', 'chilled', 'room'], says('a state is frozen, chilled or room', 'give one'))
       .default('chilled'),

@@ -27,12 +27,14 @@ const AREA_POWER: Readonly<Record<PieceShape, number>> = { slab: 0, cylinder: 1,
 
 export interface PieceOptions {
   shape: PieceShape;
+  /** How area grows with the distance from the middle, where it is between those shapes. */
+  power: number;
   layers: number;
   /** Heat transfer at the surface, W/(m² K). */
   surfaceWPerM2K: number;
 }
-/** Heat transfer to pieces in simmering liquid or condensing steam, W/(m² K); common engineering value. */
-const SURFACE_W_M2K = 400;
+/** Heat transfer to pieces in boiling liquid or condensing steam, W/(m² K); low end of engineering tables, from memory. */
+const SURFACE_W_M2K = 700;
 /** Freezing is spread over this range below 0 °C, as dissolved matter does. */
 const FREEZE_LOW_C = -5;
 const FREEZE_HIGH_C = -1;
@@ -43,6 +45,8 @@ export class Pieces {
   /** °C by layer, centre first. */
   private readonly celsius: Float64Array;
   private readonly enthalpy: Float64Array;
+  /** Share of the whole by layer, centre first. */
+  readonly shares: Float64Array;
   /** kg by layer, over all pieces together. */
   private readonly mass: Float64Array;
   /** Conductance outward from each layer, thawed and frozen, W/K. */
@@ -75,7 +79,7 @@ export class Pieces {
     const column = (): Float64Array => new Float64Array(layers);
     [this.celsius, this.enthalpy, this.mass] = [column(), column(), column()];
     [this.thawedLink, this.frozenLink, this.link] = [column(), column(), column()];
-    [this.forward, this.next] = [column(), column()];
+    [this.forward, this.next, this.shares] = [column(), column(), column()];
     const { composition } = food;
     this.heatJ = specificHeat(composition, 60) * 1000;
     this.frozenJ = frozenHeat(composition, FROZEN_AT_C) * 1000;
@@ -84,12 +88,13 @@ export class Pieces {
     const frozen = frozenConductivity(composition, FROZEN_AT_C);
     const half = sizeMm / 2000;
     const volume = grams / 1000 / solidDensity(composition, 20);
-    const power = AREA_POWER[shape];
+    const power = options.power ?? AREA_POWER[shape];
     const layerM = half / layers;
     for (let i = 0; i < layers; i++) {
       const inner = i / layers;
       const outer = (i + 1) / layers;
-      this.mass[i] = (grams / 1000) * (outer ** (power + 1) - inner ** (power + 1));
+      this.shares[i] = outer ** (power + 1) - inner ** (power + 1);
+      this.mass[i] = (grams / 1000) * (this.shares[i] as number);
       const area = ((power + 1) * volume * outer ** power) / half;
       const outward = (conductance: number): number =>
         i < layers - 1
@@ -126,9 +131,9 @@ export class Pieces {
     return this.celsius[0] as number;
   }
 
-  /** °C at a share of the way from the middle (0) to the surface (1). */
-  at(share: number): number {
-    return this.celsius[Math.min(this.layers - 1, Math.floor(share * this.layers))] as number;
+  /** °C of a layer, 0 the middle. */
+  layer(index: number): number {
+    return this.celsius[index] as number;
   }
 
   /** New layer temperatures by backward Euler: a tridiagonal system (Thomas algorithm). */

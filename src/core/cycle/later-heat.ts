@@ -1,8 +1,8 @@
 /** What heat after a cycle still does to the middle of a piece: only what is heat enough counts. */
-import { wholeCycle, type Heater, type ReleaseKind } from '../cooker';
+import { wholeCycle, type Heater, type ReleaseKind, type Cut } from '../cooker';
 import { type PressureStage, type ScaledDish, type Stage, contentsAt } from '../dish';
 import { centreTheta } from '../thermal';
-import { centreThrough, type Cut } from '../doneness';
+import { centreThrough } from '../doneness';
 import { compositionFor, conductivity, solidDensity, specificHeat } from '../food';
 import type { Kitchen } from '../kitchen';
 import { findStays } from './stays';

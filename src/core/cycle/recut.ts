@@ -1,8 +1,8 @@
 /** The main piece of a dish cut smaller: a shorter hold for the same softness, more work with the knife. */
 import { FRIDGE_C, TAP_C } from '../facts';
-import { leastLiquid, wholeCycle, type CycleInput } from '../cooker';
+import { leastLiquid, wholeCycle, type CycleInput, type Cut } from '../cooker';
 import { scaleDish, type Dish, type PressureStage, type Stage } from '../dish';
-import { centreThrough, SAFE_MINUTES, type Cut } from '../doneness';
+import { centreThrough, SAFE_MINUTES } from '../doneness';
 import type { Kitchen } from '../kitchen';
 
 /** Pieces that are worth cutting smaller, mm; larger ones are whole joints and birds. */

@@ -1,5 +1,6 @@
 /** What foods of a group have in common, where a row of the table says nothing else. */
-import type { Aisle, Allergen, DonenessTarget, FoodGroup, KeepingKind } from './types';
+import type { SofteningClass } from './softening';
+import type { Aisle, Allergen, FoodGroup, KeepingKind } from './types';
 
 interface GroupDefaults {
   aisle: Aisle;
@@ -9,22 +10,35 @@ interface GroupDefaults {
   finicky: boolean;
   /** g of juice from 1 g in a cycle: a pound of meat may give a quarter of a cup (common practice). */
   gives: number;
-  /** Minutes at 116 °C for most of the piece; see `Food`. */
-  doses: Readonly<Partial<Record<DonenessTarget, number>>>;
+  softening: SofteningClass;
 }
 
 const none: readonly Allergen[] = [];
 
 export const GROUPS: Readonly<Record<FoodGroup, GroupDefaults>> = {
-  liquid: { aisle: 'larder', keep: 'opened', allergens: none, finicky: false, gives: 0, doses: {} },
-  fat: { aisle: 'larder', keep: 'dry', allergens: none, finicky: false, gives: 0, doses: {} },
+  liquid: {
+    aisle: 'larder',
+    keep: 'opened',
+    allergens: none,
+    finicky: false,
+    gives: 0,
+    softening: 'none',
+  },
+  fat: {
+    aisle: 'larder',
+    keep: 'dry',
+    allergens: none,
+    finicky: false,
+    gives: 0,
+    softening: 'none',
+  },
   grain: {
     aisle: 'dry goods',
     keep: 'dry',
     allergens: none,
     finicky: false,
     gives: 0,
-    doses: { soft: 5 },
+    softening: 'grain',
   },
   pulse: {
     aisle: 'dry goods',
@@ -32,16 +46,23 @@ export const GROUPS: Readonly<Record<FoodGroup, GroupDefaults>> = {
     allergens: none,
     finicky: false,
     gives: 0,
-    doses: { soft: 30 },
+    softening: 'pulse',
   },
-  baking: { aisle: 'baking', keep: 'dry', allergens: none, finicky: false, gives: 0, doses: {} },
+  baking: {
+    aisle: 'baking',
+    keep: 'dry',
+    allergens: none,
+    finicky: false,
+    gives: 0,
+    softening: 'none',
+  },
   nut: {
     aisle: 'dry goods',
     keep: 'dry',
     allergens: ['nuts'],
     finicky: false,
     gives: 0,
-    doses: { soft: 10 },
+    softening: 'nut',
   },
   vegetable: {
     aisle: 'vegetables',
@@ -49,7 +70,7 @@ export const GROUPS: Readonly<Record<FoodGroup, GroupDefaults>> = {
     allergens: none,
     finicky: true,
     gives: 0.1,
-    doses: { crisp: 0.4, soft: 1.5 },
+    softening: 'firm',
   },
   fruit: {
     aisle: 'fruit',
@@ -57,7 +78,7 @@ export const GROUPS: Readonly<Record<FoodGroup, GroupDefaults>> = {
     allergens: none,
     finicky: true,
     gives: 0.1,
-    doses: { crisp: 0.2, soft: 0.8 },
+    softening: 'fruit',
   },
   seasoning: {
     aisle: 'herbs and spices',
@@ -65,7 +86,7 @@ export const GROUPS: Readonly<Record<FoodGroup, GroupDefaults>> = {
     allergens: none,
     finicky: false,
     gives: 0,
-    doses: {},
+    softening: 'none',
   },
   meat: {
     aisle: 'meat',
@@ -73,7 +94,7 @@ export const GROUPS: Readonly<Record<FoodGroup, GroupDefaults>> = {
     allergens: none,
     finicky: false,
     gives: 0.13,
-    doses: { slice: 10, shred: 25 },
+    softening: 'tough-meat',
   },
   poultry: {
     aisle: 'meat',
@@ -81,7 +102,7 @@ export const GROUPS: Readonly<Record<FoodGroup, GroupDefaults>> = {
     allergens: none,
     finicky: false,
     gives: 0.13,
-    doses: { slice: 0, shred: 4 },
+    softening: 'white',
   },
   fish: {
     aisle: 'fish',
@@ -89,7 +110,7 @@ export const GROUPS: Readonly<Record<FoodGroup, GroupDefaults>> = {
     allergens: ['fish'],
     finicky: true,
     gives: 0.1,
-    doses: { soft: 0 },
+    softening: 'fish',
   },
   egg: {
     aisle: 'dairy',
@@ -97,7 +118,7 @@ export const GROUPS: Readonly<Record<FoodGroup, GroupDefaults>> = {
     allergens: ['egg'],
     finicky: true,
     gives: 0,
-    doses: { soft: 0 },
+    softening: 'egg',
   },
   dairy: {
     aisle: 'dairy',
@@ -105,6 +126,6 @@ export const GROUPS: Readonly<Record<FoodGroup, GroupDefaults>> = {
     allergens: ['milk'],
     finicky: false,
     gives: 0,
-    doses: {},
+    softening: 'none',
   },
 };

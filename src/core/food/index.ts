@@ -25,3 +25,4 @@ export type { FoodClass, FoodKind } from './kind';
 export { plainName } from './name-kind';
 
 export { heapMl } from './heap';
+export type { SofteningClass } from './softening';

@@ -261,7 +261,7 @@ function redMeat(r: Reading, food: Food | null, isOrgan: boolean): FoodKind {
   const { text, doneness } = r;
   if (doneness === 'cooked')
     return make('casserole', 'cooked-meat', 'cooked-ground-meat', doneness);
-  if (isOrgan) return make('ground', 'giblets', 'liver', doneness);
+  if (isOrgan) return make('ground', 'giblets', likeOf(food, 'meat', 'liver'), doneness);
   const isHam =
     /\bhams?\b/.test(text) && !/\bfresh\b|\braw\b|\buncooked\b|\bhock\b|\bgammon\b/.test(text);
   // A ham as it is bought was cooked or cured; it is heated as what was cooked before.

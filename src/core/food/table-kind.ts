@@ -43,6 +43,7 @@ export function kindOfFood(food: Food): FoodKind {
 }
 
 function classOfFood(food: Food, isCooked: boolean): FoodClass {
+  if (food.safety) return food.safety;
   if (isCooked) return food.group === 'meat' || food.group === 'poultry' ? 'casserole' : 'ready';
   switch (food.keep) {
     case 'ground-meat':

@@ -1,9 +1,13 @@
 /** Reads a food table: one line of text a food, so that a whole group can be read at a glance. */
 import { GROUPS } from './groups';
+import type { FoodClass } from './kind';
+import { SOFTENING, type Softening, type SofteningClass } from './softening';
 import type { Allergen, DonenessTarget, Food, FoodGroup, Form } from './types';
 
 const COLUMNS = 6;
 const COMPONENTS = 6;
+/** Six to eight cups for a pound of beans, ml/g beyond what they take up (common practice). */
+const PULSE_COVER = 2;
 
 /**
  * Foods of one group from lines of `id | names | form | makeup | g/ml | further | source`.
@@ -12,9 +16,11 @@ const COMPONENTS = 6;
  * - makeup: water, protein, fat, available carbohydrate, fibre, ash in g/100 g of the edible part
  * - g/ml: as measured in a cup, with the air between pieces
  * - further: `each=` g of one; `piece=` mm through the usual piece; `half` fill to half only; `growth=`
- *   volume after cooking for one before; `takes=` g of water taken up by 1 g; `gives=` g given off by
- *   1 g; `crisp=`, `soft=`, `slice=`, `shred=` minutes at 116 °C that most of a piece needs; `finicky` or `robust` where the group is not; `keep=` another row of the keeping chart, `aisle=` another place in a shop;
- *   `allergens=` joined by +
+ *   volume after cooking for one before; `takes=` g of water taken up by 1 g; `cover=` ml more for 1 g; `gives=` g given off by
+ *   1 g; `soften=` its class of softening, `crisp=`, `soft=`, `slice=`, `shred=` another dose than the class has,
+ *   `least=` the shortest hold; `through=` share of its thickness that heat goes through; `finicky` or `robust`
+ *   where the group is not; `keep=` another row of the keeping chart, `safety=` another class for safety,
+ *   `aisle=` another place in a shop; `allergens=` joined by +
  * - source: see the head of each file
  *
  * @throws where a line is not of this form, for that is a fault of the program
@@ -45,6 +51,8 @@ function readLine(group: FoodGroup, line: string): Food {
   const [first = id, ...others] = names.split(',').map((n) => n.trim());
   const usual = GROUPS[group];
   const fallback = extra.get('allergens')?.split('+') as Allergen[] | undefined;
+  const softening: Softening =
+    SOFTENING[(extra.get('soften') as SofteningClass | undefined) ?? usual.softening];
   return {
     id,
     names: [first, ...others],
@@ -57,9 +65,16 @@ function readLine(group: FoodGroup, line: string): Food {
     swells: extra.has('half'),
     growth: number('growth') ?? 1,
     takes: number('takes') ?? 0,
+    cover: number('cover') ?? (group === 'pulse' ? PULSE_COVER : 0),
     gives: number('gives') ?? usual.gives,
     finicky: extra.has('finicky') || (usual.finicky && !extra.has('robust')),
-    doses: { ...usual.doses, ...dosesFrom(number) },
+    softening: {
+      ...softening,
+      doses: { ...softening.doses, ...dosesFrom(number) },
+      leastMin: number('least') ?? softening.leastMin,
+    },
+    through: number('through') ?? 1,
+    safety: (extra.get('safety') as FoodClass | undefined) ?? null,
     keep: (extra.get('keep') as Food['keep'] | undefined) ?? usual.keep,
     aisle: (extra.get('aisle') as Food['aisle'] | undefined) ?? usual.aisle,
     allergens: fallback ?? usual.allergens,
@@ -69,7 +84,7 @@ function readLine(group: FoodGroup, line: string): Food {
 
 const TARGETS: readonly DonenessTarget[] = ['crisp', 'soft', 'slice', 'shred'];
 
-function dosesFrom(number: (key: string) => number | undefined): Food['doses'] {
+function dosesFrom(number: (key: string) => number | undefined): Softening['doses'] {
   return Object.fromEntries(
     TARGETS.flatMap((target) => {
       const dose = number(target);

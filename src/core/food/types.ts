@@ -1,4 +1,6 @@
 /** What the core knows of a food. */
+import type { FoodClass } from './kind';
+import type { Softening } from './softening';
 
 /** Grams per 100 g of the edible part; carbohydrate is what is available, fibre apart. */
 export interface Composition {
@@ -126,15 +128,21 @@ export interface Food {
   growth: number;
   /** g of water that 1 g takes up until it is done; 0 where it takes none to speak of. */
   takes: number;
+  /** ml for 1 g that only cover it while it cooks, and are poured off, or are its broth or sauce. */
+  cover: number;
   /** g of juice that 1 g gives off in a cycle. */
   gives: number;
   /** Overcooks within minutes. */
   finicky: boolean;
+  /** How much heat makes it soft. */
+  softening: Softening;
   /**
-   * Minutes at 116 °C, or as much at other temperatures, that most of a piece needs for a doneness: its
-   * layers seven tenths of the way out. Common practice, turned into heat by the conduction model.
+   * Share of its thickness that heat has to go through: steam gets between leaves and florets, of a cob only the
+   * kernels count. 1 where it is solid.
    */
-  doses: Readonly<Partial<Record<DonenessTarget, number>>>;
+  through: number;
+  /** Set where its class for safety is another than its group’s: ravioli are no grain. */
+  safety: FoodClass | null;
   /** Its row of the keeping chart, raw and as bought. */
   keep: KeepingKind;
   aisle: Aisle;

@@ -24,8 +24,6 @@ const LOSS_WORDS: Readonly<Record<Vessel, string>> = {
 const RINSED_ML = 0.1;
 /** Share of what it takes up that it has taken after soaking: grain half an hour, pulses a night. */
 const SOAKED: Readonly<Partial<Record<Food['group'], number>>> = { grain: 0.25, pulse: 0.85 };
-/** ml for 1 g of pulses that only cover them and are poured off or served as broth. */
-const COVER_ML = 1;
 
 /**
  * Water to add, ml.
@@ -54,7 +52,7 @@ export function waterFor(
       : treated === 'soaked'
         ? taken * (SOAKED[food.group] ?? 0)
         : 0;
-  const cover = food.group === 'pulse' ? grams * COVER_ML : 0;
+  const cover = grams * food.cover;
   const ml = taken - carried + cover + LOSS_ML[vessel];
   return success({
     ml,
@@ -62,7 +60,9 @@ export function waterFor(
       `${label} takes up ${food.takes} ml for each gram: ${Math.round(taken)} ml (common practice)`,
       ...(carried > 0 ? [`${treated}: ${Math.round(carried)} ml of that are in it already`] : []),
       ...(cover > 0
-        ? [`${Math.round(cover)} ml more keep it covered; they are broth afterwards`]
+        ? [
+            `${Math.round(cover)} ml more keep it covered; they are broth or sauce afterwards (common practice)`,
+          ]
         : []),
       LOSS_WORDS[vessel],
     ],

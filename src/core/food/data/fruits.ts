@@ -15,9 +15,9 @@ prunes       | prunes, dried plums | solid | 30.9 2.2 0.4 56.8 7.1 2.6 | 0.7 | e
 dates        | dates | solid | 20.5 2.5 0.4 67 8 1.6 | 0.62 | each=8 piece=15 robust keep=dry | SR
 figs         | dried figs, figs | solid | 30.1 3.3 0.9 54.1 9.8 1.9 | 0.63 | each=8 piece=20 robust keep=dry | SR
 cranberries  | dried cranberries, cranberries | solid | 15.8 0.2 1.1 77.5 5.3 0.1 | 0.5 | piece=6 growth=1.3 robust keep=dry | SR
-apple        | apple, apples | solid | 85.6 0.3 0.2 11.4 2.4 0.2 | 0.52 | each=182 piece=20 | SR
-pear         | pear, pears | solid | 84 0.4 0.1 12.1 3.1 0.3 | 0.65 | each=178 piece=30 | SR
-quince       | quince, quinces | solid | 83.8 0.4 0.1 13.4 1.9 0.4 | 0.6 | each=250 piece=30 | SR
+apple        | apple, apples | solid | 85.6 0.3 0.2 11.4 2.4 0.2 | 0.52 | each=182 piece=20 soft=2 | SR
+pear         | pear, pears | solid | 84 0.4 0.1 12.1 3.1 0.3 | 0.65 | each=178 piece=30 through=0.7 | SR
+quince       | quince, quinces | solid | 83.8 0.4 0.1 13.4 1.9 0.4 | 0.6 | each=250 piece=30 soften=firm-fruit soft=6 | SR
 plum         | plum, plums | solid | 87.2 0.7 0.3 10 1.4 0.4 | 0.7 | each=66 piece=40 | SR
 cherry       | cherries, cherry | solid | 82.3 1.1 0.2 13.9 2.1 0.5 | 0.65 | each=8 piece=20 | SR
 rhubarb      | rhubarb | solid | 93.6 0.9 0.2 2.7 1.8 0.8 | 0.52 | piece=18 | SR

@@ -1,6 +1,6 @@
 /** How long to hold a piece, with the heat in its middle drawn. */
-import { wholeCycle, leastLiquid, type ReleaseKind } from '$core/cooker';
-import { centreThrough, SAFE_MINUTES, SAFE_REFERENCE_C, type Cut } from '$core/doneness';
+import { wholeCycle, leastLiquid, type ReleaseKind, type Cut } from '$core/cooker';
+import { centreThrough, SAFE_MINUTES, SAFE_REFERENCE_C } from '$core/doneness';
 import type { Kitchen } from '$core/kitchen';
 import { pageQuestion, type PageQuestion, type Values } from './types';
 import { degrees } from './pot-questions';

@@ -1,0 +1,99 @@
+/** What form a piece has for conduction: how thick, and how much of its heat comes in from its sides. */
+import { findFood, kindOf, type Food } from '../food';
+import type { PieceShape } from './piece';
+
+export interface Cut {
+  shape: PieceShape;
+  /** Smallest way through the whole piece, mm: thickness or diameter. */
+  thicknessMm: number;
+  /** g of one piece: it is as long and wide as its weight says; left out where nobody knows. */
+  pieceG?: number;
+}
+
+export interface PieceForm {
+  /** The way that heat goes through, mm. */
+  thicknessMm: number;
+  /** Area grows with this power of the distance from the middle: 0 an endless slab, 1 a cylinder, 2 a sphere. */
+  power: number;
+}
+
+/** Most food without the air between its pieces, g/ml. */
+const SOLID_G_PER_ML = 1.05;
+/** Where no weight is given: how long and wide a piece is, for one of its thickness (common practice). */
+const USUAL_SIDES: Readonly<Record<PieceShape, readonly [number, number]>> = {
+  slab: [2, 3],
+  cylinder: [1, 3],
+  sphere: [1, 1],
+};
+/** A thick piece of no known weight is a joint: longer than thick, up to this many times a ball's weight. */
+const JOINT_MM = 60;
+const JOINT_BALLS = 2;
+/** Flesh about as thick as a piece of it usually is, is taken for such a piece: a breast, a thigh, a fillet. */
+const NEARLY = 0.8;
+const FLESH: ReadonlySet<Food['group']> = new Set(['meat', 'poultry', 'fish']);
+/** A flat piece is about half as long again as wide. */
+const SLAB_LENGTH = 1.5;
+/**
+ * A bird is hollow: what a cook measures from outside is two walls and the room between, and steam is in there
+ * as well. A big breast on its bone is two halves (common practice: 24–28 min for a bird of 110 mm).
+ */
+const BIRD_WALL = 0.55;
+const BREAST_HALF = 0.65;
+const BREAST_MM = 85;
+
+/**
+ * The form of a piece, as an ellipsoid that has its thickness and its weight.
+ *
+ * @source equivalent shape of ellipsoids, E = 1 + (a/b)² + (a/c)² (D. Cleland, R. Earle, Journal of Food Science
+ *   47, 1982, for freezing times; from memory): area grows with the power E − 1
+ */
+export function formOf(name: string, cut: Cut): PieceForm {
+  const food = findFood(name);
+  const { thicknessMm, pieceG } = wallOf(name, food, { ...cut, ...weightOf(food, cut) });
+  const a = thicknessMm / 2;
+  const [b, c] = sides({ ...cut, thicknessMm }, a, pieceG);
+  const power = Math.min(2, (a / b) ** 2 + (a / c) ** 2);
+  return { thicknessMm: thicknessMm * (food?.through ?? 1), power };
+}
+
+/** g of one piece as it is said, or as such pieces usually are; nothing where neither tells. */
+function weightOf(food: Food | null, cut: Cut): Pick<Cut, 'pieceG'> {
+  if (cut.pieceG !== undefined || !food || !FLESH.has(food.group)) return {};
+  const { thicknessMm } = cut;
+  if (food.pieceG && food.pieceMm > 0 && thicknessMm >= NEARLY * food.pieceMm)
+    return { pieceG: food.pieceG * (thicknessMm / food.pieceMm) ** 2 };
+  const ballG = ((Math.PI / 6) * thicknessMm ** 3 * SOLID_G_PER_ML) / 1000;
+  return thicknessMm >= JOINT_MM && cut.shape === 'sphere' ? { pieceG: JOINT_BALLS * ballG } : {};
+}
+
+/** Half-axes across and along, mm, neither shorter than the half thickness. */
+function sides(cut: Cut, a: number, pieceG: number | undefined): [number, number] {
+  if (pieceG === undefined) {
+    const [wide, long] = USUAL_SIDES[cut.shape];
+    return [a * wide, a * long];
+  }
+  const product = Math.max(a * a, (3 * 1000 * (pieceG / SOLID_G_PER_ML)) / (4 * Math.PI * a));
+  if (cut.shape === 'cylinder') return [a, product / a];
+  if (cut.shape === 'sphere') return [Math.sqrt(product), Math.sqrt(product)];
+  const b = Math.max(a, Math.sqrt(product / SLAB_LENGTH));
+  return [b, product / b];
+}
+
+/** The wall of a hollow bird, half of a big breast; any other piece as it is. */
+function wallOf(name: string, food: Food | null, cut: Cut): Pick<Cut, 'thicknessMm' | 'pieceG'> {
+  const share = isHollow(name, food)
+    ? BIRD_WALL
+    : food?.group === 'poultry' && isBoneIn(name, food) && cut.thicknessMm >= BREAST_MM
+      ? BREAST_HALF
+      : 1;
+  if (share === 1) return cut;
+  const thicknessMm = cut.thicknessMm * share;
+  return cut.pieceG === undefined ? { thicknessMm } : { thicknessMm, pieceG: cut.pieceG / 2 };
+}
+
+const isHollow = (name: string, food: Food | null): boolean =>
+  kindOf(name)?.keep === 'whole-poultry' || food?.keep === 'whole-poultry';
+
+/** Rolled and boned ones are solid. */
+const isBoneIn = (name: string, food: Food): boolean =>
+  food.id.endsWith('-breast') && !/\b(?:boneless|boned|rolled|joint|stuffed|roll)\b/i.test(name);
