@@ -56,6 +56,11 @@ export function formOf(name: string, cut: Cut): PieceForm {
   return { thicknessMm: thicknessMm * (food?.through ?? 1), power };
 }
 
+/** The way that heat goes through a piece of this thickness, mm: the wall of a bird, the half of a big breast. */
+export function wallMm(name: string, thicknessMm: number): number {
+  return wallOf(name, findFood(name), { shape: 'sphere', thicknessMm }).thicknessMm;
+}
+
 /** g of one piece as it is said, or as such pieces usually are; nothing where neither tells. */
 function weightOf(food: Food | null, cut: Cut): Pick<Cut, 'pieceG'> {
   if (cut.pieceG !== undefined || !food || !FLESH.has(food.group)) return {};

@@ -8,7 +8,7 @@ import { ROOM_C } from '../facts';
 import { FUSION_HEAT, compositionFor, findFood, specificHeat } from '../food';
 import { failure, success, type Outcome } from '../reason';
 import { airPressure, boilingPoint, insideTemperature, pressureAt } from '../steam';
-import { formOf } from './form';
+import { wallMm } from './form';
 import { Pieces } from './piece';
 import { LEVEL_KPA, type Heater, type Level, type Portion } from './types';
 
@@ -95,13 +95,8 @@ export class Pot {
       const isPiece = frozen || (size > SMALL_PIECE_MM && portion.grams > SPOONFUL_G);
       if (food?.form !== 'thin' && isPiece) {
         // Frozen liquids and thick things are a block: as thick as it is said to be, else 40 mm.
-        const { thicknessMm, power } = formOf(portion.food, {
-          shape: 'sphere',
-          thicknessMm: size || 40,
-        });
-        this.pieces.push(
-          new Pieces({ composition }, portion.grams, thicknessMm, celsius, { power }),
-        );
+        const thicknessMm = wallMm(portion.food, size || 40);
+        this.pieces.push(new Pieces({ composition }, portion.grams, thicknessMm, celsius));
         continue;
       }
       const j = portion.grams * specificHeat(composition, 60);

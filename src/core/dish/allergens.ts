@@ -38,7 +38,7 @@ export function allergensOf({ ingredients, dish }: ScaledDish): Allergens {
     for (const allergen of allergensOfIngredient(i))
       found.set(allergen, [...(found.get(allergen) ?? []), i.ingredient.food]);
   const unknown = [
-    ...ingredients.filter((i) => i.food === null).map((i) => i.ingredient.food),
+    ...ingredients.filter((i) => i.food === null || i.food.varies).map((i) => i.ingredient.food),
     ...unreadWords(dish),
   ];
   return {

@@ -29,6 +29,8 @@ const PORK =
 /** Of an animal, whatever it is made into: broth, fat, gelatine, sauce. */
 const OF_ANIMALS =
   /\b(?:chicken|beef|veal|pork|lamb|turkey|duck|goose|fish|bone|meat|ham|bacon|oyster|anchovy|shrimp|crab|clam|lobster|worcestershire)\b(?!-?less)|\b(?:lard|dripping|tallow|suet|schmaltz|gelatine?|isinglass|rennet)\b/i;
+/** The label says so. */
+const GLUTEN_FREE = /\bgluten[- ]?free\b/i;
 const PLANT_BASED =
   /\b(?:vegan|plant[- ]based|vegetable|veggie|vegetarian|meatless|meat[- ]free|mock)\b/i;
 
@@ -43,7 +45,8 @@ function comesFrom({
   const name = ingredient.food;
   if (PLANT_BASED.test(name)) return /\bvegetarian\b/i.test(name) ? null : 'plant';
   if (OF_ANIMALS.test(name) && !/beef(?:steak)? tomato/i.test(name)) return 'flesh';
-  if (food && EITHER.has(food.id)) return null;
+  if (food?.fromFlesh) return 'flesh';
+  if (food && (food.varies || EITHER.has(food.id))) return null;
   if (kind && FLESH.has(kind.class)) return 'flesh';
   if (!food) return null;
   if (food.group === 'meat' || food.group === 'poultry' || food.group === 'fish') return 'flesh';
@@ -67,15 +70,17 @@ function isAgainst(diet: Diet, i: ScaledIngredient): boolean | null {
     case 'no pork':
       if (PORK.test(ingredient.food) || PORK.test(food?.id ?? '')) return true;
       if (!food) return null;
-      return food.keep === 'sausage' || EITHER.has(food.id) ? null : false;
+      return food.keep === 'sausage' || food.varies || EITHER.has(food.id) ? null : false;
     case 'no gluten':
       if (allergens.includes('gluten')) return true;
-      return food ? false : null;
+      if (GLUTEN_FREE.test(ingredient.food)) return false;
+      return food && !food.varies ? false : null;
     case 'no milk':
-      return allergens.includes('milk') ? true : food ? false : null;
+      if (allergens.includes('milk')) return true;
+      return food && !food.varies ? false : null;
     case 'no nuts':
       if (allergens.includes('nuts') || allergens.includes('peanut')) return true;
-      return food ? false : null;
+      return food && !food.varies ? false : null;
   }
 }
 

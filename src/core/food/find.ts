@@ -1,8 +1,15 @@
 /** The table of foods and how to find one in it. */
-import { DAIRY, EGGS, FISH, MEATS, POULTRY } from './data/animal';
-import { FRUITS, SEASONINGS } from './data/fruits';
+import { BAKING, NUTS } from './data/baking';
+import { DAIRY, EGGS } from './data/eggs-dairy';
+import { FISH } from './data/fish';
+import { FRUITS } from './data/fruits';
+import { GRAINS } from './data/grains';
 import { FATS, LIQUIDS } from './data/liquids';
-import { BAKING, GRAINS, NUTS, PULSES } from './data/staples';
+import { MEATS } from './data/meat';
+import { POULTRY } from './data/poultry';
+import { PULSES } from './data/pulses';
+import { SAUCES } from './data/sauces';
+import { SEASONINGS } from './data/seasonings';
 import { VEGETABLES } from './data/vegetables';
 import type { FoodKind } from './kind';
 import { kindOfName, plainName } from './name-kind';
@@ -10,6 +17,7 @@ import type { Food } from './types';
 
 export const FOODS: readonly Food[] = [
   ...LIQUIDS,
+  ...SAUCES,
   ...FATS,
   ...GRAINS,
   ...PULSES,
@@ -104,8 +112,8 @@ function headOf(tokens: readonly string[]): Food | null {
 }
 
 function isImitated(main: string, food: Food): boolean {
-  // A cauliflower steak is one cut, a pepper steak is meat: only fish is sold as steaks of itself.
-  if (/\bsteaks?$/.test(main) && food.group !== 'fish') return true;
+  // A cauliflower steak is one cut, a pepper steak is meat: only flesh is sold as steaks of itself.
+  if (/\bsteaks?$/.test(main) && !['fish', 'meat', 'poultry'].includes(food.group)) return true;
   if (!FROM_ANIMALS.has(food.group)) return false;
   return (
     IMITATION.test(main) ||

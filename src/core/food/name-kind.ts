@@ -89,7 +89,9 @@ export function kindOfName(name: string, food: Food | null): FoodKind | null {
   if (food && !ANIMAL_GROUPS.has(food.group) && food.names.includes(plainName(name)))
     return kindOfFood(food);
   const r = readName(name);
-  return inOil(r) ?? meatless(r) ?? seasoning(r) ?? composite(r) ?? flesh(r, food) ?? rest(r, food);
+  return (
+    inOil(r) ?? meatless(r) ?? seasoning(r) ?? composite(r, food) ?? flesh(r, food) ?? rest(r, food)
+  );
 }
 
 const ANIMAL_GROUPS: ReadonlySet<Food['group']> = new Set(['meat', 'poultry', 'fish', 'egg']);
@@ -139,7 +141,7 @@ function seasoning({ head, text, doneness }: Reading): FoodKind | null {
 }
 
 /** Dishes of several foods: stuffed, ground, baked, stewed. */
-function composite(r: Reading): FoodKind | null {
+function composite(r: Reading, food: Food | null): FoodKind | null {
   const { text, has, doneness } = r;
   const isBird = has(POULTRY_WORDS);
   const isCooked = doneness === 'cooked';
@@ -172,7 +174,9 @@ function composite(r: Reading): FoodKind | null {
     // A pie that names no animal is a sweet or a vegetable one.
     const isMeaty = hasAnimal || !/\bpies?\b/.test(text);
     const keep = isWet ? 'soup' : mayBeRaw && isMeaty && !isCooked ? 'ground-meat' : 'casserole';
-    return make('casserole', keep, isWet ? 'broth' : 'cooked-ground-meat', doneness);
+    // A row for just such a dish says how it heats and softens.
+    const like = food?.safety === 'casserole' ? food.id : isWet ? 'broth' : 'cooked-ground-meat';
+    return make('casserole', keep, like, doneness);
   }
   const isGround = MEAT_SHAPES.test(text) || (hasAnimal && GROUND_WORDS.test(text));
   if (!isGround) return null;

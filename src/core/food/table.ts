@@ -20,7 +20,8 @@ const PULSE_COVER = 2;
  *   1 g; `soften=` its class of softening, `crisp=`, `soft=`, `slice=`, `shred=` another dose than the class has,
  *   `least=` the shortest hold; `through=` share of its thickness that heat goes through; `finicky` or `robust`
  *   where the group is not; `keep=` another row of the keeping chart, `safety=` another class for safety,
- *   `aisle=` another place in a shop; `allergens=` joined by +
+ *   `aisle=` another place in a shop; `allergens=` joined by +, or `none`; `varies` where the label decides what is
+ *   in it; `from=flesh` where it is of an animal whatever its group
  * - source: see the head of each file
  *
  * @throws where a line is not of this form, for that is a fault of the program
@@ -50,7 +51,10 @@ function readLine(group: FoodGroup, line: string): Food {
     extra.has(key) ? Number(extra.get(key)) : undefined;
   const [first = id, ...others] = names.split(',').map((n) => n.trim());
   const usual = GROUPS[group];
-  const fallback = extra.get('allergens')?.split('+') as Allergen[] | undefined;
+  const own = extra
+    .get('allergens')
+    ?.split('+')
+    .filter((a) => a !== 'none') as Allergen[] | undefined;
   const softening: Softening =
     SOFTENING[(extra.get('soften') as SofteningClass | undefined) ?? usual.softening];
   return {
@@ -77,7 +81,9 @@ function readLine(group: FoodGroup, line: string): Food {
     safety: (extra.get('safety') as FoodClass | undefined) ?? null,
     keep: (extra.get('keep') as Food['keep'] | undefined) ?? usual.keep,
     aisle: (extra.get('aisle') as Food['aisle'] | undefined) ?? usual.aisle,
-    allergens: fallback ?? usual.allergens,
+    allergens: own ?? usual.allergens,
+    varies: extra.has('varies'),
+    fromFlesh: extra.get('from') === 'flesh',
     source,
   };
 }

@@ -147,6 +147,10 @@ export interface Food {
   keep: KeepingKind;
   aisle: Aisle;
   allergens: readonly Allergen[];
+  /** What is in it depends on who makes it: the label says, and what it lacks is not known. */
+  varies: boolean;
+  /** Of an animal, though its group is not: fish sauce, goose fat, meat sauce. */
+  fromFlesh: boolean;
   /** Where its numbers come from; the table's file says what the short form means. */
   source: string;
 }
