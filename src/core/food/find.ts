@@ -47,7 +47,7 @@ const DESCRIBES = new RegExp(
     'zest peel rind puree mash whites? yolks? large small medium big thick thin whole fresh raw frozen dry ripe lean organic optional',
     'and or the of a an on in very extra all each about more some other good quality unsalted salted low-salt low-sodium',
     'undrained unpeeled uncooked cold warm hot lukewarm boiling sea plain white red green yellow brown black dark light',
-    'kernels? grains? cut torn lengthwise crosswise long short thawing',
+    'pearls? needles? quills? fronds? claws rustica tricolou?r mini baby kernels? grains? cut torn lengthwise crosswise long short thawing',
   ]
     .join(' ')
     .split(' ')
@@ -121,6 +121,9 @@ function isImitated(main: string, food: Food): boolean {
   );
 }
 
+/** “Soup” and “stew” within a text are mostly the dish that it tells of, and no food in it. */
+const isWholeDish = (food: Food): boolean => food.group === 'liquid' && food.safety === 'casserole';
+
 /** Any food of the table that a text names, the name of most words first; null where it names none. */
 export function mentionedFood(text: string): Food | null {
   const exact = findFood(text);
@@ -132,7 +135,7 @@ export function mentionedFood(text: string): Food | null {
   for (let length = Math.min(MOST_WORDS, words.length); length > 0; length--)
     for (let start = 0; start + length <= words.length; start++) {
       const food = byName.get(words.slice(start, start + length).join(' '));
-      if (food) return food;
+      if (food && !isWholeDish(food)) return food;
     }
   return null;
 }

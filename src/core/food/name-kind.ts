@@ -178,7 +178,9 @@ function composite(r: Reading, food: Food | null): FoodKind | null {
     const like = food?.safety === 'casserole' ? food.id : isWet ? 'broth' : 'cooked-ground-meat';
     return make('casserole', keep, like, doneness);
   }
-  const isGround = MEAT_SHAPES.test(text) || (hasAnimal && GROUND_WORDS.test(text));
+  // “Ground chuck” names no animal, but a cut of one.
+  const isFlesh = hasAnimal || CUT_WORDS.test(text);
+  const isGround = MEAT_SHAPES.test(text) || (isFlesh && GROUND_WORDS.test(text));
   if (!isGround) return null;
   if (isCooked) return make('casserole', 'cooked-meat', 'cooked-ground-meat', doneness);
   const keep = /\bsausage|wurst|banger|chipolata|chorizo|merguez|andouille/.test(text)

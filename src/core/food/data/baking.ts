@@ -10,8 +10,8 @@ import { foodTable } from '../table';
 export const BAKING = foodTable(
   'baking',
   `
-flour             | flour, plain flour, all-purpose flour, wheat flour | solid | 11.9 10.3 1 73.6 2.7 0.5 | 0.53 | piece=1 allergens=gluten | SR
-whole-flour       | whole wheat flour, wholemeal flour, whole-wheat flour | solid | 10.7 13.2 2.5 61.3 10.7 1.6 | 0.51 | piece=1 allergens=gluten | SR
+flour             | flour, plain flour, all-purpose flour, wheat flour, maida | solid | 11.9 10.3 1 73.6 2.7 0.5 | 0.53 | piece=1 allergens=gluten | SR
+whole-flour       | whole wheat flour, wholemeal flour, whole-wheat flour, atta, chapati flour | solid | 10.7 13.2 2.5 61.3 10.7 1.6 | 0.51 | piece=1 allergens=gluten | SR
 sugar             | sugar, white sugar, granulated sugar | solid | 0.1 0 0 99.9 0 0 | 0.85 | piece=1 | SR
 brown-sugar       | brown sugar, light brown sugar, dark brown sugar | solid | 1.3 0.1 0 98.1 0 0.5 | 0.93 | piece=1 | SR
 cornstarch        | cornstarch, cornflour, starch, corn starch | solid | 8.3 0.3 0.1 90.4 0.9 0.1 | 0.54 | piece=1 | SR

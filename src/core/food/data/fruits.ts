@@ -51,7 +51,7 @@ mandarin          | mandarin, mandarins, satsumas | solid | 86.8 0.9 0.1 9.4 2.4
 grapefruit        | grapefruit, seville oranges | solid | 86.8 0.9 0.1 9.4 2.4 0.4 | 0.75 | each=140 piece=60 robust | SR
 preserved-lemon   | preserved lemon, preserved lemons, dried lime, dried limes, black lime, black limes | solid | 80 1 0.5 6 4 8.5 | 0.9 | each=60 piece=5 robust keep=opened | CP
 lime-leaf         | kaffir lime leaves, makrut lime leaves, lime leaves | solid | 60 4 1.5 25 8 1.5 | 0.1 | each=0.5 piece=1 robust keep=herb | CP
-melon             | melon | solid | 90.5 0.8 0.2 7.2 0.8 0.5 | 0.65 | each=1500 piece=25 | SR
+melon             | melon, rockmelon | solid | 90.5 0.8 0.2 7.2 0.8 0.5 | 0.65 | each=1500 piece=25 | SR
 watermelon        | watermelon, cantaloupe, honeydew, honeydew melon | solid | 90.5 0.8 0.2 7.2 0.8 0.5 | 0.65 | each=1500 piece=25 | SR
 winter-melon      | winter melon | solid | 90.5 0.8 0.2 7.2 0.8 0.5 | 0.65 | each=1500 piece=25 | SR
 papaya            | papaya, green papaya | solid | 86 0.8 0.4 9.5 2.4 0.5 | 0.65 | each=200 piece=20 | SR
@@ -68,7 +68,7 @@ mixed-dried-fruit | mixed dried fruit | solid | 30 1.2 0.4 58 8.5 1.2 | 0.5 | pi
 dried-mango       | dried mango | solid | 30 1.2 0.4 58 8.5 1.2 | 0.5 | piece=6 growth=1.5 robust keep=dry allergens=sulphites soften=dried-fruit | SR
 dried-cherries    | dried cherries, dried berries | solid | 30 1.2 0.4 58 8.5 1.2 | 0.5 | piece=6 growth=1.5 robust keep=dry allergens=sulphites soften=dried-fruit | SR
 golden-raisins    | golden raisins, craisins, barberries, dried sour cherries, goji berries | solid | 15 2 0.6 76 5 1.5 | 0.62 | piece=5 growth=1.4 robust keep=dry allergens=sulphites | SR
-tamarind          | tamarind, tamarind paste, tamarind pulp, tamarind concentrate | thick | 31.4 2.8 0.6 57.4 5.1 2.7 | 1.1 | keep=dry | SR
+tamarind          | tamarind, tamarind paste, tamarind pulp, tamarind concentrate, imli | thick | 31.4 2.8 0.6 57.4 5.1 2.7 | 1.1 | keep=dry | SR
 candied-peel      | candied peel, mixed peel, candied orange peel, glace cherries, candied ginger, crystallised ginger, maraschino cherries | solid | 17 0.3 0.1 79 2 0.4 | 0.75 | piece=5 robust keep=dry allergens=sulphites | SR
 `,
 );

@@ -19,7 +19,7 @@ barley           | barley, pearl barley, pearled barley | solid | 10.1 9.9 1.2 6
 wheat-berries    | wheat berries, wheat grain, kamut | solid | 11 14.6 2.4 59.5 10.7 1.8 | 0.77 | piece=4 half growth=2.5 takes=1.3 allergens=gluten soft=34 | SR
 farro            | farro, spelt, emmer, einkorn | solid | 10 14.6 2.4 60.5 10.7 1.8 | 0.77 | piece=4 half growth=2.4 takes=1.3 allergens=gluten soft=18 | SR
 freekeh          | freekeh | solid | 10.5 14 2.5 59 12 1.9 | 0.75 | piece=3 half growth=2.6 takes=1.5 allergens=gluten soft=14 | CP
-semolina         | semolina | solid | 12.7 12.7 1.1 68.9 3.9 0.8 | 0.71 | piece=1 half growth=3 takes=3 allergens=gluten soft=1 | SR
+semolina         | semolina, rava, sooji, suji | solid | 12.7 12.7 1.1 68.9 3.9 0.8 | 0.71 | piece=1 half growth=3 takes=3 allergens=gluten soft=1 | SR
 couscous         | couscous | solid | 8.6 12.8 0.6 72.4 5 0.6 | 0.73 | piece=1 half growth=2.6 takes=1.4 finicky allergens=gluten soft=1 | SR
 polenta          | polenta, cornmeal, corn grits | solid | 10.3 8.1 3.6 69.6 7.3 1.1 | 0.66 | piece=1 half growth=3.5 takes=3.5 soft=12 | SR
 millet           | millet | solid | 8.7 11 4.2 64.4 8.5 3.3 | 0.84 | piece=2 half growth=3 takes=1.8 soft=12 | SR
@@ -56,7 +56,7 @@ pasta-shells     | pasta shells, shells | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.4 
 elbow-macaroni   | elbow macaroni, elbows, bow ties, orecchiette, campanelle, gemelli, cellentani, bow-tie pasta | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.4 | piece=3 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=5 | SR
 egg-pasta        | egg pasta, short pasta | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.4 | piece=3 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=5 | SR
 wholewheat-pasta | wholewheat pasta, whole wheat pasta, wholemeal pasta, spelt pasta, lentil pasta, chickpea pasta, gluten-free pasta, gluten free pasta, rice pasta | solid | 9.5 14 2 64.1 9 1.4 | 0.42 | piece=3 half growth=2 takes=1.4 cover=0.8 finicky allergens=gluten soft=6 varies | SR
-soup-pasta       | stelline, ditalini, alphabet pasta, acini di pepe, soup pasta, broken vermicelli, broken spaghetti, soup noodles | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.7 | piece=2 half growth=2.3 takes=1.4 cover=0.8 finicky allergens=gluten soft=3 | SR
+soup-pasta       | stelline, ditalini, alphabet pasta, acini di pepe, soup pasta, broken vermicelli, broken spaghetti, soup noodles, acini de pepe | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.7 | piece=2 half growth=2.3 takes=1.4 cover=0.8 finicky allergens=gluten soft=3 | SR
 lasagne-sheets   | lasagne sheets, lasagna sheets, lasagna noodles, lasagne noodles, no-boil lasagna noodles, cannelloni tubes, pasta sheets | solid | 10 13 1.6 71 3 1 | 0.5 | each=18 piece=2 growth=1.6 takes=1 allergens=gluten+egg soft=5 | SR
 fresh-pasta      | fresh pasta, fresh tagliatelle, fresh noodles, spaetzle, spatzle, egg spaetzle | solid | 31 11.5 2.3 52 2.5 0.8 | 0.45 | piece=3 growth=1.4 takes=0.6 finicky allergens=gluten+egg soft=1.5 keep=dairy | SR
 gnocchi          | gnocchi, potato gnocchi, potato dumplings, schupfnudeln | solid | 58 4 0.8 33 2 1.5 | 0.65 | each=6 piece=15 finicky allergens=gluten+egg soft=0.5 keep=dairy varies | SR
@@ -86,6 +86,6 @@ biscuit-crumbs   | biscuit crumbs, graham crackers, digestive biscuits, cookie c
 pretzels         | pretzels | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
 cornbread        | cornbread, cornbread mix | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
 pastry           | pastry, puff pastry, shortcrust pastry, pie crust, filo pastry, phyllo, pizza dough, biscuit dough, bread dough, pie dough, crescent rolls, refrigerated biscuits | solid | 28 6.5 22 41 1.5 1.2 | 0.9 | piece=4 keep=dairy allergens=gluten+milk varies | SR
-ladyfingers      | ladyfingers, sponge fingers, sponge cake, cake, brownies, amaretti, shortbread, gingersnaps | solid | 18 8 10 60 1.5 1.3 | 0.3 | each=11 piece=15 allergens=gluten+egg+milk+nuts varies | SR
+ladyfingers      | ladyfingers, sponge fingers, sponge cake, brownies, amaretti, shortbread, gingersnaps | solid | 18 8 10 60 1.5 1.3 | 0.3 | each=11 piece=15 allergens=gluten+egg+milk+nuts varies | SR
 `,
 );

@@ -70,7 +70,7 @@ grapeseed-oil          | grapeseed oil, avocado oil | thick | 0 0 100 0 0 0 | 0.
 neutral-oil            | neutral oil, cooking oil, frying oil | thick | 0 0 100 0 0 0 | 0.92 | | SR
 extra-virgin-olive-oil | extra virgin olive oil, light olive oil, soybean oil, safflower oil, rice bran oil | thick | 0 0 100 0 0 0 | 0.92 | | SR
 walnut-oil             | walnut oil, flavourless oil | thick | 0 0 100 0 0 0 | 0.92 | | SR
-coconut-oil            | coconut oil, virgin coconut oil, palm oil | thick | 0 0 100 0 0 0 | 0.92 | | SR
+coconut-oil            | coconut oil, virgin coconut oil, palm oil, copha | thick | 0 0 100 0 0 0 | 0.92 | | SR
 mustard-oil            | mustard oil | thick | 0 0 100 0 0 0 | 0.91 | allergens=mustard | SR
 chili-oil              | chili oil, chilli oil, infused oil, truffle oil, garlic oil, herb oil | thick | 0.5 0.5 98 0.5 0.2 0.2 | 0.92 | keep=in-oil varies | CP
 margarine              | margarine, vegan butter, plant butter, baking spread, shortening, vegetable shortening | thick | 16 0.2 80 0.7 0 1.5 | 0.95 | keep=butter aisle=dairy varies | SR

@@ -16,15 +16,15 @@ lamb-leg           | leg of lamb, lamb leg | solid | 64.3 17.9 17.1 0 0 0.9 | 0.
 goat               | goat, goat meat, mutton | solid | 75.8 20.6 2.3 0 0 1.1 | 0.95 | piece=40 soft=25 shred=27 | SR
 beef-cheek         | beef cheek, beef cheeks, ox cheek | solid | 70 19.5 9.5 0 0 1 | 0.95 | each=350 piece=60 | SR
 beef-chuck         | beef chuck, stewing beef, beef, stew meat | solid | 69 20 10 0 0 1 | 0.95 | piece=40 | SR
-beef-round         | beef round, topside, silverside | solid | 71.8 22.5 4.4 0 0 1.1 | 0.95 | piece=80 | SR
+beef-round         | beef round, topside, silverside, top round, rolled beef | solid | 71.8 22.5 4.4 0 0 1.1 | 0.95 | piece=80 | SR
 brisket            | brisket, beef brisket | solid | 63 18 18 0 0 0.9 | 0.95 | piece=60 | SR
 short-ribs         | short ribs, beef short ribs | solid | 48.3 14.4 36.2 0 0 0.7 | 0.8 | each=250 piece=45 | SR
 oxtail             | oxtail | solid | 62 19 18 0 0 0.9 | 0.8 | each=150 piece=45 soft=28 shred=30 | SR
-ground-beef        | ground beef, minced beef, ground meat, mince | solid | 62 17.2 20 0 0 0.9 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
-ground-lamb        | ground lamb, minced lamb | solid | 59.5 16.6 23.4 0 0 0.9 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
-ground-pork        | ground pork, minced pork | solid | 61.1 16.9 21.2 0 0 0.9 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
+ground-beef        | ground beef, minced beef, ground meat, mince, ground chuck, ground round, ground sirloin, lean mince, beef mince | solid | 62 17.2 20 0 0 0.9 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
+ground-lamb        | ground lamb, minced lamb, lamb mince | solid | 59.5 16.6 23.4 0 0 0.9 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
+ground-pork        | ground pork, minced pork, pork mince | solid | 61.1 16.9 21.2 0 0 0.9 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
 veal               | veal, veal shoulder, veal shin | solid | 75 19.4 4.9 0 0 1.1 | 0.95 | piece=40 soften=young-meat | SR
-pork-shoulder      | pork shoulder, pork, pork butt | solid | 64.2 17.2 17.5 0 0 0.9 | 0.95 | piece=50 soften=young-meat | SR
+pork-shoulder      | pork shoulder, pork, pork butt, boston butt, picnic shoulder, picnic ham, pork picnic | solid | 64.2 17.2 17.5 0 0 0.9 | 0.95 | piece=50 soften=young-meat | SR
 pork-loin          | pork loin, pork chop, pork chops | solid | 69.2 21.1 8.3 0 0 1.1 | 0.95 | each=180 piece=25 soften=tender-meat | SR
 pork-belly         | pork belly | solid | 36.7 9.3 53 0 0 0.5 | 0.95 | piece=40 soften=young-meat | SR
 pork-ribs          | pork ribs, spare ribs, ribs | solid | 59.5 15.5 23.4 0 0 0.8 | 0.6 | piece=25 | SR
@@ -44,7 +44,7 @@ beef-neck          | beef neck, neck of beef, clod, beef clod | solid | 70 20 9 
 beef-blade         | beef blade, blade steak, feather blade, flat iron, chuck roast, chuck steak, braising steak, braising beef, beef pot roast | solid | 69 20 10 0 0 1 | 0.95 | piece=50 | SR
 rump-roast         | rump, rump roast, beef rump, bottom round, eye of round | solid | 71 22 6 0 0 1 | 0.95 | piece=75 | SR
 flank-steak        | flank steak, skirt steak, hanger steak, bavette, flank | solid | 70 21.2 7.2 0 0 1.1 | 0.95 | piece=20 soft=14 shred=18 | SR
-sirloin            | sirloin, sirloin steak, ribeye, rib eye, rump steak, frying steak, minute steak | solid | 66 20.5 12.5 0 0 1 | 0.95 | each=220 piece=25 soften=tender-meat | SR
+sirloin            | sirloin, sirloin steak, ribeye, rib eye, rump steak, frying steak, minute steak, tri-tip, london broil | solid | 66 20.5 12.5 0 0 1 | 0.95 | each=220 piece=25 soften=tender-meat | SR
 beef-fillet        | beef fillet, beef tenderloin, fillet steak | solid | 66 20 13 0 0 1 | 0.95 | piece=60 soften=tender-meat | SR
 beef-strips        | beef strips, stir-fry beef, beef stir-fry strips | solid | 69 21 9 0 0 1 | 0.95 | piece=10 soft=9 | SR
 beef-ribs          | beef ribs, beef back ribs | solid | 57 17 25 0 0 0.8 | 0.7 | each=250 piece=40 | SR
@@ -52,11 +52,11 @@ corned-beef        | corned beef, salt beef, salted beef, corned silverside | so
 beef-bones         | beef bones, marrow bones, soup bones, bones, knuckle bones | solid | 45 12 40 0 0 3 | 0.7 | piece=60 slice=30 soft=60 shred=60 | CP
 bison              | bison, buffalo meat | solid | 74.6 21.6 1.8 0 0 1.2 | 0.95 | piece=40 | SR
 lamb-neck          | lamb neck, neck of lamb, neck fillet, scrag end | solid | 64 17 18 0 0 0.9 | 0.9 | piece=40 soften=young-meat soft=16 | SR
-lamb-chop          | lamb chop, lamb chops, lamb cutlets, loin chops | solid | 61 17 21 0 0 0.9 | 0.9 | each=110 piece=25 soften=tender-meat soft=10 | SR
+lamb-chop          | lamb chop, lamb chops, lamb cutlets, loin chops, lamb forequarter chops, forequarter chops | solid | 61 17 21 0 0 0.9 | 0.9 | each=110 piece=25 soften=tender-meat soft=10 | SR
 lamb-breast        | lamb breast, breast of lamb, lamb ribs | solid | 53 15 31 0 0 0.8 | 0.9 | piece=30 soften=young-meat soft=16 | SR
 lamb-stew          | diced lamb, lamb stew meat, stewing lamb, lamb cubes, lamb pieces | solid | 68 18.5 12 0 0 1 | 0.95 | piece=30 soften=young-meat soft=15 keep=ground-meat | SR
 mutton             | mutton shoulder, mutton leg, hogget | solid | 66 18 15 0 0 1 | 0.95 | piece=40 soft=25 shred=27 | SR
-goat-shoulder      | goat shoulder, goat leg, leg of goat, kid goat, kid | solid | 75 20.4 3 0 0 1.1 | 0.95 | piece=70 soft=22 shred=24 | SR
+goat-shoulder      | goat shoulder, goat leg, leg of goat, kid goat | solid | 75 20.4 3 0 0 1.1 | 0.95 | piece=70 soft=22 shred=24 | SR
 veal-shank         | veal shank, veal shanks, osso buco, ossobuco | solid | 75 19.5 4 0 0 1.1 | 0.85 | each=350 piece=40 soften=young-meat | SR
 veal-cutlet        | veal cutlet, veal escalope, veal chop, veal chops | solid | 74 20 4.5 0 0 1.1 | 0.95 | each=150 piece=15 soften=tender-meat | SR
 ground-veal        | ground veal, minced veal | solid | 72.8 19.4 6.8 0 0 1 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
@@ -87,7 +87,7 @@ black-pudding      | black pudding, blood sausage, morcilla, boudin noir | solid
 salami             | salami | solid | 36 22 37 1 0 4.5 | 0.7 | piece=3 keep=lunch-meat soften=cooked-meat | SR
 pepperoni          | pepperoni, saucisson, soppressata | solid | 36 22 37 1 0 4.5 | 0.7 | piece=3 keep=lunch-meat soften=cooked-meat | SR
 prosciutto         | prosciutto, parma ham, serrano ham, dry-cured ham, cured ham, bresaola, speck | solid | 50 27 15 0.3 0 6.5 | 0.6 | each=15 piece=2 keep=lunch-meat soften=cooked-meat | SR
-sweetbreads        | sweetbreads, sweetbread, brains | solid | 77 14 8 0 0 1.2 | 1 | piece=25 keep=giblets soften=ground | SR
+sweetbreads        | sweetbreads, sweetbread | solid | 77 14 8 0 0 1.2 | 1 | piece=25 keep=giblets soften=ground | SR
 cooked-beef        | cooked beef, roast beef, cooked meat | solid | 60 28 11 0 0 1.2 | 0.7 | piece=10 keep=cooked-meat gives=0 soften=cooked-meat | SR
 cooked-pork        | cooked pork, roast pork | solid | 60 28 11 0 0 1.2 | 0.7 | piece=10 keep=cooked-meat gives=0 soften=cooked-meat | SR
 cooked-lamb        | cooked lamb, roast lamb | solid | 59 27 13 0 0 1.2 | 0.7 | piece=10 keep=cooked-meat gives=0 soften=cooked-meat | SR

@@ -12,7 +12,7 @@ export const POULTRY = foodTable(
   `
 chicken-thigh      | chicken thigh, chicken thighs, boneless chicken thighs | solid | 76.7 19.7 4.1 0 0 1.1 | 0.95 | each=110 piece=30 keep=poultry-pieces soften=dark | SR
 chicken-breast     | chicken breast, chicken breasts, chicken | solid | 73.9 22.5 2.6 0 0 1.1 | 0.95 | each=200 piece=35 | SR
-chicken-leg        | chicken leg, chicken legs, drumstick, drumsticks, chicken drumsticks, leg quarter, leg quarters, chicken leg quarters, chicken quarters | solid | 72.5 18.2 8.6 0 0 0.9 | 0.8 | each=180 piece=45 keep=poultry-pieces soften=dark | SR
+chicken-leg        | chicken leg, chicken legs, drumstick, drumsticks, chicken drumsticks, leg quarter, leg quarters, chicken leg quarters, chicken quarters, chicken marylands, maryland | solid | 72.5 18.2 8.6 0 0 0.9 | 0.8 | each=180 piece=45 keep=poultry-pieces soften=dark | SR
 chicken-wing       | chicken wings, chicken wing | solid | 66.2 18.3 16 0 0 0.8 | 0.7 | each=90 piece=30 keep=poultry-pieces soften=dark | SR
 whole-chicken      | whole chicken, whole bird | solid | 66 18.6 15.1 0 0 0.8 | 0.85 | each=1500 piece=110 keep=whole-poultry | SR
 ground-chicken     | ground chicken, ground turkey, minced turkey | solid | 73.2 17.4 8.1 0 0 1.2 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
@@ -29,7 +29,7 @@ stewing-hen        | stewing hen, boiling fowl, stewing chicken, old hen, rooste
 poussin            | poussin, poussins, spring chicken, cornish hen, cornish hens, game hen, game hens | solid | 64 17.2 18 0 0 0.9 | 0.85 | each=500 piece=75 keep=whole-poultry | SR
 capon              | capon, whole capon | solid | 62 18.8 17 0 0 1 | 0.85 | each=2800 piece=130 keep=whole-poultry | SR
 turkey-whole       | whole turkey, turkey crown | solid | 70 20.4 8 0 0 1 | 0.85 | each=4500 piece=160 keep=whole-poultry | SR
-turkey-diced       | diced turkey, turkey strips, turkey pieces, turkey steaks, turkey cutlets, turkey escalopes, turkey tenderloin | solid | 74 23.7 1.5 0.1 0 1.2 | 0.95 | piece=22 keep=poultry-pieces | SR
+turkey-diced       | diced turkey, turkey strips, turkey pieces, turkey steaks, turkey cutlets, turkey escalopes, turkey tenderloin, turkey tenderloins | solid | 74 23.7 1.5 0.1 0 1.2 | 0.95 | piece=22 keep=poultry-pieces | SR
 turkey-wing        | turkey wings, turkey wing | solid | 67 20 12 0 0 1 | 0.75 | each=350 piece=45 keep=poultry-pieces soften=dark soft=4 shred=6 | SR
 duck-breast        | duck breast, duck breasts, magret | solid | 75 19.9 4.3 0 0 1.1 | 0.95 | each=250 piece=30 keep=poultry-pieces | SR
 duck-whole         | whole duck, duckling, whole duckling | solid | 48.5 11.5 39 0 0 0.7 | 0.85 | each=2000 piece=110 keep=whole-poultry soften=tough-bird soft=8 shred=10 | SR

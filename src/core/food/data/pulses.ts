@@ -10,7 +10,7 @@ import { foodTable } from '../table';
 export const PULSES = foodTable(
   'pulse',
   `
-chickpea         | dry chickpeas, chickpeas, dried chickpeas, garbanzo beans | solid | 7.7 20.5 6 50.8 12.2 2.8 | 0.85 | piece=9 half growth=2.4 takes=1.1 soft=43 | SR
+chickpea         | dry chickpeas, chickpeas, dried chickpeas, garbanzo beans, kabuli chana, chana | solid | 7.7 20.5 6 50.8 12.2 2.8 | 0.85 | piece=9 half growth=2.4 takes=1.1 soft=43 | SR
 cooked-chickpea  | canned chickpeas, cooked chickpeas | solid | 60.2 8.9 2.6 19.8 7.6 0.9 | 0.69 | piece=11 keep=cooked-pulse soft=0 | SR
 black-bean       | dry black beans, black beans, dried black beans | solid | 11 21.6 1.4 46.9 15.5 3.6 | 0.82 | piece=7 half growth=2.4 takes=1.2 soft=29 | SR
 kidney-bean      | dry kidney beans, kidney beans, dried kidney beans, red kidney beans | solid | 11.8 23.6 0.8 35.1 24.9 3.8 | 0.78 | piece=8 half growth=2.4 takes=1.2 soft=34 | SR

@@ -30,7 +30,7 @@ black-bean-sauce    | black bean sauce, char siu sauce, stir-fry sauce, plum sau
 kecap-manis         | kecap manis, sweet soy sauce, bulgogi sauce | thick | 60 2.5 1 30 1 6 | 1.15 | keep=dry allergens=soy+gluten+molluscs+sesame varies | SR
 hot-sauce           | hot sauce, pepper sauce, sriracha, buffalo sauce, cayenne sauce, piri piri sauce, chili sauce, sweet chili sauce, sweet chilli sauce, louisiana-style hot sauce | thick | 85 1 0.8 8 1 3.5 | 1.05 | keep=dry varies | SR
 ketchup             | ketchup, tomato ketchup, catsup | thick | 68.5 1 0.1 27 0.3 2.7 | 1.15 | keep=opened | SR
-bbq-sauce           | barbecue sauce, bbq sauce, barbeque sauce, marinade, glaze, teriyaki-style glaze | thick | 54 0.8 0.6 40 0.9 3 | 1.15 | keep=opened allergens=mustard+fish varies | SR
+bbq-sauce           | barbecue sauce, bbq sauce, barbeque sauce, teriyaki-style glaze | thick | 54 0.8 0.6 40 0.9 3 | 1.15 | keep=opened allergens=mustard+fish varies | SR
 pasta-sauce         | pasta sauce, marinara, marinara sauce, spaghetti sauce, arrabbiata sauce, pizza sauce, tomato basil sauce, sugo | thick | 87 1.4 1.5 6 1.8 1.6 | 1.03 | keep=opened varies | SR
 enchilada-sauce     | enchilada sauce, mole sauce, mole, adobo sauce, taco sauce, picante sauce, salsa verde, green salsa, green chile sauce | thick | 88 1 1.5 5.5 1.5 2.2 | 1.05 | keep=opened varies | SR
 curry-paste         | curry paste, red curry paste, green curry paste, thai curry paste, yellow curry paste, massaman paste, tikka paste, korma paste, rogan josh paste, vindaloo paste, laksa paste, tom yum paste | thick | 65 3 12 10 5 5 | 1.05 | keep=opened allergens=crustaceans+fish varies | CP

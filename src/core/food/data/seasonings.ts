@@ -13,30 +13,30 @@ export const SEASONINGS = foodTable(
 salt                   | salt, sea salt, kosher salt, fine salt | solid | 0.2 0 0 0 0 99.8 | 1.2 | piece=1 | SR
 black-pepper           | black pepper, ground pepper, peppercorns | solid | 12.5 10.4 3.3 38.7 25.3 4.5 | 0.47 | piece=1 | SR
 cumin                  | cumin, ground cumin, cumin seeds | solid | 8.1 17.8 22.3 33.7 10.5 7.6 | 0.43 | piece=1 | SR
-coriander              | ground coriander, coriander seeds | solid | 8.9 12.4 17.8 13.1 41.9 6 | 0.34 | piece=1 | SR
+coriander              | ground coriander, coriander seeds, dhania, dhania powder, coriander powder | solid | 8.9 12.4 17.8 13.1 41.9 6 | 0.34 | piece=1 | SR
 turmeric               | turmeric, ground turmeric | solid | 12.9 9.7 3.3 44.4 22.7 7.1 | 0.6 | piece=1 | SR
 paprika                | paprika, smoked paprika, sweet paprika | solid | 11.2 14.1 12.9 19.1 34.9 7.7 | 0.47 | piece=1 | SR
 chili-flakes           | chili flakes, chilli flakes, cayenne, cayenne pepper, chili powder | solid | 8.1 12 17.3 29.4 27.2 6 | 0.36 | piece=1 | SR
-cinnamon               | cinnamon, ground cinnamon, cinnamon stick | solid | 10.6 4 1.2 27.5 53.1 3.6 | 0.53 | each=3 piece=1 | SR
-cloves                 | cloves, ground cloves, whole cloves | solid | 9.9 6 13 31.6 33.9 5.6 | 0.44 | each=0.1 piece=1 | SR
+cinnamon               | cinnamon, ground cinnamon, cinnamon stick, dalchini, cassia bark | solid | 10.6 4 1.2 27.5 53.1 3.6 | 0.53 | each=3 piece=1 | SR
+cloves                 | cloves, ground cloves, whole cloves, laung | solid | 9.9 6 13 31.6 33.9 5.6 | 0.44 | each=0.1 piece=1 | SR
 allspice               | allspice, ground allspice | solid | 8.5 6.1 8.7 50.5 21.6 4.7 | 0.4 | piece=1 | SR
 nutmeg                 | nutmeg | solid | 6.2 5.8 36.3 28.5 20.8 2.3 | 0.47 | each=5 piece=1 | SR
-cardamom               | cardamom, cardamom pods | solid | 8.3 10.8 6.7 40.5 28 5.8 | 0.4 | each=0.2 piece=1 | SR
+cardamom               | cardamom, cardamom pods, elaichi, green cardamom, black cardamom | solid | 8.3 10.8 6.7 40.5 28 5.8 | 0.4 | each=0.2 piece=1 | SR
 star-anise             | star anise, aniseed, anise seed | solid | 9.5 17.6 15.9 35.4 14.6 7 | 0.43 | each=1 piece=1 | SR
-fennel-seed            | fennel seeds, fennel seed | solid | 8.8 15.8 14.9 12.5 39.8 8.2 | 0.39 | piece=1 | SR
-mustard-seed           | mustard seeds, mustard seed | solid | 5.3 26.1 36.2 15.9 12.2 4.3 | 0.69 | piece=1 allergens=mustard | SR
+fennel-seed            | fennel seeds, fennel seed, saunf | solid | 8.8 15.8 14.9 12.5 39.8 8.2 | 0.39 | piece=1 | SR
+mustard-seed           | mustard seeds, mustard seed, rai | solid | 5.3 26.1 36.2 15.9 12.2 4.3 | 0.69 | piece=1 allergens=mustard | SR
 saffron                | saffron, saffron threads | solid | 11.9 11.4 5.9 61.5 3.9 5.4 | 0.14 | piece=1 | SR
-sumac                  | sumac | solid | 11 5 10 44 26 4 | 0.45 | piece=1 | CP
+sumac                  | sumac, amchur, dried mango powder, anardana | solid | 11 5 10 44 26 4 | 0.45 | piece=1 | CP
 dill                   | dill, fresh dill | solid | 86 3.5 1.1 4.9 2.1 2.5 | 0.04 | piece=1 keep=herb | SR
 parsley                | parsley, fresh parsley, flat-leaf parsley | solid | 87.7 3 0.8 3 3.3 2.2 | 0.25 | piece=1 keep=herb | SR
 cilantro               | cilantro, fresh coriander, coriander leaves | solid | 92.2 2.1 0.5 0.9 2.8 1.5 | 0.07 | piece=1 keep=herb | SR
-mint                   | mint, fresh mint | solid | 85.6 3.3 0.7 1.6 6.8 2 | 0.11 | piece=1 keep=herb | SR
+mint                   | mint, fresh mint, pudina | solid | 85.6 3.3 0.7 1.6 6.8 2 | 0.11 | piece=1 keep=herb | SR
 basil                  | basil, fresh basil | solid | 92.1 3.2 0.6 1.1 1.6 1.5 | 0.1 | piece=1 keep=herb | SR
 thyme                  | thyme, dried thyme, fresh thyme | solid | 7.8 9.1 7.4 27 37 11.7 | 0.18 | piece=1 | SR
 rosemary               | rosemary, dried rosemary, fresh rosemary | solid | 9.3 4.9 15.2 21.5 42.6 6.5 | 0.22 | piece=1 | SR
 oregano                | oregano, dried oregano | solid | 9.9 9 4.3 26.4 42.5 7.9 | 0.2 | piece=1 | SR
 sage                   | sage, dried sage | solid | 8 10.6 12.8 20.4 40.3 8 | 0.14 | piece=1 | SR
-bay-leaf               | bay leaf, bay leaves | solid | 5.4 7.6 8.4 48.7 26.3 3.6 | 0.13 | each=0.3 piece=1 | SR
+bay-leaf               | bay leaf, bay leaves, tej patta | solid | 5.4 7.6 8.4 48.7 26.3 3.6 | 0.13 | each=0.3 piece=1 | SR
 white-pepper           | white pepper, pink peppercorns, green peppercorns, sichuan pepper, sichuan peppercorns, mixed peppercorns, lemon pepper | solid | 11.4 10.4 2.1 48.3 26.2 1.6 | 0.48 | piece=1 | SR
 garlic-powder          | garlic powder, garlic granules, granulated garlic, dried garlic | solid | 6.5 16.6 0.7 63.7 9 3.5 | 0.65 | piece=1 | SR
 onion-powder           | onion powder, onion granules, granulated onion | solid | 5.4 10.4 1 63.9 15.2 4 | 0.48 | piece=1 | SR
