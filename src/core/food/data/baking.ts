@@ -31,7 +31,7 @@ icing-sugar       | icing sugar, powdered sugar | solid | 1 0 0 98.5 0 0.4 | 0.7
 caster-sugar      | caster sugar, superfine sugar | solid | 1 0 0 98.5 0 0.4 | 0.75 | piece=1 | SR
 demerara-sugar    | demerara sugar, muscovado sugar, raw sugar | solid | 1 0 0 98.5 0 0.4 | 0.75 | piece=1 | SR
 palm-sugar        | palm sugar, coconut sugar | solid | 1 0 0 98.5 0 0.4 | 0.75 | piece=1 | SR
-jaggery           | jaggery, gur, rock sugar, piloncillo, cane sugar, turbinado sugar, light muscovado sugar | solid | 1 0 0 98.5 0 0.4 | 0.75 | piece=1 | SR
+jaggery           | jaggery, gur, rock sugar, piloncillo, cane sugar, turbinado sugar, light muscovado sugar | solid | 11.2 1.9 0.2 84.9 0 1.9 | 0.75 | piece=1 | IF
 sweetener         | sweetener, stevia, erythritol, xylitol, monk fruit sweetener, sugar substitute | solid | 1 0 0 98 0 0 | 0.8 | piece=1 | CP
 baking-soda       | baking soda, bicarbonate of soda, bicarb, sodium bicarbonate | solid | 0.2 0 0 0 0 99.8 | 1.1 | piece=1 | SR
 milk-chocolate    | milk chocolate | solid | 2 7 32 56 3 1.6 | 0.7 | piece=5 allergens=milk+soy+nuts varies | SR

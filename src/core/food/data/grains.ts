@@ -87,5 +87,9 @@ pretzels         | pretzels | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=g
 cornbread        | cornbread, cornbread mix | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
 pastry           | pastry, puff pastry, shortcrust pastry, pie crust, filo pastry, phyllo, pizza dough, biscuit dough, bread dough, pie dough, crescent rolls, refrigerated biscuits | solid | 28 6.5 22 41 1.5 1.2 | 0.9 | piece=4 keep=dairy allergens=gluten+milk varies | SR
 ladyfingers      | ladyfingers, sponge fingers, sponge cake, brownies, amaretti, shortbread, gingersnaps | solid | 18 8 10 60 1.5 1.3 | 0.3 | each=11 piece=15 allergens=gluten+egg+milk+nuts varies | SR
+sorghum | jowar, sorghum grain, jowar flour | solid | 9 10 1.7 67.7 10.2 1.4 | 0.78 | piece=3 half growth=2.5 takes=1.5 soft=28 | IF
+bajra | bajra, pearl millet, bajra flour | solid | 9 11 5.4 61.8 11.5 1.4 | 0.8 | piece=2 half growth=2.6 takes=1.7 soft=16 | IF
+ragi | ragi, finger millet, ragi flour | solid | 10.9 7.2 1.9 66.8 11.2 2 | 0.75 | piece=1 half growth=3 takes=2 soft=8 | IF
+little-millet | little millet, samai, foxtail millet, kodo millet, barnyard millet | solid | 11.4 10.1 3.9 65.6 7.7 1.3 | 0.82 | piece=2 half growth=2.8 takes=1.8 soft=9 | IF
 `,
 );
