@@ -1,5 +1,5 @@
 /** What a dish would take in each cooker, outside any meal. */
-import type { ScaledDish, Stage } from '../dish';
+import { growsWithAmount, type ScaledDish, type Stage } from '../dish';
 import type { Kitchen } from '../kitchen';
 import { askCooker, type CookerOffer } from './ask-cooker';
 import { findStays } from './stays';
@@ -20,6 +20,6 @@ export function stageMinutes(
   browning: Readonly<Record<string, { minutes: number }>>,
 ): number {
   if (stage.kind === 'pressure') return stage.holdMinutes;
-  if (stage.kind === 'prep') return Math.max(1, Math.round(stage.minutes * factor));
+  if (growsWithAmount(stage)) return Math.max(1, Math.round(stage.minutes * factor));
   return browning[stage.id]?.minutes ?? stage.minutes;
 }

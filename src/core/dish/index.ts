@@ -29,3 +29,4 @@ export {
   writtenId,
 } from './ref';
 export type { DishRef, ReheatMethod } from './ref';
+export { afterwardsPerKg, growsWithAmount, knifeMinutes, preparingMinutes } from './hands';

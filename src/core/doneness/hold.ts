@@ -8,17 +8,14 @@ import {
   wholeCycle,
   type CurvePoint,
   type Cut,
-  type Heater,
-  type Level,
   type Portion,
-  type ReleaseKind,
 } from '../cooker';
-import { findFood, kindOf, type Food } from '../food';
+import { kindOf, type Food } from '../food';
 import { success, type Outcome } from '../reason';
 import { insideTemperature } from '../steam';
 import { centreThrough, type CentreHistory } from './centre';
 import { holdCredit } from './credit';
-import { demandsOf, rowFor, type Demands, type HoldTarget, type HoldTreatment } from './demands';
+import { demandsOf, rowFor, type Demands } from './demands';
 import { altitudeRule } from './rates';
 import {
   LONGEST_MIN,

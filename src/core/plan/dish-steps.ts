@@ -1,6 +1,6 @@
 /** One dish of a meal as steps, blocks and links for the engine, with their meaning. */
 import { refusal } from '../words';
-import type { ScaledDish, Stage } from '../dish';
+import { growsWithAmount, type ScaledDish, type Stage } from '../dish';
 import type { Cooker, Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
 import type { Refusal } from '../reason';
@@ -161,7 +161,7 @@ export class DishCompiler extends HeatWriter {
   private addPlain(stage: Stage, block: string | undefined): void {
     if (stage.kind === 'pressure' || stage.kind === 'oven' || stage.kind === 'crisp') return;
     const id = `${this.entry.id}.${stage.id}`;
-    const grows = stage.kind === 'prep';
+    const grows = growsWithAmount(stage);
     const pace = this.paceOf(stage) * this.learnedFor(stage);
     const own = stage.minutes * (grows ? this.scaled.factor : 1);
     const minutes = grows || pace !== 1 ? Math.max(1, Math.round(own * pace)) : stage.minutes;

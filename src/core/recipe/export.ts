@@ -2,6 +2,7 @@
 import { dishSchema, scaleDish, type Dish, type PressureStage, type Stage } from '../dish';
 import { formatMinutes, formatQuantity, formatTemperature, type System } from '../units';
 import { readInstructions } from './method/read';
+import { isReckoned } from './preparing';
 import { retime } from './retime';
 import type { FoundCycle, FoundStage } from './types';
 
@@ -17,7 +18,9 @@ function lines(dish: Dish, servings: number, { system }: ReadingStyle): string[]
   return scaleDish(dish, servings).ingredients.map(({ quantity, ingredient }) => {
     const amount = quantity ? `${formatQuantity(quantity, system)} ` : '';
     const preparation = ingredient.preparation ? `, ${ingredient.preparation}` : '';
-    return `${amount}${ingredient.food}${preparation}`;
+    // Frozen or not decides how long it takes.
+    const state = ingredient.frozen && !/\bfrozen\b/i.test(ingredient.food) ? 'frozen ' : '';
+    return `${amount}${state}${ingredient.food}${preparation}`;
   });
 }
 
@@ -37,32 +40,38 @@ function releaseWords({ release, orRelease }: PressureStage): string {
 
 const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
-/** The stage in few words, as anybody would say it. */
-function plainly(stage: Stage, scale: 'C' | 'F'): string {
+/** Foods of a stage as they stand in a sentence: “ the bacon, the carrots”. */
+function foodsIn(stage: Stage, dish: Dish): string {
+  const named = dish.ingredients.filter((i) => stage.uses.includes(i.id)).map((i) => i.food);
+  return named.length === 0 ? '' : ` the ${named.join(', the ')}`;
+}
+
+/** The stage in few words, as anybody would say it, with the foods it is about or without. */
+function plainly(stage: Stage, scale: 'C' | 'F', foods = ''): string {
   const time = stage.kind === 'pressure' || stage.guessed ? '' : ` for ${stage.minutes} minutes`;
   switch (stage.kind) {
     case 'pressure':
-      return `Pressure cook on ${stage.level} for ${stage.holdMinutes} minutes, ${releaseWords(stage)}.`;
+      return `Pressure cook${foods} on ${stage.level} for ${stage.minutesPerLb === undefined ? `${stage.holdMinutes} minutes` : `${stage.minutesPerLb} minutes per pound`}, ${releaseWords(stage)}.`;
     case 'slow':
-      return `Slow cook on ${stage.setting} for ${formatMinutes(stage.minutes)}.`;
+      return `Slow cook${foods} on ${stage.setting} for ${formatMinutes(stage.minutes)}.`;
     case 'oven':
-      return `Bake${time} at ${formatTemperature(stage.celsius, scale, 5)}.`;
+      return `Bake${foods}${time} at ${formatTemperature(stage.celsius, scale, 5)}.`;
     case 'crisp':
-      return `Air-fry${time} at ${formatTemperature(stage.celsius, scale, 5)}.`;
+      return `Air-fry${foods}${time} at ${formatTemperature(stage.celsius, scale, 5)}.`;
     case 'brown':
-      return `Brown${time}.`;
+      return `Brown${foods}${time}.`;
     case 'loosen':
       return stage.guessed ? 'Deglaze.' : `Deglaze${time}.`;
     case 'simmer':
-      return `Simmer${time}.`;
+      return `Simmer${foods}${time}.`;
     case 'thicken':
-      return `Thicken${time}.`;
+      return `Thicken${foods}${time}.`;
     case 'burner':
-      return `Simmer in another pan${time}.`;
+      return `Simmer${foods} in another pan${time}.`;
     case 'rest':
-      return `Rest${time}.`;
+      return `Rest${foods}${time}.`;
     case 'soak':
-      return `Soak${time}.`;
+      return `Soak${foods}${time}.`;
     case 'prep':
       return stage.guessed ? 'Chop what is to be chopped.' : `Chop (${stage.minutes} minutes).`;
     case 'finish':
@@ -71,11 +80,15 @@ function plainly(stage: Stage, scale: 'C' | 'F'): string {
 }
 
 /** A stage in its own words, with what these lack added; at last in few words, its own beside them. */
-function wordings(stage: Stage, { scale }: ReadingStyle): Instruction[] {
+function wordings(stage: Stage, dish: Dish, { scale }: ReadingStyle): Instruction[] {
   const text = stage.text.replace(/[.\s]+$/, '');
   const own = (words: string): Instruction => ({ text: words, aside: null });
   const plain = plainly(stage, scale);
-  const short: Instruction = { text: plain, aside: text === '' ? null : text };
+  const aside = text === '' ? null : text;
+  const short: Instruction[] = [
+    { text: plainly(stage, scale, foodsIn(stage, dish)), aside },
+    { text: plain, aside },
+  ];
   if (stage.kind === 'pressure') {
     const timed = retime(text, null, stage.holdMinutes);
     const release = releaseWords(stage);
@@ -84,7 +97,7 @@ function wordings(stage: Stage, { scale }: ReadingStyle): Instruction[] {
       own(`${timed}, ${release}.`),
       own(`${timed}. ${capital(release)}.`),
       own(`${text}. ${plain}`),
-      short,
+      ...short,
     ];
   }
   const timed = stage.guessed ? text : retime(text, null, stage.minutes);
@@ -99,7 +112,7 @@ function wordings(stage: Stage, { scale }: ReadingStyle): Instruction[] {
     ...(minutes === '' ? [] : [own(`${timed} (${minutes}).`)]),
     ...(heat === '' ? [] : [own(`${timed}, ${[minutes, heat].filter(Boolean).join(' ')}.`)]),
     ...(stage.kind === 'slow' ? [own(`${text}. ${plain}`)] : []),
-    short,
+    ...short,
   ];
 }
 
@@ -123,9 +136,10 @@ function isSameCycle(cycle: FoundCycle, stage: PressureStage): boolean {
   return (
     isReleased &&
     (cycle.level ?? 'high') === stage.level &&
-    cycle.holdMinutes === stage.holdMinutes &&
     cycle.holdTo === null &&
-    cycle.perPound === null
+    (stage.minutesPerLb === undefined
+      ? cycle.holdMinutes === stage.holdMinutes && cycle.perPound === null
+      : cycle.perPound === stage.minutesPerLb)
   );
 }
 
@@ -133,7 +147,9 @@ function isSameCycle(cycle: FoundCycle, stage: PressureStage): boolean {
 const MOST_IN_ONE = 4;
 
 /** The method in sentences that read back as just these stages. */
-function instructions(stages: readonly Stage[], style: ReadingStyle): Instruction[] {
+function instructions(dish: Dish, style: ReadingStyle): Instruction[] {
+  // What the list says is not said again.
+  const stages = dish.stages.filter((s) => !isReckoned(dish, s));
   const written: Instruction[] = [];
   const readsAs = (words: Instruction, count: number): boolean => {
     const { stages: found } = readInstructions([...written.map((w) => w.text), words.text]);
@@ -143,7 +159,7 @@ function instructions(stages: readonly Stage[], style: ReadingStyle): Instructio
     const stage = stages[at] as Stage;
     const most = Math.min(MOST_IN_ONE, stages.length - at);
     let next: { words: Instruction; count: number } | null = null;
-    for (const words of wordings(stage, style)) {
+    for (const words of wordings(stage, dish, style)) {
       for (let count = most; count > 0 && !next; count--)
         if (readsAs(words, at + count)) next = { words, count };
       if (next) break;
@@ -175,7 +191,7 @@ export function toJsonLd(dish: Dish, style: ReadingStyle): Record<string, unknow
     recipeYield: `${dish.servings} servings`,
     cookTime: `PT${Math.round(minutes)}M`,
     recipeIngredient: lines(dish, dish.servings, style),
-    recipeInstructions: instructions(dish.stages, style).map((step) => ({
+    recipeInstructions: instructions(dish, style).map((step) => ({
       '@type': 'HowToStep',
       text: spoken(step),
     })),
@@ -191,9 +207,12 @@ export function ownDish(node: Readonly<Record<string, unknown>>): Dish | null {
 
 /** The dish as plain text for `servings`, as one would write it down. */
 export function toText(dish: Dish, servings: number, style: ReadingStyle): string {
-  const steps = instructions(dish.stages, style);
+  const steps = instructions(dish, style);
   const asides = steps.flatMap(({ aside }, i) => (aside ? [`Step ${i + 1}: ${aside}.`] : []));
-  const notes = [dish.notes, ...asides, ...dish.unread].filter(Boolean);
+  const slow = dish.slow
+    ? [`Or slow cook on ${dish.slow.setting} for ${dish.slow.hours} hours.`]
+    : [];
+  const notes = [dish.notes, ...slow, ...asides, ...dish.unread].filter(Boolean);
   return [
     dish.name,
     ...(dish.summary ? [dish.summary] : []),

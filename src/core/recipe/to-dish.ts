@@ -9,6 +9,7 @@ import { foodsInMethod } from './lines/mentions';
 import { servingsIn } from './lines/yields';
 import { readInstructions } from './method/read';
 import { toSentences } from './sentences';
+import { withPreparing } from './preparing';
 import { writeStages } from './write-stages';
 import type { FoundStage, ImportQuestion, LinkedPiece, Piece, RawRecipe } from './types';
 
@@ -103,15 +104,16 @@ export function toDish(
     ingredients: ingredients.map((i) => i.ingredient),
     stages,
     wait: waitOf(found, ingredients),
-    ...slowOf(slow),
+    ...slowOf([...slow, ...raw.notes.filter((note) => /\bslow[- ]?cook/i.test(note))]),
     notes: notes.slice(0, 5000),
     unread: unread.slice(0, MOST_UNREAD).map((piece) => piece.slice(0, 2000)),
     ...(raw.source ? { source: raw.source.slice(0, LONGEST_SOURCE) } : {}),
   });
   if (!dish.success)
     return failure(...problemsOf(dish.error.issues, 'recipe', 'correct it in the text'));
+  const prepared = withPreparing(dish.data);
   return success({
-    dish: dish.data,
+    dish: prepared,
     questions,
     ingredients,
     stages: found,
@@ -119,7 +121,7 @@ export function toDish(
     language,
     yieldText: raw.yieldText,
     leftOut: [...slow, ...kept, ...raw.notes, ...raw.aside],
-    pieces: (raw.pieces ?? []).map((piece) => linked(piece, dish.data, ingredients)),
+    pieces: (raw.pieces ?? []).map((piece) => linked(piece, prepared, ingredients)),
   });
 }
 

@@ -37,7 +37,7 @@ const CROSSING: Readonly<Record<Place, Readonly<Record<Place, number>>>> = {
 /** A part with a heading is left less easily by one without. */
 const AGAINST_HEADINGS = 2;
 /** What stands under a heading of notes is one, whatever it looks like. */
-const OUT_OF_NOTES = 10;
+const OUT_OF_NOTES = 40;
 const NO_TITLE = 1;
 /** Against what somebody has said. */
 const UNSAID = 1000;
@@ -208,6 +208,8 @@ function chatterCost(f: Features, { isIntro }: Around): number {
 
 function cost(label: Label, f: Features, around: Around): number {
   if (label === 'heading') return f.heading === null ? 50 : 0;
+  // “Notes” alone on its line is never work, however much what follows looks like it.
+  if (f.heading === 'notes' && f.words === 1) return OUT_OF_NOTES;
   if (f.heading !== null && !(f.words > 6)) return label === 'step' ? 6 : 8;
   switch (label) {
     case 'title':

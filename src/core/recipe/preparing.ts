@@ -1,0 +1,74 @@
+/**
+ * The work before the first step, which a list tells and a method leaves out: “3 onions, diced” is minutes with a
+ * knife. It is a step of the dish like any other, marked as reckoned, so that it can be seen and set right.
+ */
+import {
+  afterwardsPerKg,
+  knifeMinutes,
+  preparingMinutes,
+  scaleDish,
+  type Dish,
+  type ScaledIngredient,
+  type Stage,
+} from '../dish';
+
+const ID = 'prepare';
+const LONGEST_TEXT = 400;
+
+/** “Prepare: onions (diced), garlic (minced).” */
+function sayPreparing(cut: readonly ScaledIngredient[]): string {
+  const words = cut.map(({ ingredient: i }) =>
+    i.preparation ? `${i.food} (${i.preparation})` : i.food,
+  );
+  return `Prepare: ${words.join(', ')}`.slice(0, LONGEST_TEXT);
+}
+
+/**
+ * The dish with its minutes of hands: a step for what is cut in no step of the text, and minutes for work that has
+ * none. What the text gives stays.
+ */
+export function withPreparing(dish: Dish): Dish {
+  const { ingredients } = scaleDish(dish, dish.servings);
+  const stages = dish.stages.map((stage) => withHands(stage, ingredients));
+  const prepared = new Set(dish.stages.flatMap((s) => (s.kind === 'prep' ? s.uses : [])));
+  const open = ingredients.filter((i) => !prepared.has(i.ingredient.id));
+  const cut = open.filter((i) => knifeMinutes(i) > 0);
+  if (cut.length === 0 || stages.length === 0) return { ...dish, stages };
+  const isTaken = [...dish.ingredients, ...dish.stages].some((x) => x.id === ID);
+  const step: Stage = {
+    id: isTaken ? `${ID}-2` : ID,
+    text: sayPreparing(cut),
+    uses: cut.map((i) => i.ingredient.id),
+    guessed: true,
+    kind: 'prep',
+    minutes: preparingMinutes(open),
+  };
+  // What soaks overnight soaks before anybody takes a knife.
+  const at = stages.findIndex((s) => s.kind !== 'soak');
+  const before = at < 0 ? stages.length : at;
+  return { ...dish, stages: [...stages.slice(0, before), step, ...stages.slice(before)] };
+}
+
+/** Whether a step is what the list alone would give: then it need not be written out. */
+export function isReckoned(dish: Dish, stage: Stage): boolean {
+  if (stage.kind !== 'prep' || !stage.guessed || stage.sentence !== undefined) return false;
+  const without = { ...dish, stages: dish.stages.filter((s) => s !== stage) };
+  return withPreparing(without).stages.some((s) => JSON.stringify(s) === JSON.stringify(stage));
+}
+
+/** Minutes for hands that nobody has timed, by what they do and how much of it. */
+function withHands(stage: Stage, ingredients: readonly ScaledIngredient[]): Stage {
+  if (!stage.guessed) return stage;
+  const used = ingredients.filter((i) => stage.uses.includes(i.ingredient.id));
+  if (stage.kind === 'prep')
+    return used.some((i) => knifeMinutes(i) > 0)
+      ? { ...stage, minutes: preparingMinutes(used) }
+      : stage;
+  if (stage.kind !== 'finish') return stage;
+  const mains = used.length > 0 ? used : ingredients;
+  const kg =
+    mains.filter((i) => i.ingredient.role === 'main').reduce((sum, i) => sum + (i.grams ?? 0), 0) /
+    1000;
+  const minutes = Math.round(afterwardsPerKg(stage.text) * kg);
+  return minutes > stage.minutes ? { ...stage, minutes } : stage;
+}
