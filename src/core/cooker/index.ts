@@ -3,7 +3,6 @@ export { comeUp } from './come-up';
 export { defaultParameters } from './pot';
 export type { CurvePoint, CycleInput, HeatParameters } from './pot';
 export { Pieces } from './piece';
-export type { PieceShape } from './piece';
 export { naturalRelease, quickRelease } from './release';
 export { wholeCycle } from './whole-cycle';
 export type { ReleaseKind, WholeCycle } from './whole-cycle';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { dishSchema, scaleDish, type Dish } from './index';
+import { dishSchema, scaleDish, type Dish, type Stage } from './index';
 import { afterwardsPerKg, growsWithAmount, knifeMinutes, preparingMinutes } from './hands';
 
 type Line = Partial<Dish['ingredients'][number]> & { food: string };
@@ -71,8 +71,14 @@ describe('minutes with the knife', () => {
 });
 
 describe('work that grows with the amount', () => {
-  const finish = (text: string) =>
-    ({ id: 'f', kind: 'finish', text, uses: [], minutes: 3, inCooker: false }) as const;
+  const finish = (text: string): Stage => ({
+    id: 'f',
+    kind: 'finish',
+    text,
+    uses: [],
+    minutes: 3,
+    inCooker: false,
+  });
 
   it('cutting, shredding and carving do; stirring in and serving do not', () => {
     expect(growsWithAmount(finish('Shred the meat with two forks'))).toBe(true);

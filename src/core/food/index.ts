@@ -5,7 +5,15 @@ export { cookingYield } from './yields';
 
 export { compositionFor, estimateFood } from './estimate';
 export { KEEPING } from './keeping';
-export type { Aisle, Allergen, Composition, DonenessTarget, Food, KeepingKind } from './types';
+export type {
+  Aisle,
+  Allergen,
+  Composition,
+  DonenessTarget,
+  Food,
+  FoodClass,
+  KeepingKind,
+} from './types';
 export {
   FREEZE_FROM_C,
   FUSION_HEAT,
@@ -21,8 +29,7 @@ export {
 export { FOODS, findFood, foodById, kindOf, mentionedFood } from './find';
 export { isRice } from './table-kind';
 export { ASK_GROUPS, FOOD_GROUPS, groupChoice } from './kind';
-export type { FoodClass, FoodKind } from './kind';
+export type { FoodKind } from './kind';
 export { plainName } from './name-kind';
 
 export { heapMl } from './heap';
-export type { SofteningClass } from './softening';

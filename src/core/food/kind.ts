@@ -1,23 +1,5 @@
 /** What a food is, as far as safety, keeping and diets ask. */
-import type { KeepingKind } from './types';
-
-/**
- * Classes that differ in what makes them safe. `ready` is eaten as it is or was cooked before; `plant` is
- * everything that grows, dry goods and fats among it.
- */
-export const FOOD_CLASSES = [
-  'poultry',
-  'ground',
-  'whole-cut',
-  'game',
-  'fish',
-  'shellfish',
-  'egg',
-  'casserole',
-  'ready',
-  'plant',
-] as const;
-export type FoodClass = (typeof FOOD_CLASSES)[number];
+import type { FoodClass, KeepingKind } from './types';
 
 /** Whether a name says that the food was cooked; `unsaid` is not `raw`. */
 export type Doneness = 'raw' | 'cooked' | 'unsaid';

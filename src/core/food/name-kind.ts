@@ -2,8 +2,8 @@
  * What a name says a food is. A rule for composite dishes rather than a list of them: the strictest class of
  * what the name says is in it, and nothing where it says too little.
  */
-import { groupChoice, type Doneness, type FoodClass, type FoodKind } from './kind';
-import type { Food, KeepingKind } from './types';
+import { groupChoice, type Doneness, type FoodKind } from './kind';
+import type { Food, FoodClass, KeepingKind } from './types';
 import {
   CASSEROLE_WORDS,
   COOKED_WORDS,

@@ -1,17 +1,5 @@
 /** How foods soften: classes that take about the same heat for a doneness. */
-import type { DonenessTarget } from './types';
-
-export interface Softening {
-  /**
-   * Minutes at the ordinary level (116 °C) in which three fifths of a thin piece have turned soft, by doneness.
-   * Fitted to the anchors of common practice by `npm run holds`.
-   */
-  doses: Readonly<Partial<Record<DonenessTarget, number>>>;
-  /** °C that its middle must reach besides, by doneness. */
-  reaches: Readonly<Partial<Record<DonenessTarget, number>>>;
-  /** Holds under this are not set, min: what must simmer together, starch that must swell. */
-  leastMin: number;
-}
+import type { Softening } from './types';
 
 const by = (
   doses: Softening['doses'],

@@ -1,6 +1,6 @@
 /** What a row of the table is, as far as safety, keeping and diets ask. */
-import type { FoodClass, FoodKind } from './kind';
-import type { Food, KeepingKind } from './types';
+import type { FoodKind } from './kind';
+import type { Food, FoodClass, KeepingKind } from './types';
 
 /** Cooked rice spoils in its own way, whichever rice of the table it is. */
 export function isRice(food: Food): boolean {

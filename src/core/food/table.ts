@@ -1,8 +1,15 @@
 /** Reads a food table: one line of text a food, so that a whole group can be read at a glance. */
 import { GROUPS } from './groups';
-import type { FoodClass } from './kind';
-import { SOFTENING, type Softening, type SofteningClass } from './softening';
-import type { Allergen, DonenessTarget, Food, FoodGroup, Form } from './types';
+import { SOFTENING, type SofteningClass } from './softening';
+import type {
+  Allergen,
+  DonenessTarget,
+  Food,
+  FoodClass,
+  FoodGroup,
+  Form,
+  Softening,
+} from './types';
 
 const COLUMNS = 6;
 const COMPONENTS = 6;

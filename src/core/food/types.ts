@@ -1,6 +1,4 @@
 /** What the core knows of a food. */
-import type { FoodClass } from './kind';
-import type { Softening } from './softening';
 
 /** Grams per 100 g of the edible part; carbohydrate is what is available, fibre apart. */
 export interface Composition {
@@ -68,6 +66,36 @@ export type Allergen = (typeof ALLERGENS)[number];
 
 /** What doneness a piece is cooked to. */
 export type DonenessTarget = 'crisp' | 'soft' | 'slice' | 'shred';
+
+/**
+ * Classes that differ in what makes them safe. `ready` is eaten as it is or was cooked before; `plant` is
+ * everything that grows, dry goods and fats among it.
+ */
+export const FOOD_CLASSES = [
+  'poultry',
+  'ground',
+  'whole-cut',
+  'game',
+  'fish',
+  'shellfish',
+  'egg',
+  'casserole',
+  'ready',
+  'plant',
+] as const;
+export type FoodClass = (typeof FOOD_CLASSES)[number];
+
+export interface Softening {
+  /**
+   * Minutes at the ordinary level (116 °C) in which three fifths of a thin piece have turned soft, by doneness.
+   * Fitted to the anchors of common practice by `npm run holds`.
+   */
+  doses: Readonly<Partial<Record<DonenessTarget, number>>>;
+  /** °C that its middle must reach besides, by doneness. */
+  reaches: Readonly<Partial<Record<DonenessTarget, number>>>;
+  /** Holds under this are not set, min: what must simmer together, starch that must swell. */
+  leastMin: number;
+}
 
 /** Rows of the keeping chart; see `keeping.ts`. */
 export type KeepingKind =
