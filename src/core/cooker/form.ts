@@ -56,6 +56,21 @@ export function formOf(name: string, cut: Cut): PieceForm {
   return { thicknessMm: thicknessMm * (food?.through ?? 1), power };
 }
 
+/**
+ * How large a piece is, as it is taken to be: what a picture of it shows.
+ *
+ * @returns mm: as thick as it is said to be, and as wide and long as its weight or its kind makes it
+ */
+export function sizeOf(
+  name: string,
+  cut: Cut,
+): { thicknessMm: number; widthMm: number; lengthMm: number } {
+  const { thicknessMm } = cut;
+  const { pieceG } = { ...cut, ...weightOf(findFood(name), cut) };
+  const [b, c] = sides(cut, thicknessMm / 2, pieceG);
+  return { thicknessMm, widthMm: 2 * b, lengthMm: 2 * c };
+}
+
 /** The way that heat goes through a piece of this thickness, mm: the wall of a bird, the half of a big breast. */
 export function wallMm(name: string, thicknessMm: number): number {
   return wallOf(name, findFood(name), { shape: 'sphere', thicknessMm }).thicknessMm;

@@ -20,5 +20,5 @@ export {
 export type { LiquidSchool } from './limits';
 export { LEVEL_KPA } from './types';
 export type { Heater, Level, Portion } from './types';
-export { formOf } from './form';
+export { formOf, sizeOf } from './form';
 export type { Cut } from './form';

@@ -11,7 +11,9 @@ export interface School {
 
 export interface SchoolQuestion {
   food: string;
+  /** Of all pieces together, and how many they are. */
   grams: number;
+  pieces?: number | undefined;
   thicknessMm: number;
   state: 'frozen' | 'chilled' | 'room';
   target: string;
@@ -20,6 +22,8 @@ export interface SchoolQuestion {
 
 const LARGE_MM = 60;
 const MIN_PER_LB = 8;
+/** For a bird that is whole and hollow. */
+const WHOLE_MIN_PER_LB = 6;
 
 /** Which rules of thumb speak to a question, with what each says (common practice). */
 export function schoolsFor(question: SchoolQuestion, seaLevelMinutes: number | null): School[] {
@@ -32,8 +36,16 @@ export function schoolsFor(question: SchoolQuestion, seaLevelMinutes: number | n
   ];
 }
 
-function largePoultry({ grams, thicknessMm }: SchoolQuestion, food: Food | null): School[] {
+function largePoultry(
+  { grams, pieces = 1, thicknessMm }: SchoolQuestion,
+  food: Food | null,
+): School[] {
   if (food?.group !== 'poultry' || thicknessMm < LARGE_MM) return [];
+  if (food.keep === 'whole-poultry')
+    return [WHOLE_MIN_PER_LB, MIN_PER_LB].map((each) => ({
+      name: `whole birds by weight, ${each} min for each lb`,
+      minutes: (each * grams) / pieces / G_PER_LB,
+    }));
   return [
     { name: 'by weight, 8 min for each lb', minutes: (MIN_PER_LB * grams) / G_PER_LB },
     { name: 'flat, at least 30 min for one that fits', minutes: 30 },

@@ -11,6 +11,7 @@
     type PageQuestion,
     type Values,
   } from '$lib/ui/answers';
+  import PieceDrawing from '$lib/ui/answers/piece-drawing.svelte';
   import QuestionForm from '$lib/ui/answers/question-form.svelte';
   import Chart from '$lib/ui/chart/chart.svelte';
   import { AskGroups } from '$lib/ui/dish';
@@ -32,6 +33,7 @@
   const outcome = $derived(question.show(current.values, data.kitchen));
   const shown = $derived(outcome.ok ? outcome.value : null);
   const said = $derived(shown?.said ?? null);
+  const drawn = $derived(question.drawn(current.values, data.kitchen));
   const uses = $derived(
     shown?.said ? usesOf(question.title, shown.uses, shown.said, data.dishes) : [],
   );
@@ -137,6 +139,7 @@
         </label>
       {/if}
       <QuestionForm {question} values={current.values} {problems} onchange={change} />
+      {#if drawn}<PieceDrawing piece={drawn} by={data.kitchen} />{/if}
     </div>
     <div class="order-first min-w-0 xl:order-none" aria-live="polite">
       {#if shown && said}

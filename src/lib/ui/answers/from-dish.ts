@@ -61,7 +61,8 @@ function solidValues(main: ScaledIngredient | undefined): Values {
   if (!main?.food) return {};
   return {
     food: main.food.names[0],
-    mm: String(main.ingredient.pieceMm ?? main.food.pieceMm),
+    mm: `${main.ingredient.pieceMm ?? main.food.pieceMm} mm`,
+    pieces: main.quantity?.unit === 'piece' ? String(Math.ceil(main.quantity.amount)) : '',
     grams: String(Math.round(main.grams ?? 500)),
     state: cooksFrozen(main.ingredient) ? 'frozen' : 'chilled',
     target: targetFor(main.food),

@@ -1,13 +1,16 @@
 /** How long to hold a piece, with the heat in its middle drawn. */
-import { wholeCycle, leastLiquid, type ReleaseKind, type Cut } from '$core/cooker';
+import { wholeCycle, leastLiquid, sizeOf, type ReleaseKind, type Cut } from '$core/cooker';
 import { centreThrough, SAFE_MINUTES, SAFE_REFERENCE_C } from '$core/doneness';
 import type { Kitchen } from '$core/kitchen';
-import { pageQuestion, type PageQuestion, type Values } from './types';
+import { findFood } from '$core/food';
+import { pageQuestion, type DrawnPiece, type PageQuestion, type Values } from './types';
 import { degrees } from './pot-questions';
 import {
   amount,
   cookerField,
+  cookerOf,
   heaterOf,
+  lengthMm,
   LEVEL_FIELD,
   number,
   SOLIDS,
@@ -23,6 +26,39 @@ function releaseOf(values: Values): ReleaseKind {
     : (values.release as 'quick' | 'natural');
 }
 
+/** Pulses and grain: their hold depends on whether they lay in water. */
+function canSoak(values: Values): boolean {
+  const food = findFood(values.food ?? '');
+  return food !== null && food.takes > 0 && ['pulse', 'grain'].includes(food.group);
+}
+
+/** How many pieces it is, where that is said; anything else goes to the core, which names it. */
+function piecesOf(values: Values): { pieces?: number } {
+  return (values.pieces ?? '').trim() === '' ? {} : { pieces: number(values, 'pieces') };
+}
+
+function cutOf(values: Values, kitchen: Kitchen): Cut {
+  const { pieces } = piecesOf(values);
+  return {
+    shape: (values.shape ?? 'sphere') as Cut['shape'],
+    thicknessMm: lengthMm(values, 'mm', kitchen),
+    ...(pieces === undefined ? {} : { pieceG: amount(values, 'grams', 'g') / pieces }),
+  };
+}
+
+/** The piece and the inner pot it goes into, where both are known. */
+function drawnPiece(values: Values, kitchen: Kitchen): DrawnPiece | null {
+  const cut = cutOf(values, kitchen);
+  const cooker = cookerOf(values, kitchen);
+  const isTold = cut.thicknessMm > 0 && (cut.pieceG === undefined || cut.pieceG > 0);
+  if (!cooker || !isTold) return null;
+  return {
+    ...sizeOf(values.food ?? '', cut),
+    count: piecesOf(values).pieces ?? 1,
+    pot: { name: cooker.name, diameterMm: cooker.diameterMm, heightMm: cooker.heightMm },
+  };
+}
+
 /** How long a piece needs at pressure, from its size, state and target. */
 export function holdQuestion(kitchen: Kitchen): PageQuestion {
   return pageQuestion({
@@ -31,24 +67,19 @@ export function holdQuestion(kitchen: Kitchen): PageQuestion {
     about: 'By thickness, not by quantity. A thermometer in the thickest part decides.',
     fields: [
       { kind: 'food', key: 'food', label: 'Food', suggestions: SOLIDS },
-      {
-        kind: 'number',
-        key: 'mm',
-        label: 'As thick as',
-        unit: 'mm',
-        answersTo: 'cut.thicknessMm',
-      },
+      { kind: 'amount', key: 'grams', label: 'How much in all', base: 'g' },
+      { kind: 'number', key: 'pieces', label: 'In how many pieces', unit: '', step: 1 },
+      { kind: 'length', key: 'mm', label: 'Thickest part', answersTo: 'cut.thicknessMm' },
       {
         kind: 'choice',
         key: 'shape',
         label: 'Shape',
         options: [
-          ['slab', 'flat, like a fillet'],
-          ['cylinder', 'long, like a carrot'],
-          ['sphere', 'as thick as long'],
+          ['slab', 'flat, like a breast or a fillet'],
+          ['cylinder', 'long and round, like a shank'],
+          ['sphere', 'a lump, a cube or a ball'],
         ],
       },
-      { kind: 'amount', key: 'grams', label: 'How much in all', base: 'g' },
       {
         kind: 'choice',
         key: 'state',
@@ -71,6 +102,16 @@ export function holdQuestion(kitchen: Kitchen): PageQuestion {
           ['shred', 'good to shred'],
         ],
       },
+      {
+        kind: 'choice',
+        key: 'treated',
+        label: 'Before that it lay',
+        options: [
+          ['dry', 'in the bag: it is dry'],
+          ['soaked', 'in water overnight'],
+        ],
+        shown: canSoak,
+      },
       LEVEL_FIELD,
       {
         kind: 'choice',
@@ -92,11 +133,12 @@ export function holdQuestion(kitchen: Kitchen): PageQuestion {
       },
       cookerField(kitchen),
     ],
-    start: () => ({
+    start: (k) => ({
       food: 'lamb shoulder',
-      mm: '60',
+      mm: k.system === 'us' ? '2½ in' : '6 cm',
       shape: 'sphere',
       grams: '1200',
+      pieces: '6',
       state: 'chilled',
       target: 'shred',
       level: 'high',
@@ -106,8 +148,10 @@ export function holdQuestion(kitchen: Kitchen): PageQuestion {
     name: 'hold',
     input: (values, k) => ({
       food: values.food,
-      cut: { shape: values.shape, thicknessMm: number(values, 'mm') },
+      cut: { shape: values.shape, thicknessMm: lengthMm(values, 'mm', k) },
       grams: amount(values, 'grams', 'g'),
+      ...piecesOf(values),
+      ...(canSoak(values) && values.treated ? { treated: values.treated } : {}),
       state: values.state,
       target: values.target,
       level: values.level,
@@ -115,7 +159,7 @@ export function holdQuestion(kitchen: Kitchen): PageQuestion {
       cooker: heaterOf(values, k),
       release: releaseOf(values),
     }),
-    say: (answer, _values, k) => {
+    say: (answer, values, k) => {
       const { minutes, thermometerC, centreC, safeMinutes, schools } = answer;
       return {
         headline: minutes
@@ -144,6 +188,14 @@ export function holdQuestion(kitchen: Kitchen): PageQuestion {
                   value: `${safeMinutes > 60 ? 'over an hour' : `${safeMinutes.toFixed(1)} min`}; safe from ${SAFE_MINUTES} min on (UK FSA)`,
                 },
               ]),
+          ...(minutes
+            ? [
+                {
+                  label: 'Instead of a preset button (meat, poultry, rice, beans …)',
+                  value: `pressure cook, ${values.level ?? 'high'}, ${minutes[0]} min`,
+                },
+              ]
+            : []),
           ...schools.map((s) => ({
             label: `Others say: ${s.name}`,
             value: `${Math.round(s.minutes)} min`,
@@ -151,6 +203,7 @@ export function holdQuestion(kitchen: Kitchen): PageQuestion {
         ],
       };
     },
+    piece: drawnPiece,
     uses: ({ minutes }) =>
       minutes
         ? [
@@ -165,7 +218,7 @@ export function holdQuestion(kitchen: Kitchen): PageQuestion {
       if (centreC == null) return null;
       const celsius = START_C[values.state ?? 'chilled'] ?? 5;
       const cooker = heaterOf(values, k);
-      const cut: Cut = { shape: values.shape as Cut['shape'], thicknessMm: number(values, 'mm') };
+      const cut = cutOf(values, k);
       const cycle = wholeCycle(
         {
           cooker,

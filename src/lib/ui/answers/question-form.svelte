@@ -66,4 +66,4 @@
     </div>
   {/each}
 </form>
-<p class="mt-3 text-sm text-muted">Write amounts as you like: 900, 2 lb, 1½ cups.</p>
+<p class="mt-3 text-sm text-muted">Write amounts as you like: 900, 2 lb, 1½ cups; 3 cm, 1¼ in.</p>

@@ -22,6 +22,8 @@ export type AnswerField = FieldBase &
     | { kind: 'number'; unit: string; step?: number }
     /** An amount as a cook writes it: 900, 2 lb, 1½ cup. */
     | { kind: 'amount'; base: 'g' | 'ml' }
+    /** A length as a cook says it: 3 cm, 1¼ in, 30 mm. */
+    | { kind: 'length' }
     | { kind: 'choice'; options: readonly (readonly [value: string, label: string])[] }
     | { kind: 'food'; suggestions: readonly string[] }
     | { kind: 'text' }
@@ -54,6 +56,17 @@ export interface QuestionSpec<N extends QuestionName> {
   say: (answer: KnownAnswer<N>, values: Values, kitchen: Kitchen) => SaidAnswer;
   curve?: (values: Values, answer: KnownAnswer<N>, kitchen: Kitchen) => Curve | null;
   uses?: (answer: KnownAnswer<N>, values: Values) => DirectUse[];
+  /** The piece that is asked about, drawn to scale; null where too little is typed. */
+  piece?: (values: Values, kitchen: Kitchen) => DrawnPiece | null;
+}
+
+/** A piece beside the inner pot it goes into, mm. */
+export interface DrawnPiece {
+  thicknessMm: number;
+  widthMm: number;
+  lengthMm: number;
+  count: number;
+  pot: { name: string; diameterMm: number; heightMm: number };
 }
 
 /** What is shown for what was typed; `said` is null where the food is not known. */
@@ -68,6 +81,7 @@ export interface PageQuestion extends Pick<
   QuestionSpec<QuestionName>,
   'id' | 'title' | 'about' | 'fields' | 'start'
 > {
+  drawn: (values: Values, kitchen: Kitchen) => DrawnPiece | null;
   show: (values: Values, kitchen: Kitchen) => Outcome<Shown>;
 }
 
@@ -76,6 +90,7 @@ export function pageQuestion<N extends QuestionName>(spec: QuestionSpec<N>): Pag
   const { id, title, about, fields, start } = spec;
   return {
     ...{ id, title, about, fields, start },
+    drawn: (values, kitchen) => spec.piece?.(values, kitchen) ?? null,
     show: (values, kitchen) => {
       const outcome = askKnown(spec.name, spec.input(values, kitchen), kitchen);
       if (!outcome.ok) return outcome;
