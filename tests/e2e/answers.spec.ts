@@ -9,18 +9,21 @@ test.describe('Answers', () => {
     await expect(answer).toContainText('min');
     const before = await answer.textContent();
 
-    await page.getByLabel('As thick as').fill('30');
+    await page.getByLabel('Thickest part').fill('3 cm');
     await expect(answer).not.toHaveText(before ?? '');
-    await expect(page).toHaveURL(/mm=30/);
+    await expect(page).toHaveURL(/mm=3\+cm/);
+    await expect(
+      page.getByRole('img', { name: /to scale in the Large: 3 cm thick/ }),
+    ).toBeVisible();
 
-    await page.getByLabel('As thick as').fill('1000');
+    await page.getByLabel('Thickest part').fill('1000');
     await expect(answer).toContainText('no cooker takes a piece over 250 mm');
-    await expect(page.getByLabel('As thick as')).toHaveAttribute('aria-invalid', 'true');
+    await expect(page.getByLabel('Thickest part')).toHaveAttribute('aria-invalid', 'true');
 
-    await page.getByLabel('As thick as').fill('45');
+    await page.getByLabel('Thickest part').fill('45');
     await expect(page).toHaveURL(/mm=45/);
     await page.reload();
-    await expect(page.getByLabel('As thick as')).toHaveValue('45');
+    await expect(page.getByLabel('Thickest part')).toHaveValue('45');
     await expect(page.getByRole('group', { name: /middle of a piece/ })).toContainText('lid opens');
   });
 
@@ -48,7 +51,7 @@ test.describe('Answers', () => {
     await page.goto('/dishes/beetroot-dill');
     await page.getByRole('link', { name: 'Look this time up in Answers' }).click();
     await expect(page.getByLabel('Food')).toHaveValue('beetroot');
-    await page.getByLabel('As thick as').fill('70');
+    await page.getByLabel('Thickest part').fill('70');
     const choice = page.getByLabel('Use it in a dish');
     const option = choice.locator('option:checked');
     await expect(option).toContainText('Beetroot');

@@ -27,7 +27,7 @@ const USUAL_SIDES: Readonly<Record<PieceShape, readonly [number, number]>> = {
 };
 /** A thick piece of no known weight is a joint: longer than thick, up to this many times a ball's weight. */
 const JOINT_MM = 60;
-const JOINT_BALLS = 2;
+const JOINT_BALLS = 3;
 /** Flesh about as thick as a piece of it usually is, is taken for such a piece: a breast, a thigh, a fillet. */
 const NEARLY = 0.8;
 const FLESH: ReadonlySet<Food['group']> = new Set(['meat', 'poultry', 'fish']);

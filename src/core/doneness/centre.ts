@@ -30,7 +30,7 @@ const SHRUNK = 0.92;
  * Until it is soft it shrinks on, and hot juice carries heat faster than raw meat: softness is judged in a piece
  * this much thinner (fitted to thick cuts of common practice); the middle's temperature, which is safety, is not.
  */
-const SHRUNK_SOFT = { meat: 0.8, poultry: 0.85 } as const;
+const SHRUNK_SOFT = { meat: 0.77, poultry: 0.85 } as const;
 /** Where a food has no dose of its own, two pieces are compared at that of a stew. */
 const USUAL_DOSE = 20;
 

@@ -79,7 +79,7 @@ export function holdFor(question: HoldQuestion): Outcome<HoldAdvice | UnknownFoo
     safeMinutes: end.ok && wanted.thermometerC !== null ? end.value.safeMinutes : null,
     schools: schoolsFor({ ...question, thicknessMm: question.cut.thicknessMm }, atSea),
     because: [
-      ...reasons(question, food, wanted, minutes, { usual: here, rule }),
+      ...reasons(question, food, wanted, minutes, { usual: here, sea: atSea, rule }),
       ...(credit > 0
         ? [
             `the fuller pot cooks for ${credit} min of that on its longer time to pressure (common practice)`,

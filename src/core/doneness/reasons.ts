@@ -42,13 +42,16 @@ export function nothingAsked({ food }: HoldQuestion, kind: FoodKind): HoldAdvice
   };
 }
 
+/** Less than this is no difference that a cook would set, min. */
+const ALTITUDE_MIN = 0.5;
+
 /** Why it takes so long: form, doneness, safety, state and altitude, each with its rule. */
 export function reasons(
   question: HoldQuestion,
   food: Food | null,
   { thermometerC, reachC, dose, leastMin }: Demands,
   minutes: HoldAdvice['minutes'],
-  altitude: { usual: number | null; rule: number },
+  altitude: { usual: number | null; sea: number | null; rule: number },
 ): string[] {
   const { cut, state, target, altitudeM } = question;
   const isOwn = findFood(question.food)?.id === food?.id;
@@ -89,7 +92,9 @@ export function reasons(
     ...(state === 'frozen'
       ? ['frozen: it has to thaw first; about half as long again is usual (common practice)']
       : []),
-    ...(altitudeM > 0 && altitude.usual !== null
+    ...(altitude.usual !== null &&
+    altitude.sea !== null &&
+    altitude.usual > altitude.sea + ALTITUDE_MIN
       ? [
           `at ${altitudeM} m: ${altitude.usual.toFixed(0)} min by the lower temperature, ${altitude.rule.toFixed(0)} min by the extension rule; the longer counts`,
         ]

@@ -52,13 +52,16 @@ function largePoultry(
   ];
 }
 
-function pulledMeat({ target }: SchoolQuestion, food: Food | null): School[] {
+/** To pull, by thickness, mm: chunks have the shorter times, whole shoulders the longest. */
+const PULLED: readonly (readonly [from: number, to: number, School])[] = [
+  [45, 75, { name: 'to pull, the shorter time', minutes: 45 }],
+  [55, 95, { name: 'to pull, up to 3 lb or chunks', minutes: 60 }],
+  [80, Infinity, { name: 'to pull, thick pieces', minutes: 90 }],
+];
+
+function pulledMeat({ target, thicknessMm }: SchoolQuestion, food: Food | null): School[] {
   if (food?.group !== 'meat' || target !== 'shred' || food.keep === 'ground-meat') return [];
-  return [
-    { name: 'to pull, the shorter time', minutes: 45 },
-    { name: 'to pull, up to 3 lb or chunks', minutes: 60 },
-    { name: 'to pull, thick pieces', minutes: 90 },
-  ];
+  return PULLED.filter(([from, to]) => thicknessMm >= from && thicknessMm < to).map(([, , s]) => s);
 }
 
 function frozenMince({ state }: SchoolQuestion, food: Food | null): School[] {

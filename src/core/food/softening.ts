@@ -10,7 +10,7 @@ const by = (
 /** Doses: common practice, fitted; temperatures: common practice (breast to shred about 82 °C, legs 85). */
 export const SOFTENING = {
   none: by({}),
-  'tough-meat': by({ slice: 13, soft: 19, shred: 21 }, {}, 2),
+  'tough-meat': by({ slice: 15, soft: 21, shred: 21 }, {}, 2),
   'young-meat': by({ slice: 8, soft: 13, shred: 14 }, {}, 2),
   'tender-meat': by({ slice: 0, soft: 7, shred: 12 }, {}, 2),
   'tough-offal': by({ slice: 24, soft: 26, shred: 28 }, {}, 2),

@@ -10,7 +10,7 @@ import { foodTable } from '../table';
 export const MEATS = foodTable(
   'meat',
   `
-lamb-shoulder      | lamb shoulder, lamb | solid | 63 16.8 19.3 0 0 0.9 | 0.95 | piece=50 soften=young-meat soft=15 shred=15 | SR
+lamb-shoulder      | lamb shoulder, lamb | solid | 63 16.8 19.3 0 0 0.9 | 0.95 | piece=50 soften=young-meat soft=18 shred=15 | SR
 lamb-shank         | lamb shank, lamb shanks | solid | 72 19 8 0 0 1 | 0.9 | each=400 piece=70 | SR
 lamb-leg           | leg of lamb, lamb leg | solid | 64.3 17.9 17.1 0 0 0.9 | 0.95 | piece=90 | SR
 goat               | goat, goat meat, mutton | solid | 75.8 20.6 2.3 0 0 1.1 | 0.95 | piece=40 soft=25 shred=27 | SR
@@ -51,10 +51,10 @@ beef-ribs          | beef ribs, beef back ribs | solid | 57 17 25 0 0 0.8 | 0.7 
 corned-beef        | corned beef, salt beef, salted beef, corned silverside | solid | 67.1 14.7 14.9 0.1 0 3.2 | 0.95 | piece=65 slice=20 soft=22 | SR
 beef-bones         | beef bones, marrow bones, soup bones, bones, knuckle bones | solid | 45 12 40 0 0 3 | 0.7 | piece=60 slice=30 soft=60 shred=60 | CP
 bison              | bison, buffalo meat | solid | 74.6 21.6 1.8 0 0 1.2 | 0.95 | piece=40 | SR
-lamb-neck          | lamb neck, neck of lamb, neck fillet, scrag end | solid | 64 17 18 0 0 0.9 | 0.9 | piece=40 soften=young-meat soft=16 | SR
+lamb-neck          | lamb neck, neck of lamb, neck fillet, scrag end | solid | 64 17 18 0 0 0.9 | 0.9 | piece=40 soften=young-meat soft=18 | SR
 lamb-chop          | lamb chop, lamb chops, lamb cutlets, loin chops, lamb forequarter chops, forequarter chops | solid | 61 17 21 0 0 0.9 | 0.9 | each=110 piece=25 soften=tender-meat soft=10 | SR
-lamb-breast        | lamb breast, breast of lamb, lamb ribs | solid | 53 15 31 0 0 0.8 | 0.9 | piece=30 soften=young-meat soft=16 | SR
-lamb-stew          | diced lamb, lamb stew meat, stewing lamb, lamb cubes, lamb pieces | solid | 68 18.5 12 0 0 1 | 0.95 | piece=30 soften=young-meat soft=15 keep=ground-meat | SR
+lamb-breast        | lamb breast, breast of lamb, lamb ribs | solid | 53 15 31 0 0 0.8 | 0.9 | piece=30 soften=young-meat soft=18 | SR
+lamb-stew          | diced lamb, lamb stew meat, stewing lamb, lamb cubes, lamb pieces | solid | 68 18.5 12 0 0 1 | 0.95 | piece=30 soften=young-meat soft=18 keep=ground-meat | SR
 mutton             | mutton shoulder, mutton leg, hogget | solid | 66 18 15 0 0 1 | 0.95 | piece=40 soft=25 shred=27 | SR
 goat-shoulder      | goat shoulder, goat leg, leg of goat, kid goat | solid | 75 20.4 3 0 0 1.1 | 0.95 | piece=70 soft=22 shred=24 | SR
 veal-shank         | veal shank, veal shanks, osso buco, ossobuco | solid | 75 19.5 4 0 0 1.1 | 0.85 | each=350 piece=40 soften=young-meat | SR

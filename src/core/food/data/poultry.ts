@@ -16,7 +16,7 @@ chicken-leg        | chicken leg, chicken legs, drumstick, drumsticks, chicken d
 chicken-wing       | chicken wings, chicken wing | solid | 66.2 18.3 16 0 0 0.8 | 0.7 | each=90 piece=30 keep=poultry-pieces soften=dark | SR
 whole-chicken      | whole chicken, whole bird | solid | 66 18.6 15.1 0 0 0.8 | 0.85 | each=1500 piece=110 keep=whole-poultry | SR
 ground-chicken     | ground chicken, ground turkey, minced turkey | solid | 73.2 17.4 8.1 0 0 1.2 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
-turkey-thigh       | turkey thigh, turkey thighs, turkey leg, turkey legs, turkey drumstick, turkey drumsticks | solid | 74.5 19.5 4.4 0 0 1 | 0.95 | each=500 piece=60 keep=poultry-pieces soften=dark soft=4 shred=6 | SR
+turkey-thigh       | turkey thigh, turkey thighs, turkey leg, turkey legs, turkey drumstick, turkey drumsticks | solid | 74.5 19.5 4.4 0 0 1 | 0.95 | each=500 piece=60 keep=poultry-pieces soften=dark soft=6 shred=8 | SR
 turkey-breast      | turkey breast, turkey | solid | 74 23.7 1.5 0.1 0 1.2 | 0.95 | each=1200 piece=90 | SR
 duck-leg           | duck leg, duck legs, duck, goose leg, goose legs | solid | 70 18 11 0 0 1 | 0.95 | each=250 piece=45 keep=poultry-pieces soften=tough-bird | SR
 cooked-chicken     | cooked chicken, cooked turkey | solid | 65.3 31 3.6 0 0 1.1 | 0.6 | piece=10 keep=cooked-meat gives=0 soften=cooked-meat | SR
@@ -30,7 +30,7 @@ poussin            | poussin, poussins, spring chicken, cornish hen, cornish hen
 capon              | capon, whole capon | solid | 62 18.8 17 0 0 1 | 0.85 | each=2800 piece=130 keep=whole-poultry | SR
 turkey-whole       | whole turkey, turkey crown | solid | 70 20.4 8 0 0 1 | 0.85 | each=4500 piece=160 keep=whole-poultry | SR
 turkey-diced       | diced turkey, turkey strips, turkey pieces, turkey steaks, turkey cutlets, turkey escalopes, turkey tenderloin, turkey tenderloins | solid | 74 23.7 1.5 0.1 0 1.2 | 0.95 | piece=22 keep=poultry-pieces | SR
-turkey-wing        | turkey wings, turkey wing | solid | 67 20 12 0 0 1 | 0.75 | each=350 piece=45 keep=poultry-pieces soften=dark soft=4 shred=6 | SR
+turkey-wing        | turkey wings, turkey wing | solid | 67 20 12 0 0 1 | 0.75 | each=350 piece=45 keep=poultry-pieces soften=dark soft=6 shred=8 | SR
 duck-breast        | duck breast, duck breasts, magret | solid | 75 19.9 4.3 0 0 1.1 | 0.95 | each=250 piece=30 keep=poultry-pieces | SR
 duck-whole         | whole duck, duckling, whole duckling | solid | 48.5 11.5 39 0 0 0.7 | 0.85 | each=2000 piece=110 keep=whole-poultry soften=tough-bird soft=8 shred=10 | SR
 goose              | goose, whole goose | solid | 50 16 33 0 0 0.9 | 0.85 | each=4000 piece=150 keep=whole-poultry soften=tough-bird | SR

@@ -17,8 +17,13 @@
   const isTooLong = $derived(piece.widthMm > piece.pot.diameterMm);
   /** Lying on its flat side, seen from the front. */
   const across = $derived(Math.min(piece.lengthMm, piece.pot.diameterMm));
+  /** As a cook would measure it: half a centimetre or half an inch is fine enough. */
+  const inRound = (mm: number): string => {
+    if (by.system === 'us') return sayLength(Math.max(1, Math.round(mm / 6.35)) * 6.35, by);
+    return mm < 20 ? `${Math.round(mm)} mm` : `${Math.round(mm / 5) / 2} cm`;
+  };
   const said = $derived(
-    `${sayLength(piece.thicknessMm, by)} thick, about ${sayLength(piece.widthMm, by)} wide and ${sayLength(piece.lengthMm, by)} long`,
+    `${inRound(piece.thicknessMm)} thick, about ${inRound(piece.widthMm)} wide and ${inRound(piece.lengthMm)} long`,
   );
 </script>
 

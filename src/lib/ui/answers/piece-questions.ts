@@ -75,9 +75,9 @@ export function holdQuestion(kitchen: Kitchen): PageQuestion {
         key: 'shape',
         label: 'Shape',
         options: [
-          ['slab', 'flat, like a breast or a fillet'],
-          ['cylinder', 'long and round, like a shank'],
-          ['sphere', 'a lump, a cube or a ball'],
+          ['slab', 'flat: a breast'],
+          ['cylinder', 'long: a shank'],
+          ['sphere', 'a lump or cubes'],
         ],
       },
       {
@@ -191,7 +191,7 @@ export function holdQuestion(kitchen: Kitchen): PageQuestion {
           ...(minutes
             ? [
                 {
-                  label: 'Instead of a preset button (meat, poultry, rice, beans …)',
+                  label: 'In place of a preset button',
                   value: `pressure cook, ${values.level ?? 'high'}, ${minutes[0]} min`,
                 },
               ]
