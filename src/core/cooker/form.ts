@@ -53,7 +53,8 @@ export function formOf(name: string, cut: Cut): PieceForm {
   const a = thicknessMm / 2;
   const [b, c] = sides({ ...cut, thicknessMm }, a, pieceG);
   const power = Math.min(2, (a / b) ** 2 + (a / c) ** 2);
-  return { thicknessMm: thicknessMm * (food?.through ?? 1), power };
+  const through = Math.min(thicknessMm * (food?.through ?? 1), food?.mostMm ?? Infinity);
+  return { thicknessMm: through, power };
 }
 
 /**

@@ -15,7 +15,7 @@ export const SOFTENING = {
   'tender-meat': by({ slice: 0, soft: 7, shred: 12 }, {}, 2),
   'tough-offal': by({ slice: 24, soft: 26, shred: 28 }, {}, 2),
   'cooked-meat': by({ slice: 0, soft: 0, shred: 0 }),
-  ground: by({ slice: 0, soft: 0, shred: 0 }, {}, 4),
+  ground: by({ slice: 0, soft: 0, shred: 0 }, {}, 5),
   white: by({ slice: 0, soft: 0, shred: 0 }, { soft: 78, shred: 82 }, 2),
   dark: by({ slice: 0, soft: 1.5, shred: 3 }, { soft: 80, shred: 85 }, 2),
   'tough-bird': by({ slice: 4, soft: 12, shred: 14 }, { soft: 85, shred: 85 }, 2),

@@ -25,7 +25,7 @@ const PULSE_COVER = 2;
  * - further: `each=` g of one; `piece=` mm through the usual piece; `half` fill to half only; `growth=`
  *   volume after cooking for one before; `takes=` g of water taken up by 1 g; `cover=` ml more for 1 g; `gives=` g given off by
  *   1 g; `soften=` its class of softening, `crisp=`, `soft=`, `slice=`, `shred=` another dose than the class has,
- *   `least=` the shortest hold; `through=` share of its thickness that heat goes through; `finicky` or `robust`
+ *   `least=` the shortest hold; `through=` share of its thickness that heat goes through, `most=` mm of it; `finicky` or `robust`
  *   where the group is not; `keep=` another row of the keeping chart, `safety=` another class for safety,
  *   `aisle=` another place in a shop; `allergens=` joined by +, or `none`; `varies` where the label decides what is
  *   in it; `from=flesh` where it is of an animal whatever its group
@@ -85,6 +85,7 @@ function readLine(group: FoodGroup, line: string): Food {
       leastMin: number('least') ?? softening.leastMin,
     },
     through: number('through') ?? 1,
+    mostMm: number('most') ?? Infinity,
     safety: (extra.get('safety') as FoodClass | undefined) ?? null,
     keep: (extra.get('keep') as Food['keep'] | undefined) ?? usual.keep,
     aisle: (extra.get('aisle') as Food['aisle'] | undefined) ?? usual.aisle,

@@ -169,6 +169,8 @@ export interface Food {
    * kernels count. 1 where it is solid.
    */
   through: number;
+  /** Heat never goes through more than this, mm: the wall of a squash, the stalk of a head; Infinity where it is solid. */
+  mostMm: number;
   /** Set where its class for safety is another than its group’s: ravioli are no grain. */
   safety: FoodClass | null;
   /** Its row of the keeping chart, raw and as bought. */

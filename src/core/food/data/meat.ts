@@ -12,7 +12,7 @@ export const MEATS = foodTable(
   `
 lamb-shoulder      | lamb shoulder, lamb | solid | 63 16.8 19.3 0 0 0.9 | 0.95 | piece=50 soften=young-meat soft=18 shred=15 | SR
 lamb-shank         | lamb shank, lamb shanks | solid | 72 19 8 0 0 1 | 0.9 | each=400 piece=70 | SR
-lamb-leg           | leg of lamb, lamb leg | solid | 64.3 17.9 17.1 0 0 0.9 | 0.95 | piece=90 | SR
+lamb-leg           | leg of lamb, lamb leg | solid | 64.3 17.9 17.1 0 0 0.9 | 0.95 | piece=90 soften=young-meat slice=6 | SR
 goat               | goat, goat meat, mutton | solid | 75.8 20.6 2.3 0 0 1.1 | 0.95 | piece=40 soft=25 shred=27 | SR
 beef-cheek         | beef cheek, beef cheeks, ox cheek | solid | 70 19.5 9.5 0 0 1 | 0.95 | each=350 piece=60 | SR
 beef-chuck         | beef chuck, stewing beef, beef, stew meat | solid | 69 20 10 0 0 1 | 0.95 | piece=40 | SR

@@ -32,7 +32,7 @@ turkey-whole       | whole turkey, turkey crown | solid | 70 20.4 8 0 0 1 | 0.85
 turkey-diced       | diced turkey, turkey strips, turkey pieces, turkey steaks, turkey cutlets, turkey escalopes, turkey tenderloin, turkey tenderloins | solid | 74 23.7 1.5 0.1 0 1.2 | 0.95 | piece=22 keep=poultry-pieces | SR
 turkey-wing        | turkey wings, turkey wing | solid | 67 20 12 0 0 1 | 0.75 | each=350 piece=45 keep=poultry-pieces soften=dark soft=6 shred=8 | SR
 duck-breast        | duck breast, duck breasts, magret | solid | 75 19.9 4.3 0 0 1.1 | 0.95 | each=250 piece=30 keep=poultry-pieces | SR
-duck-whole         | whole duck, duckling, whole duckling | solid | 48.5 11.5 39 0 0 0.7 | 0.85 | each=2000 piece=110 keep=whole-poultry soften=tough-bird soft=8 shred=10 | SR
+duck-whole         | whole duck, duckling, whole duckling | solid | 48.5 11.5 39 0 0 0.7 | 0.85 | each=2000 piece=110 keep=whole-poultry soften=tough-bird soft=5 shred=7 | SR
 goose              | goose, whole goose | solid | 50 16 33 0 0 0.9 | 0.85 | each=4000 piece=150 keep=whole-poultry soften=tough-bird | SR
 goose-breast       | goose breast, goose breasts | solid | 68 22.8 7 0 0 1.1 | 0.95 | each=400 piece=35 soften=tough-bird | SR
 quail              | quail, quails | solid | 67.5 19.6 12 0 0 0.9 | 0.85 | each=150 piece=50 keep=whole-poultry | SR

@@ -10,7 +10,7 @@ import { foodTable } from '../table';
 export const VEGETABLES = foodTable(
   'vegetable',
   `
-onion               | onion, onions, yellow onion, red onion, white onion, pyaz | solid | 89.1 1.1 0.1 7.6 1.7 0.4 | 0.68 | each=110 piece=10 gives=0.35 robust keep=root crisp=0.5 soft=2 through=0.5 | SR
+onion               | onion, onions, yellow onion, red onion, white onion, pyaz | solid | 89.1 1.1 0.1 7.6 1.7 0.4 | 0.68 | each=110 piece=10 gives=0.35 robust keep=root crisp=0.5 soft=2 through=0.5 most=30 | SR
 shallot             | shallot, shallots | solid | 79.8 2.5 0.1 13.6 3.2 0.8 | 0.68 | each=30 piece=6 gives=0.3 robust keep=root | SR
 spring-onion        | spring onion, spring onions, scallion, scallions, green onions | solid | 89.8 1.8 0.2 4.7 2.6 0.8 | 0.42 | each=15 piece=5 keep=herb | SR
 garlic              | garlic, garlic clove, garlic cloves, lahsun | solid | 58.6 6.4 0.5 31 2.1 1.5 | 0.57 | each=3 piece=4 robust keep=root | SR
@@ -23,36 +23,36 @@ turnip              | turnip, turnips | solid | 91.9 0.9 0.1 4.6 1.8 0.7 | 0.55 
 swede               | swede, rutabaga | solid | 89.4 1.1 0.2 6.3 2.3 0.7 | 0.59 | each=400 piece=20 keep=root crisp=0.8 soft=2.5 | SR
 kohlrabi            | kohlrabi | solid | 91 1.7 0.1 2.6 3.6 1 | 0.57 | each=250 piece=20 keep=root | SR
 radish              | radish, radishes | solid | 95.3 0.7 0.1 1.8 1.6 0.6 | 0.49 | each=9 piece=20 | SR
-leek                | leek, leeks | solid | 83 1.5 0.3 12.4 1.8 1 | 0.38 | each=150 piece=12 through=0.7 | SR
-fennel              | fennel, fennel bulb | solid | 90.2 1.2 0.2 4.2 3.1 1.1 | 0.37 | each=240 piece=15 through=0.6 | SR
+leek                | leek, leeks | solid | 83 1.5 0.3 12.4 1.8 1 | 0.38 | each=150 piece=12 through=0.7 most=20 | SR
+fennel              | fennel, fennel bulb | solid | 90.2 1.2 0.2 4.2 3.1 1.1 | 0.37 | each=240 piece=15 through=0.6 most=25 | SR
 potato              | potato, potatoes, waxy potatoes, floury potatoes, aloo | solid | 79.3 2.1 0.1 15.4 2.1 1.1 | 0.64 | each=213 piece=40 keep=root crisp=0.6 soft=1.2 | SR
 sweet-potato        | sweet potato, sweet potatoes, kumara | solid | 77.3 1.6 0.1 17.1 3 1 | 0.56 | each=130 piece=40 keep=root crisp=0.5 soft=1.2 | SR
 beetroot            | beetroot, beet, beets, beetroots | solid | 87.6 1.6 0.2 6.8 2.8 1.1 | 0.57 | each=110 piece=55 robust keep=root crisp=2 soft=5 | SR
-artichoke           | artichoke, artichokes, globe artichokes | solid | 84.9 3.3 0.2 5.1 5.4 1.1 | 0.5 | each=128 piece=70 crisp=3 soft=6 through=0.5 | SR
+artichoke           | artichoke, artichokes, globe artichokes | solid | 84.9 3.3 0.2 5.1 5.4 1.1 | 0.5 | each=128 piece=70 crisp=3 soft=6 through=0.5 most=38 | SR
 asparagus           | asparagus | solid | 93.2 2.2 0.1 1.8 2.1 0.6 | 0.57 | each=16 piece=12 crisp=0.2 soft=0.8 | SR
-squash              | squash, winter squash, butternut squash, pumpkin | solid | 86.4 1 0.1 9.7 2 0.8 | 0.59 | each=900 piece=25 keep=root crisp=0.4 soft=1.4 through=0.9 | SR
-spaghetti-squash    | spaghetti squash | solid | 91.6 0.6 0.6 5.4 1.5 0.3 | 0.43 | each=1200 piece=35 keep=root crisp=0.3 soft=1 through=0.75 | SR
+squash              | squash, winter squash, butternut squash, pumpkin | solid | 86.4 1 0.1 9.7 2 0.8 | 0.59 | each=900 piece=25 keep=root crisp=0.4 soft=1.8 through=0.8 most=48 | SR
+spaghetti-squash    | spaghetti squash | solid | 91.6 0.6 0.6 5.4 1.5 0.3 | 0.43 | each=1200 piece=35 keep=root crisp=0.3 soft=1 through=0.75 most=30 | SR
 courgette           | courgette, courgettes, zucchini | solid | 94.8 1.2 0.3 2.1 1 0.6 | 0.52 | each=196 piece=15 gives=0.2 crisp=0.1 soft=0.4 | SR
 cucumber            | cucumber, cucumbers | solid | 95.2 0.7 0.1 3.1 0.5 0.4 | 0.44 | each=300 piece=10 | SR
-red-cabbage         | red cabbage | solid | 90.4 1.4 0.2 5.3 2.1 0.7 | 0.38 | each=1000 piece=6 robust keep=root crisp=1 soft=4 | SR
-cabbage             | cabbage, white cabbage, green cabbage, savoy cabbage | solid | 92.2 1.3 0.1 3.3 2.5 0.6 | 0.38 | each=900 piece=10 keep=root crisp=0.5 soft=2 through=0.35 | SR
+red-cabbage         | red cabbage | solid | 90.4 1.4 0.2 5.3 2.1 0.7 | 0.38 | each=1000 piece=6 robust keep=root crisp=1 soft=4 most=25 | SR
+cabbage             | cabbage, white cabbage, green cabbage, savoy cabbage | solid | 92.2 1.3 0.1 3.3 2.5 0.6 | 0.38 | each=900 piece=10 keep=root crisp=0.5 soft=2 through=0.35 most=25 | SR
 sauerkraut          | sauerkraut | solid | 92.5 0.9 0.1 1.4 2.9 2.1 | 0.6 | piece=3 robust keep=opened | SR
 kale                | kale, cavolo nero | solid | 89.6 2.9 1.5 0.3 4.1 1.6 | 0.28 | piece=3 growth=0.3 crisp=0.5 soft=2 keep=leafy | SR
 chard               | chard, swiss chard, silverbeet, rainbow chard | solid | 92.7 1.8 0.2 2.1 1.6 1.6 | 0.15 | piece=4 growth=0.25 keep=leafy | SR
 collards            | collard greens, spring greens, greens | solid | 89.6 3 0.6 1.4 4 1.3 | 0.15 | piece=3 growth=0.3 crisp=1 soft=4 keep=leafy | SR
 spinach             | spinach, baby spinach | solid | 91.4 2.9 0.4 1.4 2.2 1.7 | 0.13 | piece=2 growth=0.15 gives=0.3 crisp=0.05 soft=0.2 keep=leafy | SR
-lettuce             | lettuce, salad leaves, romaine, cos lettuce, iceberg, little gem | solid | 95 1.2 0.3 2.1 1.2 0.6 | 0.2 | each=360 piece=2 keep=leafy through=0.3 | SR
-cauliflower         | cauliflower, cauliflower florets, gobi | solid | 92.1 1.9 0.3 3 2 0.8 | 0.45 | each=600 piece=30 crisp=0.3 soft=1 through=0.5 | SR
-broccoli            | broccoli, broccoli florets | solid | 89.3 2.8 0.4 4 2.6 0.9 | 0.38 | each=400 piece=25 crisp=0.3 soft=1 through=0.4 | SR
-brussels            | brussels sprouts, sprouts | solid | 86 3.4 0.3 5.2 3.8 1.4 | 0.37 | each=19 piece=28 crisp=0.3 soft=1 through=0.8 | SR
+lettuce             | lettuce, salad leaves, romaine, cos lettuce, iceberg, little gem | solid | 95 1.2 0.3 2.1 1.2 0.6 | 0.2 | each=360 piece=2 keep=leafy through=0.3 most=10 | SR
+cauliflower         | cauliflower, cauliflower florets, gobi | solid | 92.1 1.9 0.3 3 2 0.8 | 0.45 | each=600 piece=30 crisp=0.3 soft=1 through=0.5 most=30 | SR
+broccoli            | broccoli, broccoli florets | solid | 89.3 2.8 0.4 4 2.6 0.9 | 0.38 | each=400 piece=25 crisp=0.3 soft=1 through=0.4 most=20 | SR
+brussels            | brussels sprouts, sprouts | solid | 86 3.4 0.3 5.2 3.8 1.4 | 0.37 | each=19 piece=28 crisp=0.3 soft=1 through=0.8 most=25 | SR
 green-beans         | green beans, french beans, runner beans | solid | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.43 | each=6 piece=8 crisp=0.8 soft=2.5 | SR
 okra                | okra | solid | 89.6 1.9 0.2 4.3 3.2 0.9 | 0.42 | each=12 piece=15 | SR
 peas                | peas, green peas, matar | solid | 78.9 5.4 0.4 8.7 5.7 0.9 | 0.61 | piece=8 crisp=0.1 soft=0.5 | SR
 sweetcorn           | sweetcorn, corn, corn kernels | solid | 76.1 3.3 1.4 16.7 2 0.6 | 0.65 | piece=8 | SR
-corn-cob            | corn on the cob, corn cob, corn cobs | solid | 76.1 3.3 1.4 16.7 2 0.6 | 0.5 | each=180 piece=45 soften=cob through=0.4 | SR
+corn-cob            | corn on the cob, corn cob, corn cobs | solid | 76.1 3.3 1.4 16.7 2 0.6 | 0.5 | each=180 piece=45 soften=cob through=0.4 most=22 | SR
 mushroom            | mushrooms, mushroom, button mushrooms, chestnut mushrooms | solid | 92.5 3.1 0.3 2.3 1 0.9 | 0.3 | each=18 piece=8 gives=0.4 robust keep=leafy soften=tender | SR
 dried-mushroom      | dried mushrooms, porcini, dried porcini | solid | 9.5 9.6 1 63.9 11.5 4.5 | 0.15 | piece=3 growth=2.5 takes=3 robust keep=dry | SR
-bell-pepper         | bell pepper, pepper, peppers, red pepper, green pepper | solid | 92.2 1 0.3 3.9 2.1 0.5 | 0.63 | each=119 piece=8 through=0.8 | SR
+bell-pepper         | bell pepper, pepper, peppers, red pepper, green pepper | solid | 92.2 1 0.3 3.9 2.1 0.5 | 0.63 | each=119 piece=8 through=0.8 most=9 | SR
 chili               | chili, chilli, hot pepper, red chili, green chili | solid | 88 1.9 0.4 7.3 1.5 0.9 | 0.6 | each=15 piece=4 robust | SR
 aubergine           | aubergine, aubergines, eggplant, baingan, brinjal | solid | 92.3 1 0.2 2.9 3 0.7 | 0.35 | each=400 piece=25 gives=0.15 soften=tender | SR
 tomato              | tomato, tomatoes, cherry tomatoes, plum tomatoes | solid | 94.5 0.9 0.2 2.7 1.2 0.5 | 0.76 | each=123 piece=30 gives=0.4 robust | SR
@@ -77,14 +77,14 @@ baking-potato       | baking potatoes, baking potato, russet potatoes, russet po
 frozen-potato       | hash browns, french fries, chips, tater tots | solid | 70 2.3 5 20 2 1.2 | 0.45 | piece=10 keep=vegetable soft=0.5 | SR
 mashed-potato       | mashed potato, mashed potatoes, potato mash | thick | 78 2 3.5 14.5 1.5 1.3 | 0.9 | keep=cooked-vegetable allergens=milk | SR
 celery-heart        | celery heart, celery hearts, celery leaves | solid | 95.4 0.7 0.2 1.4 1.6 0.8 | 0.4 | piece=12 allergens=celery | SR
-pumpkin             | kabocha, acorn squash, delicata squash, sugar pumpkin, hokkaido, red kuri squash, crown prince squash, gem squash | solid | 88 1 0.1 8.5 1.7 0.8 | 0.6 | each=900 piece=28 keep=root crisp=0.4 soft=1.4 through=0.9 | SR
+pumpkin             | kabocha, acorn squash, delicata squash, sugar pumpkin, hokkaido, red kuri squash, crown prince squash, gem squash | solid | 88 1 0.1 8.5 1.7 0.8 | 0.6 | each=900 piece=28 keep=root crisp=0.4 soft=1.8 through=0.8 most=48 | SR
 pumpkin-puree       | pumpkin puree, canned pumpkin, squash puree | thick | 90 1.1 0.3 5.2 2.9 0.8 | 1.02 | keep=opened | SR
 summer-squash       | summer squash, patty pan squash, yellow squash, marrow, chayote, bottle gourd, lauki, opo squash, dudhi | solid | 94.6 1.1 0.2 2.3 1.1 0.6 | 0.5 | each=200 piece=18 gives=0.15 crisp=0.1 soft=0.5 | SR
 bitter-gourd        | bitter gourd, bitter melon, karela, ridge gourd, snake gourd | solid | 94 1 0.2 1 2.8 1.1 | 0.4 | each=100 piece=12 soft=1.5 | SR
 bok-choy            | bok choy, pak choi, pak choy | solid | 95.3 1.5 0.2 1.2 1 0.8 | 0.3 | each=250 piece=8 growth=0.5 gives=0.2 keep=leafy soften=leaf soft=0.5 through=0.4 | SR
 choy-sum            | choy sum, tatsoi, yu choy | solid | 95.3 1.5 0.2 1.2 1 0.8 | 0.3 | each=250 piece=8 growth=0.5 gives=0.2 keep=leafy soften=leaf soft=0.5 through=0.4 | SR
 napa-cabbage        | napa cabbage, chinese cabbage, chinese leaves | solid | 95.3 1.5 0.2 1.2 1 0.8 | 0.3 | each=250 piece=8 growth=0.5 gives=0.2 keep=leafy soften=leaf soft=0.5 through=0.4 | SR
-savoy               | savoy, pointed cabbage, hispi cabbage, sweetheart cabbage | solid | 91 2 0.1 3 3.1 0.8 | 0.35 | each=800 piece=10 keep=root crisp=0.4 soft=1.8 through=0.35 | SR
+savoy               | savoy, pointed cabbage, hispi cabbage, sweetheart cabbage | solid | 91 2 0.1 3 3.1 0.8 | 0.35 | each=800 piece=10 keep=root crisp=0.4 soft=1.8 through=0.35 most=25 | SR
 coleslaw-mix        | coleslaw mix, shredded cabbage, cabbage mix | solid | 91.5 1.4 0.1 4 2.3 0.7 | 0.25 | piece=3 growth=0.5 crisp=0.3 soft=1.5 keep=cut-produce | SR
 beet-greens         | beet greens | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=3 growth=0.25 keep=leafy soft=1.5 | SR
 turnip-greens       | turnip greens | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=3 growth=0.25 keep=leafy soft=1.5 | SR
@@ -100,7 +100,7 @@ radicchio           | radicchio | solid | 93.8 1.3 0.2 1.2 2.5 1.2 | 0.3 | each=
 escarole            | escarole, frisee, belgian endive | solid | 93.8 1.3 0.2 1.2 2.5 1.2 | 0.3 | each=130 piece=20 keep=leafy through=0.4 soft=1 | SR
 frozen-spinach      | chopped frozen spinach, palak, spinach leaves, saag | solid | 90.2 3.6 0.6 1.3 2.9 1.5 | 0.9 | piece=20 growth=0.8 gives=0.3 keep=leafy soften=leaf | SR
 broccolini          | broccolini, tenderstem broccoli, purple sprouting broccoli, rapini, broccoli rabe, chinese broccoli, gai lan, tenderstem | solid | 91 3.2 0.5 1.5 2.7 1 | 0.35 | piece=12 crisp=0.2 soft=0.8 | SR
-romanesco           | romanesco, whole cauliflower, cauliflower head | solid | 92 2 0.3 3 2 0.8 | 0.45 | each=700 piece=120 through=0.2 crisp=0.4 soft=1 | SR
+romanesco           | romanesco, whole cauliflower, cauliflower head | solid | 92 2 0.3 3 2 0.8 | 0.45 | each=700 piece=120 through=0.5 crisp=0.4 soft=1 most=30 | SR
 riced-cauliflower   | cauliflower rice, riced cauliflower | solid | 92 2 0.3 3 2 0.8 | 0.5 | piece=4 crisp=0.1 soft=0.3 | SR
 wax-beans           | wax beans, yellow beans, string beans, haricots verts, flat beans, snap beans | solid | 90 1.8 0.2 4.4 2.9 0.7 | 0.43 | each=6 piece=8 crisp=0.8 soft=2.5 | SR
 snow-peas           | snow peas, mangetout, sugar snap peas, snap peas, sugar snaps | solid | 88.9 2.8 0.2 4.9 2.6 0.6 | 0.4 | each=3 piece=5 crisp=0.05 soft=0.5 | SR
