@@ -53,6 +53,9 @@ const releaseSchema = z.discriminatedUnion('kind', [
 ]);
 export type ReleaseChoice = z.infer<typeof releaseSchema>;
 
+/** More to look at after one step is a step of its own. */
+export const MOST_CHECKS = 5;
+
 const stageBase = {
   id,
   /** What to do, as an instruction. */
@@ -76,6 +79,23 @@ const stageBase = {
   justInTime: z.boolean().optional(),
   /** Nobody said how long it takes: its minutes are what is usual. */
   guessed: z.boolean().optional(),
+  /** What to look at when it is over, and by how many minutes it goes on where it is not done. */
+  checks: z
+    .array(
+      z.object({
+        text: z
+          .string()
+          .trim()
+          .min(1, says('a check says what to look at', 'or remove it'))
+          .max(300),
+        minutes: z
+          .int('whole minutes')
+          .min(1, 'at least a minute more')
+          .max(2880, 'at most two days'),
+      }),
+    )
+    .max(MOST_CHECKS, `at most ${MOST_CHECKS} checks of one step`)
+    .optional(),
 };
 
 const timed = <K extends string>(kind: K) =>

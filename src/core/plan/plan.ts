@@ -19,6 +19,7 @@ export interface Operation extends Pick<
   | 'phase'
   | 'amounts'
   | 'caution'
+  | 'checks'
   | 'isHands'
 > {
   /** What to do, or what happens, for the appliance that it is done in. */
@@ -114,6 +115,7 @@ export function planOf(compiled: CompiledMeal, schedule: Schedule): Plan {
     return [
       {
         ...{ id, entryId, dishId, dishName, wholeName, stageId, phase, amounts, caution, isHands },
+        ...(meaning.checks ? { checks: meaning.checks } : {}),
         text: meaning.texts?.[unit ?? ''] ?? meaning.text,
         start: time.start,
         end: time.end,

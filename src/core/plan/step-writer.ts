@@ -22,6 +22,18 @@ export interface DishSteps {
   failures: { message: string; remedy: string }[];
 }
 
+/** Steps of a stage after which it still goes on, or that are none of its own. */
+const BEFORE_ITS_END: ReadonlySet<Phase> = new Set([
+  'seal',
+  'come-up',
+  'hold',
+  'release',
+  'vent',
+  'preheat',
+  'put-in',
+  'rinse',
+]);
+
 export class StepWriter {
   protected readonly out: DishSteps = {
     steps: [],
@@ -113,6 +125,7 @@ export class StepWriter {
       caution: more.caution ?? null,
       isHands,
       ...(isHands && this.cook ? { cook: this.cook.id } : {}),
+      ...(stage.checks && !BEFORE_ITS_END.has(phase) ? { checks: stage.checks } : {}),
       ...(more.celsius === undefined ? {} : { celsius: more.celsius }),
       ...(more.settings === undefined ? {} : { settings: more.settings }),
       ...(more.kg === undefined ? {} : { kg: more.kg }),

@@ -44,6 +44,8 @@ export interface StepMeaning {
   isHands: boolean;
   /** Id of the cook that the dish was given to, where it was. */
   cook?: string;
+  /** What to look at when it is over, and how much longer it goes on where it is not done. */
+  checks?: readonly { text: string; minutes: number }[];
   /** Oven setting, °C. */
   celsius?: number;
   /** What is in the pot while it comes up, kg, by unit id. */

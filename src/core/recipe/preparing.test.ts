@@ -54,3 +54,30 @@ describe('hands that the method leaves out', () => {
     expect(read(text).ingredients).toEqual(dish.ingredients);
   });
 });
+
+describe('what the text says to look at', () => {
+  const stages = read(
+    `${LIST}\nMethod\n1. ${COOK}\n2. If they are still hard, cook for another 5 minutes at high pressure.\n3. Simmer for 10 minutes. If the sauce is too thin, simmer 4 more minutes.`,
+  ).stages;
+
+  it('is a check of the step before it, with its minutes, and no step of its own', () => {
+    expect(stages.map((s) => [s.kind, s.checks?.map((c) => c.minutes) ?? []])).toEqual([
+      ['pressure', [5]],
+      ['simmer', [4]],
+    ]);
+    expect(stages[0]?.checks?.[0]?.text).toMatch(/still hard/);
+  });
+
+  it('adds nothing to what the step takes, and is not shown as unread', () => {
+    expect(stages[0]).toMatchObject({ holdMinutes: 20 });
+    expect(stages[1]).toMatchObject({ minutes: 10 });
+  });
+
+  it('before there is any step it is shown as not read', () => {
+    const found = importRecipe(
+      `${LIST}\nMethod\n1. If it is frozen, 10 minutes more.\n2. ${COOK}`,
+      { takenIds: new Set() },
+    );
+    expect(found.ok && found.value.dish.unread.join()).toMatch(/10 minutes more/);
+  });
+});

@@ -120,7 +120,13 @@ export function toDish(
     serves,
     language,
     yieldText: raw.yieldText,
-    leftOut: [...slow, ...kept, ...raw.notes, ...raw.aside],
+    leftOut: [
+      ...slow,
+      ...kept,
+      ...raw.notes,
+      ...raw.aside,
+      ...found.flatMap(({ checks = [] }) => checks.map((c) => c.text)),
+    ],
     pieces: (raw.pieces ?? []).map((piece) => linked(piece, prepared, ingredients)),
   });
 }

@@ -106,6 +106,15 @@ export interface FoundStage {
   place?: 'burner';
   /** Told as going on beside what stands before it. */
   meanwhile: boolean;
+  /** What to look at when it is over, and how much longer it goes on if it is not done. */
+  checks?: FoundCheck[];
+}
+
+/** “If the beans are still hard, 5 minutes more.” */
+export interface FoundCheck {
+  text: string;
+  /** min */
+  minutes: number;
 }
 
 /** What a question is about, and of which stage or ingredient. */

@@ -1,6 +1,6 @@
 /** Stages as a text tells them, written as a dish’s; what the text leaves open is asked. */
 import { G_PER_LB, LONGEST_PRESSURE_MIN } from '../facts';
-import { partIn, type PressureStage, type ReleaseChoice, type Stage } from '../dish';
+import { MOST_CHECKS, partIn, type PressureStage, type ReleaseChoice, type Stage } from '../dish';
 import { findDurations } from './durations';
 import { levelIn } from './phrases';
 import { heaviest, heaviestGiven } from './guesses';
@@ -60,6 +60,7 @@ export function writeStages(
       ...partsOf(text, uses, ingredients),
       ...afterOf(found, ids, i),
       ...(stage.minutes === null && stage.kind !== 'pressure' ? { guessed: true } : {}),
+      ...checksOf(stage),
     };
     return writeStage(stage, base, ingredients, questions);
   });
@@ -81,6 +82,17 @@ function withoutOverfull(stages: readonly Stage[]): Stage[] {
   });
 }
 
+/** Checks of the text, each with the whole minutes that it adds. */
+function checksOf({ checks = [] }: FoundStage): Pick<Stage, 'checks'> {
+  if (checks.length === 0) return {};
+  return {
+    checks: checks.slice(0, MOST_CHECKS).map(({ text, minutes }) => ({
+      text: text.slice(0, 300),
+      minutes: Math.min(LONGEST, Math.max(1, Math.round(minutes))),
+    })),
+  };
+}
+
 type StageBase = {
   id: string;
   text: string;
@@ -88,6 +100,7 @@ type StageBase = {
   uses: string[];
   after?: string[];
   guessed?: boolean;
+  checks?: { text: string; minutes: number }[];
 };
 
 function writeStage(

@@ -51,12 +51,29 @@ export function toRunSheet(plan: Plan, kitchen: Kitchen, serveAt: number): Sheet
       action: o.text,
       amounts: [...o.amounts, ...waterFor(o, kitchen)],
       setting: o.setting === null ? null : `valve to seal; ${o.setting}`,
-      detail: detailOf(o, plan, serveAt, kitchen),
+      detail: withChecks(detailOf(o, plan, serveAt, kitchen), checksFor(o, plan)),
       caution: o.caution,
       isHands: o.isHands,
     }))
     .sort((a, b) => a.at - b.at || Number(a.isHands) - Number(b.isHands));
   return sayOnce(withRunsMerged(lines, plan));
+}
+
+/** What to look at after a step; what bakes by itself is told where it is put in. */
+function checksFor(o: Operation, plan: Plan): NonNullable<Operation['checks']> {
+  if (o.phase !== 'put-in') return o.checks ?? [];
+  const baked = plan.operations.find(
+    (x) => x.entryId === o.entryId && x.stageId === o.stageId && x.checks,
+  );
+  return baked?.checks ?? [];
+}
+
+function withChecks(
+  detail: string | null,
+  checks: NonNullable<Operation['checks']>,
+): string | null {
+  const said = [...(detail ? [detail] : []), ...checks.map((c) => `check: ${c.text}`)];
+  return said.length > 0 ? said.join('; ') : null;
 }
 
 /** Runs of one dish that soak or thaw at the same moment are one line: the hands do it in one go. */

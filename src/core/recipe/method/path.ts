@@ -81,11 +81,20 @@ export class Path {
       this.lidOn,
       this.waited,
       this.left.length,
+      end?.checks?.length,
     ].join('|');
   }
 
   replace(index: number, change: (stage: FoundStage) => FoundStage): void {
     this.stages = this.stages.map((s, i) => (i === index ? change(s) : s));
+  }
+
+  /** What is looked at after the stage told last, and how much longer it may take. */
+  check(text: string, minutes: number): void {
+    this.replace(this.stages.length - 1, (s) => ({
+      ...s,
+      checks: [...(s.checks ?? []), { text, minutes }],
+    }));
   }
 
   tellCycle(c: Clause, change: Partial<FoundCycle> = {}): void {

@@ -140,10 +140,18 @@ describe('work on the heat', () => {
 describe('what is for another case', () => {
   const HOLD = 'Pressure cook on high for 20 minutes, natural release.';
 
+  it.each<[string, number]>([
+    ['If it is still hard, give it another 3 minutes at high pressure.', 3],
+    ['Too soupy? Simmer with the lid off for 10 minutes.', 10],
+  ])('%s is a check of the step before, and no stage', (step, minutes) => {
+    expect(stages(HOLD, step)).toBe('pressure high 20 natural');
+    expect(left(HOLD, step)).toEqual([]);
+    expect(readInstructions([HOLD, step]).stages[0]?.checks).toEqual([{ text: step, minutes }]);
+  });
+
   it.each([
-    'If it is still hard, give it another 3 minutes at high pressure.',
-    'Too soupy? Simmer with the lid off for 10 minutes.',
     'No cooker? An hour and a half in a covered pan does it.',
+    'If you use frozen meat, 10 minutes more.',
   ])('%s is shown, and no stage', (step) => {
     expect(stages(HOLD, step)).toBe('pressure high 20 natural');
     expect(left(HOLD, step)).toHaveLength(1);

@@ -25,6 +25,10 @@
   /** Where safety needs a thermometer, its answer is what is asked. */
   const asksHeat = $derived(current?.operation.caution?.code === 'centre-temperature');
   const isBatch = $derived(isBatchDay(live.evening.compiled));
+  /** What the recipe's own check gives comes first. */
+  const checked = $derived((current?.operation.checks ?? []).map((c) => c.minutes));
+  const longer = $derived(checked[0] ?? 3);
+  const againFor = $derived([...new Set([...checked, 3, 5, 10, 20])].sort((a, b) => a - b));
   const isOpened = $derived(current?.operation.phase === 'open');
 </script>
 
@@ -52,6 +56,9 @@
         <span class="first-letter:uppercase">{current.operation.caution.text}</span>
         <span class="text-muted">({current.operation.caution.source})</span>
       </p>{/if}
+    {#each current.operation.checks ?? [] as check, i (i)}
+      <p class="mt-2 text-lg"><b>Check:</b> {check.text}</p>
+    {/each}
     <div class="mt-4 flex flex-wrap gap-3">
       <button
         type="button"
@@ -67,15 +74,15 @@
         <button
           type="button"
           class="btn min-h-20 px-6 text-xl"
-          onclick={() => live.tap({ kind: 'more', step: current.operation.id, minutes: 3 })}
-          >3 min more</button
+          onclick={() => live.tap({ kind: 'more', step: current.operation.id, minutes: longer })}
+          >{longer} min more</button
         >
       {/if}
     </div>
     {#if isOpened}
       <div class="mt-3 flex flex-wrap items-center gap-2">
         <span class="text-lg">Not done? Pressure cook again for</span>
-        {#each [3, 5, 10, 20] as minutes (minutes)}
+        {#each againFor as minutes (minutes)}
           <button
             type="button"
             class="btn min-h-14 text-lg"

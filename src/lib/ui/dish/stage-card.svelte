@@ -158,7 +158,8 @@
         />{cycle.comeUp} min to pressure, {cycle.release} min to release in the {cookerName}{/if}
     {:else}
       {stage.guessed ? 'about ' : ''}{formatMinutes(minutes)}{#if stage.guessed}<span
-          class="block text-sm text-ember-ink">a guess: the recipe gives no time</span
+          class="block text-sm text-ember-ink"
+          >{stage.kind === 'prep' ? 'by its amounts' : 'a guess'}: the recipe gives no time</span
         >{/if}{#if stage.kind === 'soak' && stage.maxMinutes !== undefined}, at most {formatMinutes(
           stage.maxMinutes,
         )}{/if}{setting}{#if stage.ahead}, the day before if you like{/if}{#if stage.justInTime},
@@ -166,6 +167,12 @@
     {/if}
   </p>
   <p class="mt-1.5 text-[15px]">{text}</p>
+  {#each stage.checks ?? [] as check, i (i)}
+    <p class="mt-1.5 text-[15px]">
+      <b>Check:</b>
+      {check.text} <span class="text-muted">(if not, {formatMinutes(check.minutes)} more)</span>
+    </p>
+  {/each}
   {#if benchHref}
     <a href={benchHref} class="mt-auto pt-2 text-sm font-semibold text-leaf-ink underline"
       >Look this time up in Answers</a
