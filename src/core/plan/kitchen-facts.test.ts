@@ -40,6 +40,32 @@ describe('the kitchen in a plan', () => {
       expect(setting).toMatch(/^valve to seal; press Steam, (Strong|Low), \d+ min$/);
   });
 
+  it('what a dish says to look at stands where its lid is opened, and takes no time in the plan', () => {
+    const look = { text: 'If it is still firm, 6 minutes more', minutes: 6 };
+    const withCheck = household.dishes.map((d) => ({
+      ...d,
+      stages: d.stages.map((st) => (st.kind === 'pressure' ? { ...st, checks: [look] } : st)),
+    }));
+    const compileWith = (dishes: typeof household.dishes) => {
+      const made = compileMeal(
+        wednesday,
+        new Map(dishes.map((d) => [d.id, d])),
+        household.kitchen,
+        NOW,
+      );
+      if (!made.ok) throw new Error(made.problems[0]?.message);
+      return made.value;
+    };
+    const [plain, checked] = [compileWith(household.dishes), compileWith(withCheck)];
+    expect(checked.problem).toEqual(plain.problem);
+    const phases = checked.meanings.filter((m) => m.checks).map((m) => m.phase);
+    expect(new Set(phases)).toEqual(new Set(['open']));
+    const sheet = toRunSheet(planOf(checked, solve(checked.problem)), household.kitchen, NOW);
+    expect(sheet.filter((l) => l.detail?.includes('check: If it is still firm'))).toHaveLength(
+      phases.length,
+    );
+  });
+
   it('a calibrated weak cooker comes up later, and says that it was calibrated', () => {
     const weak = compile((k) => ({
       ...k,
