@@ -38,7 +38,9 @@ export { expect };
 
 /** Waits until the plan on the page is the final one and saved. */
 export async function settled(page: Page): Promise<void> {
-  await expect(page.getByTestId('save-state')).toHaveText('Saved', { timeout: 20_000 });
+  const state = page.getByTestId('save-state');
+  await expect(state).toHaveAttribute('data-live', 'true');
+  await expect(state).toHaveText('Saved', { timeout: 20_000 });
 }
 
 /**

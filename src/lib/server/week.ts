@@ -2,17 +2,20 @@
 import { parseDate } from '@internationalized/date';
 import type { Kitchen } from '$core/kitchen';
 import type { LarderItem } from '$core/lists';
-import { bagsIn } from '$core/meal';
+import { bagsIn, checkServingTime } from '$core/meal';
 import { dayKey, formatTime } from '$core/units';
 import { begunAhead } from './begun-ahead';
 import { SHOP_BEFORE_MS } from './calendar';
-import type { StoreItem } from '$core/storage';
+import { daysBetween, type StoreItem } from '$core/storage';
+import { addLocalDays } from '$lib/client/moments';
 import type { StoredMeal } from './meal-store';
 
 export interface WeekItem {
   kind: 'meal' | 'pack' | 'lead' | 'shop' | 'due';
   /** Of a meal that can be put on another day. */
   mealId?: string;
+  /** The first day that it can be put on: today only while its time of day is still to come. */
+  fromDay?: string;
   /** Time of day; '' for the whole day. */
   time: string;
   text: string;
@@ -28,6 +31,17 @@ export interface Week {
 const FARTHEST = 52;
 /** As days of the week are counted from Sunday. */
 const FIRST_DAY = { sunday: 0, monday: 1, saturday: 6 } as const;
+
+/** Today, or tomorrow where that time of day is past. */
+function firstDayFor(serveAt: string, zone: string, now: number): string {
+  const today = dayKey(now, zone);
+  const atToday = addLocalDays(
+    serveAt,
+    daysBetween(dayKey(Date.parse(serveAt), zone), today),
+    zone,
+  );
+  return checkServingTime(atToday, now).ok ? today : parseDate(today).add({ days: 1 }).toString();
+}
 
 /** @param asked weeks from this one, as the address has it */
 export function weekOf(
@@ -61,7 +75,9 @@ export function weekOf(
       kind: meal.batch ? 'pack' : 'meal',
       text: meal.batch && bags > 0 ? `${meal.name}: ${bags} bags and boxes` : meal.name,
       href,
-      ...(serveAt > now ? { mealId: meal.id } : {}),
+      ...(serveAt > now
+        ? { mealId: meal.id, fromDay: firstDayFor(meal.serveAt, kitchen.zone, now) }
+        : {}),
     });
     if (meal.entries.length > 0)
       add(serveAt - SHOP_BEFORE_MS, {

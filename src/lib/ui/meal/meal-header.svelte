@@ -86,6 +86,7 @@
       <span
         role="status"
         data-testid="save-state"
+        data-live={model.isLive}
         class:text-pimento={SAVE_WORDS[model.saveShown] === 'Not saved'}
       >
         {SAVE_WORDS[model.saveShown]}

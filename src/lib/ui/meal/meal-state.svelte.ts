@@ -46,6 +46,8 @@ export class MealState {
   meal = $state.raw<Meal>() as Meal;
   answer = $state.raw<PlanAnswer | null>(null);
   isThinking = $state(false);
+  /** Whether the page answers to taps yet: what the server sent does not. */
+  isLive = $state(false);
   /** A better plan than the one shown, found later; null where there is none. */
   better = $state.raw<Extract<PlanAnswer, { kind: 'plan' }> | null>(null);
   saveState = $state<SaveState>('saved');
@@ -90,6 +92,7 @@ export class MealState {
 
   /** Starts planning in the browser; returns what stops it. */
   start(): () => void {
+    this.isLive = true;
     this.planner = startPlanner();
     this.replan(false);
     return () => {

@@ -102,7 +102,7 @@
                     value=""
                     onchange={(e) => void move(item, e.currentTarget.value)}
                     ><option value="">Move to…</option>
-                    {#each week.days.filter((d) => d.key !== day.key && d.key >= today) as other (other.key)}<option
+                    {#each week.days.filter((d) => d.key !== day.key && d.key >= (item.fromDay ?? today)) as other (other.key)}<option
                         value={other.key}>{title(other.key)}</option
                       >{/each}</select
                   ></label
