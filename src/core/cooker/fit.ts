@@ -175,7 +175,12 @@ function sizesIn({ cooker, contents, rack, pan, isStacked }: FitInput): Sizes | 
     // V = π/6·t·a²: as thick as it is said to be, as broad as it is long.
     const broad = Math.max(whole.thick, Math.sqrt((6 * mm3) / (Math.PI * whole.thick)));
     return {
-      thing: { kind: 'piece', food: whole.food, acrossMm: broad, heightMm: whole.thick },
+      thing: {
+        kind: 'piece',
+        food: findFood(whole.food)?.names[0] ?? whole.food,
+        acrossMm: broad,
+        heightMm: whole.thick,
+      },
       kind: 'piece',
       acrossMm: broad + GAP_AROUND_MM,
       heightMm: under + whole.thick + GAP_ABOVE_MM,

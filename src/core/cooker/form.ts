@@ -102,7 +102,7 @@ function sides(cut: Cut, a: number, pieceG: number | undefined): [number, number
 
 /** The wall of a hollow bird, half of a big breast; any other piece as it is. */
 function wallOf(name: string, food: Food | null, cut: Cut): Pick<Cut, 'thicknessMm' | 'pieceG'> {
-  const share = isHollow(name, food)
+  const share = isHollow(name, food, cut.thicknessMm)
     ? BIRD_WALL
     : food?.group === 'poultry' && isBoneIn(name, food) && cut.thicknessMm >= BREAST_MM
       ? BREAST_HALF
@@ -112,8 +112,15 @@ function wallOf(name: string, food: Food | null, cut: Cut): Pick<Cut, 'thickness
   return cut.pieceG === undefined ? { thicknessMm } : { thicknessMm, pieceG: cut.pieceG / 2 };
 }
 
-const isHollow = (name: string, food: Food | null): boolean =>
-  kindOf(name)?.keep === 'whole-poultry' || food?.keep === 'whole-poultry';
+/** A bird that was cut up is no longer hollow: its pieces are much thinner than it was. */
+const CUT_UP = 0.6;
+const LEAST_BIRD_MM = 45;
+
+function isHollow(name: string, food: Food | null, thicknessMm: number): boolean {
+  const isBird = kindOf(name)?.keep === 'whole-poultry' || food?.keep === 'whole-poultry';
+  const usual = food?.keep === 'whole-poultry' ? food.pieceMm : 0;
+  return isBird && thicknessMm >= Math.max(LEAST_BIRD_MM, CUT_UP * usual);
+}
 
 /** Rolled and boned ones are solid. */
 const isBoneIn = (name: string, food: Food): boolean =>

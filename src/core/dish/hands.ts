@@ -78,7 +78,7 @@ export function knifeMinutes({ ingredient, food, quantity, grams }: ScaledIngred
   if (isPeeled && !found.includes(PEEL)) first.push(PEEL);
   if (first.length === 0) return 0;
   if (food?.keep === 'herb') return HERB_MIN;
-  const counted = ingredient.unit === null ? (quantity?.amount ?? null) : null;
+  const counted = quantity?.unit === 'piece' ? quantity.amount : null;
   const { pieces, kg } = amountOf(food, counted, grams);
   const small = food?.pieceG != null && food.pieceG < SMALL_G ? SMALL_SHARE : 1;
   return first.reduce((sum, w) => sum + w.perPiece * small * pieces + w.perKg * kg, 0);

@@ -12,6 +12,11 @@ export interface ReadIngredient {
   ingredient: Ingredient;
 }
 
+/** A bird cut into its joints: each about as thick as a thigh (common practice). */
+const JOINTED =
+  /\b(?:jointed|cut up|portioned|quartered|in(?:to)? (?:\w+ )?(?:pieces|joints|portions))\b/i;
+const JOINTED_MM = 45;
+
 const FINISH = /\b(?:for serving|to serve|for garnish|to garnish|to finish|garnish)\b/i;
 const SEASONING_AMOUNT = new Set(['tsp', 'pinch']);
 /** “2-inch pieces”, “5 cm cubes”, “12 mm slices”: the smallest way through. */
@@ -130,7 +135,9 @@ export function readIngredients(lines: readonly string[]): ReadIngredient[] {
     const unit = amount === null ? null : (line.unit ?? 'piece');
     const perPack = line.packSize && (unit === 'can' || unit === 'package') ? line.packSize : null;
     const weighed = weightIn(line);
-    const thickness = thicknessIn(`${line.preparation ?? ''} ${line.food}`);
+    const words = `${line.preparation ?? ''} ${line.food}`;
+    const isJointed = food?.keep === 'whole-poultry' && JOINTED.test(words);
+    const thickness = thicknessIn(words) ?? (isJointed ? JOINTED_MM : undefined);
     const whole =
       weighed?.amount ??
       (perPack && amount !== null ? Math.round(amount * perPack.amount * 1000) / 1000 : amount);

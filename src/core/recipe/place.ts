@@ -3,8 +3,13 @@ import type { Ingredient, Stage } from '../dish';
 import type { ReadIngredient } from './ingredients';
 import type { ImportQuestion } from './types';
 
+/** “Everything but the cream”: what is named there does not go in. */
+const LEFT_OUT =
+  /(?<=\b(?:everything|all|the rest|ingredients)\b[^.;,]{0,40}?)\b(?:but|except(?:ing)?(?: for)?|apart from|other than|minus|bar|save)\s+(?:for )?the\b[^.;,]*/gi;
+
 /** Ingredients that a text names, by the words of their food. */
-export function mentioned(text: string, ingredients: readonly ReadIngredient[]): string[] {
+export function mentioned(told: string, ingredients: readonly ReadIngredient[]): string[] {
+  const text = told.replace(LEFT_OUT, ' ');
   const words = new Set(
     text
       .toLowerCase()

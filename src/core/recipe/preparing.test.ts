@@ -81,3 +81,14 @@ describe('what the text says to look at', () => {
     expect(found.ok && found.value.dish.unread.join()).toMatch(/10 minutes more/);
   });
 });
+
+it('“everything but the cream” leaves the cream for later, and a jointed bird is no whole one', () => {
+  const dish = read(
+    'Guinea fowl\nServes 4\n\nIngredients\n1 guinea fowl, about 1.3 kg, jointed\n2 carrots, sliced\n250 ml stock\n2 tbsp cream\n\nMethod\n1. Put in everything but the cream and pressure cook on high for 14 minutes, quick release.\n2. Stir in the cream.',
+  );
+  const cycle = dish.stages.find((s) => s.kind === 'pressure');
+  expect(cycle?.uses).not.toContain('cream');
+  expect(dish.stages.at(-1)?.uses).toContain('cream');
+  expect(dish.ingredients[0]?.pieceMm).toBe(45);
+  expect(dish.stages[0]?.text).toBe('Prepare: guinea fowl (jointed), carrots (sliced)');
+});

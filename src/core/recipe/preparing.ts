@@ -15,10 +15,20 @@ import {
 const ID = 'prepare';
 const LONGEST_TEXT = 400;
 
+/** How it is cut, without what it weighs: “1 in all, about 1.3 kg, jointed” is “jointed”. */
+const sayHow = (preparation: string): string =>
+  preparation
+    .split(/\s*,\s*/)
+    .filter(
+      (part) =>
+        !/\d/.test(part) || /\b(?:mm|cm|inch|in)\b|\d[- ]?"/i.test(part.replace(/\bin all\b/, '')),
+    )
+    .join(', ');
+
 /** “Prepare: onions (diced), garlic (minced).” */
 function sayPreparing(cut: readonly ScaledIngredient[]): string {
   const words = cut.map(({ ingredient: i }) =>
-    i.preparation ? `${i.food} (${i.preparation})` : i.food,
+    sayHow(i.preparation) === '' ? i.food : `${i.food} (${sayHow(i.preparation)})`,
   );
   return `Prepare: ${words.join(', ')}`.slice(0, LONGEST_TEXT);
 }

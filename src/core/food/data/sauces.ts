@@ -20,7 +20,7 @@ honey               | honey | thick | 17.1 0.3 0 82.2 0.2 0.2 | 1.42 | keep=dry 
 maple-syrup         | maple syrup, syrup | thick | 32.4 0 0.1 67 0 0.5 | 1.32 | keep=dry | SR
 molasses            | molasses, treacle, pomegranate molasses | thick | 21.9 0 0.1 74.7 0 3.3 | 1.42 | keep=dry | SR
 jam                 | jam, jelly, preserves, apricot jam | thick | 30.5 0.4 0.1 67.8 1.1 0.2 | 1.35 | keep=dry | SR
-mustard             | mustard, dijon mustard, wholegrain mustard | thick | 83.7 3.7 3.3 1.8 4 3.5 | 1.05 | keep=dry allergens=mustard | SR
+mustard             | mustard, dijon mustard, dijon, english mustard, wholegrain mustard | thick | 83.7 3.7 3.3 1.8 4 3.5 | 1.05 | keep=dry allergens=mustard | SR
 harissa             | harissa, chili paste, chilli paste | thick | 78 2.5 6 7 3 3.5 | 1.05 | | CP
 coconut-cream       | coconut cream, creamed coconut, full-fat coconut milk, light coconut milk, thick coconut milk | thick | 65 3 26 4 1 0.9 | 1 | | SR
 plant-cream         | oat cream, soy cream, soya cream, vegan cream, oat fraiche, vegan yoghurt, soy yoghurt, coconut yoghurt | thick | 78 2 14 5 0.5 0.6 | 1 | allergens=soy+gluten varies | CP
