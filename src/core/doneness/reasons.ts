@@ -83,7 +83,7 @@ export function reasons(
       : []),
     ...(isSoaked(question.food, question.treated)
       ? [
-          'soaked: the water is in it already, which takes about a third of the time (common practice)',
+          'soaked: the water is in it already, which takes about four tenths of the dry time (common practice)',
         ]
       : []),
     ...(minutes !== null && leastMin > 0 && minutes[0] <= leastMin
@@ -102,6 +102,8 @@ export function reasons(
     ...(minutes === null
       ? [`no time: not reached within ${LONGEST_MIN / 60} h; cut it thinner or thaw it first`]
       : []),
-    `the longer time is for pieces ${Math.round((THICKER - 1) * 100)} % thicker than the rest`,
+    ...(minutes && minutes[1] > minutes[0]
+      ? [`the longer time is for pieces ${Math.round((THICKER - 1) * 100)} % thicker than the rest`]
+      : []),
   ];
 }
