@@ -125,6 +125,17 @@ describe('the class of a name', () => {
     }
   });
 
+  it('what is made with egg, or of several foods, is what its name says, whatever the table holds', () => {
+    expect(['lemon curd', 'brownies', 'custard', 'cheesecake', 'batter'].map(classOf)).toEqual(
+      Array.from({ length: 5 }, () => 'egg'),
+    );
+    expect(['risotto', 'curry', 'gravy', 'ravioli', 'meat sauce'].map(classOf)).toEqual(
+      Array.from({ length: 5 }, () => 'casserole'),
+    );
+    expect(classOf('romaine hearts')).toBe('plant');
+    expect(classOf('ground chuck')).toBe('ground');
+  });
+
   it('a group that somebody chooses is understood as it is', () => {
     for (const { word, kind } of FOOD_GROUPS) expect(kindOf(word), word).toEqual(kind);
   });

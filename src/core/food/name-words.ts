@@ -122,7 +122,7 @@ export const PLANT_CUTS =
 
 /** Cooked, cured or canned: eaten as it is. */
 export const READY_WORDS = words(`
-  salami, pepperoni, prosciutto, serrano, iberico ham, bresaola, jerky, biltong, mortadella, bologna, liverwurst, spam, sushi, sashimi, luncheon meat, lunch meat,
+  salami, pepperoni, prosciutto, serrano, iberico ham, bresaola, jerky, biltong, mortadella, bologna, liverwurst, sushi, sashimi, luncheon meat, lunch meat,
   deli meat, cold cut, deli, canned, tinned, jarred, in a jar, from a jar, in a can, from a can, can of, cans of, tin of,
   jar of, hummus, houmous, pate, rillettes, gravlax, guacamole, tzatziki, dip, mayonnaise, mayo, aioli, condensed
 `);

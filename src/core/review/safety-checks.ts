@@ -127,7 +127,8 @@ function checkTarget(
     .filter((i) => used.has(i.ingredient.id) && (i.grams ?? 0) > 0 && centreTarget(i.kind))
     .sort((a, b) => thick(b) - thick(a))[0];
   const rule = piece && centreTarget(piece.kind);
-  const food = piece && (piece.food?.id ?? piece.kind?.like);
+  // By its own name: “boneless” says that it is solid.
+  const food = piece && (piece.food ? piece.ingredient.food : piece.kind?.like);
   if (!cooker || !piece || !food || !rule || piece.kind?.class === 'egg') return [];
   // Nothing is said of a thickness that nobody gave and the table does not have.
   if (thick(piece) === 0) return [];

@@ -35,7 +35,7 @@ ricotta              | ricotta, curd cheese, cream cheese, khoya, mawa | thick |
 skim-milk            | skimmed milk, semi-skimmed milk, low-fat milk, skim milk, 2% milk, goat milk, goat's milk, half-fat milk | thin | 90 3.4 1 4.9 0 0.7 | 1.03 | | SR
 half-and-half        | half-and-half, half and half, cooking cream, light cream, table cream, whipping cream, pouring cream | thick | 75 3 16 4.5 0 0.6 | 1 | | SR
 milk-powder          | milk powder, powdered milk, dry milk, skimmed milk powder | solid | 3 33 8 50 0 6.5 | 0.5 | piece=1 keep=dry aisle=baking | SR
-mascarpone           | mascarpone, soft cheese, soft white cheese, philadelphia-style cheese | thick | 54 6 34 4 0 1.4 | 1 | | SR
+mascarpone           | mascarpone, soft cheese, soft white cheese | thick | 54 6 34 4 0 1.4 | 1 | | SR
 cottage-cheese       | cottage cheese, quark, fresh cheese, fromage frais, curds, labneh | thick | 79.8 11.1 4.3 3.4 0 1.4 | 0.95 | | SR
 goat-cheese          | goat cheese, goat's cheese, soft goat cheese, chevre | solid | 57.9 18.5 21.1 0.9 0 1.6 | 0.9 | piece=10 | SR
 blue-cheese          | blue cheese | solid | 42.4 21.4 28.7 2.3 0 5.1 | 0.57 | piece=8 | SR

@@ -32,13 +32,13 @@ orzo             | orzo, small pasta, risoni | solid | 9.9 13 1.5 71.5 3.2 0.9 |
 egg-noodles      | egg noodles, noodles | solid | 9.1 14.2 4.4 68 3.3 1 | 0.16 | piece=2 half growth=2 takes=1.3 finicky allergens=gluten+egg soft=3.5 cover=0.8 | SR
 flatbread        | flatbread, flatbreads, pita, bread | solid | 32 9.1 1.2 53.5 2.2 2 | 0.3 | each=80 piece=10 keep=vegetable allergens=gluten | SR
 breadcrumbs      | breadcrumbs, bread crumbs | solid | 6.5 13.4 5.3 67.5 4.5 2.8 | 0.46 | piece=2 allergens=gluten | SR
-basmati          | basmati, jasmine, fragrant rice, thai rice, parboiled rice, converted rice, easy-cook rice, carolina rice, sona masoori, texmati, brown basmati-style rice | solid | 11.6 7.5 0.7 78.2 1.2 0.6 | 0.82 | piece=2 half growth=3 takes=1.2 soft=8 | SR
+basmati          | basmati, jasmine, fragrant rice, thai rice, parboiled rice, easy-cook rice, carolina rice, sona masoori, brown basmati-style rice | solid | 11.6 7.5 0.7 78.2 1.2 0.6 | 0.82 | piece=2 half growth=3 takes=1.2 soft=8 | SR
 pudding-rice     | pudding rice, paella rice, bomba rice, carnaroli, carnaroli rice, arborio, vialone nano, medium grain rice, calrose rice, sticky rice, glutinous rice, sweet rice, short-grain rice | solid | 12 6.6 0.6 78.5 1.6 0.6 | 0.85 | piece=3 half growth=3 takes=1.3 cover=0.6 soft=8 | SR
 brown-basmati    | brown basmati, brown basmati rice, brown jasmine rice, red rice, black rice, forbidden rice, wholegrain rice, short grain brown rice, camargue red rice | solid | 11.5 8 3 71.5 4 1.4 | 0.8 | piece=2 half growth=2.8 takes=1.4 soft=26 | SR
 rice-mix         | rice blend, wild rice blend, long grain and wild rice, rice mix, mixed rice | solid | 11 9 1.2 74 2.8 1 | 0.8 | piece=2 half growth=2.9 takes=1.4 soft=26 | CP
 cooked-rice      | cooked rice, boiled rice, steamed rice, precooked rice, microwave rice, cooked brown rice | solid | 68.5 2.7 0.3 27.8 0.4 0.4 | 0.67 | piece=3 keep=cooked-rice soften=none soft=0 | SR
-instant-rice     | instant rice, minute rice, quick rice | solid | 8 7.8 0.9 81 1.7 0.5 | 0.42 | piece=3 half growth=2.3 takes=1.2 finicky soft=2 | SR
-rice-flakes      | poha, flattened rice, puffed rice, rice flakes, rice krispies-style cereal | solid | 11 6.5 1.2 78 2 1 | 0.35 | piece=2 growth=1.8 takes=1 finicky soft=1 | SR
+instant-rice     | instant rice, quick rice | solid | 8 7.8 0.9 81 1.7 0.5 | 0.42 | piece=3 half growth=2.3 takes=1.2 finicky soft=2 | SR
+rice-flakes      | poha, flattened rice, puffed rice, rice flakes | solid | 11 6.5 1.2 78 2 1 | 0.35 | piece=2 growth=1.8 takes=1 finicky soft=1 | SR
 pot-barley       | pot barley, hulled barley, hull-less barley, whole barley, scotch barley | solid | 9.4 12.5 2.3 56.2 17.3 2.3 | 0.85 | piece=4 half growth=3 takes=2.2 allergens=gluten soft=36 | SR
 rye-berries      | rye berries, rye, triticale, oat groats, whole oats, sorghum, wholegrain wheat, cracked rye | solid | 10.6 10.3 1.6 60.8 15.1 1.6 | 0.75 | piece=4 half growth=2.4 takes=1.3 allergens=gluten soft=34 | SR
 cracked-wheat    | cracked wheat, fine bulgur, dalia, broken wheat | solid | 9 12.3 1.3 63.4 12.5 1.5 | 0.75 | piece=2 half growth=2.6 takes=1.5 allergens=gluten soft=5 | SR
@@ -50,16 +50,15 @@ muesli           | muesli, granola, corn flakes, cornflakes, breakfast cereal, w
 linguine         | linguine, fettuccine | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.35 | piece=2 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=4.5 | SR
 tagliatelle      | tagliatelle, bucatini | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.35 | piece=2 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=4.5 | SR
 angel-hair       | angel hair, capellini, pappardelle, vermicelli pasta, long pasta, whole wheat spaghetti | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.35 | piece=2 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=4.5 | SR
-rigatoni         | rigatoni | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.4 | piece=3 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=5 | SR
+rigatoni         | rigatoni, short pasta | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.4 | piece=3 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=5 | SR
 farfalle         | farfalle, rotini, ziti, cavatappi, conchiglie | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.4 | piece=3 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=5 | SR
 pasta-shells     | pasta shells, shells | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.4 | piece=3 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=5 | SR
 elbow-macaroni   | elbow macaroni, elbows, bow ties, orecchiette, campanelle, gemelli, cellentani, bow-tie pasta | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.4 | piece=3 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=5 | SR
-egg-pasta        | egg pasta, short pasta | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.4 | piece=3 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=5 | SR
 wholewheat-pasta | wholewheat pasta, whole wheat pasta, wholemeal pasta, spelt pasta, lentil pasta, chickpea pasta, gluten-free pasta, gluten free pasta, rice pasta | solid | 9.5 14 2 64.1 9 1.4 | 0.42 | piece=3 half growth=2 takes=1.4 cover=0.8 finicky allergens=gluten soft=6 varies | SR
 soup-pasta       | stelline, ditalini, alphabet pasta, acini di pepe, soup pasta, broken vermicelli, broken spaghetti, soup noodles, acini de pepe | solid | 9.9 13 1.5 71.5 3.2 0.9 | 0.7 | piece=2 half growth=2.3 takes=1.4 cover=0.8 finicky allergens=gluten soft=3 | SR
 lasagne-sheets   | lasagne sheets, lasagna sheets, lasagna noodles, lasagne noodles, no-boil lasagna noodles, cannelloni tubes, pasta sheets | solid | 10 13 1.6 71 3 1 | 0.5 | each=18 piece=2 growth=1.6 takes=1 allergens=gluten+egg soft=5 | SR
 fresh-pasta      | fresh pasta, fresh tagliatelle, fresh noodles, spaetzle, spatzle, egg spaetzle | solid | 31 11.5 2.3 52 2.5 0.8 | 0.45 | piece=3 growth=1.4 takes=0.6 finicky allergens=gluten+egg soft=1.5 keep=dairy | SR
-gnocchi          | gnocchi, potato gnocchi, potato dumplings, schupfnudeln | solid | 58 4 0.8 33 2 1.5 | 0.65 | each=6 piece=15 finicky allergens=gluten+egg soft=0.5 keep=dairy varies | SR
+gnocchi          | gnocchi, potato gnocchi, schupfnudeln | solid | 58 4 0.8 33 2 1.5 | 0.65 | each=6 piece=15 finicky allergens=gluten+egg soft=0.5 keep=dairy varies | SR
 ravioli          | ravioli, tortellini, tortelloni, agnolotti, filled pasta, cheese ravioli, cheese tortellini, meat ravioli, spinach ravioli, mezzelune | solid | 45 11 7 32 2 1.5 | 0.55 | each=9 piece=12 growth=1.3 takes=0.4 finicky allergens=gluten+egg+milk soft=1.5 least=1 keep=ground-meat safety=casserole varies | SR
 dumplings        | dumplings, gyoza, potstickers, wontons, pierogi, pelmeni, momos, dim sum, shumai, bao, steamed buns | solid | 52 9 8 27 1.5 1.3 | 0.6 | each=22 piece=20 finicky allergens=gluten+egg+soy+sesame soft=1.5 least=1 keep=ground-meat safety=casserole varies | CP
 rice-noodles     | rice noodles, rice vermicelli, vermicelli | solid | 12 5 0.5 80 1.6 0.6 | 0.2 | piece=2 half growth=2 takes=1.2 cover=0.8 finicky soft=1.5 | SR
@@ -80,13 +79,12 @@ bread-rolls      | bread rolls, buns, burger buns | solid | 36 9 3.5 46 3.5 2 | 
 baguette         | baguette, ciabatta, focaccia, bread cubes, crusty bread, english muffins, bagels, challah | solid | 36 9 3.5 46 3.5 2 | 0.25 | each=40 piece=15 keep=vegetable allergens=gluten varies | SR
 croutons         | croutons | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
 panko            | panko, panko breadcrumbs | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
-stuffing-mix     | stuffing mix | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
 crackers         | crackers, rusks | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
 biscuit-crumbs   | biscuit crumbs, graham crackers, digestive biscuits, cookie crumbs, oyster crackers, saltines | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
 pretzels         | pretzels | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
 cornbread        | cornbread, cornbread mix | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
-pastry           | pastry, puff pastry, shortcrust pastry, pie crust, filo pastry, phyllo, pizza dough, biscuit dough, bread dough, pie dough, crescent rolls, refrigerated biscuits | solid | 28 6.5 22 41 1.5 1.2 | 0.9 | piece=4 keep=dairy allergens=gluten+milk varies | SR
-ladyfingers      | ladyfingers, sponge fingers, sponge cake, brownies, amaretti, shortbread, gingersnaps | solid | 18 8 10 60 1.5 1.3 | 0.3 | each=11 piece=15 allergens=gluten+egg+milk+nuts varies | SR
+pastry           | pastry, puff pastry, shortcrust pastry, pie crust, filo pastry, phyllo, crescent rolls, refrigerated biscuits | solid | 28 6.5 22 41 1.5 1.2 | 0.9 | piece=4 keep=dairy allergens=gluten+milk varies | SR
+ladyfingers      | ladyfingers, sponge fingers, amaretti, gingersnaps | solid | 18 8 10 60 1.5 1.3 | 0.3 | each=11 piece=15 allergens=gluten+egg+milk+nuts varies | SR
 sorghum | jowar, sorghum grain, jowar flour | solid | 9 10 1.7 67.7 10.2 1.4 | 0.78 | piece=3 half growth=2.5 takes=1.5 soft=28 | IF
 bajra | bajra, pearl millet, bajra flour | solid | 9 11 5.4 61.8 11.5 1.4 | 0.8 | piece=2 half growth=2.6 takes=1.7 soft=16 | IF
 ragi | ragi, finger millet, ragi flour | solid | 10.9 7.2 1.9 66.8 11.2 2 | 0.75 | piece=1 half growth=3 takes=2 soft=8 | IF

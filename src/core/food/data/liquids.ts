@@ -29,7 +29,7 @@ rum                 | rum | thin | 97 0 0 3 0 0 | 0.95 | keep=dry | SR
 whisky              | whisky, whiskey, bourbon | thin | 97 0 0 3 0 0 | 0.95 | keep=dry | SR
 vodka               | vodka, gin, cognac, calvados, grappa | thin | 97 0 0 3 0 0 | 0.95 | keep=dry | SR
 liqueur             | liqueur, orange liqueur, dark rum | thin | 97 0 0 3 0 0 | 0.95 | keep=dry | SR
-lager               | lager, pale ale, wheat beer, dark beer, porter, guinness-style stout, ginger beer | thin | 95.7 0.5 0 3.6 0 0.2 | 1.01 | allergens=gluten | SR
+lager               | lager, pale ale, wheat beer, dark beer, porter, ginger beer | thin | 95.7 0.5 0 3.6 0 0.2 | 1.01 | allergens=gluten | SR
 orange-juice        | orange juice | thin | 88 0.6 0.2 10.4 0.2 0.4 | 1.04 | | SR
 pineapple-juice     | pineapple juice | thin | 88 0.6 0.2 10.4 0.2 0.4 | 1.04 | | SR
 pomegranate-juice   | pomegranate juice | thin | 88 0.6 0.2 10.4 0.2 0.4 | 1.04 | | SR
@@ -48,8 +48,8 @@ almond-milk         | almond milk | thin | 91 1.8 1.5 4.5 0.5 0.7 | 1.03 | keep=
 rice-milk           | rice milk, oat drink, soy drink | thin | 91 1.8 1.5 4.5 0.5 0.7 | 1.03 | keep=opened allergens=soy+nuts+gluten varies | SR
 plant-milk          | plant milk, cashew milk, hazelnut milk | thin | 91 1.8 1.5 4.5 0.5 0.7 | 1.03 | keep=opened allergens=soy+nuts+gluten varies | SR
 coconut-water       | coconut water | thin | 95 0.7 0.2 2.6 1.1 0.4 | 1.02 | | SR
-fish-sauce          | fish sauce, nam pla, nuoc mam, garum | thin | 71 5 0 3.6 0 20 | 1.2 | keep=dry allergens=fish safety=ready from=flesh | SR
-worcestershire      | worcestershire sauce, worcester sauce, worcestershire, brown sauce, steak sauce | thin | 78.5 0 0 19.5 0 2 | 1.15 | keep=dry allergens=fish+gluten varies | SR
+fish-sauce          | fish sauce, nam pla, nuoc mam, garum | thin | 71 5 0 3.6 0 20 | 1.2 | keep=opened allergens=fish safety=ready from=flesh | SR
+worcestershire      | worcestershire sauce, worcester sauce, worcestershire, brown sauce, steak sauce | thin | 78.5 0 0 19.5 0 2 | 1.15 | keep=opened allergens=fish+gluten varies safety=ready | SR
 dark-soy            | dark soy sauce, light soy sauce, coconut aminos, liquid aminos, ponzu, shoyu, low-sodium soy sauce | thin | 70 7 0.3 7 0.5 14 | 1.1 | keep=dry allergens=soy+gluten | SR
 liquid-smoke        | liquid smoke, food colouring, food coloring, bitters, truffle oil extract | thin | 95 0 0 2 0 1 | 1 | keep=dry varies | CP
 `,
@@ -74,7 +74,7 @@ coconut-oil            | coconut oil, virgin coconut oil, palm oil, copha | thic
 mustard-oil            | mustard oil | thick | 0 0 100 0 0 0 | 0.91 | allergens=mustard | SR
 chili-oil              | chili oil, chilli oil, infused oil, truffle oil, garlic oil, herb oil | thick | 0.5 0.5 98 0.5 0.2 0.2 | 0.92 | keep=in-oil varies | CP
 margarine              | margarine, vegan butter, plant butter, baking spread, shortening, vegetable shortening | thick | 16 0.2 80 0.7 0 1.5 | 0.95 | keep=butter aisle=dairy varies | SR
-duck-fat               | goose fat, chicken fat, schmaltz, beef dripping, bacon fat, bacon grease, tallow, suet, pork fat, beef suet | thick | 1 0.5 98.5 0 0 0 | 0.88 | from=flesh | SR
+duck-fat               | goose fat, chicken fat, schmaltz, beef dripping, tallow | thick | 1 0.5 98.5 0 0 0 | 0.88 | from=flesh | SR
 cooking-spray          | cooking spray, oil spray, baking spray oil, nonstick spray | thick | 1 0 98 1 0 0 | 0.9 | varies | SR
 `,
 );

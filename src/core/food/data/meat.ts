@@ -34,7 +34,7 @@ sausage            | sausage, sausages, chorizo, merguez | solid | 56 15 26 1.2 
 rabbit             | rabbit | solid | 72.8 20.1 5.6 0 0 1 | 0.9 | each=250 piece=40 soften=young-meat | SR
 venison            | venison | solid | 73.6 23 2.4 0 0 1.2 | 0.95 | piece=40 soft=22 shred=24 | SR
 tongue             | beef tongue, ox tongue, tongue | solid | 64.5 14.9 16.1 3.7 0 0.8 | 1 | each=1400 piece=75 keep=giblets soften=tough-offal | SR
-heart              | beef heart, ox heart, lamb heart, heart | solid | 77.1 17.7 3.9 0.1 0 1.1 | 1 | piece=30 keep=giblets soften=tough-offal | SR
+heart              | beef heart, ox heart, lamb heart | solid | 77.1 17.7 3.9 0.1 0 1.1 | 1 | piece=30 keep=giblets soften=tough-offal | SR
 kidney             | kidney, kidneys, beef kidney, lamb kidney | solid | 77.9 17.4 3.1 0.3 0 1.3 | 1 | each=60 piece=20 keep=giblets soften=tender-meat | SR
 tripe              | tripe, beef tripe | solid | 84.2 12.1 3.7 0 0 0.6 | 1 | piece=8 keep=giblets soften=tough-offal | SR
 liver              | liver, chicken livers, calf liver | solid | 76.5 16.9 4.8 0.7 0 1.1 | 1 | piece=20 finicky keep=giblets soften=ground | SR

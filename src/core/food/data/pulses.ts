@@ -29,7 +29,7 @@ red-lentil       | red lentils, split red lentils | solid | 7.8 23.9 2.2 52.3 10
 lentil           | brown lentils, lentils, green lentils | solid | 8.3 24.6 1.1 52.7 10.7 2.7 | 0.81 | piece=3 half growth=2.5 takes=1.3 soft=14 cover=1 | SR
 cooked-beans     | canned beans, cooked beans, canned black beans, canned white beans, canned kidney beans | solid | 66 8.9 0.5 15 8 1.2 | 0.73 | piece=10 keep=cooked-pulse soft=0 | SR
 tofu             | tofu, firm tofu | solid | 69.8 17.3 8.7 0.5 2.3 1.4 | 1 | piece=20 keep=opened allergens=soy soft=0 | SR
-soaked-bean-mix  | mixed beans, bean mix, 15 bean mix, soup bean mix, dried mixed beans, dried beans, dry beans, beans | solid | 11.3 22.5 1.2 46 15.3 3.7 | 0.8 | piece=8 half growth=2.4 takes=1.2 soft=33 | SR
+soaked-bean-mix  | mixed beans, bean mix, 15 bean mix, soup bean mix, dried mixed beans, dried beans, dry beans | solid | 11.3 22.5 1.2 46 15.3 3.7 | 0.8 | piece=8 half growth=2.4 takes=1.2 soft=33 | SR
 brown-chickpea   | kala chana, brown chickpeas, black chickpeas, bengal gram, desi chickpeas | solid | 8.6 19.5 5.1 40 25 2.8 | 0.82 | piece=7 half growth=2.3 takes=1.1 soft=46 | IF
 chana-dal        | chana dal, split chickpeas, gram dal, bengal gram dal | solid | 9 21.5 5.3 46.7 15.2 2.2 | 0.83 | piece=4 half growth=2.4 takes=1.6 cover=1 soft=17 | IF
 toor-dal         | toor dal, tuvar dal, arhar dal, pigeon pea dal, split pigeon peas, red gram dal | solid | 9.2 21.7 1.6 55.2 9.1 3.3 | 0.84 | piece=3 half growth=2.6 takes=1.9 cover=1 soft=12 | IF
@@ -57,9 +57,9 @@ canned-chickpeas | tinned chickpeas, jarred chickpeas, tin of chickpeas, can of 
 canned-beans     | tinned beans, tinned kidney beans, canned pinto beans, tinned black beans, tinned white beans, canned navy beans, canned cannellini beans, tinned cannellini beans, tinned butter beans, canned butter beans, can of beans, cooked black beans, cooked white beans, cooked kidney beans, cooked pinto beans | solid | 68 7.5 0.5 14 7 1.3 | 0.73 | piece=10 keep=cooked-pulse soft=0 | SR
 baked-beans      | baked beans, beans in tomato sauce, canned baked beans | thick | 72 5 0.4 15.5 5 1.8 | 1.05 | keep=cooked-pulse varies | SR
 refried-beans    | refried beans, bean puree, hummus, houmous, bean dip, bean paste | thick | 72 6 5 10 5.5 1.7 | 1 | keep=opened varies safety=ready | SR
-silken-tofu      | silken tofu, soft tofu, smoked tofu, extra firm tofu, extra-firm tofu, fried tofu, tofu puffs, marinated tofu | solid | 80.5 10 5.5 2 0.8 1.2 | 1 | piece=20 keep=opened allergens=soy soft=0 | SR
+silken-tofu      | silken tofu, soft tofu, smoked tofu, extra firm tofu, extra-firm tofu, tofu puffs, marinated tofu | solid | 80.5 10 5.5 2 0.8 1.2 | 1 | piece=20 keep=opened allergens=soy soft=0 | SR
 tempeh           | tempeh, seitan | solid | 62 19 9 7 2 1.5 | 0.9 | piece=15 keep=opened allergens=soy+gluten soft=0 | SR
-tvp              | tvp, textured vegetable protein, soy mince, soya mince, soy chunks, soya chunks, vegan mince, plant-based mince, meat substitute, vegetarian mince | solid | 8 44.5 1.5 25 15 6 | 0.35 | piece=5 growth=2.2 takes=2 allergens=soy+gluten soft=2 varies | SR
+tvp              | tvp, textured vegetable protein, soy mince, soya mince, soy chunks, soya chunks, meat substitute | solid | 8 44.5 1.5 25 15 6 | 0.35 | piece=5 growth=2.2 takes=2 allergens=soy+gluten soft=2 varies | SR
 falafel          | falafel, veggie burger, vegetable burger, lentil burgers, bean burgers, vegan sausages, vegetarian sausages, plant-based burgers | solid | 50 10 12 20 6 2 | 0.7 | each=60 piece=22 keep=casserole allergens=gluten+soy+sesame soft=0 varies | SR
 chickpea-flour   | chickpea flour, gram flour, besan | solid | 10.3 22.4 6.7 47 10.8 2.8 | 0.4 | piece=1 | SR
 `,

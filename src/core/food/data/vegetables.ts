@@ -74,7 +74,7 @@ lotus-root          | lotus root | solid | 79.1 2.6 0.1 12.3 4.9 1 | 0.55 | each
 jicama              | jicama, water chestnut, water chestnuts, bamboo shoots, bamboo shoot | solid | 90 0.9 0.1 4 4.7 0.4 | 0.55 | piece=10 robust keep=root | SR
 new-potato          | new potatoes, baby potatoes, small potatoes, salad potatoes, fingerling potatoes, new potato, jersey royals | solid | 80 1.9 0.1 15 2 1 | 0.66 | each=45 piece=38 keep=root crisp=0.6 soft=1.2 | SR
 baking-potato       | baking potatoes, baking potato, russet potatoes, russet potato, jacket potatoes, large potatoes | solid | 78.6 2.1 0.1 16.8 1.3 1.1 | 0.65 | each=280 piece=65 keep=root soft=1.2 | SR
-frozen-potato       | hash browns, french fries, chips, tater tots | solid | 70 2.3 5 20 2 1.2 | 0.45 | piece=10 keep=vegetable soft=0.5 | SR
+frozen-potato       | hash browns, french fries, chips | solid | 70 2.3 5 20 2 1.2 | 0.45 | piece=10 keep=vegetable soft=0.5 | SR
 mashed-potato       | mashed potato, mashed potatoes, potato mash | thick | 78 2 3.5 14.5 1.5 1.3 | 0.9 | keep=cooked-vegetable allergens=milk | SR
 celery-heart        | celery heart, celery hearts, celery leaves | solid | 95.4 0.7 0.2 1.4 1.6 0.8 | 0.4 | piece=12 allergens=celery | SR
 pumpkin             | kabocha, acorn squash, delicata squash, sugar pumpkin, hokkaido, red kuri squash, crown prince squash, gem squash | solid | 88 1 0.1 8.5 1.7 0.8 | 0.6 | each=900 piece=28 keep=root crisp=0.4 soft=1.8 through=0.8 most=48 | SR
@@ -109,7 +109,7 @@ fresh-broad-beans   | fresh broad beans, young broad beans | solid | 72.6 7.9 0.
 edamame             | edamame, shelled edamame, green soybeans | solid | 72.8 11.2 4.7 5.8 4.8 1.6 | 0.6 | piece=10 allergens=soy soft=1.5 | SR
 mixed-vegetables    | mixed vegetables, vegetable mix, vegetables, stir-fry vegetables, peas and carrots | solid | 82 3 0.4 10 4 0.7 | 0.6 | piece=10 crisp=0.2 soft=1 | SR
 soup-vegetables     | soup vegetables, soffritto, mirepoix, suppengrun, sofrito vegetables | solid | 89.5 1.2 0.2 6 2.2 0.8 | 0.55 | piece=8 allergens=celery soft=2 | CP
-frozen-corn         | canned corn, tinned sweetcorn, canned sweetcorn, baby corn, creamed corn | solid | 75.5 2.8 1 17 2.4 0.6 | 0.65 | piece=8 soft=0.5 | SR
+frozen-corn         | canned corn, tinned sweetcorn, canned sweetcorn, baby corn, creamed corn | solid | 75.5 2.8 1 17 2.4 0.6 | 0.65 | piece=8 soft=0.5 keep=opened | SR
 hominy              | hominy, canned hominy, pozole corn | solid | 82.5 1.5 0.9 11.8 2.5 0.6 | 0.7 | piece=10 keep=opened soft=2 | SR
 portobello          | portobello, portobello mushrooms, field mushrooms, large flat mushrooms | solid | 92.8 2.1 0.4 2.6 1.3 0.8 | 0.36 | each=84 piece=20 gives=0.4 robust keep=leafy soften=tender | SR
 shiitake            | shiitake, shiitake mushrooms | solid | 90 2.4 0.5 4.1 2.4 0.8 | 0.35 | each=19 piece=8 gives=0.3 robust keep=leafy soften=tender | SR
@@ -121,7 +121,7 @@ wild-mushrooms      | wild mushrooms, brown mushrooms, mixed mushrooms | solid |
 dried-shiitake      | dried shiitake, dried shiitake mushrooms, dried wild mushrooms | solid | 9.5 9.6 1 63.9 11.5 4.5 | 0.15 | piece=4 growth=2.5 takes=3 robust keep=dry soft=6 | SR
 canned-mushrooms    | canned mushrooms, tinned mushrooms, jarred mushrooms | solid | 91.1 1.9 0.3 2.7 2.4 1.4 | 0.65 | piece=6 keep=opened soft=0 | SR
 green-pepper        | capsicum, capsicums, sweet pepper, sweet peppers, romano peppers, pointed pepper, yellow pepper, orange pepper, mini peppers | solid | 93 1 0.2 3.5 1.9 0.4 | 0.6 | each=130 piece=8 through=0.8 | SR
-roasted-peppers     | roasted peppers, roasted red peppers, jarred peppers, piquillo peppers, pimentos, pimientos | solid | 91 1 0.4 4.5 1.5 1.5 | 0.8 | piece=4 keep=opened soft=0 | SR
+roasted-peppers     | jarred peppers, piquillo peppers, pimentos, pimientos | solid | 91 1 0.4 4.5 1.5 1.5 | 0.8 | piece=4 keep=opened soft=0 | SR
 jalapeno            | jalapeno, jalapenos, serrano pepper, green chillies, green chilli, chillies, chilies, green chilies, red chillies, bird's eye chilies, thai chilies, poblano, poblanos, anaheim peppers, scotch bonnet, habanero | solid | 91 1 0.4 4 2.8 0.5 | 0.4 | each=14 piece=4 robust | SR
 dried-chilies       | dried chilies, dried chillies, dried red chillies | solid | 15 11 8 40 21 5 | 0.2 | each=5 piece=2 robust keep=dry | SR
 ancho               | ancho, ancho chiles | solid | 15 11 8 40 21 5 | 0.2 | each=5 piece=2 robust keep=dry | SR
@@ -142,7 +142,7 @@ nori                | nori | solid | 81 2 0.6 8 1.3 6.7 | 0.15 | piece=2 growth=
 kombu               | kombu | solid | 81 2 0.6 8 1.3 6.7 | 0.15 | piece=2 growth=3 robust keep=dry | SR
 wakame              | wakame, kelp, dulse | solid | 81 2 0.6 8 1.3 6.7 | 0.15 | piece=2 growth=3 robust keep=dry | SR
 samphire            | samphire, dried seaweed | solid | 81 2 0.6 8 1.3 6.7 | 0.15 | piece=2 growth=3 robust keep=dry | SR
-dried-onion         | dried onion, dried onions, onion flakes, minced onion flakes, dehydrated onion, crispy onions, fried onions, fried shallots | solid | 4 9 0.5 74 9 3.4 | 0.35 | piece=2 growth=2 robust keep=dry | SR
+dried-onion         | dried onion, dried onions, onion flakes, minced onion flakes, dehydrated onion | solid | 4 9 0.5 74 9 3.4 | 0.35 | piece=2 growth=2 robust keep=dry | SR
 bean-sprouts        | bean sprouts, mung bean sprouts, beansprouts, alfalfa sprouts | solid | 90.4 3 0.2 4.1 1.8 0.4 | 0.35 | piece=3 keep=leafy soften=leaf | SR
 nettles             | nettles, nettle, vine leaves, grape leaves | solid | 87 2.7 0.2 1 6.9 3 | 0.12 | piece=2 keep=leafy | SR
 cactus              | cactus, nopales, cactus paddles, aloe vera | solid | 94 1.3 0.1 1.1 2.2 1.1 | 0.45 | piece=8 soft=1.5 | SR
