@@ -8,6 +8,7 @@ import {
   type Stage,
 } from '../dish';
 import { failure, success, type Outcome } from '../reason';
+import { parseLength } from '../units';
 import type { ImportQuestion } from './types';
 
 const RELEASES: Readonly<Record<string, ReleaseChoice>> = {
@@ -28,7 +29,10 @@ export function answerQuestion(
 ): Outcome<Dish> {
   const { about } = question;
   const text = answer.trim().toLowerCase();
-  const value = Number(text.replace(',', '.').replace(/\s*[a-z°]+$/i, ''));
+  const value =
+    about.kind === 'thickness'
+      ? parseLength(text)
+      : Number(text.replace(',', '.').replace(/\s*[a-z°]+$/i, ''));
   if (about.kind === 'release') {
     const release = RELEASES[text] ?? timed(value);
     if (!release) return wrong(question, 'answer natural, quick, or minutes of natural release');
@@ -63,7 +67,12 @@ export function answerQuestion(
   const [low, high] = question.range;
   if (text === '') return wrong(question, 'the text does not say: give a number');
   if (!Number.isFinite(value) || value < low || value > high)
-    return wrong(question, `give a number from ${low} to ${high}`);
+    return wrong(
+      question,
+      about.kind === 'thickness'
+        ? 'give it with its unit, from 2 mm to 25 cm: 3 cm, 1¼ in'
+        : `give a number from ${low} to ${high}`,
+    );
   const minutes = Math.round(value * (question.perUnit ?? 1));
   switch (about.kind) {
     case 'serves':
@@ -72,7 +81,7 @@ export function answerQuestion(
       return success({
         ...dish,
         ingredients: dish.ingredients.map((i) =>
-          i.id === about.ingredient ? { ...i, pieceMm: value } : i,
+          i.id === about.ingredient ? { ...i, pieceMm: Math.round(value) } : i,
         ),
       });
     case 'minutes':

@@ -43,9 +43,9 @@ export function askAboutPieces(
       id: `${ingredient.id}.mm`,
       about: { kind: 'thickness', ingredient: ingredient.id },
       text: `How thick are the ${/s$/i.test(ingredient.food) ? ingredient.food : `${ingredient.food} pieces`}?`,
-      taken: String(food.pieceMm),
+      taken: food.pieceMm < 20 ? `${food.pieceMm} mm` : `${food.pieceMm / 10} cm`,
       range: [2, 250],
-      unit: 'mm',
+      unit: 'cm or in',
     });
   }
 }

@@ -2,7 +2,7 @@
 import type { Level } from '$core/cooker';
 import { FOODS, findFood } from '$core/food';
 import type { Cooker, Kitchen } from '$core/kitchen';
-import { convert, formatQuantity, parseQuantity, toNumber } from '$core/units';
+import { convert, formatQuantity, parseLength, parseQuantity } from '$core/units';
 import type { AnswerField, Values } from './types';
 
 const LEVELS: readonly Level[] = ['low', 'high', 'max'];
@@ -25,18 +25,9 @@ export function amount(values: Values, key: string, base: 'g' | 'ml'): number {
   return inBase.ok ? inBase.value.amount : Number.NaN;
 }
 
-const MM: Readonly<Record<string, number>> = { mm: 1, cm: 10, in: 25.4, '"': 25.4 };
-/** A bare number up to this is centimetres or inches, above it millimetres: no piece is 60 cm thick. */
-const MOST_BARE = 12;
-
 /** A length in mm, written as “3 cm”, “1¼ in” or, as links of old have it, “60”; NaN where it is none. */
 export function lengthMm(values: Values, key: string, { system }: Pick<Kitchen, 'system'>): number {
-  const text = (values[key] ?? '').trim().toLowerCase();
-  const [, digits = '', unit = ''] = /^(.*?)\s*(mm|cm|in(?:ch(?:es)?)?\.?|")?$/.exec(text) ?? [];
-  const value = toNumber(digits);
-  if (unit !== '') return value * (MM[unit.startsWith('in') ? 'in' : unit] ?? Number.NaN);
-  if (value > MOST_BARE) return value;
-  return value * (system === 'us' ? 25.4 : 10);
+  return parseLength(values[key] ?? '', system === 'us' ? 'in' : 'cm');
 }
 
 /** @returns the cooker that was chosen, else the first one there is */

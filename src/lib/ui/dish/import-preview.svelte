@@ -109,7 +109,7 @@
               <input
                 {id}
                 class="field"
-                inputmode="decimal"
+                inputmode={question.about.kind === 'thickness' ? undefined : 'decimal'}
                 value={answers[question.id] ?? question.taken}
                 aria-invalid={problems[question.id] !== undefined}
                 aria-describedby={problems[question.id] ? `${id}-problem` : undefined}
