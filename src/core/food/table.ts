@@ -22,7 +22,7 @@ const PULSE_COVER = 2;
  * - names: separated by commas, the first is the one shown
  * - makeup: water, protein, fat, available carbohydrate, fibre, ash in g/100 g of the edible part
  * - g/ml: as measured in a cup, with the air between pieces
- * - further: `each=` g of one; `piece=` mm through the usual piece; `half` fill to half only; `growth=`
+ * - further: `each=` g of one; `pack=` g in a usual pack; `piece=` mm through the usual piece; `half` fill to half only; `growth=`
  *   volume after cooking for one before; `takes=` g of water taken up by 1 g; `cover=` ml more for 1 g; `gives=` g given off by
  *   1 g; `soften=` its class of softening, `crisp=`, `soft=`, `slice=`, `shred=` another dose than the class has,
  *   `least=` the shortest hold; `through=` share of its thickness that heat goes through, `most=` mm of it; `finicky` or `robust`
@@ -72,6 +72,7 @@ function readLine(group: FoodGroup, line: string): Food {
     composition: { water, protein, fat, carbohydrate, fibre, ash },
     density: Number(density),
     pieceG: number('each') ?? null,
+    packG: number('pack') ?? null,
     pieceMm: number('piece') ?? (form === 'solid' ? 20 : 0),
     swells: extra.has('half'),
     growth: number('growth') ?? 1,

@@ -148,6 +148,8 @@ export interface Food {
   density: number;
   /** g of one, where it is counted in pieces (an onion, an egg, a clove). */
   pieceG: number | null;
+  /** g in a pack as it is usually sold; null where it is sold loose or in every size. */
+  packG: number | null;
   /** Usual size of a cut piece, the smallest way through. */
   pieceMm: number;
   /** Swells or foams: the liner may be filled to half only. */

@@ -87,6 +87,29 @@ describe('shopping', () => {
     expect(shoppingList([want(d)], [have('rice', 2, 'kg')], []).inHouse).toHaveLength(1);
   });
 
+  it.each([
+    // 400 g is a can; a spoonful over it opens no second one, a real part does.
+    [400, 1],
+    [420, 1],
+    [421, 2],
+    [1200, 3],
+    [10, 1],
+  ])('%i g of coconut milk are %i packs of 400 g', (grams, cans) => {
+    const d = dish('a', [{ food: 'coconut milk', amount: grams, unit: 'g' }]);
+    expect(shoppingList([want(d)], [], []).lines[0]?.packs).toEqual({
+      count: cans,
+      each: { amount: 400, unit: 'g' },
+    });
+  });
+
+  it('what is counted or sold loose has no pack', () => {
+    const d = dish('a', [
+      { food: 'onion', amount: 3, unit: 'piece' },
+      { food: 'carrot', amount: 500, unit: 'g' },
+    ]);
+    expect(shoppingList([want(d)], [], []).lines.map((l) => l.packs)).toEqual([null, null]);
+  });
+
   it('a price gives a total; what has none is counted', () => {
     const d = dish('a', [
       { food: 'rice', amount: 500, unit: 'g' },

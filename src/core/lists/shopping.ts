@@ -29,6 +29,8 @@ export interface ShoppingLine {
   buy: Quantity | null;
   /** Needed in all, before the house was looked at. */
   needed: Quantity | null;
+  /** Packs as they are usually sold, of food that is weighed or measured; null where it is sold loose. */
+  packs: { count: number; each: Quantity } | null;
   /** Why it is less or more than needed. */
   because: string[];
   parts: ShoppingPart[];
@@ -146,9 +148,28 @@ function toLine(sum: Sum, larder: readonly InHouse[], prices: readonly Price[]):
     aisle: sum.food?.aisle ?? 'larder',
     buy,
     needed,
+    packs: buy && packsOf(buy, sum.food),
     because: [...new Set(because)],
     parts: sum.parts,
     cost: buy && costOf(buy, sum, prices),
+  };
+}
+
+/** A pack that is nearly enough is enough: nobody opens a second for a spoonful. */
+const NEARLY = 0.05;
+
+function packsOf(buy: Quantity, food: Food | null): ShoppingLine['packs'] {
+  const kind = kindOf(buy.unit);
+  const grams = toGrams(buy, food);
+  if (!food?.packG || kind === 'count' || !grams || grams <= 0) return null;
+  const count = Math.max(1, Math.ceil(grams / food.packG - NEARLY));
+  const isPoured = food.form === 'thin' || food.group === 'fat';
+  return {
+    count,
+    each:
+      isPoured && kind === 'volume'
+        ? { amount: food.packG, unit: 'ml' }
+        : { amount: food.packG, unit: 'g' },
   };
 }
 

@@ -10,10 +10,10 @@ import { foodTable } from '../table';
 export const FRUITS = foodTable(
   'fruit',
   `
-dried-apricots    | dried apricots, apricots | solid | 30.9 3.4 0.5 55.3 7.3 2.6 | 0.55 | each=7 piece=10 growth=1.4 robust keep=dry allergens=sulphites | SR
-raisins           | raisins, sultanas, currants | solid | 15.4 3.1 0.5 75.5 3.7 1.9 | 0.65 | piece=5 growth=1.4 robust keep=dry | SR
-prunes            | prunes, dried plums | solid | 30.9 2.2 0.4 56.8 7.1 2.6 | 0.7 | each=9 piece=12 growth=1.3 robust keep=dry | SR
-dates             | dates | solid | 20.5 2.5 0.4 67 8 1.6 | 0.62 | each=8 piece=15 robust keep=dry | SR
+dried-apricots    | dried apricots, apricots | solid | 30.9 3.4 0.5 55.3 7.3 2.6 | 0.55 | each=7 piece=10 growth=1.4 robust keep=dry allergens=sulphites pack=250 | SR
+raisins           | raisins, sultanas, currants | solid | 15.4 3.1 0.5 75.5 3.7 1.9 | 0.65 | piece=5 growth=1.4 robust keep=dry pack=500 | SR
+prunes            | prunes, dried plums | solid | 30.9 2.2 0.4 56.8 7.1 2.6 | 0.7 | each=9 piece=12 growth=1.3 robust keep=dry pack=250 | SR
+dates             | dates | solid | 20.5 2.5 0.4 67 8 1.6 | 0.62 | each=8 piece=15 robust keep=dry pack=250 | SR
 figs              | dried figs, figs | solid | 30.1 3.3 0.9 54.1 9.8 1.9 | 0.63 | each=8 piece=20 robust keep=dry | SR
 cranberries       | dried cranberries, cranberries | solid | 15.8 0.2 1.1 77.5 5.3 0.1 | 0.5 | piece=6 growth=1.3 robust keep=dry | SR
 apple             | apple, apples | solid | 85.6 0.3 0.2 11.4 2.4 0.2 | 0.52 | each=182 piece=20 soft=2 | SR
@@ -22,7 +22,7 @@ quince            | quince, quinces | solid | 83.8 0.4 0.1 13.4 1.9 0.4 | 0.6 | 
 plum              | plum, plums | solid | 87.2 0.7 0.3 10 1.4 0.4 | 0.7 | each=66 piece=40 | SR
 cherry            | cherries, cherry | solid | 82.3 1.1 0.2 13.9 2.1 0.5 | 0.65 | each=8 piece=20 | SR
 rhubarb           | rhubarb | solid | 93.6 0.9 0.2 2.7 1.8 0.8 | 0.52 | piece=18 | SR
-berries           | berries, blueberries, raspberries, strawberries | solid | 85 1 0.4 8.8 4.4 0.4 | 0.6 | piece=15 | SR
+berries           | berries, blueberries, raspberries, strawberries | solid | 85 1 0.4 8.8 4.4 0.4 | 0.6 | piece=15 pack=150 | SR
 plantain          | plantain, plantains | solid | 65.3 1.3 0.4 29.6 2.3 1.2 | 0.62 | each=179 piece=20 | SR
 banana            | banana, bananas | solid | 74.9 1.1 0.3 20.2 2.6 0.8 | 0.63 | each=118 piece=25 | SR
 mango             | mango, mangoes | solid | 83.5 0.8 0.4 13.4 1.6 0.4 | 0.7 | each=336 piece=20 | SR

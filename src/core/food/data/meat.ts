@@ -20,17 +20,17 @@ beef-round         | beef round, topside, silverside, top round, rolled beef | s
 brisket            | brisket, beef brisket | solid | 63 18 18 0 0 0.9 | 0.95 | piece=60 | SR
 short-ribs         | short ribs, beef short ribs | solid | 48.3 14.4 36.2 0 0 0.7 | 0.8 | each=250 piece=45 | SR
 oxtail             | oxtail | solid | 62 19 18 0 0 0.9 | 0.8 | each=150 piece=45 soft=28 shred=30 | SR
-ground-beef        | ground beef, minced beef, ground meat, mince, ground chuck, ground round, ground sirloin, lean mince, beef mince | solid | 62 17.2 20 0 0 0.9 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
-ground-lamb        | ground lamb, minced lamb, lamb mince | solid | 59.5 16.6 23.4 0 0 0.9 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
-ground-pork        | ground pork, minced pork, pork mince | solid | 61.1 16.9 21.2 0 0 0.9 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
+ground-beef        | ground beef, minced beef, ground meat, mince, ground chuck, ground round, ground sirloin, lean mince, beef mince | solid | 62 17.2 20 0 0 0.9 | 0.95 | piece=20 keep=ground-meat soften=ground pack=500 | SR
+ground-lamb        | ground lamb, minced lamb, lamb mince | solid | 59.5 16.6 23.4 0 0 0.9 | 0.95 | piece=20 keep=ground-meat soften=ground pack=500 | SR
+ground-pork        | ground pork, minced pork, pork mince | solid | 61.1 16.9 21.2 0 0 0.9 | 0.95 | piece=20 keep=ground-meat soften=ground pack=500 | SR
 veal               | veal, veal shoulder, veal shin | solid | 75 19.4 4.9 0 0 1.1 | 0.95 | piece=40 soften=young-meat | SR
 pork-shoulder      | pork shoulder, pork, pork butt, boston butt, picnic shoulder, picnic ham, pork picnic | solid | 64.2 17.2 17.5 0 0 0.9 | 0.95 | piece=50 soften=young-meat | SR
 pork-loin          | pork loin, pork chop, pork chops | solid | 69.2 21.1 8.3 0 0 1.1 | 0.95 | each=180 piece=25 soften=tender-meat | SR
 pork-belly         | pork belly | solid | 36.7 9.3 53 0 0 0.5 | 0.95 | piece=40 soften=young-meat | SR
 pork-ribs          | pork ribs, spare ribs, ribs | solid | 59.5 15.5 23.4 0 0 0.8 | 0.6 | piece=25 | SR
 ham                | ham, cooked ham, diced ham | solid | 68.3 19.4 8.4 0.5 0 3.2 | 0.6 | piece=12 keep=ham soften=cooked-meat | SR
-bacon              | bacon, pancetta, lardons | solid | 40.2 11.6 45 0.7 0 2.5 | 0.6 | each=28 piece=6 keep=bacon soften=cooked-meat | SR
-sausage            | sausage, sausages, chorizo, merguez | solid | 56 15 26 1.2 0 2.6 | 0.6 | each=90 piece=28 keep=sausage soften=ground | SR
+bacon              | bacon, pancetta, lardons | solid | 40.2 11.6 45 0.7 0 2.5 | 0.6 | each=28 piece=6 keep=bacon soften=cooked-meat pack=200 | SR
+sausage            | sausage, sausages, chorizo, merguez | solid | 56 15 26 1.2 0 2.6 | 0.6 | each=90 piece=28 keep=sausage soften=ground pack=400 | SR
 rabbit             | rabbit | solid | 72.8 20.1 5.6 0 0 1 | 0.9 | each=250 piece=40 soften=young-meat | SR
 venison            | venison | solid | 73.6 23 2.4 0 0 1.2 | 0.95 | piece=40 soft=22 shred=24 | SR
 tongue             | beef tongue, ox tongue, tongue | solid | 64.5 14.9 16.1 3.7 0 0.8 | 1 | each=1400 piece=75 keep=giblets soften=tough-offal | SR

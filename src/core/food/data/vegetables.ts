@@ -29,7 +29,7 @@ potato              | potato, potatoes, waxy potatoes, floury potatoes, aloo | s
 sweet-potato        | sweet potato, sweet potatoes, kumara | solid | 77.3 1.6 0.1 17.1 3 1 | 0.56 | each=130 piece=40 keep=root crisp=0.5 soft=1.2 | SR
 beetroot            | beetroot, beet, beets, beetroots | solid | 87.6 1.6 0.2 6.8 2.8 1.1 | 0.57 | each=110 piece=55 robust keep=root crisp=2 soft=5 | SR
 artichoke           | artichoke, artichokes, globe artichokes | solid | 84.9 3.3 0.2 5.1 5.4 1.1 | 0.5 | each=128 piece=70 crisp=3 soft=6 through=0.5 most=38 | SR
-asparagus           | asparagus | solid | 93.2 2.2 0.1 1.8 2.1 0.6 | 0.57 | each=16 piece=12 crisp=0.2 soft=0.8 | SR
+asparagus           | asparagus | solid | 93.2 2.2 0.1 1.8 2.1 0.6 | 0.57 | each=16 piece=12 crisp=0.2 soft=0.8 pack=250 | SR
 squash              | squash, winter squash, butternut squash, pumpkin | solid | 86.4 1 0.1 9.7 2 0.8 | 0.59 | each=900 piece=25 keep=root crisp=0.4 soft=1.8 through=0.8 most=48 | SR
 spaghetti-squash    | spaghetti squash | solid | 91.6 0.6 0.6 5.4 1.5 0.3 | 0.43 | each=1200 piece=35 keep=root crisp=0.3 soft=1 through=0.75 most=30 | SR
 courgette           | courgette, courgettes, zucchini | solid | 94.8 1.2 0.3 2.1 1 0.6 | 0.52 | each=196 piece=15 gives=0.2 crisp=0.1 soft=0.4 | SR
@@ -37,20 +37,20 @@ cucumber            | cucumber, cucumbers | solid | 95.2 0.7 0.1 3.1 0.5 0.4 | 0
 red-cabbage         | red cabbage | solid | 90.4 1.4 0.2 5.3 2.1 0.7 | 0.38 | each=1000 piece=6 robust keep=root crisp=1 soft=4 most=25 | SR
 cabbage             | cabbage, white cabbage, green cabbage, savoy cabbage | solid | 92.2 1.3 0.1 3.3 2.5 0.6 | 0.38 | each=900 piece=10 keep=root crisp=0.5 soft=2 through=0.35 most=25 | SR
 sauerkraut          | sauerkraut | solid | 92.5 0.9 0.1 1.4 2.9 2.1 | 0.6 | piece=3 robust keep=opened | SR
-kale                | kale, cavolo nero | solid | 89.6 2.9 1.5 0.3 4.1 1.6 | 0.28 | piece=3 growth=0.3 crisp=0.5 soft=2 keep=leafy | SR
+kale                | kale, cavolo nero | solid | 89.6 2.9 1.5 0.3 4.1 1.6 | 0.28 | piece=3 growth=0.3 crisp=0.5 soft=2 keep=leafy pack=200 | SR
 chard               | chard, swiss chard, silverbeet, rainbow chard | solid | 92.7 1.8 0.2 2.1 1.6 1.6 | 0.15 | piece=4 growth=0.25 keep=leafy | SR
 collards            | collard greens, spring greens, greens | solid | 89.6 3 0.6 1.4 4 1.3 | 0.15 | piece=3 growth=0.3 crisp=1 soft=4 keep=leafy | SR
-spinach             | spinach, baby spinach | solid | 91.4 2.9 0.4 1.4 2.2 1.7 | 0.13 | piece=2 growth=0.15 gives=0.3 crisp=0.05 soft=0.2 keep=leafy | SR
+spinach             | spinach, baby spinach | solid | 91.4 2.9 0.4 1.4 2.2 1.7 | 0.13 | piece=2 growth=0.15 gives=0.3 crisp=0.05 soft=0.2 keep=leafy pack=250 | SR
 lettuce             | lettuce, salad leaves, romaine, cos lettuce, iceberg, little gem | solid | 95 1.2 0.3 2.1 1.2 0.6 | 0.2 | each=360 piece=2 keep=leafy through=0.3 most=10 | SR
 cauliflower         | cauliflower, cauliflower florets, gobi | solid | 92.1 1.9 0.3 3 2 0.8 | 0.45 | each=600 piece=30 crisp=0.3 soft=1 through=0.5 most=30 | SR
 broccoli            | broccoli, broccoli florets | solid | 89.3 2.8 0.4 4 2.6 0.9 | 0.38 | each=400 piece=25 crisp=0.3 soft=1 through=0.4 most=20 | SR
-brussels            | brussels sprouts, sprouts | solid | 86 3.4 0.3 5.2 3.8 1.4 | 0.37 | each=19 piece=28 crisp=0.3 soft=1 through=0.8 most=25 | SR
-green-beans         | green beans, french beans, runner beans | solid | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.43 | each=6 piece=8 crisp=0.8 soft=2.5 | SR
+brussels            | brussels sprouts, sprouts | solid | 86 3.4 0.3 5.2 3.8 1.4 | 0.37 | each=19 piece=28 crisp=0.3 soft=1 through=0.8 most=25 pack=500 | SR
+green-beans         | green beans, french beans, runner beans | solid | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.43 | each=6 piece=8 crisp=0.8 soft=2.5 pack=250 | SR
 okra                | okra | solid | 89.6 1.9 0.2 4.3 3.2 0.9 | 0.42 | each=12 piece=15 | SR
-peas                | peas, green peas, matar | solid | 78.9 5.4 0.4 8.7 5.7 0.9 | 0.61 | piece=8 crisp=0.1 soft=0.5 | SR
+peas                | peas, green peas, matar | solid | 78.9 5.4 0.4 8.7 5.7 0.9 | 0.61 | piece=8 crisp=0.1 soft=0.5 pack=750 | SR
 sweetcorn           | sweetcorn, corn, corn kernels | solid | 76.1 3.3 1.4 16.7 2 0.6 | 0.65 | piece=8 | SR
 corn-cob            | corn on the cob, corn cob, corn cobs | solid | 76.1 3.3 1.4 16.7 2 0.6 | 0.5 | each=180 piece=45 soften=cob through=0.4 most=22 | SR
-mushroom            | mushrooms, mushroom, button mushrooms, chestnut mushrooms | solid | 92.5 3.1 0.3 2.3 1 0.9 | 0.3 | each=18 piece=8 gives=0.4 robust keep=leafy soften=tender | SR
+mushroom            | mushrooms, mushroom, button mushrooms, chestnut mushrooms | solid | 92.5 3.1 0.3 2.3 1 0.9 | 0.3 | each=18 piece=8 gives=0.4 robust keep=leafy soften=tender pack=250 | SR
 dried-mushroom      | dried mushrooms, porcini, dried porcini | solid | 9.5 9.6 1 63.9 11.5 4.5 | 0.15 | piece=3 growth=2.5 takes=3 robust keep=dry | SR
 bell-pepper         | bell pepper, pepper, peppers, red pepper, green pepper | solid | 92.2 1 0.3 3.9 2.1 0.5 | 0.63 | each=119 piece=8 through=0.8 most=9 | SR
 chili               | chili, chilli, hot pepper, red chili, green chili | solid | 88 1.9 0.4 7.3 1.5 0.9 | 0.6 | each=15 piece=4 robust | SR
@@ -130,7 +130,7 @@ kashmiri-chillies   | kashmiri chillies | solid | 15 11 8 40 21 5 | 0.2 | each=5
 chipotle            | chipotle, chipotles | solid | 15 11 8 40 21 5 | 0.2 | each=5 piece=2 robust keep=dry | SR
 chipotle-adobo      | chipotles in adobo, chipotle in adobo | thick | 80 1.5 3 8 4 3 | 1 | each=10 keep=opened | CP
 tomatillo           | tomatillo, tomatillos | solid | 91.6 1 1 3.9 1.9 0.6 | 0.56 | each=34 piece=25 gives=0.3 | SR
-cherry-tomato       | baby tomatoes, grape tomatoes, vine tomatoes, roma tomatoes, beef tomatoes, beefsteak tomato, heirloom tomatoes | solid | 94.5 0.9 0.2 2.7 1.2 0.5 | 0.72 | each=100 piece=25 gives=0.4 robust | SR
+cherry-tomato       | baby tomatoes, grape tomatoes, vine tomatoes, roma tomatoes, beef tomatoes, beefsteak tomato, heirloom tomatoes | solid | 94.5 0.9 0.2 2.7 1.2 0.5 | 0.72 | each=100 piece=25 gives=0.4 robust pack=250 | SR
 sun-dried-tomato    | sun-dried tomatoes, sundried tomatoes, sun dried tomatoes | solid | 14.6 14.1 3 43.5 12.3 12.5 | 0.25 | each=3 piece=4 growth=1.6 robust keep=dry | SR
 okra-frozen         | bhindi, lady's fingers, ladies fingers | solid | 90.5 1.7 0.3 4.1 2.2 0.9 | 0.45 | each=12 piece=14 | SR
 plantain-green      | green plantain, green plantains, breadfruit, jackfruit, green jackfruit, young jackfruit | solid | 68 1.3 0.4 26 2.8 1 | 0.62 | piece=25 soft=2.5 | SR

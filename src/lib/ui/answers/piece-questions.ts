@@ -2,7 +2,7 @@
 import { wholeCycle, leastLiquid, sizeOf, type ReleaseKind, type Cut } from '$core/cooker';
 import { centreThrough, SAFE_MINUTES, SAFE_REFERENCE_C } from '$core/doneness';
 import type { Kitchen } from '$core/kitchen';
-import { findFood } from '$core/food';
+import { findFood, type Food } from '$core/food';
 import { pageQuestion, type DrawnPiece, type PageQuestion, type Values } from './types';
 import { degrees } from './pot-questions';
 import {
@@ -31,6 +31,19 @@ function canSoak(values: Values): boolean {
   const food = findFood(values.food ?? '');
   return food !== null && food.takes > 0 && ['pulse', 'grain'].includes(food.group);
 }
+
+/** Buttons of a panel set a time of their own, whatever the piece; by what a food is (common practice). */
+const PRESETS: Readonly<Partial<Record<Food['group'], string>>> = {
+  meat: 'Meat or Stew',
+  poultry: 'Poultry',
+  fish: 'Fish or Steam',
+  egg: 'Egg',
+  grain: 'Rice or Grain',
+  pulse: 'Beans',
+  vegetable: 'Steam',
+};
+const presetOf = (values: Values): string =>
+  PRESETS[findFood(values.food ?? '')?.group ?? 'liquid'] ?? 'preset';
 
 /** How many pieces it is, where that is said; anything else goes to the core, which names it. */
 function piecesOf(values: Values): { pieces?: number } {
@@ -191,7 +204,7 @@ export function holdQuestion(kitchen: Kitchen): PageQuestion {
           ...(minutes
             ? [
                 {
-                  label: 'In place of a preset button',
+                  label: `In place of the ${presetOf(values)} button`,
                   value: `pressure cook, ${values.level ?? 'high'}, ${minutes[0]} min`,
                 },
               ]

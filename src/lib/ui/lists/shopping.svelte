@@ -22,6 +22,9 @@
     }),
   );
   const left = $derived(list.lines.filter((l) => !ticks.has(l.key)).length);
+  /** “2 packs of 400 g”, as they are usually sold. */
+  const sayPacks = ({ count, each }: NonNullable<ShoppingLine['packs']>): string =>
+    `usually ${count === 1 ? 'a pack' : `${count} packs`} of ${formatQuantity(each, system)}`;
   const forWhat = (line: ShoppingLine): string =>
     [...new Set(line.parts.map((p) => p.dish))].join(', ');
 </script>
@@ -57,7 +60,8 @@
                     >{/if}</span
                 >
                 <span class="block text-sm text-muted"
-                  >{forWhat(line)}{line.because.length > 0
+                  >{forWhat(line)}{line.packs ? ` · ${sayPacks(line.packs)}` : ''}{line.because
+                    .length > 0
                     ? ` · ${line.because.join(', ')}`
                     : ''}</span
                 >
