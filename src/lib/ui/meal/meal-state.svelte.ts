@@ -308,7 +308,9 @@ export class MealState {
       this.answer = answer;
       this.answered = meal;
       this.isThinking = answer.kind === 'plan' && !answer.final;
-      if (!this.isThinking && !isSamePlan(this.kept, answer)) this.saveSoon();
+      // The first plan for a meal that was saved without one is kept at once; a better one when it is final.
+      const isFirst = this.kept === null && answer.kind === 'plan';
+      if ((isFirst || !this.isThinking) && !isSamePlan(this.kept, answer)) this.saveSoon();
     });
   }
 
