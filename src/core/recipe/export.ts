@@ -61,7 +61,7 @@ function plainly(stage: Stage, scale: 'C' | 'F', foods = ''): string {
     case 'brown':
       return `Brown${foods}${time}.`;
     case 'loosen':
-      return stage.guessed ? 'Deglaze.' : `Deglaze${time}.`;
+      return `Deglaze${foods && ` with${foods}`}${time}.`;
     case 'simmer':
       return `Simmer${foods}${time}.`;
     case 'thicken':
@@ -164,8 +164,12 @@ function instructions(dish: Dish, style: ReadingStyle): Instruction[] {
         if (readsAs(words, at + count)) next = { words, count };
       if (next) break;
     }
-    written.push(next?.words ?? { text: plainly(stage, style.scale), aside: stage.text });
-    at += next?.count ?? 1;
+    const words = next?.words ?? { text: plainly(stage, style.scale), aside: stage.text };
+    const count = next?.count ?? 1;
+    const checks = stages.slice(at, at + count).flatMap((x) => x.checks ?? []);
+    const unsaid = checks.filter((c) => !words.text.includes(c.text)).map((c) => c.text);
+    written.push({ ...words, text: [words.text, ...unsaid].join(' ') });
+    at += count;
   }
   return written;
 }

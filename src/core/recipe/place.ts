@@ -7,30 +7,38 @@ import type { ImportQuestion } from './types';
 const LEFT_OUT =
   /(?<=\b(?:everything|all|the rest|ingredients)\b[^.;,]{0,40}?)\b(?:but|except(?:ing)?(?: for)?|apart from|other than|minus|bar|save)\s+(?:for )?the\b[^.;,]*/gi;
 
-/** Ingredients that a text names, by the words of their food. */
+/** Ingredients that a text names, by the words of their food: “butter beans” are no butter. */
 export function mentioned(told: string, ingredients: readonly ReadIngredient[]): string[] {
-  const text = told.replace(LEFT_OUT, ' ');
-  const words = new Set(
-    text
-      .toLowerCase()
-      .match(/[\p{L}]+/gu)
-      ?.map(stem) ?? [],
-  );
+  const words = wordsOf(told.replace(LEFT_OUT, ' '));
+  const taken = new Set<number>();
+  const found = new Set<string>();
+  // Names of several words first, so that a part of one is not taken for another food.
+  for (const { ingredient, food } of ingredients)
+    for (const name of [ingredient.food, ...(food?.names ?? [])]) {
+      const parts = wordsOf(name);
+      if (parts.length < 2) continue;
+      for (let at = 0; at + parts.length <= words.length; at++) {
+        if (!parts.every((part, i) => words[at + i] === part)) continue;
+        found.add(ingredient.id);
+        for (let i = 0; i < parts.length; i++) taken.add(at + i);
+      }
+    }
+  const left = new Set(words.filter((_, i) => !taken.has(i)));
+  const isNamed = ({ ingredient, food }: ReadIngredient): boolean =>
+    [ingredient.food, ...(food?.names ?? [])].some((name) => {
+      const head = wordsOf(name).at(-1);
+      return head !== undefined && head.length > 2 && left.has(head);
+    });
   return ingredients
-    .filter(({ ingredient, food }) => {
-      const names = [ingredient.food, ...(food?.names ?? [])];
-      return names.some((name) => {
-        const parts =
-          name
-            .toLowerCase()
-            .match(/[\p{L}]+/gu)
-            ?.map(stem) ?? [];
-        const head = parts.at(-1);
-        return head !== undefined && head.length > 2 && words.has(head);
-      });
-    })
+    .filter((i) => found.has(i.ingredient.id) || isNamed(i))
     .map(({ ingredient }) => ingredient.id);
 }
+
+const wordsOf = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .match(/[\p{L}]+/gu)
+    ?.map(stem) ?? [];
 
 const stem = (word: string): string => word.replace(/(?:es|s)$/, '');
 
