@@ -14,8 +14,8 @@ export const water = question(
       .max(15_000, says('no cooker holds 15 kg', 'give grams, dry')),
     vessel: z
       .enum(
-        ['sealed', 'stacked', 'open', 'slow'],
-        says('a vessel is sealed, stacked, open or slow', 'give one'),
+        ['sealed', 'stacked', 'open', 'slow', 'rice-cooker'],
+        says('a vessel is sealed, stacked, open, slow or rice-cooker', 'give one'),
       )
       .default('sealed'),
     treated: z

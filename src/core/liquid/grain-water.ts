@@ -3,7 +3,7 @@ import { fault } from '../words';
 import { findFood, type Food } from '../food';
 import { failure, success, type Outcome } from '../reason';
 
-export type Vessel = 'sealed' | 'stacked' | 'open' | 'slow';
+export type Vessel = 'sealed' | 'stacked' | 'open' | 'slow' | 'rice-cooker';
 export type Treatment = 'dry' | 'rinsed' | 'soaked';
 
 export interface WaterNeed {
@@ -12,13 +12,20 @@ export interface WaterNeed {
 }
 
 /** ml that leave as steam in one cooking, whatever the amount (common practice). */
-const LOSS_ML: Readonly<Record<Vessel, number>> = { sealed: 30, stacked: 0, open: 220, slow: 90 };
+const LOSS_ML: Readonly<Record<Vessel, number>> = {
+  sealed: 30,
+  stacked: 0,
+  open: 220,
+  slow: 90,
+  'rice-cooker': 120,
+};
 const LOSS_WORDS: Readonly<Record<Vessel, string>> = {
   sealed: 'the pot loses about 30 ml as steam in a cycle, whatever the amount (common practice)',
   stacked:
     'a pan inside the pot loses nothing to speak of; the inner pot keeps its own water under it',
   open: 'an open pot loses about 220 ml while it simmers (common practice)',
   slow: 'a slow cooker loses about 90 ml under its lid (common practice)',
+  'rice-cooker': 'a rice cooker loses about 120 ml past its lid while it boils (common practice)',
 };
 /** ml that stay on 1 g when it is rinsed and drained. */
 const RINSED_ML = 0.1;

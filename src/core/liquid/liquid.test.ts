@@ -25,7 +25,7 @@ describe('water for grain and pulses (common practice)', () => {
   it('an open pot takes about twice the volume, and every vessel less than it', () => {
     const open = ml('rice', RICE_CUP, 'open', 'dry');
     expect(open / CUP).toBeGreaterThan(1.7);
-    for (const vessel of ['sealed', 'stacked', 'slow'] as const)
+    for (const vessel of ['sealed', 'stacked', 'slow', 'rice-cooker'] as const)
       expect(ml('rice', RICE_CUP, vessel, 'dry')).toBeLessThan(open);
   });
 
@@ -49,7 +49,7 @@ describe('water for grain and pulses (common practice)', () => {
       fc.property(
         fc.constantFrom('rice', 'quinoa', 'black-bean', 'oats'),
         fc.integer({ min: 1, max: 5000 }),
-        fc.constantFrom<Vessel>('sealed', 'stacked', 'open', 'slow'),
+        fc.constantFrom<Vessel>('sealed', 'stacked', 'open', 'slow', 'rice-cooker'),
         (food, grams, vessel) => {
           expect(ml(food, grams + 100, vessel, 'rinsed')).toBeGreaterThan(
             ml(food, grams, vessel, 'rinsed'),

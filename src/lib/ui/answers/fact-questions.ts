@@ -115,6 +115,7 @@ const VESSELS: readonly (readonly [Vessel, string])[] = [
   ['stacked', 'a pan inside the pot'],
   ['open', 'open pot'],
   ['slow', 'slow cooker'],
+  ['rice-cooker', 'rice cooker'],
 ];
 
 export const WATER = pageQuestion({
