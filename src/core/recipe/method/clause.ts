@@ -102,19 +102,23 @@ const ESTIMATE = /\b(?:about|abt|around|approx\w*|ca|takes?|roughly|up to|will t
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
-  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?=$|\s*(?:on|at|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max)\b|\s*[.;!)])`,
-  'giu',
+  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*(?:on|at|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max)\b|\s*[.;!)])`,
+  'dgiu',
 );
 const MOST_BARE = 120;
 
 function bareTimes(text: string, taken: readonly Duration[]): ClauseTime[] {
   return [...text.matchAll(BARE)].flatMap((match) => {
     const value = toNumber(match[1] ?? '');
-    const start = match.index + match[0].length - (match[1]?.length ?? 0);
+    const to = match[2] === undefined ? null : toNumber(match[2]);
     const end = match.index + match[0].length;
-    const isNone = !Number.isInteger(value) || value > MOST_BARE;
+    const start = match.indices?.[1]?.[0] ?? match.index;
+    const isNone =
+      !Number.isInteger(value) ||
+      value > MOST_BARE ||
+      (to !== null && !(to > value && to <= MOST_BARE));
     if (isNone || taken.some((t) => start < t.end && end > t.start)) return [];
-    return [{ from: value, to: null, perPound: null, start, end, isBare: true, isEstimate: false }];
+    return [{ from: value, to, perPound: null, start, end, isBare: true, isEstimate: false }];
   });
 }
 

@@ -161,3 +161,8 @@ describe('what is for another case', () => {
     expect(left(HOLD, 'Rest 5 before you carve.', 'Fry the crumbs for 2 minutes.')).toEqual([]);
   });
 });
+
+it('a range of minutes that nobody called minutes is a hold all the same, and never none', () => {
+  const [cycle] = readInstructions(['Cook at pressure for 18 to 20, NPR.']).stages;
+  expect(cycle?.cycle).toMatchObject({ holdMinutes: 18, holdTo: 20 });
+});
