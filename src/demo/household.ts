@@ -89,6 +89,7 @@ export const DEMO_KITCHEN: Kitchen = {
     { id: 'cellar', name: 'Freezer in the cellar', kind: 'freezer', litres: 150 },
     { id: 'fridge', name: 'Fridge', kind: 'fridge', litres: 30 },
   ],
+  day: { from: 7, to: 22 },
   hands: 1,
   altitudeM: 120,
   school: 'by-size',

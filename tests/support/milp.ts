@@ -162,8 +162,18 @@ export function toMilp(problem: Problem, delay: number, end: number): string {
     const due = (dish.dueAt ?? problem.serveAt) + delay;
     row(endTerms(ready), '<=', due);
     if (dish.holdMax != null) row(endTerms(ready), '>=', due - dish.holdMax);
+    if (dish.holdSoft != null) {
+      row([[1, `kept_${dish.id}`], ...endTerms(ready)], '>=', due - dish.holdSoft);
+      objective.push([dish.overCost ?? 1, `kept_${dish.id}`]);
+    }
     constant += (dish.holdCost ?? 1) * due;
     objective.push(...endTerms(ready, -(dish.holdCost ?? 1)));
+  }
+  for (const [at, link] of (problem.links ?? []).entries()) {
+    if (link.soft == null) continue;
+    const [from, to] = [index.get(link.from) ?? 0, index.get(link.to) ?? 0];
+    row([[1, `lag_${at}`], ...startTerms(to, -1), ...endTerms(from)], '>=', -link.soft);
+    objective.push([link.overCost ?? 1, `lag_${at}`]);
   }
   const span = problem.spanCost ?? 1;
   const counted = problem.steps.flatMap((s, i) => (s.aside ? [] : [i]));

@@ -75,6 +75,14 @@ export function toOrderMilp(problem: Problem, delay: number): string {
     );
   });
 
+  const objective: Term[] = [];
+  /** Minutes by which `later` is more than `soft` after `earlier`: a column of its own, at its price. */
+  const over = (later: Linear, earlier: Linear, soft: number, price = 1): void => {
+    const name = `over${program.rows.length}`;
+    const sum = { terms: [[1, name] as Term, ...earlier.terms], constant: earlier.constant };
+    program.after(sum, later, -soft, [], big);
+    objective.push([price, name]);
+  };
   const start = (i: number): Linear => variable(`s${i}`);
   const end = (i: number): Linear => {
     const step = problem.steps[i] as ProblemStep;
@@ -105,6 +113,7 @@ export function toOrderMilp(problem: Problem, delay: number): string {
     const [from, to] = [index.get(link.from) ?? 0, index.get(link.to) ?? 0];
     program.after(start(to), end(from), link.min ?? 0, [], big);
     if (link.max != null) program.after(end(from), start(to), -link.max, [], big);
+    if (link.soft != null) over(start(to), end(from), link.soft, link.overCost);
   }
 
   blocks.forEach((a, i) =>
@@ -156,13 +165,13 @@ export function toOrderMilp(problem: Problem, delay: number): string {
     }
   });
 
-  const objective: Term[] = [];
   let fixed = 0;
   for (const dish of problem.dishes ?? []) {
     const ready = end(index.get(dish.ready) ?? 0);
     const at = (dish.dueAt ?? problem.serveAt) + delay - problem.earliest;
     program.after(constant(at), ready, 0, [], big);
     if (dish.holdMax != null) program.after(ready, constant(at), -dish.holdMax, [], big);
+    if (dish.holdSoft != null) over(constant(at), ready, dish.holdSoft, dish.overCost);
     const weight = dish.holdCost ?? 1;
     if (weight === 0) continue;
     fixed += weight * (at - ready.constant);

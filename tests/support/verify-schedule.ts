@@ -94,6 +94,12 @@ export function verifySchedule(problem: Problem, claimed: Claimed): string[] {
     const hold = (dish.dueAt ?? problem.serveAt) + claimed.delay - time(dish.ready).end;
     if (hold < 0 || hold > (dish.holdMax ?? Infinity)) wrong.push(`dish ${dish.id} held ${hold}`);
     cost += hold * (dish.holdCost ?? 1);
+    if (dish.holdSoft != null && hold > dish.holdSoft)
+      cost += (hold - dish.holdSoft) * (dish.overCost ?? 1);
+  }
+  for (const link of problem.links ?? []) {
+    const lag = time(link.to).start - time(link.from).end;
+    if (link.soft != null && lag > link.soft) cost += (lag - link.soft) * (link.overCost ?? 1);
   }
   const counted = problem.steps.filter((s) => !s.aside).map((s) => time(s.id));
   const served = problem.serveAt + claimed.delay;

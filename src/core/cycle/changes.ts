@@ -77,6 +77,12 @@ export function roomFor(dish: Dish, servings: number, kitchen: Kitchen): Capacit
   });
 }
 
+/** The fewest even runs in which a cooker takes the servings; 1 where one run does, or no number of them. */
+export function fewestRuns(dish: Dish, servings: number, kitchen: Kitchen): number {
+  const runs = roomFor(dish, servings, kitchen).flatMap((r) => r.runs ?? []);
+  return runs.length > 0 ? Math.min(...runs) : 1;
+}
+
 /** The first cooker that takes each stay, else the first that could be timed. */
 function chosen(scaled: ScaledDish, kitchen: Kitchen): (CookerOffer | undefined)[] {
   return staysIn(scaled).map((stay) => {

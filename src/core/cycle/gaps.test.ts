@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Stage } from '../dish';
-import { longestGap, SPREAD_STAGE } from './gaps';
+import type { Dish, Stage } from '../dish';
+import { gapBetween, SPREAD_STAGE, type Gap } from './gaps';
 
 const base = { id: 'a', text: 'x', sentence: '', uses: [] };
 const stage = (kind: Stage['kind'], more: Partial<Stage> = {}): Stage =>
@@ -13,32 +13,58 @@ const stage = (kind: Stage['kind'], more: Partial<Stage> = {}): Stage =>
     ...more,
   }) as Stage;
 
-/** Common practice throughout: how long food may stay between two steps, to the minute. */
+/** A dish of these stages, one after the other, that keeps for so long. */
+const dishOf = (stages: Stage[], maxMinutes: number | null = 60): Dish =>
+  ({ stages, wait: { maxMinutes, cost: 1 } }) as unknown as Dish;
+
+function gap(before: Stage, after: Stage, maxMinutes?: number | null): Gap {
+  const [first, second] = [before, { ...after, id: after.id === 'a' ? 'b' : after.id }] as const;
+  return gapBetween(dishOf([first, second], maxMinutes), first, second);
+}
+
+/** Common practice throughout, but for the two hours (USDA FSIS). */
 describe('how long one step may be kept waiting after another', () => {
   it.each([
     ['in the open pot, between two steps on the heat', stage('brown'), stage('loosen'), 5],
-    ['after opening, in the same pot', stage('pressure'), stage('thicken'), 15],
-    [
-      'from the pot into the oven',
-      stage('pressure'),
-      stage('crisp', { celsius: 200 } as never),
-      10,
-    ],
-    ['from the pot to the counter', stage('pressure'), stage('finish'), 20],
-    ['after a rest', stage('rest'), stage('finish'), 20],
     ['what is made just in time', stage('prep', { justInTime: true }), stage('brown'), 10],
     ['into shallow boxes to cool', stage('pressure'), stage('rest', { id: SPREAD_STAGE }), 15],
     ['out of them', stage('rest', { id: SPREAD_STAGE }), stage('finish'), 0],
-  ])('%s', (_what, before, after, minutes) => {
-    expect(longestGap(before, after)).toBe(minutes);
+  ])('%s', (_what, before, after, most) => {
+    expect(gap(before, after)).toEqual({ most });
+  });
+
+  it('hot food is parked for two hours at most, and loses from ten minutes on', () => {
+    const parked = { most: 120, soft: 10, cost: 1 };
+    expect(gap(stage('pressure'), stage('crisp', { celsius: 200 } as never))).toEqual(parked);
+    expect(gap(stage('pressure'), stage('finish'))).toEqual(parked);
+    expect(gap(stage('oven', { celsius: 180 } as never), stage('rest'))).toEqual(parked);
+  });
+
+  it('what is best within ten minutes loses from two on', () => {
+    const tender = { most: 120, soft: 2, cost: 3 };
+    expect(gap(stage('pressure'), stage('finish'), 10)).toEqual(tender);
+    expect(gap(stage('pressure'), stage('finish'), 11).soft).toBe(10);
+  });
+
+  it('stays hot on the counter, until it is chilled', () => {
+    const [cooked, rested, served] = [
+      stage('pressure', { id: 'p' }),
+      stage('rest', { id: 'r' }),
+      stage('finish', { id: 'f' }),
+    ];
+    const warm = dishOf([cooked, rested, served]);
+    expect(gapBetween(warm, rested, served).most).toBe(120);
+    const cold = { ...rested, chilled: true } as Stage;
+    expect(gapBetween(dishOf([cooked, cold, served]), cold, served)).toEqual({});
   });
 
   it('what is only cut waits as long as it likes', () => {
-    expect(longestGap(stage('prep'), stage('brown'))).toBeUndefined();
+    expect(gap(stage('prep'), stage('brown'))).toEqual({});
   });
 
   it('a marinade ends at its longest time, not a minute later', () => {
     const marinade = stage('soak', { minutes: 60, maxMinutes: 240 } as never);
-    expect(longestGap(marinade, stage('brown'))).toBe(180);
+    expect(gap(marinade, stage('brown'))).toEqual({ most: 180 });
+    expect(gap(stage('soak'), stage('brown'))).toEqual({});
   });
 });

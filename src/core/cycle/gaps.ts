@@ -1,31 +1,63 @@
-/** How long one stage may be kept waiting after another. */
-import type { Stage } from '../dish';
-import { placeOf } from './stays';
+/** How long one stage may be kept waiting after another, and what the waiting costs. */
+import type { Dish, Stage } from '../dish';
+import { placeOf, stagesBefore } from './stays';
 
-/** Longest waits between two stages that must follow each other, minutes (common practice). */
+/** Minutes a stage may be kept waiting. */
+export interface Gap {
+  /** Not longer: for safety, or because it spoils; undefined for as long as it likes. */
+  most?: number;
+  /** From here on it loses by waiting. */
+  soft?: number;
+  /** What each minute over `soft` costs, in the plan's minutes; 1 where it is not said. */
+  cost?: number;
+}
+
+/** Hot food is eaten, hot again or cold within two hours (USDA FSIS, “Danger Zone”), min. */
+export const PARKED_MOST = 120;
+/** A dish that is best at once, waiting no longer than this, is as tender on its way (common practice). */
+const TENDER_WAIT = 10;
+
+/** Waits between two stages that follow each other, minutes (common practice). */
 const GAP = {
   inPot: 5,
   justInTime: 10,
-  afterOpening: 15,
-  toOven: 10,
-  toTable: 20,
   toCooling: 15,
 } as const;
+/** Covered, it loses nothing for so long. */
+const SOFT = { tender: 2, robust: 10 } as const;
+const COST = { tender: 3, robust: 1 } as const;
 
 /** The stage that spreads cooked food out to cool. */
 export const SPREAD_STAGE = 'spread-out';
 
-/** How long the later stage may be kept waiting; undefined: as long as it likes. */
-export function longestGap(before: Stage, after: Stage): number | undefined {
+/**
+ * How long the later stage may be kept waiting. Hot food waits as long as it is safe, at a cost; what stands on the
+ * heat does not wait; what is cold waits as long as one likes.
+ */
+export function gapBetween(dish: Dish, before: Stage, after: Stage): Gap {
   // Cooked food is cold within two hours of the heat: it goes into its boxes at once.
-  if (after.id === SPREAD_STAGE) return GAP.toCooling;
-  if (before.id === SPREAD_STAGE) return 0;
-  if (before.kind === 'soak' && before.maxMinutes !== undefined)
-    return before.maxMinutes - before.minutes;
-  if (before.justInTime) return GAP.justInTime;
-  const [from, to] = [placeOf(before), placeOf(after)];
-  if (from === 'counter') return before.kind === 'rest' ? GAP.toTable : undefined;
-  if (from === to && before.kind !== 'pressure') return GAP.inPot;
-  if (from === to) return GAP.afterOpening;
-  return to === 'counter' ? GAP.toTable : GAP.toOven;
+  if (after.id === SPREAD_STAGE) return { most: GAP.toCooling };
+  if (before.id === SPREAD_STAGE) return { most: 0 };
+  if (before.kind === 'soak')
+    return before.maxMinutes === undefined ? {} : { most: before.maxMinutes - before.minutes };
+  if (before.justInTime) return { most: GAP.justInTime };
+  const isOnHeat = (s: Stage): boolean => ['brown', 'loosen'].includes(s.kind);
+  if (isOnHeat(before) && placeOf(after) === 'cooker') return { most: GAP.inPot };
+  if (!isHot(dish, before)) return {};
+  const isTender = (dish.wait.maxMinutes ?? Infinity) <= TENDER_WAIT;
+  const kind = isTender ? 'tender' : 'robust';
+  return { most: PARKED_MOST, soft: SOFT[kind], cost: COST[kind] };
+}
+
+/** Whether what comes out of a stage is hot: it is heated in it, or was before and has not been chilled since. */
+export function isHot(dish: Dish, stage: Stage, seen: ReadonlySet<string> = new Set()): boolean {
+  if (placeOf(stage) !== 'counter') return true;
+  if (stage.kind === 'soak' || stage.id === SPREAD_STAGE) return false;
+  if (stage.kind === 'rest' && stage.chilled) return false;
+  if (seen.has(stage.id)) return false;
+  const path = new Set([...seen, stage.id]);
+  return stagesBefore(dish, stage).some((id) => {
+    const before = dish.stages.find((s) => s.id === id);
+    return before !== undefined && isHot(dish, before, path);
+  });
 }

@@ -1,9 +1,10 @@
 export { addWater } from './add-water';
-export { changesAt, fitsSome, roomFor } from './changes';
+export { fewestRuns, changesAt, fitsSome, roomFor } from './changes';
 export type { Change, Capacity } from './changes';
 export { askCooker, bestSupplied, contentsFor, isFinicky, topUpFor } from './ask-cooker';
 export type { CookerOffer, TopUp } from './ask-cooker';
-export { SPREAD_STAGE, longestGap } from './gaps';
+export { gapBetween, isHot, PARKED_MOST, SPREAD_STAGE } from './gaps';
+export type { Gap } from './gaps';
 export { HEATS_THROUGH, centreAfter, probeStage } from './later-heat';
 export { offersFor, stageMinutes } from './offers';
 export { recutOf, withRecut } from './recut';
@@ -11,4 +12,4 @@ export type { Recut } from './recut';
 export { stackDishes } from './stack';
 export type { StackOffer } from './stack';
 export { findStays, placeOf, stagesBefore } from './stays';
-export type { Stay } from './stays';
+export type { Stay, StayPlace } from './stays';

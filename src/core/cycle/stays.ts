@@ -24,32 +24,55 @@ export function placeOf(stage: Stage): StayPlace {
       return 'burner';
     case 'finish':
       return stage.inCooker ? 'cooker' : 'counter';
+    case 'rest':
+      return stage.inCooker ? 'cooker' : 'counter';
     case 'prep':
     case 'soak':
-    case 'rest':
       return 'counter';
   }
 }
 
 /**
- * Stages in one place belong to one stay as long as no other heat comes between them; work on the
- * counter does not take the dish out of the pot.
+ * Stages in one place belong to one stay as long as no other heat comes between them: what follows a cycle by way of
+ * the counter goes on in the same pot, so that it is not rinsed before what it holds is used. What waits for nothing
+ * that was in a pot has a pot of its own.
  */
 export function findStays(dish: Dish): Stay[] {
   const stays: Stay[] = [];
+  const stayOf = new Map<string, Stay>();
   for (const stage of dish.stages) {
     const place = placeOf(stage);
     if (place === 'counter') continue;
-    const open = stays.at(-1);
-    if (open?.place === place) open.stages.push(stage);
-    else stays.push({ place, stages: [stage] });
+    const open = heatBefore(dish, stage)
+      .map((before) => stayOf.get(before.id))
+      .findLast((stay) => stay?.place === place);
+    const stay = open ?? { place, stages: [] };
+    if (!open) stays.push(stay);
+    stay.stages.push(stage);
+    stayOf.set(stage.id, stay);
   }
   return stays;
 }
 
+/** The stages with heat that come last before a stage, on every way to it, in the dish's order. */
+function heatBefore(dish: Dish, stage: Stage): Stage[] {
+  const found = new Set<Stage>();
+  const seen = new Set<string>();
+  const queue = stagesBefore(dish, stage);
+  for (let id = queue.pop(); id !== undefined; id = queue.pop()) {
+    if (seen.has(id)) continue;
+    seen.add(id);
+    const before = dish.stages.find((s) => s.id === id);
+    if (!before) continue;
+    if (placeOf(before) === 'counter') queue.push(...stagesBefore(dish, before));
+    else found.add(before);
+  }
+  return dish.stages.filter((s) => found.has(s));
+}
+
 /** The stages a stage waits for: those it names, or the one listed above it. */
 export function stagesBefore(dish: Dish, stage: Stage): string[] {
-  if (stage.after) return stage.after;
+  if (stage.after) return [...stage.after];
   const above = dish.stages[dish.stages.indexOf(stage) - 1];
   return above ? [above.id] : [];
 }

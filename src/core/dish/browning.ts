@@ -1,6 +1,7 @@
 /** Browning in batches: what lies on the bottom at once browns at once. */
 import type { ScaledDish, ScaledIngredient } from './scaled';
 import type { Stage } from './document';
+import { partAt } from './parts';
 
 /** Pieces need room between them, or they stew: so much of the bottom is covered (common practice). */
 const COVERED = 0.75;
@@ -22,7 +23,7 @@ function area({ grams, food, ingredient }: ScaledIngredient): number {
 export function browningBatches(scaled: ScaledDish, stage: Stage, diameterMm: number): number {
   const wanted = scaled.ingredients
     .filter((i) => stage.uses.includes(i.ingredient.id))
-    .reduce((sum, i) => sum + area(i), 0);
+    .reduce((sum, i) => sum + area(i) * partAt(scaled.dish, stage, i.ingredient.id), 0);
   const bottom = (Math.PI / 4) * (diameterMm / 10) ** 2 * COVERED;
   return Math.max(1, Math.ceil(wanted / bottom - 1e-9));
 }

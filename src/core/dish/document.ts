@@ -75,6 +75,8 @@ const stageBase = {
   after: z.array(id).optional(),
   /** May be done the day before. */
   ahead: z.boolean().optional(),
+  /** One of several runs of this stage, where a pot does not take all of it at once. */
+  runOf: id.optional(),
   /** Not before it is needed: an ice bath, a slurry, torn herbs. */
   justInTime: z.boolean().optional(),
   /** Nobody said how long it takes: its minutes are what is usual. */
@@ -117,7 +119,15 @@ export const stageSchema = z.discriminatedUnion('kind', [
   timed('brown'),
   timed('loosen'),
   timed('thicken'),
-  timed('rest'),
+  z.object({
+    ...stageBase,
+    kind: z.literal('rest'),
+    minutes,
+    /** In the pot with the heat off and the lid on: cheese melts, pasta takes up its sauce. */
+    inCooker: z.boolean().optional(),
+    /** Cold: in the fridge, until it is served or goes on. */
+    chilled: z.boolean().optional(),
+  }),
   z.object({
     ...stageBase,
     kind: z.literal('pressure'),

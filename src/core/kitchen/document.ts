@@ -191,6 +191,13 @@ export const kitchenSchema = z.object({
       waits: z.record(z.string(), z.number().positive()).default({}),
     })
     .optional(),
+  /** Hours of the day between which somebody is up to cook. */
+  day: z
+    .object({
+      from: z.int('whole hours').min(0).max(12, 'a day begins by noon'),
+      to: z.int('whole hours').min(15, 'a day goes on to three in the afternoon at least').max(23),
+    })
+    .prefault({ from: 7, to: 22 }),
   hands: z.int().min(1, says('somebody has to cook', 'at least one')).max(4, 'at most four cooks'),
   altitudeM: z
     .number('the altitude is a number of metres above the sea')
@@ -220,6 +227,7 @@ export function emptyKitchen(zone: string): Kitchen {
     circuits: [],
     cooks: [],
     foods: [],
+    day: { from: 7, to: 22 },
     places: USUAL_PLACES.map((p) => ({ ...p })),
     hands: 1,
     altitudeM: 0,

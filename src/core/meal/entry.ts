@@ -44,6 +44,8 @@ const entrySchema = z.object({
     level: z.enum(['low', 'high', 'max']).nullable().default(null),
     /** Its main pieces are cut half as large: less time under pressure, more work with the knife. */
     smaller: z.boolean().default(false),
+    /** What a pot can’t take at once is cooked in runs; everything else of it once. */
+    inRuns: z.boolean().default(false),
     /** Made into bags or boxes: so many, each of the entry's servings. */
     bags: bags.nullable().default(null),
   }),

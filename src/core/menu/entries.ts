@@ -8,10 +8,11 @@ import { finding, type Edit, type Finding, type Fault } from '../reason';
 import { dayKey } from '../units';
 import { batchDish, runsFor } from './batch';
 import { atLevel } from './choices';
-import { stackDishes, recutOf, withRecut, type Recut } from '../cycle';
+import { fewestRuns, stackDishes, recutOf, withRecut, type Recut } from '../cycle';
 import { freezerNotes } from './bag-sheet';
 import { BOXES, intoBoxes } from './boxes';
 import { altitudeNotes, atAltitude, partCookedNotes, unknownNotes } from './dish-notes';
+import { inStageRuns } from './stage-runs';
 import type { EffectiveEntry } from './types';
 
 /** The entries as they are cooked; those that can't be read are faults. */
@@ -45,7 +46,11 @@ export function effectiveEntries(
     );
     const recut = entry.what.smaller ? recutOf(levelled, kitchen) : null;
     if (entry.what.smaller) notes.push(cutNote(entry, dish, recut));
-    const released = recut ? withRecut(levelled, recut) : levelled;
+    const whole = recut ? withRecut(levelled, recut) : levelled;
+    const runs = entry.what.inRuns && !entry.what.bags ? fewestRuns(whole, servings, kitchen) : 1;
+    if (runs > 1)
+      notes.push(finding('in-runs', 'info', entry.id, { dish: dish.name, servings, runs }));
+    const released = inStageRuns(whole, runs);
     if (entry.what.bags)
       return inRuns({ entry, dish: released, servings, dishIds: [dish.id] }, kitchen);
     return [{ entry, dish: released, servings, dishIds: [dish.id] }];

@@ -1,6 +1,7 @@
 /** A meal over a kitchen, compiled into a plan problem for the engine. */
 import { fault } from '../words';
 import { scaleDish, type Dish } from '../dish';
+import { PARKED_MOST } from '../cycle';
 import { effectiveEntries, looksAtEaters } from '../menu';
 import { basisOf, waitFor, type Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
@@ -51,7 +52,7 @@ export function compileMeal(
   faults.push(...effective.faults);
   for (const { entry, dish, servings } of effective.entries) {
     const scaled = scaleDish(dish, servings);
-    const lead = { serveAt, zone: meal.zone, earliest };
+    const lead = { serveAt, zone: meal.zone, earliest, day: kitchen.day };
     const compiler = new DishCompiler(entry, scaled, kitchen, lead);
     const out = compiler.compile();
     faults.push(
@@ -101,12 +102,12 @@ export function compileMeal(
       ...handOvers.map(({ fromStep, toStep }) => ({ from: fromStep, to: toStep })),
     ],
     dishes: entries.map(({ entry, dish, out }) => {
-      const holdMax = waitFor(kitchen, dish);
+      const best = waitFor(kitchen, dish);
       return {
         id: entry.id,
         ready: out.ready,
         holdCost: dish.wait.cost,
-        ...(holdMax === null ? {} : { holdMax }),
+        ...(best === null ? {} : waitLimits(best)),
         ...(entry.when.later === 0 ? {} : { dueAt: entry.when.later }),
       };
     }),
@@ -119,6 +120,18 @@ export function compileMeal(
     handOvers,
     basis: basisOf(kitchen),
   });
+}
+
+/** What each minute costs that a dish waits longer than is good for it: enough to start earlier, not to be late. */
+const OVER_COST = 4;
+
+/** Waiting is a cost with a shape: little while it keeps, much from then on, and no longer than is safe. */
+function waitLimits(
+  best: number,
+): Pick<NonNullable<Problem['dishes']>[number], 'holdMax' | 'holdSoft' | 'overCost'> {
+  return best >= PARKED_MOST
+    ? { holdMax: best }
+    : { holdMax: PARKED_MOST, holdSoft: best, overCost: OVER_COST };
 }
 
 /** A span of the day on the plan's axis. */

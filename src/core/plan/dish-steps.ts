@@ -11,7 +11,7 @@ import {
   askCooker,
   bestSupplied,
   type CookerOffer,
-  longestGap,
+  gapBetween,
   findStays,
   placeOf,
   stagesBefore,
@@ -19,7 +19,7 @@ import {
 } from '../cycle';
 import { rinseIn } from './cooker-facts';
 import { thawFor } from './thaw';
-import { eveningBefore, eveningSoak, type Lead } from './lead';
+import { eveningBefore, eveningSoak, OVERNIGHT_MIN, type Lead } from './lead';
 import { HeatWriter } from './heat-writer';
 import type { DishSteps } from './step-writer';
 import { BURNER_UNIT, OVEN_UNIT } from './types';
@@ -28,10 +28,16 @@ import { BURNER_UNIT, OVEN_UNIT } from './types';
 const LONGEST_ON_COUNTER = 720;
 const lengthOf = (s: Stage): number => (s.kind === 'pressure' ? s.holdMinutes : s.minutes);
 
+/** Two evenings may lie in so many minutes before the table: then one of them is still to come. */
+const OVERNIGHT_LEAD = 2880;
+const isLeftAlone = (s: Stage): boolean => s.kind === 'soak' || s.kind === 'rest';
+
 const NO_COOKER: Refusal = refusal('no-cooker', {});
 
 export class DishCompiler extends HeatWriter {
   private readonly stays: Stay[];
+  /** Stages of the evening before, or of some day before that. */
+  private readonly dayBefore = new Set<string>();
 
   constructor(
     entry: MealEntry,
@@ -70,6 +76,7 @@ export class DishCompiler extends HeatWriter {
     }
     this.addThaws();
     this.addOrder();
+    this.setAside();
     return this.out;
   }
 
@@ -84,9 +91,16 @@ export class DishCompiler extends HeatWriter {
       const id = `${this.entry.id}.${last.id}.rinse`;
       const { minutes, because } = rinseIn(block.units, this.kitchen);
       this.step({ id, minutes, hands: 1, block: block.id, aside: true });
-      this.mean(id, last, 'rinse', 'Empty the inner pot and rinse it, or take the spare one', {
-        because,
-      });
+      const isRun = last.runOf !== undefined;
+      this.mean(
+        id,
+        last,
+        'rinse',
+        isRun
+          ? `Lift it out and keep its juices in a bowl (${last.text.slice(0, last.text.indexOf(':'))})`
+          : 'Empty the inner pot and rinse it, or take the spare one',
+        { because },
+      );
       this.link(edge.last, id);
     }
   }
@@ -177,7 +191,7 @@ export class DishCompiler extends HeatWriter {
       ...(isHands ? { hands: 1 } : {}),
       ...(block ? { block } : {}),
       ...(stage.kind === 'soak' ? { aside: true } : {}),
-      ...(stage.kind === 'soak' ? eveningSoak(minutes, this.lead) : {}),
+      ...(isLeftAlone(stage) ? this.leftOvernight(stage, minutes) : {}),
       ...(this.isAhead(stage) ? this.aheadWindow(stage, minutes) : {}),
     });
     const because =
@@ -200,6 +214,30 @@ export class DishCompiler extends HeatWriter {
       },
     });
     this.out.edges.set(stage.id, { first: id, last: id });
+  }
+
+  /** The evening before for what stands overnight, where it can; what comes before it goes with it. */
+  private leftOvernight(stage: Stage, minutes: number): Partial<ProblemStep> {
+    const window = eveningSoak(minutes, this.lead);
+    if (window.from === undefined) {
+      if (minutes >= OVERNIGHT_MIN && this.lead.earliest > -OVERNIGHT_LEAD)
+        this.note('overnight-passed', 'look', { dish: this.scaled.dish.name, minutes });
+      return stage.kind === 'rest' && minutes >= OVERNIGHT_MIN ? { aside: true } : {};
+    }
+    this.dayBefore.add(stage.id);
+    return { ...window, aside: true };
+  }
+
+  /** Everything that leads to what stands overnight is done before it, and not counted to the evening. */
+  private setAside(): void {
+    const { stages } = this.scaled.dish;
+    for (const stage of stages.toReversed())
+      if (this.dayBefore.has(stage.id))
+        for (const id of stagesBefore(this.scaled.dish, stage)) this.dayBefore.add(id);
+    const own = new Set(
+      this.out.meanings.filter((m) => this.dayBefore.has(m.stageId)).map((m) => m.id),
+    );
+    this.out.steps = this.out.steps.map((s) => (own.has(s.id) ? { ...s, aside: true } : s));
   }
 
   /** Whether what soaks stands in the fridge: what spoils always, pulses and grain from twelve hours on. */
@@ -226,7 +264,7 @@ export class DishCompiler extends HeatWriter {
       const step = `${this.entry.id}.${stage.id}.thaw-${id}`;
       this.step({ id: step, ...thaw.step, aside: true });
       this.mean(step, stage, 'soak', thaw.text, { because: { '': [thaw.because] } });
-      this.link(step, edge.first, thaw.waits);
+      this.link(step, edge.first, thaw.waits === undefined ? {} : { most: thaw.waits });
       if (thaw.tooLate !== null)
         this.note('thaw-too-late', 'look', {
           food: scaled.ingredient.food,
@@ -262,13 +300,20 @@ export class DishCompiler extends HeatWriter {
     }
     for (const stage of dish.stages)
       if (stage !== last && !followed.has(stage.id)) this.linkStages(stage, last);
+    // Two branches that go on in one pot do so one after the other.
+    for (const { stages } of this.stays)
+      stages.slice(1).forEach((stage, i) => {
+        const [from, to] = [stages[i] as Stage, stage].map((s) => this.out.edges.get(s.id));
+        if (from && to && !stagesBefore(dish, stage).includes((stages[i] as Stage).id))
+          this.link(from.last, to.first);
+      });
     this.out.ready = this.out.edges.get(last.id)?.last ?? '';
   }
 
   private linkStages(before: Stage, after: Stage): void {
     const from = this.out.edges.get(before.id);
     const to = this.out.edges.get(after.id);
-    if (from && to) this.link(from.last, to.first, longestGap(before, after));
+    if (from && to) this.link(from.last, to.first, gapBetween(this.scaled.dish, before, after));
   }
 }
 

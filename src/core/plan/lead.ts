@@ -8,12 +8,14 @@ export interface Lead {
   zone: string;
   /** Minute on the plan's axis before which nothing begins. */
   earliest: number;
+  /** Hours between which somebody is up. */
+  day: { from: number; to: number };
 }
 
 /** A soak of so many minutes or more is begun the evening before (common practice). */
-const OVERNIGHT_MIN = 300;
-/** Between these hours of the evening before. */
-const EVENING = { from: 17, to: 22 } as const;
+export const OVERNIGHT_MIN = 300;
+/** The evening begins at this hour, and ends with the household's day. */
+const EVENING_FROM = 17;
 
 /** An hour of a day before serving, as a minute on the plan's axis. */
 function hourBefore(hour: number, { serveAt, zone }: Lead, days = 1): number {
@@ -27,22 +29,20 @@ export function eveningBefore(
   minutes: number,
   lead: Lead,
 ): Pick<ProblemStep, 'from' | 'by'> | null {
-  const by = hourBefore(EVENING.to, lead);
+  const by = hourBefore(lead.day.to, lead);
   if (by - minutes < lead.earliest) return null;
-  return { from: Math.max(lead.earliest, hourBefore(EVENING.from, lead)), by };
+  return { from: Math.max(lead.earliest, hourBefore(EVENING_FROM, lead)), by };
 }
 
 /** A long soak begins on the evening before where it can; a short one whenever it suits. */
 export function eveningSoak(minutes: number, lead: Lead): Pick<ProblemStep, 'from' | 'by'> {
-  const [first, last] = [hourBefore(EVENING.from, lead), hourBefore(EVENING.to, lead)];
+  const [first, last] = [hourBefore(EVENING_FROM, lead), hourBefore(lead.day.to, lead)];
   const from = Math.max(lead.earliest, first);
   // Two hours at least are left for cooking what was soaked.
   const isInTime = minutes >= OVERNIGHT_MIN && from <= last && from + minutes <= -120;
   return isInTime ? { from, by: last + minutes } : {};
 }
 
-/** Between these hours somebody is up to take a thing out of the freezer. */
-const AWAKE = { from: 7, to: 22 } as const;
 /** What was thawed or marinated is in hand so long before the table, min. */
 const IN_HAND_MIN = 180;
 const MOST_DAYS = 5;
@@ -50,8 +50,8 @@ const MOST_DAYS = 5;
 /** A window for something that lies by itself for a day or more; null where there is no time for it. */
 export function daysBefore(minutes: number, lead: Lead): Pick<ProblemStep, 'from' | 'by'> | null {
   for (let days = 1; days <= MOST_DAYS; days++) {
-    const from = Math.max(lead.earliest, hourBefore(AWAKE.from, lead, days));
-    const last = Math.min(hourBefore(AWAKE.to, lead, days), -IN_HAND_MIN - minutes);
+    const from = Math.max(lead.earliest, hourBefore(lead.day.from, lead, days));
+    const last = Math.min(hourBefore(lead.day.to, lead, days), -IN_HAND_MIN - minutes);
     if (from <= last) return { from, by: last + minutes };
   }
   return null;

@@ -5,7 +5,8 @@
 import type { TopUp } from '../cycle';
 import type { Finding } from '../reason';
 import { valueFor, type Problem, type Schedule } from '../solve';
-import type { CompiledMeal, HandOver, StepMeaning } from './types';
+import { parkedIn, type Parked } from './parking';
+import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type HandOver, type StepMeaning } from './types';
 
 /** One thing that is done or that happens. Times are minutes on the plan's axis. */
 export interface Operation extends Pick<
@@ -52,6 +53,8 @@ export interface Operation extends Pick<
   follows: string | null;
   /** Id of the cook that it was given to; null where it is anybody's. */
   cook: string | null;
+  /** How long its food waits afterwards, and where; null where it goes on. */
+  parked: Parked | null;
 }
 
 /** A dish of a plan, from ready to the table. */
@@ -103,6 +106,10 @@ export function planOf(compiled: CompiledMeal, schedule: Schedule): Plan {
   const timeOf = new Map(schedule.steps.map((s) => [s.id, s]));
   const stayOf = new Map(schedule.blocks.map((b) => [b.id, b]));
   const { after, follows } = linksOf(problem);
+  const pots = (problem.units ?? []).flatMap(({ id }) =>
+    id === OVEN_UNIT || id === BURNER_UNIT ? [] : [id],
+  );
+  const parked = parkedIn(problem, schedule, new Set(pots));
   const operations = compiled.meanings.flatMap((meaning): Operation[] => {
     const step = stepOf.get(meaning.id);
     const time = timeOf.get(meaning.id);
@@ -136,6 +143,7 @@ export function planOf(compiled: CompiledMeal, schedule: Schedule): Plan {
         after: after.get(id) ?? [],
         follows: follows.get(id) ?? null,
         cook: meaning.cook ?? null,
+        parked: parked.get(id) ?? null,
       },
     ];
   });
@@ -178,7 +186,7 @@ function dishesOf(
       ready,
       due: wanted?.dueAt ?? problem.serveAt,
       waits: hold,
-      mayWait: wanted?.holdMax ?? null,
+      mayWait: wanted?.holdSoft ?? wanted?.holdMax ?? null,
       stay: byId.get(wanted?.ready ?? '')?.stay ?? null,
     };
   });

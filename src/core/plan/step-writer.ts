@@ -3,6 +3,7 @@ import { isParted, partAt, sayPart, type ScaledDish, type Stage, refOf } from '.
 import { paceFor, WORK_KINDS, type Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
 import type { ProblemBlock, ProblemLink, ProblemStep } from '../solve';
+import type { Gap } from '../cycle';
 import { formatQuantity } from '../units';
 import type { Phase, StepMeaning } from './types';
 import { finding, type Finding, type FindingValues } from '../reason';
@@ -90,11 +91,18 @@ export class StepWriter {
 
   /** The factor on a stage's own minutes that evenings have told; 1 where they told nothing. */
   protected learnedFor(stage: Stage): number {
-    return this.kitchen.learned?.stages[`${this.scaled.dish.id}/${stage.id}`] ?? 1;
+    return this.kitchen.learned?.stages[`${this.scaled.dish.id}/${stage.runOf ?? stage.id}`] ?? 1;
   }
 
-  protected link(from: string, to: string, max?: number): void {
-    this.out.links.push(max === undefined ? { from, to } : { from, to, max });
+  /** @param gap how long `to` may be kept waiting: at most, or with what it costs */
+  protected link(from: string, to: string, gap: number | Gap = {}): void {
+    const { most, soft, cost }: Gap = typeof gap === 'number' ? { most: gap } : gap;
+    this.out.links.push({
+      from,
+      to,
+      ...(most === undefined ? {} : { max: most }),
+      ...(soft === undefined ? {} : { soft, overCost: cost ?? 1 }),
+    });
   }
 
   protected mean(
@@ -144,13 +152,14 @@ export class StepWriter {
         ({ ingredient: { id } }) =>
           stage.uses.includes(id) && (isParted(dish, id) || !earlier.has(id)),
       )
-      .map(({ quantity, ingredient }) => {
+      .flatMap(({ quantity, ingredient }) => {
         const part = partAt(dish, stage, ingredient.id);
+        if (part === 0) return [];
         const amount = quantity
           ? formatQuantity({ ...quantity, amount: quantity.amount * part }, this.kitchen.system)
           : '';
         const whole = `${amount} ${ingredient.food}`.trim();
-        return part < 1 ? `${whole} (${sayPart(part)} of it)` : whole;
+        return [part < 1 ? `${whole} (${sayPart(part)} of it)` : whole];
       });
   }
 }

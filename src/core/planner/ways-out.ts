@@ -1,8 +1,8 @@
 /** Changes of a meal that may help it, each a whole meal that can be planned and applied. */
 import { scaleDish, type Dish, dishKey } from '../dish';
 import type { Kitchen } from '../kitchen';
-import { changedEntry, runId, type Meal, type MealEntry } from '../meal';
-import { roomFor, recutOf } from '../cycle';
+import { changedEntry, type Meal, type MealEntry } from '../meal';
+import { fewestRuns, roomFor, recutOf } from '../cycle';
 import { stacksIn, withEntry } from '../menu';
 import type { CompiledMeal } from '../plan';
 import { sayFix } from '../words';
@@ -43,7 +43,6 @@ export interface WayOut {
 /** More than this are not tried. */
 const MOST_WAYS = 28;
 const LATER_MIN = [20, 40] as const;
-const MOST_RUNS = 4;
 
 /**
  * Everything that a second cook would think of; which of it helps, the engine finds out.
@@ -163,18 +162,11 @@ function inRuns(
   dish: Dish,
   kitchen: Kitchen,
 ): { runs: number; meal: Meal } | null {
-  const servings = entry.forWhom.servings ?? meal.servings;
-  const rooms = roomFor(dish, servings, kitchen);
-  const runs = Math.min(...rooms.flatMap((r) => (r.runs !== null && r.runs > 1 ? [r.runs] : [])));
-  if (runs > MOST_RUNS) return null;
-  const parts = Array.from({ length: runs }, (_, i) => ({
-    ...changedEntry(entry, { forWhom: { servings: servings / runs }, where: { cooker: null } }),
-    id: runId(entry.id, i + 1),
-  }));
-  return {
-    runs,
-    meal: { ...meal, entries: meal.entries.flatMap((e) => (e.id === entry.id ? parts : [e])) },
-  };
+  if (entry.what.inRuns) return null;
+  const runs = fewestRuns(dish, entry.forWhom.servings ?? meal.servings, kitchen);
+  if (runs < 2) return null;
+  const change = { what: { inRuns: true }, where: { cooker: null } };
+  return { runs, meal: withEntry(meal, entry, change) };
 }
 
 /** Every dish that is over the line in runs of its own. */

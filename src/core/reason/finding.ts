@@ -20,6 +20,8 @@ export interface FindingValues {
   /** Pressure time as evenings taught it. */
   'taught-pressure-time': { dish: string; minutes: number; written: number };
   'cut-smaller': { dish: string; fromMm: number; toMm: number; minutes: number; written: number };
+  /** Cooked in runs, for no pot takes it at once; everything but the cycles happens once. */
+  'in-runs': { dish: string; servings: number; runs: number };
   'cut-of-no-use': { dish: string };
   /** Nobody knows what a food is. */
   'food-unknown': { dish: string; foods: string[] };
@@ -69,6 +71,12 @@ export interface FindingValues {
   'thaw-too-late': { food: string; minutes: number };
   /** Was to be done the day before. */
   'ahead-passed': { work: string };
+  /** Best on the evening before, of which nothing is left: on the day itself. */
+  'overnight-passed': { dish: string; minutes: number };
+  /** Work while the household sleeps, from the first such minute. */
+  'before-waking': { dish: string; minute: number; wakes: number };
+  /** Kept longer than is good for it. */
+  'waits-too-long': { dish: string; minutes: number; best: number };
   /** What one dish hands to another is too little. */
   'product-short': { dish: string; from: string; food: string; wantedMl: number; givenMl: number };
   'product-taken': { dish: string; from: string; food: string; wantedMl: number; givenMl: number };

@@ -50,15 +50,48 @@ export function askAboutPieces(
   }
 }
 
-/** How long it may wait: greens and pasta minutes, stews an hour (common practice). */
+/** How long it may wait by what the text says, else by the class of dish (common practice). */
 export function waitOf(
   found: readonly FoundStage[],
   ingredients: readonly ReadIngredient[],
 ): Dish['wait'] {
-  const isFinicky = ingredients.some(
-    ({ food }) => food?.id === 'pasta' || food?.group === 'fish' || food?.id === 'risotto-rice',
-  );
+  const text = found.flatMap((s) => s.sentences).join(' ');
+  const foods = ingredients.flatMap(({ food }) => food ?? []);
+  if (KEEPS.test(text)) return { maxMinutes: 240, cost: 0 };
+  if (AT_ONCE.test(text)) return { maxMinutes: 5, cost: 3 };
   const hold = Math.max(0, ...found.map((s) => s.cycle?.holdMinutes ?? 0));
-  if (isFinicky) return { maxMinutes: 8, cost: 3 };
+  const isCold = found.every((s) => COLD_WORK.has(s.kind)) || endsCold(found);
+  if (isCold)
+    return foods.some((f) => f.keep === 'leafy') &&
+      found.some((s) => /\b(?:dress|toss)/i.test(s.sentences.join(' ')))
+      ? { maxMinutes: 20, cost: 1 }
+      : { maxMinutes: null, cost: 0 };
+  if (foods.some((f) => f.id === 'pasta' || f.group === 'fish' || f.id === 'risotto-rice'))
+    return { maxMinutes: 8, cost: 3 };
+  // Green and tender after a few minutes, grey after a few more.
+  const mains = ingredients.filter(({ ingredient }) => ingredient.role === 'main');
+  const isTender =
+    hold <= TENDER_HOLD &&
+    found.some((s) => s.cycle !== null) &&
+    mains.length > 0 &&
+    mains.every(({ food }) => food?.finicky);
+  if (isTender) return { maxMinutes: 8, cost: 3 };
   return hold >= 15 ? { maxMinutes: 90, cost: 1 } : { maxMinutes: 30, cost: 1 };
+}
+
+const TENDER_HOLD = 5;
+const KEEPS =
+  /\bkeeps? (?:well )?for (?:hours|an hour|a few hours|\w+ hours)\b|\b(?:holds|waits|stands) (?:well )?for hours\b|\bcan (?:wait|stand) for hours\b/i;
+const AT_ONCE =
+  /\b(?:serve|eat|eaten|served|toss[^.]{0,30}) (?:it |them )?(?:at once|immediately|right away|straight away|straightaway)\b/i;
+const COLD_WORK: ReadonlySet<FoundStage['kind']> = new Set(['prep', 'soak', 'rest', 'finish']);
+
+/** The last thing that happens to it is the fridge. */
+function endsCold(found: readonly FoundStage[]): boolean {
+  const at = found.findLastIndex((s) => !['finish', 'prep'].includes(s.kind));
+  const end = found[at];
+  return (
+    end?.kind === 'rest' &&
+    /\b(?:chill|refrigerat|(?:in|into) the fridge)/i.test(end.sentences.join(' '))
+  );
 }

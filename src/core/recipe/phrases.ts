@@ -109,7 +109,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'rest',
-    /\b(?:keep(?:ing)? (?:it )?warm|chill|refrigerate|cools?|rests?(?! of\b)|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
+    /\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:to|reach) room temperature|chill|refrigerate|cools?|rests?(?! of\b)|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
   ],
 ];
 

@@ -45,8 +45,9 @@ export function withPreparing(dish: Dish): Dish {
   const cut = open.filter((i) => knifeMinutes(i) > 0);
   if (cut.length === 0 || stages.length === 0) return { ...dish, stages };
   const isTaken = [...dish.ingredients, ...dish.stages].some((x) => x.id === ID);
+  const id = isTaken ? `${ID}-2` : ID;
   const step: Stage = {
-    id: isTaken ? `${ID}-2` : ID,
+    id,
     text: sayPreparing(cut),
     uses: cut.map((i) => i.ingredient.id),
     guessed: true,
@@ -56,7 +57,14 @@ export function withPreparing(dish: Dish): Dish {
   // What soaks overnight soaks before anybody takes a knife.
   const at = stages.findIndex((s) => s.kind !== 'soak');
   const before = at < 0 ? stages.length : at;
-  return { ...dish, stages: [...stages.slice(0, before), step, ...stages.slice(before)] };
+  const waits = (s: Stage): Stage =>
+    s.after?.length === 0 && s.uses.some((used) => step.uses.includes(used))
+      ? { ...s, after: [id] }
+      : s;
+  return {
+    ...dish,
+    stages: [...stages.slice(0, before), step, ...stages.slice(before).map(waits)],
+  };
 }
 
 /** Whether a step is what the list alone would give: then it need not be written out. */

@@ -1,6 +1,7 @@
 /** Stages as a text tells them, written as a dish’s; what the text leaves open is asked. */
 import { G_PER_LB, LONGEST_PRESSURE_MIN } from '../facts';
 import { MOST_CHECKS, partIn, type PressureStage, type ReleaseChoice, type Stage } from '../dish';
+import { withBranches } from './branches';
 import { findDurations } from './durations';
 import { levelIn } from './phrases';
 import { heaviest, heaviestGiven } from './guesses';
@@ -58,7 +59,6 @@ export function writeStages(
       sentence: text.slice(0, 2000),
       uses,
       ...partsOf(text, uses, ingredients),
-      ...afterOf(found, ids, i),
       ...(stage.minutes === null && stage.kind !== 'pressure' ? { guessed: true } : {}),
       ...checksOf(stage),
     };
@@ -66,7 +66,7 @@ export function writeStages(
   });
   placeTheRest(written, ingredients, used);
   askWhereMainsGo(written, ingredients, used, questions);
-  return withoutOverfull(written);
+  return withBranches(withoutOverfull(written), found, (text) => mentioned(text, ingredients));
 }
 
 /** “Half of the fat” three times over is no division of it: then each stage takes what it takes. */
@@ -185,7 +185,9 @@ function writeStage(
     }
     case 'simmer':
     case 'burner':
-      return { ...base, kind: stage.kind, minutes, attended: true };
+      return { ...base, kind: stage.kind, minutes, attended: isAttended(base.sentence, minutes) };
+    case 'rest':
+      return restOf(stage, base, minutes);
     case 'prep':
       return {
         ...base,
@@ -198,6 +200,37 @@ function writeStage(
     default:
       return { ...base, kind: stage.kind, minutes };
   }
+}
+
+/** Stirred or turned all the while; what only boils is left alone but for the first minutes (common practice). */
+const ATTENDED_MIN = 5;
+const isAttended = (text: string, minutes: number): boolean =>
+  minutes <= ATTENDED_MIN ||
+  /\b(?:stir|fry|frying|toast|sear|brown|whisk|caramel|saut[eé]|flip|turn|char|watch)/i.test(
+    text.replace(/\bon saut[eé]\b/gi, ''),
+  );
+
+const OVERNIGHT = /\bovernight\b|\bnight before\b|\bday before\b|\bday ahead\b/i;
+const OVERNIGHT_MIN = 480;
+const CHILL_MIN = 120;
+
+/** Resting on the board, in the pot with the lid on, or cold in the fridge. */
+function restOf(stage: FoundStage, base: StageBase, minutes: number): Stage {
+  const text = base.sentence;
+  const chilled =
+    /\b(?:chill|refrigerat|(?:in|into) the (?:fridge|freezer)|set in the fridge)/i.test(text);
+  const inCooker =
+    !chilled &&
+    /\b(?:cover|lid|close|shut)\b/i.test(text) &&
+    !/\b(?:foil|towel|cloth|plate|board|tray)\b/i.test(text);
+  const usual = chilled ? (OVERNIGHT.test(text) ? OVERNIGHT_MIN : CHILL_MIN) : minutes;
+  return {
+    ...base,
+    kind: 'rest',
+    minutes: stage.minutes === null ? usual : minutes,
+    ...(chilled ? { chilled } : {}),
+    ...(inCooker ? { inCooker } : {}),
+  };
 }
 
 /** Minutes at pressure for a piece of so many grams, where the text gives them by weight. */
@@ -330,16 +363,4 @@ function partsOf(
     return part === null ? [] : [[id, part]];
   });
   return found.length > 0 ? { parts: Object.fromEntries(found) } : {};
-}
-
-/** “Meanwhile” starts beside the stage before it, and what follows waits for both. */
-function afterOf(
-  found: readonly FoundStage[],
-  ids: readonly string[],
-  i: number,
-): { after?: string[] } {
-  if (found[i]?.meanwhile && i > 0) return { after: i > 1 ? [ids[i - 2] as string] : [] };
-  if (found[i - 1]?.meanwhile && i > 1)
-    return { after: [ids[i - 2] as string, ids[i - 1] as string] };
-  return {};
 }

@@ -1,4 +1,5 @@
 /** What only the finished plan shows: which food follows which in one cooker, and how hard it is on the hands. */
+import { parseAbsolute } from '@internationalized/date';
 import { comeUp, defaultParameters } from '../cooker';
 import { contentsAt, scaleDish, type Dish, type PressureStage } from '../dish';
 import type { Cooker, Kitchen } from '../kitchen';
@@ -97,7 +98,42 @@ export function looksAtPlan(
     ...looks,
     ...waterLooks(plan, meal, dishes, kitchen),
     ...handsLook(plan, compiled.problem, schedule),
+    ...waitLooks(plan),
+    ...wakingLooks(plan, meal, kitchen),
   ];
+}
+
+/** Dishes that wait longer than is good for them: nothing stops the evening, and nothing is kept quiet. */
+function waitLooks(plan: Plan): Finding[] {
+  return plan.dishes.flatMap(({ entryId, name, waits, mayWait }) =>
+    mayWait !== null && waits > mayWait
+      ? [finding('waits-too-long', 'look', entryId, { dish: name, minutes: waits, best: mayWait })]
+      : [],
+  );
+}
+
+/** Work for hands on the meal's own day before anybody is up, once for each dish. */
+function wakingLooks(plan: Plan, meal: Meal, kitchen: Kitchen): Finding[] {
+  const serveAt = Date.parse(meal.serveAt);
+  const served = parseAbsolute(new Date(serveAt).toISOString(), meal.zone);
+  const said = new Set<string>();
+  return [...plan.operations]
+    .sort((a, b) => a.start - b.start)
+    .flatMap((o): Finding[] => {
+      const at = parseAbsolute(new Date(serveAt + o.start * 60_000).toISOString(), meal.zone);
+      // A meal at six in the morning is wanted so.
+      const isEarly = at.hour < kitchen.day.from && served.hour >= kitchen.day.from;
+      if (!o.isHands || !isEarly || said.has(o.entryId)) return [];
+      said.add(o.entryId);
+      const minute = at.hour * 60 + at.minute;
+      return [
+        finding('before-waking', 'look', o.entryId, {
+          dish: o.dishName,
+          minute,
+          wakes: kitchen.day.from,
+        }),
+      ];
+    });
 }
 
 /** Pots that the plan counts on more water for than the recipe has, each with the water at one tap. */

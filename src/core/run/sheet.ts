@@ -2,6 +2,7 @@
 import type { Kitchen } from '../kitchen';
 import { BURNER_UNIT, OVEN_UNIT, type Operation, type Phase, type Plan } from '../plan';
 import type { Caution } from '../safety';
+import { sayParked } from '../words';
 import { formatMinutes, formatQuantity, formatTime, roundWater } from '../units';
 
 export interface SheetLine {
@@ -51,7 +52,11 @@ export function toRunSheet(plan: Plan, kitchen: Kitchen, serveAt: number): Sheet
       action: o.text,
       amounts: [...o.amounts, ...waterFor(o, kitchen)],
       setting: o.setting === null ? null : `valve to seal; ${o.setting}`,
-      detail: withChecks(detailOf(o, plan, serveAt, kitchen), checksFor(o, plan)),
+      detail: allOf([
+        detailOf(o, plan, serveAt, kitchen),
+        ...checksFor(o, plan).map((c) => `check: ${c.text}`),
+        parkedAfter(o, plan, serveAt, kitchen),
+      ]),
       caution: o.caution,
       isHands: o.isHands,
     }))
@@ -68,13 +73,19 @@ function checksFor(o: Operation, plan: Plan): NonNullable<Operation['checks']> {
   return baked?.checks ?? [];
 }
 
-function withChecks(
-  detail: string | null,
-  checks: NonNullable<Operation['checks']>,
-): string | null {
-  const said = [...(detail ? [detail] : []), ...checks.map((c) => `check: ${c.text}`)];
-  return said.length > 0 ? said.join('; ') : null;
+/** Where its food waits afterwards, and until when; what bakes by itself is told where it is put in. */
+function parkedAfter(o: Operation, plan: Plan, serveAt: number, kitchen: Kitchen): string | null {
+  const last =
+    o.phase === 'put-in'
+      ? plan.operations.find((x) => x.entryId === o.entryId && x.follows === o.id)
+      : o;
+  if (!last?.parked) return null;
+  const until = formatTime(serveAt + (last.end + last.parked.minutes) * 60_000, kitchen);
+  return sayParked(last.parked, until, kitchen);
 }
+
+const allOf = (said: readonly (string | null)[]): string | null =>
+  said.filter((s) => s !== null).join('; ') || null;
 
 /** Runs of one dish that soak or thaw at the same moment are one line: the hands do it in one go. */
 function withRunsMerged(lines: readonly SheetLine[], plan: Plan): SheetLine[] {

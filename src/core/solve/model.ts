@@ -334,6 +334,8 @@ export class Model {
       const due = { bound: this.delay, offset: dish.dueAt ?? problem.serveAt };
       addAfter(this.engine.differences, ready, due, 0);
       if (dish.holdMax != null) addAfter(this.engine.differences, due, ready, -dish.holdMax);
+      if (dish.holdSoft != null)
+        terms.push(...this.addOver(ready, due, dish.holdSoft, dish.overCost, horizon));
       const weight = dish.holdCost ?? 1;
       if (weight === 0) continue;
       terms.push({ bound: ready.bound ^ 1, weight });
@@ -366,11 +368,41 @@ export class Model {
       this.late.push(firstStart);
     }
     if (delayWeight > 0) terms.push({ bound: this.delay, weight: delayWeight });
-    terms.push(...this.addMoving(horizon));
+    terms.push(...this.addMoving(horizon), ...this.addSoftLags(horizon));
     const cost = ints.add(0, Number.MAX_SAFE_INTEGER);
     terms.push({ bound: cost ^ 1, weight: 1 });
     this.engine.addPropagator(new LinearLimit(ints, mergeTerms(terms), 0 - constant));
     return [cost, lastEnd];
+  }
+
+  private addSoftLags(horizon: number): WeightedTerm[] {
+    return (this.problem.links ?? []).flatMap((link) => {
+      if (link.soft == null) return [];
+      const from = this.endOf(this.stepIndex.get(link.from) ?? 0);
+      const to = this.startOf(this.stepIndex.get(link.to) ?? 0);
+      return this.addOver(from, to, link.soft, link.overCost, horizon);
+    });
+  }
+
+  /** Minutes by which `to` lies more than `soft` after `from`, with what each of them costs. */
+  private addOver(from: Term, to: Term, soft: number, weight = 1, horizon: number): WeightedTerm[] {
+    if (weight === 0) return [];
+    const { ints } = this.engine;
+    const over = ints.add(0, Math.max(0, 2 * (horizon - this.problem.earliest) - soft));
+    // to − from − over ≤ soft
+    this.engine.addPropagator(
+      new LinearLimit(
+        ints,
+        mergeTerms([
+          { bound: to.bound, weight: 1 },
+          { bound: from.bound ^ 1, weight: 1 },
+          { bound: over ^ 1, weight: 1 },
+        ]),
+        soft + from.offset - to.offset,
+      ),
+    );
+    this.early.push(over);
+    return [{ bound: over, weight }];
   }
 
   /** Minutes by which each start lies before or after what the cook was told. */

@@ -37,6 +37,9 @@ const linkSchema = z.object({
   to: id,
   min: whole.nullish(),
   max: whole.nullish(),
+  /** Each minute of lag over `soft` costs `overCost`, 1 by default. */
+  soft: whole.nullish(),
+  overCost: count.optional(),
 });
 const dishSchema = z.object({
   id,
@@ -44,6 +47,9 @@ const dishSchema = z.object({
   dueAt: whole.nullish(),
   holdMax: count.nullish(),
   holdCost: count.optional(),
+  /** Each minute held over `holdSoft` costs `overCost` more, 1 by default. */
+  holdSoft: count.nullish(),
+  overCost: count.optional(),
 });
 
 export const problemSchema = z.object({

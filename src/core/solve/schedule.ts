@@ -56,9 +56,14 @@ export function toTimetable(problem: Problem, chosen: Assignment): Timetable {
   const dishes = (problem.dishes ?? []).map((dish) => {
     const ready = endOf.get(dish.ready) ?? 0;
     const hold = (dish.dueAt ?? problem.serveAt) + chosen.delay - ready;
-    cost += hold * (dish.holdCost ?? 1);
+    cost += hold * (dish.holdCost ?? 1) + overCost(hold, dish.holdSoft, dish.overCost);
     return { id: dish.id, ready, hold };
   });
+  const startOf = new Map(steps.map((s) => [s.id, s.start]));
+  for (const link of problem.links ?? []) {
+    const lag = (startOf.get(link.to) ?? 0) - (endOf.get(link.from) ?? 0);
+    cost += overCost(lag, link.soft, link.overCost);
+  }
   const served = problem.serveAt + chosen.delay;
   let first = Infinity;
   let last = served;
@@ -70,4 +75,9 @@ export function toTimetable(problem: Problem, chosen: Assignment): Timetable {
   if (first === Infinity) first = served;
   cost += (problem.spanCost ?? 1) * (last - first);
   return { steps, blocks, dishes, cost };
+}
+
+/** What minutes over a soft limit cost; nothing where there is no such limit. */
+function overCost(minutes: number, soft: number | null | undefined, each = 1): number {
+  return soft == null ? 0 : Math.max(0, minutes - soft) * each;
 }

@@ -27,3 +27,10 @@ export function length(mm: number, { system }: Conventions): string {
 export function sayWater(amount: number, by: Conventions): string {
   return `${ml(roundWater(amount), by)} water`;
 }
+
+/** A minute of the day on the household's clock: 05:40, or 5:40 a.m. */
+export function timeOfDay(minute: number, { hours = 24 }: Conventions): string {
+  const [hour, rest] = [Math.floor(minute / 60), String(minute % 60).padStart(2, '0')];
+  if (hours === 24) return `${String(hour).padStart(2, '0')}:${rest}`;
+  return `${hour % 12 === 0 ? 12 : hour % 12}:${rest} ${hour < 12 ? 'a.m.' : 'p.m.'}`;
+}

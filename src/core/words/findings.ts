@@ -1,7 +1,7 @@
 /** What each finding says to a cook, and what helps. */
 import type { Choice, Edit, Finding, FindingValues, Gain } from '../reason';
 import { formatMinutes, shortDay } from '../units';
-import { kg, length, ml } from './amounts';
+import { kg, length, ml, timeOfDay } from './amounts';
 import type { Conventions } from './conventions';
 import { count, inProse, list, sentence } from './grammar';
 
@@ -57,6 +57,10 @@ const FINDINGS: Words = {
   'cut-smaller': ({ dish, fromMm, toMm, minutes, written }, h) =>
     said(
       `${dish} is cut to ${length(toMm, h)} instead of ${length(fromMm, h)}: as soft after ${minutes} min at pressure as after ${written}.`,
+    ),
+  'in-runs': ({ dish, servings, runs }) =>
+    said(
+      `${dish} for ${servings} is cooked in ${runs} runs, for no pot takes it at once; what comes before and after is done once.`,
     ),
   'cut-of-no-use': ({ dish }) =>
     said(`${dish}: cutting it smaller makes nothing quicker; it is planned as written.`),
@@ -131,6 +135,21 @@ const FINDINGS: Words = {
     said(
       `${food}: too late to thaw in the fridge, which takes ${formatMinutes(minutes)}.`,
       'The plan uses cold water; or cook it from frozen, at pressure for longer.',
+    ),
+  'overnight-passed': ({ dish, minutes }) =>
+    said(
+      `${dish} is best left overnight; no evening is left before this meal, so its ${formatMinutes(minutes)} begin on the day itself.`,
+      'Choose a later day, or another dish.',
+    ),
+  'before-waking': ({ dish, minute, wakes }, by) =>
+    said(
+      `${dish} needs hands at ${timeOfDay(minute, by)}, before your day begins at ${timeOfDay(wakes * 60, by)}.`,
+      'Do its first steps the evening before, serve later, or change your day in Kitchen.',
+    ),
+  'waits-too-long': ({ dish, minutes, best }) =>
+    said(
+      `${dish} waits ${formatMinutes(minutes)}; it is best within ${formatMinutes(best)}.`,
+      'Serve it later than the others, or see what helps below.',
     ),
   'ahead-passed': ({ work }) =>
     said(

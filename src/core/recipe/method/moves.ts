@@ -333,7 +333,7 @@ function other(p: Path, c: Clause): void {
     p.attach(c);
     return;
   }
-  const isFirst = p.stages.every((s) => s.kind === 'prep' || s.kind === 'soak');
+  const isFirst = p.stages.every((s) => ['prep', 'soak', 'rest'].includes(s.kind));
   const isIntoPot =
     /\b(?:add|pour|put|place|in|into)\b(?=.*\b(?:pot|cooker|liner|inner)\b)|\b(?:add|pour|put|place|tip)\b/i;
   if (isFirst && c.preparing && !isIntoPot.test(c.text)) {

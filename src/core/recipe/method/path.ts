@@ -15,6 +15,11 @@ const EMPTY: Omit<FoundStage, 'kind' | 'sentences' | 'meanwhile'> = {
   cycle: null,
 };
 
+/** Stirring belongs to these; serving does not. */
+const ON_HEAT: ReadonlySet<FoundKind> = new Set(['simmer', 'thicken', 'brown', 'burner']);
+const AT_TABLE =
+  /\b(?:serve|garnish|carve|slice|scatter|sprinkle|top|season|taste|fold|mash|shred|toss|spoon|ladle|divide)\b/i;
+
 const last = <T>(list: readonly T[]): T | undefined => list[list.length - 1];
 
 /** Stages are values here: a change makes a new one, so that ways of reading can share what they have in common. */
@@ -145,7 +150,10 @@ export class Path {
     this.flush(kind, c);
     const end = last(this.stages);
     if (end?.kind === kind && kind !== 'pressure' && end.meanwhile === c.meanwhile) {
-      this.replace(this.stages.length - 1, (s) => longer(told(s, c.sentence), time));
+      const before = this.taken(c.sentence);
+      this.replace(this.stages.length - 1, (s) =>
+        longer([...before, c.sentence].reduce(told, s), time),
+      );
       return;
     }
     // “Thicken with a slurry and boil for 2 minutes” is one thing.
@@ -175,8 +183,9 @@ export class Path {
   /** What was put in before goes with the stage that follows, without the sentence that starts it. */
   private taken(sentence: string): string[] {
     const sentences = [...new Set(this.loading.map((l) => l.sentence))];
+    const before = last(this.stages)?.sentences ?? [];
     this.loading = [];
-    return sentences.filter((s) => s !== sentence);
+    return sentences.filter((s) => s !== sentence && !before.includes(s));
   }
 
   /** Words that are no work of their own stay with the stage before them. */
@@ -188,12 +197,20 @@ export class Path {
       this.replace(this.stages.length - 1, (s) => told(s, c.sentence));
   }
 
+  /** What is done after a cycle or a rest is work of its own, but for stirring in what is on the heat. */
+  private isWorkAtTheEnd(end: FoundStage, c: Clause): boolean {
+    if (end.kind === 'rest') return true;
+    if (!this.isAfterCycle) return false;
+    return !ON_HEAT.has(end.kind) || AT_TABLE.test(c.text);
+  }
+
   put(c: Clause): void {
     // “Before you eat”, “it thickens”: nothing that is done.
     if (/^(?:you|it|they|we)\b/i.test(c.text)) return;
     const end = last(this.stages);
     // A sentence that has made a stage already is told there; but what is done at the end is work of its own.
-    if (end && last(end.sentences) === c.sentence && !(this.isAfterCycle && c.finishing)) return;
+    if (end && last(end.sentences) === c.sentence && !(c.finishing && this.isWorkAtTheEnd(end, c)))
+      return;
     this.loading = [...this.loading, { text: c.text, sentence: c.sentence }];
   }
 
@@ -204,7 +221,14 @@ export class Path {
     if (next !== null && (!this.isAfterCycle || next !== 'rest')) return;
     const end = last(this.stages);
     const used = new Set([c?.sentence, ...(end?.sentences ?? [])]);
-    const own = [...new Set(this.loading.map((l) => (used.has(l.sentence) ? l.text : l.sentence)))];
+    const own = [...new Set(this.loading.map((l) => l.sentence))].map((sentence) =>
+      used.has(sentence)
+        ? partOf(
+            sentence,
+            this.loading.flatMap((l) => (l.sentence === sentence ? [l.text] : [])),
+          )
+        : sentence,
+    );
     this.loading = [];
     if (end?.kind === 'finish')
       this.replace(this.stages.length - 1, (s) => ({ ...s, sentences: [...s.sentences, ...own] }));
@@ -214,6 +238,16 @@ export class Path {
         { ...EMPTY, kind: 'finish', sentences: own, meanwhile: false },
       ];
   }
+}
+
+/** The part of a sentence from its first of some clauses to the last of them. */
+function partOf(sentence: string, clauses: readonly string[]): string {
+  const from = sentence.indexOf(clauses[0] ?? '');
+  const end = clauses.at(-1) ?? '';
+  const to = sentence.indexOf(end, Math.max(0, from));
+  if (from < 0 || to < from) return clauses.join(', ');
+  const part = sentence.slice(from, to + end.length);
+  return part.charAt(0).toUpperCase() + part.slice(1);
 }
 
 function told(stage: FoundStage, sentence: string): FoundStage {

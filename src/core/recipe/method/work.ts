@@ -26,6 +26,7 @@ function underCost(p: Path, kind: FoundKind): number {
   return 0.6;
 }
 
+const HANDS_AFTER = /\b(?:skim|strain|separate the fat|pour off|pull apart|shred|carve|mash)\b/i;
 const FRIES = /\b(?:brown|fry|sear|crisp|soften|sweat|golden|oil|butter)/i;
 
 function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
@@ -47,6 +48,8 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   if (!p.hasCycle && c.wait && time && time.from >= SOAK_FROM) return { kind: 'soak', cost: 0.6 };
   if (p.isFrying) return { kind: 'brown', cost: 0.8 };
   const isOver = p.hasCycle;
+  // Skimming and straining have minutes of their own, whatever went on before.
+  if (HANDS_AFTER.test(c.sentence) && p.stages.length > 0) return { kind: 'finish', cost: 0.4 };
   if (c.saute) return { kind: isOver ? 'simmer' : 'brown', cost: 0.8 };
   if (c.wait) return { kind: 'rest', cost: isOver ? 0.6 : 1.5 };
   if (p.going) return { kind: p.going.kind, cost: 1.2 };

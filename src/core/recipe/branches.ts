@@ -1,0 +1,153 @@
+/**
+ * Which stage follows which. A method is told one sentence after another, but cooked by what each step needs: the
+ * sauce goes on from the pot’s juices while the meat is under the grill, nuts are toasted beside the pot, and both
+ * come together where a step names both.
+ */
+import { placeOf, type StayPlace } from '../cycle';
+import type { Stage } from '../dish';
+import type { FoundStage } from './types';
+
+/** What it is done in is said to be another one. */
+const ELSEWHERE =
+  /\b(?:in|into|using|to|with) (?:a|an|another|the other|the second|your second|the small(?:er)?) (?:(?:second|separate|other|clean|small|large|big|smaller) )*(?:pot|cooker|pan|saucepan|skillet|bowl|jug|tray|dish|rice cooker)\b|\bsecond (?:pot|cooker)\b|\bother (?:pot|cooker)\b|\bin a (?:rice cooker|slow cooker|frying pan|skillet)\b|\bfor the (?:sauce|dressing|topping|salsa|garnish|gremolata)\b/i;
+/** What was cooked before is taken up by what it left. */
+const FROM_POT =
+  /\b(?:juices?|cooking (?:liquid|liquor|water|juices?)|liquid|drippings|gravy|stock|broth|fat|what is left|from the pot|back (?:in|into|to) the pot)\b/i;
+const JOINS = /\b(?:serve|everything|combine|together|plate up|divide|assemble|layer)\b/i;
+/** What is made of more than one food, by the word for it. */
+const MADE =
+  /\b(?:sauce|gravy|juices?|glaze|dressing|mash|dumplings?|topping|crust|syrup|salsa|slaw|puree|purée|custard)\b/gi;
+
+interface Branch {
+  /** The stages that what follows has to wait for. */
+  tips: string[];
+  foods: Set<string>;
+  words: Set<string>;
+  /** Where it was heated last. */
+  place: StayPlace;
+}
+
+const madeIn = (text: string): string[] =>
+  [...text.matchAll(MADE)].map(([word]) => word.toLowerCase().replace(/s$/, ''));
+
+/** A rest says what rests first; what is said after it comes later. */
+const ownWords = (stage: Stage): string =>
+  stage.kind === 'rest' ? (stage.text.split(/\bthen\b|;/i)[0] ?? '') : stage.text;
+
+/**
+ * The stages with what they wait for, where that is not the one above.
+ *
+ * @param found as told, stage by stage
+ * @param usesOf the ingredients that a text names
+ */
+export function withBranches(
+  stages: readonly Stage[],
+  found: readonly FoundStage[],
+  usesOf: (text: string) => readonly string[],
+): Stage[] {
+  const main: Branch = { tips: [], foods: new Set(), words: new Set(), place: 'counter' };
+  let branches: Branch[] = [main];
+  /** What a stage waited for, for what begins beside it. */
+  const waited = new Map<string, string[]>();
+  const placeAfter = new Map<string, StayPlace>();
+  let current = main;
+
+  return stages.map((stage, i): Stage => {
+    const text = ownWords(stage);
+    const named = usesOf(text);
+    const made = madeIn(text);
+    const place = placeOf(stage);
+    let own = branchFor(stage, text, named, place, i);
+    if (own.length === 0) own = [startBranch(stage, text, named)];
+    const [first, ...others] = own as [Branch, ...Branch[]];
+    const after = [...new Set(own.flatMap((b) => b.tips))];
+    // Branches that come together are one from here on.
+    for (const other of others) {
+      for (const food of other.foods) first.foods.add(food);
+      for (const word of other.words) first.words.add(word);
+    }
+    branches = branches.filter((b) => !others.includes(b));
+    first.tips = [stage.id];
+    for (const food of named) first.foods.add(food);
+    for (const word of made) first.words.add(word);
+    if (place !== 'counter') first.place = place;
+    placeAfter.set(stage.id, first.place);
+    waited.set(stage.id, after);
+    current = first;
+    const above = stages[i - 1]?.id;
+    const isAbove =
+      above === undefined ? after.length === 0 : after.length === 1 && after[0] === above;
+    const { after: _, ...plain } = stage;
+    return isAbove ? plain : { ...plain, after };
+  });
+
+  /** The branches that a stage goes on with; none where it begins one. */
+  function branchFor(
+    stage: Stage,
+    text: string,
+    named: readonly string[],
+    place: StayPlace,
+    i: number,
+  ): Branch[] {
+    if (i === 0) return [main];
+    if (beginsBranch(stage, text, named, place, i)) return [];
+    if (branches.length === 1) return [branches[0] as Branch];
+    const isLast = i === stages.length - 1;
+    if (isLast || JOINS.test(text)) return ordered(branches);
+    const made = madeIn(text);
+    const spoken = branches.filter(
+      (b) => named.some((food) => b.foods.has(food)) || made.some((word) => b.words.has(word)),
+    );
+    if (spoken.length > 0) return ordered(spoken);
+    if (place !== 'counter') {
+      const there = branches.filter((b) => b.place === place);
+      if (there.includes(current)) return [current];
+      if (there.length > 0) return [there[0] as Branch];
+    }
+    return current === branches[0] ? [current] : ordered([branches[0] as Branch, current]);
+  }
+
+  function ordered(some: readonly Branch[]): Branch[] {
+    return branches.filter((b) => some.includes(b));
+  }
+
+  /** Told as going on beside, in another vessel, or on other heat with nothing of what is there. */
+  function beginsBranch(
+    stage: Stage,
+    text: string,
+    named: readonly string[],
+    place: StayPlace,
+    i: number,
+  ): boolean {
+    const told = found[i];
+    if (told?.meanwhile)
+      return !(found[i - 1]?.meanwhile && current !== branches[0]) || isOwn(named);
+    if (!isOwn(named) || !hasHeatBefore(i)) return false;
+    if (ELSEWHERE.test(text) && !FROM_POT.test(text)) return true;
+    return place === 'burner' && current.place !== 'burner';
+  }
+
+  /** Only what nothing before has taken up. */
+  function isOwn(named: readonly string[]): boolean {
+    return named.length > 0 && !branches.some((b) => named.some((food) => b.foods.has(food)));
+  }
+
+  function hasHeatBefore(i: number): boolean {
+    return stages.slice(0, i).some((s) => placeOf(s) !== 'counter');
+  }
+
+  /** It waits for nothing where all of it is its own, else for what the stage beside it waited for. */
+  function startBranch(stage: Stage, text: string, named: readonly string[]): Branch {
+    const isFree = isOwn(named) && !FROM_POT.test(text);
+    const beside = (branches[0] as Branch).tips;
+    const tips = isFree ? [] : [...new Set(beside.flatMap((id) => waited.get(id) ?? []))];
+    const branch: Branch = {
+      tips,
+      foods: new Set(),
+      words: new Set(),
+      place: tips.map((id) => placeAfter.get(id)).find((p) => p !== undefined) ?? 'counter',
+    };
+    branches = [...branches, branch];
+    return branch;
+  }
+}

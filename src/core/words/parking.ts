@@ -1,0 +1,22 @@
+/** Where food waits between two steps. */
+import { formatMinutes, formatTemperature } from '../units';
+
+const LOW_OVEN_C = 80;
+
+/**
+ * @param until the moment on the household's clock at which it goes on
+ * @example sayParked({ minutes: 84, where: 'low-oven' }, '18:06', { scale: 'C' }) // 'then it waits 84 min …'
+ */
+export function sayParked(
+  parked: { minutes: number; where: 'in-pot' | 'keep-warm' | 'low-oven' | 'covered' },
+  until: string,
+  { scale }: { scale: 'C' | 'F' },
+): string {
+  const where = {
+    'in-pot': 'in the pot, heat off, lid on',
+    'keep-warm': 'in the pot on keep warm',
+    'low-oven': `covered in the oven at ${formatTemperature(LOW_OVEN_C, scale, 5)}`,
+    covered: parked.minutes > 30 ? 'well covered, two hours at most (USDA FSIS)' : 'covered',
+  }[parked.where];
+  return `then it waits ${formatMinutes(parked.minutes)}, until ${until}: ${where}`;
+}
