@@ -55,6 +55,7 @@ export type ReleaseChoice = z.infer<typeof releaseSchema>;
 
 /** More to look at after one step is a step of its own. */
 export const MOST_CHECKS = 5;
+export const MOST_TURNS = 6;
 
 const stageBase = {
   id,
@@ -81,6 +82,19 @@ const stageBase = {
   justInTime: z.boolean().optional(),
   /** Nobody said how long it takes: its minutes are what is usual. */
   guessed: z.boolean().optional(),
+  /** What is done in the middle of it, at so much of its time: turned halfway, stirred twice, foil off for the end. */
+  turns: z
+    .array(
+      z.object({
+        text: z.string().trim().min(1, says('say what is done', 'or remove it')).max(100),
+        at: z
+          .number()
+          .gt(0, 'after it has begun')
+          .lt(1, says('before it is over', 'or make it a step of its own')),
+      }),
+    )
+    .max(MOST_TURNS, `at most ${MOST_TURNS} times in one step`)
+    .optional(),
   /** What to look at when it is over, and by how many minutes it goes on where it is not done. */
   checks: z
     .array(

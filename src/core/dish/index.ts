@@ -1,5 +1,5 @@
 export { allergensOf, unknownFoods } from './allergens';
-export { dishSchema, freeIdIn, MOST_CHECKS, stageSchema } from './document';
+export { dishSchema, freeIdIn, MOST_CHECKS, MOST_TURNS, stageSchema } from './document';
 export type { Dish, Ingredient, PressureStage, ReleaseChoice, Stage, StageKind } from './document';
 export { browningBatches, browningMinutes } from './browning';
 export { scaleDish, toGrams } from './scale';

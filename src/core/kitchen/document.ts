@@ -31,8 +31,8 @@ export const cookerSchema = z.object({
     .number()
     .min(80, 'an inner pot is at least 80 mm high')
     .max(400, 'an inner pot is at most 400 mm high'),
-  /** What it does beside pressure; without sauté it neither browns nor simmers. */
-  modes: z.array(z.enum(['saute'])).default(['saute']),
+  /** What it does beside pressure: without sauté it neither browns nor simmers; a second lid crisps from above. */
+  modes: z.array(z.enum(['saute', 'crisp'])).default(['saute']),
   levels: z.array(z.enum(['low', 'high', 'max'])).min(1, 'choose at least one pressure level'),
   /** Second liners: the next dish needs no rinse between. */
   spareLiners: z
@@ -112,6 +112,17 @@ export const placeSchema = z.object({
 });
 export type Place = z.infer<typeof placeSchema>;
 
+/** A cooker that only cooks slowly. */
+export const slowCookerSchema = z.object({
+  id,
+  name,
+  litres: z
+    .number(says('the size is a number', '6 qt are 5.7 l'))
+    .min(1, 'a slow cooker holds at least 1 l')
+    .max(10, 'a slow cooker holds at most 10 l'),
+});
+export type SlowCooker = z.infer<typeof slowCookerSchema>;
+
 const USUAL_PLACES: readonly Place[] = [
   { id: 'freezer', name: 'Freezer', kind: 'freezer', litres: 80 },
   { id: 'fridge', name: 'Fridge', kind: 'fridge', litres: 30 },
@@ -133,6 +144,8 @@ export const kitchenSchema = z.object({
         .max(60, says('an oven is hot within 60 min', 'give the minutes to 200 °C')),
     })
     .nullable(),
+  /** They take what is only cooked slowly, and leave the others free. */
+  slowCookers: z.array(slowCookerSchema).max(4, 'at most four slow cookers').default([]),
   burners: z.int().min(0, 'no fewer than 0 burners').max(8, 'at most 8 burners'),
   /** Racks, baskets and pans, counted. */
   tools: z.array(toolSchema),
@@ -222,6 +235,7 @@ export function emptyKitchen(zone: string): Kitchen {
     format: 'olive-clock/kitchen@1',
     cookers: [],
     oven: { shelves: 1, heatMinutes: 12 },
+    slowCookers: [],
     burners: 4,
     tools: [],
     circuits: [],

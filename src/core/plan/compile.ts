@@ -81,6 +81,7 @@ export function compileMeal(
       : {}),
     units: [
       ...kitchen.cookers.map((c) => ({ id: c.id })),
+      ...kitchen.slowCookers.map((c) => ({ id: c.id })),
       ...(kitchen.oven ? [{ id: OVEN_UNIT, capacity: kitchen.oven.shelves }] : []),
       ...(kitchen.burners > 0 ? [{ id: BURNER_UNIT, capacity: kitchen.burners }] : []),
     ].map((unit) => {
@@ -107,7 +108,7 @@ export function compileMeal(
         id: entry.id,
         ready: out.ready,
         holdCost: dish.wait.cost,
-        ...(best === null ? {} : waitLimits(best)),
+        ...(best === null ? {} : waitLimits(best, dish.wait.cost)),
         ...(entry.when.later === 0 ? {} : { dueAt: entry.when.later }),
       };
     }),
@@ -122,16 +123,17 @@ export function compileMeal(
   });
 }
 
-/** What each minute costs that a dish waits longer than is good for it: enough to start earlier, not to be late. */
+/** What each minute costs that a dish waits longer than is good for it, times what a minute of waiting costs it. */
 const OVER_COST = 4;
 
 /** Waiting is a cost with a shape: little while it keeps, much from then on, and no longer than is safe. */
 function waitLimits(
   best: number,
+  cost: number,
 ): Pick<NonNullable<Problem['dishes']>[number], 'holdMax' | 'holdSoft' | 'overCost'> {
   return best >= PARKED_MOST
     ? { holdMax: best }
-    : { holdMax: PARKED_MOST, holdSoft: best, overCost: OVER_COST };
+    : { holdMax: PARKED_MOST, holdSoft: best, overCost: OVER_COST * Math.max(1, cost) };
 }
 
 /** A span of the day on the plan's axis. */

@@ -26,6 +26,8 @@ import { BURNER_UNIT, OVEN_UNIT } from './types';
 
 /** Soaked at room temperature no longer than this; then in the fridge (common practice), min. */
 const LONGEST_ON_COUNTER = 720;
+/** A slow cooker is filled to three quarters (common practice). */
+const SLOW_FULL = 0.75;
 const lengthOf = (s: Stage): number => (s.kind === 'pressure' ? s.holdMinutes : s.minutes);
 
 /** Two evenings may lie in so many minutes before the table: then one of them is still to come. */
@@ -70,6 +72,7 @@ export class DishCompiler extends HeatWriter {
           stage,
           block?.id ?? '',
           this.stays.some((x) => x.stages[0] === stage),
+          this.stays.find((x) => x.stages.includes(stage))?.stages ?? [stage],
         );
       else if (stage.kind === 'brown') this.addBrowning(stage, block?.id, block?.offers ?? []);
       else this.addPlain(stage, block?.id);
@@ -112,12 +115,14 @@ export class DishCompiler extends HeatWriter {
   /** Chooses what may hold the stay; for a cooker, asks each one. */
   private openBlock(id: string, stay: Stay): CookerOffer[] {
     if (stay.place === 'oven') {
-      if (!this.kitchen.oven)
+      const lids = this.crispLids(stay.stages);
+      const units = [...(this.kitchen.oven ? [OVEN_UNIT] : []), ...lids.map((c) => c.id)];
+      if (units.length === 0)
         this.fail(
           'needs an oven, and the kitchen has none',
           'add an oven in Kitchen or leave the dish out',
         );
-      this.out.blocks.push({ id, units: [OVEN_UNIT] });
+      this.out.blocks.push({ id, units });
       return [];
     }
     if (stay.place === 'burner') {
@@ -129,13 +134,33 @@ export class DishCompiler extends HeatWriter {
       this.out.blocks.push({ id, units: [BURNER_UNIT] });
       return [];
     }
+    const slow = this.slowCookersFor(stay.stages);
+    if (slow.length > 0 && this.kitchen.cookers.length === 0) {
+      this.out.blocks.push({ id, units: slow });
+      return [];
+    }
     const offers = this.offersFor(stay);
     const tools = stay.stages.flatMap((s) => (s.kind === 'pressure' ? s.tools : []));
     const known = tools.filter((t) => this.kitchen.tools.some((k) => k.id === t));
     for (const missing of tools.filter((t) => !known.includes(t)))
       this.note('tool-missing', 'look', { dish: this.scaled.dish.name, tool: missing });
-    this.out.blocks.push({ id, units: offers.map((o) => o.cooker.id), tools: known });
+    this.out.blocks.push({ id, units: [...slow, ...offers.map((o) => o.cooker.id)], tools: known });
     return offers;
+  }
+
+  /** Slow cookers that are large enough for what is only cooked slowly; none where it was given a cooker. */
+  private slowCookersFor(stages: readonly Stage[]): string[] {
+    const isSlow = stages.some((s) => s.kind === 'slow');
+    const isAll = stages.every(
+      (s) => s.kind === 'slow' || s.kind === 'finish' || s.kind === 'rest',
+    );
+    if (!isSlow || !isAll || this.entry.where.cooker !== null) return [];
+    const grams = this.scaled.ingredients
+      .filter(({ ingredient }) => stages.some((s) => s.uses.includes(ingredient.id)))
+      .reduce((sum, i) => sum + (i.grams ?? 0), 0);
+    return this.kitchen.slowCookers
+      .filter((c) => grams <= c.litres * 1000 * SLOW_FULL)
+      .map((c) => c.id);
   }
 
   private offersFor(stay: Stay): CookerOffer[] {
@@ -184,6 +209,16 @@ export class DishCompiler extends HeatWriter {
         ? stage.attended
         : !['soak', 'rest', 'slow'].includes(stage.kind);
     const spread = isHands ? { p90: Math.ceil(minutes * 1.3) } : {};
+    if (stage.turns?.length && !isHands) {
+      const last = this.inParts(stage, { id, minutes, block }, (part) => {
+        this.mean(part, stage, stage.kind, stage.text, {
+          amounts: part === id ? this.amountsOf(stage) : [],
+          caution: this.probed(stage),
+        });
+      });
+      this.out.edges.set(stage.id, { first: id, last });
+      return;
+    }
     this.step({
       id,
       minutes,

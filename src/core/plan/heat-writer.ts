@@ -1,16 +1,35 @@
 /** What heat does to a dish as steps: a cycle under its lid, the oven, browning. */
-import type { PressureStage, Stage } from '../dish';
+import { browningBatches, type PressureStage, type Stage } from '../dish';
+import type { Cooker } from '../kitchen';
 import { isFinicky, probeStage, type CookerOffer } from '../cycle';
 import { retime } from '../recipe/retime';
 import { centreCaution, kidneyBeanCaution, LID, VALVE, VENT, type Caution } from '../safety';
 import { formatTemperature } from '../units';
 import { browningIn, powerOf, settingsFor, topUpsOf } from './cooker-facts';
 import { StepWriter } from './step-writer';
+import { OVEN_UNIT } from './types';
 
 /** Minutes of hands: lid and valve; opening; putting in and turning on. */
-const HANDS = { seal: 2, open: 1, putIn: 1 } as const;
+const HANDS = { seal: 2, open: 1, putIn: 1, turn: 1 } as const;
+/** Turning may come so many minutes late. */
+const TURN_WAIT = 5;
 /** A natural release may be left this long before opening. */
 const NATURAL_WAIT = 30;
+
+/** A crisp lid goes no hotter than this (common practice), °C. */
+const LID_MOST_C = 205;
+/** Minutes under the lid for one in the oven: 12 for 20 (common practice). */
+const LID_SHARE = 0.6;
+
+/** Minutes in the oven and under a crisp lid, from those that were written for one of them. */
+function minutesAbove(stage: Stage, written: number): { oven: number; lid: number } {
+  const isForLid = /\b(?:crisp(?:ing)? lid|air[- ]?(?:fry|crisp))/i.test(
+    stage.sentence ?? stage.text,
+  );
+  return isForLid
+    ? { oven: Math.max(1, Math.round(written / LID_SHARE)), lid: written }
+    : { oven: written, lid: Math.max(1, Math.round(written * LID_SHARE)) };
+}
 
 export class HeatWriter extends StepWriter {
   /** Lid, coming to pressure, time at pressure, release, opening. */
@@ -117,39 +136,135 @@ export class HeatWriter extends StepWriter {
     return centreCaution(this.scaled, this.kitchen.scale) ?? kidneyBeanCaution(this.scaled);
   }
 
-  /** Preheat, put in, bake. @param isFirst nothing is in the oven before it */
-  protected addOven(stage: Stage, block: string, isFirst: boolean): void {
+  /** Cookers whose second lid crisps what these stages crisp, where it lies in one layer. */
+  protected crispLids(stages: readonly Stage[]): Cooker[] {
+    if (!stages.every((s) => s.kind === 'crisp')) return [];
+    return this.kitchen.cookers.filter(
+      (c) =>
+        c.modes.includes('crisp') &&
+        (this.entry.where.cooker === null || this.entry.where.cooker === c.id) &&
+        stages.every((s) => browningBatches(this.scaled, s, c.diameterMm) === 1),
+    );
+  }
+
+  /** Preheat, put in, bake; under a crisp lid, where that does it. @param isFirst nothing is in the oven before it */
+  protected addOven(stage: Stage, block: string, isFirst: boolean, stay: readonly Stage[]): void {
     if (stage.kind !== 'oven' && stage.kind !== 'crisp') return;
     const id = (part: string): string => `${this.entry.id}.${stage.id}.${part}`;
     const setting = formatTemperature(stage.celsius, this.kitchen.scale, 5);
-    this.step({ id: id('in'), minutes: HANDS.putIn, hands: 1, block });
     const learned = this.learnedFor(stage);
-    const baked = learned === 1 ? stage.minutes : Math.max(1, Math.round(stage.minutes * learned));
-    this.mean(id('in'), stage, 'put-in', retime(stage.text, stage.minutes, baked), {
+    const written = Math.max(1, Math.round(stage.minutes * learned));
+    const lids = this.crispLids(stay);
+    const { oven, lid } = minutesAbove(stage, written);
+    /** The same in the oven, another under each lid; one value where there is no lid. */
+    const each = <T>(inOven: T, under: T): T | Record<string, T> =>
+      lids.length === 0
+        ? inOven
+        : Object.fromEntries([
+            ...(this.kitchen.oven ? [[OVEN_UNIT, inOven] as const] : []),
+            ...lids.map((c) => [c.id, under] as const),
+          ]);
+    const lidSetting = formatTemperature(
+      Math.min(stage.celsius, LID_MOST_C),
+      this.kitchen.scale,
+      5,
+    );
+    const underLid = `under the crisp lid at ${lidSetting}, ${lid} min`;
+    const texts = (inOven: string, under: string): { texts?: Record<string, string> } =>
+      lids.length === 0 ? {} : { texts: each(inOven, under) as Record<string, string> };
+    const because = (inOven: string, under: string): Record<string, string[]> =>
+      lids.length === 0 ? { '': [inOven] } : (each([inOven], [under]) as Record<string, string[]>);
+
+    this.step({ id: id('in'), minutes: HANDS.putIn, hands: 1, block });
+    const text = retime(stage.text, stage.minutes, oven);
+    this.mean(id('in'), stage, 'put-in', text, {
       amounts: this.amountsOf(stage),
       caution: this.probed(stage),
-      because: { '': ['keep the oven door open as briefly as you can (common practice)'] },
+      because: because(
+        'keep the oven door open as briefly as you can (common practice)',
+        'the second lid goes on instead of the pressure lid',
+      ),
       celsius: stage.celsius,
+      ...texts(text, `${stage.text} Here: ${underLid}`),
     });
-    this.step({ id: id('bake'), minutes: baked, block });
-    this.mean(id('bake'), stage, stage.kind, `In the oven at ${setting}`, {
-      because: { '': ['as the recipe says; check halfway through'] },
-      celsius: stage.celsius,
-      caution: this.probed(stage),
-    });
+    const last = this.inParts(
+      stage,
+      { id: id('bake'), minutes: each(oven, lid), block },
+      (part) => {
+        this.mean(part, stage, stage.kind, `In the oven at ${setting}`, {
+          because: because(
+            'as the recipe says; check halfway through',
+            `a lid so near browns in about three fifths of the oven’s time (common practice); look at half of it`,
+          ),
+          celsius: stage.celsius,
+          caution: this.probed(stage),
+          ...texts(`In the oven at ${setting}`, `Under the crisp lid at ${lidSetting}`),
+        });
+      },
+    );
     this.link(id('in'), id('bake'), 0);
     if (isFirst) {
       const heat = this.kitchen.oven?.heatMinutes ?? 12;
       const minutes = Math.max(1, Math.round((heat * (stage.celsius - 20)) / 180));
-      this.step({ id: id('preheat'), minutes, p90: Math.ceil(minutes * 1.2), block });
+      const p90 = Math.ceil(minutes * 1.2);
+      this.step({ id: id('preheat'), minutes: each(minutes, 0), p90: each(p90, 0), block });
       this.mean(id('preheat'), stage, 'preheat', `Oven on, ${setting}`, {
-        because: { '': [`${heat} min to 200 °C in this oven, in proportion to the setting`] },
+        because: because(
+          `${heat} min to 200 °C in this oven, in proportion to the setting`,
+          'it is hot at once',
+        ),
         celsius: stage.celsius,
+        ...texts(`Oven on, ${setting}`, 'Crisp lid ready, its basket in the pot'),
       });
       this.link(id('preheat'), id('in'), 10);
       this.out.ovenBlocks.push({ id: block, celsius: stage.celsius });
     }
-    this.out.edges.set(stage.id, { first: id('in'), last: id('bake') });
+    this.out.edges.set(stage.id, { first: id('in'), last });
+  }
+
+  /**
+   * Something that cooks by itself, in as many parts as it is turned, stirred or uncovered in between.
+   *
+   * @param mean says what a part means, by its id
+   * @returns the id of the last part
+   */
+  protected inParts(
+    stage: Stage,
+    whole: { id: string; minutes: number | Record<string, number>; block: string | undefined },
+    mean: (part: string) => void,
+  ): string {
+    const turns = [...(stage.turns ?? [])].sort((a, b) => a.at - b.at);
+    const at = { ...(whole.block ? { block: whole.block } : {}) };
+    const until = [...turns.map((t) => t.at), 1];
+    let part = whole.id;
+    until.forEach((end, i) => {
+      const begin = until[i - 1] ?? 0;
+      const length = (all: number): number => Math.round(all * end) - Math.round(all * begin);
+      const { minutes } = whole;
+      const id = i === 0 ? whole.id : `${whole.id}-${i + 1}`;
+      this.step({
+        id,
+        minutes:
+          typeof minutes === 'number'
+            ? length(minutes)
+            : Object.fromEntries(Object.entries(minutes).map(([unit, all]) => [unit, length(all)])),
+        ...at,
+      });
+      mean(id);
+      if (i > 0) {
+        const turn = `${whole.id}-turn-${i}`;
+        this.step({ id: turn, minutes: HANDS.turn, hands: 1, ...at });
+        this.mean(turn, stage, 'turn', turns[i - 1]?.text ?? '', {
+          because: {
+            '': ['as the recipe says; a few minutes later does no harm (common practice)'],
+          },
+        });
+        this.link(part, turn, TURN_WAIT);
+        this.link(turn, id, 0);
+      }
+      part = id;
+    });
+    return part;
   }
 
   /** Browning takes as many rounds as the bottom of the liner asks for. */

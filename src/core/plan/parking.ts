@@ -31,7 +31,9 @@ export function parkedIn(
   const blockOf = new Map(problem.steps.map((s) => [s.id, s.block ?? null]));
   const hasOven = (problem.units ?? []).some((u) => u.id === OVEN_UNIT);
   const isFree = (unit: string, from: number, to: number, except: string | null): boolean =>
-    !schedule.blocks.some((b) => b.unit === unit && b.id !== except && b.start < to && b.end > from);
+    !schedule.blocks.some(
+      (b) => b.unit === unit && b.id !== except && b.start < to && b.end > from,
+    );
   const found = new Map<string, Parked>();
   for (const link of problem.links ?? []) {
     const [from, to] = [timeOf.get(link.from), timeOf.get(link.to)];

@@ -6,7 +6,13 @@ import type { TopUp } from '../cycle';
 import type { Finding } from '../reason';
 import { valueFor, type Problem, type Schedule } from '../solve';
 import { parkedIn, type Parked } from './parking';
-import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type HandOver, type StepMeaning } from './types';
+import {
+  BURNER_UNIT,
+  OVEN_UNIT,
+  type CompiledMeal,
+  type HandOver,
+  type StepMeaning,
+} from './types';
 
 /** One thing that is done or that happens. Times are minutes on the plan's axis. */
 export interface Operation extends Pick<

@@ -32,6 +32,7 @@ const BEFORE_ITS_END: ReadonlySet<Phase> = new Set([
   'vent',
   'preheat',
   'put-in',
+  'turn',
   'rinse',
 ]);
 

@@ -17,6 +17,8 @@ export type Phase =
   | 'open'
   | 'preheat'
   | 'put-in'
+  /** In the middle of something that cooks by itself: turned, basted, stirred. */
+  | 'turn'
   | 'rinse';
 
 /** What the problem's step of the same id means. */

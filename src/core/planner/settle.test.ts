@@ -58,9 +58,16 @@ describe('what a meal leaves open', () => {
     const [only] = kitchen.cookers.filter((c) => c.id === 'large');
     if (!only) throw new Error('no large cooker');
     const one = { ...kitchen, cookers: [only] };
+    // Soaked already: else the soak alone decides how late it is.
+    const soaked = new Map(dishes);
+    const chickpeas = dishes.get('chickpeas-lemon') as Dish;
+    soaked.set(chickpeas.id, {
+      ...chickpeas,
+      stages: chickpeas.stages.filter((s) => s.kind !== 'soak'),
+    });
     const two = [{ dishId: 'mushroom-barley' }, { dishId: 'chickpeas-lemon' }];
-    const soon = meal(two, 100, { servings: 4 });
-    const settled = settleChoices(soon, dishes, one, NOW);
+    const soon = meal(two, 70, { servings: 4 });
+    const settled = settleChoices(soon, soaked, one, NOW);
     expect(settled.meal.entries.filter((e) => e.where.over !== null)).toHaveLength(1);
     expect(
       settled.reasons.some(
@@ -70,15 +77,15 @@ describe('what a meal leaves open', () => {
           r.values.gain.kind === 'ready-sooner',
       ),
     ).toBe(true);
-    const early = settleChoices(meal(two, 2000, { servings: 4 }), dishes, one, NOW);
+    const early = settleChoices(meal(two, 2000, { servings: 4 }), soaked, one, NOW);
     expect(early.meal.entries.every((e) => e.where.over === null)).toBe(true);
     const apart = meal(
       two.map((e) => ({ ...e, alone: true })),
-      100,
+      70,
       { servings: 4 },
     );
     expect(
-      settleChoices(apart, dishes, one, NOW).meal.entries.every((e) => e.where.over === null),
+      settleChoices(apart, soaked, one, NOW).meal.entries.every((e) => e.where.over === null),
     ).toBe(true);
   });
 

@@ -49,7 +49,7 @@ describe('fixes, tried', () => {
       text: 'Everything over the line in even runs',
       outlook: { stops: 0, delay: 0 },
     });
-    expect(ways[0]?.meal.entries).toHaveLength(4);
+    expect(ways[0]?.meal.entries.map((e) => e.what.inRuns)).toEqual([true, true]);
     const one = ways.find((w) => /: in 2 even runs$/.test(w.text));
     expect(one?.outlook.stops).toBe(1);
     // A dish that is left out goes with all its runs.
@@ -77,7 +77,7 @@ describe('fixes, tried', () => {
 
   it('a meal that is on time but not surely so is helped only by what makes it surer, the surest first', () => {
     const ids = ['hake-fennel', 'green-beans-almonds', 'saffron-bulgur', 'beetroot-dill'];
-    const { now, ways } = ask(ids, 8, { sure: 'sure' });
+    const { now, ways } = ask(ids, 1.2, { sure: 'sure' });
     expect(now).toMatchObject({ stops: 0, delay: 0 });
     expect(now?.chance).toBeLessThan(0.9);
     expect(ways.length).toBeGreaterThan(1);

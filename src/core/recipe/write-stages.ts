@@ -3,6 +3,7 @@ import { G_PER_LB, LONGEST_PRESSURE_MIN } from '../facts';
 import { MOST_CHECKS, partIn, type PressureStage, type ReleaseChoice, type Stage } from '../dish';
 import { withBranches } from './branches';
 import { findDurations } from './durations';
+import { turnsIn } from './turns';
 import { levelIn } from './phrases';
 import { heaviest, heaviestGiven } from './guesses';
 import { freshId, type ReadIngredient } from './ingredients';
@@ -150,6 +151,7 @@ function writeStage(
         });
       return {
         ...base,
+        ...turned(base.sentence, minutes),
         kind: stage.kind,
         minutes,
         celsius: Math.min(300, Math.max(100, stage.celsius ?? 200)),
@@ -184,8 +186,11 @@ function writeStage(
       };
     }
     case 'simmer':
-    case 'burner':
-      return { ...base, kind: stage.kind, minutes, attended: isAttended(base.sentence, minutes) };
+    case 'burner': {
+      const turns = turned(base.sentence, minutes);
+      const attended = !turns.turns && isAttended(base.sentence, minutes);
+      return { ...base, ...turns, kind: stage.kind, minutes, attended };
+    }
     case 'rest':
       return restOf(stage, base, minutes);
     case 'prep':
@@ -202,13 +207,16 @@ function writeStage(
   }
 }
 
+function turned(text: string, minutes: number): Pick<Stage, 'turns'> {
+  const turns = turnsIn(text, minutes);
+  return turns.length > 0 ? { turns } : {};
+}
+
 /** Stirred or turned all the while; what only boils is left alone but for the first minutes (common practice). */
 const ATTENDED_MIN = 5;
 const isAttended = (text: string, minutes: number): boolean =>
   minutes <= ATTENDED_MIN ||
-  /\b(?:stir|fry|frying|toast|sear|brown|whisk|caramel|saut[eé]|flip|turn|char|watch)/i.test(
-    text.replace(/\bon saut[eé]\b/gi, ''),
-  );
+  /\b(?:stir|fry|frying|toast|sear|brown|whisk|caramel|flip|turn|char|watch)/i.test(text);
 
 const OVERNIGHT = /\bovernight\b|\bnight before\b|\bday before\b|\bday ahead\b/i;
 const OVERNIGHT_MIN = 480;

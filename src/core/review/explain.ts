@@ -66,10 +66,10 @@ function explainWaits(
   taking: ReadonlySet<string>,
   overruns: readonly Overrun[],
 ): Contradiction[] {
-  return (compiled.problem.dishes ?? []).flatMap(({ id, ready, holdMax }) => {
+  return (compiled.problem.dishes ?? []).flatMap(({ id, ready, holdMax, holdSoft }) => {
     if (!taking.has(id) || holdMax == null) return [];
     const over = overruns.find((o) => o.kind === 'wait' && o.id === id);
-    const text = sayContradiction('keeps-at-most', {
+    const text = sayContradiction(holdSoft == null ? 'keeps-at-most' : 'safe-at-most', {
       dish: dishName(compiled, id),
       minutes: holdMax,
       keptMinutes: over?.minutes ?? null,
@@ -109,7 +109,8 @@ function explainPots(
 export function placeName(unit: string, kitchen: Kitchen): string {
   if (unit === OVEN_UNIT) return sayPlace({ kind: 'oven' });
   if (unit === BURNER_UNIT) return sayPlace({ kind: 'burner' });
-  const name = kitchen.cookers.find((c) => c.id === unit)?.name ?? unit;
+  const name =
+    [...kitchen.cookers, ...kitchen.slowCookers].find((c) => c.id === unit)?.name ?? unit;
   return sayPlace({ kind: 'cooker', name });
 }
 

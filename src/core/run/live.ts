@@ -67,6 +67,7 @@ const TAPS: Partial<Record<Phase, string>> = {
   open: 'Open',
   preheat: 'Oven is hot',
   'put-in': 'It is in',
+  turn: 'Done',
   oven: 'Out of the oven',
   crisp: 'Brown enough',
 };

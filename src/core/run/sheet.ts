@@ -29,7 +29,7 @@ export function placeName(unit: string | undefined, kitchen: Kitchen): string | 
   if (unit === undefined) return null;
   if (unit === OVEN_UNIT) return 'Oven';
   if (unit === BURNER_UNIT) return 'Burner';
-  return kitchen.cookers.find((c) => c.id === unit)?.name ?? null;
+  return [...kitchen.cookers, ...kitchen.slowCookers].find((c) => c.id === unit)?.name ?? null;
 }
 
 /** Steps that happen by themselves and are told with the action that starts them. */
@@ -146,8 +146,16 @@ function detailOf(own: Operation, plan: Plan, serveAt: number, kitchen: Kitchen)
   if (own.phase === 'rest') return `until ${clock(own.end)}`;
   if (own.phase === 'preheat') return `hot in about ${formatMinutes(own.end - own.start)}`;
   if (own.phase === 'put-in') {
-    const bake = sibling('oven') ?? sibling('crisp');
-    return bake ? `until ${clock(bake.end)}; check halfway through` : null;
+    const bake = plan.operations.findLast(
+      (o) =>
+        o.entryId === own.entryId &&
+        o.stageId === own.stageId &&
+        (o.phase === 'oven' || o.phase === 'crisp'),
+    );
+    const isTurned = plan.operations.some(
+      (o) => o.entryId === own.entryId && o.stageId === own.stageId && o.phase === 'turn',
+    );
+    return bake ? `until ${clock(bake.end)}${isTurned ? '' : '; check halfway through'}` : null;
   }
   return null;
 }

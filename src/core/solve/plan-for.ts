@@ -207,19 +207,32 @@ function solveWithin(
   };
 }
 
-/** No step may start so early that a dish would wait over its limit; median lengths. */
+/**
+ * No step may start so early that something would wait over its limit, or longer than is good for it, where the
+ * tightest plan does not make it wait so already; median lengths.
+ */
 function earliestAllowed(problem: Problem, players: readonly Player[], base: Schedule): number[] {
   const next = followers(players, 0);
+  const holds = new Map(base.dishes.map((d) => [d.id, d.hold]));
+  const times = new Map(base.steps.map((s) => [s.id, s]));
+  const allowed = (soft: number | null | undefined, most: number, now: number): number =>
+    soft == null ? most : Math.min(most, Math.max(soft, now));
   const limit = players.map(({ step }) =>
     Math.max(
       ...(problem.dishes ?? [])
-        .filter((d) => d.ready === step.id && d.holdMax != null)
-        .map((d) => (d.dueAt ?? problem.serveAt) + (base.delay ?? 0) - (d.holdMax ?? 0)),
+        .filter((d) => d.ready === step.id)
+        .map((d) => {
+          const most = allowed(d.holdSoft, d.holdMax ?? Infinity, holds.get(d.id) ?? 0);
+          return (d.dueAt ?? problem.serveAt) + (base.delay ?? 0) - most;
+        }),
       -Infinity,
     ),
   );
-  const longestWait = (from: string, to: string): number =>
-    (problem.links ?? []).find((l) => l.from === from && l.to === to)?.max ?? Infinity;
+  const longestWait = (from: string, to: string): number => {
+    const link = (problem.links ?? []).find((l) => l.from === from && l.to === to);
+    const now = (times.get(to)?.start ?? 0) - (times.get(from)?.end ?? 0);
+    return allowed(link?.soft, link?.max ?? Infinity, now);
+  };
   const floor = players.map(() => -Infinity);
   for (let i = players.length - 1; i >= 0; i--) {
     const player = players[i] as Player;

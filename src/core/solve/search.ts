@@ -269,7 +269,9 @@ export class Search {
     const failed = low > 0 || this.restarts > 0;
     let aim = low;
     if (this.best) aim = low + Math.floor((this.best.assignment.delay - 1 - low) / 2);
-    else if (failed) aim = Math.min(ints.upper(this.model.delay), 2 * low + 8);
+    // Each restart without a plan allows twice as much: some plan comes soon, however late it is.
+    else if (failed)
+      aim = Math.min(ints.upper(this.model.delay), 2 * low + 8 * 2 ** Math.min(this.restarts, 12));
     this.engine.decide(this.model.delay ^ 1, 0 - aim);
   }
 

@@ -6,6 +6,8 @@ import { inWords } from './grammar';
 interface ContradictionValues {
   /** `keptMinutes`: in the plan that comes nearest; null where it keeps to it. */
   'keeps-at-most': { dish: string; minutes: number; keptMinutes: number | null };
+  /** Best sooner; this is the limit of what is safe. */
+  'safe-at-most': { dish: string; minutes: number; keptMinutes: number | null };
   'needs-place': { dishes: readonly string[]; stays: number; places: readonly string[] };
   'needs-product': { dish: string; from: string; what: string };
   'put-at-a-moment': { dish: string; step: string; minutesBefore: number };
@@ -19,6 +21,8 @@ interface ContradictionValues {
 export type ContradictionCode = keyof ContradictionValues;
 
 const WORDS: { [C in ContradictionCode]: (values: ContradictionValues[C]) => string } = {
+  'safe-at-most': ({ dish, minutes, keptMinutes }) =>
+    `${dish} may stand no longer than ${formatMinutes(minutes)} once it is ready (hot food is eaten, kept hot or chilled within two hours: USDA FSIS)${keptMinutes === null ? '' : `; here it would be ${formatMinutes(keptMinutes)}`}.`,
   'keeps-at-most': ({ dish, minutes, keptMinutes }) =>
     `${dish} keeps at most ${formatMinutes(minutes)} once it is ready${keptMinutes === null ? '' : `; here it is kept for ${formatMinutes(keptMinutes)}`}.`,
   'needs-place': ({ dishes, stays, places }) => {

@@ -1,0 +1,55 @@
+/** What a text says is done in the middle of a step: “basting halfway”, “stir twice”, “uncover for the last 15 minutes”. */
+import { MOST_TURNS, type Stage } from '../dish';
+
+type Turn = NonNullable<Stage['turns']>[number];
+
+const VERBS: readonly (readonly [RegExp, string])[] = [
+  [/^bast/i, 'Baste it'],
+  [/^(?:turn|flip|rotat)/i, 'Turn it'],
+  [/^stir/i, 'Stir'],
+  [/^shak/i, 'Shake it'],
+];
+const OFTEN =
+  /\b(bast(?:e|ing)|turn(?:ing)?|flip(?:ping)?|rotat(?:e|ing)|stir(?:ring)?|shak(?:e|ing))\b(?! (?:off|on|out|it off|down|up|in\b))[^.;]{0,30}?\b(half-?way|half way|midway|once|twice|three times|every (\d+) min\w*)/gi;
+const BARE =
+  /\b(?:uncover|(?:remove|take off|lift off) the (?:foil|lid|cover))\b[^.;]{0,40}?\b(?:(?:for|during|in) the last|after)( the first)? (\d+) min/i;
+const HALFWAY_FIRST = /\bhalf-?way\b[^.;]{0,20}?\b(bast|turn|flip|rotat|stir|shak)\w*/i;
+
+const nameOf = (verb: string): string => VERBS.find(([p]) => p.test(verb))?.[1] ?? 'Turn it';
+
+/** The same thing at even parts of the time. */
+const even = (text: string, times: number): Turn[] =>
+  Array.from({ length: times }, (_, i) => ({ text, at: (i + 1) / (times + 1) }));
+
+/**
+ * @param minutes that the whole takes
+ * @returns what is done in between, in order; empty where the text names nothing
+ */
+export function turnsIn(text: string, minutes: number): Turn[] {
+  const found: Turn[] = [];
+  for (const [, verb = '', often = '', each] of text.matchAll(OFTEN)) {
+    const name = nameOf(verb);
+    const gap = Number(each);
+    if (/^every/i.test(often)) {
+      const times = gap > 0 ? Math.ceil(minutes / gap) - 1 : 0;
+      if (times >= 1 && times <= MOST_TURNS)
+        found.push(
+          ...Array.from({ length: times }, (_, i) => ({
+            text: name,
+            at: ((i + 1) * gap) / minutes,
+          })),
+        );
+    } else found.push(...even(name, /twice/i.test(often) ? 2 : /three/i.test(often) ? 3 : 1));
+  }
+  if (found.length === 0) {
+    const [, verb] = HALFWAY_FIRST.exec(text) ?? [];
+    if (verb !== undefined) found.push({ text: nameOf(verb), at: 0.5 });
+  }
+  const bare = BARE.exec(text);
+  const at = Number(bare?.[2]);
+  if (bare && at > 0 && at < minutes) {
+    const isFirst = /\bafter\b/i.test(bare[0]);
+    found.push({ text: 'Take the cover off', at: isFirst ? at / minutes : 1 - at / minutes });
+  }
+  return found.sort((a, b) => a.at - b.at).slice(0, MOST_TURNS);
+}
