@@ -6,6 +6,8 @@ export type { CookerOffer, TopUp } from './ask-cooker';
 export { gapBetween, isHot, PARKED_MOST, SPREAD_STAGE } from './gaps';
 export type { Gap } from './gaps';
 export { HEATS_THROUGH, centreAfter, probeStage } from './later-heat';
+export { lanesOf } from './lanes';
+export type { PlacedStage } from './lanes';
 export { offersFor, stageMinutes } from './offers';
 export { recutOf, withRecut } from './recut';
 export type { Recut } from './recut';

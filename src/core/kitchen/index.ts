@@ -3,3 +3,4 @@ export { basisOf, paceFor, waitFor, WORK_KINDS } from './basis';
 export type { Basis, WorkKind } from './basis';
 export { kitchenSchema, emptyKitchen, paceOf, keyWord } from './document';
 export type { Cooker, Tool, Place, Kitchen } from './document';
+export { usualLiner } from './liner';

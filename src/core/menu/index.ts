@@ -7,3 +7,4 @@ export type { OpenChoice } from './choices';
 export { editMeal } from './edit-meal';
 export { looksAtEaters } from './eaters';
 export { effectiveEntries } from './entries';
+export { kitchenThere } from './kitchen-there';

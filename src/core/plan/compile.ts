@@ -2,7 +2,7 @@
 import { fault } from '../words';
 import { scaleDish, type Dish } from '../dish';
 import { PARKED_MOST } from '../cycle';
-import { effectiveEntries, looksAtEaters } from '../menu';
+import { effectiveEntries, kitchenThere, looksAtEaters } from '../menu';
 import { basisOf, waitFor, type Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
 import {
@@ -45,7 +45,8 @@ export function compileMeal(
   const faults: Fault[] = [];
   const entries: CompiledEntry[] = [];
   if (meal.entries.length === 0) return failure(fault('entries', 'no-dishes', {}));
-  const kitchen = { ...household, hands: meal.hands ?? household.hands };
+  const there = kitchenThere(meal, household);
+  const kitchen = { ...there, hands: meal.hands ?? household.hands };
   const serveAt = Date.parse(meal.serveAt);
   const earliest = Math.max(-LONGEST_LEAD, Math.min(0, Math.ceil((now - serveAt) / 60_000)));
   const effective = effectiveEntries(meal, dishes, kitchen);

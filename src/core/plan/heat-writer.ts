@@ -194,7 +194,7 @@ export class HeatWriter extends StepWriter {
         this.mean(part, stage, stage.kind, `In the oven at ${setting}`, {
           because: because(
             'as the recipe says; check halfway through',
-            `a lid so near browns in about three fifths of the oven’s time (common practice); look at half of it`,
+            `a lid so near browns in about three fifths of the oven’s time (common practice); check halfway through`,
           ),
           celsius: stage.celsius,
           caution: this.probed(stage),

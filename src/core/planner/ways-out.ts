@@ -3,7 +3,7 @@ import { scaleDish, type Dish, dishKey } from '../dish';
 import type { Kitchen } from '../kitchen';
 import { changedEntry, type Meal, type MealEntry } from '../meal';
 import { fewestRuns, roomFor, recutOf } from '../cycle';
-import { stacksIn, withEntry } from '../menu';
+import { kitchenThere, stacksIn, withEntry } from '../menu';
 import type { CompiledMeal } from '../plan';
 import { sayFix } from '../words';
 
@@ -55,6 +55,7 @@ export function waysOut(
   kitchen: Kitchen,
   trouble: Pick<CompiledMeal, 'notes'>,
 ): WayOut[] {
+  const there = kitchenThere(meal, kitchen);
   const overfull = new Set(
     trouble.notes.flatMap((n) =>
       n.severity === 'stop' && n.subject.kind === 'entry' ? [n.subject.id] : [],
@@ -62,16 +63,16 @@ export function waysOut(
   );
   const perDish = meal.entries.flatMap((entry) => {
     const dish = dishes.get(dishKey(entry.what.dish));
-    return dish ? waysFor(meal, entry, dish, kitchen, overfull.has(entry.id)) : [];
+    return dish ? waysFor(meal, entry, dish, there, overfull.has(entry.id)) : [];
   });
   const whole =
     overfull.size > 0
-      ? [...fewerForAll(meal, dishes, kitchen), ...allInRuns(meal, dishes, kitchen, overfull)]
+      ? [...fewerForAll(meal, dishes, there), ...allInRuns(meal, dishes, there, overfull)]
       : [];
   return [
     ...whole,
     ...perDish,
-    ...stackWays(meal, dishes, kitchen),
+    ...stackWays(meal, dishes, there),
     ...handsWays(meal, kitchen),
     ...leaveOut(meal, dishes, kitchen),
     // What is over the line is so later too.

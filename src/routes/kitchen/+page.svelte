@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import { enhance } from '$app/forms';
   import { toast } from 'svelte-sonner';
-  import type { Cooker } from '$core/kitchen';
+  import { usualLiner, type Cooker } from '$core/kitchen';
   import BackupsCard from '$lib/ui/kitchen/backups-card.svelte';
   import ScreenCard from '$lib/ui/kitchen/screen-card.svelte';
   import Field from '$lib/ui/fields/field.svelte';
@@ -34,8 +34,7 @@
       name: `Cooker ${kitchen.cookers.length + 1}`,
       litres: 5.7,
       watts: 1000,
-      diameterMm: 220,
-      heightMm: 155,
+      ...usualLiner(5.7),
       levels: ['low', 'high'],
       modes: ['saute'],
       spareLiners: 0,
@@ -137,6 +136,44 @@
           />
         </div>
       {/if}
+      <ul class="grid gap-3">
+        {#each kitchen.slowCookers as cooker, i (cooker.id)}
+          <li class="grid grid-cols-[1fr_6rem_auto] items-end gap-2">
+            <Field
+              name="slow-{i}"
+              label="Slow cooker"
+              bind:value={cooker.name}
+              error={errors[`slowCookers.${i}.name`]}
+            />
+            <Field
+              name="slow-litres-{i}"
+              label="Size, l"
+              type="number"
+              step="0.1"
+              bind:value={cooker.litres}
+              error={errors[`slowCookers.${i}.litres`]}
+            />
+            <button
+              type="button"
+              class="btn btn-quiet px-2"
+              onclick={() =>
+                (kitchen.slowCookers = kitchen.slowCookers.filter((c) => c.id !== cooker.id))}
+              >Remove<span class="sr-only"> {cooker.name}</span></button
+            >
+          </li>
+        {/each}
+      </ul>
+      <button
+        type="button"
+        class="btn"
+        disabled={kitchen.slowCookers.length >= 4}
+        onclick={() =>
+          kitchen.slowCookers.push({
+            id: freshId('slow-cooker', [...kitchen.cookers, ...kitchen.slowCookers]),
+            name: 'Slow cooker',
+            litres: 5.7,
+          })}>Add a slow cooker</button
+      >
       <div class="grid grid-cols-2 gap-3">
         <Field
           name="burners"
@@ -153,7 +190,29 @@
           disabled={kitchen.cooks.length > 0}
           error={errors.hands}
         />
+        <Field
+          name="day-from"
+          label="Your day begins at, hour"
+          type="number"
+          min="0"
+          max="12"
+          bind:value={kitchen.day.from}
+          error={errors['day.from']}
+        />
+        <Field
+          name="day-to"
+          label="and ends at, hour"
+          type="number"
+          min="15"
+          max="23"
+          bind:value={kitchen.day.to}
+          error={errors['day.to']}
+        />
       </div>
+      <p class="text-sm text-muted">
+        What is done the evening before is done by then, and nothing is planned before you are up
+        without saying so.
+      </p>
     </section>
 
     <ToolsCard bind:tools={kitchen.tools} errors={(field) => errors[`tools.${field}`]} {freshId} />

@@ -17,6 +17,13 @@
     /** Where it came from is pointed at. */
     isPointed?: boolean;
     onpoint?: (isOn: boolean) => void;
+    /** Its number, and what it waits for where that is not the one before it. */
+    place?: {
+      number: number;
+      after: readonly number[] | null;
+      lane: number;
+      column: number;
+    } | null;
   }
   let {
     stage,
@@ -27,7 +34,16 @@
     benchHref,
     isPointed = false,
     onpoint,
+    place = null,
   }: Props = $props();
+
+  const waits = $derived(
+    !place?.after
+      ? ''
+      : place.after.length === 0
+        ? 'begins on its own'
+        : `after ${place.after.join(' and ')}`,
+  );
 
   const isHands = $derived(
     ['prep', 'brown', 'loosen', 'thicken', 'finish'].includes(stage.kind) ||
@@ -80,6 +96,8 @@
   class="flex shrink-0 flex-col card p-4 {stage.kind === 'pressure'
     ? 'w-[272px]'
     : 'w-40'} {isPointed ? 'bg-leaf-soft' : ''}"
+  style:grid-row={place ? place.lane + 1 : undefined}
+  style:grid-column={place ? place.column + 1 : undefined}
   onpointerenter={() => onpoint?.(true)}
   onpointerleave={() => onpoint?.(false)}
 >
@@ -147,7 +165,12 @@
       </div>
     {/if}
   </div>
-  <p class="mt-2 flex justify-between gap-2 font-bold">
+  {#if place}
+    <p class="mt-2 text-sm text-muted">
+      Step {place.number}{#if waits}, <b class="text-leaf-ink">{waits}</b>{/if}
+    </p>
+  {/if}
+  <p class="{place ? '' : 'mt-2'} flex justify-between gap-2 font-bold">
     <span>{STAGE_NAMES[stage.kind]}</span>{#if isHands}<span class="text-sm text-ember-ink"
         >hands-on</span
       >{/if}
@@ -162,11 +185,18 @@
           >{stage.kind === 'prep' ? 'by its amounts' : 'a guess'}: the recipe gives no time</span
         >{/if}{#if stage.kind === 'soak' && stage.maxMinutes !== undefined}, at most {formatMinutes(
           stage.maxMinutes,
-        )}{/if}{setting}{#if stage.ahead}, the day before if you like{/if}{#if stage.justInTime},
+        )}{/if}{setting}{#if stage.kind === 'rest' && stage.inCooker}, in the pot, heat off{/if}{#if stage.kind === 'rest' && stage.chilled},
+        in the fridge{/if}{#if stage.ahead}, the day before if you like{/if}{#if stage.justInTime},
         just before it is needed{/if}
     {/if}
   </p>
   <p class="mt-1.5 text-[15px]">{text}</p>
+  {#each stage.turns ?? [] as turn, i (i)}
+    <p class="mt-1.5 text-[15px]">
+      <b>{turn.text}</b>
+      <span class="text-muted">after {formatMinutes(Math.round(minutes * turn.at))}</span>
+    </p>
+  {/each}
   {#each stage.checks ?? [] as check, i (i)}
     <p class="mt-1.5 text-[15px]">
       <b>Check:</b>

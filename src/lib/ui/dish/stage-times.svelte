@@ -18,6 +18,26 @@
     stage.release = choices[kind] ?? stage.release;
     if (stage.orRelease) setOther(true);
   }
+  function setRest(where: string): void {
+    if (stage.kind !== 'rest') return;
+    stage.inCooker = where === 'pot' ? true : undefined;
+    stage.chilled = where === 'fridge' ? true : undefined;
+  }
+  /** At even parts of its time. */
+  function setTurns(times: number, text = 'Turn it'): void {
+    stage.turns =
+      times > 0
+        ? Array.from({ length: times }, (_, i) => ({
+            text: text.trim() || 'Turn it',
+            at: (i + 1) / (times + 1),
+          }))
+        : undefined;
+  }
+  const isLeftAlone = $derived(
+    stage.kind === 'oven' ||
+      stage.kind === 'crisp' ||
+      ((stage.kind === 'simmer' || stage.kind === 'burner') && !stage.attended),
+  );
   function setOther(isAllowed: boolean): void {
     if (stage.kind !== 'pressure') return;
     stage.orRelease = isAllowed
@@ -127,6 +147,42 @@
         }
       />
       <span class="text-muted">min</span>
+    {/if}
+    {#if stage.kind === 'rest'}
+      <select
+        class="field w-56"
+        aria-label="Where stage {number} rests"
+        value={stage.inCooker ? 'pot' : stage.chilled ? 'fridge' : 'board'}
+        onchange={(e) => setRest(e.currentTarget.value)}
+      >
+        <option value="board">on the board or plate</option>
+        <option value="pot">in the pot, heat off</option>
+        <option value="fridge">in the fridge</option>
+      </select>
+    {/if}
+    {#if isLeftAlone}
+      <span class="text-muted">and</span>
+      <select
+        class="field w-40"
+        aria-label="How often something is done in stage {number}"
+        value={String(stage.turns?.length ?? 0)}
+        onchange={(e) => setTurns(Number(e.currentTarget.value), stage.turns?.[0]?.text)}
+      >
+        <option value="0">left alone</option>
+        {#each [1, 2, 3, 4, 5, 6] as times (times)}
+          <option value={String(times)}
+            >{times === 1 ? 'once, halfway' : times === 2 ? 'twice' : `${times} times`}</option
+          >
+        {/each}
+      </select>
+      {#if stage.turns}
+        <input
+          class="field w-40"
+          aria-label="What is done in the middle of stage {number}"
+          value={stage.turns[0]?.text ?? ''}
+          onchange={(e) => setTurns(stage.turns?.length ?? 0, e.currentTarget.value)}
+        />
+      {/if}
     {/if}
     {#if stage.kind === 'prep' || stage.kind === 'soak'}
       <label class="flex min-h-11 items-center gap-2"

@@ -2,6 +2,7 @@
   /** The stage chain: kinds to add, order by drag or by buttons, and what goes in where. */
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
+  import { stagesBefore } from '$core/cycle';
   import { isParted, partAt, sayPart, withoutUse, type Dish, type StageKind } from '$core/dish';
   import PartPicks from './part-picks.svelte';
   import { newStage, STAGE_NAMES } from './new-stage';
@@ -33,6 +34,20 @@
       .filter((s) => s.id !== id)
       .map((s) => (s.after ? { ...s, after: s.after.filter((a) => a !== id) } : s));
     dish.products = dish.products.filter((p) => p.from !== id);
+  }
+  /** What a stage waits for: null for the one above it. */
+  function setAfter(stage: Dish['stages'][number], after: string[] | null): void {
+    stage.after = after ?? undefined;
+  }
+  function toggleAfter(stage: Dish['stages'][number], id: string, on: boolean): void {
+    const now = stagesBefore(dish, stage);
+    setAfter(stage, on ? [...now, id] : now.filter((a) => a !== id));
+  }
+  function sayAfter(stage: Dish['stages'][number], i: number): string {
+    if (stage.after === undefined) return i === 0 ? 'nothing' : 'the stage above';
+    if (stage.after.length === 0) return 'nothing: it begins on its own';
+    const numbers = stage.after.map((id) => dish.stages.findIndex((s) => s.id === id) + 1);
+    return `stage ${numbers.sort((a, b) => a - b).join(' and ')}`;
   }
   function toggle(stage: Dish['stages'][number], id: string, on: boolean): void {
     if (on) stage.uses.push(id);
@@ -96,7 +111,7 @@
             >
           </div>
         </div>
-        <div class="grid min-w-0 gap-2">
+        <div class="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-2">
           <input class="field" aria-label="What to do in stage {i + 1}" bind:value={stage.text} />
           <StageTimes bind:stage={dish.stages[i] as Dish['stages'][number]} number={i + 1} />
           {#if stage.sentence && stage.sentence !== stage.text}
@@ -126,6 +141,37 @@
               {dish}
             />
           </details>
+          {#if i > 0}
+            <details>
+              <summary class="min-h-8 cursor-pointer text-[15px] text-muted">
+                Waits for: {sayAfter(stage, i)}
+              </summary>
+              <div class="mt-1 grid grid-cols-[minmax(0,1fr)]">
+                {#each dish.stages as other, n (other.id)}
+                  {#if other.id !== stage.id}
+                    <label class="flex min-h-9 min-w-0 items-center gap-2"
+                      ><input
+                        type="checkbox"
+                        class="tick"
+                        checked={stagesBefore(dish, stage).includes(other.id)}
+                        onchange={(e) => toggleAfter(stage, other.id, e.currentTarget.checked)}
+                      /><span class="truncate">{n + 1}. {other.text}</span></label
+                    >
+                  {/if}
+                {/each}
+                <p class="text-sm text-muted">
+                  With nothing ticked it goes on beside the others, in a pot or pan of its own.
+                </p>
+                {#if stage.after !== undefined}
+                  <button
+                    type="button"
+                    class="btn w-fit btn-quiet px-2"
+                    onclick={() => setAfter(stage, null)}>Only the stage above</button
+                  >
+                {/if}
+              </div>
+            </details>
+          {/if}
           {#if error}<p class="text-sm font-semibold text-pimento">{error}</p>{/if}
         </div>
         <button type="button" class="btn h-fit btn-quiet px-2" onclick={() => remove(stage.id)}

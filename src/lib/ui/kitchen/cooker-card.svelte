@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Cooker, Kitchen } from '$core/kitchen';
+  import { usualLiner, type Cooker, type Kitchen } from '$core/kitchen';
   import type { LiquidSchool } from '$core/cooker';
   import Field from '$lib/ui/fields/field.svelte';
   import CookerMore from './cooker-more.svelte';
@@ -30,11 +30,25 @@
     { id: 'high', name: 'High' },
     { id: 'max', name: 'Highest' },
   ] as const;
+  const MODES = [
+    { id: 'saute', name: 'Sauté: it browns and simmers' },
+    { id: 'crisp', name: 'Crisp lid: it browns from above' },
+  ] as const;
   const isUs = $derived(system === 'us');
   const size = $derived(
     isUs ? Math.round((cooker.litres / LITRES_PER_QUART) * 10) / 10 : cooker.litres,
   );
 
+  function toggleMode(mode: Cooker['modes'][number], on: boolean): void {
+    cooker.modes = on ? [...cooker.modes, mode] : cooker.modes.filter((m) => m !== mode);
+  }
+  /** The inner pot goes with the size, as long as nobody has measured it. */
+  function setLitres(litres: number): void {
+    const usual = usualLiner(cooker.litres);
+    const isUsual = cooker.diameterMm === usual.diameterMm && cooker.heightMm === usual.heightMm;
+    cooker.litres = litres;
+    if (isUsual) Object.assign(cooker, usualLiner(litres));
+  }
   function toggleLevel(level: Cooker['levels'][number], on: boolean): void {
     cooker.levels = on ? [...cooker.levels, level] : cooker.levels.filter((l) => l !== level);
   }
@@ -64,9 +78,9 @@
       value={size}
       error={errors('litres')}
       oninput={(e) =>
-        (cooker.litres = isUs
-          ? e.currentTarget.valueAsNumber * LITRES_PER_QUART
-          : e.currentTarget.valueAsNumber)}
+        setLitres(
+          isUs ? e.currentTarget.valueAsNumber * LITRES_PER_QUART : e.currentTarget.valueAsNumber,
+        )}
     />
     <Field
       name="watts-{cooker.id}"
@@ -93,15 +107,20 @@
       error={errors('heightMm')}
     />
   </div>
-  <label class="flex min-h-11 items-center gap-2">
-    <input
-      type="checkbox"
-      class="tick"
-      checked={cooker.modes.includes('saute')}
-      onchange={(e) => (cooker.modes = e.currentTarget.checked ? ['saute'] : [])}
-    />
-    Sauté: it browns and simmers
-  </label>
+  <fieldset class="grid">
+    <legend class="label">What it does beside pressure</legend>
+    {#each MODES as mode (mode.id)}
+      <label class="flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          class="tick"
+          checked={cooker.modes.includes(mode.id)}
+          onchange={(e) => toggleMode(mode.id, e.currentTarget.checked)}
+        />
+        {mode.name}
+      </label>
+    {/each}
+  </fieldset>
   <fieldset>
     <legend class="label">Pressure levels</legend>
     <div class="flex flex-wrap gap-x-5">

@@ -96,6 +96,7 @@
         : '',
       entry.what.level ? `${entry.what.level} pressure` : '',
       entry.what.smaller ? 'cut smaller' : '',
+      entry.what.inRuns ? 'in runs' : '',
       entry.when.ahead ? 'day before' : '',
       entry.where.over ? 'in a stack' : entry.where.alone ? 'a cycle of its own' : '',
       entry.where.cook
@@ -208,6 +209,17 @@
         />{recut
           ? `cut to ${sayLength(recut.toMm, model.kitchen)} instead of ${sayLength(recut.fromMm, model.kitchen)}: pressure cook ${recut.hold} min, not ${recut.was}`
           : 'cut smaller'}</label
+      >
+    {/if}
+    {#if (cycle && !entry.what.bags) || entry.what.inRuns}
+      <label class="flex min-h-9 items-center gap-2"
+        ><input
+          type="checkbox"
+          class="tick"
+          checked={entry.what.inRuns}
+          onchange={(e) =>
+            model.changeEntry(entry.id, { what: { inRuns: e.currentTarget.checked } })}
+        />pressure-cook it in runs where no pot takes it at once, and do the rest once</label
       >
     {/if}
     {#if hasAhead}

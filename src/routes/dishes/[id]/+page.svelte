@@ -3,7 +3,7 @@
   import { isParted, sayPart, type Dish, type Stage } from '$core/dish';
   import { takeUnread, type UnreadKind } from '$core/recipe';
   import { writeDish } from '$lib/client/write-dish';
-  import { stageMinutes } from '$core/cycle';
+  import { lanesOf, stageMinutes } from '$core/cycle';
   import { sayWater } from '$core/words';
   import { formatMinutes, formatQuantity } from '$core/units';
   import {
@@ -30,6 +30,20 @@
   const dish = $derived(data.dish);
   /** Stages with their holds for these servings. */
   const stages = $derived(data.scaled.dish.stages);
+  const placed = $derived(lanesOf(data.scaled.dish));
+  const isBranched = $derived(placed.some((p) => p.lane > 0));
+  /** Number and place of a stage, where branches lie side by side. */
+  function placeOf(id: string) {
+    const at = placed.find((p) => p.stage.id === id);
+    if (!at || !isBranched) return null;
+    const numberOf = (s: { id: string }): number => stages.findIndex((x) => x.id === s.id) + 1;
+    return {
+      number: numberOf(at.stage),
+      after: at.after?.map(numberOf) ?? null,
+      lane: at.lane,
+      column: at.column,
+    };
+  }
   /** Where an ingredient goes in in parts. */
   function partsOf(id: string): string[] {
     if (!isParted(dish, id)) return [];
@@ -115,7 +129,9 @@
   <h2 id="stages" class="sr-only">Stages</h2>
   <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
   <ol
-    class="-mx-4 flex gap-3 overflow-x-auto px-4 pb-3 md:-mx-7 md:px-7"
+    class="-mx-4 gap-3 overflow-x-auto px-4 pb-3 md:-mx-7 md:px-7 {isBranched
+      ? 'grid auto-cols-max justify-start'
+      : 'flex'}"
     tabindex="0"
     aria-label="Stages in order"
   >
@@ -123,6 +139,7 @@
       {@const cycle = cycleOf(stage.id)}
       <StageCard
         {stage}
+        place={placeOf(stage.id)}
         scale={data.kitchen.scale}
         {cycle}
         benchHref={benchHref(stage)}
