@@ -5,14 +5,15 @@
  */
 import { placeOf, type StayPlace } from '../cycle';
 import type { Stage } from '../dish';
+import { IN_PASSING } from './place';
+import { saysByItself, saysElsewhere } from './phrases';
 import type { FoundStage } from './types';
 
-/** What it is done in is said to be another one. */
-const ELSEWHERE =
-  /\b(?:in|into|using|to|with) (?:a|an|another|the other|the second|your second|the small(?:er)?) (?:(?:second|separate|other|clean|small|large|big|smaller) )*(?:pot|cooker|pan|saucepan|skillet|bowl|jug|tray|dish|rice cooker)\b|\bsecond (?:pot|cooker)\b|\bother (?:pot|cooker)\b|\bin a (?:rice cooker|slow cooker|frying pan|skillet)\b|\bfor the (?:sauce|dressing|topping|salsa|garnish|gremolata)\b/i;
 /** What was cooked before is taken up by what it left. */
 const FROM_POT =
-  /\b(?:juices?|cooking (?:liquid|liquor|water|juices?)|liquid|drippings|gravy|stock|broth|fat|what is left|from the pot|back (?:in|into|to) the pot)\b/i;
+  /\b(?:(?:the|its|their|pan|cooking|braising) (?:juices?|liquid|liquor)|cooking water|drippings|gravy|the fat|what is left|from the pot|back (?:in|into|to) the pot)\b/i;
+/** What was in the pot is out of it, and something else goes in. */
+const RINSED = /\b(?:rinse|wash|wipe|clean|empty)\b[^.]{0,20}\b(?:pot|liner|cooker|insert)\b/i;
 const JOINS = /\b(?:serve|everything|combine|together|plate up|divide|assemble|layer)\b/i;
 /** What is made of more than one food, by the word for it. */
 const MADE =
@@ -39,11 +40,13 @@ const ownWords = (stage: Stage): string =>
  *
  * @param found as told, stage by stage
  * @param usesOf the ingredients that a text names
+ * @param isCommon water, salt, fat: taken up twice, they tie nothing together
  */
 export function withBranches(
   stages: readonly Stage[],
   found: readonly FoundStage[],
   usesOf: (text: string) => readonly string[],
+  isCommon: (ingredient: string) => boolean,
 ): Stage[] {
   const main: Branch = { tips: [], foods: new Set(), words: new Set(), place: 'counter' };
   let branches: Branch[] = [main];
@@ -98,13 +101,25 @@ export function withBranches(
     const spoken = branches.filter(
       (b) => named.some((food) => b.foods.has(food)) || made.some((word) => b.words.has(word)),
     );
-    if (spoken.length > 0) return ordered(spoken);
+    if (spoken.length > 0) {
+      // What is stirred into the pot waits for the pot as well.
+      const isInPot = place === 'cooker' || FROM_POT.test(text);
+      const pot =
+        isInPot && !spoken.some((b) => b.place === 'cooker')
+          ? branches.filter((b) => b.place === 'cooker').slice(0, 1)
+          : [];
+      return ordered([...spoken, ...pot]);
+    }
     if (place !== 'counter') {
       const there = branches.filter((b) => b.place === place);
       if (there.includes(current)) return [current];
       if (there.length > 0) return [there[0] as Branch];
     }
-    return current === branches[0] ? [current] : ordered([branches[0] as Branch, current]);
+    if (IN_PASSING.test(text)) return [branches[0] as Branch];
+    const isSame = stage.kind === 'rest' || /\b(?:it|them|this|these)\b/i.test(text);
+    return isSame || current === branches[0]
+      ? [current]
+      : ordered([branches[0] as Branch, current]);
   }
 
   function ordered(some: readonly Branch[]): Branch[] {
@@ -123,13 +138,16 @@ export function withBranches(
     if (told?.meanwhile)
       return !(found[i - 1]?.meanwhile && current !== branches[0]) || isOwn(named);
     if (!isOwn(named) || !hasHeatBefore(i)) return false;
-    if (ELSEWHERE.test(text) && !FROM_POT.test(text)) return true;
+    if (saysElsewhere(text) && !FROM_POT.test(text)) return true;
+    if (place === 'cooker' && RINSED.test(text)) return true;
+    if (place === 'counter' && saysByItself(text)) return true;
     return place === 'burner' && current.place !== 'burner';
   }
 
   /** Only what nothing before has taken up. */
   function isOwn(named: readonly string[]): boolean {
-    return named.length > 0 && !branches.some((b) => named.some((food) => b.foods.has(food)));
+    const foods = named.filter((food) => !isCommon(food));
+    return foods.length > 0 && !branches.some((b) => foods.some((food) => b.foods.has(food)));
   }
 
   function hasHeatBefore(i: number): boolean {

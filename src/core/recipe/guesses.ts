@@ -50,12 +50,17 @@ export function askAboutPieces(
   }
 }
 
-/** How long it may wait by what the text says, else by the class of dish (common practice). */
+/**
+ * How long it may wait by what the text says, else by the class of dish (common practice).
+ *
+ * @param kept what the text says of keeping it
+ */
 export function waitOf(
   found: readonly FoundStage[],
   ingredients: readonly ReadIngredient[],
+  kept: readonly string[] = [],
 ): Dish['wait'] {
-  const text = found.flatMap((s) => s.sentences).join(' ');
+  const text = [...found.flatMap((s) => s.sentences), ...kept].join(' ');
   const foods = ingredients.flatMap(({ food }) => food ?? []);
   if (KEEPS.test(text)) return { maxMinutes: 240, cost: 0 };
   if (AT_ONCE.test(text)) return { maxMinutes: 5, cost: 3 };

@@ -53,6 +53,21 @@ export const saysSwitch = has(
 export const saysBurner = has(
   /\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bin(?:to)? (?:(?:a|another|the other|your) |(?=small|little))(?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok|kadai|karahi|tawa)\b(?!\s*(?:that|which) fits)/i,
 );
+/** What it is done in is another pot, pan or bowl than before. */
+export const saysElsewhere = has(
+  /\b(?:in|into|using|to|with) (?:a|an|another|the other|the second|your second|the small(?:er)?) (?:(?:second|separate|other|clean|small|large|big|smaller) )*(?:pot|cooker|pan|saucepan|skillet|bowl|jug|tray|dish|rice cooker)\b|\bsecond (?:pot|cooker)\b|\bother (?:pot|cooker)\b|\bin a (?:rice cooker|slow cooker|frying pan|skillet)\b|\bfor the (?:sauce|dressing|topping|salsa|garnish|gremolata)\b/i,
+);
+const BY_ITSELF =
+  /^(?:(?:meanwhile|then),? )?(?:for the \w+[,:]|(?:mix|whisk|beat|crush|pound|combine|make|blend)\b(?!\s+(?:in|it|them|everything|all|well)\b))/i;
+const TO_THE_REST =
+  /\b(?:into|add|stir(?:red)? (?:it )?in|fold(?:ed)? in|pour(?:ed)? over|spoon(?:ed)? over|the pot|the pan|it all|slurry)\b/i;
+/** Made of its own things, to be put to the rest later. */
+export const saysByItself = (sentence: string): boolean =>
+  BY_ITSELF.test(sentence) && !TO_THE_REST.test(sentence);
+/** The same cooking goes on, but in another pot. */
+export const saysOtherPot = has(
+  /\b(?:another|second|other|separate|smaller) (?:(?:clean|small|large|big) )*(?:pot|cooker|pan|saucepan)\b/i,
+);
 export const saysSaute = has(/\bsaut[eé]/i);
 export const saysSlow = has(/\bslow[- ]?cook(?:er|ing)?\b|\bcrock/i);
 export const saysMeanwhile = has(
@@ -109,7 +124,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'rest',
-    /\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:to|reach) room temperature|chill|refrigerate|cools?|rests?(?! of\b)|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
+    /\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set)\b[^.;]{0,24}\b(?:in|into) the (?:fridge|refrigerator)|(?:to|reach) room temperature|chill|refrigerate|cools?|rests?(?! of\b)|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
   ],
 ];
 

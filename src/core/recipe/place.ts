@@ -67,7 +67,7 @@ export function placeTheRest(
 const ALL =
   /\b(?:everything|all (?:the |of the )?(?:other |remaining )?(?:ingredients|rest)?|the rest|rest of|remaining|the lot)\b/i;
 /** What a main ingredient is called in passing. */
-const IN_PASSING =
+export const IN_PASSING =
   /\b(?:meat|bird|birds|fish|joint|pieces|chops|legs|thighs|fillets|roast|ribs|shanks|cheeks|cubes|beans)\b/i;
 
 /** A main ingredient that no sentence speaks of, not even in passing, has no place: it is asked for. */

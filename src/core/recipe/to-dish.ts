@@ -103,7 +103,7 @@ export function toDish(
     servings: serves ?? USUAL_SERVINGS,
     ingredients: ingredients.map((i) => i.ingredient),
     stages,
-    wait: waitOf(found, ingredients),
+    wait: waitOf(found, ingredients, kept),
     ...slowOf([...slow, ...raw.notes.filter((note) => /\bslow[- ]?cook/i.test(note))]),
     notes: notes.slice(0, 5000),
     unread: unread.slice(0, MOST_UNREAD).map((piece) => piece.slice(0, 2000)),

@@ -10,9 +10,9 @@ const VERBS: readonly (readonly [RegExp, string])[] = [
   [/^shak/i, 'Shake it'],
 ];
 const OFTEN =
-  /\b(bast(?:e|ing)|turn(?:ing)?|flip(?:ping)?|rotat(?:e|ing)|stir(?:ring)?|shak(?:e|ing))\b(?! (?:off|on|out|it off|down|up|in\b))[^.;]{0,30}?\b(half-?way|half way|midway|once|twice|three times|every (\d+) min\w*)/gi;
+  /\b(bast(?:e|ing)|turn(?:ing)?|flip(?:ping)?|rotat(?:e|ing)|stir(?:ring)?|shak(?:e|ing))\b(?! (?:off|on|out|it off|down|up|in)\b)[^.;]{0,30}?\b(half-?way|half way|midway|once|twice|three times|every (\d+) min\w*)/gi;
 const BARE =
-  /\b(?:uncover|(?:remove|take off|lift off) the (?:foil|lid|cover))\b[^.;]{0,40}?\b(?:(?:for|during|in) the last|after)( the first)? (\d+) min/i;
+  /\b(?:uncover(?:ing|ed)?|(?:remove|take off|lift off) the (?:foil|lid|cover))\b[^.;]{0,40}?\b(?:(?:for|during|in) the last|after)( the first)? (\d+) min/i;
 const HALFWAY_FIRST = /\bhalf-?way\b[^.;]{0,20}?\b(bast|turn|flip|rotat|stir|shak)\w*/i;
 
 const nameOf = (verb: string): string => VERBS.find(([p]) => p.test(verb))?.[1] ?? 'Turn it';

@@ -67,7 +67,19 @@ export function writeStages(
   });
   placeTheRest(written, ingredients, used);
   askWhereMainsGo(written, ingredients, used, questions);
-  return withBranches(withoutOverfull(written), found, (text) => mentioned(text, ingredients));
+  const common = new Set(
+    ingredients.flatMap(({ ingredient, food }) =>
+      food?.id === 'water' || food?.group === 'fat' || food?.group === 'seasoning'
+        ? [ingredient.id]
+        : [],
+    ),
+  );
+  return withBranches(
+    withoutOverfull(written),
+    found,
+    (text) => mentioned(text, ingredients),
+    (id) => common.has(id),
+  );
 }
 
 /** “Half of the fat” three times over is no division of it: then each stage takes what it takes. */
@@ -104,13 +116,23 @@ type StageBase = {
   checks?: { text: string; minutes: number }[];
 };
 
+const CUTS =
+  /\b(?:chop|dice|slice|cut|peel|trim|grate|mince|cube|shred|tear|halve|quarter|joint|core|stud|shape|roll|fill|stuff)/i;
+const MIXES =
+  /\b(?:whisk|mix|combine|beat|blend|stir|rub|season|toss|coat|pat|grease|line|measure)\b/i;
+
+/** Mixing and rubbing take a few minutes, cutting more (common practice). */
+const usualPrep = (text: string): number =>
+  MIXES.test(text) && !CUTS.test(text) ? 4 : USUAL_MINUTES.prep;
+
 function writeStage(
   stage: FoundStage,
   base: StageBase,
   ingredients: readonly ReadIngredient[],
   questions: ImportQuestion[],
 ): Stage {
-  const minutes = Math.min(LONGEST, Math.round(stage.minutes ?? USUAL_MINUTES[stage.kind]));
+  const usual = stage.kind === 'prep' ? usualPrep(base.text) : USUAL_MINUTES[stage.kind];
+  const minutes = Math.min(LONGEST, Math.round(stage.minutes ?? usual));
   const isOvernight =
     stage.kind === 'soak' && /\bovernight\b|\bnight before\b/i.test(base.sentence);
   if (stage.minutes === null && ASKED.has(stage.kind) && !isOvernight)
@@ -225,8 +247,9 @@ const CHILL_MIN = 120;
 /** Resting on the board, in the pot with the lid on, or cold in the fridge. */
 function restOf(stage: FoundStage, base: StageBase, minutes: number): Stage {
   const text = base.sentence;
-  const chilled =
-    /\b(?:chill|refrigerat|(?:in|into) the (?:fridge|freezer)|set in the fridge)/i.test(text);
+  const chilled = /\b(?:chill|refrigerat|(?:in|into) the (?:fridge|freezer|refrigerator))/i.test(
+    text,
+  );
   const inCooker =
     !chilled &&
     /\b(?:cover|lid|close|shut)\b/i.test(text) &&

@@ -37,6 +37,44 @@ describe('input that is hard on an engine gets an answer, never a hang', () => {
     expect(handless).toMatchObject({ status: 'impossible', conflict: ['a'] });
   });
 
+  it('twelve jobs for one cook, far too late for their moment: a plan all the same', () => {
+    // At least 12 × 4 min from minute −20 on; that this is the least takes longer to prove.
+    const steps = Array.from({ length: 12 }, (_, i) => ({ id: `s${i}`, minutes: 4, hands: 1 }));
+    const dishes = steps.map((s, i) => ({ id: `d${i}`, ready: s.id, holdCost: 0 }));
+    const told = solve(problem({ earliest: -20, steps, dishes }), { work: 400_000 });
+    expect(told.status).not.toBe('unknown');
+    expect(told.delay).toBeGreaterThanOrEqual(28);
+    expect(told.delay).toBeLessThan(60);
+  });
+
+  it('waiting over its soft limit costs more from the next minute on', () => {
+    const steps = [
+      { id: 'a', minutes: 5, by: -10 },
+      { id: 'b', minutes: 5, from: -5 },
+    ];
+    const costs = (holdSoft: number): number | null =>
+      solve(
+        problem({
+          steps,
+          spanCost: 0,
+          dishes: [
+            { id: 'd', ready: 'a', holdCost: 0, holdSoft, overCost: 3 },
+            { id: 'e', ready: 'b', holdCost: 0 },
+          ],
+        }),
+        WORK,
+      ).cost;
+    expect(costs(10)).toBe(0);
+    expect(costs(9)).toBe(3);
+    const lag = (soft: number): number | null =>
+      solve(
+        problem({ steps, spanCost: 0, links: [{ from: 'a', to: 'b', soft, overCost: 2 }] }),
+        WORK,
+      ).cost;
+    expect(lag(5)).toBe(0);
+    expect(lag(4)).toBe(2);
+  });
+
   it('a thousand steps in a chain', () => {
     const steps = Array.from({ length: 1000 }, (_, i) => ({ id: `s${i}`, minutes: 3 }));
     const links = steps.slice(1).map((s, i) => ({ from: `s${i}`, to: s.id }));

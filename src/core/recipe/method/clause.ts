@@ -14,6 +14,7 @@ import {
   saysLidOn,
   saysMeanwhile,
   saysNatural,
+  saysOtherPot,
   saysPreheat,
   saysPressure,
   saysQuick,
@@ -63,6 +64,8 @@ export interface Clause {
   preheat: boolean;
   when: boolean;
   meanwhile: boolean;
+  /** In another pot than what was told before. */
+  otherPot: boolean;
   /** For another case: “if it is too soupy”, “or 45 minutes if …”. */
   conditional: boolean;
   /** Its sentence tells how the pressure is let out. */
@@ -124,7 +127,10 @@ function bareTimes(text: string, taken: readonly Duration[]): ClauseTime[] {
 
 /** Times of a clause; those of one batch or one side count for all of them. */
 function timesIn(text: string, sentence: string): ClauseTime[] {
-  const timed = findDurations(text);
+  // “Stirring every 5 minutes” tells how often, “for the last 15” when; neither how long.
+  const timed = findDurations(text).filter(
+    (t) => !/\b(?:every|last|final)\s+$/i.test(text.slice(Math.max(0, t.start - 8), t.start)),
+  );
   const isEach =
     SIDES.test(text) ||
     EACH.test(text) ||
@@ -192,6 +198,7 @@ function factsOf(text: string, sentence: string, at: number): Clause {
     preheat: saysPreheat(text),
     when: saysWhen(text),
     meanwhile: saysMeanwhile(sentence),
+    otherPot: saysOtherPot(sentence),
     conditional: CONDITION.test(text) || OTHER_CASE.test(sentence) || ASKED_BEFORE.test(sentence),
     releases: saysNatural(sentence) || saysQuick(sentence),
     again: AGAIN.test(text),

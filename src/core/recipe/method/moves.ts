@@ -134,6 +134,8 @@ function namedHold(p: Path, c: Clause, time: ClauseTime, isUnset: boolean): numb
     // Nobody lets food “stand” at pressure.
     return c.wait ? (p.hasCycle ? 3 : 1.2) : 0.5;
   }
+  // A level, and a sentence that goes on to let the pressure out.
+  if (c.levelAlone && c.releases && !c.saute && !isOther) return 0.3;
   if (c.levelAlone && !c.saute && !isOther) return c.again || p.hasCycle ? 0.8 : 1.4;
   if (isOther || c.saute || p.isFrying) return c.level !== null ? 1.4 : NEVER;
   // “2 minutes low, quick release”, “High, 90 minutes”: nothing else has a level or a release.
@@ -299,10 +301,15 @@ function other(p: Path, c: Clause): void {
   }
   if (c.kind !== null && !c.conditional) {
     // Without a time, resting is named and its minutes may follow.
-    if (c.kind === 'rest' && !/\b(?:chill|refrigerat)/i.test(c.text)) {
+    if (c.kind === 'rest' && !/\b(?:chill|refrigerat|fridge)/i.test(c.text)) {
       p.going = { kind: 'rest', at: c.at };
       if (p.isAfterCycle) p.put(c);
       else p.attach(c);
+      return;
+    }
+    // Kept cold until it is wanted: that takes no time.
+    if (c.kind === 'rest' && /\bkeep\b/i.test(c.text)) {
+      p.attach(c);
       return;
     }
     if (c.kind === 'soak' && p.hasCycle) return;

@@ -1,5 +1,6 @@
 /** One way to understand a method as far as it is read: the stages made of it, and what the pot is doing. */
 import type { FoundCycle, FoundKind, FoundStage, ReleaseFound } from '../types';
+import { saysByItself } from '../phrases';
 import type { Clause, ClauseTime } from './clause';
 
 /** Words that are in no stage yet. */
@@ -15,6 +16,7 @@ const EMPTY: Omit<FoundStage, 'kind' | 'sentences' | 'meanwhile'> = {
   cycle: null,
 };
 
+const HEATED: ReadonlySet<FoundKind> = new Set(['simmer', 'burner', 'oven', 'crisp']);
 /** Stirring belongs to these; serving does not. */
 const ON_HEAT: ReadonlySet<FoundKind> = new Set(['simmer', 'thicken', 'brown', 'burner']);
 const AT_TABLE =
@@ -70,6 +72,11 @@ export class Path {
 
   get isAfterCycle(): boolean {
     return this.hasCycle && this.open < 0;
+  }
+
+  /** Something of it has been on the heat, and no cycle is still to be told of. */
+  get isCooked(): boolean {
+    return this.isAfterCycle || (!this.hasCycle && this.stages.some((s) => HEATED.has(s.kind)));
   }
 
   /** Ways that differ in nothing that matters later are one. */
@@ -149,7 +156,9 @@ export class Path {
   add(c: Clause, kind: FoundKind, time: ClauseTime | null): void {
     this.flush(kind, c);
     const end = last(this.stages);
-    if (end?.kind === kind && kind !== 'pressure' && end.meanwhile === c.meanwhile) {
+    const isOther =
+      (c.otherPot && last(end?.sentences ?? []) !== c.sentence) || isApart(end, c.sentence);
+    if (end?.kind === kind && kind !== 'pressure' && end.meanwhile === c.meanwhile && !isOther) {
       const before = this.taken(c.sentence);
       this.replace(this.stages.length - 1, (s) =>
         longer([...before, c.sentence].reduce(told, s), time),
@@ -218,7 +227,7 @@ export class Path {
   flush(next: FoundKind | null, c: Clause | null): void {
     if (this.loading.length === 0 || next === 'pressure') return;
     // What is put in before work on the heat, or taken out for it, is part of that work.
-    if (next !== null && (!this.isAfterCycle || next !== 'rest')) return;
+    if (next !== null && !(next === 'rest' && this.isCooked)) return;
     const end = last(this.stages);
     const used = new Set([c?.sentence, ...(end?.sentences ?? [])]);
     const own = [...new Set(this.loading.map((l) => l.sentence))].map((sentence) =>
@@ -230,7 +239,7 @@ export class Path {
         : sentence,
     );
     this.loading = [];
-    if (end?.kind === 'finish')
+    if (end?.kind === 'finish' && !isApart(end, own[0] ?? ''))
       this.replace(this.stages.length - 1, (s) => ({ ...s, sentences: [...s.sentences, ...own] }));
     else
       this.stages = [
@@ -248,6 +257,13 @@ function partOf(sentence: string, clauses: readonly string[]): string {
   if (from < 0 || to < from) return clauses.join(', ');
   const part = sentence.slice(from, to + end.length);
   return part.charAt(0).toUpperCase() + part.slice(1);
+}
+
+/** Work on the counter that is made by itself is no part of what is told beside it. */
+function isApart(end: FoundStage | undefined, sentence: string): boolean {
+  if (end?.kind !== 'finish' && end?.kind !== 'prep') return false;
+  const before = last(end.sentences) ?? '';
+  return before !== sentence && saysByItself(before) !== saysByItself(sentence);
 }
 
 function told(stage: FoundStage, sentence: string): FoundStage {

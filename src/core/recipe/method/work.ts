@@ -1,5 +1,6 @@
 /** Which work a time is of, what it costs to think so, and the stage that comes of it. */
 import type { FoundKind } from '../types';
+import { isPreparing } from '../phrases';
 import type { Clause, ClauseTime } from './clause';
 import type { Path } from './path';
 
@@ -50,6 +51,8 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   const isOver = p.hasCycle;
   // Skimming and straining have minutes of their own, whatever went on before.
   if (HANDS_AFTER.test(c.sentence) && p.stages.length > 0) return { kind: 'finish', cost: 0.4 };
+  // Chopping that is timed is no part of what simmers beside it.
+  if (c.meanwhile && isPreparing(c.sentence)) return { kind: 'prep', cost: 0.4 };
   if (c.saute) return { kind: isOver ? 'simmer' : 'brown', cost: 0.8 };
   if (c.wait) return { kind: 'rest', cost: isOver ? 0.6 : 1.5 };
   if (p.going) return { kind: p.going.kind, cost: 1.2 };
@@ -59,7 +62,12 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
 
 /** Frying or boiling in another pan is work on the stove. */
 export const besidePot = (c: Clause, kind: FoundKind): FoundKind =>
-  c.isBurner && (kind === 'brown' || kind === 'simmer') ? 'burner' : kind;
+  c.isBurner &&
+  (kind === 'brown' || kind === 'simmer' || (kind === 'crisp' && !ABOVE.test(c.sentence)))
+    ? 'burner'
+    : kind;
+
+const ABOVE = /\b(?:oven|grill|broil\w*|lid|air[- ]?fry\w*|°|\d{3} ?[CF]\b)/i;
 
 export function work(p: Path, c: Clause, kind: FoundKind, time: ClauseTime | null): void {
   if (kind !== 'soak' && kind !== 'rest') p.closeCycle();

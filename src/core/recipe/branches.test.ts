@@ -1,0 +1,172 @@
+import { describe, expect, it } from 'vitest';
+import type { Dish } from '../dish';
+import { importRecipe } from './index';
+
+function read(text: string): Dish {
+  const read = importRecipe(text);
+  if (!read.ok) throw new Error(read.problems[0]?.message);
+  return read.value.dish;
+}
+/** Each stage by its kind, with the kinds of what it waits for where that is not the one above. */
+function waits(dish: Dish): string[] {
+  const label = (id: string): string => dish.stages.find((s) => s.id === id)?.kind ?? '?';
+  return dish.stages
+    .filter((s) => !s.id.startsWith('prepare'))
+    .map((s) => (s.after ? `${s.kind} < ${s.after.map(label).join(' + ') || 'nothing'}` : s.kind));
+}
+
+const recipe = (list: string, method: string): string =>
+  `A dish\nServes 4\n\nIngredients\n${list}\n\nMethod\n${method}`;
+
+describe('what a method lets go on side by side', () => {
+  it('the sauce goes on from the pot while the meat is in the oven; both meet at the table', () => {
+    const dish = read(
+      recipe(
+        '1.5 kg pork belly\n300 ml cider\n1 tbsp cornflour',
+        'Lay the belly in the cider. High pressure 50 minutes, natural release.\nCrisp the belly in the oven at 230 C for 20 minutes.\nMeanwhile, skim the juices, 3 minutes. Reduce the juices on sauté for 10 minutes.\nLet the belly rest for 10 minutes. Carve and serve with the sauce.',
+      ),
+    );
+    expect(waits(dish)).toEqual([
+      'pressure',
+      'crisp',
+      'finish < pressure',
+      'simmer',
+      'rest < crisp',
+      'finish < rest + simmer',
+    ]);
+  });
+
+  it('what is fried in a pan with nothing of the pot waits for nothing', () => {
+    const dish = read(
+      recipe(
+        '600 g green beans\n200 ml water\n30 g hazelnuts\n20 g butter',
+        'Steam the beans over the water at low pressure for 1 minute, quick release.\nToast the hazelnuts in the butter in a frying pan, 4 minutes. Toss with the beans.',
+      ),
+    );
+    expect(waits(dish)).toEqual(['pressure', 'burner < nothing', 'finish < pressure + burner']);
+  });
+
+  it('a second pot is a pot of its own, and “second” no time', () => {
+    const dish = read(
+      recipe(
+        '800 g squid\n400 g chickpeas\n300 g couscous\n400 ml water',
+        'High pressure for the squid, 15 minutes, quick release. Tip in the chickpeas and simmer 4 minutes.\nIn a second pot, simmer the couscous in the water for 6 minutes.\nServe the squid over the couscous.',
+      ),
+    );
+    expect(dish.unread).toEqual([]);
+    expect(waits(dish)).toEqual([
+      'pressure',
+      'simmer',
+      'simmer < nothing',
+      'finish < simmer + simmer',
+    ]);
+  });
+
+  it('made by itself for later: “for the …”, or mixed of its own things', () => {
+    const dish = read(
+      recipe(
+        '4 duck legs\n200 g yogurt\n1 bunch mint',
+        'High pressure for the duck legs, 35 minutes, natural release.\nMix the yogurt with the mint, 3 minutes.\nServe the duck with it.',
+      ),
+    );
+    expect(waits(dish)).toEqual(['pressure', 'finish < nothing', 'finish < pressure + finish']);
+  });
+
+  it('stirred into the pot, it waits for the pot', () => {
+    const dish = read(
+      recipe(
+        '1 pheasant\n300 ml cider\n2 tbsp flour\n150 ml cream',
+        'High pressure for the pheasant in the cider, 25 minutes, natural release.\nWhile the pot comes down, whisk the flour with the cream in a bowl.\nLift out the meat and pull it off the bones, 10 minutes. Stir the cream mixture into the liquid and simmer 5 minutes.',
+      ),
+    );
+    expect(waits(dish)).toEqual([
+      'pressure',
+      'prep < nothing',
+      'finish < pressure',
+      'simmer < prep + finish',
+    ]);
+  });
+
+  it('a pot that is rinsed takes something new', () => {
+    const dish = read(
+      recipe(
+        '250 g rice\n300 ml water\n600 g hake',
+        'Put rice and water in the pot, low pressure 6 minutes, natural release 5 minutes.\nRinse the pot. Steam the hake on a rack over 200 ml water on high for 2 minutes, quick release.\nServe at once.',
+      ),
+    );
+    expect(waits(dish)).toEqual(['pressure', 'pressure < nothing', 'finish < pressure + pressure']);
+  });
+
+  it('a plain recipe stays one chain', () => {
+    const dish = read(
+      recipe(
+        '800 g venison\n2 onions\n2 tbsp oil\n300 ml stock',
+        'Brown the venison in the oil, 10 minutes. Add the onions and cook 4 minutes.\nDeglaze with the stock. High pressure 30 minutes, natural release.\nSimmer 5 minutes to thicken. Serve.',
+      ),
+    );
+    expect(dish.stages.every((s) => s.after === undefined)).toBe(true);
+  });
+});
+
+describe('steps with a middle, waits and long rests', () => {
+  const stageOf = (dish: Dish, kind: string) => dish.stages.find((s) => s.kind === kind);
+  const LAMB = '2 kg leg of lamb\n2 tbsp oil';
+
+  it.each([
+    ['basting halfway', [0.5]],
+    ['turning twice', [1 / 3, 2 / 3]],
+    ['stirring every 20 minutes', [1 / 3, 2 / 3]],
+    ['uncovering for the last 15 minutes', [0.75]],
+  ])('%s', (words, shares) => {
+    const dish = read(
+      recipe(LAMB, `Roast the lamb in the oven at 180 C for 60 minutes, ${words}.`),
+    );
+    const oven = stageOf(dish, 'oven');
+    expect(oven).toMatchObject({ minutes: 60 });
+    expect(oven?.turns?.map((t) => t.at)).toEqual(shares.map((s) => expect.closeTo(s, 5)));
+  });
+
+  it('out of the fridge an hour before is no hour of work', () => {
+    const dish = read(
+      recipe(
+        LAMB,
+        'Take the lamb out of the fridge 1 hour ahead. Roast in the oven at 180 C for 90 minutes.',
+      ),
+    );
+    expect(stageOf(dish, 'rest')).toMatchObject({ minutes: 60 });
+  });
+
+  it('overnight in the fridge is a night, whatever comes before it', () => {
+    const dish = read(
+      recipe(
+        '600 ml cream\n150 g sugar',
+        'Simmer the cream and sugar in a saucepan for 3 minutes. Chill in the fridge overnight.',
+      ),
+    );
+    expect(stageOf(dish, 'rest')).toMatchObject({ minutes: 480, chilled: true });
+    expect(dish.wait).toEqual({ maxMinutes: null, cost: 0 });
+  });
+
+  it('what only boils needs nobody, what is stirred does', () => {
+    const boiled = read(recipe('1 kg potatoes', 'Boil the potatoes on the stove for 18 minutes.'));
+    expect(stageOf(boiled, 'burner')).toMatchObject({ minutes: 18, attended: false });
+    const stirred = read(
+      recipe(
+        '200 g polenta\n1 l milk',
+        'Simmer the polenta in the milk on the stove for 18 minutes, stirring all the time.',
+      ),
+    );
+    expect(stageOf(stirred, 'burner')).toMatchObject({ attended: true });
+  });
+
+  it.each([
+    ['Serve at once.', { maxMinutes: 5, cost: 3 }],
+    ['It keeps for hours.', { maxMinutes: 240, cost: 0 }],
+    ['Serve.', { maxMinutes: 90, cost: 1 }],
+  ])('“%s” says how long it may wait', (words, wait) => {
+    const dish = read(
+      recipe('800 g venison\n300 ml stock', `High pressure 30 minutes, natural release. ${words}`),
+    );
+    expect(dish.wait).toEqual(wait);
+  });
+});
