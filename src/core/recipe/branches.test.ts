@@ -83,7 +83,7 @@ describe('what a method lets go on side by side', () => {
       'pressure',
       'prep < nothing',
       'finish < pressure',
-      'simmer < prep + finish',
+      'simmer < finish + prep',
     ]);
   });
 

@@ -1,0 +1,63 @@
+import { describe, expect, it } from 'vitest';
+import type { Problem } from '../solve';
+import { parkedIn } from './parking';
+
+/** Out of a pot at 0, into `to` after so many minutes; another stay in the oven or the pot, where said. */
+function parked(
+  minutes: number,
+  {
+    inSame = false,
+    oven = true,
+    taken = '',
+  }: { inSame?: boolean; oven?: boolean; taken?: string } = {},
+) {
+  const problem = {
+    units: [{ id: 'pot' }, ...(oven ? [{ id: 'oven' }] : [])],
+    steps: [
+      { id: 'a', minutes: 10, block: 'A' },
+      { id: 'b', minutes: 10, block: inSame ? 'A' : 'B' },
+    ],
+    links: [{ from: 'a', to: 'b', soft: 10 }],
+  } as unknown as Problem;
+  const schedule = {
+    steps: [
+      { id: 'a', start: -10, end: 0 },
+      { id: 'b', start: minutes, end: minutes + 10 },
+    ],
+    blocks: [
+      { id: 'A', unit: 'pot', start: -10, end: inSame ? minutes + 10 : 0 },
+      ...(inSame
+        ? []
+        : [{ id: 'B', unit: oven ? 'oven' : 'pot', start: minutes, end: minutes + 10 }]),
+      ...taken
+        .split('+')
+        .filter(Boolean)
+        .map((unit) => ({ id: `x${unit}`, unit, start: 5, end: 15 })),
+    ],
+  };
+  return parkedIn(problem, schedule, new Set(['pot'])).get('a') ?? null;
+}
+
+/** Common practice: covered, food stays hot for half an hour. */
+describe('where food waits between two steps', () => {
+  it('ten minutes are no wait, eleven are', () => {
+    expect(parked(10)).toBeNull();
+    expect(parked(11)).toEqual({ minutes: 11, where: 'covered' });
+  });
+
+  it('for half an hour it stays hot under a cover', () => {
+    expect(parked(30)?.where).toBe('covered');
+  });
+
+  it('longer: on keep warm where the pot is free, in the low oven where that is, else covered', () => {
+    expect(parked(31)?.where).toBe('keep-warm');
+    expect(parked(31, { taken: 'pot' })?.where).toBe('low-oven');
+    expect(parked(31, { taken: 'pot+oven' })?.where).toBe('covered');
+    expect(parked(31, { taken: 'pot', oven: false })?.where).toBe('covered');
+  });
+
+  it('what goes on in the same pot stays in it', () => {
+    expect(parked(30, { inSame: true })?.where).toBe('in-pot');
+    expect(parked(31, { inSame: true })?.where).toBe('keep-warm');
+  });
+});

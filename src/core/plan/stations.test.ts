@@ -1,0 +1,237 @@
+import { describe, expect, it } from 'vitest';
+import type { Dish } from '../dish';
+import { emptyKitchen, kitchenSchema, usualLiner, type Kitchen } from '../kitchen';
+import { mealSchema, newEntry, type Meal } from '../meal';
+import { kitchenThere } from '../menu';
+import { solve, valueFor } from '../solve';
+import { dishBy } from '../../../tests/support/dishes';
+import { compileMeal } from './compile';
+import { planOf } from './plan';
+import type { CompiledMeal } from './types';
+
+const NOW = Date.UTC(2026, 10, 25, 9);
+const HOUR = 3_600_000;
+const pot = (id: string, litres: number, modes: string[] = ['saute']) => ({
+  id,
+  name: id,
+  litres,
+  watts: 1000,
+  ...usualLiner(litres),
+  levels: ['low', 'high'],
+  modes,
+});
+const kitchenOf = (more: object): Kitchen =>
+  kitchenSchema.parse({ ...emptyKitchen('Europe/Athens'), cookers: [pot('big', 5.7)], ...more });
+const mealOf = (hours: number, ...dishes: Dish[]): Meal =>
+  mealSchema.parse({
+    format: 'olive-clock/meal@2',
+    id: 'm',
+    name: 'M',
+    serveAt: new Date(NOW + hours * HOUR).toISOString(),
+    zone: 'Europe/Athens',
+    servings: 4,
+    entries: dishes.map((d) => newEntry(d.id, d.id)),
+  });
+function compile(kitchen: Kitchen, hours: number, ...dishes: Dish[]): CompiledMeal {
+  const meal = mealOf(hours, ...dishes);
+  const compiled = compileMeal(meal, new Map(dishes.map((d) => [d.id, d])), kitchen, NOW);
+  if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
+  return compiled.value;
+}
+const stepOf = ({ problem }: CompiledMeal, id: string) =>
+  problem.steps.find((s) => s.id === id) ?? { id, minutes: NaN, p90: NaN };
+
+const legs = dishBy('legs', [{ food: 'duck legs', amount: 800, unit: 'g', role: 'main' }], {
+  stages: [
+    { id: 'crisp', kind: 'crisp', text: 'Crisp it', uses: ['i0'], minutes: 20, celsius: 220 },
+  ],
+});
+
+/** 12 min under the lid for 20 in the oven (common practice). */
+describe('a stage asks for heat from above, and the plan chooses who gives it', () => {
+  const both = kitchenOf({ cookers: [pot('big', 5.7, ['saute', 'crisp']), pot('plain', 5.7)] });
+
+  it('oven or crisp lid, each with its own minutes; the lid needs no preheating', () => {
+    const compiled = compile(both, 8, legs);
+    expect(compiled.problem.blocks?.[0]?.units).toEqual(['oven', 'big']);
+    expect(stepOf(compiled, 'legs.crisp.bake').minutes).toEqual({ oven: 20, big: 12 });
+    const preheat = stepOf(compiled, 'legs.crisp.preheat');
+    expect(valueFor(preheat.minutes, 'oven')).toBeGreaterThan(10);
+    expect(valueFor(preheat.minutes, 'big')).toBe(0);
+  });
+
+  it('without an oven it is the lid, said with its own setting and minutes', () => {
+    const compiled = compile({ ...both, oven: null }, 8, legs);
+    const plan = planOf(compiled, solve(compiled.problem));
+    const said = plan.operations.map((o) => `${o.unit}: ${o.text}`).join('\n');
+    expect(said).toMatch(/big: Crisp it Here: under the crisp lid at 205 °C, 12 min/);
+    expect(said).not.toMatch(/oven/i);
+  });
+
+  it('minutes that were written for the lid are longer in the oven', () => {
+    const [stage] = legs.stages;
+    const air = { ...legs, stages: [{ ...stage, text: 'Air fry it', minutes: 12 }] } as Dish;
+    expect(stepOf(compile(both, 8, air), 'legs.crisp.bake').minutes).toEqual({ oven: 20, big: 12 });
+  });
+
+  it('more than lies in one layer under the lid goes into the oven', () => {
+    const many = { ...legs, ingredients: legs.ingredients.map((i) => ({ ...i, amount: 3000 })) };
+    expect(compile(both, 8, many).problem.blocks?.[0]?.units).toEqual(['oven']);
+  });
+});
+
+describe('a slow cooker of its own', () => {
+  const slow = (grams: number): Dish =>
+    dishBy('soup', [{ food: 'onion', amount: grams, unit: 'g' }], {
+      stages: [{ id: 's', kind: 'slow', text: 'Slow', uses: ['i0'], minutes: 240, setting: 'low' }],
+    });
+  const kitchen = kitchenOf({ slowCookers: [{ id: 'crock', name: 'Crock', litres: 4 }] });
+
+  it('takes what is only cooked slowly, filled to three quarters, and no more', () => {
+    expect(compile(kitchen, 8, slow(3000)).problem.blocks?.[0]?.units).toEqual(['crock', 'big']);
+    expect(compile(kitchen, 8, slow(3100)).problem.blocks?.[0]?.units).toEqual(['big']);
+  });
+
+  it('is enough where there is no other cooker', () => {
+    const only = { ...kitchen, cookers: [] };
+    expect(compile(only, 8, slow(2000)).problem.blocks?.[0]?.units).toEqual(['crock']);
+  });
+});
+
+describe('a step with a middle', () => {
+  const roast = dishBy('roast', [{ food: 'leg of lamb', amount: 2000, unit: 'g', role: 'main' }], {
+    stages: [
+      {
+        id: 'oven',
+        kind: 'oven',
+        text: 'Roast',
+        uses: ['i0'],
+        minutes: 105,
+        celsius: 180,
+        turns: [{ text: 'Baste it', at: 0.5 }],
+      },
+    ],
+  });
+
+  it('is as long as it was, with hands in between that may come five minutes late', () => {
+    const { problem, meanings } = compile(kitchenOf({}), 8, roast);
+    const own = problem.steps.filter((s) => s.id.includes('.bake'));
+    expect(own.map((s) => [s.id, s.minutes, s.hands ?? 0])).toEqual([
+      ['roast.oven.bake', 53, 0],
+      ['roast.oven.bake-2', 52, 0],
+      ['roast.oven.bake-turn-1', 1, 1],
+    ]);
+    expect(meanings.find((m) => m.phase === 'turn')?.text).toBe('Baste it');
+    const links = problem.links?.filter((l) => l.to.includes('turn') || l.from.includes('turn'));
+    expect(links?.map((l) => l.max)).toEqual([5, 0]);
+  });
+});
+
+describe('what stands overnight', () => {
+  const posset = dishBy('posset', [{ food: 'cream', amount: 600, unit: 'ml', role: 'main' }], {
+    stages: [
+      { id: 'heat', kind: 'burner', text: 'Heat', uses: ['i0'], minutes: 3, attended: true },
+      { id: 'chill', kind: 'rest', text: 'Chill', uses: [], minutes: 480, chilled: true },
+    ],
+  });
+  const timesOf = (kitchen: Kitchen, hours: number) => {
+    const compiled = compile(kitchen, hours, posset);
+    const schedule = solve(compiled.problem);
+    const heat = schedule.steps.find((s) => s.id === 'posset.heat');
+    return {
+      compiled,
+      delay: schedule.delay,
+      at: new Date(NOW + hours * HOUR + (heat?.start ?? 0) * 60_000),
+    };
+  };
+
+  it('is begun on the evening before, between five and the end of the household’s day', () => {
+    // Served at 19:00 two days on; Athens is two hours ahead of the world's clock.
+    const { at } = timesOf(kitchenOf({}), 56);
+    expect(at.toISOString()).toBe('2026-11-26T19:57:00.000Z');
+    const early = timesOf(kitchenOf({ day: { from: 6, to: 20 } }), 56);
+    expect(early.at.toISOString()).toBe('2026-11-26T17:57:00.000Z');
+  });
+
+  it('is not counted to the evening itself', () => {
+    const { compiled } = timesOf(kitchenOf({}), 56);
+    expect(compiled.problem.steps.every((s) => s.aside)).toBe(true);
+    expect(compiled.notes).toEqual([]);
+  });
+
+  it('is said where no evening is left, and begins on the day', () => {
+    const { compiled, at, delay } = timesOf(kitchenOf({}), 10);
+    expect(compiled.notes.map((n) => n.code)).toEqual(['overnight-passed']);
+    expect(delay).toBe(0);
+    expect(at.getTime()).toBeGreaterThanOrEqual(NOW);
+  });
+});
+
+describe('waiting is a cost with a shape', () => {
+  const dishAt = (maxMinutes: number | null, cost: number): Dish =>
+    dishBy('d', [{}], {
+      stages: [{ id: 'a', kind: 'prep', text: 'Cut', uses: [], minutes: 5 }],
+      wait: { maxMinutes, cost },
+    });
+  const limits = (dish: Dish) => compile(kitchenOf({}), 8, dish).problem.dishes?.[0];
+
+  it('over what is good for it each minute costs four times as much, up to the two hours that are safe (USDA FSIS)', () => {
+    expect(limits(dishAt(30, 1))).toMatchObject({ holdSoft: 30, overCost: 4, holdMax: 120 });
+    expect(limits(dishAt(8, 3))).toMatchObject({ holdSoft: 8, overCost: 12, holdMax: 120 });
+    expect(limits(dishAt(8, 0))?.overCost).toBe(4);
+  });
+
+  it('what keeps for longer is limited by that; what keeps for ever by nothing', () => {
+    expect(limits(dishAt(180, 1))).toMatchObject({ holdMax: 180 });
+    expect(limits(dishAt(180, 1))?.holdSoft).toBeUndefined();
+    expect(limits(dishAt(null, 0))?.holdMax).toBeUndefined();
+  });
+});
+
+describe('the kitchen of one evening', () => {
+  const kitchen = kitchenOf({ cookers: [pot('big', 5.7), pot('small', 2.8)] });
+  const with_ = (minutesBefore: number, cooker: string | null = null): Kitchen => {
+    const meal = mealOf(10);
+    const serveAt = Date.parse(meal.serveAt);
+    return kitchenThere(
+      {
+        ...meal,
+        entries: cooker ? [newEntry('e', 'd', { where: { cooker } })] : [],
+        busy: [
+          {
+            unit: 'small',
+            from: new Date(serveAt - minutesBefore * 60_000).toISOString(),
+            to: meal.serveAt,
+          },
+        ],
+      } as Meal,
+      kitchen,
+    );
+  };
+
+  it('a cooker that is taken for the five hours before the table is not there, for less it is', () => {
+    expect(with_(300).cookers.map((c) => c.id)).toEqual(['big']);
+    expect(with_(299)).toBe(kitchen);
+  });
+
+  it('one that a dish was given stays', () => {
+    expect(with_(300, 'small')).toBe(kitchen);
+  });
+});
+
+/** Sizes as cookers come with them (common practice). */
+describe('inner pots by size', () => {
+  it.each([
+    [2.8, 190, 110],
+    [5.7, 220, 155],
+    [7.6, 240, 180],
+    [9.5, 260, 195],
+    [4.25, 205, 135],
+  ])('%d l', (litres, diameterMm, heightMm) => {
+    expect(usualLiner(litres)).toEqual({ diameterMm, heightMm });
+  });
+
+  it('what is no number gives the usual pot', () => {
+    expect(usualLiner(NaN)).toEqual(usualLiner(5.7));
+  });
+});
