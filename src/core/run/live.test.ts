@@ -2,8 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
 import { householdSchema } from '../exchange';
+import type { Stage } from '../dish';
+import { newEntry } from '../meal';
 import { compileMeal } from '../plan';
 import { solve } from '../solve';
+import { dishBy } from '../../../tests/support/dishes';
 import {
   AGAIN_MIN,
   effective,
@@ -218,5 +221,53 @@ describe('opened, and not done', () => {
     const end = again?.schedule.steps.find((s) => s.id === part('open'))?.end ?? 0;
     expect(end).toBeGreaterThanOrEqual(open.end + 20 + AGAIN_MIN);
     expect(again?.text).toMatch(/later|on the table/);
+  });
+});
+
+describe('something that is turned halfway', () => {
+  const roast = dishBy('roast', [{ food: 'leg of lamb', amount: 2000, unit: 'g', role: 'main' }], {
+    stages: [
+      {
+        ...{ id: 'oven', kind: 'oven', text: 'Roast', uses: ['i0'], minutes: 60, celsius: 180 },
+        turns: [{ text: 'Baste it', at: 0.5 }],
+      } as Stage,
+    ],
+  });
+  const oneDish = {
+    ...meal,
+    entries: [newEntry('roast', 'roast')],
+    busy: [],
+    away: [],
+    eaters: [],
+  };
+  const one = compileMeal(oneDish, new Map([['roast', roast]]), household.kitchen, NOW);
+  if (!one.ok) throw new Error(one.problems[0]?.message);
+  const basted: Evening = {
+    ...evening,
+    compiled: one.value,
+    schedule: solve(one.value.problem, { work: 1_000_000 }),
+  };
+  const startOf = (id: string): number =>
+    basted.schedule.steps.find((s) => s.id === `roast.oven.${id}`)?.start ?? NaN;
+  const statusAt = (events: readonly RunEvent[], minute: number) =>
+    Object.fromEntries(
+      foldEvening(basted, events, at(minute)).steps.map((s) => [
+        s.operation.id.replace('roast.oven.', ''),
+        `${s.status}: ${s.tap}`,
+      ]),
+    );
+
+  it('is not out of the oven before it was turned, and goes on by itself after that', () => {
+    const put = event('done', startOf('in') + 1, { step: 'roast.oven.in' });
+    const half = statusAt([put], startOf('bake') + 10);
+    expect(half.bake).toBe('running: Time to turn');
+    expect(half['bake-2']).toBe('ahead: Out of the oven');
+    const turn = startOf('bake-turn-1');
+    const taps = [
+      put,
+      event('done', turn, { step: 'roast.oven.bake' }),
+      event('done', turn + 1, { step: 'roast.oven.bake-turn-1' }),
+    ];
+    expect(statusAt(taps, turn + 5)['bake-2']).toBe('running: Out of the oven');
   });
 });

@@ -256,6 +256,8 @@ function liveSteps(
   const order = plan.operations
     .filter((o) => !dropped.has(o.entryId))
     .sort((a, b) => a.start - b.start);
+  /** What is only interrupted: it goes on after its turn. */
+  const turned = new Set(order.flatMap((o) => (o.phase === 'turn' ? o.after : [])));
   for (const operation of order) {
     const { id, phase, isHands, follows, start: planned } = operation;
     const expected = (operation.minutes + (longer.extra.get(id) ?? 0)) * MINUTE;
@@ -292,7 +294,7 @@ function liveSteps(
       isStartKnown,
       isMeasured: status === 'done' && isStartKnown && isEndKnown,
       isAgain: again.has(id) && status === 'running' && end > now,
-      tap: TAPS[phase] ?? 'Done',
+      tap: turned.has(id) ? 'Time to turn' : (TAPS[phase] ?? 'Done'),
     });
     const said = longer.said.get(id) ?? [];
     done.set(id, stand(live, phase, { started, fact, expected, said, planned: at(planned), now }));
