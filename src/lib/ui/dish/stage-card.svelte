@@ -170,9 +170,9 @@
       Step {place.number}{#if waits}, <b class="text-leaf-ink">{waits}</b>{/if}
     </p>
   {/if}
-  <p class="{place ? '' : 'mt-2'} flex justify-between gap-2 font-bold">
-    <span>{STAGE_NAMES[stage.kind]}</span>{#if isHands}<span class="text-sm text-ember-ink"
-        >hands-on</span
+  <p class="{place ? '' : 'mt-2'} flex flex-wrap justify-between gap-x-2 font-bold">
+    <span>{STAGE_NAMES[stage.kind]}</span>{#if isHands}<span
+        class="text-sm whitespace-nowrap text-ember-ink">hands-on</span
       >{/if}
   </p>
   <p class="text-[15px] text-muted">
