@@ -65,7 +65,7 @@ export const DEMO_KITCHEN: Kitchen = {
     },
   ],
   oven: { shelves: 2, heatMinutes: 12 },
-  slowCookers: [],
+  appliances: [],
   burners: 4,
   tools: [
     { id: 'rack', name: 'Low rack', count: 1, kind: 'rack', diameterMm: 170, heightMm: 25 },

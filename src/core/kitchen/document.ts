@@ -112,16 +112,17 @@ export const placeSchema = z.object({
 });
 export type Place = z.infer<typeof placeSchema>;
 
-/** A cooker that only cooks slowly. */
-export const slowCookerSchema = z.object({
+/** Something that cooks one thing, and leaves the pots free. */
+export const applianceSchema = z.object({
   id,
   name,
+  kind: z.enum(['slow-cooker', 'rice-cooker']),
   litres: z
     .number(says('the size is a number', '6 qt are 5.7 l'))
-    .min(1, 'a slow cooker holds at least 1 l')
-    .max(10, 'a slow cooker holds at most 10 l'),
+    .min(0.5, 'it holds at least half a litre')
+    .max(10, 'it holds at most 10 l'),
 });
-export type SlowCooker = z.infer<typeof slowCookerSchema>;
+export type Appliance = z.infer<typeof applianceSchema>;
 
 const USUAL_PLACES: readonly Place[] = [
   { id: 'freezer', name: 'Freezer', kind: 'freezer', litres: 80 },
@@ -144,8 +145,8 @@ export const kitchenSchema = z.object({
         .max(60, says('an oven is hot within 60 min', 'give the minutes to 200 °C')),
     })
     .nullable(),
-  /** They take what is only cooked slowly, and leave the others free. */
-  slowCookers: z.array(slowCookerSchema).max(4, 'at most four slow cookers').default([]),
+  /** Slow cookers take what is only cooked slowly, rice cookers grain in its liquid. */
+  appliances: z.array(applianceSchema).max(6, 'at most six of them').default([]),
   burners: z.int().min(0, 'no fewer than 0 burners').max(8, 'at most 8 burners'),
   /** Racks, baskets and pans, counted. */
   tools: z.array(toolSchema),
@@ -235,7 +236,7 @@ export function emptyKitchen(zone: string): Kitchen {
     format: 'olive-clock/kitchen@1',
     cookers: [],
     oven: { shelves: 1, heatMinutes: 12 },
-    slowCookers: [],
+    appliances: [],
     burners: 4,
     tools: [],
     circuits: [],

@@ -82,7 +82,7 @@ export function compileMeal(
       : {}),
     units: [
       ...kitchen.cookers.map((c) => ({ id: c.id })),
-      ...kitchen.slowCookers.map((c) => ({ id: c.id })),
+      ...kitchen.appliances.map((c) => ({ id: c.id })),
       ...(kitchen.oven ? [{ id: OVEN_UNIT, capacity: kitchen.oven.shelves }] : []),
       ...(kitchen.burners > 0 ? [{ id: BURNER_UNIT, capacity: kitchen.burners }] : []),
     ].map((unit) => {

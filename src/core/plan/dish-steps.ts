@@ -18,6 +18,7 @@ import {
   type Stay,
 } from '../cycle';
 import { rinseIn } from './cooker-facts';
+import { riceCookerFor, type RiceCookerOffer } from './rice-cooker';
 import { thawFor } from './thaw';
 import { eveningBefore, eveningSoak, OVERNIGHT_MIN, type Lead } from './lead';
 import { HeatWriter } from './heat-writer';
@@ -66,13 +67,16 @@ export class DishCompiler extends HeatWriter {
     if (this.out.failures.length > 0) return this.out;
     for (const stage of dish.stages) {
       const block = blockOf.get(stage);
-      if (stage.kind === 'pressure') this.addCycle(stage, block?.id ?? '', block?.offers ?? []);
+      const rice = stage.kind === 'pressure' ? this.riceCooker(this.stayOf(stage)) : null;
+      if (rice) this.addRice(stage, block?.id ?? '', rice);
+      else if (stage.kind === 'pressure')
+        this.addCycle(stage, block?.id ?? '', block?.offers ?? []);
       else if (placeOf(stage) === 'oven')
         this.addOven(
           stage,
           block?.id ?? '',
           this.stays.some((x) => x.stages[0] === stage),
-          this.stays.find((x) => x.stages.includes(stage))?.stages ?? [stage],
+          this.stayOf(stage),
         );
       else if (stage.kind === 'brown') this.addBrowning(stage, block?.id, block?.offers ?? []);
       else this.addPlain(stage, block?.id);
@@ -134,6 +138,11 @@ export class DishCompiler extends HeatWriter {
       this.out.blocks.push({ id, units: [BURNER_UNIT] });
       return [];
     }
+    const rice = this.riceCooker(stay.stages);
+    if (rice) {
+      this.out.blocks.push({ id, units: rice.appliances.map((a) => a.id) });
+      return [];
+    }
     const slow = this.slowCookersFor(stay.stages);
     if (slow.length > 0 && this.kitchen.cookers.length === 0) {
       this.out.blocks.push({ id, units: slow });
@@ -148,6 +157,17 @@ export class DishCompiler extends HeatWriter {
     return offers;
   }
 
+  private stayOf(stage: Stage): readonly Stage[] {
+    return this.stays.find((x) => x.stages.includes(stage))?.stages ?? [stage];
+  }
+
+  /** Grain goes into the rice cooker, where there is one and the dish was given no pot. */
+  private riceCooker(stages: readonly Stage[]): RiceCookerOffer | null {
+    return this.entry.where.cooker === null
+      ? riceCookerFor(this.scaled, stages, this.kitchen)
+      : null;
+  }
+
   /** Slow cookers that are large enough for what is only cooked slowly; none where it was given a cooker. */
   private slowCookersFor(stages: readonly Stage[]): string[] {
     const isSlow = stages.some((s) => s.kind === 'slow');
@@ -158,8 +178,8 @@ export class DishCompiler extends HeatWriter {
     const grams = this.scaled.ingredients
       .filter(({ ingredient }) => stages.some((s) => s.uses.includes(ingredient.id)))
       .reduce((sum, i) => sum + (i.grams ?? 0), 0);
-    return this.kitchen.slowCookers
-      .filter((c) => grams <= c.litres * 1000 * SLOW_FULL)
+    return this.kitchen.appliances
+      .filter((c) => c.kind === 'slow-cooker' && grams <= c.litres * 1000 * SLOW_FULL)
       .map((c) => c.id);
   }
 

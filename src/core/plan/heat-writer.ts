@@ -4,8 +4,9 @@ import type { Cooker } from '../kitchen';
 import { isFinicky, probeStage, type CookerOffer } from '../cycle';
 import { retime } from '../recipe/retime';
 import { centreCaution, kidneyBeanCaution, LID, VALVE, VENT, type Caution } from '../safety';
-import { formatTemperature } from '../units';
+import { formatQuantity, formatTemperature, roundWater } from '../units';
 import { browningIn, powerOf, settingsFor, topUpsOf } from './cooker-facts';
+import type { RiceCookerOffer } from './rice-cooker';
 import { StepWriter } from './step-writer';
 import { OVEN_UNIT } from './types';
 
@@ -128,6 +129,33 @@ export class HeatWriter extends StepWriter {
     });
     this.link(before, id('open'), release.kind === 'natural' ? NATURAL_WAIT : 2);
     this.out.edges.set(stage.id, { first: id('seal'), last: id('open') });
+  }
+
+  /** Grain and liquid in, and it cooks by itself. */
+  protected addRice(stage: Stage, block: string, offer: RiceCookerOffer): void {
+    const id = (part: string): string => `${this.entry.id}.${stage.id}.${part}`;
+    const { system } = this.kitchen;
+    const liquid = formatQuantity({ amount: roundWater(offer.ml), unit: 'ml' }, system);
+    const name = offer.appliances[0]?.name ?? '';
+    this.step({ id: id('in'), minutes: HANDS.seal, hands: 1, block });
+    this.mean(
+      id('in'),
+      stage,
+      'put-in',
+      `Into the ${name}: ${offer.foods.join(', ')}, with ${liquid} of liquid in all; lid on, cook`,
+      {
+        amounts: this.amountsOf(stage),
+        because: { '': ['a rice cooker loses more as steam than a sealed pot (common practice)'] },
+      },
+    );
+    const { minutes } = offer;
+    this.step({ id: id('cook'), minutes, p90: Math.ceil(minutes * 1.2), block });
+    this.mean(id('cook'), stage, 'slow', `${this.scaled.dish.name} cooks in the ${name}`, {
+      because: { '': [`about ${minutes} min from cold, whatever the amount (common practice)`] },
+    });
+    this.link(id('in'), id('cook'), 0);
+    this.note('in-rice-cooker', 'info', { dish: this.scaled.dish.name, cooker: name });
+    this.out.edges.set(stage.id, { first: id('in'), last: id('cook') });
   }
 
   /** What a thermometer must show, told where the food can be probed: after the last of its heat. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Dish } from '../dish';
+import type { Dish, Stage } from '../dish';
 import { emptyKitchen, kitchenSchema, usualLiner, type Kitchen } from '../kitchen';
 import { mealSchema, newEntry, type Meal } from '../meal';
 import { kitchenThere } from '../menu';
@@ -85,7 +85,9 @@ describe('a slow cooker of its own', () => {
     dishBy('soup', [{ food: 'onion', amount: grams, unit: 'g' }], {
       stages: [{ id: 's', kind: 'slow', text: 'Slow', uses: ['i0'], minutes: 240, setting: 'low' }],
     });
-  const kitchen = kitchenOf({ slowCookers: [{ id: 'crock', name: 'Crock', litres: 4 }] });
+  const kitchen = kitchenOf({
+    appliances: [{ id: 'crock', name: 'Crock', kind: 'slow-cooker', litres: 4 }],
+  });
 
   it('takes what is only cooked slowly, filled to three quarters, and no more', () => {
     expect(compile(kitchen, 8, slow(3000)).problem.blocks?.[0]?.units).toEqual(['crock', 'big']);
@@ -95,6 +97,61 @@ describe('a slow cooker of its own', () => {
   it('is enough where there is no other cooker', () => {
     const only = { ...kitchen, cookers: [] };
     expect(compile(only, 8, slow(2000)).problem.blocks?.[0]?.units).toEqual(['crock']);
+  });
+});
+
+describe('a rice cooker', () => {
+  const pilaf = (grams: number, more: object[] = []): Dish =>
+    dishBy(
+      'pilaf',
+      [
+        { food: 'basmati rice', amount: grams, unit: 'g', role: 'main', preparation: 'rinsed' },
+        { food: 'water', amount: grams, unit: 'ml', role: 'liquid' },
+        ...more,
+      ],
+      {
+        stages: [
+          {
+            ...{ id: 'cook', kind: 'pressure', text: 'Cook it', level: 'high', holdMinutes: 4 },
+            ...{ release: { kind: 'natural' }, tools: [] },
+            uses: ['i0', 'i1', ...more.map((_, i) => `i${i + 2}`)],
+          } as Stage,
+        ],
+      },
+    );
+  const rice = { id: 'rice', name: 'Rice cooker', kind: 'rice-cooker', litres: 1.8 };
+  const kitchen = kitchenOf({ appliances: [rice] });
+
+  it('takes grain in its liquid, with the water that it loses itself, and leaves the pots free', () => {
+    const compiled = compile(kitchen, 8, pilaf(360));
+    expect(compiled.problem.blocks?.map((b) => b.units)).toEqual([['rice']]);
+    expect(stepOf(compiled, 'pilaf.cook.cook').minutes).toBe(30);
+    expect(compiled.meanings[0]?.text).toMatch(
+      /^Into the Rice cooker: basmati rice, with \d+ ml of liquid in all; lid on, cook$/,
+    );
+    expect(compiled.notes.map((n) => n.code)).toEqual(['in-rice-cooker']);
+  });
+
+  it('whole grain takes longer there (common practice)', () => {
+    const brown = pilaf(360);
+    const dish = {
+      ...brown,
+      ingredients: brown.ingredients.map((i, n) => (n === 0 ? { ...i, food: 'brown rice' } : i)),
+    };
+    expect(stepOf(compile(kitchen, 8, dish), 'pilaf.cook.cook').minutes).toBe(50);
+  });
+
+  it('not with meat in it, not more than a third of the bowl, not where the dish was given a pot', () => {
+    const withMeat = pilaf(360, [{ food: 'chicken thighs', amount: 500, unit: 'g', role: 'main' }]);
+    expect(compile(kitchen, 8, withMeat).problem.blocks?.[0]?.units).toEqual(['big']);
+    expect(compile(kitchen, 8, pilaf(900)).problem.blocks?.[0]?.units).toEqual(['big']);
+    const meal = mealOf(8, pilaf(360));
+    const given = {
+      ...meal,
+      entries: meal.entries.map((e) => ({ ...e, where: { ...e.where, cooker: 'big' } })),
+    };
+    const compiled = compileMeal(given, new Map([['pilaf', pilaf(360)]]), kitchen, NOW);
+    expect(compiled.ok && compiled.value.problem.blocks?.[0]?.units).toEqual(['big']);
   });
 });
 

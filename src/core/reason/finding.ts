@@ -73,6 +73,8 @@ export interface FindingValues {
   'ahead-passed': { work: string };
   /** Best on the evening before, of which nothing is left: on the day itself. */
   'overnight-passed': { dish: string; minutes: number };
+  /** Grain that needs no pot. */
+  'in-rice-cooker': { dish: string; cooker: string };
   /** Work while the household sleeps, from the first such minute. */
   'before-waking': { dish: string; minute: number; wakes: number };
   /** Kept longer than is good for it. */

@@ -109,8 +109,7 @@ function explainPots(
 export function placeName(unit: string, kitchen: Kitchen): string {
   if (unit === OVEN_UNIT) return sayPlace({ kind: 'oven' });
   if (unit === BURNER_UNIT) return sayPlace({ kind: 'burner' });
-  const name =
-    [...kitchen.cookers, ...kitchen.slowCookers].find((c) => c.id === unit)?.name ?? unit;
+  const name = [...kitchen.cookers, ...kitchen.appliances].find((c) => c.id === unit)?.name ?? unit;
   return sayPlace({ kind: 'cooker', name });
 }
 

@@ -29,7 +29,7 @@ export function placeName(unit: string | undefined, kitchen: Kitchen): string | 
   if (unit === undefined) return null;
   if (unit === OVEN_UNIT) return 'Oven';
   if (unit === BURNER_UNIT) return 'Burner';
-  return [...kitchen.cookers, ...kitchen.slowCookers].find((c) => c.id === unit)?.name ?? null;
+  return [...kitchen.cookers, ...kitchen.appliances].find((c) => c.id === unit)?.name ?? null;
 }
 
 /** Steps that happen by themselves and are told with the action that starts them. */
@@ -155,6 +155,8 @@ function detailOf(own: Operation, plan: Plan, serveAt: number, kitchen: Kitchen)
     const isTurned = plan.operations.some(
       (o) => o.entryId === own.entryId && o.stageId === own.stageId && o.phase === 'turn',
     );
+    const cook = sibling('slow');
+    if (cook) return `until about ${clock(cook.end)}`;
     return bake ? `until ${clock(bake.end)}${isTurned ? '' : '; check halfway through'}` : null;
   }
   return null;

@@ -141,6 +141,11 @@ const FINDINGS: Words = {
       `${dish} is best left overnight; no evening is left before this meal, so its ${formatMinutes(minutes)} begin on the day itself.`,
       'Choose a later day, or another dish.',
     ),
+  'in-rice-cooker': ({ dish, cooker }) =>
+    said(
+      `${dish} is cooked in the ${cooker}, which leaves the pots free.`,
+      'To cook it under pressure, give it a cooker in the meal.',
+    ),
   'before-waking': ({ dish, minute, wakes }, by) =>
     said(
       `${dish} needs hands at ${timeOfDay(minute, by)}, before your day begins at ${timeOfDay(wakes * 60, by)}.`,

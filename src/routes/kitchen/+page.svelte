@@ -46,6 +46,10 @@
     };
     kitchen.cookers.push(cooker);
   }
+  const APPLIANCES = [
+    { kind: 'rice-cooker', name: 'Rice cooker', litres: 1.8 },
+    { kind: 'slow-cooker', name: 'Slow cooker', litres: 5.7 },
+  ] as const;
   const zones = Intl.supportedValuesOf('timeZone');
 </script>
 
@@ -137,43 +141,46 @@
         </div>
       {/if}
       <ul class="grid gap-3">
-        {#each kitchen.slowCookers as cooker, i (cooker.id)}
+        {#each kitchen.appliances as appliance, i (appliance.id)}
           <li class="grid grid-cols-[1fr_6rem_auto] items-end gap-2">
             <Field
-              name="slow-{i}"
-              label="Slow cooker"
-              bind:value={cooker.name}
-              error={errors[`slowCookers.${i}.name`]}
+              name="appliance-{i}"
+              label={appliance.kind === 'rice-cooker' ? 'Rice cooker' : 'Slow cooker'}
+              bind:value={appliance.name}
+              error={errors[`appliances.${i}.name`]}
             />
             <Field
-              name="slow-litres-{i}"
+              name="appliance-litres-{i}"
               label="Size, l"
               type="number"
               step="0.1"
-              bind:value={cooker.litres}
-              error={errors[`slowCookers.${i}.litres`]}
+              bind:value={appliance.litres}
+              error={errors[`appliances.${i}.litres`]}
             />
             <button
               type="button"
               class="btn btn-quiet px-2"
               onclick={() =>
-                (kitchen.slowCookers = kitchen.slowCookers.filter((c) => c.id !== cooker.id))}
-              >Remove<span class="sr-only"> {cooker.name}</span></button
+                (kitchen.appliances = kitchen.appliances.filter((a) => a.id !== appliance.id))}
+              >Remove<span class="sr-only"> {appliance.name}</span></button
             >
           </li>
         {/each}
       </ul>
-      <button
-        type="button"
-        class="btn"
-        disabled={kitchen.slowCookers.length >= 4}
-        onclick={() =>
-          kitchen.slowCookers.push({
-            id: freshId('slow-cooker', [...kitchen.cookers, ...kitchen.slowCookers]),
-            name: 'Slow cooker',
-            litres: 5.7,
-          })}>Add a slow cooker</button
-      >
+      <div class="flex flex-wrap gap-2">
+        {#each APPLIANCES as { kind, name, litres } (kind)}
+          <button
+            type="button"
+            class="btn flex-1"
+            disabled={kitchen.appliances.length >= 6}
+            onclick={() =>
+              kitchen.appliances.push({
+                id: freshId(kind, [...kitchen.cookers, ...kitchen.appliances]),
+                ...{ name, kind, litres },
+              })}>Add a {name.toLowerCase()}</button
+          >
+        {/each}
+      </div>
       <div class="grid grid-cols-2 gap-3">
         <Field
           name="burners"
