@@ -1,6 +1,5 @@
 /** How long one stage may be kept waiting after another, and what the waiting costs. */
-import type { Dish, Stage } from '../dish';
-import { placeOf, stagesBefore } from './stays';
+import { placeOf, stagesBefore, type Dish, type Stage } from '../dish';
 
 /** Minutes a stage may be kept waiting. */
 export interface Gap {
@@ -50,7 +49,7 @@ export function gapBetween(dish: Dish, before: Stage, after: Stage): Gap {
 }
 
 /** Whether what comes out of a stage is hot: it is heated in it, or was before and has not been chilled since. */
-export function isHot(dish: Dish, stage: Stage, seen: ReadonlySet<string> = new Set()): boolean {
+function isHot(dish: Dish, stage: Stage, seen: ReadonlySet<string> = new Set()): boolean {
   if (placeOf(stage) !== 'counter') return true;
   if (stage.kind === 'soak' || stage.id === SPREAD_STAGE) return false;
   if (stage.kind === 'rest' && stage.chilled) return false;

@@ -1,6 +1,5 @@
 /** Where each stage stands when a dish is drawn: branches that go on side by side lie in lanes. */
-import type { Dish, Stage } from '../dish';
-import { stagesBefore } from './stays';
+import { stagesBefore, type Dish, type Stage } from '../dish';
 
 export interface PlacedStage {
   stage: Stage;

@@ -1,35 +1,9 @@
 /** Which stages of a dish happen in one stay in a cooker, on one shelf or burner. */
-import type { Dish, Stage } from '../dish';
-
-export type StayPlace = 'counter' | 'cooker' | 'oven' | 'burner';
+import { placeOf, stagesBefore, type Dish, type Stage, type StagePlace } from '../dish';
 
 export interface Stay {
-  place: Exclude<StayPlace, 'counter'>;
+  place: Exclude<StagePlace, 'counter'>;
   stages: Stage[];
-}
-
-export function placeOf(stage: Stage): StayPlace {
-  switch (stage.kind) {
-    case 'brown':
-    case 'loosen':
-    case 'pressure':
-    case 'slow':
-    case 'simmer':
-    case 'thicken':
-      return 'cooker';
-    case 'crisp':
-    case 'oven':
-      return 'oven';
-    case 'burner':
-      return 'burner';
-    case 'finish':
-      return stage.inCooker ? 'cooker' : 'counter';
-    case 'rest':
-      return stage.inCooker ? 'cooker' : 'counter';
-    case 'prep':
-    case 'soak':
-      return 'counter';
-  }
 }
 
 /**
@@ -68,11 +42,4 @@ function heatBefore(dish: Dish, stage: Stage): Stage[] {
     else found.add(before);
   }
   return dish.stages.filter((s) => found.has(s));
-}
-
-/** The stages a stage waits for: those it names, or the one listed above it. */
-export function stagesBefore(dish: Dish, stage: Stage): string[] {
-  if (stage.after) return [...stage.after];
-  const above = dish.stages[dish.stages.indexOf(stage) - 1];
-  return above ? [above.id] : [];
 }

@@ -10,6 +10,8 @@ export type { AnswerUse } from './use-answer';
 export { compareDishes } from './compare';
 export { withGroups } from './groups';
 export { DIETS, dietsOf } from './diets';
+export { placeOf, stagesBefore } from './places';
+export type { StagePlace } from './places';
 export type { Diet } from './diets';
 export { compositionOf, mainIngredient } from './whole';
 export { layersAt } from './layers';

@@ -2,8 +2,8 @@
  * Runs belong to stages: what a pot can’t take at once is cooked in it one part after the other, and everything that
  * is not too big happens once: both halves of a braise are crisped on one tray, and their juices make one sauce.
  */
-import { findStays, stagesBefore, type Stay } from '../cycle';
-import { partAt, type Dish, type Stage } from '../dish';
+import { findStays, type Stay } from '../cycle';
+import { partAt, stagesBefore, type Dish, type Stage } from '../dish';
 
 /** Work whose minutes are shared out among the runs. */
 const SHARED: ReadonlySet<string> = new Set(['brown', 'finish', 'prep']);

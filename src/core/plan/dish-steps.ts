@@ -1,6 +1,6 @@
 /** One dish of a meal as steps, blocks and links for the engine, with their meaning. */
 import { refusal } from '../words';
-import { growsWithAmount, type ScaledDish, type Stage } from '../dish';
+import { growsWithAmount, placeOf, stagesBefore, type ScaledDish, type Stage } from '../dish';
 import type { Cooker, Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
 import type { Refusal } from '../reason';
@@ -13,8 +13,6 @@ import {
   type CookerOffer,
   gapBetween,
   findStays,
-  placeOf,
-  stagesBefore,
   type Stay,
 } from '../cycle';
 import { rinseIn } from './cooker-facts';

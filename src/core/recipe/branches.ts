@@ -3,8 +3,7 @@
  * sauce goes on from the pot’s juices while the meat is under the grill, nuts are toasted beside the pot, and both
  * come together where a step names both.
  */
-import { placeOf, type StayPlace } from '../cycle';
-import type { Stage } from '../dish';
+import { placeOf, type Stage, type StagePlace } from '../dish';
 import { IN_PASSING } from './place';
 import { saysByItself, saysElsewhere } from './phrases';
 import type { FoundStage } from './types';
@@ -25,7 +24,7 @@ interface Branch {
   foods: Set<string>;
   words: Set<string>;
   /** Where it was heated last. */
-  place: StayPlace;
+  place: StagePlace;
 }
 
 const madeIn = (text: string): string[] =>
@@ -52,7 +51,7 @@ export function withBranches(
   let branches: Branch[] = [main];
   /** What a stage waited for, for what begins beside it. */
   const waited = new Map<string, string[]>();
-  const placeAfter = new Map<string, StayPlace>();
+  const placeAfter = new Map<string, StagePlace>();
   let current = main;
 
   return stages.map((stage, i): Stage => {
@@ -89,7 +88,7 @@ export function withBranches(
     stage: Stage,
     text: string,
     named: readonly string[],
-    place: StayPlace,
+    place: StagePlace,
     i: number,
   ): Branch[] {
     if (i === 0) return [main];
@@ -131,7 +130,7 @@ export function withBranches(
     stage: Stage,
     text: string,
     named: readonly string[],
-    place: StayPlace,
+    place: StagePlace,
     i: number,
   ): boolean {
     const told = found[i];

@@ -2,8 +2,15 @@
   /** The stage chain: kinds to add, order by drag or by buttons, and what goes in where. */
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
-  import { stagesBefore } from '$core/cycle';
-  import { isParted, partAt, sayPart, withoutUse, type Dish, type StageKind } from '$core/dish';
+  import {
+    isParted,
+    partAt,
+    sayPart,
+    stagesBefore,
+    withoutUse,
+    type Dish,
+    type StageKind,
+  } from '$core/dish';
   import PartPicks from './part-picks.svelte';
   import { newStage, STAGE_NAMES } from './new-stage';
   import StageTimes from './stage-times.svelte';
