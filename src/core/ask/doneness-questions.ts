@@ -33,9 +33,9 @@ export const conduct = question(
   z.object({
     shape,
     thicknessMm: z
-      .number(says('the thickness is a number', 'give mm'))
-      .positive(says('a piece is thicker than 0', 'give mm'))
-      .max(1000, says('no piece is over a metre', 'give mm')),
+      .number(says('the thickness is a number', 'measure it through the thickest part'))
+      .positive(says('a piece is thicker than 0', 'measure it through the thickest part'))
+      .max(1000, says('no piece is over a metre', 'measure it through the thickest part')),
     startC: celsius('the start'),
     surroundC: celsius('the surroundings'),
     seconds: z
@@ -73,9 +73,9 @@ export const hold = question(
     cut: z.object({
       shape: shape.default('sphere'),
       thicknessMm: z
-        .number(says('the thickness is a number', 'give mm through the thickest part'))
-        .min(2, says('a piece is at least 2 mm thick', 'give mm'))
-        .max(250, says('no cooker takes a piece over 250 mm', 'cut it, or give mm')),
+        .number(says('the thickness is a number', 'measure it through the thickest part'))
+        .min(2, says('a piece is at least 2 mm thick', 'measure it through the thickest part'))
+        .max(250, says('no cooker takes a piece over 25 cm', 'cut it smaller')),
     }),
     grams: z
       .number(says('the weight is a number', 'give grams'))

@@ -60,8 +60,8 @@ export const portion = z.object({
   frozen: z.boolean().optional(),
   pieceMm: z
     .number()
-    .positive(says('a piece is thicker than 0', 'give mm'))
-    .max(400, says('no piece is thicker than 400 mm', 'give mm'))
+    .positive(says('a piece is thicker than 0', 'measure it through the thickest part'))
+    .max(400, says('no piece is thicker than 400 mm', 'measure it through the thickest part'))
     .optional(),
 });
 

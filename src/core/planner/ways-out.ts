@@ -69,7 +69,7 @@ export function waysOut(
     overfull.size > 0
       ? [...fewerForAll(meal, dishes, there), ...allInRuns(meal, dishes, there, overfull)]
       : [];
-  return [
+  const ways = [
     ...whole,
     ...perDish,
     ...stackWays(meal, dishes, there),
@@ -78,6 +78,17 @@ export function waysOut(
     // What is over the line is so later too.
     ...(overfull.size > 0 ? [] : laterWays(meal, dishes, kitchen)),
   ].slice(0, MOST_WAYS);
+  return withOwnTexts(ways);
+}
+
+/** Two ways never read the same: the same dish twice in a meal is counted. */
+function withOwnTexts(ways: readonly WayOut[]): WayOut[] {
+  const seen = new Map<string, number>();
+  return ways.map((way) => {
+    const times = (seen.get(way.text) ?? 0) + 1;
+    seen.set(way.text, times);
+    return times === 1 ? way : { ...way, text: `${way.text} (${times})` };
+  });
 }
 
 function waysFor(

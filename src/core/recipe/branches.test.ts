@@ -170,3 +170,17 @@ describe('steps with a middle, waits and long rests', () => {
     expect(dish.wait).toEqual(wait);
   });
 });
+
+describe('a check without its unit', () => {
+  it('“6 more” where the case is named is six minutes more, and no stage', () => {
+    const dish = read(
+      recipe(
+        '1 duck\n150 ml port',
+        'Port and duck in. High pressure 18 min, natural release. If it clings to the bone 6 more.',
+      ),
+    );
+    expect(dish.stages.flatMap((s) => s.checks ?? [])).toEqual([
+      { text: 'If it clings to the bone 6 more.', minutes: 6 },
+    ]);
+  });
+});

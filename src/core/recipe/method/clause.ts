@@ -109,6 +109,16 @@ const BARE = new RegExp(
   'dgiu',
 );
 const MOST_BARE = 120;
+/** “If it clings to the bone 6 more”: minutes, in a sentence for that case. */
+const BARE_MORE = /\b(\d{1,3})\s+more\b(?!\s+(?!if|then|until|and)\p{L})/diu;
+
+function moreTimes(text: string, taken: readonly ClauseTime[]): ClauseTime[] {
+  const match = CONDITION.test(text) && taken.length === 0 ? BARE_MORE.exec(text) : null;
+  const [start, end] = match?.indices?.[1] ?? [0, 0];
+  const from = Number(match?.[1]);
+  if (!match || !(from > 0 && from <= MOST_BARE)) return [];
+  return [{ from, to: null, perPound: null, start, end, isBare: true, isEstimate: false }];
+}
 
 function bareTimes(text: string, taken: readonly Duration[]): ClauseTime[] {
   return [...text.matchAll(BARE)].flatMap((match) => {
@@ -149,7 +159,8 @@ function timesIn(text: string, sentence: string): ClauseTime[] {
       isEstimate: ESTIMATE.test(before),
     };
   });
-  return [...own, ...bareTimes(text, timed)].sort((a, b) => a.start - b.start);
+  const found = [...own, ...bareTimes(text, timed)];
+  return [...found, ...moreTimes(text, found)].sort((a, b) => a.start - b.start);
 }
 
 /** “Throw out any that stay shut”: shells, not lids. */
