@@ -19,3 +19,5 @@ export { eveningNow, speedOf } from './clock';
 export { accountOf } from './account';
 export type { Account } from './account';
 export { onePot } from './one-pot';
+export { stationsOf } from './stations';
+export type { Station } from './stations';

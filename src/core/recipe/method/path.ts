@@ -20,7 +20,7 @@ const HEATED: ReadonlySet<FoundKind> = new Set(['simmer', 'burner', 'oven', 'cri
 /** Stirring belongs to these; serving does not. */
 const ON_HEAT: ReadonlySet<FoundKind> = new Set(['simmer', 'thicken', 'brown', 'burner']);
 const AT_TABLE =
-  /\b(?:serve|garnish|carve|slice|scatter|sprinkle|top|season|taste|fold|mash|shred|toss|spoon|ladle|divide)\b/i;
+  /\b(?:serve|garnish|carve|slice|scatter|sprinkle|top|season|taste|fold|mash|shred|toss|spoon|ladle|divide|mount|swirl|finish)\b/i;
 
 const last = <T>(list: readonly T[]): T | undefined => list[list.length - 1];
 

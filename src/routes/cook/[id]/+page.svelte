@@ -6,14 +6,22 @@
   import { sayWater } from '$core/words';
   import Stops from '$lib/ui/cook/stops.svelte';
   import { keepForOffline } from '$lib/client/keep-page';
-  import { cooksOf, placeName, readPot, shareSteps, TROUBLES, type LiveStep } from '$core/run';
+  import {
+    cooksOf,
+    placeName,
+    readPot,
+    shareSteps,
+    stationsOf,
+    TROUBLES,
+    type LiveStep,
+  } from '$core/run';
   import { formatDay, formatTime } from '$core/units';
   import { keepOnScreen, readScreen } from '$lib/client/this-screen';
   import { askForNotices, notice, say, sound, stayAwake, unlockSound } from '$lib/ui/cook/alarms';
   import Dial from '$lib/ui/cook/dial.svelte';
   import { EveningState } from '$lib/ui/cook/evening-state.svelte';
   import NowCard from '$lib/ui/cook/now-card.svelte';
-  import PotRow from '$lib/ui/cook/pot-row.svelte';
+  import StationRow from '$lib/ui/cook/station-row.svelte';
   import { Timeline } from '$lib/ui/timeline';
   import PracticeBar from '$lib/ui/cook/practice-bar.svelte';
   import SomethingElse from '$lib/ui/cook/something-else.svelte';
@@ -100,16 +108,7 @@
     work.find((s) => s.status === 'running') ?? work.find((s) => s.status === 'due') ?? null,
   );
   const next = $derived(work.filter((s) => s !== current).slice(0, 3));
-  const pots = $derived(
-    data.kitchen.cookers.map((cooker) => ({
-      cooker,
-      step:
-        fold.steps.find((s) => s.operation.unit === cooker.id && s.status === 'running') ??
-        fold.steps.find((s) => s.operation.unit === cooker.id && s.status === 'due') ??
-        fold.steps.find((s) => s.operation.unit === cooker.id && s.status === 'ahead') ??
-        null,
-    })),
-  );
+  const stations = $derived(stationsOf(fold, data.kitchen));
   /** What a virtual pot shows; a real one shows it itself. */
   const readingOf = (unit: string) =>
     live.evening.practice
@@ -361,12 +360,11 @@
         </section>
       {/if}
 
-      <ul class="grid gap-3" aria-label="Pots">
-        {#each pots as { cooker, step } (cooker.id)}
-          <PotRow
-            {cooker}
-            {step}
-            reading={readingOf(cooker.id)}
+      <ul class="grid gap-3" aria-label="Pots, oven, stove">
+        {#each stations as station (station.id)}
+          <StationRow
+            {station}
+            reading={station.kind === 'pot' ? readingOf(station.id) : null}
             now={live.now}
             clockOf={clock}
             ontap={done}

@@ -1,12 +1,10 @@
 <script lang="ts">
-  /** One pot: what it does, how long still, and the one tap that is expected of it. */
+  /** One station: what it does, how long still, and the one tap that is expected of it. */
   import type { Phase } from '$core/plan';
-  import type { Cooker } from '$core/kitchen';
-  import { TROUBLES, type LiveStep, type Reading, type Trouble } from '$core/run';
+  import { TROUBLES, type LiveStep, type Reading, type Station, type Trouble } from '$core/run';
 
   interface Props {
-    cooker: Cooker;
-    step: LiveStep | null;
+    station: Station;
     /** What a linked or virtual pot shows of itself; null where it says nothing. */
     reading: Reading | null;
     now: number;
@@ -16,7 +14,10 @@
     onagain: (step: LiveStep, minutes: number) => void;
     ontrouble: (step: LiveStep, what: Trouble) => void;
   }
-  let { cooker, step, reading, now, clockOf, ontap, onmore, onagain, ontrouble }: Props = $props();
+  let { station, reading, now, clockOf, ontap, onmore, onagain, ontrouble }: Props = $props();
+  const step = $derived(station.step);
+  /** Judged by eye or thermometer: it may need a good deal more. */
+  const isJudged = $derived(station.kind !== 'pot' && station.kind !== 'appliance');
 
   const WORD: Partial<Record<Phase, string>> = {
     'come-up': 'coming to pressure',
@@ -27,7 +28,14 @@
     open: 'pin has dropped: open',
     brown: 'browning',
     simmer: 'simmering',
-    slow: 'slow-cooking',
+    slow: 'cooking by itself',
+    oven: 'in the oven',
+    crisp: 'crisping',
+    burner: 'on the stove',
+    preheat: 'heating up',
+    'put-in': 'goes in',
+    turn: 'to be turned',
+    rest: 'resting',
   };
   const SHOWS: Readonly<Record<Reading['phase'], string>> = {
     idle: 'no pressure',
@@ -61,7 +69,7 @@
 <li class="card p-4">
   <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
     <div class="min-w-32 flex-1">
-      <p class="font-head text-xl font-extrabold">{cooker.name}</p>
+      <p class="font-head text-xl font-extrabold">{station.name}</p>
       <p class="text-muted">
         {step
           ? `${step.operation.dishName}: ${step.isAgain ? 'back at pressure' : (WORD[step.operation.phase] ?? 'at work')}`
@@ -86,10 +94,12 @@
   {#if step && (step.status !== 'ahead' || isOpening)}
     <details class="mt-1">
       <summary class="min-h-10 cursor-pointer content-center text-muted"
-        >Something’s wrong<span class="sr-only"> for the {cooker.name}</span></summary
+        >{isJudged ? 'Not done yet?' : 'Something’s wrong'}<span class="sr-only">
+          for the {station.name}</span
+        ></summary
       >
       <div class="flex flex-wrap gap-2 pt-1">
-        {#each [2, 5, 10] as minutes (minutes)}
+        {#each isJudged ? [5, 10, 20] : [2, 5, 10] as minutes (minutes)}
           <button
             type="button"
             class="btn min-h-14"
