@@ -8,10 +8,10 @@ import { join } from 'node:path';
 import { sql } from 'drizzle-orm';
 import { chromium } from '@playwright/test';
 import { householdSchema } from '$core/exchange';
-import { mealSchema, newEntry, type MealEntry } from '$core/meal';
+import { mealSchema, newEntry, type EntryChange } from '$core/meal';
 import { compileMeal } from '$core/plan';
 import { createSearch } from '$core/solve';
-import { bagDishId, byDue, storeItemSchema } from '$core/storage';
+import { byDue, storeItemSchema } from '$core/storage';
 import { openDatabase } from '$lib/server/database';
 import { listItems, putIn } from '$lib/server/item-store';
 import { listPicks, plannableFor } from '$lib/server/plannable';
@@ -63,11 +63,8 @@ await firstView();
 /** 16 bags of four dishes and 6 lb of dry chickpeas, which swell: half full at most. */
 function batchDay(): void {
   const { kitchen, dishes } = householdSchema.parse(demoHousehold(NOW));
-  const bags = { copies: 4, state: 'cooked', shape: 'flat' } as const;
-  const entry = (dishId: string, more: Partial<MealEntry>): MealEntry => ({
-    ...newEntry(dishId, dishId),
-    ...more,
-  });
+  const bags = { copies: 4, state: 'cooked', shape: 'flat', inFridge: 0 } as const;
+  const entry = (dishId: string, more: EntryChange): MealEntry => newEntry(dishId, dishId, more);
   const chickpeas = dishes.find((d) => d.id === 'chickpeas-lemon');
   const pounds = (6 * 453.592) / (350 / (chickpeas?.servings ?? 4));
   const meal = mealSchema.parse({
@@ -79,11 +76,14 @@ function batchDay(): void {
     servings: 4,
     batch: true,
     entries: [
-      entry('lentil-squash-soup', { bags }),
-      entry('beef-cheek-stout', { bags: { ...bags, state: 'raw' } }),
-      entry('red-cabbage', { bags }),
-      entry('black-bean-plantain', { bags }),
-      entry('chickpeas-lemon', { bags: { ...bags, copies: 8 }, servings: Math.ceil(pounds / 8) }),
+      entry('lentil-squash-soup', { what: { bags } }),
+      entry('beef-cheek-stout', { what: { bags: { ...bags, state: 'raw' } } }),
+      entry('red-cabbage', { what: { bags } }),
+      entry('black-bean-plantain', { what: { bags } }),
+      entry('chickpeas-lemon', {
+        what: { bags: { ...bags, copies: 8 } },
+        forWhom: { servings: Math.ceil(pounds / 8) },
+      }),
     ],
   });
   const compiled = compileMeal(meal, new Map(dishes.map((d) => [d.id, d])), kitchen, NOW);
@@ -136,7 +136,9 @@ async function longList(): Promise<void> {
   row('2,000 items: what a meal can take', await timeOf(() => listPicks(database)));
   row(
     '2,000 items: a bag as a dish, its ways with it',
-    await timeOf(() => plannableFor(database, [bagDishId(items[0]?.code ?? '')])),
+    await timeOf(() =>
+      plannableFor(database, [{ kind: 'bag', code: items[0]?.code ?? '', method: null }]),
+    ),
   );
   row(
     '2,000 items: due in one place, by the index',

@@ -27,7 +27,7 @@ else {
     const answer = await plan({ meal, kitchen, dishes, now });
     if (answer.kind !== 'plan') continue;
     const { compiled, schedule } = answer;
-    const saved = { format: 'olive-clock/saved-plan@1' as const, compiled, schedule };
+    const saved = { format: 'olive-clock/saved-plan@2' as const, compiled, schedule };
     await updateMeal(database, { meal, plan: saved, revision }, now);
   }
   console.log('The demo household is in place.');
