@@ -7,6 +7,7 @@ import { centreCaution, kidneyBeanCaution, LID, VALVE, VENT, type Caution } from
 import { formatQuantity, formatTemperature, roundWater } from '../units';
 import { browningIn, powerOf, settingsFor, topUpsOf } from './cooker-facts';
 import type { RiceCookerOffer } from './rice-cooker';
+import type { ProblemStep } from '../solve';
 import { StepWriter } from './step-writer';
 import { OVEN_UNIT } from './types';
 
@@ -30,6 +31,24 @@ function minutesAbove(stage: Stage, written: number): { oven: number; lid: numbe
   return isForLid
     ? { oven: Math.max(1, Math.round(written / LID_SHARE)), lid: written }
     : { oven: written, lid: Math.max(1, Math.round(written * LID_SHARE)) };
+}
+
+/** Minutes of a part; where it may go on after a check, its longest time with them. */
+function lengthOf(
+  minutes: number | Record<string, number>,
+  length: (all: number) => number,
+  more: number,
+): Pick<ProblemStep, 'minutes' | 'p90'> {
+  if (typeof minutes === 'number') {
+    const own = length(minutes);
+    return { minutes: own, ...(more > 0 && own > 0 ? { p90: own + more } : {}) };
+  }
+  const each = Object.entries(minutes).map(([unit, all]) => [unit, length(all)] as const);
+  const plus = each.map(([unit, own]) => [unit, own > 0 ? own + more : 0] as const);
+  return {
+    minutes: Object.fromEntries(each),
+    ...(more > 0 ? { p90: Object.fromEntries(plus) } : {}),
+  };
 }
 
 export class HeatWriter extends StepWriter {
@@ -272,10 +291,7 @@ export class HeatWriter extends StepWriter {
       const id = i === 0 ? whole.id : `${whole.id}-${i + 1}`;
       this.step({
         id,
-        minutes:
-          typeof minutes === 'number'
-            ? length(minutes)
-            : Object.fromEntries(Object.entries(minutes).map(([unit, all]) => [unit, length(all)])),
+        ...lengthOf(minutes, length, end === 1 ? (stage.checks?.[0]?.minutes ?? 0) : 0),
         ...at,
       });
       mean(id);

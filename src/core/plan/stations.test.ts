@@ -170,6 +170,15 @@ describe('a step with a middle', () => {
     ],
   });
 
+  it('what is looked at when it is over may take the check’s minutes more: that is its longest time', () => {
+    const [stage] = roast.stages;
+    const checks = [{ text: 'If under 63 °C, 20 more', minutes: 20 }];
+    const dish = { ...roast, stages: [{ ...stage, checks }] } as Dish;
+    const own = compile(kitchenOf({}), 8, dish).problem.steps;
+    expect(own.find((s) => s.id === 'roast.oven.bake-2')).toMatchObject({ minutes: 52, p90: 72 });
+    expect(own.find((s) => s.id === 'roast.oven.bake')?.p90).toBeUndefined();
+  });
+
   it('is as long as it was, with hands in between that may come five minutes late', () => {
     const { problem, meanings } = compile(kitchenOf({}), 8, roast);
     const own = problem.steps.filter((s) => s.id.includes('.bake'));

@@ -95,6 +95,7 @@
         ? RELEASE[entry.what.otherRelease ? twoReleases.kind : cycle.release.kind]
         : '',
       entry.what.level ? `${entry.what.level} pressure` : '',
+      entry.forWhom.servings === null ? '' : `stays for ${entry.forWhom.servings}`,
       entry.what.smaller ? 'cut smaller' : '',
       entry.what.inRuns ? 'in runs' : '',
       entry.when.ahead ? 'day before' : '',
