@@ -64,7 +64,7 @@ await firstView();
 function batchDay(): void {
   const { kitchen, dishes } = householdSchema.parse(demoHousehold(NOW));
   const bags = { copies: 4, state: 'cooked', shape: 'flat', inFridge: 0 } as const;
-  const entry = (dishId: string, more: EntryChange): MealEntry => newEntry(dishId, dishId, more);
+  const entry = (dishId: string, more: EntryChange) => newEntry(dishId, dishId, more);
   const chickpeas = dishes.find((d) => d.id === 'chickpeas-lemon');
   const pounds = (6 * 453.592) / (350 / (chickpeas?.servings ?? 4));
   const meal = mealSchema.parse({

@@ -17,7 +17,7 @@ test.describe('Answers', () => {
     ).toBeVisible();
 
     await page.getByLabel('Thickest part').fill('1000');
-    await expect(answer).toContainText('no cooker takes a piece over 250 mm');
+    await expect(answer).toContainText('no cooker takes a piece over 25 cm');
     await expect(page.getByLabel('Thickest part')).toHaveAttribute('aria-invalid', 'true');
 
     await page.getByLabel('Thickest part').fill('45');

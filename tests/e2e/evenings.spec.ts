@@ -1,7 +1,16 @@
 import type { Page } from '@playwright/test';
 import type { Problem } from '../../src/core/solve';
 import { verifySchedule } from '../support/verify-schedule';
-import { addDish, expect, expectAccessible, newMeal, settled, test, typeParts } from './support';
+import {
+  addDish,
+  expect,
+  expectAccessible,
+  newMeal,
+  settled,
+  takeAway,
+  test,
+  typeParts,
+} from './support';
 
 /** Five evenings of our own, each from an empty meal to the printed sheet. */
 interface PlanFile {
@@ -34,21 +43,10 @@ async function planned(page: Page, id: string): Promise<void> {
   await meal.close();
 }
 
-async function take(page: Page, unit: string): Promise<void> {
-  await page.getByLabel('What is not there').selectOption({ label: `the ${unit} is taken` });
-  await typeParts(page, 'From', '00:01');
-  await typeParts(page, 'To', '23:58');
-  await page
-    .getByRole('region', { name: 'That evening' })
-    .getByRole('button', { name: 'Add' })
-    .click();
-  await expect(page.getByText(`The ${unit} is taken 00:01–23:58`)).toBeVisible();
-}
-
 test('a weeknight with one cooker: one after the other, with a rinse between', async ({ page }) => {
   await newMeal(page, 'Weeknight', 6);
-  await take(page, 'Large');
-  await take(page, 'Small');
+  await takeAway(page, 'Large');
+  await takeAway(page, 'Small');
   for (const dish of ['Saffron bulgur', 'Braised red cabbage', 'Warm flatbread'])
     await addDish(page, dish);
   const { schedule } = await checkPlan(page, [/Saffron bulgur/, /red cabbage/, /flatbread/]);
@@ -84,8 +82,8 @@ test('a party of twelve from one cooker with stove and oven: what is over the li
   page,
 }) => {
   await newMeal(page, 'Party of twelve', 12);
-  await take(page, 'Middle');
-  await take(page, 'Small');
+  await takeAway(page, 'Middle');
+  await takeAway(page, 'Small');
   for (const dish of ['Lamb shoulder', 'Braised red cabbage', 'Warm flatbread'])
     await addDish(page, dish);
   const ways = page.getByTestId('ways-out');

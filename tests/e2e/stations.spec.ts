@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import type { Problem } from '../../src/core/solve';
 import { verifySchedule } from '../support/verify-schedule';
-import { expect, newMeal, addDish, settled, test, typeParts } from './support';
+import { addDish, expect, newMeal, settled, takeAway, test, typeParts } from './support';
 
 /**
  * Three evenings from pasted text to a schedule that an experienced cook would follow. What must come of each was
@@ -123,17 +123,6 @@ async function paste(page: Page, text: string): Promise<void> {
   await expect(keep).toBeEnabled();
   await keep.click();
   await page.waitForURL(/\/dishes\/(?!new)[^/]+$/);
-}
-
-async function takeAway(page: Page, unit: string): Promise<void> {
-  await page.getByLabel('What is not there').selectOption({ label: `the ${unit} is taken` });
-  await typeParts(page, 'From', '00:01');
-  await typeParts(page, 'To', '23:58');
-  await page
-    .getByRole('region', { name: 'That evening' })
-    .getByRole('button', { name: 'Add' })
-    .click();
-  await expect(page.getByText(`The ${unit} is taken 00:01–23:58`)).toBeVisible();
 }
 
 /** The plan as it was saved, with times by the ends of the steps' ids: dish by its first word, stage, phase. */

@@ -102,3 +102,15 @@ export async function addDish(page: Page, name: string): Promise<void> {
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog')).toHaveCount(0);
 }
+
+/** Says on a meal's page that a unit is taken for the whole day. */
+export async function takeAway(page: Page, unit: string): Promise<void> {
+  await page.getByLabel('What is not there').selectOption({ label: `the ${unit} is taken` });
+  await typeParts(page, 'From', '00:01');
+  await typeParts(page, 'To', '23:58');
+  await page
+    .getByRole('region', { name: 'That evening' })
+    .getByRole('button', { name: 'Add' })
+    .click();
+  await expect(page.getByText(`The ${unit} is taken 00:01–23:58`)).toBeVisible();
+}
