@@ -1,16 +1,7 @@
 import type { Page } from '@playwright/test';
 import type { Problem } from '../../src/core/solve';
 import { verifySchedule } from '../support/verify-schedule';
-import {
-  addDish,
-  expect,
-  expectAccessible,
-  newMeal,
-  settled,
-  takeAway,
-  test,
-  typeParts,
-} from './support';
+import { addDish, expect, expectAccessible, newMeal, settled, takeAway, test } from './support';
 
 /** Five evenings of our own, each from an empty meal to the printed sheet. */
 interface PlanFile {
