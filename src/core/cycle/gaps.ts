@@ -60,3 +60,9 @@ function isHot(dish: Dish, stage: Stage, seen: ReadonlySet<string> = new Set()):
     return before !== undefined && isHot(dish, before, path);
   });
 }
+
+/** Whether a dish comes to the table hot: its last stage is hot. */
+export function isServedHot(dish: Dish): boolean {
+  const last = dish.stages.at(-1);
+  return last !== undefined && isHot(dish, last);
+}

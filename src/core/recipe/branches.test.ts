@@ -108,6 +108,54 @@ describe('what a method lets go on side by side', () => {
   });
 });
 
+describe('parts that are told by themselves', () => {
+  const shanks = read(
+    recipe(
+      '4 lamb shanks\n300 ml stock\n800 g potatoes\n100 ml milk\n400 g frozen peas\n1 bunch mint',
+      'For the shanks: brown them in oil on sauté, 10 min. Add the stock. 45 minutes at high pressure, natural release.\nFor the mash: peel the potatoes, boil 20 minutes, drain and mash with the milk.\nFor the peas: boil 3 minutes, drain, crush with the mint.\nReduce the braising liquid, 10 minutes, and spoon over the shanks.',
+    ),
+  );
+
+  it('each goes on by itself, on the stove where the pot is taken, and all meet at the table', () => {
+    expect(waits(shanks)).toEqual([
+      'brown',
+      'pressure',
+      'burner < prep',
+      'finish',
+      'burner < nothing',
+      'finish',
+      'simmer < pressure',
+      'finish < simmer + finish + finish',
+    ]);
+    expect(shanks.stages.map((s) => s.text).slice(3, 7)).toEqual([
+      'For the mash: peel the potatoes, boil 20 minutes, drain and mash with the milk.',
+      'Drain and mash with the milk.',
+      'For the peas: boil 3 minutes, drain, crush with the mint.',
+      'Drain, crush with the mint.',
+    ]);
+  });
+
+  it('what is peeled in the method has its minutes, before it goes on the heat', () => {
+    expect(shanks.stages[0]).toMatchObject({ kind: 'prep', text: 'Prepare: potatoes (peeled)' });
+  });
+
+  it('noodles are drained where they boiled, and not when the sauce is made', () => {
+    const dish = read(
+      recipe(
+        '1 rabbit\n200 ml wine\n300 g egg noodles\n30 g butter',
+        'Rabbit and wine in. High pressure 20 minutes, natural release.\nMeanwhile boil the noodles in a pan on the hob for 8 minutes. Drain, toss in the butter.\nBoil the sauce down, 6 minutes. Serve the rabbit on the noodles.',
+      ),
+    );
+    expect(waits(dish)).toEqual([
+      'pressure',
+      'burner < nothing',
+      'finish',
+      'simmer < pressure',
+      'finish < simmer + finish',
+    ]);
+  });
+});
+
 describe('steps with a middle, waits and long rests', () => {
   const stageOf = (dish: Dish, kind: string) => dish.stages.find((s) => s.kind === kind);
   const LAMB = '2 kg leg of lamb\n2 tbsp oil';

@@ -5,7 +5,7 @@
  */
 import { placeOf, type Stage, type StagePlace } from '../dish';
 import { IN_PASSING } from './place';
-import { saysByItself, saysElsewhere } from './phrases';
+import { saysByItself, saysElsewhere, saysPart } from './phrases';
 import type { FoundStage } from './types';
 
 /** What was cooked before is taken up by what it left. */
@@ -115,7 +115,7 @@ export function withBranches(
       if (there.length > 0) return [there[0] as Branch];
     }
     if (IN_PASSING.test(text)) return [branches[0] as Branch];
-    const isSame = stage.kind === 'rest' || /\b(?:it|them|this|these)\b/i.test(text);
+    const isSame = stage.kind === 'rest' || /^drain\b|\b(?:it|them|this|these)\b/i.test(text);
     return isSame || current === branches[0]
       ? [current]
       : ordered([branches[0] as Branch, current]);
@@ -137,7 +137,7 @@ export function withBranches(
     if (told?.meanwhile)
       return !(found[i - 1]?.meanwhile && current !== branches[0]) || isOwn(named);
     if (!isOwn(named) || !hasHeatBefore(i)) return false;
-    if (saysElsewhere(text) && !FROM_POT.test(text)) return true;
+    if ((saysElsewhere(text) || saysPart(text)) && !FROM_POT.test(text)) return true;
     if (place === 'cooker' && RINSED.test(text)) return true;
     if (place === 'counter' && saysByItself(text)) return true;
     return place === 'burner' && current.place !== 'burner';

@@ -57,6 +57,8 @@ export const saysBurner = has(
 export const saysElsewhere = has(
   /\b(?:in|into|using|to|with) (?:a|an|another|the other|the second|your second|the small(?:er)?) (?:(?:second|separate|other|clean|small|large|big|smaller) )*(?:pot|cooker|pan|saucepan|skillet|bowl|jug|tray|dish|rice cooker)\b|\bsecond (?:pot|cooker)\b|\bother (?:pot|cooker)\b|\bin a (?:rice cooker|slow cooker|frying pan|skillet)\b|\bfor the (?:sauce|dressing|topping|salsa|garnish|gremolata)\b/i,
 );
+/** “For the mash: …”: a part of the dish that is told by itself. */
+export const saysPart = has(/^(?:\d+[.)]\s*)?for the [\p{L}-]+(?: [\p{L}-]+)?\s*[:,]/iu);
 const BY_ITSELF =
   /^(?:(?:meanwhile|then),? )?(?:for the \w+[,:]|(?:mix|whisk|beat|crush|pound|combine|make|blend)\b(?!\s+(?:in|it|them|everything|all|well)\b))/i;
 const TO_THE_REST =

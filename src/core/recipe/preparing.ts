@@ -25,6 +25,45 @@ const sayHow = (preparation: string): string =>
     )
     .join(', ');
 
+const CUTS: readonly (readonly [string, string])[] = [
+  ['peel', 'peeled'],
+  ['dice', 'diced'],
+  ['cube', 'diced'],
+  ['chop', 'chopped'],
+  ['slice', 'sliced'],
+  ['grate', 'grated'],
+  ['trim', 'trimmed'],
+];
+/** Work on the heat: what is cut in its sentence is cut before it. */
+const ON_HEAT: ReadonlySet<Stage['kind']> = new Set([
+  'brown',
+  'pressure',
+  'slow',
+  'simmer',
+  'burner',
+  'oven',
+]);
+
+/** “Peel the potatoes, boil them”: cut in the method, where the list says nothing of it. */
+function asTold(scaled: ScaledIngredient, stages: readonly Stage[]): ScaledIngredient {
+  const { ingredient } = scaled;
+  const head = ingredient.food
+    .toLowerCase()
+    .match(/[\p{L}]{3,}/gu)
+    ?.at(-1);
+  if (ingredient.preparation !== '' || !head) return scaled;
+  const word = head.replace(/(?:es|s)$/, '');
+  const found = CUTS.find(([verb]) =>
+    stages.some(
+      (s) =>
+        ON_HEAT.has(s.kind) &&
+        s.uses.includes(ingredient.id) &&
+        new RegExp(String.raw`\b${verb}\s+(?:[\p{L}-]+\s+){0,3}${word}`, 'iu').test(s.text),
+    ),
+  );
+  return found ? { ...scaled, ingredient: { ...ingredient, preparation: found[1] } } : scaled;
+}
+
 /** “Prepare: onions (diced), garlic (minced).” */
 function sayPreparing(cut: readonly ScaledIngredient[]): string {
   const words = cut.map(({ ingredient: i }) =>
@@ -41,7 +80,9 @@ export function withPreparing(dish: Dish): Dish {
   const { ingredients } = scaleDish(dish, dish.servings);
   const stages = dish.stages.map((stage) => withHands(stage, ingredients));
   const prepared = new Set(dish.stages.flatMap((s) => (s.kind === 'prep' ? s.uses : [])));
-  const open = ingredients.filter((i) => !prepared.has(i.ingredient.id));
+  const open = ingredients
+    .filter((i) => !prepared.has(i.ingredient.id))
+    .map((i) => asTold(i, dish.stages));
   const cut = open.filter((i) => knifeMinutes(i) > 0);
   if (cut.length === 0 || stages.length === 0) return { ...dish, stages };
   const isTaken = [...dish.ingredients, ...dish.stages].some((x) => x.id === ID);

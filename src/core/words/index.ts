@@ -6,4 +6,4 @@ export { sayFix } from './fixes';
 export { fault, refusal } from './refusals';
 export { sayPotRefusal } from './pot-refusals';
 export type { Conventions } from './conventions';
-export { sayParked } from './parking';
+export { sayKeeps, sayParked } from './parking';

@@ -1,4 +1,4 @@
-/** Where food waits between two steps. */
+/** Where food waits between two steps, and how long a dish keeps. */
 import { formatMinutes, formatTemperature } from '../units';
 
 const LOW_OVEN_C = 80;
@@ -19,4 +19,22 @@ export function sayParked(
     covered: parked.minutes > 30 ? 'well covered, two hours at most (USDA FSIS)' : 'covered',
   }[parked.where];
   return `then it waits ${formatMinutes(parked.minutes)}, until ${until}: ${where}`;
+}
+
+/** Less than this, and a dish is eaten at once, min. */
+const AT_ONCE_MIN = 10;
+
+/**
+ * How long a dish may wait for the table.
+ *
+ * @param maxMinutes null for as long as one likes
+ * @param isHot whether it comes to the table hot: what is cold is not kept warm
+ */
+export function sayKeeps(maxMinutes: number | null, isHot: boolean): string {
+  const keeps = isHot ? 'keeps warm' : 'keeps';
+  if (maxMinutes === null)
+    return isHot ? `${keeps} as long as you like` : `${keeps} until it is served`;
+  return maxMinutes < AT_ONCE_MIN
+    ? `eat within ${maxMinutes} min`
+    : `${keeps} for up to ${formatMinutes(maxMinutes)}`;
 }

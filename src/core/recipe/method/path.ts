@@ -1,6 +1,6 @@
 /** One way to understand a method as far as it is read: the stages made of it, and what the pot is doing. */
 import type { FoundCycle, FoundKind, FoundStage, ReleaseFound } from '../types';
-import { saysByItself } from '../phrases';
+import { saysByItself, saysPart } from '../phrases';
 import type { Clause, ClauseTime } from './clause';
 
 /** Words that are in no stage yet. */
@@ -20,7 +20,7 @@ const HEATED: ReadonlySet<FoundKind> = new Set(['simmer', 'burner', 'oven', 'cri
 /** Stirring belongs to these; serving does not. */
 const ON_HEAT: ReadonlySet<FoundKind> = new Set(['simmer', 'thicken', 'brown', 'burner']);
 const AT_TABLE =
-  /\b(?:serve|garnish|carve|slice|scatter|sprinkle|top|season|taste|fold|mash|shred|toss|spoon|ladle|divide|mount|swirl|finish)\b/i;
+  /\b(?:serve|garnish|carve|slice|scatter|sprinkle|top|season|taste|fold|mash|shred|toss|spoon|ladle|divide|mount|swirl|finish|crush|drain)\b/i;
 
 const last = <T>(list: readonly T[]): T | undefined => list[list.length - 1];
 
@@ -153,11 +153,19 @@ export class Path {
   }
 
   /** A stage of a kind: the last one goes on where it is of the same kind. */
-  add(c: Clause, kind: FoundKind, time: ClauseTime | null): void {
+  add(c: Clause, wanted: FoundKind, time: ClauseTime | null): void {
+    const begins =
+      saysPart(c.sentence) && !this.stages.some((s) => s.sentences.includes(c.sentence));
+    // What another part is told by itself ends what was told before it.
+    if (begins && this.isCooked && last(this.loading)?.sentence !== c.sentence) this.flush(null, c);
+    this.settleDrained(c);
+    const kind = this.besideThePot(c, wanted);
     this.flush(kind, c);
     const end = last(this.stages);
     const isOther =
-      (c.otherPot && last(end?.sentences ?? []) !== c.sentence) || isApart(end, c.sentence);
+      begins ||
+      (c.otherPot && last(end?.sentences ?? []) !== c.sentence) ||
+      isApart(end, c.sentence);
     if (end?.kind === kind && kind !== 'pressure' && end.meanwhile === c.meanwhile && !isOther) {
       const before = this.taken(c.sentence);
       this.replace(this.stages.length - 1, (s) =>
@@ -189,6 +197,20 @@ export class Path {
     ];
   }
 
+  /** Noodles that boiled beside the pot are drained there and then, and not when the sauce is made. */
+  private settleDrained(c: Clause): void {
+    const [first] = this.loading;
+    if (!first || first.sentence === c.sentence || last(this.stages)?.kind !== 'burner') return;
+    if (/^drain\b/i.test(first.text)) this.flush(null, c);
+  }
+
+  /** The mash of a braise is boiled on the stove, unless it is said to be in the pot. */
+  private besideThePot(c: Clause, kind: FoundKind): FoundKind {
+    const isOpen = kind === 'simmer' || kind === 'brown';
+    const isInPot = c.saute || /\b(?:pot|cooker)\b/i.test(c.sentence);
+    return isOpen && this.hasCycle && saysPart(c.sentence) && !isInPot ? 'burner' : kind;
+  }
+
   /** What was put in before goes with the stage that follows, without the sentence that starts it. */
   private taken(sentence: string): string[] {
     const sentences = [...new Set(this.loading.map((l) => l.sentence))];
@@ -217,6 +239,7 @@ export class Path {
     // “Before you eat”, “it thickens”: nothing that is done.
     if (/^(?:you|it|they|we)\b/i.test(c.text)) return;
     const end = last(this.stages);
+    this.settleDrained(c);
     // A sentence that has made a stage already is told there; but what is done at the end is work of its own.
     if (end && last(end.sentences) === c.sentence && !(c.finishing && this.isWorkAtTheEnd(end, c)))
       return;
@@ -255,7 +278,10 @@ function partOf(sentence: string, clauses: readonly string[]): string {
   const end = clauses.at(-1) ?? '';
   const to = sentence.indexOf(end, Math.max(0, from));
   if (from < 0 || to < from) return clauses.join(', ');
-  const part = sentence.slice(from, to + end.length);
+  const until = to + end.length;
+  // What follows and tells of no time goes with it: “drain and mash with the milk and butter”.
+  const rest = /\d/.test(sentence.slice(until)) ? '' : sentence.slice(until);
+  const part = sentence.slice(from, until) + rest;
   return part.charAt(0).toUpperCase() + part.slice(1);
 }
 

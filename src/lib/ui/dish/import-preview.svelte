@@ -8,6 +8,7 @@
   import ReadSteps from './read-steps.svelte';
   import UnreadList from './unread-list.svelte';
   import { formatQuantity, UNITS } from '$core/units';
+  import { placesOf } from './places';
   import StageCard from './stage-card.svelte';
 
   interface Props {
@@ -66,6 +67,7 @@
     const offers = offersFor(scaleDish(dish, dish.servings), kitchen);
     return offers.map((stay) => stay.find((o) => o.refusals.length === 0) ?? stay[0]);
   });
+  const places = $derived(placesOf(dish));
   function cycleOf(stageId: string): { comeUp: number; release: number; name: string } | null {
     for (const offer of cycles) {
       const cycle = offer?.cycles.get(stageId);
@@ -138,11 +140,18 @@
 </div>
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<ol class="mt-4 flex gap-3 overflow-x-auto pb-3" tabindex="0" aria-label="Stages in order">
+<ol
+  class="mt-4 gap-3 overflow-x-auto pb-3 {places.size > 0
+    ? 'grid auto-cols-max justify-start'
+    : 'flex'}"
+  tabindex="0"
+  aria-label="Stages in order"
+>
   {#each dish.stages as stage (stage.id)}
     {@const cycle = cycleOf(stage.id)}
     <StageCard
       {stage}
+      place={places.get(stage.id) ?? null}
       scale={kitchen.scale}
       {cycle}
       cookerName={cycle?.name ?? null}

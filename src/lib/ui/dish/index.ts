@@ -12,3 +12,4 @@ export { default as CycleLiner } from './cycle-liner.svelte';
 export { default as StackCard } from './stack-card.svelte';
 export { default as Swap } from './swap.svelte';
 export { default as Versions } from './versions.svelte';
+export { placesOf } from './places';

@@ -1,5 +1,6 @@
 <script lang="ts">
   /** The steps that were read, each with its kind and minutes to be corrected in place. */
+  import { lanesOf } from '$core/cycle';
   import type { Dish } from '$core/dish';
   import { STEP_KINDS, type ReadEdit, type StepKind } from '$core/recipe';
   import { STAGE_NAMES } from './new-stage';
@@ -11,6 +12,14 @@
   let { dish, onedit }: Props = $props();
 
   const LONGEST = 2880;
+  /** What a step waits for, where that is not the one above it. */
+  const waits = $derived(
+    lanesOf(dish).map(({ after }) => {
+      if (after === null) return '';
+      const numbers = after.map((s) => dish.stages.indexOf(s) + 1);
+      return numbers.length === 0 ? 'begins on its own' : `after ${numbers.join(' and ')}`;
+    }),
+  );
   const isStep = (kind: string): kind is StepKind => STEP_KINDS.some((k) => k === kind);
 </script>
 
@@ -20,6 +29,7 @@
     {#each dish.stages as stage, i (stage.id)}
       {@const minutes = stage.kind === 'pressure' ? stage.holdMinutes : stage.minutes}
       <li class="flex flex-wrap items-center gap-2">
+        <span class="w-6 text-right text-muted">{i + 1}</span>
         <select
           class="field w-40"
           aria-label="Kind of step {i + 1}"
@@ -47,7 +57,10 @@
           }}
         />
         <span class="text-muted">min</span>
-        <span class="min-w-0 flex-1 truncate text-[15px]">{stage.text}</span>
+        <span class="min-w-0 flex-1 truncate text-[15px]"
+          >{#if waits[i]}<b class="text-leaf-ink">{waits[i]}:</b>
+          {/if}{stage.text}</span
+        >
       </li>
     {/each}
   </ol>

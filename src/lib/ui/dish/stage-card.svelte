@@ -3,6 +3,7 @@
   import { retime } from '$core/recipe';
   import { formatMinutes, formatTemperature } from '$core/units';
   import { STAGE_NAMES } from './new-stage';
+  import type { CardPlace } from './places';
   import { fallPath, risePath } from '$lib/ui/timeline/geometry';
 
   interface Props {
@@ -18,12 +19,7 @@
     isPointed?: boolean;
     onpoint?: (isOn: boolean) => void;
     /** Its number, and what it waits for where that is not the one before it. */
-    place?: {
-      number: number;
-      after: readonly number[] | null;
-      lane: number;
-      column: number;
-    } | null;
+    place?: CardPlace | null;
   }
   let {
     stage,

@@ -3,9 +3,9 @@
   import { isParted, sayPart, type Dish, type Stage } from '$core/dish';
   import { takeUnread, type UnreadKind } from '$core/recipe';
   import { writeDish } from '$lib/client/write-dish';
-  import { lanesOf, stageMinutes } from '$core/cycle';
-  import { sayWater } from '$core/words';
-  import { formatMinutes, formatQuantity } from '$core/units';
+  import { isServedHot, stageMinutes } from '$core/cycle';
+  import { sayKeeps, sayWater } from '$core/words';
+  import { formatQuantity } from '$core/units';
   import {
     AskGroups,
     CycleLiner,
@@ -14,6 +14,7 @@
     MarkedText,
     RoomCard,
     ServingsStepper,
+    placesOf,
     StackCard,
     StageCard,
     Swap,
@@ -30,20 +31,7 @@
   const dish = $derived(data.dish);
   /** Stages with their holds for these servings. */
   const stages = $derived(data.scaled.dish.stages);
-  const placed = $derived(lanesOf(data.scaled.dish));
-  const isBranched = $derived(placed.some((p) => p.lane > 0));
-  /** Number and place of a stage, where branches lie side by side. */
-  function placeOf(id: string) {
-    const at = placed.find((p) => p.stage.id === id);
-    if (!at || !isBranched) return null;
-    const numberOf = (s: { id: string }): number => stages.findIndex((x) => x.id === s.id) + 1;
-    return {
-      number: numberOf(at.stage),
-      after: at.after?.map(numberOf) ?? null,
-      lane: at.lane,
-      column: at.column,
-    };
-  }
+  const places = $derived(placesOf(data.scaled.dish));
   /** Where an ingredient goes in in parts. */
   function partsOf(id: string): string[] {
     if (!isParted(dish, id)) return [];
@@ -82,13 +70,7 @@
   const browning = $derived(
     Object.fromEntries(chosen.flatMap((offer) => Object.entries(offer?.browning ?? {}))),
   );
-  const wait = $derived(
-    dish.wait.maxMinutes === null
-      ? 'keeps warm as long as you like'
-      : dish.wait.maxMinutes < 10
-        ? `eat within ${dish.wait.maxMinutes} min`
-        : `keeps warm for up to ${formatMinutes(dish.wait.maxMinutes)}`,
-  );
+  const wait = $derived(sayKeeps(dish.wait.maxMinutes, isServedHot(dish)));
   /** Puts an unread piece where it belongs; the dish as it was is one tap away. */
   function take(piece: string, as: UnreadKind): void {
     const before = $state.snapshot(dish) as Dish;
@@ -129,7 +111,7 @@
   <h2 id="stages" class="sr-only">Stages</h2>
   <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
   <ol
-    class="-mx-4 gap-3 overflow-x-auto px-4 pb-3 md:-mx-7 md:px-7 {isBranched
+    class="-mx-4 gap-3 overflow-x-auto px-4 pb-3 md:-mx-7 md:px-7 {places.size > 0
       ? 'grid auto-cols-max justify-start'
       : 'flex'}"
     tabindex="0"
@@ -139,7 +121,7 @@
       {@const cycle = cycleOf(stage.id)}
       <StageCard
         {stage}
-        place={placeOf(stage.id)}
+        place={places.get(stage.id) ?? null}
         scale={data.kitchen.scale}
         {cycle}
         benchHref={benchHref(stage)}

@@ -1,7 +1,9 @@
 <script lang="ts">
   /** One dish on one small sheet, to stand beside the pot. */
+  import { isServedHot } from '$core/cycle';
   import { isParted, partAt, sayPart, type Stage } from '$core/dish';
   import { retime } from '$core/recipe';
+  import { sayKeeps } from '$core/words';
   import { formatMinutes, formatQuantity, formatTemperature } from '$core/units';
   import type { PageProps } from './$types';
 
@@ -110,9 +112,9 @@
       {#if data.unknown}<b
           >Allergens not known{data.unknown.length > 0 ? `: ${data.unknown.join(', ')}` : ''}.</b
         >{/if}
-      {dish.wait.maxMinutes === null
-        ? 'Keeps warm as long as you like.'
-        : `Keeps warm for up to ${formatMinutes(dish.wait.maxMinutes)}.`}
+      <span class="inline-block first-letter:uppercase"
+        >{sayKeeps(dish.wait.maxMinutes, isServedHot(dish))}.</span
+      >
       {#each data.cautions as caution, index (index)}
         <b class="inline-block first-letter:uppercase">{caution.text} ({caution.source}).</b>{/each}
     </p>
