@@ -87,6 +87,26 @@ describe('what a method lets go on side by side', () => {
     ]);
   });
 
+  it('“while the ribs cook” says when, and no food of its own', () => {
+    const dish = read(
+      recipe(
+        '2 kg beef short ribs\n400 ml stock\n1 kg celeriac\n200 ml cream',
+        'Ribs and stock in. High pressure 50 minutes, natural release.\nWhile the ribs cook, simmer the celeriac in the cream in a covered saucepan for 25 minutes.\nServe the ribs on the celeriac.',
+      ),
+    );
+    expect(waits(dish)).toEqual(['pressure', 'burner < nothing', 'finish < pressure + burner']);
+  });
+
+  it('beating and chopping that is timed is work of the hands, not of what went on before', () => {
+    const dish = read(
+      recipe(
+        '400 g rhubarb\n175 g butter\n3 eggs',
+        'Stew the rhubarb in a small pan for 6 minutes and let it cool for 15 minutes.\nBeat the butter and eggs, 8 minutes.\nHigh pressure 35 minutes, natural release.',
+      ),
+    );
+    expect(dish.stages.map((s) => s.kind)).toEqual(['burner', 'rest', 'prep', 'pressure']);
+  });
+
   it('a pot that is rinsed takes something new', () => {
     const dish = read(
       recipe(

@@ -30,9 +30,11 @@ interface Branch {
 const madeIn = (text: string): string[] =>
   [...text.matchAll(MADE)].map(([word]) => word.toLowerCase().replace(/s$/, ''));
 
-/** A rest says what rests first; what is said after it comes later. */
-const ownWords = (stage: Stage): string =>
-  stage.kind === 'rest' ? (stage.text.split(/\bthen\b|;/i)[0] ?? '') : stage.text;
+/** A rest says what rests first; what is said after it comes later. “While the ribs cook” only says when. */
+const ownWords = (stage: Stage): string => {
+  const text = stage.text.replace(/^(?:while|as|during)\b[^,.]*,\s*/i, '');
+  return stage.kind === 'rest' ? (text.split(/\bthen\b|;/i)[0] ?? '') : text;
+};
 
 /**
  * The stages with what they wait for, where that is not the one above.

@@ -51,7 +51,7 @@ export const saysSwitch = has(
 );
 /** Beside the pot, on a stove. */
 export const saysBurner = has(
-  /\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bin(?:to)? (?:(?:a|another|the other|your) |(?=small|little))(?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok|kadai|karahi|tawa)\b(?!\s*(?:that|which) fits)/i,
+  /\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bin(?:to)? (?:(?:a|another|the other|your) |(?=small|little))(?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok|kadai|karahi|tawa)\b(?!\s*(?:that|which) fits)|\bin(?:to)? (?:an?|another|the other) (?:[a-z-]+ ){1,2}(?:skillet|frying[- ]pan|saucepan|wok)\b/i,
 );
 /** What it is done in is another pot, pan or bowl than before. */
 export const saysElsewhere = has(

@@ -52,7 +52,8 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   // Skimming and straining have minutes of their own, whatever went on before.
   if (HANDS_AFTER.test(c.sentence) && p.stages.length > 0) return { kind: 'finish', cost: 0.4 };
   // Chopping that is timed is no part of what simmers beside it.
-  if (c.meanwhile && isPreparing(c.sentence)) return { kind: 'prep', cost: 0.4 };
+  if (isPreparing(c.sentence) && (c.meanwhile || !p.isFrying))
+    return { kind: c.meanwhile || !isOver ? 'prep' : 'finish', cost: c.meanwhile ? 0.4 : 0.6 };
   if (c.saute) return { kind: isOver ? 'simmer' : 'brown', cost: 0.8 };
   if (c.wait) return { kind: 'rest', cost: isOver ? 0.6 : 1.5 };
   if (p.going) return { kind: p.going.kind, cost: 1.2 };
