@@ -36,6 +36,20 @@ describe('hands that the method leaves out', () => {
     expect(stages.map((s) => s.kind)).toEqual(['soak', 'prep', 'pressure']);
   });
 
+  it('wait until the night is over, unless what lies overnight needs them', () => {
+    const night = (rub: string) =>
+      read(`${LIST}2 onions, chopped\n\nMethod\n1. ${rub}\n2. ${COOK}`).stages.map((s) => s.id);
+    expect(night('Rub the pheasant with salt and leave in the fridge overnight.')).toEqual([
+      'prep',
+      'rest',
+      'prepare',
+      'pressure',
+    ]);
+    expect(night('Rub the pheasant with the onions and leave in the fridge overnight.')[0]).toBe(
+      'prep',
+    );
+  });
+
   it('shredding takes the longer, the more there is', () => {
     const last = (kg: number) =>
       read(

@@ -95,9 +95,7 @@ export function withPreparing(dish: Dish): Dish {
     kind: 'prep',
     minutes: preparingMinutes(open),
   };
-  // What soaks overnight soaks before anybody takes a knife.
-  const at = stages.findIndex((s) => s.kind !== 'soak');
-  const before = at < 0 ? stages.length : at;
+  const before = knifeAt(stages, step.uses);
   const waits = (s: Stage): Stage =>
     s.after?.length === 0 && s.uses.some((used) => step.uses.includes(used))
       ? { ...s, after: [id] }
@@ -106,6 +104,25 @@ export function withPreparing(dish: Dish): Dish {
     ...dish,
     stages: [...stages.slice(0, before), step, ...stages.slice(before).map(waits)],
   };
+}
+
+/** Left for so long, it is another day. */
+const LONG_MIN = 240;
+
+/**
+ * Where cutting comes among the stages: what soaks or lies overnight does so before anybody takes a knife, unless it
+ * needs what is cut.
+ */
+function knifeAt(stages: readonly Stage[], cut: readonly string[]): number {
+  const heat = stages.findIndex((s) => ON_HEAT.has(s.kind) || s.kind === 'crisp');
+  const cold = stages.slice(0, heat < 0 ? stages.length : heat);
+  const night = cold.findLastIndex(
+    (s) => s.kind === 'soak' || (s.kind === 'rest' && s.minutes >= LONG_MIN),
+  );
+  const needs = cold.slice(0, night + 1).some((s) => s.uses.some((id) => cut.includes(id)));
+  if (night >= 0 && !needs) return night + 1;
+  const first = stages.findIndex((s) => s.kind !== 'soak');
+  return first < 0 ? stages.length : first;
 }
 
 /** Whether a step is what the list alone would give: then it need not be written out. */
