@@ -58,7 +58,7 @@
         />
         <span class="text-muted">min</span>
         <span class="min-w-0 flex-1 truncate text-[15px]"
-          >{#if waits[i]}<b class="text-leaf-ink">{waits[i]}:</b>{' '}
+          >{#if waits[i]}<b class="mr-1 text-leaf-ink">{waits[i]}:</b>
           {/if}{stage.text}</span
         >
       </li>
