@@ -215,6 +215,11 @@ describe('steps with a middle, waits and long rests', () => {
     expect(dish.wait).toEqual({ maxMinutes: null, cost: 0 });
   });
 
+  it('cold and not in the fridge is two hours at most (USDA FSIS), whatever it is', () => {
+    const raw = read(recipe('400 g tuna\n1 lime', 'Dice the tuna. Toss with the lime juice.'));
+    expect(raw.wait).toEqual({ maxMinutes: 120, cost: 0 });
+  });
+
   it('what only boils needs nobody, what is stirred does', () => {
     const boiled = read(recipe('1 kg potatoes', 'Boil the potatoes on the stove for 18 minutes.'));
     expect(stageOf(boiled, 'burner')).toMatchObject({ minutes: 18, attended: false });

@@ -70,7 +70,9 @@ export function waitOf(
     return foods.some((f) => f.keep === 'leafy') &&
       found.some((s) => /\b(?:dress|toss)/i.test(s.sentences.join(' ')))
       ? { maxMinutes: 20, cost: 1 }
-      : { maxMinutes: null, cost: 0 };
+      : endsCold(found)
+        ? { maxMinutes: null, cost: 0 }
+        : { maxMinutes: OUT_OF_FRIDGE_MIN, cost: 0 };
   if (foods.some((f) => f.id === 'pasta' || f.group === 'fish' || f.id === 'risotto-rice'))
     return { maxMinutes: 8, cost: 3 };
   // Green and tender after a few minutes, grey after a few more.
@@ -85,6 +87,8 @@ export function waitOf(
 }
 
 const TENDER_HOLD = 5;
+/** What is cold and not in the fridge is eaten within two hours (USDA FSIS), raw fish as well as salad. */
+const OUT_OF_FRIDGE_MIN = 120;
 const KEEPS =
   /\bkeeps? (?:well )?for (?:hours|an hour|a few hours|\w+ hours)\b|\b(?:holds|waits|stands) (?:well )?for hours\b|\bcan (?:wait|stand) for hours\b/i;
 const AT_ONCE =
