@@ -22,6 +22,7 @@ const FLOORS = [
   'plan',
   'review',
   'run',
+  'replan',
   'lists',
   'planner',
   'learn',

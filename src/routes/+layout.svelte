@@ -4,9 +4,13 @@
   import { ModeWatcher } from 'mode-watcher';
   import { Toaster } from 'svelte-sonner';
   import type { LayoutProps } from './$types';
+  import { page } from '$app/state';
   import Rail from '$lib/ui/shell/rail.svelte';
 
   let { children }: LayoutProps = $props();
+
+  /** Nobody wanders off with wet hands: a live evening has its own way out. */
+  const isCooking = $derived(page.route.id === '/cook/[id]');
 
   onMount(() => {
     // For measuring the first view: from here on the page answers.
@@ -22,11 +26,13 @@
   >Skip to the page</a
 >
 <div class="flex min-h-dvh flex-col md:flex-row">
-  <Rail />
+  {#if !isCooking}<Rail />{/if}
   <main
     id="main"
     tabindex="-1"
-    class="min-w-0 flex-1 px-4 pt-5 pb-28 outline-none md:px-7 md:pb-10 print:p-0"
+    class="min-w-0 flex-1 outline-none print:p-0 {isCooking
+      ? 'px-3 pt-3 pb-40 md:px-6 lg:pb-10'
+      : 'px-4 pt-5 pb-28 md:px-7 md:pb-10'}"
   >
     {@render children()}
   </main>

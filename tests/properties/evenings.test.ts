@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { compileMeal } from '$core/plan';
-import { foldEvening, replanEvening, seeded, type Evening, type RunEvent } from '$core/run';
+import { replanEvening } from '$core/replan';
+import { foldEvening, seeded, type Evening, type RunEvent } from '$core/run';
 import { solve } from '$core/solve';
 import { householdSchema } from '$core/exchange';
 import { demoHousehold } from '../../src/demo/household';
@@ -10,7 +11,6 @@ const EVENINGS = process.env.SOAK ? 1000 : 12;
 const NOW = Date.UTC(2026, 10, 25, 9);
 const MINUTE = 60_000;
 const LONGEST_MIN = 40 * 60;
-const style = { zone: 'Europe/Athens', hours: 24 } as const;
 const household = householdSchema.parse(demoHousehold(NOW));
 const dishes = new Map(household.dishes.map((d) => [d.id, d]));
 
@@ -38,7 +38,7 @@ function play(evening: Evening, next: () => number) {
   const add = (event: object): void => {
     events.push({ id: `e${events.length}`, at: now, by: 'cook', ...event } as RunEvent);
     const state = foldEvening(evening, events, now);
-    const again = replanEvening(evening, state, now, style);
+    const again = replanEvening(evening, state, now, household.kitchen);
     if (!again) {
       refused++;
       return;

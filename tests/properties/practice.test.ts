@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { compileMeal, totalsOf } from '$core/plan';
+import { replanEvening } from '$core/replan';
 import {
   accountOf,
   eventsFrom,
@@ -8,7 +9,6 @@ import {
   hiddenKitchen,
   MISHAPS,
   readPot,
-  replanEvening,
   seeded,
   truthOf,
   type Evening,
@@ -23,7 +23,6 @@ const EVENINGS = process.env.SOAK ? 1000 : 8;
 const NOW = Date.UTC(2026, 10, 25, 9);
 const MINUTE = 60_000;
 const STEP_MS = 30_000;
-const style = { zone: 'Europe/Athens', hours: 24 } as const;
 const household = householdSchema.parse(demoHousehold(NOW));
 const dishes = new Map(household.dishes.map((d) => [d.id, d]));
 
@@ -80,7 +79,7 @@ function play(evening: Evening): { events: RunEvent[]; replans: number; unanswer
     if (fresh.length === 0) continue;
     for (const event of fresh) ids.add(event.id);
     events.push(...fresh);
-    const again = replanEvening(evening, foldEvening(evening, events, now), now, style);
+    const again = replanEvening(evening, foldEvening(evening, events, now), now, household.kitchen);
     if (!again) unanswered++;
     else {
       replans++;

@@ -1,6 +1,6 @@
 export { compileMeal } from './compile';
 export { planOf } from './plan';
-export type { Operation, Plan } from './plan';
+export type { Operation, PlannedDish, Plan } from './plan';
 export { compiledSchema, savedPlanSchema } from './saved-plan';
 export type { SavedPlan } from './saved-plan';
 export { totalsOf } from './totals';

@@ -3,7 +3,9 @@ import type { Dish } from '../dish';
 import type { Operation, Phase } from '../plan';
 import { formatMinutes } from '../units';
 import { TROUBLES, type RunEvent } from './events';
-import { effective, foldEvening, type Evening, type LiveState, type LiveStep } from './live';
+import { effective } from './facts';
+import type { Evening } from './document';
+import { foldEvening, isPast, type LiveState, type LiveStep } from './live';
 
 const MINUTE = 60_000;
 /** A step begun so much later than it was due was forgotten, or there was no hand free. */
@@ -40,6 +42,8 @@ export interface DishAccount {
 export interface Account {
   /** Whether it was said to be on the table. */
   isServed: boolean;
+  /** Tapped through in a fraction of the time that it takes: nothing of it is evidence. */
+  isTappedThrough: boolean;
   /** Minutes by which the latest dish missed its own time; null while none is ready. */
   late: number | null;
   dishes: DishAccount[];
@@ -56,6 +60,11 @@ export interface Account {
   /** What to do better, most useful first; empty after a clean evening. */
   advice: string[];
 }
+
+/** No hand and no pot is so many times as fast as planned: it was tapped for another reason (common practice). */
+const INCREDIBLE = 4;
+/** Of so many steps together; one alone may be quick. */
+const FEWEST_TAPPED = 5;
 
 const COUNTED = new Set<Phase>(['come-up', 'release', 'oven', 'crisp', 'rest']);
 const HEATED = new Set<Phase>(['oven', 'crisp', 'simmer', 'burner', 'brown']);
@@ -75,6 +84,8 @@ export function accountOf(
   const isReal = (s: LiveStep): boolean => s.status === 'done' && !s.isAssumed;
   const lengthOf = (s: LiveStep): number => Math.round((s.end - s.start) / MINUTE);
 
+  const isTappedThrough = wasTappedThrough(state.steps);
+  const isBelieved = (s: LiveStep): boolean => s.isMeasured && !isTappedThrough && isCredible(s);
   const phases = state.steps
     .filter(
       (s) =>
@@ -84,7 +95,7 @@ export function accountOf(
       operation: s.operation,
       planned: s.operation.minutes,
       // What nobody tapped is taken as planned, and is no evidence that the plan was right.
-      real: s.isMeasured ? lengthOf(s) : null,
+      real: isBelieved(s) ? lengthOf(s) : null,
       cook: cookOf(s, counted),
     }));
   const holds = state.steps
@@ -108,7 +119,7 @@ export function accountOf(
   const overdone = state.steps.flatMap((s) => {
     const minutes = s.operation.minutes;
     return HEATED.has(s.operation.phase) &&
-      s.isMeasured &&
+      isBelieved(s) &&
       lengthOf(s) > Math.max(minutes * OVERDONE, minutes + 3)
       ? [{ text: s.operation.text, dish: s.operation.dishName, minutes: lengthOf(s) - minutes }]
       : [];
@@ -124,6 +135,7 @@ export function accountOf(
   const misses = accounts.flatMap((d) => (d.ready === null ? [] : [d.ready - d.due]));
   const account = {
     isServed: state.isServed,
+    isTappedThrough,
     late: misses.length > 0 ? Math.max(...misses) : null,
     dishes: accounts,
     phases,
@@ -134,6 +146,20 @@ export function accountOf(
     changes,
   };
   return { ...account, advice: adviseOn(account) };
+}
+
+/** Whether its length can be true at all; the plan's short steps often are done in no time. */
+function isCredible(s: LiveStep): boolean {
+  const real = (s.end - s.start) / MINUTE;
+  return s.operation.minutes <= INCREDIBLE || real * INCREDIBLE >= s.operation.minutes;
+}
+
+/** Everything that was tapped took a fraction of what it takes, all of it together. */
+function wasTappedThrough(steps: readonly LiveStep[]): boolean {
+  const seen = steps.filter((s) => s.isMeasured && s.operation.minutes > 0);
+  const real = seen.reduce((sum, s) => sum + (s.end - s.start) / MINUTE, 0);
+  const planned = seen.reduce((sum, s) => sum + s.operation.minutes, 0);
+  return seen.length >= FEWEST_TAPPED && real * INCREDIBLE < planned;
 }
 
 /** Minutes that a stage went back under pressure for. */
@@ -150,40 +176,65 @@ function minutesAgain(hold: Operation, state: LiveState, events: readonly RunEve
   );
 }
 
-/** Minutes more, dishes left out, guests later, pauses, and what was planned again for it. */
+/** What was decided at the stove, each once, with what was planned again for it. */
 function changesAtTheStove(
   events: readonly RunEvent[],
   state: LiveState,
 ): { at: number; text: string }[] {
+  const plans = events.filter((e) => e.kind === 'replanned');
+  const told = new Set<string>();
+  return events.flatMap((e): { at: number; text: string }[] => {
+    const what = e.kind === 'replanned' ? null : sayChange(e, state);
+    if (what !== null) {
+      const plan = plans.find((p) => p.because?.includes(e.id));
+      const isNews = plan && plan.text !== '' && !told.has(plan.id);
+      if (plan) told.add(plan.id);
+      return [{ at: e.at, text: isNews ? `${what}: ${plan.text}` : what }];
+    }
+    if (e.kind !== 'replanned' || e.text === '' || told.has(e.id)) return [];
+    const isOfDecision = events.some(
+      (c) => e.because?.includes(c.id) && sayChange(c, state) !== null,
+    );
+    return isOfDecision ? [] : [{ at: e.at, text: `it went otherwise than planned: ${e.text}` }];
+  });
+}
+
+/** @returns null for what is no decision */
+function sayChange(e: RunEvent, state: LiveState): string | null {
   const nameOf = (step: string): string => {
     const operation = state.plan.byId.get(step);
     return operation ? `${operation.dishName}, “${operation.text}”` : 'a step';
   };
   const dishOf = (entry: string): string =>
-    state.steps.find((s) => s.operation.entryId === entry)?.operation.dishName ?? 'a dish';
-  return events.flatMap((e): { at: number; text: string }[] => {
-    const say = (text: string) => [{ at: e.at, text }];
-    switch (e.kind) {
-      case 'more':
-        return say(`${nameOf(e.step)}: ${formatMinutes(e.minutes)} more`);
-      case 'again':
-        return say(`${nameOf(e.step)}: ${formatMinutes(e.minutes)} at pressure once more`);
-      case 'dropped':
-        return say(`${dishOf(e.entry)} was left out`);
-      case 'guests':
-        return say(
-          `the guests ${formatMinutes(Math.abs(e.minutes))} ${e.minutes > 0 ? 'later' : 'sooner'}`,
-        );
-      case 'away':
-        return say(`somebody away for ${formatMinutes(e.minutes)}`);
-      case 'paused':
-        return say('everything paused');
-      case 'replanned':
-        return e.text === '' ? [] : say(`planned again: ${e.text}`);
-      default:
-        return [];
-    }
-  });
+    state.compiled.meanings.find((m) => m.entryId === entry)?.dishName ?? 'a dish';
+  const inStay = (stay: string): string =>
+    state.steps.find((s) => s.operation.stay === stay)?.operation.dishName ?? 'a dish';
+  switch (e.kind) {
+    case 'more':
+      return `${nameOf(e.step)}: ${formatMinutes(e.minutes)} more`;
+    case 'again':
+      return `${nameOf(e.step)}: ${formatMinutes(e.minutes)} at pressure once more`;
+    case 'dropped':
+      return `${dishOf(e.entry)} was left out`;
+    case 'added':
+      return `${e.name} came in`;
+    case 'lost':
+      return e.stays.length > 0
+        ? `a pot failed with ${[...new Set(e.stays.map(inStay))].join(', ')} in it`
+        : 'a pot or the oven failed';
+    case 'moved':
+      return `${inStay(e.stay)} went into another pot`;
+    case 'without':
+      return `${dishOf(e.entry)} without ${e.what}${e.instead ? `, with ${e.instead} for it` : ''}`;
+    case 'guests':
+      return `the guests ${formatMinutes(Math.abs(e.minutes))} ${e.minutes > 0 ? 'later' : 'sooner'}`;
+    case 'away':
+      return `a cook was away for ${formatMinutes(e.minutes)}`;
+    case 'paused':
+      return 'everything paused';
+    default:
+      return null;
+  }
 }
 
 /** Dishes that belong on the table together wait for the last of them. */
@@ -193,14 +244,17 @@ function dishAccounts(
   dishes: ReadonlyMap<string, Dish>,
 ): DishAccount[] {
   const minute = (at: number): number => Math.round((at - evening.serveAt) / MINUTE);
-  const { serveAt, dishes: wanted = [] } = evening.compiled.problem;
-  const ready = evening.schedule.dishes
+  const { serveAt, dishes: wanted = [] } = state.compiled.problem;
+  const planned = new Set(evening.schedule.dishes.map((d) => d.id));
+  // A dish that came in later was planned when it came.
+  const came = state.schedule.dishes.filter((d) => !planned.has(d.id));
+  const ready = [...evening.schedule.dishes, ...came]
     .filter((d) => !state.dropped.has(d.id))
     .map((d) => {
       const steps = state.steps.filter(
         (s) => s.operation.entryId === d.id && s.operation.phase !== 'rinse',
       );
-      const isOver = steps.length > 0 && steps.every((s) => s.status === 'done');
+      const isOver = steps.length > 0 && steps.every(isPast);
       return {
         d,
         operation: steps.at(-1)?.operation,

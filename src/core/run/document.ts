@@ -1,8 +1,21 @@
 /** The evening document: the plan that it began with. */
 import { z } from 'zod';
-import { compiledSchema } from '../plan';
-import { scheduleSchema } from '../solve';
+import { compiledSchema, type CompiledMeal } from '../plan';
+import { scheduleSchema, type Schedule } from '../solve';
 import type { Practice } from './practice';
+
+/** What an evening starts from; never changed afterwards. */
+export interface Evening {
+  id: string;
+  mealId: string;
+  name: string;
+  /** ms since the epoch of the wanted moment of serving. */
+  serveAt: number;
+  compiled: CompiledMeal;
+  schedule: Schedule;
+  /** Where it is played with virtual cookers: what they do, and at whose hands. */
+  practice?: Practice;
+}
 
 export const eveningSchema = z.object({
   id: z.string(),

@@ -1,5 +1,6 @@
 /** What happens on a live evening: an append-only list, folded the same way on every screen. */
 import { z } from 'zod';
+import type { CompiledMeal } from '../plan';
 import { scheduleSchema } from '../solve';
 
 const id = z.string().min(1).max(100);
@@ -13,6 +14,12 @@ const base = {
   cook: z.string().max(60).optional(),
 };
 const minutes = z.int('whole minutes').min(1, 'a minute at least').max(240, 'four hours at most');
+
+/** A cook who does not come back is away for as long as an evening lasts. */
+export const REST_OF_EVENING_MIN = 720;
+
+/** Compiled by the server, and checked there: a screen sends none. */
+const part = z.custom<CompiledMeal>((v) => typeof v === 'object' && v !== null && 'problem' in v);
 
 export const runEventSchema = z.discriminatedUnion('kind', [
   z.object({ ...base, kind: z.literal('started'), step: id }),
@@ -36,7 +43,34 @@ export const runEventSchema = z.discriminatedUnion('kind', [
     minutes: z.int('whole minutes').min(-120, 'two hours sooner at most').max(240),
   }),
   /** A cook is away for so long from that moment. */
-  z.object({ ...base, kind: z.literal('away'), minutes }),
+  z.object({
+    ...base,
+    kind: z.literal('away'),
+    minutes: z
+      .int('whole minutes')
+      .min(1, 'a minute at least')
+      .max(REST_OF_EVENING_MIN, 'twelve hours at most'),
+  }),
+  /** A cooker, appliance or the oven fails; what was in it at that moment goes on elsewhere. */
+  z.object({ ...base, kind: z.literal('lost'), unit: id, stays: z.array(id).max(50).default([]) }),
+  /** What is in one pot, or was to be, goes into another. */
+  z.object({ ...base, kind: z.literal('moved'), stay: id, unit: id }),
+  /** Something that should go in is not there; `instead` is what goes in for it. */
+  z.object({
+    ...base,
+    kind: z.literal('without'),
+    entry: id,
+    what: z.string().min(1).max(200),
+    instead: z.string().max(200).default(''),
+  }),
+  /** A dish more: what it adds to the evening, compiled. */
+  z.object({
+    ...base,
+    kind: z.literal('added'),
+    entry: id,
+    name: z.string(),
+    part,
+  }),
   /** Nobody does anything until it goes on; the pots go on by themselves. */
   z.object({ ...base, kind: z.literal('paused') }),
   z.object({ ...base, kind: z.literal('resumed') }),
@@ -52,6 +86,10 @@ export const runEventSchema = z.discriminatedUnion('kind', [
     kind: z.literal('replanned'),
     schedule: scheduleSchema,
     text: z.string().max(500),
+    /** Ids of what it was made for: where that is taken back, so is this. */
+    because: z.array(id).max(200).optional(),
+    /** Minutes by which the guests are later in it. */
+    guests: z.int().optional(),
   }),
 ]);
 export type RunEvent = z.infer<typeof runEventSchema>;

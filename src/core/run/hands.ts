@@ -1,7 +1,7 @@
 /** A simulated cook: begins what is due, finishes it at a pace of their own, notices trouble after a while. */
 import { cycleOf, seeded, type Practice } from './practice';
 import type { RunEvent } from './events';
-import type { LiveState, LiveStep } from './live';
+import { isPast, type LiveState, type LiveStep } from './live';
 
 const MINUTE = 60_000;
 /** How long it takes until somebody notices a pot that only steams, min. */
@@ -18,8 +18,9 @@ export function handTaps(practice: Practice, state: LiveState, now: number): Han
     by: 'hands',
     kind,
   });
-  const open = state.steps.filter((s) => s.status !== 'done');
-  const isWork = (s: LiveStep): boolean => s.operation.isHands || s.operation.phase === 'preheat';
+  const open = state.steps.filter((s) => !isPast(s));
+  const isWork = (s: LiveStep): boolean =>
+    s.operation.isHands || s.operation.phase === 'preheat' || s.status === 'over';
   if (open.every((s) => s.operation.phase === 'rinse')) return [tap('served', 'table')];
   const taps: HandTap[] = [];
   for (const step of open) {
@@ -28,6 +29,8 @@ export function handTaps(practice: Practice, state: LiveState, now: number): Han
     if (phase === 'rinse' || !isWork(step)) continue;
     if (step.status === 'due' && now - step.start > luck * MINUTE)
       taps.push({ ...tap('started', id), step: id });
+    // It is hot and smells ready: out it comes.
+    else if (step.status === 'over') taps.push({ ...tap('done', id), step: id });
     else if (
       step.status === 'running' &&
       now - step.start >= (step.end - step.start) * practice.pace * (0.85 + 0.3 * luck)

@@ -7,14 +7,8 @@ import { newEntry } from '../meal';
 import { compileMeal } from '../plan';
 import { solve } from '../solve';
 import { dishBy } from '../../../tests/support/dishes';
-import {
-  AGAIN_MIN,
-  effective,
-  foldEvening,
-  replanEvening,
-  type Evening,
-  type RunEvent,
-} from './index';
+import { replanEvening } from '../replan';
+import { AGAIN_MIN, effective, foldEvening, type Evening, type RunEvent } from './index';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const household = householdSchema.parse(demoHousehold(NOW));
@@ -54,7 +48,6 @@ const stepIn = (events: readonly RunEvent[], step: string, minute: number) => {
   if (!found) throw new Error(step);
   return found;
 };
-const style = { zone: 'Europe/Athens', hours: 24 } as const;
 
 describe('a cycle, tapped or not', () => {
   const seal = planned(part('seal'));
@@ -74,8 +67,9 @@ describe('a cycle, tapped or not', () => {
     // Counted from the tap: nothing is counted down that could drift.
     const minutes = planned(part('hold')).end - planned(part('hold')).start;
     expect(hold.end).toBe(at(late + minutes));
+    // It has beeped, as far as anybody knows: nobody has said that it is done.
     expect(stepIn([lid, counting], part('hold'), late + minutes)).toMatchObject({
-      status: 'done',
+      status: 'over',
       isAssumed: true,
     });
   });
@@ -156,9 +150,9 @@ describe('planned again', () => {
       [...events, event('more', now - 1, { step: part('up'), minutes: 25 })],
       at(now),
     );
-    const again = replanEvening(evening, state, at(now), style);
+    const again = replanEvening(evening, state, at(now), household.kitchen);
     expect(again?.schedule.delay).toBeGreaterThan(0);
-    expect(again?.text).toMatch(/on the table at \d\d:\d\d/);
+    expect(again?.text).toMatch(/table at \d\d:\d\d instead of 19:00/);
     const up = again?.schedule.steps.find((s) => s.id === part('up'));
     expect(up?.start).toBe(seal.end);
   });
@@ -166,7 +160,7 @@ describe('planned again', () => {
   it('nothing has happened: nothing changes, and nothing is said', () => {
     const first = Math.min(...evening.schedule.steps.map((s) => s.start));
     const state = foldEvening(evening, [], at(first - 5));
-    const again = replanEvening(evening, state, at(first - 5), style);
+    const again = replanEvening(evening, state, at(first - 5), household.kitchen);
     expect(again?.text).toBe('');
   });
 
@@ -176,9 +170,9 @@ describe('planned again', () => {
     const later = event('guests', first - 5, { minutes: 20 });
     const state = foldEvening(evening, [drop, later], at(first - 5));
     expect(state.steps.some((s) => s.operation.entryId === 'hake-fennel')).toBe(false);
-    const again = replanEvening(evening, state, at(first - 5), style);
+    const again = replanEvening(evening, state, at(first - 5), household.kitchen);
     expect(again?.schedule.steps.some((s) => s.id.startsWith('hake-fennel'))).toBe(false);
-    expect(again?.text).toMatch(/on the table at/);
+    expect(again?.text).toMatch(/table at 19:20 instead of 19:00/);
   });
 });
 
@@ -217,10 +211,10 @@ describe('opened, and not done', () => {
   it('what comes after it is planned again, later', () => {
     const now = at(open.end + 1);
     const state = foldEvening(evening, back(20), now);
-    const again = replanEvening(evening, state, now, style);
+    const again = replanEvening(evening, state, now, household.kitchen);
     const end = again?.schedule.steps.find((s) => s.id === part('open'))?.end ?? 0;
     expect(end).toBeGreaterThanOrEqual(open.end + 20 + AGAIN_MIN);
-    expect(again?.text).toMatch(/later|on the table/);
+    expect(again?.text).toMatch(/table at 19:\d\d instead of 19:00/);
   });
 });
 

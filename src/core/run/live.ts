@@ -1,23 +1,13 @@
 /** A live evening: events folded into where every step stands now. */
 import { planOf, type CompiledMeal, type Operation, type Phase, type Plan } from '../plan';
-import type { Problem, Schedule } from '../solve';
+import type { Schedule } from '../solve';
+import { withAdded } from './added';
+import type { Evening } from './document';
 import { AGAIN_MIN, TROUBLES, type RunEvent } from './events';
-import type { Practice } from './practice';
+import { effective, factsOf, type Fact, type Facts } from './facts';
 
-/** What an evening starts from; never changed afterwards. */
-export interface Evening {
-  id: string;
-  mealId: string;
-  name: string;
-  /** ms since the epoch of the wanted moment of serving. */
-  serveAt: number;
-  compiled: CompiledMeal;
-  schedule: Schedule;
-  /** Where it is played with virtual cookers: what they do, and at whose hands. */
-  practice?: Practice;
-}
-
-export type StepStatus = 'ahead' | 'due' | 'running' | 'done';
+/** `over`: its time has passed, and nobody has said that it is done. */
+export type StepStatus = 'ahead' | 'due' | 'running' | 'over' | 'done';
 
 export interface LiveStep {
   operation: Operation;
@@ -53,6 +43,17 @@ export interface LiveState {
   /** ms since the epoch until which a cook is away; null where nobody is. */
   awayUntil: number | null;
   isPaused: boolean;
+  /** The meal with the dishes that came in since. */
+  compiled: CompiledMeal;
+  /** Units that have failed, and the stays that go on elsewhere, with the unit where somebody chose it. */
+  lost: ReadonlySet<string>;
+  moved: ReadonlyMap<string, string>;
+  /** Stays that have begun in another pot than the one that they are in now. */
+  restarted: ReadonlySet<string>;
+  /** Minutes that are left of what was interrupted, by step. */
+  left: ReadonlyMap<string, number>;
+  /** What is not there, and what goes in for it. */
+  without: { entry: string; what: string; instead: string }[];
   /** The last re-planning, if it has not been undone. */
   lastReplan: Extract<RunEvent, { kind: 'replanned' }> | null;
 }
@@ -87,20 +88,12 @@ const BY_ITSELF = new Set<Phase>([
 /** Nobody has to be there for them to begin, once what comes before is done. */
 const STARTS_ALONE = new Set<Phase>(['rest', 'soak', 'slow', 'oven', 'crisp']);
 
-/** The events that count: each once, in order of time, without what was undone, at corrected moments. */
-export function effective(events: readonly RunEvent[]): RunEvent[] {
-  const byId = new Map(events.map((e) => [e.id, e]));
-  const all = [...byId.values()];
-  const undone = new Set(all.flatMap((e) => (e.kind === 'undone' ? [e.of] : [])));
-  const moved = new Map(
-    all.flatMap((e) =>
-      e.kind === 'corrected' && !undone.has(e.id) ? [[e.of, e.to] as const] : [],
-    ),
-  );
-  return all
-    .filter((e) => !undone.has(e.id) && e.kind !== 'undone' && e.kind !== 'corrected')
-    .map((e) => ({ ...e, at: moved.get(e.id) ?? e.at }))
-    .sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
+/** Food stays in the heat until somebody takes it out, however long its time has passed. */
+const STAYS_IN = new Set<Phase>(['oven', 'crisp', 'slow']);
+
+/** Whether what comes after it may go on: done, or over by itself, as a pot's countdown is. */
+export function isPast({ status, operation }: Pick<LiveStep, 'status' | 'operation'>): boolean {
+  return status === 'done' || (status === 'over' && !STAYS_IN.has(operation.phase));
 }
 
 /** Steps that take longer: by so many minutes (a trouble), or as somebody said at a moment. */
@@ -114,13 +107,6 @@ interface SaidLonger {
   kind: 'more' | 'again';
   at: number;
   minutes: number;
-}
-
-interface Fact {
-  start?: number;
-  end?: number;
-  /** Taken from what came after, not tapped. */
-  isEndInferred?: boolean;
 }
 
 /**
@@ -140,29 +126,47 @@ export function foldEvening(evening: Evening, events: readonly RunEvent[], now: 
     else if (e.kind === 'trouble')
       longer.extra.set(e.step, (longer.extra.get(e.step) ?? 0) + TROUBLES[e.what].minutes);
   }
-  const plan = planOf(evening.compiled, schedule);
+  const compiled = withAdded(evening.compiled, counted);
+  const plan = planOf(compiled, schedule);
   const facts = factsOf(evening, plan, counted);
+  for (const [step, had] of facts.had)
+    longer.extra.set(step, (longer.extra.get(step) ?? 0) - Math.round(had));
   const again = new Set(counted.flatMap((e) => (e.kind === 'again' ? [e.step] : [])));
-  const steps = liveSteps(evening, plan, facts, { now, dropped, longer, again });
+  const isServed = counted.some((e) => e.kind === 'served');
+  const steps = liveSteps(evening, plan, facts.of, { now, dropped, longer, again, isServed });
+  const guestsLater = guestsBy(counted, Infinity);
+  const guestsTold = lastReplan?.guests ?? guestsBy(counted, lastReplan?.at ?? -Infinity);
   return {
     steps,
     plan,
     schedule,
     readyAt:
-      evening.serveAt +
-      (evening.compiled.problem.serveAt +
-        guestsBy(counted, lastReplan?.at ?? -Infinity) +
-        (schedule.delay ?? 0)) *
-        MINUTE,
-    isServed: counted.some((e) => e.kind === 'served'),
+      evening.serveAt + (compiled.problem.serveAt + guestsTold + (schedule.delay ?? 0)) * MINUTE,
+    isServed,
     dropped,
-    guestsLater: guestsBy(counted, Infinity),
-    guestsTold: guestsBy(counted, lastReplan?.at ?? -Infinity),
+    guestsLater,
+    guestsTold,
+    compiled,
+    lost: new Set(counted.flatMap((e) => (e.kind === 'lost' ? [e.unit] : []))),
+    moved: new Map(counted.flatMap((e) => (e.kind === 'moved' ? [[e.stay, e.unit] as const] : []))),
+    restarted: facts.restarted,
+    left: leftOf(facts, plan),
+    without: counted.flatMap((e) => (e.kind === 'without' ? [e] : [])),
     awayUntil: awayUntil(counted, now),
     isPaused:
       counted.findLast((e) => e.kind === 'paused' || e.kind === 'resumed')?.kind === 'paused',
     lastReplan,
   };
+}
+
+/** Minutes that are still needed of what was interrupted; a minute at least. */
+function leftOf({ had }: Facts, plan: Plan): Map<string, number> {
+  return new Map(
+    [...had].map(([step, minutes]) => {
+      const whole = plan.byId.get(step)?.minutes ?? 0;
+      return [step, Math.max(1, Math.round(whole - minutes))] as const;
+    }),
+  );
 }
 
 /** Minutes by which the guests were said to be later, up to a moment. */
@@ -178,62 +182,6 @@ function awayUntil(events: readonly RunEvent[], now: number): number | null {
   return until > now ? until : null;
 }
 
-/** What was tapped; and what must have been done before it, without a tap of its own. */
-function factsOf(evening: Evening, plan: Plan, events: readonly RunEvent[]): Map<string, Fact> {
-  const facts = new Map<string, Fact>();
-  const set = (step: string, fact: Fact): void => {
-    facts.set(step, { ...facts.get(step), ...fact });
-  };
-  for (const e of events) {
-    if (e.kind === 'started') set(e.step, { start: e.at });
-    else if (e.kind === 'done') set(e.step, { end: e.at, isEndInferred: false });
-    // Not done after all: it goes on.
-    else if (e.kind === 'more' || e.kind === 'again') {
-      const { end: _, ...rest } = facts.get(e.step) ?? {};
-      facts.set(e.step, e.kind === 'again' ? { start: e.at, ...rest } : rest);
-    }
-  }
-  const endOf = new Map(
-    plan.operations.map((o) => [o.id, evening.serveAt + o.end * MINUTE] as const),
-  );
-  const visit = (step: string, at: number): void => {
-    for (const earlier of plan.byId.get(step)?.after ?? []) {
-      const known = facts.get(earlier);
-      if (known?.end !== undefined) continue;
-      // As planned, if that has passed; else just now.
-      const planned = endOf.get(earlier) ?? at;
-      const end = Math.min(at, Math.max(known?.start ?? -Infinity, planned));
-      set(earlier, { end, isEndInferred: true });
-      visit(earlier, known?.start ?? end);
-    }
-  };
-  for (const [step, fact] of [...facts]) {
-    const at = fact.start ?? fact.end;
-    if (at === undefined) continue;
-    visit(step, at);
-    // Something else is in the pot now: what was in it before is out, and the liner is clean.
-    for (const earlier of clearedBy(step, plan, evening.compiled.problem)) {
-      if (facts.get(earlier)?.end !== undefined) continue;
-      set(earlier, { end: Math.min(at, endOf.get(earlier) ?? at), isEndInferred: true });
-      visit(earlier, at);
-    }
-  }
-  return facts;
-}
-
-/** Steps of stays that were planned before this one in the same pot. */
-function clearedBy(stepId: string, plan: Plan, { units }: Problem): string[] {
-  const own = plan.stays.find((s) => s.id === plan.byId.get(stepId)?.stay);
-  const unit = units?.find((u) => u.id === own?.unit);
-  if (!own || !unit || (unit.capacity ?? 1) > 1) return [];
-  const before = new Set(
-    plan.stays
-      .filter((s) => s.unit === own.unit && s.id !== own.id && s.start < own.start)
-      .map((s) => s.id),
-  );
-  return plan.operations.filter((o) => before.has(o.stay ?? '')).map((o) => o.id);
-}
-
 function liveSteps(
   evening: Evening,
   plan: Plan,
@@ -243,11 +191,13 @@ function liveSteps(
     dropped,
     longer,
     again,
+    isServed,
   }: {
     now: number;
     dropped: ReadonlySet<string>;
     longer: Longer;
     again: ReadonlySet<string>;
+    isServed: boolean;
   },
 ): LiveStep[] {
   const at = (minute: number): number => evening.serveAt + minute * MINUTE;
@@ -260,18 +210,20 @@ function liveSteps(
   const turned = new Set(order.flatMap((o) => (o.phase === 'turn' ? o.after : [])));
   for (const operation of order) {
     const { id, phase, isHands, follows, start: planned } = operation;
-    const expected = (operation.minutes + (longer.extra.get(id) ?? 0)) * MINUTE;
+    const expected =
+      Math.max(Math.min(1, operation.minutes), operation.minutes + (longer.extra.get(id) ?? 0)) *
+      MINUTE;
     const fact = facts.get(id);
     const previous = done.get(follows ?? '');
     const before = operation.after.map((earlier) => done.get(earlier));
-    const ready = before.every((b) => b === undefined || b.status === 'done');
+    const ready = before.every((b) => b === undefined || isPast(b));
     const alone =
       STARTS_ALONE.has(phase) && ready && at(planned) <= now
         ? Math.max(at(planned), ...before.map((b) => b?.end ?? -Infinity))
         : undefined;
     const started =
       fact?.start ??
-      (previous?.status === 'done' && !isHands ? previous.end : undefined) ??
+      (previous && isPast(previous) && !isHands ? previous.end : undefined) ??
       (alone !== undefined && alone <= now ? alone : undefined) ??
       (fact?.end === undefined ? undefined : Math.min(fact.end, at(planned)));
     // What follows at once began when what was before it ended, if that was tapped.
@@ -297,7 +249,10 @@ function liveSteps(
       tap: turned.has(id) ? 'Time to turn' : (TAPS[phase] ?? 'Done'),
     });
     const said = longer.said.get(id) ?? [];
-    done.set(id, stand(live, phase, { started, fact, expected, said, planned: at(planned), now }));
+    done.set(
+      id,
+      stand(live, phase, { started, fact, expected, said, planned: at(planned), now, isServed }),
+    );
   }
   return [...done.values()].sort((a, b) => a.start - b.start);
 }
@@ -323,6 +278,7 @@ function stand(
     said,
     planned,
     now,
+    isServed,
   }: {
     started?: number;
     fact?: Fact;
@@ -330,13 +286,16 @@ function stand(
     said: readonly SaidLonger[];
     planned: number;
     now: number;
+    isServed: boolean;
   },
 ): LiveStep {
   if (started !== undefined && fact?.end !== undefined)
     return live('done', started, Math.max(started, fact.end), false);
   if (started !== undefined) {
     const end = saidEnd(started + expected, said);
-    if (BY_ITSELF.has(phase) && now >= end) return live('done', started, end, true);
+    // On the table is the last word: what came before it is done.
+    if (BY_ITSELF.has(phase) && now >= end)
+      return live(isServed ? 'done' : 'over', started, end, true);
     return live('running', started, end, false);
   }
   if (planned <= now) return live('due', planned, planned + expected, false);

@@ -8,7 +8,7 @@ import { mealSchema, newEntry } from '../meal';
 import { compileMeal } from '../plan';
 import { failure, success, type Outcome } from '../reason';
 import type { RunEvent } from './events';
-import type { Evening } from './live';
+import type { Evening } from './document';
 import { solve } from '../solve';
 
 const MINUTE = 60_000;

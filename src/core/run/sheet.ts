@@ -25,7 +25,10 @@ export interface SheetLine {
 }
 
 /** Where a unit id points to, in the household's words. */
-export function placeName(unit: string | undefined, kitchen: Kitchen): string | null {
+export function placeName(
+  unit: string | undefined,
+  kitchen: Pick<Kitchen, 'cookers' | 'appliances'>,
+): string | null {
   if (unit === undefined) return null;
   if (unit === OVEN_UNIT) return 'Oven';
   if (unit === BURNER_UNIT) return 'Burner';

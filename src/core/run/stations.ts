@@ -1,7 +1,7 @@
 /** Every station of an evening with what it is at: pots, oven, burners, what stands on the counter. */
 import type { Kitchen } from '../kitchen';
 import { BURNER_UNIT, OVEN_UNIT } from '../plan';
-import type { LiveState, LiveStep } from './live';
+import { isPast, type LiveState, type LiveStep } from './live';
 import { placeName } from './sheet';
 
 export interface Station {
@@ -13,11 +13,11 @@ export interface Station {
   step: LiveStep | null;
 }
 
-/** What is due or going on comes first, then what is next. */
+/** Food whose time in the heat has passed comes first, then what goes on, is due, is next. */
 function nextOf(steps: readonly LiveStep[]): LiveStep | null {
   const by = (status: LiveStep['status']): LiveStep | undefined =>
     steps.find((s) => s.status === status);
-  return by('running') ?? by('due') ?? by('ahead') ?? null;
+  return by('over') ?? by('running') ?? by('due') ?? by('ahead') ?? null;
 }
 
 /**
@@ -25,7 +25,7 @@ function nextOf(steps: readonly LiveStep[]): LiveStep | null {
  *   rests on the counter right now
  */
 export function stationsOf(fold: Pick<LiveState, 'steps'>, kitchen: Kitchen): Station[] {
-  const open = fold.steps.filter((s) => s.status !== 'done');
+  const open = fold.steps.filter((s) => !isPast(s));
   const on = (unit: string): LiveStep[] => open.filter((s) => s.operation.unit === unit);
   const pots = kitchen.cookers.map(({ id, name }): Station => ({
     ...{ id, name, kind: 'pot', step: nextOf(on(id)) },

@@ -12,7 +12,7 @@ import type { Bound } from './integers';
 import { Exclusions, type Claim } from './exclusion';
 import { horizonOf } from './horizon';
 import { LinearLimit, mergeTerms, type WeightedTerm } from './linear';
-import type { SearchWishes } from './wishes';
+import { moveCostOf, type SearchWishes } from './wishes';
 import { addAfter, type Term } from './term';
 import { valueFor, type Problem, type ProblemBlock, type ProblemStep } from './problem';
 
@@ -55,7 +55,7 @@ export class Model {
   constructor(
     readonly problem: Problem,
     private readonly engine: Engine,
-    private readonly wishes: Pick<SearchWishes, 'told' | 'moveCost' | 'mostDelay'> = {},
+    private readonly wishes: Pick<SearchWishes, 'told' | 'moveCosts' | 'mostDelay'> = {},
   ) {
     this.stepIndex = new Map(problem.steps.map((s, i) => [s.id, i]));
     this.blockIndex = new Map((problem.blocks ?? []).map((b, i) => [b.id, i]));
@@ -407,22 +407,27 @@ export class Model {
 
   /** Minutes by which each start lies before or after what the cook was told. */
   private addMoving(horizon: number): WeightedTerm[] {
-    const { told, moveCost = 0 } = this.wishes;
-    if (!told || moveCost === 0) return [];
+    const { told, moveCosts } = this.wishes;
+    if (!told || !moveCosts) return [];
     return this.problem.steps.flatMap((step, i) => {
       const start = told.starts.get(step.id);
       if (start === undefined) return [];
       this.toldStarts.set(this.startOf(i).bound, start);
       const range = horizon - this.problem.earliest + Math.abs(start);
-      return [1, -1].map((side): WeightedTerm => {
+      const price = moveCostOf(moveCosts, start, step.hands ?? 0);
+      const isMoved = price.once > 0 ? this.engine.ints.add(0, 1) : null;
+      if (isMoved !== null) this.early.push(isMoved);
+      const minutes = [1, -1].map((side): WeightedTerm => {
         const moved = this.engine.ints.add(0, range);
         // moved ≥ start − told, and moved ≥ told − start, each as a difference of two variables.
         const now = this.startOf(i);
         if (side > 0) this.engine.differences.add(now.bound, moved, -start);
         else this.engine.differences.add(now.bound ^ 1, moved, start);
         this.early.push(moved);
-        return { bound: moved, weight: moveCost };
+        if (isMoved !== null) this.engine.addClause([moved ^ 1, 0, isMoved, 1]);
+        return { bound: moved, weight: price.minute };
       });
+      return isMoved === null ? minutes : [...minutes, { bound: isMoved, weight: price.once }];
     });
   }
 

@@ -13,7 +13,7 @@ import { Model } from './model';
 import { Neighbourhoods } from './neighbourhood';
 import { PartialSchedule } from './partial-schedule';
 import type { Problem } from './problem';
-import type { SearchWishes } from './wishes';
+import { movingCost, type SearchWishes } from './wishes';
 import { toTimetable, type Assignment, type Schedule, type Timetable } from './schedule';
 
 /** Conflicts before the first restart; later ones follow Luby's sequence times this. */
@@ -59,6 +59,7 @@ export class Search {
   private workAtRestart = 0;
   /** What the cook was told, as values of choices: where the first plan starts from. */
   private readonly hints: ReadonlyMap<Bound, number>;
+  private readonly handsOf: ReadonlyMap<string, number>;
 
   constructor(
     readonly problem: Problem,
@@ -71,6 +72,7 @@ export class Search {
     this.neighbourhoods = new Neighbourhoods(this.model);
     this.filling = new Filling(this.engine, this.model);
     this.hints = hintsFrom(this.model, wishes);
+    this.handsOf = new Map(problem.steps.map((s) => [s.id, s.hands ?? 0]));
     heap = new ChoiceHeap(this.model.choices.bounds);
     this.heap = heap;
     const { differences, ints } = this.engine;
@@ -329,19 +331,10 @@ export class Search {
       ),
     };
     const timetable = toTimetable(this.problem, assignment);
-    const total = timetable.cost + this.movingCost(timetable);
+    const total = timetable.cost + movingCost(this.wishes, timetable.steps, this.handsOf);
     const choices = new Map(this.model.choices.bounds.map((b) => [b, ints.at(b)]));
     if (this.best && this.best.assignment.delay === assignment.delay && this.best.total <= total)
       this.best.choices = choices;
     else this.best = { assignment, timetable, total, choices };
-  }
-
-  private movingCost(timetable: Timetable): number {
-    const { told, moveCost = 0 } = this.wishes;
-    if (!told) return 0;
-    return timetable.steps.reduce(
-      (sum, s) => sum + moveCost * Math.abs(s.start - (told.starts.get(s.id) ?? s.start)),
-      0,
-    );
   }
 }

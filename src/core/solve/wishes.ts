@@ -13,7 +13,42 @@ export interface SearchWishes {
   firstOnly?: boolean;
   /** Only schedules at most so late count, min from 0; without one, the problem is impossible. */
   mostDelay?: number;
-  /** Each minute by which a start moves from this costs `moveCost`. */
+  /** Moving a start from this costs what `moveCosts` says. */
   told?: Told;
-  moveCost?: number;
+  moveCosts?: MoveCosts;
+}
+
+/** What it costs to move what the cook has been told. */
+export interface MoveCosts {
+  /** For each minute. */
+  minute: number;
+  /** Once for each step of the hands that moves at all: nothing moves for a minute or two. */
+  once: number;
+  /** Both are so many times as dear for what is told to start before this moment. */
+  soon: { before: number; times: number };
+}
+
+/** @returns the price of a minute, and that of moving at all, of one step */
+export function moveCostOf(
+  { minute, once, soon }: MoveCosts,
+  start: number,
+  hands: number,
+): { minute: number; once: number } {
+  const times = start < soon.before ? soon.times : 1;
+  return { minute: minute * times, once: hands > 0 ? once * times : 0 };
+}
+
+/** @returns what all moves of a plan cost together */
+export function movingCost(
+  { told, moveCosts }: SearchWishes,
+  starts: readonly { id: string; start: number }[],
+  handsOf: ReadonlyMap<string, number>,
+): number {
+  if (!told || !moveCosts) return 0;
+  return starts.reduce((sum, { id, start }) => {
+    const from = told.starts.get(id) ?? start;
+    if (from === start) return sum;
+    const price = moveCostOf(moveCosts, from, handsOf.get(id) ?? 0);
+    return sum + price.once + price.minute * Math.abs(start - from);
+  }, 0);
 }

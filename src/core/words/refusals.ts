@@ -20,6 +20,7 @@ interface RefusalValues {
   'cooker-gone': object;
   'pressure-minutes-odd': { most: number };
   'release-odd': object;
+  'servings-odd': object;
   'pot-cannot-be-timed': object;
   'takes-no-water': { food: string };
   'food-not-in-table': { name: string };
@@ -112,6 +113,10 @@ const WORDS: { [C in RefusalCode]: (values: RefusalValues[C]) => Refusal } = {
   'release-odd': () => ({
     message: 'the release is natural, timed or quick',
     remedy: 'choose one',
+  }),
+  'servings-odd': () => ({
+    message: 'the number of people is more than 0',
+    remedy: 'say for how many it is',
   }),
   'pot-cannot-be-timed': () => ({
     message: 'this pot can’t be timed this way',

@@ -6,6 +6,9 @@ export const SCREEN_SETTINGS = {
   sound: 'olive-sound',
   voice: 'olive-voice',
   loudness: 'olive-loudness',
+  notices: 'olive-notices',
+  /** Single keys in Cook: `off` where they are switched off. */
+  keys: 'olive-keys',
   /** Id of the cook whose screen it is; none: everybody's. */
   cook: 'olive-cook',
 } as const;

@@ -1,17 +1,16 @@
 /** Live evenings: started from a plan, grown by events, planned again after each. */
 import { asc, desc, eq, sql } from 'drizzle-orm';
+import { planAgain, type Teller } from '$core/replan';
 import {
   effective,
   eveningNow,
   eveningSchema,
   foldEvening,
-  replanEvening,
   runEventSchema,
   type Evening,
   type RunEvent,
 } from '$core/run';
 import { failure, success, type Outcome, type Fault } from '$core/reason';
-import type { ClockStyle } from '$core/units';
 import { inWriteQueue, type Database } from './database';
 import { tell } from './live-hub';
 import { readable } from './readable';
@@ -20,13 +19,24 @@ import { eveningEvents, evenings } from './schema';
 /** No event counts that claims to happen so far ahead, ms: the clock of that screen is wrong. */
 const FARTHEST_AHEAD_MS = 5 * 60_000;
 
-/** @param first events that it begins with */
+/**
+ * @param begin events that it begins with; `kitchen` where what is late already is to be planned anew
+ */
 export async function startEvening(
   database: Database,
   evening: Evening,
   now: number,
-  first: readonly RunEvent[] = [],
+  begin: { first?: readonly RunEvent[]; kitchen?: Teller } = {},
 ): Promise<void> {
+  const { kitchen, first = [] } = begin;
+  // Begun after its first step was due, it is planned anew from now.
+  const late =
+    kitchen && !evening.practice
+      ? planAgain(evening, foldEvening(evening, first, now), {
+          ...{ id: `${evening.id}.late`, events: first, causes: [], now, kitchen },
+        })
+      : null;
+  const all = late ? [...first, late] : first;
   await inWriteQueue(async () => {
     await database.insert(evenings).values({
       id: evening.id,
@@ -36,10 +46,10 @@ export async function startEvening(
       startedAt: now,
       document: evening,
     });
-    if (first.length > 0)
+    if (all.length > 0)
       await database
         .insert(eveningEvents)
-        .values(first.map((event) => ({ id: event.id, eveningId: evening.id, document: event })));
+        .values(all.map((event) => ({ id: event.id, eveningId: evening.id, document: event })));
   });
 }
 
@@ -102,17 +112,18 @@ export async function appendEvents(
   eveningId: string,
   sent: readonly RunEvent[],
   real: number,
-  style: ClockStyle,
+  kitchen: Teller,
 ): Promise<Outcome<RunEvent[]>> {
   const taken = await inWriteQueue(async (): Promise<Outcome<RunEvent[]>> => {
     const stored = await readEvening(database, eveningId);
     if (!stored) return failure(GONE);
     const now = Math.round(eveningNow(stored.events, real));
-    const refused = refusal(sent, stored.evening, now);
+    const refused = refusal(sent, stored, now);
     if (refused) return failure(refused);
     const known = new Set(stored.events.map((e) => e.id));
     const fresh = sent
-      .filter((e) => !known.has(e.id))
+      // A plan that a screen made for itself while it was alone: the server makes its own.
+      .filter((e) => !known.has(e.id) && e.kind !== 'replanned')
       .filter((e) => !isTappedAlready(e, stored.events))
       // A practice clock is set by this machine's, not by a phone's.
       .map((e) => (e.kind === 'paced' ? { ...e, at: now, real } : e));
@@ -120,7 +131,9 @@ export async function appendEvents(
     const events = [...stored.events, ...fresh];
     const again = fresh.every((e) => QUIET.has(e.kind) || isUndoOfPlan(e, stored.events))
       ? null
-      : planAgain(stored.evening, events, now, style);
+      : planAgain(stored.evening, foldEvening(stored.evening, events, now), {
+          ...{ id: crypto.randomUUID(), events, causes: fresh, now, kitchen },
+        });
     const all = again ? [...fresh, again] : fresh;
     await database
       .insert(eveningEvents)
@@ -134,7 +147,15 @@ export async function appendEvents(
 
 /** Two phones tap the same button at once: so far apart they are one event, ms. */
 const AT_ONCE_MS = 5000;
-const SAME = new Set<RunEvent['kind']>(['started', 'done', 'trouble', 'served', 'dropped']);
+const SAME = new Set<RunEvent['kind']>([
+  'started',
+  'done',
+  'trouble',
+  'served',
+  'dropped',
+  'lost',
+  'moved',
+]);
 
 /** Whether somebody else has just said the same, and has not taken it back. */
 function isTappedAlready(event: RunEvent, events: readonly RunEvent[]): boolean {
@@ -144,6 +165,8 @@ function isTappedAlready(event: RunEvent, events: readonly RunEvent[]): boolean 
       e.kind,
       'step' in e ? e.step : '',
       'entry' in e ? e.entry : '',
+      'unit' in e ? e.unit : '',
+      'stay' in e ? e.stay : '',
       'what' in e ? e.what : '',
     ].join();
   return effective(events).some(
@@ -158,7 +181,11 @@ const GONE = {
 };
 
 /** What this evening can't take: the future, another pace of a real clock, steps of another evening. */
-function refusal(sent: readonly RunEvent[], evening: Evening, now: number): Fault | null {
+function refusal(
+  sent: readonly RunEvent[],
+  { evening, events }: { evening: Evening; events: readonly RunEvent[] },
+  now: number,
+): Fault | null {
   const isAhead = (e: RunEvent): boolean =>
     e.kind !== 'paced' &&
     Math.max(e.at, e.kind === 'corrected' ? e.to : 0) > now + FARTHEST_AHEAD_MS;
@@ -174,12 +201,21 @@ function refusal(sent: readonly RunEvent[], evening: Evening, now: number): Faul
       message: 'this is a real evening, and its clock can’t be set',
       remedy: 'start a practice from the meal instead',
     };
-  const steps = new Set(evening.compiled.meanings.map((m) => m.id));
+  const { compiled } = foldEvening(evening, events, now);
+  const steps = new Set(compiled.meanings.map((m) => m.id));
   if (sent.some((e) => 'step' in e && !steps.has(e.step)))
     return {
       field: 'step',
       message: 'this step belongs to a dish that is not in this evening',
       remedy: 'reload the page',
+    };
+  const fits = (stay: string, unit: string): boolean =>
+    (compiled.problem.blocks ?? []).some((b) => b.id === stay && b.units.includes(unit));
+  if (sent.some((e) => e.kind === 'moved' && !fits(e.stay, e.unit)))
+    return {
+      field: 'unit',
+      message: 'this dish does not go into that pot',
+      remedy: 'choose one of the pots that are offered for it',
     };
   return null;
 }
@@ -187,23 +223,4 @@ function refusal(sent: readonly RunEvent[], evening: Evening, now: number): Faul
 /** Undoing a re-planning keeps what the cook was told before; nothing is planned again for it. */
 function isUndoOfPlan(event: RunEvent, events: readonly RunEvent[]): boolean {
   return event.kind === 'undone' && events.some((e) => e.id === event.of && e.kind === 'replanned');
-}
-
-function planAgain(
-  evening: Evening,
-  events: readonly RunEvent[],
-  now: number,
-  style: ClockStyle,
-): RunEvent | null {
-  const state = foldEvening(evening, events, now);
-  const again = replanEvening(evening, state, now, style);
-  if (!again) return null;
-  return {
-    id: crypto.randomUUID(),
-    at: now,
-    by: 'plan',
-    kind: 'replanned',
-    schedule: again.schedule,
-    text: again.text,
-  };
 }

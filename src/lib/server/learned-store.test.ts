@@ -30,7 +30,7 @@ beforeAll(async () => {
   const household = householdSchema.parse(demoHousehold(NOW));
   await replaceHousehold(database, household, NOW);
   for (const { evening, events } of demoEvenings(household, NOW))
-    await startEvening(database, evening, evening.serveAt, events);
+    await startEvening(database, evening, evening.serveAt, { first: events });
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 

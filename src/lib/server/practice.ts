@@ -117,7 +117,7 @@ export async function startPractice(
     speed,
     real,
   };
-  await startEvening(store, evening, real, [first]);
+  await startEvening(store, evening, real, { first: [first] });
   keepGoing(store, evening.id);
 }
 

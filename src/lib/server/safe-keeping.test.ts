@@ -55,7 +55,7 @@ beforeAll(async () => {
   const household = householdSchema.parse(demoHousehold(NOW));
   await replaceHousehold(database, household, NOW);
   for (const { evening, events } of demoEvenings(household, NOW).slice(0, 2))
-    await startEvening(database, evening, evening.serveAt, events);
+    await startEvening(database, evening, evening.serveAt, { first: events });
   await saveVerdict(database, {
     eveningId: 'demo-evening-5',
     entryId: 'lamb-apricots',

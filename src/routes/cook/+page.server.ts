@@ -42,7 +42,7 @@ export const actions: Actions = {
     const store = await database();
     const running = (await listEvenings(store)).find((e) => e.mealId === mealId && !e.isPractice);
     if (running) redirect(303, `/cook/${running.id}`);
-    const { meal, compiled, schedule, serveAt } = await mealPlan(mealId);
+    const { meal, kitchen, compiled, schedule, serveAt } = await mealPlan(mealId);
     if (schedule.cost === null) return fail(422, { problem: 'This meal has no plan yet.' });
     // What the plan had to stop for stands in the way once more, until somebody says that they have seen it.
     const stops = compiled.notes.filter((n) => n.severity === 'stop');
@@ -53,6 +53,7 @@ export const actions: Actions = {
       store,
       { id, mealId, name: meal.name, serveAt, compiled, schedule },
       currentTime(),
+      { kitchen },
     );
     redirect(303, `/cook/${id}`);
   },
@@ -75,7 +76,7 @@ export const actions: Actions = {
       return fail(422, { pot: `${problem?.message}; ${problem?.remedy}.` });
     }
     const { lidOn, ...started } = evening.value;
-    await startEvening(store, started, currentTime(), [lidOn]);
+    await startEvening(store, started, currentTime(), { first: [lidOn] });
     redirect(303, `/cook/${started.id}`);
   },
 };

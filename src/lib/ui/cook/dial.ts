@@ -79,3 +79,16 @@ export function arcOf(
   }
   return { key: id, path: `M${outer.join('L')}L${inner.reverse().join('L')}Z`, fill, stroke };
 }
+
+/** A letter or two for each name, no two alike: how a ring is known on the dial. */
+export function badgesOf(names: readonly string[]): string[] {
+  const used = new Set<string>();
+  return names.map((name) => {
+    const letters = [...name.toUpperCase()].filter((c) => /[\p{L}\p{N}]/u.test(c));
+    const [first = '?', ...others] = letters;
+    const choices = [first, ...others.map((c) => first + c.toLowerCase())];
+    const badge = choices.find((c) => !used.has(c)) ?? String(used.size + 1);
+    used.add(badge);
+    return badge;
+  });
+}

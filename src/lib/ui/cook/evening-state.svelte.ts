@@ -3,6 +3,8 @@ import { createStore, get, set } from 'idb-keyval';
 import { freshId } from '$lib/client/fresh-id';
 import { keepOffset, offsetAt } from '$lib/client/server-clock';
 import { watchShared } from '$lib/client/shared-stream';
+import { startReplanner, type Replanner } from '$lib/client/replanner';
+import type { Teller } from '$core/replan';
 import { without } from './by-id';
 import {
   eveningNow,
@@ -33,6 +35,10 @@ export class EveningState {
   events = $state.raw<RunEvent[]>([]);
   /** Tapped here and not stored yet. */
   waiting = $state.raw<RunEvent[]>([]);
+  /** Made here while there is no server: what this screen goes by until it is back. */
+  private alone = $state.raw<RunEvent | null>(null);
+  /** The tap that it was made for last. */
+  private plannedFor = '';
   now = $state(0);
   isOnline = $state(true);
   problem = $state('');
@@ -42,22 +48,32 @@ export class EveningState {
   readonly canTap: boolean;
   readonly evening: Evening;
   readonly by: string;
+  private readonly kitchen: Teller;
   /** Id of the cook whose screen this is; null: everybody's. */
   cook = $state<string | null>(null);
 
   /** This machine's clock against the server's, ms. */
   private offset = 0;
+  private planner: Replanner | null = null;
   private unwatch: (() => void) | null = null;
   private sending = false;
   private store: ReturnType<typeof createStore> | null = null;
-  readonly state = $derived.by(() =>
-    foldEvening(this.evening, [...this.events, ...this.waiting], this.now),
-  );
+  readonly all = $derived([...this.events, ...this.waiting, ...(this.alone ? [this.alone] : [])]);
+  readonly state = $derived.by(() => foldEvening(this.evening, this.all, this.now));
 
   /** How many times as fast as real the evening's clock runs. */
   readonly speed = $derived(speedOf([...this.events, ...this.waiting]));
 
-  constructor(evening: Evening, events: RunEvent[], now: number, canTap = true) {
+  constructor(
+    evening: Evening,
+    {
+      events,
+      now,
+      canTap,
+      kitchen,
+    }: { events: RunEvent[]; now: number; canTap: boolean; kitchen: Teller },
+  ) {
+    this.kitchen = kitchen;
     this.evening = evening;
     this.canTap = canTap;
     this.events = events;
@@ -75,10 +91,14 @@ export class EveningState {
     document.addEventListener('visibilitychange', onshow);
     void this.restore();
     this.listen();
+    this.planner = startReplanner((plan) => {
+      if (this.waiting.length > 0) this.alone = plan;
+    });
     return () => {
       clearInterval(tick);
       document.removeEventListener('visibilitychange', onshow);
       this.unwatch?.();
+      this.planner?.close();
     };
   }
 
@@ -145,6 +165,8 @@ export class EveningState {
       void this.keepSeen();
     }
     const waiting = without(this.waiting, events);
+    // The server has planned for all of it: its plan counts.
+    if (waiting.length === 0 || fresh.some((e) => e.kind === 'replanned')) this.alone = null;
     if (waiting.length < this.waiting.length) {
       this.waiting = waiting;
       void this.keep();
@@ -165,6 +187,7 @@ export class EveningState {
     };
     this.waiting = [...this.waiting, event as RunEvent];
     void this.keep();
+    if (!this.isOnline) this.planAlone();
     void this.flush();
   }
 
@@ -199,11 +222,23 @@ export class EveningState {
       await this.keep();
     } catch {
       this.isOnline = false;
+      this.planAlone();
       setTimeout(() => void this.flush(), RETRY_MS);
     } finally {
       this.sending = false;
       if (this.waiting.length > 0 && this.isOnline && this.refusal === null) void this.flush();
     }
+  }
+
+  /** Without a server the evening is planned again here, once for each tap. */
+  private planAlone(): void {
+    const last = this.waiting.at(-1);
+    if (!last || last.id === this.plannedFor) return;
+    this.plannedFor = last.id;
+    this.planner?.ask({
+      ...{ evening: this.evening, events: this.all, causes: this.waiting },
+      ...{ now: Math.round(this.now), kitchen: this.kitchen, id: freshId() },
+    });
   }
 
   /** Why the stream broke off: no server, or one that does not let this screen in. */

@@ -1,6 +1,10 @@
 <script lang="ts">
   /** One station: what it does, how long still, and the one tap that is expected of it. */
   import type { Phase } from '$core/plan';
+  import type { Finding } from '$core/reason';
+  import { sayFinding, type Conventions } from '$core/words';
+  import ChevronDown from '@lucide/svelte/icons/chevron-down';
+  import MinutesChips from './minutes-chips.svelte';
   import { TROUBLES, type LiveStep, type Reading, type Station, type Trouble } from '$core/run';
 
   interface Props {
@@ -13,9 +17,37 @@
     onmore: (step: LiveStep, minutes: number) => void;
     onagain: (step: LiveStep, minutes: number) => void;
     ontrouble: (step: LiveStep, what: Trouble) => void;
+    /** Pots that its food could go into instead. */
+    pots: readonly { id: string; name: string }[];
+    onmove: (step: LiveStep, unit: string) => void;
+    /** It is shown as what is to be done now: its tap stands there. */
+    isNow: boolean;
+    /** It has failed this evening. */
+    hasFailed: boolean;
+    overridden: readonly Finding[];
+    by: Conventions;
   }
-  let { station, reading, now, clockOf, ontap, onmore, onagain, ontrouble }: Props = $props();
+  let {
+    station,
+    reading,
+    now,
+    clockOf,
+    ontap,
+    onmore,
+    onagain,
+    ontrouble,
+    pots,
+    onmove,
+    isNow,
+    hasFailed,
+    overridden,
+    by,
+  }: Props = $props();
+  let isOpen = $state(false);
+  const id = $props.id();
+  const MINUTE = 60_000;
   const step = $derived(station.step);
+  const canOpen = $derived(step !== null && (step.status !== 'ahead' || pots.length > 0));
   /** Judged by eye or thermometer: it may need a good deal more. */
   const isJudged = $derived(station.kind !== 'pot' && station.kind !== 'appliance');
 
@@ -56,6 +88,7 @@
   const remaining = $derived.by(() => {
     if (!step) return '';
     if (step.status === 'ahead') return `from ${clockOf(step.start)}`;
+    if (step.status === 'over' || left < -MINUTE) return `+${Math.floor(-left / MINUTE)} min`;
     if (left < 0) return 'now';
     const seconds = Math.ceil(left / 1000);
     return step.operation.phase === 'hold' || seconds < 600
@@ -63,51 +96,93 @@
       : `about ${Math.round(seconds / 60)} min`;
   });
   const isOpening = $derived(step?.operation.phase === 'open' && !step.isAgain);
+  /** What it still rests on that nobody tapped. */
+  const assumed = $derived(
+    step && step.status !== 'ahead' && !step.isStartKnown && !step.operation.isHands
+      ? `since ${clockOf(step.start)}, as planned`
+      : '',
+  );
   const canFail = $derived(step?.operation.phase === 'come-up' || step?.operation.phase === 'hold');
 </script>
 
-<li class="card p-4">
-  <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
-    <div class="min-w-32 flex-1">
-      <p class="font-head text-xl font-extrabold">{station.name}</p>
-      <p class="text-muted">
-        {step
-          ? `${step.operation.dishName}: ${step.isAgain ? 'back at pressure' : (WORD[step.operation.phase] ?? 'at work')}`
-          : 'free'}
-      </p>
-      {#if shown}<p class="text-sm font-semibold text-brine" data-testid="reading">{shown}</p>{/if}
-    </div>
+<li class="border-t border-line px-4 py-2 first:border-0">
+  <div class="flex items-center gap-x-3">
+    <button
+      type="button"
+      class="flex min-h-14 min-w-0 flex-1 items-center gap-2 text-left"
+      aria-expanded={canOpen ? isOpen : undefined}
+      aria-controls={canOpen && isOpen ? id : undefined}
+      disabled={!canOpen}
+      onclick={() => (isOpen = !isOpen)}
+    >
+      <span class="min-w-0">
+        <span class="block text-lg leading-tight">
+          <b class="font-head">{station.name}</b>
+          {#if step}<span class="text-muted">· {step.operation.dishName}</span>{/if}
+        </span>
+        <span class="block leading-tight text-muted">
+          {#if step}
+            {step.isAgain ? 'back at pressure' : (WORD[step.operation.phase] ?? 'at work')}{assumed
+              ? `, ${assumed}`
+              : ''}
+          {:else}{hasFailed ? 'failed' : 'free'}{/if}
+        </span>
+        {#if shown}
+          <span class="block text-sm font-semibold text-brine" data-testid="reading">{shown}</span>
+        {/if}
+        {#if canOpen}<span class="sr-only">Something’s wrong</span>{/if}
+      </span>
+      {#if canOpen}
+        <ChevronDown
+          size={20}
+          class="flex-none text-muted {isOpen ? 'rotate-180' : ''}"
+          aria-hidden="true"
+        />
+      {/if}
+    </button>
     {#if step}
       <p
-        class="font-head text-4xl font-extrabold tabular-nums"
-        class:text-pimento={step.status !== 'ahead' && left < 0}
+        class="flex-none text-right font-head font-extrabold tabular-nums {step.status === 'ahead'
+          ? 'text-xl text-muted'
+          : 'text-2xl sm:text-3xl'}"
+        class:text-pimento={step.status === 'over' || (step.status !== 'ahead' && left < 0)}
       >
         {remaining}
       </p>
-      <button
-        type="button"
-        class="btn min-h-16 min-w-44 px-5 text-xl {step.status === 'ahead' ? '' : 'btn-strong'}"
-        onclick={() => ontap(step)}>{step.tap}</button
-      >
+      {#if !isNow && step.status !== 'ahead'}
+        <button
+          type="button"
+          class="btn min-h-14 max-w-36 px-3 text-lg leading-tight whitespace-normal sm:max-w-none"
+          onclick={() => ontap(step)}>{step.tap}</button
+        >
+      {/if}
     {/if}
   </div>
-  {#if step && (step.status !== 'ahead' || isOpening)}
-    <details class="mt-1">
-      <summary class="min-h-10 cursor-pointer content-center text-muted"
-        >{isJudged ? 'Not done yet?' : 'Something’s wrong'}<span class="sr-only">
-          for the {station.name}</span
-        ></summary
-      >
-      <div class="flex flex-wrap gap-2 pt-1">
-        {#each isJudged ? [5, 10, 20] : [2, 5, 10] as minutes (minutes)}
-          <button
-            type="button"
-            class="btn min-h-14"
-            onclick={() => (isOpening ? onagain(step, minutes) : onmore(step, minutes))}
-            >{minutes} min {isOpening ? 'back at pressure' : 'more'}</button
-          >
-        {/each}
-        {#if canFail}
+  {#if step && step.status !== 'ahead'}
+    {#each step.operation.checks ?? [] as check, i (i)}
+      <p class="text-lg"><b>Check:</b> {check.text}</p>
+    {/each}
+  {/if}
+  {#each overridden as note, i (i)}
+    <p class="text-pimento"><b>Cooked in spite of a stop:</b> {sayFinding(note, by).text}</p>
+  {/each}
+  {#if step && isOpen}
+    <div {id} class="grid gap-2 pt-2 pb-1">
+      {#if step.status !== 'ahead'}
+        <p class="text-lg">{isOpening ? 'Not done: back at pressure for' : 'It needs more'}</p>
+        <MinutesChips
+          label="{station.name}: {isOpening ? 'back at pressure' : 'more minutes'}"
+          unit={isOpening ? 'min back at pressure' : 'min more'}
+          chips={isJudged ? [5, 10, 20] : [2, 5, 10]}
+          onpick={(minutes) => {
+            isOpen = false;
+            if (isOpening) onagain(step, minutes);
+            else onmore(step, minutes);
+          }}
+        />
+      {/if}
+      {#if canFail && step.status !== 'ahead'}
+        <div class="flex flex-wrap gap-2">
           {#each Object.entries(TROUBLES) as [what, trouble] (what)}
             <button
               type="button"
@@ -115,8 +190,23 @@
               onclick={() => ontrouble(step, what as Trouble)}>{trouble.name}</button
             >
           {/each}
-        {/if}
-      </div>
-    </details>
+        </div>
+      {/if}
+      {#if pots.length > 0}
+        <div class="flex flex-wrap items-center gap-2">
+          <span class="text-lg">Into another pot</span>
+          {#each pots as pot (pot.id)}
+            <button
+              type="button"
+              class="btn min-h-14"
+              onclick={() => {
+                isOpen = false;
+                onmove(step, pot.id);
+              }}>{pot.name}</button
+            >
+          {/each}
+        </div>
+      {/if}
+    </div>
   {/if}
 </li>

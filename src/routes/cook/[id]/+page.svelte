@@ -1,57 +1,57 @@
 <script lang="ts">
-  import { onMount, untrack } from 'svelte';
+  import { onMount, tick, untrack } from 'svelte';
   import { toast } from 'svelte-sonner';
   import { totalsOf } from '$core/plan';
   import { isBatchDay } from '$core/menu';
   import { sayWater } from '$core/words';
-  import Stops from '$lib/ui/cook/stops.svelte';
   import { keepForOffline } from '$lib/client/keep-page';
   import {
     cooksOf,
+    isPast,
     placeName,
     readPot,
     shareSteps,
     stationsOf,
+    strandedIn,
     TROUBLES,
     type LiveStep,
+    type Station,
+    type Trouble,
   } from '$core/run';
   import { formatDay, formatTime } from '$core/units';
   import { keepOnScreen, readScreen } from '$lib/client/this-screen';
-  import { askForNotices, notice, say, sound, stayAwake, unlockSound } from '$lib/ui/cook/alarms';
+  import { notice, say, sound, stayAwake, unlockSound } from '$lib/ui/cook/alarms';
   import Dial from '$lib/ui/cook/dial.svelte';
+  import Doors from '$lib/ui/cook/doors.svelte';
   import { EveningState } from '$lib/ui/cook/evening-state.svelte';
+  import ListenMenu from '$lib/ui/cook/listen-menu.svelte';
+  import { Listening } from '$lib/ui/cook/listening.svelte';
+  import Mishaps from '$lib/ui/cook/mishaps.svelte';
+  import NextList from '$lib/ui/cook/next-list.svelte';
   import NowCard from '$lib/ui/cook/now-card.svelte';
+  import PracticeBar from '$lib/ui/cook/practice-bar.svelte';
+  import Said from '$lib/ui/cook/said.svelte';
   import StationRow from '$lib/ui/cook/station-row.svelte';
   import { Timeline } from '$lib/ui/timeline';
-  import PracticeBar from '$lib/ui/cook/practice-bar.svelte';
-  import SomethingElse from '$lib/ui/cook/something-else.svelte';
-  import TakenAsPlanned from '$lib/ui/cook/taken-as-planned.svelte';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
 
-  const live = new EveningState(
-    untrack(() => data.evening),
-    untrack(() => data.events),
-    untrack(() => data.now),
-    untrack(() => data.canTap),
+  const live = untrack(
+    () =>
+      new EveningState(data.evening, {
+        ...{ events: data.events, now: data.now, canTap: data.canTap, kitchen: data.kitchen },
+      }),
   );
-  const stops = $derived(live.state.plan.findings.filter((n) => n.severity === 'stop'));
+  const listening = new Listening();
   const end = $derived(isBatchDay(live.evening.compiled) ? 'All packed' : 'Serve at');
   let showsTimeline = $state(false);
-  let hasSound = $state(false);
-  let hasVoice = $state(false);
-  let hasNotices = $state(false);
-  /** Browsers notify only over https, or on this machine itself. */
-  let canNotify = $state(false);
   let isLive = $state(false);
   onMount(() => {
     isLive = true;
-    hasSound = readScreen('sound') === 'on';
-    hasVoice = readScreen('voice') === 'on';
+    listening.read();
     const mine = cooks.length > 1 ? cooks.findIndex((c) => c.id === readScreen('cook')) : -1;
     if (mine >= 0) setMe(mine);
-    canNotify = 'Notification' in window && window.isSecureContext;
     const stop = live.start(data.now);
     void keepForOffline(location.pathname);
     const sleep = stayAwake();
@@ -62,6 +62,7 @@
   });
 
   const MINUTE = 60_000;
+  const UNDO_MS = 30_000;
   const fold = $derived(live.state);
   const clock = (at: number): string => formatTime(at, data.kitchen);
   /** With its day where that is not this evening. */
@@ -75,9 +76,10 @@
       60,
   );
 
-  /** Hands, or a switch to be turned. */
+  /** Hands, a switch to be turned, or food that is still in the heat when its time is up. */
   const needsSomebody = (s: LiveStep): boolean =>
     (s.operation.isHands && !s.isAgain) ||
+    s.status === 'over' ||
     (s.operation.phase === 'preheat' && s.status !== 'running');
 
   const cooks = $derived(cooksOf(data.kitchen, fold.plan.hands));
@@ -95,36 +97,85 @@
     live.cook = cook?.id ?? null;
     keepOnScreen('cook', live.cook ?? '');
   }
-  const isMine = (s: LiveStep): boolean => me === null || (shares.get(s.operation.id) ?? me) === me;
+  const isOf = (s: LiveStep, cook: number | null): boolean =>
+    cook === null || (shares.get(s.operation.id) ?? cook) === cook;
 
-  /** Work for hands that is due, the longest waiting first; then what comes next. */
+  /** What stays in the heat too long first, then what somebody is at, then what has waited longest. */
+  const atNow = (work: readonly LiveStep[]): LiveStep | null =>
+    (['over', 'running', 'due'] as const)
+      .map((status) => work.find((s) => s.status === status))
+      .find((s) => s !== undefined) ?? null;
   const open = $derived(
-    fold.steps.filter(
-      (s) => needsSomebody(s) && s.status !== 'done' && s.operation.phase !== 'rinse',
-    ),
+    fold.steps.filter((s) => needsSomebody(s) && !isPast(s) && s.operation.phase !== 'rinse'),
   );
-  const work = $derived(open.filter(isMine));
-  const current = $derived(
-    work.find((s) => s.status === 'running') ?? work.find((s) => s.status === 'due') ?? null,
+  const work = $derived(open.filter((s) => isOf(s, me)));
+  const current = $derived(atNow(work));
+  /** Where everybody looks at one screen, what the other cooks are at. */
+  const others = $derived(
+    me !== null || cooks.length < 2
+      ? []
+      : cooks.flatMap((cook, i) => {
+          const own = open.filter((s) => shares.get(s.operation.id) === i && s !== current);
+          const isBusy = current !== null && shares.get(current.operation.id) === i;
+          const step = isBusy ? null : atNow(own);
+          return step ? [{ cook: cook.name, step }] : [];
+        }),
   );
-  const next = $derived(work.filter((s) => s !== current).slice(0, 3));
+  const next = $derived(
+    work.filter((s) => s !== current && !others.some((o) => o.step === s)).slice(0, 3),
+  );
   const stations = $derived(stationsOf(fold, data.kitchen));
+  /** The pot that is to be heard of next. */
+  const awaited = $derived(
+    stations
+      .filter((s) => s.step?.status === 'running' && !s.step.operation.isHands)
+      .sort((a, b) => (a.step?.end ?? 0) - (b.step?.end ?? 0))[0] ?? null,
+  );
   /** What a virtual pot shows; a real one shows it itself. */
   const readingOf = (unit: string) =>
-    live.evening.practice
-      ? readPot(live.evening.practice, fold, [...live.events, ...live.waiting], unit, live.now)
-      : null;
-  const assumed = $derived(fold.steps.filter((s) => s.isAssumed).slice(-3));
-  const isDone = $derived(open.length === 0 && !fold.steps.some((s) => s.isAgain));
-  const lateBy = $derived(Math.round((fold.readyAt - live.evening.serveAt) / MINUTE));
-
-  function done(step: LiveStep): void {
-    unlockSound();
-    live.tap({ kind: 'done', step: step.operation.id });
+    live.evening.practice ? readPot(live.evening.practice, fold, live.all, unit, live.now) : null;
+  /** Pots that what is in this one could go into. */
+  function potsFor({ step, kind }: Station): { id: string; name: string }[] {
+    if (!step || kind !== 'pot' || step.operation.stay === null) return [];
+    const block = fold.compiled.problem.blocks?.find((b) => b.id === step.operation.stay);
+    return data.kitchen.cookers.filter(
+      (c) =>
+        c.id !== step.operation.unit &&
+        block?.units.includes(c.id) === true &&
+        !fold.lost.has(c.id),
+    );
   }
-  function start(step: LiveStep): void {
+  const stops = $derived(fold.plan.findings.filter((n) => n.severity === 'stop'));
+  const stopsOf = (step: LiveStep | null) =>
+    stops.filter(
+      (n) => step && n.subject.kind === 'entry' && n.subject.id === step.operation.entryId,
+    );
+  const stranded = $derived([...strandedIn(fold)]);
+  const isDone = $derived(open.length === 0 && !fold.steps.some((s) => s.isAgain));
+  /** Against the moment that the guests are there. */
+  const lateBy = $derived(
+    Math.round((fold.readyAt - live.evening.serveAt) / MINUTE) - fold.guestsTold,
+  );
+
+  /** After each tap the focus is where one looks next. */
+  async function lookAtNow(): Promise<void> {
     unlockSound();
-    live.tap({ kind: 'started', step: step.operation.id });
+    await tick();
+    document.getElementById('now')?.focus({ preventScroll: true });
+  }
+  function tap(what: Parameters<EveningState['tap']>[0]): void {
+    live.tap(what);
+    void lookAtNow();
+  }
+  const done = (step: LiveStep): void => tap({ kind: 'done', step: step.operation.id });
+  const start = (step: LiveStep): void => tap({ kind: 'started', step: step.operation.id });
+  const more = (step: LiveStep, minutes: number): void =>
+    tap({ kind: 'more', step: step.operation.id, minutes });
+  const again = (step: LiveStep, minutes: number): void =>
+    tap({ kind: 'again', step: step.operation.id, minutes });
+  function trouble(step: LiveStep, what: Trouble): void {
+    tap({ kind: 'trouble', step: step.operation.id, what });
+    toast.warning(TROUBLES[what].remedy, { duration: 20_000 });
   }
   const place = (step: LiveStep): string =>
     placeName(step.operation.unit ?? undefined, data.kitchen) ?? 'Counter';
@@ -135,48 +186,52 @@
     return water ? `${keys}; ${sayWater(water.ml, data.kitchen)} more for this pot` : keys;
   }
 
-  /** What was tapped last, and can be taken back. */
-  const lastTap = $derived(
-    live.events
-      .concat(live.waiting)
-      .findLast(
-        (e) =>
-          e.by === live.by &&
-          ['done', 'started', 'more', 'again', 'trouble', 'away', 'guests', 'dropped'].includes(
-            e.kind,
-          ),
-      ),
+  const NO_TAP = new Set(['undone', 'corrected', 'replanned', 'paced', 'resumed']);
+  /** What was tapped last on this screen, and can be taken back. */
+  const lastTap = $derived.by(() => {
+    const undone = new Set(live.all.flatMap((e) => (e.kind === 'undone' ? [e.of] : [])));
+    return live.all.findLast((e) => e.by === live.by && !NO_TAP.has(e.kind) && !undone.has(e.id));
+  });
+  const undo = $derived(
+    lastTap && live.now - lastTap.at < UNDO_MS * Math.max(1, live.speed)
+      ? () => tap({ kind: 'undone', of: lastTap.id })
+      : null,
   );
-  const told = $derived(
-    fold.lastReplan?.text && live.now - fold.lastReplan.at < 3 * MINUTE ? fold.lastReplan : null,
-  );
-  let kept = $state('');
 
-  /** Sounds once for each thing that becomes due. */
+  /** What has become due since, in words, for who does not see the page; with a sound where one is wanted. */
+  let announced = $state('');
   const heard: string[] = [];
   $effect(() => {
     if (fold.isPaused) return;
     for (const step of fold.steps) {
-      const isEnd = step.operation.phase === 'hold' && step.status === 'done' && step.isAssumed;
-      const key = `${step.operation.id}.${isEnd ? 'end' : step.status}`;
-      const isNews = isEnd || (step.status === 'due' && needsSomebody(step) && isMine(step));
-      if (!isNews || heard.includes(key)) continue;
+      const isEnd = step.operation.phase === 'hold' && step.status === 'over';
+      const key = `${step.operation.id}.${step.status}`;
+      const isDue = (step.status === 'due' || step.status === 'over') && needsSomebody(step);
+      if (!(isEnd || (isDue && !isPast(step) && isOf(step, me))) || heard.includes(key)) continue;
       heard.push(key);
-      const pot = data.kitchen.cookers.findIndex((c) => c.id === step.operation.unit);
-      if (hasSound) sound(Math.max(0, pot));
-      if (hasVoice) say(`${step.operation.text}. ${step.operation.dishName}.`);
-      if (hasNotices) notice(step.tap, `${step.operation.text} (${step.operation.dishName})`);
+      const { text, amounts, dishName, unit } = step.operation;
+      announced = `${text}. ${dishName}.`;
+      const pot = data.kitchen.cookers.findIndex((c) => c.id === unit);
+      if (listening.sound) sound(Math.max(0, pot));
+      if (listening.voice) say([text, ...amounts, dishName].join('. '));
+      if (listening.notices) notice(step.tap, `${text} (${dishName})`);
     }
   });
 
+  /** Single keys, where nothing is being written and no other key is held. */
   function onkeydown(event: KeyboardEvent): void {
-    if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey) return;
-    if (event.key === 'd' && current) done(current);
-    if (event.key === 'b' && current?.status === 'due') start(current);
-    if (event.key === 'm' && current)
-      live.tap({ kind: 'more', step: current.operation.id, minutes: 3 });
-    if (event.key === 'p') live.tap({ kind: fold.isPaused ? 'resumed' : 'paused' });
-    if (event.key === 'u' && lastTap) live.tap({ kind: 'undone', of: lastTap.id });
+    const { target, key } = event;
+    const isElsewhere =
+      event.altKey || event.ctrlKey || event.metaKey || event.shiftKey || event.repeat;
+    const isWriting =
+      target instanceof HTMLElement &&
+      (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+    if (!listening.keys || isElsewhere || isWriting || !live.canTap) return;
+    if (key === 'd' && current) done(current);
+    if (key === 'b' && current?.status === 'due') start(current);
+    if (key === 'm' && current) more(current, 3);
+    if (key === 'p') tap({ kind: fold.isPaused ? 'resumed' : 'paused' });
+    if (key === 'u' && lastTap) tap({ kind: 'undone', of: lastTap.id });
   }
 </script>
 
@@ -185,48 +240,26 @@
 
 <!-- Until it answers, a tap would be lost in silence: then it is none. -->
 <div inert={!isLive}>
-  <header class="flex flex-wrap items-center justify-between gap-3">
-    <div>
-      <h1 class="text-3xl font-extrabold tracking-tight">{live.evening.name}</h1>
+  <header class="flex items-start justify-between gap-3">
+    <div class="min-w-0">
+      <h1 class="truncate text-xl font-extrabold tracking-tight md:text-3xl">
+        {live.evening.name}
+      </h1>
       <p class="text-lg" data-testid="table">
         {end} <b class:text-pimento={lateBy > 0}>{clock(fold.readyAt)}</b>{#if lateBy > 0}
-          <span class="text-pimento">, {lateBy} min later than planned</span>{/if}
+          <span class="text-pimento">, {lateBy} min late</span>{/if}
+      </p>
+      <p class="text-ember-ink" role="status">
+        {#if fold.isPaused}<b>Paused.</b> The pots carry on; nothing is called out.
+        {:else if fold.awayUntil !== null}A cook is away until {clock(fold.awayUntil)}.{/if}
+        {#if !live.isOnline}
+          No server: clocks, taps and plans go on here{live.waiting.length > 0
+            ? `, ${live.waiting.length} to send`
+            : ''}.
+        {/if}
       </p>
     </div>
-    <div class="flex flex-wrap items-center gap-2">
-      {#if !live.isOnline}
-        <p class="rounded-lg bg-ember-soft px-3 py-2 font-semibold text-ember-ink" role="status">
-          No server: clocks and taps go on here{live.waiting.length > 0
-            ? `, ${live.waiting.length} to send`
-            : ''}
-        </p>
-      {/if}
-      <button
-        type="button"
-        class="btn min-h-14"
-        aria-pressed={hasSound}
-        onclick={() => {
-          unlockSound();
-          hasSound = !hasSound;
-          if (hasSound) setTimeout(() => sound(0), 100);
-        }}>Sound {hasSound ? 'on' : 'off'}</button
-      >
-      <button
-        type="button"
-        class="btn min-h-14"
-        aria-pressed={hasVoice}
-        onclick={() => (hasVoice = !hasVoice)}>Voice {hasVoice ? 'on' : 'off'}</button
-      >
-      {#if canNotify}
-        <button
-          type="button"
-          class="btn min-h-14"
-          aria-pressed={hasNotices}
-          onclick={async () => (hasNotices = !hasNotices && (await askForNotices()))}
-          >Notices {hasNotices ? 'on' : 'off'}</button
-        >
-      {/if}
-    </div>
+    <ListenMenu {listening} {cooks} {me} onme={setMe} />
   </header>
 
   {#if live.evening.practice && live.canTap}
@@ -235,178 +268,106 @@
       onspeed={(speed) => live.tap({ kind: 'paced', speed, real: Date.now() })}
     />
   {/if}
-  {#if cooks.length > 1}
-    <div
-      class="mt-3 flex flex-wrap items-center gap-2"
-      role="group"
-      aria-label="Whose screen is this?"
-    >
-      {#each [{ id: '', name: 'Everybody' }, ...cooks] as cook, i (cook.id)}
-        {@const own = i === 0 ? null : i - 1}
-        <button
-          type="button"
-          class="btn min-h-12"
-          class:btn-strong={me === own}
-          aria-pressed={me === own}
-          onclick={() => setMe(own)}>{cook.name}</button
-        >
-      {/each}
-      {#if live.cook !== null}
-        <p class="text-[15px] text-muted">What you tap here teaches your own pace.</p>
-      {/if}
-    </div>
-  {/if}
-  {#if fold.isPaused}
-    <div
-      role="status"
-      class="mt-3 flex flex-wrap items-center justify-between gap-3 banner banner-look text-lg"
-    >
-      <p><b>Paused.</b> The pots carry on; nothing is called out.</p>
-      <button
-        type="button"
-        class="btn min-h-14 btn-strong"
-        onclick={() => live.tap({ kind: 'resumed' })}>Go on</button
-      >
-    </div>
-  {:else if fold.awayUntil !== null}
-    <p role="status" class="mt-3 banner banner-note text-lg">
-      A cook is away until <b>{clock(fold.awayUntil)}</b>; the plan counts on it.
-    </p>
-  {/if}
-  {#if stops.length > 0}<div class="mt-3"><Stops notes={stops} by={data.kitchen} /></div>{/if}
-  {#if !live.canTap}
-    <p role="status" class="mt-3 banner banner-note text-lg">
-      This screen is read-only.
-      <a class="font-semibold underline" href="/access?to=/cook/{live.evening.id}"
-        >Give the passcode</a
-      >
-      to tap here.
-    </p>
-  {:else if live.refusal}
-    <p role="alert" class="mt-3 banner banner-stop text-lg">
-      <b>The server doesn’t accept this screen.</b>
-      {live.refusal.text}{#if live.waiting.length > 0}
-        {live.waiting.length === 1 ? 'One tap is' : `${live.waiting.length} taps are`} kept here until
-        then.{/if}
-      {#if live.refusal.status === 401 || live.refusal.status === 403}<a
-          class="font-semibold underline"
-          href="/access?to=/cook/{live.evening.id}">Give the passcode</a
-        >{/if}
-    </p>
-  {/if}
-  {#if live.problem}
-    <p role="alert" class="mt-3 banner banner-stop">
-      {live.problem}
-    </p>
-  {/if}
-  {#if told && kept !== told.id}
-    <div
-      role="status"
-      data-testid="replanned"
-      class="mt-3 flex flex-wrap items-center justify-between gap-3 banner banner-note text-lg"
-    >
-      <p><b>Planned again:</b> {told.text}.</p>
-      <span class="flex gap-2">
-        <button type="button" class="btn min-h-14" onclick={() => (kept = told.id)}>Keep</button>
-        <button
-          type="button"
-          class="btn min-h-14"
-          onclick={() => live.tap({ kind: 'undone', of: told.id })}>As before</button
-        >
-      </span>
-    </div>
-  {/if}
+  <Doors {live} />
 
-  <div class="mt-4 grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
+  <div
+    class="mt-3 grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1fr)_24rem] landscape:sm:max-lg:grid-cols-2"
+  >
     <div
-      class="grid h-fit grid-cols-[minmax(0,1fr)] gap-4 {live.canTap
+      class="grid h-fit grid-cols-[minmax(0,1fr)] gap-4 print:hidden {live.canTap
         ? ''
-        : '[&_button]:hidden [&_details]:hidden'}"
+        : '[&_button]:hidden'}"
     >
       <NowCard
         {live}
         {fold}
         {current}
+        {others}
+        {awaited}
+        coming={next[0] ?? null}
         {isDone}
         place={current ? place(current) : ''}
         setting={current ? setting(current) : ''}
         freeUntil={next[0] ? when(next[0].start) : null}
+        {undo}
+        overridden={stopsOf(current)}
+        by={data.kitchen}
         {clock}
         ondone={done}
         onstart={start}
+        onmore={more}
+        onagain={again}
+        onserved={() => tap({ kind: 'served' })}
       />
-
-      {#if next.length > 0}
-        <section aria-labelledby="next" class="card p-4">
-          <h2 id="next" class="text-lg font-bold">Next</h2>
-          <ol>
-            {#each next as step (step.operation.id)}
-              <li
-                class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-line py-2 text-xl first:border-0"
-              >
-                <b class="w-16 tabular-nums">{clock(step.start)}</b>
-                <span class="min-w-48 flex-1"
-                  >{step.operation.text}
-                  <span class="block text-base text-muted"
-                    >{place(step)} · {step.operation.dishName}</span
-                  ></span
-                >
-                <button type="button" class="btn min-h-14" onclick={() => done(step)}
-                  >Done already<span class="sr-only">: {step.operation.text}</span></button
-                >
-              </li>
-            {/each}
-          </ol>
-        </section>
-      {/if}
-
-      <ul class="grid gap-3" aria-label="Pots, oven, stove">
-        {#each stations as station (station.id)}
-          <StationRow
-            {station}
-            reading={station.kind === 'pot' ? readingOf(station.id) : null}
-            now={live.now}
-            clockOf={clock}
-            ontap={done}
-            onmore={(s, minutes) => live.tap({ kind: 'more', step: s.operation.id, minutes })}
-            onagain={(s, minutes) => live.tap({ kind: 'again', step: s.operation.id, minutes })}
-            ontrouble={(s, what) => {
-              live.tap({ kind: 'trouble', step: s.operation.id, what });
-              toast.warning(TROUBLES[what].remedy, { duration: 20_000 });
-            }}
-          />
+      <section aria-labelledby="stations">
+        <h2 id="stations" class="sr-only">Pots, oven, stove</h2>
+        <ul class="card">
+          {#each stations as station (station.id)}
+            <StationRow
+              {station}
+              reading={station.kind === 'pot' ? readingOf(station.id) : null}
+              now={live.now}
+              clockOf={clock}
+              hasFailed={fold.lost.has(station.id)}
+              isNow={station.step !== null && station.step === current}
+              pots={potsFor(station)}
+              overridden={station.step === current ? [] : stopsOf(station.step)}
+              by={data.kitchen}
+              ontap={done}
+              onmore={more}
+              onagain={again}
+              ontrouble={trouble}
+              onmove={(s, unit) => tap({ kind: 'moved', stay: s.operation.stay ?? '', unit })}
+            />
+          {/each}
+        </ul>
+        {#each stranded as [entry, name] (entry)}
+          <p role="alert" class="mt-2 flex flex-wrap items-center gap-3 banner banner-stop text-lg">
+            <span class="flex-1">Nothing that is left takes {name}. Finish it by hand, or</span>
+            <button
+              type="button"
+              class="btn min-h-14"
+              onclick={() => tap({ kind: 'dropped', entry })}>leave it out</button
+            >
+          </p>
         {/each}
-      </ul>
+      </section>
+      <NextList steps={next} {when} {place} ondone={done} />
     </div>
 
     <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-4">
-      <Dial
-        steps={fold.steps}
-        cookers={data.kitchen.cookers}
-        now={live.now}
-        readyAt={fold.readyAt}
-        clock={clock(live.now)}
-        {shift}
-      />
-      {#if assumed.length > 0 && live.canTap}
-        <TakenAsPlanned
-          steps={assumed}
+      <section aria-label="Dial" class="order-last lg:order-none">
+        <Dial
+          steps={fold.steps}
+          kitchen={data.kitchen}
+          now={live.now}
+          readyAt={fold.readyAt}
           {clock}
-          onnotyet={(s) => live.tap({ kind: 'more', step: s.operation.id, minutes: 3 })}
+          {shift}
+        />
+      </section>
+      {#if live.canTap}
+        <Mishaps
+          {live}
+          {fold}
+          kitchen={data.kitchen}
+          servings={data.servings}
+          {lastTap}
+          hasKeys={listening.keys && !listening.isTouched}
         />
       {/if}
-      {#if live.canTap}<SomethingElse {live} {fold} {lastTap} {clock} />{/if}
     </div>
   </div>
+  <Said {live} {fold} {listening} {announced} />
 
-  <details class="mt-6 card p-4" bind:open={showsTimeline}>
-    <summary class="min-h-10 cursor-pointer content-center text-lg font-bold"
+  <details class="mt-6 card p-4 print:hidden" bind:open={showsTimeline}>
+    <summary class="min-h-14 cursor-pointer content-center text-lg font-bold"
       >The timeline now</summary
     >
     {#if showsTimeline}
       <Timeline
         plan={fold.plan}
-        totals={totalsOf(live.evening.compiled.problem, fold.schedule)}
+        totals={totalsOf(fold.compiled.problem, fold.schedule)}
         kitchen={data.kitchen}
         serveAt={live.evening.serveAt}
         end={end.toLowerCase()}
@@ -415,4 +376,9 @@
       />
     {/if}
   </details>
+  <ol class="hidden print:block" aria-label="What is still to come">
+    {#each open as step (step.operation.id)}
+      <li>{when(step.start)} {step.operation.text} ({place(step)}, {step.operation.dishName})</li>
+    {/each}
+  </ol>
 </div>

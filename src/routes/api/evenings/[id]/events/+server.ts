@@ -8,7 +8,9 @@ import { refreshObservations } from '$lib/server/learned-store';
 import type { RequestHandler } from './$types';
 import { currentTime } from '$lib/server/clock';
 
-const bodySchema = z.object({ events: z.array(runEventSchema).min(1).max(200) });
+/** A dish more is compiled here, not by a screen. */
+const sentSchema = runEventSchema.refine((e) => e.kind !== 'added');
+const bodySchema = z.object({ events: z.array(sentSchema).min(1).max(200) });
 
 /** Whether this screen is let in at all; the doors in front of it have answered otherwise. */
 export const HEAD: RequestHandler = () => new Response(null);

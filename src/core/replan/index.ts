@@ -1,0 +1,2 @@
+export { planAgain, replanEvening, tooLateFor } from './replan-evening';
+export type { Teller } from './say-replan';

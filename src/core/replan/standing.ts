@@ -1,0 +1,95 @@
+/** The problem of a live evening as it stands: what was left out, what takes longer, what failed or moved. */
+import type { Problem, ProblemStep } from '../solve';
+import { isPast, strandedIn, type Evening, type LiveState } from '../run';
+
+const MINUTE = 60_000;
+
+/** @param now minutes on the plan's axis */
+export function asItStands(state: LiveState, evening: Evening, now: number): Problem {
+  const { problem, meanings } = state.compiled;
+  const stranded = strandedIn(state);
+  // A plan that was made again has no operations of what was left out before; the problem still has its steps.
+  const gone = new Set(
+    meanings
+      .filter((m) => state.dropped.has(m.entryId) || stranded.has(m.entryId))
+      .map((m) => m.id),
+  );
+  const live = new Map(state.steps.map((s) => [s.operation.id, s]));
+  const isRestarted = (s: ProblemStep): boolean => state.restarted.has(s.block ?? '');
+  /** Done in the pot that the food has left. */
+  const left = new Set(
+    problem.steps
+      .filter((s) => isRestarted(s) && live.get(s.id)?.status === 'done')
+      .map((s) => s.id),
+  );
+  const steps = problem.steps
+    .filter((s) => !gone.has(s.id))
+    .map((s): ProblemStep => {
+      const own = live.get(s.id);
+      const { block: _, ...free } = s;
+      if (left.has(s.id)) return { ...free, minutes: 0, p90: 0, hands: 0, uses: {} };
+      // What is over took the hands and sockets that it took.
+      if (own && isPast(own)) return { ...s, hands: 0, uses: {} };
+      const rest = state.left.get(s.id);
+      if (own?.status !== 'running' && own?.status !== 'over')
+        return rest === undefined ? s : { ...s, minutes: rest, p90: rest };
+      const minutes = Math.max(1, Math.round((own.end - own.start) / MINUTE));
+      // Under the lid again, nobody has to stand beside it.
+      return { ...s, minutes, p90: minutes, ...(own.isAgain ? { hands: 0, uses: {} } : {}) };
+    });
+  const blocks = new Set(steps.map((s) => s.block));
+  const back = state.awayUntil === null ? null : (state.awayUntil - evening.serveAt) / MINUTE;
+  return {
+    ...problem,
+    ...(back === null
+      ? {}
+      : { away: [...(problem.away ?? []), { from: now, to: Math.ceil(back), hands: 1 }] }),
+    serveAt: problem.serveAt + state.guestsLater,
+    steps,
+    blocks: (problem.blocks ?? [])
+      .filter((b) => blocks.has(b.id))
+      .map((b) => ({ ...b, units: unitsOf(b, state) })),
+    apart: (problem.apart ?? []).filter(([a, b]) => blocks.has(a) && blocks.has(b)),
+    links: (problem.links ?? [])
+      .filter((l) => !gone.has(l.from) && !gone.has(l.to))
+      // What was browned in the pot that is gone waits for the other pot, however long that takes.
+      .map(({ max, soft, ...l }) =>
+        left.has(l.from)
+          ? l
+          : { ...l, ...(max == null ? {} : { max }), ...(soft == null ? {} : { soft }) },
+      ),
+    dishes: (problem.dishes ?? [])
+      .filter((d) => !gone.has(d.ready))
+      .map((d) => (d.dueAt == null ? d : { ...d, dueAt: d.dueAt + state.guestsLater })),
+  };
+}
+
+/** Where a stay may be: the pot that somebody chose, else every one that has not failed; what has begun stays in its own. */
+function unitsOf(block: { id: string; units: string[] }, state: LiveState): string[] {
+  const chosen = state.moved.get(block.id);
+  if (chosen !== undefined && !state.lost.has(chosen)) return [chosen];
+  const there = block.units.filter((u) => !state.lost.has(u));
+  return there.length > 0 ? there : block.units;
+}
+
+/** Where a hold window can't be kept any more: everything may wait, at its cost. */
+export function relaxed(problem: Problem): Problem {
+  return {
+    ...problem,
+    links: (problem.links ?? []).map(({ max: _, ...link }) => link),
+    dishes: (problem.dishes ?? []).map(({ holdMax: _, ...dish }) => dish),
+  };
+}
+
+/** Where more goes on at once than there are hands or watts for: it does go on, and is a fact. */
+export function bare(problem: Problem, state: LiveState): Problem {
+  const running = new Set(
+    state.steps.filter((s) => s.status === 'running').map((s) => s.operation.id),
+  );
+  return {
+    ...problem,
+    apart: [],
+    away: [],
+    steps: problem.steps.map((s) => (running.has(s.id) ? { ...s, hands: 0, uses: {} } : s)),
+  };
+}
