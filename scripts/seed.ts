@@ -18,7 +18,7 @@ else {
   const household = householdSchema.parse(demoHousehold(now));
   await replaceHousehold(database, household, now);
   for (const { evening, events } of demoEvenings(household, now)) {
-    await startEvening(database, evening, evening.serveAt, events);
+    await startEvening(database, evening, evening.serveAt, { first: events });
     await refreshObservations(database, evening.id, now);
   }
   const { dishes } = household;

@@ -70,13 +70,19 @@ export function replanEvening(
     bare(relaxed(problem), state),
   ];
   for (const attempt of attempts) {
-    const { schedule } = replan(attempt, told, real, at);
+    const schedule = withPast(replan(attempt, told, real, at).schedule, state.schedule);
     if (schedule.cost === null) continue;
     if (isWhole && isSame(schedule, state.schedule, begun))
       return { schedule: state.schedule, text: '', isKept: true };
     return { schedule, text: sayReplan(evening, state, schedule, begun, kitchen), isKept: false };
   }
   return null;
+}
+
+/** With the stays that are over: where they were is what an evening teaches by. */
+function withPast(found: Schedule, told: Schedule): Schedule {
+  const known = new Set(found.blocks.map((b) => b.id));
+  return { ...found, blocks: [...found.blocks, ...told.blocks.filter((b) => !known.has(b.id))] };
 }
 
 /** Whether a plan tells the cook nothing new: what has not begun is where it was, in the same pots. */

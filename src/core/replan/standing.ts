@@ -1,6 +1,6 @@
 /** The problem of a live evening as it stands: what was left out, what takes longer, what failed or moved. */
 import type { Problem, ProblemStep } from '../solve';
-import { isPast, strandedIn, type Evening, type LiveState } from '../run';
+import { isPast, strandedIn, type Evening, type LiveState, type LiveStep } from '../run';
 
 const MINUTE = 60_000;
 
@@ -16,12 +16,7 @@ export function asItStands(state: LiveState, evening: Evening, now: number): Pro
   );
   const live = new Map(state.steps.map((s) => [s.operation.id, s]));
   const isRestarted = (s: ProblemStep): boolean => state.restarted.has(s.block ?? '');
-  /** Done in the pot that the food has left. */
-  const left = new Set(
-    problem.steps
-      .filter((s) => isRestarted(s) && live.get(s.id)?.status === 'done')
-      .map((s) => s.id),
-  );
+  const left = doneWithIt(problem, live, isRestarted);
   const steps = problem.steps
     .filter((s) => !gone.has(s.id))
     .map((s): ProblemStep => {
@@ -37,6 +32,8 @@ export function asItStands(state: LiveState, evening: Evening, now: number): Pro
       // Under the lid again, nobody has to stand beside it.
       return { ...s, minutes, p90: minutes, ...(own.isAgain ? { hands: 0, uses: {} } : {}) };
     });
+  const wasMoved = (id: string): boolean =>
+    left.has(id) && state.restarted.has(problem.steps.find((s) => s.id === id)?.block ?? '');
   const blocks = new Set(steps.map((s) => s.block));
   const back = state.awayUntil === null ? null : (state.awayUntil - evening.serveAt) / MINUTE;
   return {
@@ -64,8 +61,36 @@ export function asItStands(state: LiveState, evening: Evening, now: number): Pro
   };
 }
 
+/**
+ * Past steps that hold no pot any more: of stays that are over, of food that has left its pot, and all but the
+ * last of what goes on. When they were is partly taken from what came later, and must not stand in each other's way.
+ */
+function doneWithIt(
+  problem: Problem,
+  live: ReadonlyMap<string, LiveStep>,
+  isRestarted: (s: ProblemStep) => boolean,
+): Set<string> {
+  const out = new Set<string>();
+  for (const { id } of problem.blocks ?? []) {
+    const own = problem.steps.flatMap((s) => (s.block === id ? [{ s, live: live.get(s.id) }] : []));
+    const past = own
+      .filter((o) => o.live !== undefined && isPast(o.live))
+      .sort((a, b) => (a.live?.end ?? 0) - (b.live?.end ?? 0));
+    const isOver = past.length === own.length;
+    const isOn = own.some((o) => o.live?.status === 'running' || o.live?.status === 'over');
+    const last = past.at(-1);
+    for (const o of past) if (isOver || isOn || isRestarted(o.s) || o !== last) out.add(o.s.id);
+  }
+  return out;
+}
+
 /** Where a stay may be: the pot that somebody chose, else every one that has not failed; what has begun stays in its own. */
 function unitsOf(block: { id: string; units: string[] }, state: LiveState): string[] {
+  const isBegun = state.steps.some(
+    (s) => s.operation.stay === block.id && s.status !== 'ahead' && s.status !== 'due',
+  );
+  const own = state.schedule.blocks.find((b) => b.id === block.id)?.unit;
+  if (isBegun && own !== undefined && !state.restarted.has(block.id)) return [own];
   const chosen = state.moved.get(block.id);
   if (chosen !== undefined && !state.lost.has(chosen)) return [chosen];
   const there = block.units.filter((u) => !state.lost.has(u));

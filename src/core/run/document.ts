@@ -15,6 +15,8 @@ export interface Evening {
   schedule: Schedule;
   /** Where it is played with virtual cookers: what they do, and at whose hands. */
   practice?: Practice;
+  /** A first cycle with water: every phase is explained. */
+  isGuided?: boolean;
 }
 
 export const eveningSchema = z.object({
@@ -25,4 +27,5 @@ export const eveningSchema = z.object({
   compiled: compiledSchema,
   schedule: scheduleSchema,
   practice: z.custom<Practice>((v) => typeof v === 'object' && v !== null).optional(),
+  isGuided: z.boolean().optional(),
 });

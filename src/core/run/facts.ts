@@ -44,7 +44,7 @@ export interface Facts {
 /** What was tapped; and what must have been done before it, without a tap of its own. */
 export function factsOf(evening: Evening, plan: Plan, events: readonly RunEvent[]): Facts {
   const facts = new Map<string, Fact>();
-  const restarted = new Set<string>();
+  const restarted = new Map<string, number>();
   const had = new Map<string, number>();
   const set = (step: string, fact: Fact): void => {
     facts.set(step, { ...facts.get(step), ...fact });
@@ -59,7 +59,7 @@ export function factsOf(evening: Evening, plan: Plan, events: readonly RunEvent[
     } else if (e.kind === 'lost' || e.kind === 'moved') {
       for (const stay of e.kind === 'lost' ? e.stays : [e.stay])
         if (takeOut(stay, { plan, facts, had, at: e.at, serveAt: evening.serveAt }))
-          restarted.add(stay);
+          restarted.set(stay, e.at);
     }
   }
   const endOf = new Map(
@@ -80,6 +80,8 @@ export function factsOf(evening: Evening, plan: Plan, events: readonly RunEvent[
     const at = fact.start ?? fact.end;
     if (at === undefined) continue;
     visit(step, at);
+    // What was done in the pot that the food has left says nothing of the one that it is in now.
+    if (at <= (restarted.get(plan.byId.get(step)?.stay ?? '') ?? -Infinity)) continue;
     // Something else is in the pot now: what was in it before is out, and the liner is clean.
     for (const earlier of clearedBy(step, plan, evening.compiled.problem)) {
       if (facts.get(earlier)?.end !== undefined) continue;
@@ -87,7 +89,7 @@ export function factsOf(evening: Evening, plan: Plan, events: readonly RunEvent[
       visit(earlier, at);
     }
   }
-  return { of: facts, restarted, had };
+  return { of: facts, restarted: new Set(restarted.keys()), had };
 }
 
 /** Its minutes count on from where it was; what only heats up begins anew. */
@@ -151,14 +153,14 @@ function takeOut(
 /** Hands that have to be put to it once more in the other pot. */
 const RESTARTS = new Set<Phase>(['seal', 'put-in', 'preheat', 'vent', 'turn']);
 
-/** Steps of stays that were planned before this one in the same pot. */
+/** Steps of stays that were planned to be over before this one in the same pot. */
 function clearedBy(stepId: string, plan: Plan, { units }: Pick<Problem, 'units'>): string[] {
   const own = plan.stays.find((s) => s.id === plan.byId.get(stepId)?.stay);
   const unit = units?.find((u) => u.id === own?.unit);
   if (!own || !unit || (unit.capacity ?? 1) > 1) return [];
   const before = new Set(
     plan.stays
-      .filter((s) => s.unit === own.unit && s.id !== own.id && s.start < own.start)
+      .filter((s) => s.unit === own.unit && s.id !== own.id && s.end <= own.start)
       .map((s) => s.id),
   );
   return plan.operations.filter((o) => before.has(o.stay ?? '')).map((o) => o.id);

@@ -22,5 +22,6 @@ export { eveningNow, speedOf } from './clock';
 export { accountOf } from './account';
 export type { Account } from './account';
 export { onePot } from './one-pot';
+export { waterTest } from './water-test';
 export { stationsOf } from './stations';
 export type { Station } from './stations';

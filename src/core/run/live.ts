@@ -202,6 +202,7 @@ function liveSteps(
 ): LiveStep[] {
   const at = (minute: number): number => evening.serveAt + minute * MINUTE;
   const done = new Map<string, LiveStep>();
+  const meant = new Map(evening.schedule.steps.map((s) => [s.id, s]));
   const endsKnown = new Set<string>();
   const order = plan.operations
     .filter((o) => !dropped.has(o.entryId))
@@ -232,6 +233,7 @@ function liveSteps(
       (started !== undefined && !isHands && endsKnown.has(follows ?? ''));
     const isEndKnown = fact?.end !== undefined && fact.isEndInferred !== true;
     if (isEndKnown) endsKnown.add(id);
+    const readyAt = goesOnAt(operation, before, meant);
     const live = (
       status: StepStatus,
       start: number,
@@ -251,10 +253,42 @@ function liveSteps(
     const said = longer.said.get(id) ?? [];
     done.set(
       id,
-      stand(live, phase, { started, fact, expected, said, planned: at(planned), now, isServed }),
+      stand(live, phase, {
+        started,
+        fact,
+        expected,
+        said,
+        planned: Math.min(at(planned), readyAt),
+        now,
+        isServed,
+      }),
     );
   }
   return [...done.values()].sort((a, b) => a.start - b.start);
+}
+
+/** A pot that has come so far is not left standing for a plan that thought it would take longer, min. */
+const AT_ONCE = 2;
+
+/**
+ * When the hands can go on with what is in a pot: at once where the plan had no wait there.
+ *
+ * @param before what it waits for, as it stands
+ * @param meant when each was to be at the start of the evening: a wait that was planned then is one
+ * @returns ms since the epoch; Infinity where it is the plan that says when
+ */
+function goesOnAt(
+  operation: Operation,
+  before: readonly (LiveStep | undefined)[],
+  meant: ReadonlyMap<string, { start: number; end: number }>,
+): number {
+  const known = before.filter((b) => b !== undefined);
+  const isUnderWay = known.some((b) => b.operation.stay === operation.stay);
+  const isReady = known.length === before.length && known.every(isPast);
+  if (!operation.isHands || operation.stay === null || !isUnderWay || !isReady) return Infinity;
+  const timeOf = (o: Operation): { start: number; end: number } => meant.get(o.id) ?? o;
+  const wait = timeOf(operation).start - Math.max(...known.map((b) => timeOf(b.operation).end));
+  return wait <= AT_ONCE ? Math.max(...known.map((b) => b.end)) : Infinity;
 }
 
 /** The end after what was said: “10 min more” is counted from the end that was shown, or from now if that has passed. */

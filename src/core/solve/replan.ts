@@ -73,10 +73,12 @@ export function replan(
     late > WORTH_SOONER
       ? answerOf(facts, { ...wishes, mostDelay: late - WORTH_SOONER }, work)
       : null;
-  const answer =
+  const near =
     sooner !== null && sooner.cost !== null
       ? sooner
       : notBefore(late, (later) => answerOf(later, wishes, work), facts);
+  // So much has changed that what was told is no guide any more.
+  const answer = near.status === 'unknown' ? answerOf(facts, {}, 2 * work) : near;
   const moves = answer.steps
     .flatMap((s): Move[] => {
       const from = told.get(s.id);

@@ -4,11 +4,14 @@ import { database } from '$lib/server/database';
 import { listEvenings, startEvening } from '$lib/server/evening-store';
 import { planningKitchen } from '$lib/server/learned-store';
 import { listMeals } from '$lib/server/meal-store';
-import { onePot } from '$core/run';
+import { onePot, waterTest } from '$core/run';
+import { startPractice } from '$lib/server/practice';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
 
 const DAY_MS = 86_400_000;
+/** Simulated water comes to pressure so many times as fast. */
+const WATER_SPEED = 5;
 
 export const load: PageServerLoad = async () => {
   const store = await database();
@@ -78,5 +81,23 @@ export const actions: Actions = {
     const { lidOn, ...started } = evening.value;
     await startEvening(store, started, currentTime(), { first: [lidOn] });
     redirect(303, `/cook/${started.id}`);
+  },
+  /** A first cycle with water, simulated or with the real pot beside the screen. */
+  water: async ({ request }) => {
+    const form = await request.formData();
+    const store = await database();
+    const isSimulated = form.get('how') === 'simulated';
+    const evening = waterTest(
+      await planningKitchen(store),
+      { cooker: String(form.get('cooker') ?? ''), isSimulated },
+      currentTime(),
+    );
+    if (!evening.ok) {
+      const [problem] = evening.problems;
+      return fail(422, { pot: `${problem?.message}; ${problem?.remedy}.` });
+    }
+    if (isSimulated) await startPractice(store, evening.value, WATER_SPEED);
+    else await startEvening(store, evening.value, currentTime());
+    redirect(303, `/cook/${evening.value.id}`);
   },
 };

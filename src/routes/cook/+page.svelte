@@ -124,4 +124,23 @@
       <div><button class="btn min-h-16 btn-strong px-8 text-xl">Lid is on: go</button></div>
     </form>
   </section>
+
+  <section aria-labelledby="water" class="mt-6 max-w-3xl card p-5">
+    <h2 id="water" class="text-2xl font-bold">Never used a pressure cooker?</h2>
+    <p class="text-muted">
+      A first cycle with nothing but water: what each sound and the pin mean, and both releases.
+      First simulated, five times as fast; then with the real pot beside the screen.
+    </p>
+    <form method="POST" action="?/water" class="mt-3 flex flex-wrap items-end gap-3">
+      <label class="label"
+        >Which pot?<select class="mt-1 field min-h-14" name="cooker">
+          {#each data.kitchen.cookers as cooker (cooker.id)}
+            <option value={cooker.id}>{cooker.name}</option>
+          {/each}
+        </select></label
+      >
+      <button class="btn min-h-14 px-5" name="how" value="simulated">Simulated first</button>
+      <button class="btn min-h-14 px-5" name="how" value="real">With the real pot</button>
+    </form>
+  </section>
 {/if}

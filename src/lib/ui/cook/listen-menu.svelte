@@ -83,6 +83,9 @@
             onclick={() => onme(own)}>{cook.name}</button
           >
         {/each}
+        {#if me !== null}
+          <p class="text-[15px] text-muted">What you tap here teaches your own pace.</p>
+        {/if}
       </div>
     {/if}
     <button type="button" class="btn min-h-14" onclick={() => window.print()}

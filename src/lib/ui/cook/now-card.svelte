@@ -189,7 +189,7 @@
       {@const step = awaited.step}
       <button
         type="button"
-        class="btn min-h-16 flex-1 px-4 text-xl whitespace-normal"
+        class="btn min-h-16 flex-1 px-4 text-xl whitespace-normal lg:hidden"
         onclick={() => ondone(step)}>{awaited.name}: {step.tap}</button
       >
     {/if}

@@ -149,10 +149,13 @@
       >
         {remaining}
       </p>
-      {#if !isNow && step.status !== 'ahead'}
+      {#if !isNow}
         <button
           type="button"
-          class="btn min-h-14 max-w-36 px-3 text-lg leading-tight whitespace-normal sm:max-w-none"
+          class="btn min-h-14 max-w-36 px-3 text-lg leading-tight whitespace-normal sm:max-w-none {step.status ===
+          'ahead'
+            ? 'max-sm:hidden'
+            : ''}"
           onclick={() => ontap(step)}>{step.tap}</button
         >
       {/if}

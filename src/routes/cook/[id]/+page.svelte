@@ -24,6 +24,7 @@
   import Dial from '$lib/ui/cook/dial.svelte';
   import Doors from '$lib/ui/cook/doors.svelte';
   import { EveningState } from '$lib/ui/cook/evening-state.svelte';
+  import FirstTime from '$lib/ui/cook/first-time.svelte';
   import ListenMenu from '$lib/ui/cook/listen-menu.svelte';
   import { Listening } from '$lib/ui/cook/listening.svelte';
   import Mishaps from '$lib/ui/cook/mishaps.svelte';
@@ -269,6 +270,9 @@
     />
   {/if}
   <Doors {live} />
+  {#if live.evening.isGuided}
+    <FirstTime evening={live.evening} {fold} kitchen={data.kitchen} />
+  {/if}
 
   <div
     class="mt-3 grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1fr)_24rem] landscape:sm:max-lg:grid-cols-2"
