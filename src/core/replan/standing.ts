@@ -51,7 +51,7 @@ export function asItStands(state: LiveState, evening: Evening, now: number): Pro
       .filter((l) => !gone.has(l.from) && !gone.has(l.to))
       // What was browned in the pot that is gone waits for the other pot, however long that takes.
       .map(({ max, soft, ...l }) =>
-        left.has(l.from)
+        wasMoved(l.from)
           ? l
           : { ...l, ...(max == null ? {} : { max }), ...(soft == null ? {} : { soft }) },
       ),

@@ -51,6 +51,11 @@
 <section aria-labelledby="better" class="mt-6 max-w-3xl">
   <h2 id="better" class="text-xl font-bold">Next time</h2>
   <ul class="mt-2 grid gap-2">
+    {#if account.isTappedThrough}
+      <li class="banner banner-look">
+        It was tapped through in a fraction of the time that it takes: nothing is learned from it.
+      </li>
+    {/if}
     {#each account.advice as line, index (index)}
       <li class="banner banner-look">{line}</li>
     {:else}
