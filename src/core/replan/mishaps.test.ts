@@ -133,7 +133,7 @@ describe('time that is up', () => {
   it('in the oven stays there until somebody takes it out, and what comes after waits for that', () => {
     const supper = eveningOf('harvest-supper');
     const bake = supper.compiled.meanings.find((m) => m.phase === 'oven');
-    if (!bake) return;
+    if (!bake) throw new Error('nothing is baked');
     const time = supper.schedule.steps.find((s) => s.id === bake.id);
     const late = supper.serveAt + ((time?.end ?? 0) + 10) * MINUTE;
     const begun: RunEvent = {

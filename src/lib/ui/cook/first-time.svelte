@@ -38,7 +38,7 @@
     'come-up': {
       name: 'Time to pressure',
       sees: 'For minutes nothing; then a hiss and a little steam at the pin, while it drives the air out. With a click the pin rises and the hissing stops. The displayed minutes begin only now.',
-      does: 'Tap “Timer started” when the display begins to count. Steam that goes on and on with the pin down: the valve is open or the ring is not seated.',
+      does: 'Tap “Timer started” when the display begins to count. Steam that goes on and on while the pin does not rise: the valve is open or the ring is not seated.',
     },
     hold: {
       name: 'Under pressure',
@@ -48,16 +48,16 @@
     release: {
       name: 'Natural release',
       sees: 'The heat is off and the pressure falls by itself, without a sound. What foams, and large pieces of meat, are left to do this.',
-      does: 'Leave it alone. If the pin drops before its time, it is down already.',
+      does: 'Leave it alone. If the pin drops before its time, the pressure is gone already.',
     },
     vent: {
       name: 'Quick release',
       sees: 'A loud, straight jet of steam for a minute or two; then it dies away and the pin drops with a click.',
-      does: 'Not under a cupboard, face and bare hands away: turn the valve with the handle of a spoon. Tap when the pin is down.',
+      does: 'Not under a cupboard, face and bare hands away: turn the valve with the handle of a spoon. Tap when the pin has dropped.',
     },
     open: {
       name: 'Open it',
-      sees: 'The pin is down, and the lid turns without force.',
+      sees: 'The pin has dropped, and the lid turns without force.',
       does: 'Tilt the lid away from you: what is under it is hot steam. Tap “Open”.',
     },
   });

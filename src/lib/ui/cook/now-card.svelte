@@ -116,7 +116,7 @@
     {#if isOpened}
       <p class="mt-3 text-lg">Not done? Pressure cook again for</p>
       <MinutesChips
-        label="Pressure cook again ({AGAIN_MIN} min more for coming up and letting go)"
+        label="Pressure cook again ({AGAIN_MIN} min more for coming to pressure and releasing)"
         chips={againFor}
         onpick={(minutes) => onagain(current, minutes)}
       />
