@@ -85,6 +85,12 @@ describe('a pot that fails', () => {
     expect(text).toMatch(/goes into the (?:Large|Middle|Small)/);
   });
 
+  it('counts nothing of a hold that nobody saw begin: it may never have come to pressure', () => {
+    const { schedule } = again([...upTo('seal'), lost], inTheMiddle);
+    const hold = schedule.steps.find((s) => s.id === part('hold'));
+    expect((hold?.end ?? 0) - (hold?.start ?? 0)).toBe(end(part('hold')) - end(part('up')));
+  });
+
   it('nothing that is still to come is planned in it', () => {
     const { schedule } = again(events, inTheMiddle);
     for (const b of schedule.blocks) if (b.start > inTheMiddle) expect(b.unit, b.id).not.toBe(unit);

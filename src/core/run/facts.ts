@@ -132,6 +132,11 @@ function takeOut(
     const expected = start === null ? null : start + o.minutes * MINUTE;
     return expected !== null && expected <= at ? expected : null;
   };
+  const saidStart = (o: Operation): number | null => {
+    const before = facts.get(o.follows ?? '');
+    const said = before?.isEndInferred === false ? before.end : undefined;
+    return facts.get(o.id)?.start ?? said ?? null;
+  };
   const isOver = (o: Operation): boolean => facts.get(o.id)?.end !== undefined;
   const begun = own.filter((o) => begunAt(o) !== null);
   const last = begun.at(-1);
@@ -141,7 +146,8 @@ function takeOut(
   // Of one stage under a lid or in the oven, all of it: lid on, time to pressure, what it still needs.
   const again = begun.filter((o) => o.stageId === last.stageId && o.entryId === last.entryId);
   for (const o of again) {
-    const start = COUNTS_ON.has(o.phase) ? begunAt(o) : null;
+    // Only from a moment that somebody said: a pot that fails may never have come to pressure.
+    const start = COUNTS_ON.has(o.phase) ? saidStart(o) : null;
     if (start === null) continue;
     const minutes = (Math.min(at, endedAt(o) ?? at) - start) / MINUTE;
     had.set(o.id, (had.get(o.id) ?? 0) + minutes);

@@ -120,8 +120,9 @@
           <p>No pot and no oven is needed any more.</p>
         {:else}
           <p>
-            What is in it goes on in another pot that takes it, and the minutes that it has had
-            count. Let the pressure go as the cooker’s manual says before you open it.
+            What is in it goes on in another pot that takes it. The minutes that it has had count
+            where somebody tapped when they began; if the pot was dead for a while, give it more.
+            Release the pressure as the cooker’s manual says before you open it.
           </p>
           <div class="flex flex-wrap gap-2">
             {#each units as unit (unit.id)}
