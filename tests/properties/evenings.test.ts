@@ -1,31 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { compileMeal } from '$core/plan';
 import { replanEvening } from '$core/replan';
 import { foldEvening, seeded, type Evening, type RunEvent } from '$core/run';
-import { solve } from '$core/solve';
-import { householdSchema } from '$core/exchange';
-import { demoHousehold } from '../../src/demo/household';
+import { demoStarts, household } from '../support/demo-evenings';
 
 /** A few in CI; a thousand with `npm run soak`. */
 const EVENINGS = process.env.SOAK ? 1000 : 12;
-const NOW = Date.UTC(2026, 10, 25, 9);
 const MINUTE = 60_000;
 const LONGEST_MIN = 40 * 60;
-const household = householdSchema.parse(demoHousehold(NOW));
-const dishes = new Map(household.dishes.map((d) => [d.id, d]));
 
-const starts: Evening[] = household.meals.map((meal) => {
-  const compiled = compileMeal(meal, dishes, household.kitchen, NOW);
-  if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
-  return {
-    id: meal.id,
-    mealId: meal.id,
-    name: meal.name,
-    serveAt: Date.parse(meal.serveAt),
-    compiled: compiled.value,
-    schedule: solve(compiled.value.problem, { work: 3_000_000 }),
-  };
-});
+const starts = demoStarts();
 
 /** A cook who is quicker or slower than planned, forgets a tap now and then, and has bad luck. */
 function play(evening: Evening, next: () => number) {

@@ -4,36 +4,19 @@
  * waits, for pots with two things in them, and for a table that every screen agrees on.
  */
 import { describe, expect, it } from 'vitest';
-import { compileMeal } from '$core/plan';
 import { planAgain, tooLateFor } from '$core/replan';
 import { addDish, foldEvening, isPast, seeded, type Evening, type RunEvent } from '$core/run';
-import { solve } from '$core/solve';
-import { householdSchema } from '$core/exchange';
-import { demoHousehold } from '../../src/demo/household';
+import { demoStarts, household } from '../support/demo-evenings';
 import { countMoves, noMoves } from '../support/calm';
 import { clashesIn } from '../support/evening-checks';
 
 /** A few in CI; a thousand with `npm run soak`. */
 const EVENINGS = process.env.SOAK ? 1000 : 6;
-const NOW = Date.UTC(2026, 10, 25, 9);
 const MINUTE = 60_000;
 const LONGEST_MIN = 40 * 60;
-const household = householdSchema.parse(demoHousehold(NOW));
 const { kitchen } = household;
-const dishes = new Map(household.dishes.map((d) => [d.id, d]));
 
-const starts: Evening[] = household.meals.map((meal) => {
-  const compiled = compileMeal(meal, dishes, kitchen, NOW);
-  if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
-  return {
-    id: meal.id,
-    mealId: meal.id,
-    name: meal.name,
-    serveAt: Date.parse(meal.serveAt),
-    compiled: compiled.value,
-    schedule: solve(compiled.value.problem, { work: 3_000_000 }),
-  };
-});
+const starts = demoStarts();
 
 type Told = Partial<RunEvent> & { kind: RunEvent['kind'] };
 
