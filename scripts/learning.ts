@@ -25,9 +25,7 @@ for (const kind of ['up', 'release'] as const) {
   console.log(
     `\n${kind === 'up' ? 'Time to pressure' : 'Natural release'}, ${HOUSEHOLDS} households, %`,
   );
-  console.log(
-    `${''.padEnd(40)}error: median   95 %   under p90   middle 90   worse`,
-  );
+  console.log(`${''.padEnd(40)}error: median   95 %   under p90   middle 90   worse`);
   for (const [name, question] of rows)
     for (const make of learners) {
       if (question.evenings === 0 && make !== learners[0] && make !== learners.at(-1)) continue;

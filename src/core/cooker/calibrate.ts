@@ -6,6 +6,7 @@ import { fault } from '../words';
 import { failure, success, type Outcome } from '../reason';
 import { defaultParameters, heatUp, Pot, type CycleInput, type HeatParameters } from './pot';
 import { naturalRelease } from './release';
+import { firstSpread, LOSS_SPREAD, POWER_SPREAD } from './spreads';
 import type { Heater } from './types';
 
 export interface CalibrationRun {
@@ -23,6 +24,8 @@ export interface CalibrationRun {
 /** What a sound cooker can be; outside it something was timed or typed wrongly. */
 const EFFICIENCY = { low: 0.5, high: 1.15 } as const;
 const LOSS_W_PER_K = { low: 0.1, high: 5 } as const;
+/** What one timing with water leaves open, as a logarithm: the clock, the water's warmth (estimate). */
+const TIMED_SPREAD = 0.06;
 const ROUNDS = 6;
 const HALVINGS = 30;
 
@@ -65,7 +68,12 @@ export function calibrate(run: CalibrationRun): Outcome<HeatParameters> {
       );
     found = { ...found, lossWPerK };
   }
-  return success(found);
+  const timed = { prior: TIMED_SPREAD };
+  return success({
+    ...found,
+    spread: firstSpread({ ...POWER_SPREAD, ...timed }),
+    fallSpread: firstSpread({ ...LOSS_SPREAD, ...timed }),
+  });
 }
 
 /** The value from which on it is no longer too slow; null where either end already disagrees. */

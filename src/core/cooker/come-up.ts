@@ -11,11 +11,13 @@ import {
   defaultParameters,
   heatUp,
   Pot,
+  thickShare,
   thinGrams,
   type CurvePoint,
   type CycleInput,
   type HeatParameters,
 } from './pot';
+import { firstSpread, POWER_SPREAD, THICK_PRIOR, Z90 } from './spreads';
 
 export interface ComeUp {
   /** Minutes from lid on to the start of the countdown. */
@@ -27,11 +29,14 @@ export interface ComeUp {
   because: string[];
 }
 
-/** Spread of the come-up: weaker mains, colder water, a lid that seats late. */
-const SLOW: HeatParameters = { efficiency: 0.9, lossWPerK: 1.2, ventG: 1.4 };
-
-/** Of the normal distribution: nine of ten lie below. */
-const Z90 = 1.2816;
+/** The spread of the way up's logarithm: what is not known of this heater and of thick food on it. */
+function spreadOfWayUp(input: CycleInput, parameters: HeatParameters): number {
+  const { spread = firstSpread(POWER_SPREAD), thickVariance = THICK_PRIOR ** 2 } = parameters;
+  const share = thickShare(input.contents);
+  const variance =
+    spread ** 2 + share ** 2 * thickVariance - 2 * share * (parameters.thickCovariance ?? 0);
+  return Math.sqrt(Math.max(variance, 0));
+}
 
 /**
  * Minutes from lid on to working pressure.
@@ -47,22 +52,12 @@ export function comeUp(
   const usual = heatUp(new Pot(input, parameters), input, parameters);
   if (!usual)
     return failure(fault('cooker.watts', 'heater-too-weak', { watts: input.cooker.watts }));
-  const slow: HeatParameters = {
-    efficiency: parameters.efficiency * SLOW.efficiency,
-    lossWPerK: parameters.lossWPerK * SLOW.lossWPerK,
-    ventG: parameters.ventG * SLOW.ventG,
-  };
-  const late = heatUp(new Pot(input, slow), input, slow);
   const minutes = usual.workS / 60;
   const kilograms = input.contents.reduce((sum, p) => sum + p.grams, 0) / 1000;
   const thin = thinGrams(input.contents);
-  const { spread } = parameters;
   return success({
     minutes,
-    p90:
-      spread === undefined
-        ? Math.max(late ? late.workS / 60 : minutes * 1.5, minutes * 1.1)
-        : minutes * Math.exp(Z90 * spread),
+    p90: minutes * Math.exp(Z90 * spreadOfWayUp(input, parameters)),
     pinMinutes: usual.pinS / 60,
     curve: usual.curve,
     because: [

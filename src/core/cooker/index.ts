@@ -1,6 +1,6 @@
 export { calibrate } from './calibrate';
 export { comeUp } from './come-up';
-export { defaultParameters } from './pot';
+export { defaultParameters, thickShare } from './pot';
 export type { CurvePoint, CycleInput, HeatParameters } from './pot';
 export { Pieces } from './piece';
 export { naturalRelease, quickRelease } from './release';
@@ -22,3 +22,5 @@ export { LEVEL_KPA } from './types';
 export type { Heater, Level, Portion } from './types';
 export { formOf, sizeOf } from './form';
 export type { Cut } from './form';
+export { commonShare, firstSpread, LOSS_SPREAD, POWER_SPREAD, THICK_PRIOR, Z90 } from './spreads';
+export type { Spread } from './spreads';

@@ -20,8 +20,14 @@ export interface HeatParameters {
   lossWPerK: number;
   /** Steam that leaves before the pin rises, g. */
   ventG: number;
-  /** Of the logarithm of the way up, where evenings have told it. */
+  /** Logarithm of how much slower a pot full of something thick comes up than the model has it; learned. */
+  thick?: number;
+  /** Of logarithms, where evenings have told them: of the way up, and of the release. */
   spread?: number;
+  fallSpread?: number;
+  /** What is not known of `thick`: its own variance, and its covariance with the power's logarithm. */
+  thickVariance?: number;
+  thickCovariance?: number;
 }
 
 /**
@@ -62,6 +68,14 @@ export const PIN_KPA = 4;
 /** A heater that has not done it by then never will. */
 export const LONGEST_S = 4 * 3600;
 export const STEP_S = 3;
+/** The thermostat under the liner lets the plate be no hotter, °C (estimate: 130 to 140). */
+const CUT_OUT_C = 135;
+/**
+ * What gets from the plate into a 6 qt liner, W/K: thin liquid turns over and carries it off, what is thick lies still
+ * and lets through a quarter of it (estimate). It goes with the bottom's area.
+ */
+const THROUGH_W_PER_K = { thin: 60, thick: 16 } as const;
+const SIX_QUARTS_L = 5.7;
 /** Smaller pieces follow the liquid at once; a spoonful of anything hardly matters. */
 const SMALL_PIECE_MM = 4;
 const SPOONFUL_G = 40;
@@ -71,9 +85,22 @@ export function thinGrams(contents: readonly Portion[]): number {
   return contents.reduce((sum, p) => sum + (findFood(p.food)?.form === 'thin' ? p.grams : 0), 0);
 }
 
+/** How much of what flows and touches the bottom is thick, 0 to 1: sauces, purées, crushed tomatoes. */
+export function thickShare(contents: readonly Portion[]): number {
+  const of = (form: string): number =>
+    contents.reduce(
+      (sum, p) => sum + (!p.frozen && findFood(p.food)?.form === form ? p.grams : 0),
+      0,
+    );
+  const thick = of('thick');
+  return thick === 0 ? 0 : thick / (thick + of('thin'));
+}
+
 /** The pot while it is heated or left alone. */
 export class Pot {
   celsius: number;
+  /** From plate to food, W/K. */
+  private readonly throughWPerK: number;
   private readonly wellMixedJPerK: number;
   private latentLeftJ: number;
   private readonly pieces: Pieces[] = [];
@@ -104,6 +131,9 @@ export class Pot {
       heat += j * Math.max(celsius, 0);
       if (frozen) latent += portion.grams * (composition.water / 100) * FUSION_HEAT;
     }
+    const thick = thickShare(input.contents);
+    const area = (input.cooker.litres / SIX_QUARTS_L) ** (2 / 3);
+    this.throughWPerK = area / (thick / THROUGH_W_PER_K.thick + (1 - thick) / THROUGH_W_PER_K.thin);
     this.wellMixedJPerK = capacity;
     this.latentLeftJ = latent;
     this.celsius = heat / capacity;
@@ -119,6 +149,11 @@ export class Pot {
       joules -= used;
     }
     this.celsius += joules / this.wellMixedJPerK;
+  }
+
+  /** The most that gets into the food as it is, W: the thermostat cuts the plate off before it burns. */
+  get mostWatts(): number {
+    return Math.max(0, CUT_OUT_C - this.celsius) * this.throughWPerK;
   }
 
   /** Keeps the pot at working temperature for a while: the thermostat does what is needed. */
@@ -149,7 +184,8 @@ export function heatUp(
   const boil = boilingPoint(input.altitudeM);
   const pinC = insideTemperature(PIN_KPA, input.altitudeM);
   const workC = insideTemperature(LEVEL_KPA[input.level], input.altitudeM);
-  const watts = input.cooker.watts * parameters.efficiency;
+  const slowed = Math.exp(-(parameters.thick ?? 0) * thickShare(input.contents));
+  const full = input.cooker.watts * parameters.efficiency * slowed;
   /** J that steam still has to carry off before the valve closes. */
   let ventLeft = parameters.ventG * 2257;
   let pinS = -1;
@@ -162,6 +198,7 @@ export function heatUp(
       curve.push(point(seconds, workC, input.altitudeM));
       return { pinS, workS: seconds, curve };
     }
+    const watts = Math.min(full, pot.mostWatts * slowed);
     const steaming = pot.celsius >= boil && ventLeft > 0;
     // Until the valve closes, most of the power goes out as steam.
     const vent = steaming ? Math.min(ventLeft, 0.8 * watts * STEP_S) : 0;

@@ -13,6 +13,7 @@ import {
   type CycleInput,
   type HeatParameters,
 } from './pot';
+import { firstSpread, LOSS_SPREAD, Z90 } from './spreads';
 import { LEVEL_KPA, type Portion } from './types';
 
 /** Mean power of keep-warm while the pot is still hotter than it aims for, W (estimate). */
@@ -51,10 +52,10 @@ export function naturalRelease(
   const minutes = run(parameters);
   if (minutes === null)
     return failure(fault('cooker.watts', 'nothing-to-release', { watts: input.cooker.watts }));
-  const slow = run({ ...parameters, lossWPerK: parameters.lossWPerK * 0.78 }) ?? minutes * 1.3;
+  const { fallSpread = firstSpread(LOSS_SPREAD) } = parameters;
   return success({
     minutes,
-    p90: Math.max(slow, minutes * 1.1),
+    p90: minutes * Math.exp(Z90 * fallSpread),
     because: [
       ...(input.keepWarm ? [`keep-warm left on gives it about ${KEEP_WARM_W} W back`] : []),
       `the pot gives off about ${Math.round(parameters.lossWPerK * 95)} W; a fuller pot holds more heat and takes longer (energy balance)`,

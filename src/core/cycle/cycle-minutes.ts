@@ -5,6 +5,7 @@ import {
   LEVEL_KPA,
   naturalRelease,
   quickRelease,
+  thickShare,
   type CurvePoint,
   type CycleInput,
   type HeatParameters,
@@ -25,6 +26,8 @@ export interface CycleMinutes {
   releaseP90: number;
   /** What is in the pot. */
   kg: number;
+  /** How much of what flows in it is thick, 0 to 1. */
+  thick: number;
   because: { comeUp: string[]; hold: string[]; release: string[] };
 }
 
@@ -108,6 +111,7 @@ function workOutCycle(question: CycleQuestion): Outcome<CycleMinutes> {
   const own = cooker.heat ? [`${cooker.name} as it was ${told}`] : [];
   const result = {
     kg: Math.round(contents.reduce((sum, p) => sum + p.grams, 0) / 10) / 100,
+    thick: Math.round(thickShare(contents) * 100) / 100,
     comeUp: rise,
     comeUpP90: Math.max(rise, Math.ceil(up.value.p90)),
     hold,

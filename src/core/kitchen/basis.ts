@@ -8,7 +8,16 @@ export type WorkKind = (typeof WORK_KINDS)[number];
 
 /** What a plan was reckoned with, kept with it so that its evening can be read afterwards. */
 export interface Basis {
-  heats: Record<string, { efficiency: number; lossWPerK: number }>;
+  heats: Record<
+    string,
+    {
+      efficiency: number;
+      lossWPerK: number;
+      /** The label and the size at that time; older plans were made without. */
+      watts?: number;
+      litres?: number;
+    }
+  >;
   /** By cook id, or `all`, then by kind of work. */
   paces: Record<string, Partial<Record<WorkKind, number>>>;
   /** By `dish/stage`. */
@@ -51,7 +60,7 @@ export function basisOf(kitchen: Kitchen): Basis {
     heats: Object.fromEntries(
       kitchen.cookers.map((c) => {
         const { efficiency, lossWPerK } = c.heat ?? defaultParameters(c);
-        return [c.id, { efficiency, lossWPerK }];
+        return [c.id, { efficiency, lossWPerK, watts: c.watts, litres: c.litres }];
       }),
     ),
     paces: Object.fromEntries(

@@ -75,6 +75,12 @@ export const cookerSchema = z.object({
       on: z.iso.datetime(),
       /** Spread of the way up that is left, as its logarithm's; the model's own where it is not known. */
       spread: z.number().min(0.01).max(1).optional(),
+      /** The same of the release. */
+      fallSpread: z.number().min(0.01).max(1).optional(),
+      /** How much slower something thick comes up than the model has it, as a logarithm, and what is not known of it. */
+      thick: z.number().min(-2).max(2).optional(),
+      thickVariance: z.number().min(0).max(1).optional(),
+      thickCovariance: z.number().min(-1).max(1).optional(),
       /** Learned from so many evenings, and not timed with water. */
       evenings: z.int().min(1).optional(),
     })
@@ -203,6 +209,10 @@ export const kitchenSchema = z.object({
       holds: z.record(z.string(), z.number().min(1)).default({}),
       /** By dish id: factors on how long it may wait. */
       waits: z.record(z.string(), z.number().positive()).default({}),
+      /** By figure: how far the next one may lie from it, and the share that all of an evening has in common. */
+      chances: z
+        .record(z.string(), z.object({ spread: z.number().positive(), common: z.number() }))
+        .default({}),
     })
     .optional(),
   /** Hours of the day between which somebody is up to cook. */

@@ -1,8 +1,6 @@
 /** What was learned, as the kitchen that plans are reckoned with. */
 import { defaultParameters } from '../cooker';
-import { paceOf, type Kitchen, type WorkKind } from '../kitchen';
-import { figureId, figureOf } from './figure-id';
-import { CYCLE_NOISE } from './learn';
+import { figureId, figureOf, paceOf, type Kitchen, type WorkKind } from '../kitchen';
 import type { Figure } from './types';
 
 /** The figure before any evening: the calibration or the label, the pace that was given. */
@@ -28,7 +26,15 @@ export function withLearned(kitchen: Kitchen, figures: readonly Figure[]): Kitch
   const stages: Record<string, number> = {};
   const waits: Record<string, number> = {};
   const holds: Record<string, number> = {};
-  for (const { id, now } of figures) {
+  const chances: NonNullable<Kitchen['learned']>['chances'] = {};
+  for (const { id, now, kind, sd, own, ofEvening } of figures) {
+    if (kind !== 'wait' && kind !== 'hold') {
+      const variance = sd ** 2 + own ** 2 + ofEvening ** 2;
+      chances[id] = {
+        spread: Math.sqrt(variance),
+        common: (sd ** 2 + ofEvening ** 2) / variance,
+      };
+    }
     const of = figureOf(id);
     if (of?.kind === 'stage') stages[of.key] = now;
     // Longer where it was opened and not done; nothing is ever held shorter than it says.
@@ -46,16 +52,25 @@ export function withLearned(kitchen: Kitchen, figures: readonly Figure[]): Kitch
       return {
         ...cooker,
         heat: {
+          ...cooker.heat,
           efficiency: power?.now ?? heat.efficiency,
           lossWPerK: loss?.now ?? heat.lossWPerK,
           on: cooker.heat?.on ?? new Date(0).toISOString(),
-          ...(power ? { spread: Math.hypot(power.sd, CYCLE_NOISE) } : {}),
+          ...(power ? { spread: chances[power.id]?.spread } : {}),
+          ...(loss ? { fallSpread: chances[loss.id]?.spread } : {}),
+          ...(power?.thick
+            ? {
+                thick: power.thick.more,
+                thickVariance: power.thick.variance,
+                thickCovariance: power.thick.covariance,
+              }
+            : {}),
           evenings: new Set(
             [...(power?.evidence ?? []), ...(loss?.evidence ?? [])].map((e) => e.evening),
           ).size,
         },
       };
     }),
-    learned: { paces, stages, waits, holds },
+    learned: { paces, stages, waits, holds, chances },
   };
 }

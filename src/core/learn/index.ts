@@ -1,4 +1,5 @@
 export { priorFor, withLearned } from './apply';
+export { relabel } from './relabel';
 export { learn } from './learn';
 export { observe } from './observe';
 export { suggestChanges, verdictSchema, VERDICTS } from './suggest';

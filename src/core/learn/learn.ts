@@ -1,36 +1,38 @@
 /**
- * Figures from evenings: the physics, or the dish's own minutes, as prior; a robust mean as what was seen.
- *
- * @source K. L. Lange, R. J. A. Little, J. M. G. Taylor, Robust statistical modeling using the t
- *   distribution, Journal of the American Statistical Association 84 (1989): weights by expectation and
- *   maximisation; conjugate normal prior
+ * Figures from evenings: the physics, or the dish's own minutes, as prior; what was tapped as evidence, with the
+ * terms that stand beside the figure.
  */
-import { waitFrom } from './learn-wait';
+import { LOSS_SPREAD, POWER_SPREAD, THICK_PRIOR, type Spread } from '../cooker';
+import { PACE_SPREAD, STAGE_SPREAD } from '../kitchen';
+import { estimateNow } from './change';
+import type { Row, Terms } from './estimate';
+import { limitFrom } from './limit';
 import type { Evidence, Figure, FigureKind, Observation } from './types';
 
-/** Of logarithms: how far figures lie from the prior, and how far one evening lies from its figure. */
-const SPREAD: Readonly<Record<Exclude<FigureKind, 'wait'>, { prior: number; noise: number }>> = {
-  power: { prior: 0.18, noise: 0.07 },
-  loss: { prior: 0.35, noise: 0.12 },
-  pace: { prior: 0.35, noise: 0.22 },
-  stage: { prior: 0.25, noise: 0.18 },
-  hold: { prior: 0.15, noise: 0.1 },
+const SPREAD: Readonly<Record<Exclude<FigureKind, 'wait' | 'hold'>, Spread>> = {
+  power: POWER_SPREAD,
+  loss: LOSS_SPREAD,
+  pace: PACE_SPREAD,
+  stage: STAGE_SPREAD,
 };
-/** Degrees of freedom: how readily a far-off evening is passed over. */
-const FREEDOM = 3;
-const ROUNDS = 30;
-/** No figure is learned from fewer. */
-const LEAST_EVIDENCE = 2;
+/** No figure is learned from fewer evenings. */
+const LEAST_EVENINGS = 2;
+/** A tap comes so much later at the end of something than at its beginning, min (estimate). */
+const DELAY = { mean: 0.3, sd: 0.5 };
+/** And so much sooner or later than that, with what rounding to minutes adds, min (estimate). */
+const TAP_MIN = 0.8;
 
 /**
  * @param prior the figure before any evening, by id; what is not in it is 1
  * @param since evenings before that moment no longer count, by figure id: it was set back
- * @returns figures with at least two observations, by id
+ * @param steady until when a cook said that a figure had not changed, by figure id
+ * @returns figures of at least two evenings, by id
  */
 export function learn(
   observations: readonly Observation[],
   prior: (figure: string) => number,
   since: Readonly<Record<string, number>> = {},
+  steady: Readonly<Record<string, number>> = {},
 ): Figure[] {
   const byFigure = new Map<string, Observation[]>();
   for (const o of observations) {
@@ -38,60 +40,83 @@ export function learn(
     byFigure.set(o.figure, [...(byFigure.get(o.figure) ?? []), o]);
   }
   return [...byFigure]
-    .flatMap(([id, seen]) => {
+    .flatMap(([id, all]) => {
+      const seen = [...all].sort(
+        (a, b) => a.at - b.at || (a.evening < b.evening ? -1 : a.evening > b.evening ? 1 : 0),
+      );
       const [first] = seen;
-      if (!first || seen.length < LEAST_EVIDENCE) return [];
-      if (first.kind === 'wait') return [waitFrom(id, first.about, seen, prior(id))];
+      if (!first || new Set(seen.map((o) => o.evening)).size < LEAST_EVENINGS) return [];
+      if (first.kind === 'wait' || first.kind === 'hold')
+        return [limitFrom(id, first, seen, prior(id))];
       // A kind that a later version has learned says nothing to this one.
       const spread = first.kind in SPREAD ? SPREAD[first.kind] : null;
-      return spread ? [figureFrom(id, first, seen, prior(id), spread)] : [];
+      return spread ? [figureFrom(id, seen, prior(id), spread, steady[id])] : [];
     })
-    .sort((a, b) => a.id.localeCompare(b.id));
+    .sort((a, b) => (a.id < b.id ? -1 : 1));
+}
+
+/** The terms of each kind, the figure's own first. */
+function termsOf(kind: FigureKind, { prior, own, evening }: Spread): Terms {
+  const itself = { mean: 0, sd: prior };
+  const terms =
+    kind === 'power'
+      ? [itself, DELAY, { mean: 0, sd: THICK_PRIOR }]
+      : kind === 'loss'
+        ? [itself, DELAY]
+        : [itself];
+  return { prior: terms, own, evening };
+}
+
+function rowOf(o: Observation, before: number): Row {
+  // A pot's figure is the smaller, the longer it took; of hands and stages it is the longer, the larger.
+  const each = 1 / Math.max(o.planned, 1);
+  return {
+    evening: o.evening,
+    at: o.at,
+    y: o.log - Math.log(before),
+    h: o.kind === 'power' ? [1, -each, -(o.thick ?? 0)] : o.kind === 'loss' ? [1, -each] : [1],
+    tapVariance: (TAP_MIN * each) ** 2,
+  };
 }
 
 function figureFrom(
   id: string,
-  { kind, about }: Observation,
   seen: readonly Observation[],
   before: number,
-  { prior, noise }: { prior: number; noise: number },
+  spread: Spread,
+  steadyUntil: number | undefined,
 ): Figure {
-  const start = Math.log(before);
-  const priorWeight = 1 / prior ** 2;
-  let mean = start;
-  let weights = seen.map(() => 1);
-  // Begun from the median, so that a far-off evening does not draw the first guess to itself.
-  const middle = median(seen.map((o) => o.log));
-  for (let round = 0; round < ROUNDS; round++) {
-    const centre = round === 0 ? middle : mean;
-    weights = seen.map((o) => (FREEDOM + 1) / (FREEDOM + ((o.log - centre) / noise) ** 2));
-    const total = sum(weights) / noise ** 2;
-    const pull = seen.reduce((acc, o, i) => acc + (weights[i] ?? 0) * o.log, 0) / noise ** 2;
-    const next = (priorWeight * start + pull) / (priorWeight + total);
-    if (round > 0 && Math.abs(next - mean) < 1e-6) break;
-    mean = next;
-  }
-  const precision = priorWeight + sum(weights) / noise ** 2;
-  const top = (FREEDOM + 1) / FREEDOM;
+  const { kind, about } = seen[0] as Observation;
+  const { belief, change } = estimateNow(
+    seen.map((o) => rowOf(o, before)),
+    termsOf(kind, spread),
+    steadyUntil,
+  );
+  const [mean = 0] = belief.mean;
+  const [[variance = 0] = []] = belief.covariance;
   return {
     id,
     kind,
     about,
     before,
-    now: Math.exp(mean),
-    sd: 1 / Math.sqrt(precision),
-    evidence: seen.map((o, i): Evidence => ({ ...o, weight: (weights[i] ?? 0) / top })),
+    now: before * Math.exp(mean),
+    sd: Math.sqrt(variance),
+    own: belief.own,
+    ofEvening: belief.evening,
+    ...(kind === 'power'
+      ? {
+          thick: {
+            more: belief.mean[2] ?? 0,
+            variance: belief.covariance[2]?.[2] ?? 0,
+            covariance: belief.covariance[0]?.[2] ?? 0,
+          },
+        }
+      : {}),
+    ...(change ? { change } : {}),
+    evidence: seen.map((o, i): Evidence => ({
+      ...o,
+      // What was before a change says nothing of the figure now.
+      weight: change && o.at < change.at ? 0 : (belief.weights[i] ?? 0),
+    })),
   };
 }
-
-const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const half = sorted.length >> 1;
-  const [low = 0, high = 0] = [sorted[half - (sorted.length % 2 === 0 ? 1 : 0)], sorted[half]];
-  return (low + high) / 2;
-}
-
-/** What one cycle still scatters by itself, as the logarithm's spread. */
-export const CYCLE_NOISE = SPREAD.power.noise;

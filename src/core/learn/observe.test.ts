@@ -104,7 +104,10 @@ describe('whose hands it was', () => {
       play(alone, null, () => 'ada'),
     );
     expect(pacesIn(seen).every((f) => f.startsWith('pace.all.'))).toBe(true);
-    const learned = withLearned(alone, learn([...seen, ...seen], priorFor(alone)));
+    const learned = withLearned(
+      alone,
+      learn([...seen, ...seen.map((o) => ({ ...o, evening: 'f' }))], priorFor(alone)),
+    );
     const given = compileMeal(
       mealSchema.parse({
         format: 'olive-clock/meal@2',
@@ -128,17 +131,22 @@ describe('whose hands it was', () => {
 
 describe('a hold that was not enough', () => {
   const id = 'hold.beef-cheek-stout/cook';
-  const again = (minutes: number, at: number): Observation => ({
-    figure: id,
-    kind: 'hold',
-    about: 'Beef cheek in stout',
-    evening: String(at),
-    eveningName: String(at),
-    at,
-    planned: 50,
-    real: 50 + minutes,
-    log: Math.log((50 + minutes) / 50),
-  });
+  /** Opened after the dish's 50 minutes; put back for `more` of them where it was not done. */
+  const evening = (more: number, at: number): Observation[] =>
+    (more > 0 ? [[50, false] as const, [50 + more, true] as const] : [[50, true] as const]).map(
+      ([real, stood]) => ({
+        figure: id,
+        kind: 'hold',
+        about: 'Beef cheek in stout',
+        evening: String(at),
+        eveningName: String(at),
+        at,
+        planned: 50,
+        real,
+        log: Math.log(real / 50),
+        stood,
+      }),
+    );
   const compile = (kitchen: Kitchen) => {
     const meal = mealSchema.parse({
       format: 'olive-clock/meal@2',
@@ -158,14 +166,14 @@ describe('a hold that was not enough', () => {
 
   it('is longer in the next plan, which says so; and is never shorter than the dish says', () => {
     const { kitchen } = household;
-    const figures = learn([again(10, 1), again(10, 2), again(12, 3)], () => 1);
+    const figures = learn([...evening(10, 1), ...evening(10, 2), ...evening(12, 3)], () => 1);
     const taught = compile(withLearned(kitchen, figures));
     expect(taught.minutes).toBeGreaterThan(compile(kitchen).minutes + 3);
     expect(taught.minutes).toBeLessThanOrEqual(62);
     expect(taught.notes.some((n) => n.code === 'taught-pressure-time')).toBe(true);
     // What such an evening says is said of the dish as written.
     expect(taught.basis?.holds?.['beef-cheek-stout/cook']).toBeCloseTo(figures[0]?.now ?? 0, 9);
-    const enough = learn([again(0, 1), again(0, 2)], () => 1);
+    const enough = learn([...evening(0, 1), ...evening(0, 2)], () => 1);
     expect(compile(withLearned(kitchen, enough)).minutes).toBe(compile(kitchen).minutes);
   });
 });

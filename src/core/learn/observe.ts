@@ -1,11 +1,10 @@
 /** What one evening says of cookers, cooks and dishes. */
 import { defaultParameters } from '../cooker';
-import { WORK_KINDS, type Kitchen, type WorkKind } from '../kitchen';
+import { figureId, WORK_KINDS, type Kitchen, type WorkKind } from '../kitchen';
 import type { Account, Evening } from '../run';
 import { planOf, type Operation, type Plan } from '../plan';
 import type { Verdict } from './suggest';
 import type { Observation } from './types';
-import { figureId } from './figure-id';
 
 /** Shorter steps say little: a tap is as long as they are. */
 const SHORTEST_MIN = 2;
@@ -14,7 +13,7 @@ const SHORTEST_WAIT_MIN = 5;
 /** Farther off than this, something else happened. */
 const FARTHEST_FACTOR = 4;
 /** Stages whose length is the dish's own. */
-const OWN_STAGE = new Set(['brown', 'simmer', 'burner', 'thicken', 'oven', 'crisp', 'rest']);
+const OWN_STAGE = new Set(['simmer', 'burner', 'thicken', 'oven', 'crisp', 'rest']);
 
 /**
  * @param account planned against real of that evening
@@ -35,17 +34,18 @@ export function observe(
   const holds = account.holds.flatMap(({ operation, planned, real }): Observation[] => {
     if (planned < SHORTEST_MIN) return [];
     const key = `${operation.dishId}/${operation.stageId}`;
-    return [
-      {
-        ...common,
-        planned,
-        real,
-        figure: figureId({ kind: 'hold', key }),
-        kind: 'hold',
-        about: operation.dishName,
-        log: Math.log(real / planned) + Math.log(basis?.holds?.[key] ?? 1),
-      },
-    ];
+    // Opened and put back under pressure: what it had was not enough, and what it came to was.
+    const said = real > planned ? ([planned, false] as const) : null;
+    return [...(said ? [said] : []), [real, true] as const].map(([minutes, stood]) => ({
+      ...common,
+      planned,
+      real: minutes,
+      figure: figureId({ kind: 'hold', key }),
+      kind: 'hold',
+      about: operation.dishName,
+      log: Math.log(minutes / planned) + Math.log(basis?.holds?.[key] ?? 1),
+      stood,
+    }));
   });
   const lengths = account.phases.flatMap(({ operation, planned, real, cook }): Observation[] => {
     const { phase, unit, kg } = operation;
@@ -60,13 +60,16 @@ export function observe(
       const cooker = kitchen.cookers.find((c) => c.id === unit);
       if (!cooker || troubled.has(operation.dishName)) return [];
       const used = basis?.heats[cooker.id] ?? cooker.heat ?? defaultParameters(cooker);
+      const { watts: label = cooker.watts, litres = cooker.litres } = basis?.heats[cooker.id] ?? {};
       if (phase === 'come-up')
         return made({
           figure: figureId({ kind: 'power', cooker: cooker.id }),
           kind: 'power',
           about: cooker.name,
           log: Math.log(used.efficiency) - ratio,
+          ...{ label, litres },
           ...(kg === null ? {} : { kg }),
+          ...(operation.thick ? { thick: operation.thick } : {}),
         });
       if (!isNatural(plan, operation)) return [];
       return made({
@@ -74,6 +77,7 @@ export function observe(
         kind: 'loss',
         about: cooker.name,
         log: Math.log(used.lossWPerK) - ratio,
+        litres,
       });
     }
     const kind = WORK_KINDS.find((k) => k === phase);

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { says } from '../reason';
 import type { Dish, Stage } from '../dish';
 import type { Figure } from './types';
-import { figureId } from './figure-id';
+import { figureId } from '../kitchen';
 
 /** What a cook can say of a dish. */
 export const VERDICTS = {

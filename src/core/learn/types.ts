@@ -1,5 +1,7 @@
 /** What is learned from evenings: figures with their spread and where they come from. */
 
+import type { Change } from './change';
+
 export type FigureKind = 'power' | 'loss' | 'pace' | 'stage' | 'hold' | 'wait';
 
 /** One thing that an evening says of a figure. */
@@ -16,11 +18,15 @@ export interface Observation {
   /** min. */
   planned: number;
   real: number;
-  /** What was in the pot, kg, where it came up. */
+  /** What was in the pot, kg, where it came up, and how much of what flows in it was thick, 0 to 1. */
   kg?: number;
+  thick?: number;
+  /** The cooker's label and size at that time, W and litres. */
+  label?: number;
+  litres?: number;
   /** Natural logarithm of the figure that would have made the plan right; of a wait, of its length. */
   log: number;
-  /** Of a wait: whether the dish stood it. */
+  /** Of a wait: whether the dish stood it. Of a hold: whether it was enough. */
   stood?: boolean;
 }
 
@@ -39,5 +45,12 @@ export interface Figure {
   now: number;
   /** Of the figure's logarithm: what is still not known of it. */
   sd: number;
+  /** How far the next one lies from the figure by itself: of one cycle, and common to its evening. */
+  own: number;
+  ofEvening: number;
+  /** Of a pot's power: how much slower it is with something thick, and what is not known of that. */
+  thick?: { more: number; variance: number; covariance: number };
+  /** Since when it is another one than before, where that is clear. */
+  change?: Change;
   evidence: Evidence[];
 }

@@ -16,6 +16,7 @@ import {
 } from '../reason';
 import type { Problem } from '../solve';
 import { UNITS } from '../units';
+import { withChance } from './chance';
 import { cookerUnits, DishCompiler } from './dish-steps';
 import { cookResource, type DishSteps } from './step-writer';
 import { BURNER_UNIT, OVEN_UNIT, type CompiledMeal, type HandOver } from './types';
@@ -71,6 +72,7 @@ export function compileMeal(
     ...looksAtEaters(meal, effective.entries),
   ];
   const handOvers = linkProducts(entries, meal, notes);
+  const meanings = entries.flatMap((e) => e.out.meanings);
   const problem: Problem = {
     format: 'olive-clock/problem@1',
     serveAt: 0,
@@ -98,7 +100,11 @@ export function compileMeal(
     ],
     apart: ovensApart(entries),
     blocks: entries.flatMap((e) => e.out.blocks),
-    steps: entries.flatMap((e) => e.out.steps),
+    steps: withChance(
+      entries.flatMap((e) => e.out.steps),
+      meanings,
+      kitchen,
+    ),
     links: [
       ...entries.flatMap((e) => e.out.links),
       ...handOvers.map(({ fromStep, toStep }) => ({ from: fromStep, to: toStep })),
@@ -117,7 +123,7 @@ export function compileMeal(
   notes.sort(byHarm);
   return success({
     problem,
-    meanings: entries.flatMap((e) => e.out.meanings),
+    meanings,
     notes,
     handOvers,
     basis: basisOf(kitchen),

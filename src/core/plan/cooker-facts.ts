@@ -81,7 +81,6 @@ export function browningIn(
   offers: readonly CookerOffer[],
   pace: number,
 ): Pick<ProblemStep, 'minutes'> & {
-  p90: NonNullable<ProblemStep['p90']>;
   because: Record<string, string[]>;
 } {
   const each = offers.map((o) => {
@@ -90,11 +89,9 @@ export function browningIn(
   });
   const [first] = each;
   const isSame = each.every((e) => e.minutes === first?.minutes);
-  const slow = (minutes: number): number => Math.ceil(minutes * 1.3);
   const usual = first?.minutes ?? stage.minutes;
   return {
     minutes: isSame ? usual : Object.fromEntries(each.map((e) => [e.id, e.minutes])),
-    p90: isSame ? slow(usual) : Object.fromEntries(each.map((e) => [e.id, slow(e.minutes)])),
     because: Object.fromEntries(
       each.map((e) => [
         e.id,

@@ -226,7 +226,6 @@ export class DishCompiler extends HeatWriter {
       stage.kind === 'simmer' || stage.kind === 'burner'
         ? stage.attended
         : !['soak', 'rest', 'slow'].includes(stage.kind);
-    const spread = isHands ? { p90: Math.ceil(minutes * 1.3) } : {};
     if (stage.turns?.length && !isHands) {
       const last = this.inParts(stage, { id, minutes, block }, (part) => {
         this.mean(part, stage, stage.kind, stage.text, {
@@ -240,7 +239,6 @@ export class DishCompiler extends HeatWriter {
     this.step({
       id,
       minutes,
-      ...spread,
       ...(isHands ? { hands: 1 } : {}),
       ...(block ? { block } : {}),
       ...(stage.kind === 'soak' ? { aside: true } : {}),

@@ -98,6 +98,7 @@ export class HeatWriter extends StepWriter {
     this.mean(id('up'), stage, 'come-up', 'Coming to pressure', {
       because: reasons('comeUp'),
       kg: each((c) => c.kg),
+      thick: cycles[0]?.[1]?.thick ?? 0,
     });
     this.step({ id: id('hold'), minutes: shown.length === 1 ? (shown[0] ?? 0) : holds, block });
     this.mean(
@@ -318,12 +319,12 @@ export class HeatWriter extends StepWriter {
     offers: readonly CookerOffer[],
   ): void {
     const id = `${this.entry.id}.${stage.id}`;
-    const { minutes, p90, because } = browningIn(
+    const { minutes, because } = browningIn(
       stage,
       offers,
       this.paceOf(stage) * this.learnedFor(stage),
     );
-    this.step({ id, minutes, p90, hands: 1, ...(block ? { block } : {}) });
+    this.step({ id, minutes, hands: 1, ...(block ? { block } : {}) });
     const text =
       typeof minutes === 'number' && !stage.guessed
         ? retime(stage.text, stage.minutes, minutes)

@@ -49,6 +49,8 @@ export interface Operation extends Pick<
   topUp: TopUp | null;
   /** What is in the pot while it comes to pressure, kg. */
   kg: number | null;
+  /** How much of what flows in it is thick, 0 to 1. */
+  thick: number;
   /** Goes on beside the evening, mostly days before: a soak, a thaw, washing up. */
   isAside: boolean;
   /** False for a rinse that nothing follows in the same pot. */
@@ -140,6 +142,7 @@ export function planOf(compiled: CompiledMeal, schedule: Schedule): Plan {
         setting: meaning.settings?.[unit ?? ''] ?? null,
         topUp: meaning.topUps?.[unit ?? ''] ?? null,
         kg: meaning.kg?.[unit ?? ''] ?? null,
+        thick: meaning.thick ?? 0,
         isAside: step.aside === true,
         isNeeded:
           meaning.phase !== 'rinse' ||

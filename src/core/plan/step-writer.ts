@@ -114,7 +114,15 @@ export class StepWriter {
     more: Partial<
       Pick<
         StepMeaning,
-        'because' | 'caution' | 'amounts' | 'celsius' | 'settings' | 'kg' | 'topUps' | 'texts'
+        | 'because'
+        | 'caution'
+        | 'amounts'
+        | 'celsius'
+        | 'settings'
+        | 'kg'
+        | 'thick'
+        | 'topUps'
+        | 'texts'
       >
     > = {},
   ): void {
@@ -138,6 +146,7 @@ export class StepWriter {
       ...(more.celsius === undefined ? {} : { celsius: more.celsius }),
       ...(more.settings === undefined ? {} : { settings: more.settings }),
       ...(more.kg === undefined ? {} : { kg: more.kg }),
+      ...(more.thick ? { thick: more.thick } : {}),
       ...(more.topUps === undefined ? {} : { topUps: more.topUps }),
       ...(more.texts === undefined ? {} : { texts: more.texts }),
     });

@@ -52,6 +52,8 @@ export interface StepMeaning {
   celsius?: number;
   /** What is in the pot while it comes up, kg, by unit id. */
   kg?: Record<string, number>;
+  /** How much of what flows in it is thick, 0 to 1. */
+  thick?: number;
   /** What to press, in each cooker's own words, by unit id. */
   settings?: Record<string, string>;
   /** Water beyond the dish’s own that this pot needs, by unit id. */

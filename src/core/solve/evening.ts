@@ -18,6 +18,8 @@ export interface Player {
   median: number;
   p90: number;
   key: number;
+  /** The draw that it shares with others of its evening, and how much of its chance that is. */
+  common: { key: number; share: number } | null;
   /** Start no earlier than the end of `on` plus `lag`. */
   waits: { on: number; lag: number }[];
   /** Counted claims that must fit: hands and resources, by name. */
@@ -45,6 +47,7 @@ export function castPlayers(problem: Problem, schedule: Schedule): Player[] {
       median,
       p90: valueFor(step.p90 ?? step.minutes, unit) ?? median,
       key: hashText(step.id),
+      common: commonDraw(step, unit),
       waits: [],
       takes: takes.filter((t) => t.amount > 0),
     };
@@ -58,6 +61,14 @@ export function castPlayers(problem: Problem, schedule: Schedule): Player[] {
   addStays(problem, schedule, index, players);
   dropImplied(players);
   return players;
+}
+
+function commonDraw(step: ProblemStep, unit: string | undefined): Player['common'] {
+  const { common } = step;
+  if (!common) return null;
+  const share = typeof common.share === 'number' ? common.share : (common.share[unit ?? ''] ?? 0);
+  const name = common.inUnit ? `${common.with} in ${unit ?? ''}` : common.with;
+  return share > 0 ? { key: hashText(`common ${name}`), share } : null;
 }
 
 function inPlayingOrder(

@@ -5,7 +5,7 @@ import type { Schedule } from './schedule';
 import { Search, type SearchResult } from './search';
 
 export { parseProblem, valueFor, linkId } from './problem';
-export type { Problem, ProblemBlock, ProblemLink, ProblemStep } from './problem';
+export type { PerUnit, Problem, ProblemBlock, ProblemLink, ProblemStep } from './problem';
 export { scheduleSchema, toTimetable } from './schedule';
 export type { Schedule } from './schedule';
 export { alternatives, alternativesInTurns } from './alternatives';

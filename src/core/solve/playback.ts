@@ -67,8 +67,13 @@ export class Playback {
     for (let i = 0; i < this.sigma.length; i++) {
       const sigma = this.sigma[i] as number;
       if (sigma === 0) continue;
-      const { median, key } = this.players[i] as Player;
-      this.lengths[i] = median * Math.exp(sigma * normalQuantile(uniform(seed, run, key)));
+      const { median, key, common } = this.players[i] as Player;
+      let z = normalQuantile(uniform(seed, run, key));
+      if (common !== null) {
+        const shared = normalQuantile(uniform(seed, run, common.key));
+        z = Math.sqrt(common.share) * shared + Math.sqrt(1 - common.share) * z;
+      }
+      this.lengths[i] = median * Math.exp(sigma * z);
     }
   }
 

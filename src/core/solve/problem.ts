@@ -31,6 +31,20 @@ const stepSchema = z.object({
   from: whole.nullish(),
   by: whole.nullish(),
   aside: z.boolean().optional(),
+  /**
+   * Chance that it shares with all steps of the same name, in the same unit where `inUnit`: `share` of its length's
+   * variance, as a logarithm, is one draw for all of them. For the simulation alone.
+   */
+  common: z
+    .object({
+      with: id,
+      share: z.union([
+        z.number().min(0, 'from 0').max(1, 'up to 1'),
+        z.record(id, z.number().min(0, 'from 0').max(1, 'up to 1')),
+      ]),
+      inUnit: z.boolean().optional(),
+    })
+    .optional(),
 });
 const linkSchema = z.object({
   from: id,

@@ -2,7 +2,15 @@
 import { z } from 'zod';
 import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
-import { learn, observe, priorFor, withLearned, type Figure, type Observation } from '$core/learn';
+import {
+  learn,
+  observe,
+  priorFor,
+  relabel,
+  withLearned,
+  type Figure,
+  type Observation,
+} from '$core/learn';
 import { accountOf, eveningNow } from '$core/run';
 import { inWriteQueue, type Database } from './database';
 import { dishesById, listDishes } from './dish-store';
@@ -72,7 +80,7 @@ export async function readFigures(database: Database): Promise<Figure[]> {
     readSetting(database, SET_BACK, sinceSchema),
   ]);
   const seen = rows.flatMap((r) => r.document as Observation[]);
-  return learn(seen, priorFor(kitchen), since ?? {});
+  return learn(relabel(seen, kitchen), priorFor(kitchen), since ?? {});
 }
 
 /** As `readFigures`, with evenings taken in that were not looked at yet. */

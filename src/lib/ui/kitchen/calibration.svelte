@@ -52,8 +52,9 @@
 
   function use(): void {
     if (!outcome?.ok) return;
-    const { efficiency, lossWPerK } = outcome.value;
-    cooker.heat = { efficiency, lossWPerK, on: new Date().toISOString() };
+    const { efficiency, lossWPerK, spread, fallSpread } = outcome.value;
+    const on = new Date().toISOString();
+    cooker.heat = { efficiency, lossWPerK, spread, fallSpread, on };
   }
 </script>
 

@@ -28,10 +28,10 @@
   {hands}{#if gap && gap.to - gap.from >= 5}, the longest free stretch {clock(gap.from)}–{clock(
       gap.to,
     )}{/if}. Ready at {clock(plan.totals.ready)}; chance of being on time:
-  <b>{sayChance(plan.chance.onTime)}</b>{#if !plan.isSureEnough}, and starting earlier would not ,
-    and starting earlier would not{/if}{#if plan.sureAfter > 0}; to be as sure as you asked, plan
-    for {clock(plan.totals.ready + plan.sureAfter)}{/if}{#if decider}; what most often makes it late
-    is “{decider.text}” ({decider.dishName}){/if}.
+  <b>{sayChance(plan.chance.onTime)}</b>{#if !plan.isSureEnough}, and starting earlier would not
+    help{/if}{#if plan.sureAfter > 0}; to be as sure as you asked, plan for {clock(
+      plan.totals.ready + plan.sureAfter,
+    )}{/if}{#if decider}; what most often makes it late is “{decider.text}” ({decider.dishName}){/if}.
 </p>
 {#if isBatch && shortest !== null}
   <p class="max-w-[75ch] text-muted" data-testid="bound">

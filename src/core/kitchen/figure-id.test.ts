@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { WORK_KINDS } from '../kitchen';
+import { WORK_KINDS } from './basis';
 import { figureId, figureOf, type FigureRef } from './figure-id';
 
 const name = fc

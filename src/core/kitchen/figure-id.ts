@@ -1,5 +1,5 @@
 /** What a learned figure is of, and the id that it is kept by. */
-import { WORK_KINDS, type WorkKind } from '../kitchen';
+import { WORK_KINDS, type WorkKind } from './basis';
 
 export type FigureRef =
   | { kind: 'power' | 'loss'; cooker: string }

@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { householdSchema } from '$core/exchange';
+import { demoHousehold } from '../../src/demo/household';
+import { judge, type Judged } from '../support/judge-learning';
+import { noLearning, ours } from '../support/learners';
+import type { Habits } from '../support/true-households';
+
+const { kitchen } = householdSchema.parse(demoHousehold(Date.UTC(2026, 10, 25, 9)));
+
+/**
+ * Households with pots, taps and habits of their own, whose physics share nothing with the model's
+ * (tests/support/true-pots.ts). The whole of it is `npm run learning`; docs/learning.md has its figures.
+ */
+describe('hidden households', () => {
+  const ask = (kind: 'up' | 'release', evenings: number, habits: Habits = { missing: 0 }): Judged =>
+    judge(kitchen, () => ours(kitchen), noLearning, { households: 24, evenings, habits, kind });
+
+  it('before any evening, nine of ten lie inside what is foretold', () => {
+    for (const kind of ['up', 'release'] as const) {
+      const { inside, underP90 } = ask(kind, 0);
+      expect(inside, kind).toBeGreaterThan(0.83);
+      expect(underP90, kind).toBeGreaterThan(0.83);
+    }
+  });
+
+  it('five evenings halve the error, and intervals still hold what they say', () => {
+    const [before, after] = [ask('up', 0), ask('up', 5)];
+    expect(after.median).toBeLessThan(0.6 * before.median);
+    expect(after.inside).toBeGreaterThan(0.84);
+    const fall = ask('release', 5);
+    expect(fall.median).toBeLessThan(0.6 * ask('release', 0).median);
+    expect(fall.inside).toBeGreaterThan(0.8);
+  });
+
+  it('an element that gives a fifth less is followed within five evenings', () => {
+    const weaker = { evening: 12, share: 0.2 };
+    expect(ask('up', 17, { missing: 0, weaker }).median).toBeLessThan(0.1);
+  });
+});
