@@ -3,13 +3,13 @@ import type { Dish } from '../dish';
 import type { Operation, Phase } from '../plan';
 import { formatMinutes } from '../units';
 import { TROUBLES, type RunEvent } from './events';
+import { adviseOn } from './advice';
+import { causesOf, type Cause } from './causes';
 import { effective } from './facts';
 import type { Evening } from './document';
 import { foldEvening, isPast, type LiveState, type LiveStep } from './live';
 
 const MINUTE = 60_000;
-/** A step begun so much later than it was due was forgotten, or there was no hand free. */
-const LATE_MIN = 3;
 /** Over heat so much longer than planned, food dries or burns (estimate). */
 const OVERDONE = 1.35;
 
@@ -51,13 +51,13 @@ export interface Account {
   phases: PhaseAccount[];
   /** Minutes under pressure that a dish was given, with those after it was opened and not done. */
   holds: { operation: Operation; planned: number; real: number }[];
-  /** Steps of the hands that were begun late, min by which. */
-  forgotten: { text: string; dish: string; minutes: number }[];
   overdone: { text: string; dish: string; minutes: number }[];
   troubles: { unit: string | null; what: string; dish: string }[];
   /** What was decided at the stove, in order. */
   changes: { at: number; text: string }[];
-  /** What to do better, most useful first; empty after a clean evening. */
+  /** Why it was late, the largest first; empty where it was not. */
+  causes: Cause[];
+  /** What to do better, most useful first, three things at most; empty after a clean evening. */
   advice: string[];
 }
 
@@ -81,7 +81,6 @@ export function accountOf(
 ): Account {
   const state = foldEvening(evening, events, now);
   const counted = effective(events);
-  const isReal = (s: LiveStep): boolean => s.status === 'done' && !s.isAssumed;
   const lengthOf = (s: LiveStep): number => Math.round((s.end - s.start) / MINUTE);
 
   const isTappedThrough = wasTappedThrough(state.steps);
@@ -109,13 +108,6 @@ export function accountOf(
       real: operation.minutes + minutesAgain(operation, state, counted),
     }));
   const accounts = dishAccounts(evening, state, dishes);
-  const forgotten = state.steps.flatMap((s) => {
-    const due = dueOf(s, evening, counted);
-    const minutes = due === null ? 0 : Math.round((s.start - due) / MINUTE);
-    return s.operation.isHands && isReal(s) && s.isStartKnown && minutes >= LATE_MIN
-      ? [{ text: s.operation.text, dish: s.operation.dishName, minutes }]
-      : [];
-  });
   const overdone = state.steps.flatMap((s) => {
     const minutes = s.operation.minutes;
     return HEATED.has(s.operation.phase) &&
@@ -140,12 +132,12 @@ export function accountOf(
     dishes: accounts,
     phases,
     holds,
-    forgotten,
     overdone,
     troubles,
     changes,
   };
-  return { ...account, advice: adviseOn(account) };
+  const causes = causesOf(evening, state, counted);
+  return { ...account, causes, advice: adviseOn(account, causes) };
 }
 
 /** Whether its length can be true at all; the plan's short steps often are done in no time. */
@@ -309,63 +301,4 @@ function cookOf(step: LiveStep, events: readonly RunEvent[]): string | null {
   );
   const [only = null] = said;
   return said.size === 1 ? only : null;
-}
-
-/** When the plan that the cook saw last wanted the step to begin; null where it is not known. */
-function dueOf(step: LiveStep, evening: Evening, events: readonly RunEvent[]): number | null {
-  const told = events.findLast((e) => e.kind === 'replanned' && e.at < step.start);
-  const schedule = told?.kind === 'replanned' ? told.schedule : evening.schedule;
-  const plan = schedule.steps.find((s) => s.id === step.operation.id);
-  return plan ? evening.serveAt + plan.start * MINUTE : null;
-}
-
-function adviseOn(account: Omit<Account, 'advice'>): string[] {
-  const { forgotten, overdone, troubles, dishes, phases, late } = account;
-  const worst = [...forgotten].sort((a, b) => b.minutes - a.minutes)[0];
-  const slow = phases
-    .filter((p) => p.operation.phase === 'come-up' && p.real !== null && p.real > p.planned + 2)
-    // Where something went wrong with the pot, that was why.
-    .filter((p) => !troubles.some((trouble) => trouble.dish === p.operation.dishName))
-    .sort((a, b) => (b.real ?? 0) - b.planned - ((a.real ?? 0) - a.planned))[0];
-  const lists: [boolean, () => string][] = [
-    [
-      troubles.some((t) => t.what === TROUBLES.valve.name),
-      () =>
-        'Look at the valve, the pin and the ring before you walk away: an open valve costs the whole time to pressure.',
-    ],
-    [
-      troubles.some((t) => t.what === TROUBLES.overheating.name),
-      () =>
-        'Scrape the bottom clean after browning, and put thick things on top: then it does not overheat.',
-    ],
-    [
-      worst !== undefined,
-      () =>
-        `“${worst?.text}” was begun ${formatMinutes(worst?.minutes ?? 0)} late${forgotten.length > 1 ? `, and ${forgotten.length - 1} more` : ''}: do the small jobs while something cooks by itself, or plan with a second cook.`,
-    ],
-    [
-      overdone.length > 0,
-      () =>
-        `“${overdone[0]?.text}” was over the heat ${formatMinutes(overdone[0]?.minutes ?? 0)} longer than planned: set a clock for half of it and look.`,
-    ],
-    [
-      dishes.some((d) => d.isOverheld),
-      () =>
-        `${dishes
-          .filter((d) => d.isOverheld)
-          .map((d) => `${d.name} was kept warm ${formatMinutes(d.waited ?? 0)}`)
-          .join(', ')}: longer than it keeps; start it later, or park it in a low oven.`,
-    ],
-    [
-      slow !== undefined,
-      () =>
-        `The pot of ${slow?.operation.dishName} took ${slow?.real} min to come to pressure, not ${slow?.planned}: hot liquid instead of cold shortens it.`,
-    ],
-    [
-      late !== null && late > 5,
-      () =>
-        `The last of it was ready ${formatMinutes(late ?? 0)} late: plan it with “sure”, which starts earlier.`,
-    ],
-  ];
-  return lists.filter(([is]) => is).map(([, say]) => say());
 }
