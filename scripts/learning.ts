@@ -1,8 +1,11 @@
 /** Prints what evenings teach simulated households about their pots. See docs/learning.md. */
 import { householdSchema } from '$core/exchange';
+import { planFor } from '$core/solve';
 import { demoHousehold } from '../src/demo/household';
+import { demoStarts } from '../tests/support/demo-evenings';
 import { judge, type Question } from '../tests/support/judge-learning';
 import { meanRatio, noLearning, ours, smoothing } from '../tests/support/learners';
+import { onTimeInTruth } from '../tests/support/true-evenings';
 
 const HOUSEHOLDS = Number(process.argv[2] ?? 100);
 const { kitchen } = householdSchema.parse(demoHousehold(Date.UTC(2026, 0, 1)));
@@ -35,3 +38,15 @@ for (const kind of ['up', 'release'] as const) {
       );
     }
 }
+
+console.log(
+  '\n“Sure” and “likely” in truth: share of households whose table is ready when the plan says',
+);
+for (const { name, compiled, schedule } of demoStarts())
+  for (const wanted of [0.8, 0.95]) {
+    const plan = planFor(compiled.problem, { ...schedule, milliseconds: 0 }, wanted);
+    const truth = onTimeInTruth(compiled, plan.schedule, kitchen, 1000);
+    console.log(
+      `${name.padEnd(22)}wanted ${wanted}, foretold ${plan.simulation.onTime.toFixed(3)}, true ${truth.toFixed(3)}`,
+    );
+  }

@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { householdSchema } from '$core/exchange';
+import { planFor } from '$core/solve';
 import { demoHousehold } from '../../src/demo/household';
 import { judge, type Judged } from '../support/judge-learning';
+import { demoStarts } from '../support/demo-evenings';
 import { noLearning, ours } from '../support/learners';
+import { onTimeInTruth } from '../support/true-evenings';
 import type { Habits } from '../support/true-households';
 
 const { kitchen } = householdSchema.parse(demoHousehold(Date.UTC(2026, 10, 25, 9)));
@@ -35,5 +38,31 @@ describe('hidden households', () => {
   it('an element that gives a fifth less is followed within five evenings', () => {
     const weaker = { evening: 12, share: 0.2 };
     expect(ask('up', 17, { missing: 0, weaker }).median).toBeLessThan(0.1);
+  });
+});
+
+describe('“sure” in households that the plan knows nothing of', () => {
+  it.each(demoStarts().map((e) => [e.name, e] as const))(
+    '%s is on time in about 19 of 20',
+    (_, { compiled, schedule }) => {
+      const plan = planFor(compiled.problem, { ...schedule, milliseconds: 0 }, 0.95);
+      const truth = onTimeInTruth(compiled, plan.schedule, kitchen, 400);
+      expect(truth).toBeGreaterThanOrEqual(0.89);
+    },
+  );
+
+  it('without what an evening has in common it would not be', () => {
+    const [supper] = demoStarts();
+    if (!supper) throw new Error('no supper');
+    const { compiled, schedule } = supper;
+    const apart = {
+      ...compiled.problem,
+      steps: compiled.problem.steps.map(({ common: _, ...step }) => step),
+    };
+    const believed = planFor(apart, { ...schedule, milliseconds: 0 }, 0.95);
+    const together = planFor(compiled.problem, { ...schedule, milliseconds: 0 }, 0.95);
+    const truth = (plan: typeof believed): number =>
+      onTimeInTruth(compiled, plan.schedule, kitchen, 400);
+    expect(truth(believed)).toBeLessThan(truth(together));
   });
 });

@@ -144,6 +144,6 @@ function workOutCycle(question: CycleQuestion): Outcome<CycleMinutes> {
     ...result,
     release: fall,
     releaseP90: Math.max(fall, Math.ceil(down.value.p90)),
-    because: { ...result.because, release: down.value.because },
+    because: { ...result.because, release: [...down.value.because, ...own] },
   });
 }

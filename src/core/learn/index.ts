@@ -5,3 +5,4 @@ export { observe } from './observe';
 export { suggestChanges, verdictSchema, VERDICTS } from './suggest';
 export type { Verdict } from './suggest';
 export type { Figure, Observation } from './types';
+export { sayEvidence, sayFigure } from './say';

@@ -1,6 +1,6 @@
 /** What to do better next time, by what really made the evening late: three things at most, in a cook's words. */
 import { formatMinutes } from '../units';
-import type { Account } from './account';
+import type { Account } from './account-types';
 import type { Cause, CauseKind } from './causes';
 import { TROUBLES } from './events';
 

@@ -20,7 +20,7 @@ export type { LinkReading } from './link';
 export { handTaps } from './hands';
 export { eveningNow, speedOf } from './clock';
 export { accountOf } from './account';
-export type { Account } from './account';
+export type { Account } from './account-types';
 export { onePot } from './one-pot';
 export { waterTest } from './water-test';
 export { stationsOf } from './stations';

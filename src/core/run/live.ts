@@ -232,7 +232,12 @@ function liveSteps(
       fact?.start !== undefined ||
       (started !== undefined && !isHands && endsKnown.has(follows ?? ''));
     const isEndKnown = fact?.end !== undefined && fact.isEndInferred !== true;
-    if (isEndKnown) endsKnown.add(id);
+    // The cooker counts its time under pressure itself: it beeps so long after the pressure was seen.
+    const beep =
+      phase === 'hold' && isStartKnown && started !== undefined && !isEndKnown
+        ? started + expected
+        : Infinity;
+    if (isEndKnown || beep <= now) endsKnown.add(id);
     const readyAt = goesOnAt(operation, before, meant);
     const live = (
       status: StepStatus,
@@ -255,7 +260,7 @@ function liveSteps(
       id,
       stand(live, phase, {
         started,
-        fact,
+        fact: fact?.end !== undefined && beep <= now ? { ...fact, end: beep } : fact,
         expected,
         said,
         planned: Math.min(at(planned), readyAt),

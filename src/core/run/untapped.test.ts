@@ -59,6 +59,23 @@ describe('evidence', () => {
     expect(evidence([counting])).toEqual([]);
   });
 
+  it('a release counts from the beep, which comes so long after the pressure was seen; never from a guess', () => {
+    const natural = evening.compiled.meanings.find(
+      (m) =>
+        m.phase === 'release' &&
+        !evening.compiled.meanings.some(
+          (v) => v.phase === 'vent' && v.stageId === m.stageId && v.entryId === m.entryId,
+        ),
+    );
+    if (!natural) throw new Error('no natural release');
+    const own = (phase: string): string => `${natural.entryId}.${natural.stageId}.${phase}`;
+    const held = end(own('hold')) - end(own('up'));
+    const counting = event('done', end(own('up')) + 4, { step: own('up') });
+    const dropped = event('done', end(own('up')) + 4 + held + 33, { step: own('release') });
+    expect(evidence([counting, dropped])).toEqual(['loss 33']);
+    expect(evidence([dropped])).toEqual([]);
+  });
+
   it('is held against the minutes planned for the pot that was used', () => {
     const step = evening.compiled.problem.steps.find((s) => s.id === part('up'));
     const block = evening.schedule.blocks.find((b) => b.id === step?.block);

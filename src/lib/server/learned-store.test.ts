@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { defaultParameters } from '$core/cooker';
 import { householdSchema } from '$core/exchange';
+import type { Figure } from '$core/learn';
 import { demoEvenings } from '../../demo/evenings';
 import { demoHousehold } from '../../demo/household';
 import { openDatabase, type Database } from './database';
@@ -16,9 +17,11 @@ import {
   planningKitchen,
   readFigures,
   readSetBack,
+  saySteady,
   setBack,
 } from './learned-store';
 import { putIn, takeOut } from './item-store';
+import { observations } from './schema';
 import { logCharts } from './log-charts';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
@@ -96,4 +99,33 @@ it('charts: every way up with its filling, evenings in order, the freezer at eac
   // Months in which nothing moved hold what the last one did.
   expect(held['2026-12']).toBe(held['2026-11']);
   expect(held['2027-01']).toBe(held['2026-11']);
+});
+
+it('a pot that is another one since some evening: the cook is asked, and either answer is kept', async () => {
+  const { now: efficiency = 1 } =
+    (await readFigures(database)).find((f) => f.id === 'power.middle') ?? {};
+  const seen = Array.from({ length: 16 }, (_, i) => ({
+    figure: 'power.middle',
+    kind: 'power',
+    about: 'Middle',
+    evening: `changed-${i}`,
+    eveningName: `Changed ${i}`,
+    at: NOW + i * 86_400_000,
+    planned: 20,
+    real: i < 10 ? 20 : 27,
+    log: Math.log(efficiency) - (i < 10 ? 0 : 0.3) + 0.01 * (i % 3),
+  }));
+  for (const [i, o] of seen.entries())
+    await database.insert(observations).values({ eveningId: `changed-${i}`, document: [o] });
+  const middle = async (): Promise<Figure | undefined> =>
+    (await readFigures(database)).find((f) => f.id === 'power.middle');
+  const change = (await middle())?.change;
+  expect(change?.evening).toBe('changed-10');
+  await saySteady(database, 'power.middle', NOW + 30 * 86_400_000);
+  expect((await middle())?.change).toBeUndefined();
+  await saySteady(database, 'power.middle', null);
+  await setBack(database, 'power.middle', change?.at ?? null);
+  const fresh = await middle();
+  expect(fresh?.evidence.map((e) => e.evening)).toEqual(seen.slice(10).map((o) => o.evening));
+  expect(fresh?.change).toBeUndefined();
 });

@@ -22,6 +22,8 @@ import { verdictsOf } from './verdict-store';
 
 /** The setting that says since when each figure counts. */
 export const SET_BACK = 'learned-since';
+/** The setting that says until when a cook knows a figure not to have changed. */
+const STEADY = 'learned-steady';
 const sinceSchema = z.record(z.string(), z.number());
 
 /** Reads an evening's events again and keeps what they say. @param now ms since the epoch */
@@ -74,13 +76,14 @@ async function catchUp(database: Database, now: number): Promise<void> {
 
 /** All figures that evenings have taught so far. */
 export async function readFigures(database: Database): Promise<Figure[]> {
-  const [rows, kitchen, since] = await Promise.all([
+  const [rows, kitchen, since, steady] = await Promise.all([
     database.select().from(observations),
     readKitchen(database),
     readSetting(database, SET_BACK, sinceSchema),
+    readSetting(database, STEADY, sinceSchema),
   ]);
   const seen = rows.flatMap((r) => r.document as Observation[]);
-  return learn(relabel(seen, kitchen), priorFor(kitchen), since ?? {});
+  return learn(relabel(seen, kitchen), priorFor(kitchen), since ?? {}, steady ?? {});
 }
 
 /** As `readFigures`, with evenings taken in that were not looked at yet. */
@@ -96,7 +99,7 @@ export async function planningKitchen(database: Database): Promise<Kitchen> {
 }
 
 /**
- * Sets a figure back: only evenings after `now` count for it; null undoes that.
+ * Sets a figure back: only evenings from `now` on count for it; null undoes that.
  *
  * @param now ms since the epoch
  */
@@ -105,8 +108,26 @@ export async function setBack(
   figure: string,
   now: number | null,
 ): Promise<void> {
-  await changeSetting(database, SET_BACK, sinceSchema, (since) => {
-    const { [figure]: _, ...rest } = since ?? {};
+  await changeMoment(database, SET_BACK, figure, now);
+}
+
+/** A cook says that a figure had not changed until `now`; null takes that back. @param now ms since the epoch */
+export async function saySteady(
+  database: Database,
+  figure: string,
+  now: number | null,
+): Promise<void> {
+  await changeMoment(database, STEADY, figure, now);
+}
+
+async function changeMoment(
+  database: Database,
+  setting: string,
+  figure: string,
+  now: number | null,
+): Promise<void> {
+  await changeSetting(database, setting, sinceSchema, (moments) => {
+    const { [figure]: _, ...rest } = moments ?? {};
     return now === null ? rest : { ...rest, [figure]: now };
   });
 }

@@ -1,6 +1,7 @@
 import { fail } from '@sveltejs/kit';
 import { parseHousehold, type Household } from '$core/exchange';
 import { kitchenSchema } from '$core/kitchen';
+import { sayEvidence, sayFigure } from '$core/learn';
 import { describeProblem, type Fault } from '$core/reason';
 import { screenToken } from '$lib/server/access';
 import {
@@ -16,6 +17,7 @@ import { database, databaseUrl } from '$lib/server/database';
 import { errorsByField, readDocument, UNREADABLE } from '$lib/server/form';
 import { areTooManyPhotos, LARGEST_FILE_BYTES } from '$lib/server/household-store';
 import { readKitchen, saveKitchen } from '$lib/server/kitchen-store';
+import { freshFigures } from '$lib/server/learned-store';
 import { weighPhotos } from '$lib/server/photo-store';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
@@ -26,15 +28,19 @@ const countOf = ({ dishes, meals }: Household): string =>
 
 export const load: PageServerLoad = async ({ url }) => {
   const store = await database();
-  const [kitchen, token, setting, photos] = await Promise.all([
+  const [kitchen, token, setting, photos, figures] = await Promise.all([
     readKitchen(store),
     screenToken(store),
     readBackupSetting(store),
     weighPhotos(store),
+    freshFigures(store, currentTime()),
   ]);
   const folder = backupFolder(databaseUrl());
   return {
     kitchen,
+    told: figures
+      .filter((f) => f.kind === 'power' || f.kind === 'loss' || f.kind === 'pace')
+      .map((f) => ({ id: f.id, about: f.about, text: sayFigure(f), from: sayEvidence(f) })),
     screenLink: token && `${url.origin}/access/screen/${token}`,
     photos: { ...photos, areTooMany: areTooManyPhotos(photos) },
     backups: { folder, setting, copies: folder ? listBackups(folder) : [] },

@@ -97,6 +97,9 @@
           school={kitchen.school}
           circuits={kitchen.circuits}
           altitudeM={kitchen.altitudeM}
+          told={data.told.filter(
+            (t) => t.id === `power.${cooker.id}` || t.id === `loss.${cooker.id}`,
+          )}
           errors={(field) => errors[`cookers.${i}.${field}`]}
           onremove={() => (kitchen.cookers = kitchen.cookers.filter((c) => c.id !== cooker.id))}
         />
@@ -224,7 +227,12 @@
 
     <ToolsCard bind:tools={kitchen.tools} errors={(field) => errors[`tools.${field}`]} {freshId} />
 
-    <PeopleCard bind:kitchen {errors} {freshId} />
+    <PeopleCard
+      bind:kitchen
+      {errors}
+      {freshId}
+      told={data.told.filter((t) => t.id.startsWith('pace.'))}
+    />
 
     <PlacesCard
       bind:places={kitchen.places}

@@ -3,7 +3,7 @@ import { currentTime } from '$lib/server/clock';
 import { database } from '$lib/server/database';
 import { listEvenings } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
-import { freshFigures, resetFigures, setBack } from '$lib/server/learned-store';
+import { freshFigures, resetFigures, saySteady, setBack } from '$lib/server/learned-store';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => {
@@ -17,14 +17,29 @@ export const load: PageServerLoad = async () => {
   return { evenings, kitchen, figures, reset };
 };
 
+/** The figure that a form names; null where there can be none such. */
+function figureIn(form: FormData): string | null {
+  const figure = String(form.get('figure') ?? '');
+  return /^(power|loss|pace|stage|hold|wait)\.[^\n]{1,130}$/.test(figure) ? figure : null;
+}
+const NO_FIGURE = { problem: 'There is no such figure; reload the page.' };
+
 export const actions: Actions = {
-  /** Forgets what evenings up to now taught of one figure; or takes that back. */
+  /** Forgets what evenings up to now, or to the moment given, taught of one figure; or takes that back. */
   setBack: async ({ request }) => {
     const form = await request.formData();
-    const figure = String(form.get('figure') ?? '');
-    if (!/^(power|loss|pace|stage|hold|wait)\.[^\n]{1,130}$/.test(figure))
-      return fail(422, { problem: 'There is no such figure; reload the page.' });
-    await setBack(await database(), figure, form.has('undo') ? null : currentTime());
+    const figure = figureIn(form);
+    if (figure === null) return fail(422, NO_FIGURE);
+    const from = form.has('from') ? Number(form.get('from')) : currentTime();
+    if (!Number.isFinite(from)) return fail(422, NO_FIGURE);
+    await setBack(await database(), figure, form.has('undo') ? null : from);
+    return { figure };
+  },
+  /** Nothing has changed about the pot, the ring or the kitchen: all evenings count. */
+  steady: async ({ request }) => {
+    const figure = figureIn(await request.formData());
+    if (figure === null) return fail(422, NO_FIGURE);
+    await saySteady(await database(), figure, currentTime());
     return { figure };
   },
 };

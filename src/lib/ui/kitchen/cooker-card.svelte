@@ -3,6 +3,7 @@
   import type { LiquidSchool } from '$core/cooker';
   import Field from '$lib/ui/fields/field.svelte';
   import CookerMore from './cooker-more.svelte';
+  import Told, { type ToldFigure } from './told.svelte';
   import LinerSection from './liner-section.svelte';
 
   interface Props {
@@ -11,6 +12,8 @@
     school: LiquidSchool;
     circuits: Kitchen['circuits'];
     altitudeM: number;
+    /** What evenings have told of it. */
+    told: readonly ToldFigure[];
     errors: (field: string) => string | undefined;
     onremove: () => void;
   }
@@ -20,6 +23,7 @@
     school,
     circuits,
     altitudeM,
+    told,
     errors,
     onremove,
   }: Props = $props();
@@ -137,5 +141,6 @@
     </div>
     {#if errors('levels')}<p class="text-sm font-semibold text-pimento">{errors('levels')}</p>{/if}
   </fieldset>
+  <Told figures={told} />
   <CookerMore bind:cooker {circuits} {altitudeM} {errors} />
 </li>

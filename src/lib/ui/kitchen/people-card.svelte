@@ -2,13 +2,16 @@
   /** Who cooks and how quickly, and what hangs on which breaker. */
   import type { Kitchen } from '$core/kitchen';
   import Field from '$lib/ui/fields/field.svelte';
+  import Told, { type ToldFigure } from './told.svelte';
 
   interface Props {
     kitchen: Kitchen;
     errors: Record<string, string>;
     freshId: (name: string, taken: readonly { id: string }[]) => string;
+    /** What evenings have told of hands. */
+    told: readonly ToldFigure[];
   }
-  let { kitchen = $bindable(), errors, freshId }: Props = $props();
+  let { kitchen = $bindable(), errors, freshId, told }: Props = $props();
 
   /** Named cooks are the hands of the kitchen. */
   function addCook(): void {
@@ -63,6 +66,7 @@
   <button type="button" class="btn" disabled={kitchen.cooks.length >= 4} onclick={addCook}
     >Name a cook</button
   >
+  <Told figures={told} />
   <hr class="border-line" />
   {#each kitchen.circuits as circuit, i (circuit.id)}
     <div class="grid grid-cols-[1fr_6rem_auto] items-end gap-2">

@@ -1,7 +1,7 @@
 <script lang="ts">
   /** What evenings have taught, each figure with the evenings that it comes from. */
   import { enhance } from '$app/forms';
-  import type { Figure, Observation } from '$core/learn';
+  import { sayEvidence, sayFigure, type Figure, type Observation } from '$core/learn';
   import { formatDay, type ClockStyle } from '$core/units';
 
   interface Props {
@@ -22,17 +22,13 @@
   ];
   const percent = (n: number): string => `${Math.round(n * 100)} %`;
 
-  /** What the figure means for the next plan, in words. */
-  function meaning({ kind, before, now }: Figure): string {
-    const change = now / before - 1;
-    const by = percent(Math.abs(change));
-    if (Math.abs(change) < 0.02) return 'as it was taken for';
-    if (kind === 'power') return `${by} ${change < 0 ? 'weaker' : 'stronger'} than its label says`;
-    if (kind === 'loss') return `releases ${change > 0 ? 'sooner' : 'later'} by about ${by}`;
-    if (kind === 'wait') return `keeps about ${by} ${change > 0 ? 'longer' : 'less'} than it says`;
-    if (kind === 'hold') return `wants ${by} ${change > 0 ? 'more' : 'less'} pressure time`;
-    return `${by} ${change > 0 ? 'slower' : 'quicker'} than dishes say`;
-  }
+  /** What may be behind a change, by what it is of. */
+  const ASKED: Partial<Record<Figure['kind'], string>> = {
+    power: 'A new ring or element, another socket, another kitchen?',
+    loss: 'A new ring or lid, another kitchen, keep-warm left on?',
+    pace: 'Another knife, somebody else cooking?',
+    stage: 'Another pan, another stove?',
+  };
   const gone = $derived(reset.filter((r) => !figures.some((f) => f.id === r.figure)));
 </script>
 
@@ -49,13 +45,35 @@
       <ul class="card px-4">
         {#each own as figure (figure.id)}
           <li class="border-t border-line py-2 first:border-0">
+            {#if figure.change}
+              {@const { by, at } = figure.change}
+              <div class="my-2 banner banner-look">
+                <p>
+                  <b>{figure.about} is not as it was.</b> Since {formatDay(at, style)} it
+                  {kind === 'power' || kind === 'loss'
+                    ? `${kind === 'power' ? 'comes to pressure' : 'releases'} ${by < 0 ? 'more slowly' : 'sooner'}`
+                    : `is ${by > 0 ? 'slower' : 'quicker'}`} by about {percent(
+                    Math.abs(Math.expm1(by)),
+                  )}. {ASKED[kind] ?? ''} Plans follow the evenings since then.
+                </p>
+                <form method="POST" use:enhance class="mt-2 flex flex-wrap gap-2">
+                  <input type="hidden" name="figure" value={figure.id} />
+                  <input type="hidden" name="from" value={at} />
+                  <button class="btn" formaction="?/setBack"
+                    >Yes, forget what was before<span class="sr-only">: {figure.about}</span
+                    ></button
+                  >
+                  <button class="btn" formaction="?/steady"
+                    >No, nothing changed<span class="sr-only">: {figure.about}</span></button
+                  >
+                </form>
+              </div>
+            {/if}
             <details>
               <summary class="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-4">
                 <b class="min-w-0 flex-1 break-words">{figure.about}</b>
-                <span>{meaning(figure)}</span>
-                <span class="text-[15px] text-muted"
-                  >± {percent(figure.sd)}, from {figure.evidence.length} times</span
-                >
+                <span>{sayFigure(figure)}</span>
+                <span class="text-[15px] text-muted">{sayEvidence(figure)}</span>
               </summary>
               <table class="mt-1 w-full text-left text-[15px]">
                 <thead class="text-muted"
@@ -81,16 +99,22 @@
                       <td
                         >{seen.real} min{seen.stood === undefined
                           ? ''
-                          : seen.stood
-                            ? ', stood it'
-                            : ', suffered'}</td
+                          : kind === 'hold'
+                            ? seen.stood
+                              ? ', enough'
+                              : ', not enough'
+                            : seen.stood
+                              ? ', stood it'
+                              : ', suffered'}</td
                       >
                       <td
-                        >{seen.weight > 0.6
-                          ? 'fully'
-                          : seen.weight > 0.25
-                            ? 'in part'
-                            : 'hardly: far from the others'}</td
+                        >{figure.change && seen.at < figure.change.at
+                          ? 'no longer: before the change'
+                          : seen.weight > 0.6
+                            ? 'fully'
+                            : seen.weight > 0.25
+                              ? 'in part'
+                              : 'hardly: far from the others'}</td
                       >
                     </tr>
                   {/each}
