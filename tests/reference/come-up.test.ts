@@ -79,7 +79,52 @@ describe('come-up (common practice)', () => {
   });
 });
 
+describe('what lies on the bottom (common practice)', () => {
+  const minutes = (input: CycleInput): number => {
+    const up = comeUp(input);
+    if (!up.ok) throw new Error(up.problems[0]?.message);
+    return up.value.minutes;
+  };
+  const with_ = (food: string, grams = 1500): CycleInput =>
+    pot(1000, [
+      { food: 'water', grams: 200, celsius: 15 },
+      { food, grams, celsius: 15 },
+    ]);
+
+  it('crushed tomatoes take longer than as much water, and less than twice as long', () => {
+    const [water, thick] = [minutes(with_('water')), minutes(with_('canned-tomatoes'))];
+    expect(thick).toBeGreaterThan(1.1 * water);
+    expect(thick).toBeLessThan(2 * water);
+  });
+
+  it('a spoonful of paste in a pot of broth makes no difference', () => {
+    const plain = minutes(pot(1000, [{ food: 'broth', grams: 1500, celsius: 15 }]));
+    const paste = pot(1000, [
+      { food: 'broth', grams: 1500, celsius: 15 },
+      { food: 'tomato-paste', grams: 30, celsius: 15 },
+    ]);
+    expect(minutes(paste) / plain).toBeLessThan(1.05);
+  });
+
+  it('is foretold less surely for what is thick, until evenings have told', () => {
+    const spread = (input: CycleInput, more = {}): number => {
+      const up = comeUp(input, { efficiency: 0.93, lossWPerK: 1.2, ventG: 20, ...more });
+      return up.ok ? up.value.p90 / up.value.minutes : Number.NaN;
+    };
+    const told = { spread: 0.1, thickVariance: 0.01, thickCovariance: 0.003 };
+    expect(spread(with_('canned-tomatoes'))).toBeGreaterThan(spread(with_('water')) + 0.02);
+    expect(spread(with_('canned-tomatoes'), told)).toBeLessThan(spread(with_('canned-tomatoes')));
+  });
+});
+
 describe('natural release (common practice)', () => {
+  it('keep-warm that comes on by itself makes it longer', () => {
+    const input = pot(1000, [{ food: 'broth', grams: 2000, celsius: 15 }]);
+    const [off, on] = [false, true].map((keepWarm) => naturalRelease({ ...input, keepWarm }, 10));
+    if (!off?.ok || !on?.ok) throw new Error('no release');
+    expect(on.value.minutes).toBeGreaterThan(1.15 * off.value.minutes);
+  });
+
   it('1 kg of meat on the bone in 350 ml lets go in 9–20 min', () => {
     const release = naturalRelease(
       pot(1000, [

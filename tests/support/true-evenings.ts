@@ -11,6 +11,8 @@ import { cook, drawPot, type TruePot } from './true-pots';
 const HANDS = new Set(['prep', 'brown', 'finish']);
 const BY_ITSELF = new Set(['simmer', 'burner', 'thicken', 'oven', 'crisp', 'rest', 'preheat']);
 const HOLD_MIN = 20;
+/** Clocks show whole minutes: seconds over are not late. */
+const LATE_MIN = 1;
 
 /** What one household does to the lengths of a plan: its pots, its hands and its stove. */
 class Luck {
@@ -100,14 +102,13 @@ export function onTimeInTruth(
     players.forEach(({ step, unit, median }, i) => {
       const meaning = meaningOf.get(step.id);
       const factor = meaning && median > 0 ? luck.factor(meaning, unit, kitchen) : 1;
-      // Plans and clocks are in whole minutes; what is over by seconds is not late.
-      stage.lengths[i] = Math.round(median * factor);
+      stage.lengths[i] = median * factor;
     });
     stage.play();
     const isOnTime = (problem.dishes ?? []).every(
       (d) =>
-        (stage.ends[at.get(d.ready) ?? 0] ?? 0) <=
-        (d.dueAt ?? problem.serveAt) + (schedule.delay ?? 0) + 1e-9,
+        (stage.ends[at.get(d.ready) ?? 0] ?? 0) <
+        (d.dueAt ?? problem.serveAt) + (schedule.delay ?? 0) + LATE_MIN,
     );
     if (isOnTime) onTime++;
   }

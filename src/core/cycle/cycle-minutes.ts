@@ -54,6 +54,7 @@ export function cycleMinutes(question: CycleQuestion): Outcome<CycleMinutes> {
     cooker.litres,
     cooker.watts,
     cooker.heat,
+    cooker.staysWarm,
     kitchen.altitudeM,
     stage.level,
     stage.holdMinutes,
@@ -113,7 +114,7 @@ function workOutCycle(question: CycleQuestion): Outcome<CycleMinutes> {
     kg: Math.round(contents.reduce((sum, p) => sum + p.grams, 0) / 10) / 100,
     thick: Math.round(thickShare(contents) * 100) / 100,
     comeUp: rise,
-    comeUpP90: Math.max(rise, Math.ceil(up.value.p90)),
+    comeUpP90: Math.max(rise, Math.round(up.value.p90)),
     hold,
     because: { comeUp: [...up.value.because, ...own], hold: because, release: [] as string[] },
   };
@@ -137,13 +138,13 @@ function workOutCycle(question: CycleQuestion): Outcome<CycleMinutes> {
       because: { ...result.because, release: because },
     });
   }
-  const down = naturalRelease(input, hold, parameters);
+  const down = naturalRelease({ ...input, keepWarm: cooker.staysWarm }, hold, parameters);
   if (!down.ok) return down;
   const fall = Math.max(1, Math.round(down.value.minutes));
   return success({
     ...result,
     release: fall,
-    releaseP90: Math.max(fall, Math.ceil(down.value.p90)),
+    releaseP90: Math.max(fall, Math.round(down.value.p90)),
     because: { ...result.because, release: [...down.value.because, ...own] },
   });
 }

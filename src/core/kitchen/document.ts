@@ -34,6 +34,8 @@ export const cookerSchema = z.object({
   /** What it does beside pressure: without sauté it neither browns nor simmers; a second lid crisps from above. */
   modes: z.array(z.enum(['saute', 'crisp'])).default(['saute']),
   levels: z.array(z.enum(['low', 'high', 'max'])).min(1, 'choose at least one pressure level'),
+  /** It goes over to keep-warm by itself after its time, and nobody switches that off: releases take longer. */
+  staysWarm: z.boolean().default(false),
   /** Second liners: the next dish needs no rinse between. */
   spareLiners: z
     .int('whole inner pots')

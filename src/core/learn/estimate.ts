@@ -41,7 +41,7 @@ export interface Belief {
 }
 
 /** Degrees of freedom: how readily a far-off evening is passed over. */
-const FREEDOM = 4;
+const FREEDOM = 7;
 /** An evening counts so much less for each that came after it. */
 const FORGETTING = 0.985;
 /** The usual noise is believed as firmly as so many cycles. */

@@ -85,7 +85,7 @@ function slower(
   const late = (length: number): number =>
     length <= SHORTEST_MIN
       ? length
-      : Math.ceil(Math.min(length * Math.exp(Z90 * spread), length + most));
+      : Math.round(Math.min(length * Math.exp(Z90 * spread), length + most));
   const own = each(minutes, late);
   if (p90 === undefined) return { p90: own };
   // Where a check may send it back, the longer of the two.

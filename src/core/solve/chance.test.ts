@@ -158,3 +158,65 @@ describe('fixes side by side', () => {
     expect(tooSoon?.status).toBe('impossible');
   });
 });
+
+describe('what steps of an evening have in common', () => {
+  /** Two steps of half an hour, the second at the 90th percentile of the first and as long before the table. */
+  const pair = (common?: { with: string; share: number; inUnit?: boolean }): Problem => ({
+    format: 'olive-clock/problem@1',
+    serveAt: 0,
+    earliest: -200,
+    units: [{ id: 'one' }, { id: 'two' }],
+    blocks: [
+      { id: 'a', units: ['one'] },
+      { id: 'b', units: ['two'] },
+    ],
+    steps: [
+      {
+        id: 'a',
+        minutes: 30,
+        p90: 39,
+        block: 'a',
+        from: -78,
+        by: -48,
+        ...(common ? { common } : {}),
+      },
+      {
+        id: 'b',
+        minutes: 30,
+        p90: 39,
+        block: 'b',
+        from: -39,
+        by: -9,
+        ...(common ? { common } : {}),
+      },
+    ],
+    links: [{ from: 'a', to: 'b' }],
+    dishes: [{ id: 'dish', ready: 'b' }],
+  });
+  const onTime = (problem: Problem): number => simulate(problem, solve(problem), 20_000, 3).onTime;
+
+  /** In closed form: drawn as one, both are under their 90th percentile in the same nine evenings of ten. */
+  it('drawn as one, two in a row are on time as often as one', () => {
+    expect(onTime(pair({ with: 'heat', share: 1 }))).toBeCloseTo(0.9, 2);
+    expect(onTime(pair())).toBeLessThan(0.885);
+  });
+
+  it('shares as much as it says, and in another unit nothing where that is asked for', () => {
+    const most = onTime(pair({ with: 'heat', share: 0.95 }));
+    expect(most).toBeGreaterThan(onTime(pair({ with: 'heat', share: 0.5 })) + 0.002);
+    expect(most).toBeLessThan(onTime(pair({ with: 'heat', share: 1 })));
+    expect(onTime(pair({ with: 'heat', share: 1, inUnit: true }))).toBeCloseTo(onTime(pair()), 2);
+  });
+
+  it('leaves each step’s own spread as it was', () => {
+    const problem = pair({ with: 'heat', share: 0.7 });
+    const [{ p50, p90 } = { p50: 0, p90: 0 }] = simulate(
+      { ...problem, links: [], dishes: [{ id: 'dish', ready: 'a' }] },
+      solve(problem),
+      20_000,
+      5,
+    ).dishes;
+    expect(p50).toBeCloseTo(-48, 0);
+    expect(Math.abs(p90 - -39)).toBeLessThan(0.4);
+  });
+});

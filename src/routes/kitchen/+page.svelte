@@ -37,6 +37,7 @@
       ...usualLiner(5.7),
       levels: ['low', 'high'],
       modes: ['saute'],
+      staysWarm: false,
       spareLiners: 0,
       rings: 1,
       circuit: null,

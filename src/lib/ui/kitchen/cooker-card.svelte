@@ -124,6 +124,10 @@
         {mode.name}
       </label>
     {/each}
+    <label class="flex min-h-11 items-center gap-2">
+      <input type="checkbox" class="tick" bind:checked={cooker.staysWarm} />
+      Keep-warm comes on by itself afterwards
+    </label>
   </fieldset>
   <fieldset>
     <legend class="label">Pressure levels</legend>
