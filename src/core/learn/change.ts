@@ -14,7 +14,7 @@ const LEAST_BEFORE = 2;
 /** A change farther back has been outlived by what came after it. */
 const LATEST = 30;
 /** So sure, and the cook is asked. */
-const CLEARLY = 0.9;
+const CLEARLY = 0.8;
 
 export interface Change {
   /** The first evening after it. */

@@ -309,7 +309,13 @@ describe('an entry as it is cooked', () => {
         {},
         {
           ...kitchen,
-          learned: { paces: {}, stages: {}, waits: {}, chances: {}, holds: { 'tried/cook': factor } },
+          learned: {
+            paces: {},
+            stages: {},
+            waits: {},
+            chances: {},
+            holds: { 'tried/cook': factor },
+          },
         },
       );
     expect(taught(1.5).entries[0]?.dish.stages[0]).toMatchObject({ holdMinutes: 30 });

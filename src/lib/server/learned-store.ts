@@ -79,11 +79,11 @@ export async function readFigures(database: Database): Promise<Figure[]> {
   const [rows, kitchen, since, steady] = await Promise.all([
     database.select().from(observations),
     readKitchen(database),
-    readSetting(database, SET_BACK, sinceSchema),
-    readSetting(database, STEADY, sinceSchema),
+    readSetBack(database),
+    readSteady(database),
   ]);
   const seen = rows.flatMap((r) => r.document as Observation[]);
-  return learn(relabel(seen, kitchen), priorFor(kitchen), since ?? {}, steady ?? {});
+  return learn(relabel(seen, kitchen), priorFor(kitchen), since, steady);
 }
 
 /** As `readFigures`, with evenings taken in that were not looked at yet. */
@@ -135,6 +135,11 @@ async function changeMoment(
 /** Figures that were set back, with the moment. */
 export async function readSetBack(database: Database): Promise<Record<string, number>> {
   return (await readSetting(database, SET_BACK, sinceSchema)) ?? {};
+}
+
+/** Figures that a cook knows not to have changed, with the moment until when. */
+export async function readSteady(database: Database): Promise<Record<string, number>> {
+  return (await readSetting(database, STEADY, sinceSchema)) ?? {};
 }
 
 /** Figures that were reset, with what each is about. */

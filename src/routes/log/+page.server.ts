@@ -3,18 +3,25 @@ import { currentTime } from '$lib/server/clock';
 import { database } from '$lib/server/database';
 import { listEvenings } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
-import { freshFigures, resetFigures, saySteady, setBack } from '$lib/server/learned-store';
+import {
+  freshFigures,
+  readSteady,
+  resetFigures,
+  saySteady,
+  setBack,
+} from '$lib/server/learned-store';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => {
   const store = await database();
-  const [evenings, kitchen, figures, reset] = await Promise.all([
+  const [evenings, kitchen, figures, reset, steady] = await Promise.all([
     listEvenings(store),
     readKitchen(store),
     freshFigures(store, currentTime()),
     resetFigures(store),
+    readSteady(store),
   ]);
-  return { evenings, kitchen, figures, reset };
+  return { evenings, kitchen, figures, reset, steady: Object.keys(steady) };
 };
 
 /** The figure that a form names; null where there can be none such. */
@@ -35,11 +42,12 @@ export const actions: Actions = {
     await setBack(await database(), figure, form.has('undo') ? null : from);
     return { figure };
   },
-  /** Nothing has changed about the pot, the ring or the kitchen: all evenings count. */
+  /** Nothing has changed about the pot, the ring or the kitchen: all evenings count; or it is to be asked again. */
   steady: async ({ request }) => {
-    const figure = figureIn(await request.formData());
+    const form = await request.formData();
+    const figure = figureIn(form);
     if (figure === null) return fail(422, NO_FIGURE);
-    await saySteady(await database(), figure, currentTime());
+    await saySteady(await database(), figure, form.has('undo') ? null : currentTime());
     return { figure };
   },
 };

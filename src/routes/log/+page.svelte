@@ -43,4 +43,4 @@
   {/each}
 </ul>
 
-<Figures figures={data.figures} reset={data.reset} style={data.kitchen} />
+<Figures figures={data.figures} reset={data.reset} steady={data.steady} style={data.kitchen} />

@@ -8,9 +8,11 @@
     figures: readonly Figure[];
     /** Figures that were reset. */
     reset: readonly Pick<Observation, 'figure' | 'about' | 'kind'>[];
+    /** Ids of those that somebody said had not changed. */
+    steady: readonly string[];
     style: ClockStyle;
   }
-  let { figures, reset, style }: Props = $props();
+  let { figures, reset, steady, style }: Props = $props();
 
   const GROUPS: readonly { kind: Figure['kind']; title: string }[] = [
     { kind: 'power', title: 'Heat that reaches the pot' },
@@ -29,6 +31,14 @@
     pace: 'Another knife, somebody else cooking?',
     stage: 'Another pan, another stove?',
   };
+  /** How it differs, in minutes: a weaker pot takes longer. */
+  function howElse(kind: Figure['kind'], by: number): string {
+    const isPot = kind === 'power' || kind === 'loss';
+    const longer = Math.expm1(isPot ? -by : by);
+    const to =
+      kind === 'power' ? ' to come to pressure' : kind === 'loss' ? ' to let the pressure go' : '';
+    return `takes about ${percent(Math.abs(longer))} ${longer > 0 ? 'longer' : 'less time'}${to}`;
+  }
   const gone = $derived(reset.filter((r) => !figures.some((f) => f.id === r.figure)));
 </script>
 
@@ -49,11 +59,9 @@
               {@const { by, at } = figure.change}
               <div class="my-2 banner banner-look">
                 <p>
-                  <b>{figure.about} is not as it was.</b> Since {formatDay(at, style)} it
-                  {kind === 'power' || kind === 'loss'
-                    ? `${kind === 'power' ? 'comes to pressure' : 'releases'} ${by < 0 ? 'more slowly' : 'sooner'}`
-                    : `is ${by > 0 ? 'slower' : 'quicker'}`} by about {percent(
-                    Math.abs(Math.expm1(by)),
+                  <b>{figure.about} is not as it was.</b> Since {formatDay(at, style)} it {howElse(
+                    figure.kind,
+                    by,
                   )}. {ASKED[kind] ?? ''} Plans follow the evenings since then.
                 </p>
                 <form method="POST" use:enhance class="mt-2 flex flex-wrap gap-2">
@@ -71,7 +79,7 @@
             {/if}
             <details>
               <summary class="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-4">
-                <b class="min-w-0 flex-1 break-words">{figure.about}</b>
+                <b class="min-w-0 flex-1 basis-full break-words sm:basis-0">{figure.about}</b>
                 <span>{sayFigure(figure)}</span>
                 <span class="text-[15px] text-muted">{sayEvidence(figure)}</span>
               </summary>
@@ -128,6 +136,11 @@
                 {#if reset.some((r) => r.figure === figure.id)}
                   <button class="btn btn-quiet px-2" name="undo" value="1"
                     >Count the older evenings again</button
+                  >
+                {/if}
+                {#if steady.includes(figure.id)}
+                  <button class="btn btn-quiet px-2" formaction="?/steady" name="undo" value="1"
+                    >Look again whether it has changed</button
                   >
                 {/if}
               </form>
