@@ -8,13 +8,13 @@ import { SURENESS, type Meal } from '../meal';
 import { compileMeal, totalsOf, type CompiledMeal, type SavedPlan, type Totals } from '../plan';
 import { conflictGroups, explainConflict, type Contradiction } from '../review';
 import { settleChoices } from './settle';
+import { keepOther, surestOf, type SearchAnswer } from './surest';
 import type { Fault } from '../reason';
 import {
   createSearch,
   finishAnswer,
   isImpossibleWithAllHands,
   nearestPlan,
-  planFor,
   sureAfter,
   simulate,
   type Schedule,
@@ -84,12 +84,14 @@ export async function answerPlan(question: PlanQuestion, hooks: PlanningHooks): 
   if (reasons.length > 0) compiled.value.settled = meal.entries;
   const search = createSearch(problem);
   let isShown = false;
+  const onTheWay: SearchAnswer[] = [];
   while (!search.isDone && search.work < WHOLE_WORK) {
     search.advance(Math.min(WHOLE_WORK, search.work + SLICE));
+    if (search.hasSchedule) keepOther(onTheWay, search.answer());
     if (search.isDone) break;
     if (!isShown && search.hasSchedule && search.work >= FIRST_WORK) {
       isShown = true;
-      hooks.onAnswer(answerFrom(compiled.value, search.answer(), meal, false));
+      hooks.onAnswer(answerFrom(compiled.value, [search.answer()], meal, false));
     }
     if (!(await hooks.breathe())) return;
   }
@@ -119,28 +121,22 @@ export async function answerPlan(question: PlanQuestion, hooks: PlanningHooks): 
     return;
   }
   if (!isShown) {
-    hooks.onAnswer(answerFrom(compiled.value, answer, meal, false));
+    hooks.onAnswer(answerFrom(compiled.value, [answer], meal, false));
     if (!(await hooks.breathe())) return;
   }
-  hooks.onAnswer(answerFrom(compiled.value, answer, meal, true));
+  hooks.onAnswer(answerFrom(compiled.value, [answer, ...onTheWay], meal, true));
 }
 
-/** The tightest plan found, given as much slack as the meal's sureness asks for. */
+/** The plan that is shown. @param found by the search, the tightest first */
 function answerFrom(
   compiled: CompiledMeal,
-  answer: ReturnType<ReturnType<typeof createSearch>['answer']>,
+  found: readonly SearchAnswer[],
   meal: Meal,
   final: boolean,
 ): PlanAnswer {
-  if (answer.cost === null) return { kind: 'unknown' };
-  const effort = final ? THOROUGH : EARLY;
-  const tight = { ...answer, milliseconds: 0 };
-  const { schedule, simulation, reached, sureAfter } = planFor(
-    compiled.problem,
-    tight,
-    SURENESS[meal.sure],
-    effort,
-  );
+  const best = surestOf(compiled.problem, found, SURENESS[meal.sure], final ? THOROUGH : EARLY);
+  if (!best) return { kind: 'unknown' };
+  const { schedule, simulation, reached, sureAfter } = best;
   return {
     kind: 'plan',
     compiled,

@@ -17,6 +17,11 @@ const WORK: Readonly<Record<string, string>> = {
   finish: 'Finishing',
 };
 
+const LESS: Readonly<Record<string, string>> = {
+  prep: 'do it ahead, or plan with a second cook',
+  brown: 'a hotter pot and fewer pieces at once brown sooner',
+};
+
 /** What each cause asks for. */
 const SAY: Readonly<Record<CauseKind, (cause: Cause) => string>> = {
   valve: ({ operation }) =>
@@ -30,7 +35,7 @@ const SAY: Readonly<Record<CauseKind, (cause: Cause) => string>> = {
   'slow-release': ({ operation, planned, real }) =>
     `The pressure of ${operation.dishName} took ${real} min to go, not ${planned}: switch keep-warm off when it beeps, and plan fuller pots earlier.`,
   work: ({ operation, planned, real }) =>
-    `${WORK[operation.phase] ?? 'The work'} took longer than planned (${operation.dishName}: ${real} min, not ${planned}): do it ahead, or plan with a second cook. Plans learn your pace.`,
+    `${WORK[operation.phase] ?? 'The work'} took longer than planned (${operation.dishName}: ${real} min, not ${planned}): ${LESS[operation.phase] ?? 'plan with a second cook'}. Plans learn your pace.`,
   stage: ({ operation, planned, real }) =>
     `“${operation.text}” took ${real} min, not ${planned}: the recipe’s minutes are short for your stove.`,
   'not-done': ({ operation, minutes }) =>

@@ -13,6 +13,7 @@ export type { Variant } from './alternatives';
 export { nearestPlan } from './nearest';
 export type { Overrun } from './nearest';
 export { planFor, sureAfter } from './plan-for';
+export type { ChancePlan } from './plan-for';
 export { replan, stillHolds } from './replan';
 export type { Happening } from './replan';
 export { simulate } from './simulate';

@@ -26,11 +26,11 @@
 
 <nav
   aria-label="Places"
-  class="fixed inset-x-0 bottom-0 z-20 flex justify-around gap-0.5 bg-night px-1 pt-1 pb-[max(0.25rem,env(safe-area-inset-bottom))] text-on-night md:sticky md:inset-auto md:top-0 md:h-dvh md:w-[84px] md:flex-none md:flex-col md:justify-start md:px-1.5 md:py-3 print:hidden"
+  class="fixed inset-x-0 bottom-0 z-20 flex justify-around gap-0.5 bg-night px-1 pt-1 pb-[max(0.25rem,env(safe-area-inset-bottom))] text-on-night md:sticky md:inset-auto md:top-0 md:h-dvh md:w-[84px] md:flex-none md:flex-col md:justify-start md:overflow-y-auto md:px-1.5 md:py-3 print:hidden md:[@media(height<720px)]:py-1"
 >
   <a
     href="/meals"
-    class="mx-auto mb-2 hidden rounded-xl p-1 md:block"
+    class="mx-auto mb-2 hidden rounded-xl p-1 md:block md:[@media(height<720px)]:mb-0"
     aria-label="Olive Clock, to the meals"><Mark /></a
   >
   {#each PLACES as place (place.href)}
@@ -38,7 +38,7 @@
     <a
       href={place.href}
       aria-current={here ? 'page' : undefined}
-      class="flex min-h-14 min-w-0 flex-1 flex-col items-center justify-center gap-1 rounded-xl text-[10px] hover:bg-white/10 sm:text-[11px] md:flex-none md:text-[13px] {here
+      class="flex min-h-14 min-w-0 flex-1 flex-col items-center justify-center gap-1 rounded-xl text-[10px] hover:bg-white/10 sm:text-[11px] md:flex-none md:text-[13px] md:[@media(height<720px)]:min-h-12 {here
         ? 'bg-paper font-bold text-ink hover:bg-paper dark:bg-leaf-soft'
         : ''}"
     >
@@ -49,7 +49,7 @@
   <a
     href="/help"
     aria-current={page.url.pathname === '/help' ? 'page' : undefined}
-    class="hidden min-h-14 flex-col items-center justify-center gap-1 rounded-xl text-[13px] hover:bg-white/10 md:mt-auto md:flex"
+    class="hidden min-h-14 flex-col items-center justify-center gap-1 rounded-xl text-[13px] hover:bg-white/10 md:mt-auto md:flex md:[@media(height<720px)]:min-h-12"
     ><CircleQuestionMark size={20} strokeWidth={1.8} aria-hidden="true" />Help</a
   >
   <div><ThemeSwitch /></div>
