@@ -149,7 +149,12 @@ test('from now, as short as possible: the day ends when everything can be packed
   await page.getByLabel('Batch day: cook for the freezer').check();
   await page.getByRole('button', { name: 'Plan it' }).click();
   const from = page.getByRole('button', { name: 'As short as possible' });
+  const more = page.getByRole('button', { name: /^More:/ });
+  await expect(page.getByTestId('save-state')).toHaveAttribute('data-live', 'true');
+  await more.click();
+  await expect(page.getByRole('button', { name: 'A variant of it' })).toBeVisible();
   await expect(from).toHaveCount(0);
+  await page.keyboard.press('Escape');
   await addDish(page, 'Braised red cabbage');
   await settled(page);
   const at = async (): Promise<number> => {
@@ -164,6 +169,7 @@ test('from now, as short as possible: the day ends when everything can be packed
   const now = Date.parse(`${new Date().toLocaleString('sv-SE', zone).replace(' ', 'T')}Z`);
   const minutes = async (): Promise<number> => ((await at()) - now) / 60_000;
   expect(await minutes()).toBeGreaterThan(6 * 60);
+  await more.click();
   await from.click();
   await expect.poll(minutes).toBeLessThan(6 * 60);
   await settled(page);

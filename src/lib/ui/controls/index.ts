@@ -1,3 +1,4 @@
 export type { FieldConventions } from './conventions';
 export { default as DateField } from './date-field.svelte';
+export { default as Menu } from './menu.svelte';
 export { default as TimeField } from './time-field.svelte';

@@ -36,7 +36,7 @@
 </script>
 
 <Dialog.Root bind:open={isOpen}>
-  <Dialog.Trigger class="btn btn-strong"
+  <Dialog.Trigger class="btn {taken.length === 0 ? 'btn-strong' : ''}"
     ><Plus size={18} aria-hidden="true" />Add a dish</Dialog.Trigger
   >
   <Dialog.Portal>

@@ -1,5 +1,4 @@
 <script lang="ts">
-  import CalendarDays from '@lucide/svelte/icons/calendar-days';
   import Minus from '@lucide/svelte/icons/minus';
   import Plus from '@lucide/svelte/icons/plus';
   import Tag from '@lucide/svelte/icons/tag';
@@ -12,13 +11,15 @@
   import { checkServingTime, mealSchema } from '$core/meal';
   import { fromFields, toFields } from '$lib/client/moments';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
-  import { DateField, TimeField } from '$lib/ui/controls';
+  import { DateField, Menu, TimeField } from '$lib/ui/controls';
   import MealMore from './meal-more.svelte';
   import type { MealState } from './meal-state.svelte';
 
   let { model }: { model: MealState } = $props();
 
   const meal = $derived(model.meal);
+  /** Nothing more is needed before the evening. */
+  const canStart = $derived(model.answer?.kind === 'plan' && !meal.template);
   const fields = $derived(toFields(meal.serveAt, meal.zone));
   let errors = $state<{ name?: string; serveAt?: string; servings?: string }>({});
 
@@ -107,33 +108,31 @@
       >
         <Redo2 size={16} aria-hidden="true" /><span class="sr-only">Redo</span>
       </button>
-      <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/print">
-        <Printer size={16} aria-hidden="true" />Print
-      </a>
-      <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/calendar.ics" download>
-        <CalendarDays size={16} aria-hidden="true" />Calendar
-      </a>
-      <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/lists?meals={meal.id}">
-        <ListChecks size={16} aria-hidden="true" />Lists
-      </a>
-      <form method="POST" action="/cook?/start" class="contents">
-        <input type="hidden" name="meal" value={meal.id} />
-        <button class="btn min-h-9 btn-quiet px-2 text-ink">
-          <Flame size={16} aria-hidden="true" />Start cooking
-        </button>
-      </form>
-      {#if meal.entries.some((e) => e.what.bags)}
-        <form method="POST" action="/freezer?/packDay" class="contents">
+    </div>
+    <div class="mt-2 flex flex-wrap items-center gap-1.5 print:hidden">
+      {#if meal.entries.length > 0}
+        <form method="POST" action="/cook?/start" class="contents">
           <input type="hidden" name="meal" value={meal.id} />
-          <button class="btn min-h-9 btn-quiet px-2 text-ink">
-            <Tag size={16} aria-hidden="true" />Write the labels
+          <button class="btn {canStart ? 'btn-strong' : ''}">
+            <Flame size={18} aria-hidden="true" />Start cooking
           </button>
         </form>
       {/if}
-      <MealMore {model} />
-      <a class="btn min-h-9 btn-quiet px-2 text-ink" href="/meals/{meal.id}/plan.json" download>
-        Plan as JSON
-      </a>
+      {#if meal.entries.some((e) => e.what.bags)}
+        <form method="POST" action="/freezer?/packDay" class="contents">
+          <input type="hidden" name="meal" value={meal.id} />
+          <button class="btn"><Tag size={18} aria-hidden="true" />Write the labels</button>
+        </form>
+      {/if}
+      <a class="btn px-3" href="/meals/{meal.id}/print"
+        ><Printer size={18} aria-hidden="true" />Print</a
+      >
+      <a class="btn px-3" href="/lists?meals={meal.id}"
+        ><ListChecks size={18} aria-hidden="true" />Lists</a
+      >
+      <Menu label="More" about="what else can be done with this meal">
+        <MealMore {model} />
+      </Menu>
     </div>
   </div>
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  /** What else can be done with a meal as a whole. */
+  /** What else can be done with a meal as a whole: the items of its menu. */
   import { toast } from 'svelte-sonner';
   import type { MealState } from './meal-state.svelte';
 
@@ -14,26 +14,27 @@
 {#if model.meal.entries.length > 0 && !model.meal.template}
   <button
     type="button"
-    class="btn min-h-9 btn-quiet px-2 text-ink"
+    class="menu-item"
     disabled={model.isThinking}
     title="Begin now, and be ready as soon as it surely can be"
     onclick={() => void beginNow()}
     >{model.meal.batch ? 'As short as possible' : 'As soon as possible'}</button
   >
 {/if}
+<a class="menu-item" href="/meals/{model.meal.id}/calendar.ics" download>Calendar, with alarms</a>
 <form method="POST" action="/meals?/copy" class="contents">
   <input type="hidden" name="id" value={model.meal.id} />
-  <button class="btn min-h-9 btn-quiet px-2 text-ink" name="weeks" value="0">Variant</button>
-  <button class="btn min-h-9 btn-quiet px-2 text-ink" name="weeks" value="1">Next week</button>
+  <button type="submit" class="menu-item" name="weeks" value="0">A variant of it</button>
+  <button type="submit" class="menu-item" name="weeks" value="1">The same next week</button>
 </form>
-<a
-  class="btn min-h-9 btn-quiet px-2 text-ink"
-  href="/meals/compare?ids={encodeURIComponent(model.meal.id)}">Compare</a
+<a class="menu-item" href="/meals/compare?ids={encodeURIComponent(model.meal.id)}"
+  >Compare with another</a
 >
 <button
   type="button"
-  class="btn min-h-9 btn-quiet px-2 text-ink"
+  class="menu-item"
   aria-pressed={model.meal.template}
   onclick={() => model.change((meal) => ({ ...meal, template: !meal.template }))}
   >{model.meal.template ? 'A pattern: make it a meal' : 'Keep as a pattern'}</button
 >
+<a class="menu-item" href="/meals/{model.meal.id}/plan.json" download>Plan as JSON</a>
