@@ -48,6 +48,7 @@ export function estimateNow(
       const belief = estimate(
         rows.map((r) => ({ ...r, h: [...r.h, r.at < at ? 1 : 0] })),
         { ...terms, prior: [...terms.prior, { mean: 0, sd: JUMP }] },
+        [...plain.mean, 0],
       );
       return { evening, at, belief, odds: Math.exp(belief.evidence - plain.evidence) / RARELY };
     });

@@ -47,9 +47,18 @@ const FORGETTING = 0.985;
 /** The usual noise is believed as firmly as so many cycles. */
 const NOISE_FIRMNESS = 8;
 const ROUNDS = 20;
+/** Of logarithms: nobody sees a ten-thousandth. */
+const SETTLED = 1e-4;
 
-/** @param rows in order of time */
-export function estimate(rows: readonly Row[], terms: Terms): Belief {
+/**
+ * @param rows in order of time
+ * @param from means to begin with, near the answer
+ */
+export function estimate(
+  rows: readonly Row[],
+  terms: Terms,
+  from: readonly number[] = startFrom(rows, terms.prior),
+): Belief {
   const { prior } = terms;
   const age = agesOf(rows);
   const groups = new Map<string, number[]>();
@@ -57,7 +66,7 @@ export function estimate(rows: readonly Row[], terms: Terms): Belief {
   const kept = age.map((n) => FORGETTING ** n);
   let weights = rows.map(() => 1);
   let scale = 1;
-  let mean: readonly number[] = startFrom(rows, prior);
+  let mean = from;
   let covariance: readonly (readonly number[])[] = [];
   let logDeterminant = 0;
   const usual = rows.map((r) => terms.own ** 2 + terms.evening ** 2 + r.tapVariance);
@@ -83,7 +92,7 @@ export function estimate(rows: readonly Row[], terms: Terms): Belief {
     const next = solved(belief);
     const moved = Math.max(...next.mean.map((m, i) => Math.abs(m - (mean[i] ?? 0))));
     ({ mean, covariance, logDeterminant } = next);
-    if (moved < 1e-6) break;
+    if (moved < SETTLED) break;
   }
   const top = (FREEDOM + 1) / FREEDOM;
   // Several cycles of an evening are less than as many evenings.
