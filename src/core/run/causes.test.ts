@@ -127,6 +127,20 @@ describe('why an evening was late', () => {
     expect(account.causes[0]?.kind).toBe('away');
   });
 
+  it('a pause counts for what it held up, and for nothing after it', () => {
+    const brown = startOf('lamb-apricots.brown');
+    const pause = (from: number, to: number): RunEvent[] =>
+      (['paused', 'resumed'] as const).map((kind, i) => ({
+        id: kind,
+        at: supper.serveAt + (i === 0 ? from : to) * MINUTE,
+        by: '',
+        kind,
+      }));
+    const idle = { 'lamb-apricots.brown': 20 };
+    expect(kinds(play({ idle, events: pause(brown, brown + 19) }))).toEqual(['away']);
+    expect(kinds(play({ idle, events: pause(brown - 12, brown - 8) }))).toEqual(['begun-late']);
+  });
+
   it('guests who came later make nothing late', () => {
     const at = supper.serveAt - 60 * MINUTE;
     const account = play({ events: [{ id: 'g', at, by: '', kind: 'guests', minutes: 25 }] });

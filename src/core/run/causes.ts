@@ -150,8 +150,11 @@ function whyIdle(
     return from < start && from + minutes > readyAt;
   };
   if (events.some((e) => e.kind === 'lost' && during(e, Infinity))) return 'lost';
-  if (events.some((e) => (e.kind === 'away' && during(e, e.minutes)) || e.kind === 'paused'))
-    return 'away';
+  const pauseOf = (e: RunEvent): number =>
+    ((events.find((r) => r.kind === 'resumed' && r.at >= e.at)?.at ?? Infinity) - e.at) / MINUTE;
+  const isAway = (e: RunEvent): boolean =>
+    (e.kind === 'away' && during(e, e.minutes)) || (e.kind === 'paused' && during(e, pauseOf(e)));
+  if (events.some(isAway)) return 'away';
   return 'begun-late';
 }
 
