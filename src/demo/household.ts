@@ -13,6 +13,7 @@ const ZONE = 'Europe/Athens';
 
 export const DEMO_KITCHEN: Kitchen = {
   format: 'olive-clock/kitchen@1',
+  aisles: [],
   foods: [],
   cookers: [
     {

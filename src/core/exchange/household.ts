@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { dishSchema } from '../dish';
 import { kitchenSchema } from '../kitchen';
-import { foodKey, larderItemSchema, priceSchema } from '../lists';
+import { larderItemSchema, larderName, priceSchema } from '../lists';
 import { verdictSchema } from '../learn';
 import { mealSchema } from '../meal';
 import { compiledSchema, savedPlanSchema } from '../plan';
@@ -87,8 +87,8 @@ const NAMES: readonly (readonly [keyof Household, (file: Household) => string[]]
   ['dishes', (f) => f.dishes.map((d) => d.id)],
   ['meals', (f) => f.meals.map((m) => m.id)],
   ['plans', (f) => f.plans.map((p) => p.mealId)],
-  ['larder', (f) => f.larder.map((i) => foodKey(i.food))],
-  ['prices', (f) => f.prices.map((p) => foodKey(p.food))],
+  ['larder', (f) => f.larder.map((i) => larderName(i.food))],
+  ['prices', (f) => f.prices.map((p) => larderName(p.food))],
   ['stores', (f) => f.stores.map((i) => i.id)],
   ['stores', (f) => f.stores.map((i) => i.code)],
   ['evenings', (f) => (f.evenings ?? []).map((e) => e.evening.id)],

@@ -1,6 +1,6 @@
 /** Foods: the table, how to find one, and what a name says a food is. */
 export { allergensInName } from './allergen-words';
-export { ALLERGENS } from './types';
+export { AISLES, ALLERGENS } from './types';
 export { cookingYield } from './yields';
 
 export { compositionFor, estimateFood } from './estimate';

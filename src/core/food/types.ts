@@ -29,17 +29,20 @@ export type FoodGroup =
   | 'baking'
   | 'nut';
 
-/** Where it stands in a shop, for the shopping list. */
-export type Aisle =
-  | 'vegetables'
-  | 'fruit'
-  | 'meat'
-  | 'fish'
-  | 'dairy'
-  | 'dry goods'
-  | 'baking'
-  | 'larder'
-  | 'herbs and spices';
+/** Where it stands in a shop, in the order in which one walks through it (common practice). */
+export const AISLES = [
+  'vegetables',
+  'fruit',
+  'herbs and spices',
+  'meat',
+  'fish',
+  'dairy',
+  'dry goods',
+  'larder',
+  'baking',
+  'frozen',
+] as const;
+export type Aisle = (typeof AISLES)[number];
 
 /**
  * What has to be declared in the European Union.

@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { says } from '../reason';
 import { LIQUID_SCHOOLS } from '../cooker';
-import { ASK_GROUPS } from '../food';
+import { AISLES, ASK_GROUPS } from '../food';
 import { ALTITUDE_RANGE } from '../steam';
 import { isZone } from '../units';
 
@@ -195,6 +195,8 @@ export const kitchenSchema = z.object({
     )
     .max(500, 'at most 500 foods')
     .default([]),
+  /** The aisles of the shop in the order in which this household walks through it; those left out come last. */
+  aisles: z.array(z.enum(AISLES)).max(AISLES.length, 'each aisle once').default([]),
   /** Freezers and fridges, with the room for what is packed. */
   places: z
     .array(placeSchema)
@@ -254,6 +256,7 @@ export function emptyKitchen(zone: string): Kitchen {
     circuits: [],
     cooks: [],
     foods: [],
+    aisles: [],
     day: { from: 7, to: 22 },
     places: USUAL_PLACES.map((p) => ({ ...p })),
     hands: 1,

@@ -1,8 +1,9 @@
 /** What is in the house, roughly, and what things cost: as much as a shopping list needs. */
 import { z } from 'zod';
 import { says } from '../reason';
-import { findFood } from '../food';
+import { plainName } from '../food';
 import { UNIT_NAMES } from '../units';
+import { productKey } from './product';
 
 export const larderItemSchema = z.object({
   /** As the cook calls it. */
@@ -30,7 +31,12 @@ export const priceSchema = z.object({
 });
 export type Price = z.infer<typeof priceSchema>;
 
-/** One name for all spellings of a food. */
-export function foodKey(name: string): string {
-  return findFood(name)?.id ?? name.trim().toLowerCase().replace(/\s+/g, ' ');
+/** What an entry of the larder is bought as. */
+export function larderKey({ food, unit }: Pick<LarderItem, 'food' | 'unit'>): string {
+  return productKey(food, { unit });
+}
+
+/** By what the cook calls it: one entry for each name, however it is spelled large or small. */
+export function larderName(food: string): string {
+  return plainName(food);
 }

@@ -3,7 +3,7 @@ import { scaleDish, type Dish, type ScaledIngredient } from '../dish';
 import type { Kitchen } from '../kitchen';
 import type { Plan } from '../plan';
 import { formatQuantity, type Quantity } from '../units';
-import { foodKey } from './larder';
+import { productKey } from './product';
 
 export interface LaidOut {
   id: string;
@@ -77,7 +77,8 @@ export function mergedCuts(
     for (const ingredient of scaleDish(dish, servings).ingredients) {
       const { takes, fromStore, preparation } = ingredient.ingredient;
       if (takes || fromStore || !preparation) continue;
-      const key = foodKey(ingredient.ingredient.food);
+      const { food, unit } = ingredient.ingredient;
+      const key = productKey(food, { unit, preparation });
       byFood.set(key, [...(byFood.get(key) ?? []), { ingredient, dish }]);
     }
   return [...byFood].flatMap(([key, used]) => {

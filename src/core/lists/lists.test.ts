@@ -52,7 +52,7 @@ describe('shopping', () => {
   it('adds one food under two names and in two units, through its density', () => {
     const list = buy([
       want(dish('a', [{ food: 'olive oil', amount: 100, unit: 'ml' }])),
-      want(dish('b', [{ food: 'oil', amount: 2, unit: 'tbsp' }])),
+      want(dish('b', [{ food: 'extra virgin olive oil', amount: 2, unit: 'tbsp' }])),
     ]);
     expect(list).toHaveLength(1);
     expect(list[0]?.[1]).toBeCloseTo(129.6, 0);
@@ -94,20 +94,23 @@ describe('shopping', () => {
     [421, 2],
     [1200, 3],
     [10, 1],
-  ])('%i g of coconut milk are %i packs of 400 g', (grams, cans) => {
+  ])('%i g of coconut milk are %i cans of 400 g', (grams, cans) => {
     const d = dish('a', [{ food: 'coconut milk', amount: grams, unit: 'g' }]);
-    expect(shoppingList([want(d)], [], []).lines[0]?.packs).toEqual({
+    expect(shoppingList([want(d)], [], []).lines[0]?.sold).toMatchObject({
       count: cans,
+      as: 'can',
       each: { amount: 400, unit: 'g' },
     });
   });
 
-  it('what is counted or sold loose has no pack', () => {
+  it('what is counted is counted, what is weighed by the piece is told in pieces', () => {
     const d = dish('a', [
       { food: 'onion', amount: 3, unit: 'piece' },
       { food: 'carrot', amount: 500, unit: 'g' },
     ]);
-    expect(shoppingList([want(d)], [], []).lines.map((l) => l.packs)).toEqual([null, null]);
+    const sold = shoppingList([want(d)], [], []).lines.map((l) => l.sold);
+    // A carrot is 61 g (USDA SR).
+    expect(sold).toEqual([{ count: 9, as: 'piece', each: null, over: null }, null]);
   });
 
   it('a price gives a total; what has none is counted', () => {

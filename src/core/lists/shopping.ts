@@ -1,8 +1,10 @@
 /** One shopping list over many dishes: by food, not by spelling; less what is in the house. */
 import { scaleDish, toGrams, type Dish, type ScaledIngredient } from '../dish';
-import { findFood, type Aisle, type Food } from '../food';
+import { AISLES, findFood, type Aisle, type Food } from '../food';
 import { UNITS, kindOf, type Quantity, type Unit } from '../units';
-import { foodKey, type LarderItem, type Price } from './larder';
+import { larderKey, type LarderItem, type Price } from './larder';
+import { productKey } from './product';
+import { overGrams, soldAs, usedGrams, type Sold } from './sold';
 
 /** A dish that is to be cooked. */
 export interface Wanted {
@@ -17,6 +19,8 @@ export interface Wanted {
 export interface ShoppingPart {
   meal: string;
   dish: string;
+  /** As this dish calls it. */
+  food: string;
   quantity: Quantity | null;
   preparation: string;
 }
@@ -29,8 +33,10 @@ export interface ShoppingLine {
   buy: Quantity | null;
   /** Needed in all, before the house was looked at. */
   needed: Quantity | null;
-  /** Packs as they are usually sold, of food that is weighed or measured; null where it is sold loose. */
-  packs: { count: number; each: Quantity } | null;
+  /** In what the shop sells it, whole; null where that is by weight or not known. */
+  sold: Sold | null;
+  /** What is over then, for the larder, g; null where nothing to speak of is. */
+  overGrams: number | null;
   /** Why it is less or more than needed. */
   because: string[];
   parts: ShoppingPart[];
@@ -49,18 +55,11 @@ export interface ShoppingList {
 /** What is in the house; `where` names the bag or pack. What is frozen is told of, and taken off by no one. */
 export type InHouse = LarderItem & { where?: string; isFrozen?: boolean };
 
-/** In the order in which one walks through a shop (common practice). */
-export const AISLES: readonly Aisle[] = [
-  'vegetables',
-  'fruit',
-  'herbs and spices',
-  'meat',
-  'fish',
-  'dairy',
-  'dry goods',
-  'larder',
-  'baking',
-];
+/** The household's own order; aisles that it leaves out come behind, as usual. */
+export function inShopOrder(own: readonly Aisle[]): Aisle[] {
+  return [...new Set([...own, ...AISLES])];
+}
+
 /** Comes from the tap. */
 const FREE = new Set(['water']);
 
@@ -72,16 +71,22 @@ interface Sum {
   parts: ShoppingPart[];
 }
 
-/** Merges, takes off what is there, rounds to what is sold whole, and sorts by aisle. */
+/**
+ * Merges, takes off what is there, rounds to what is sold whole, and sorts by aisle.
+ *
+ * @param aisles in the order of the household's shop
+ */
 export function shoppingList(
   wanted: readonly Wanted[],
   larder: readonly InHouse[],
   prices: readonly Price[],
+  aisles: readonly Aisle[] = AISLES,
 ): ShoppingList {
   const sums = new Map<string, Sum>();
   for (const want of wanted) collect(want, sums);
   const all = [...sums.values()].map((sum) => toLine(sum, larder, prices));
-  const rank = (l: ShoppingLine): number => AISLES.indexOf(l.aisle);
+  const order = inShopOrder(aisles);
+  const rank = (l: ShoppingLine): number => order.indexOf(l.aisle);
   const sorted = all.sort((a, b) => rank(a) - rank(b) || a.food.localeCompare(b.food));
   const lines = sorted.filter((l) => !isCovered(l));
   return {
@@ -100,12 +105,33 @@ function collect({ dish, servings, meal, withDishes }: Wanted, sums: Map<string,
     const { ingredient, food, quantity } = item;
     if ((food && FREE.has(food.id)) || ingredient.fromStore) continue;
     if (ingredient.takes && withDishes.has(ingredient.takes.dish)) continue;
-    const key = foodKey(ingredient.food);
-    const sum = sums.get(key) ?? { key, name: ingredient.food, food, items: [], parts: [] };
+    const key = keyOf(item);
+    const name = withoutMeasure(ingredient.food);
+    const sum = sums.get(key) ?? { key, name, food, items: [], parts: [] };
     sum.items.push(item);
-    sum.parts.push({ meal, dish: dish.name, quantity, preparation: ingredient.preparation });
+    sum.parts.push({
+      meal,
+      dish: dish.name,
+      food: ingredient.food,
+      quantity,
+      preparation: ingredient.preparation,
+    });
     sums.set(key, sum);
   }
+}
+
+/** What an ingredient is bought as. */
+function keyOf({ ingredient }: ScaledIngredient): string {
+  const { food, unit, preparation, frozen, thaw } = ingredient;
+  return productKey(food, { unit, preparation, isFrozen: frozen === true && thaw !== true });
+}
+
+/** @example withoutMeasure('bunch of parsley') // 'parsley' */
+function withoutMeasure(food: string): string {
+  return food.replace(
+    /^(?:(?:small|large|big) )?(?:bunch(?:es)?|heads?|sprigs?|stalks?|sticks?|handfuls?|bulbs?|cloves?) (?:of )?(?=\S)/i,
+    '',
+  );
 }
 
 function toLine(sum: Sum, larder: readonly InHouse[], prices: readonly Price[]): ShoppingLine {
@@ -113,7 +139,7 @@ function toLine(sum: Sum, larder: readonly InHouse[], prices: readonly Price[]):
   const needed = addUp(amounts, sum.food);
   const because: string[] = [];
   let buy = needed;
-  const have = larder.filter((l) => foodKey(l.food) === sum.key);
+  const have = larder.filter((l) => larderKey(l) === sum.key);
   if (have.some((h) => h.amount === null)) {
     because.push('enough in the house');
     buy = needed && { ...needed, amount: 0 };
@@ -137,40 +163,51 @@ function toLine(sum: Sum, larder: readonly InHouse[], prices: readonly Price[]):
       buy = { ...buy, amount: left };
     }
   }
-  if (buy && kindOf(buy.unit) === 'count' && buy.amount > 0) {
+  const sold = buy && soldAs(sum.key, sum.food, buy, missingGrams(sum.items, buy, needed));
+  if (buy && kindOf(buy.unit) === 'count' && buy.unit !== 'pinch' && buy.amount > 0) {
     const whole = Math.ceil(buy.amount - 1e-9);
-    if (whole - buy.amount > 0.01) because.push('sold whole');
+    if (whole - buy.amount > 0.01 && !sold) because.push('sold whole');
     buy = { ...buy, amount: whole };
   }
   return {
     key: sum.key,
-    food: sum.name,
-    aisle: sum.food?.aisle ?? 'larder',
+    food: named(sum),
+    aisle: aisleOf(sum),
     buy,
     needed,
-    packs: buy && packsOf(buy, sum.food),
+    sold,
+    overGrams: sold?.over ? overGrams(sold.over, sum.food) : null,
     because: [...new Set(because)],
     parts: sum.parts,
     cost: buy && costOf(buy, sum, prices),
   };
 }
 
-/** A pack that is nearly enough is enough: nobody opens a second for a spoonful. */
-const NEARLY = 0.05;
+/** With its form where the recipes say that in other places: “tomatoes” from a can are canned tomatoes. */
+function named({ key, name }: Sum): string {
+  const form = /^(canned|frozen)\b/.exec(key)?.[1];
+  const isSaid =
+    form === undefined || /\b(?:canned|tinned|jarred|frozen|cans?|tins?|jars?)\b/i.test(name);
+  return isSaid ? name : `${form} ${name}`;
+}
 
-function packsOf(buy: Quantity, food: Food | null): ShoppingLine['packs'] {
-  const kind = kindOf(buy.unit);
-  const grams = toGrams(buy, food);
-  if (!food?.packG || kind === 'count' || !grams || grams <= 0) return null;
-  const count = Math.max(1, Math.ceil(grams / food.packG - NEARLY));
-  const isPoured = food.form === 'thin' || food.group === 'fat';
-  return {
-    count,
-    each:
-      isPoured && kind === 'volume'
-        ? { amount: food.packG, unit: 'ml' }
-        : { amount: food.packG, unit: 'g' },
-  };
+/** What of the needed weight is missing, g; null where some of it has no weight. */
+function missingGrams(
+  items: readonly ScaledIngredient[],
+  buy: Quantity,
+  needed: Quantity | null,
+): number | null {
+  const each = items.filter((i) => i.quantity).map(usedGrams);
+  if (!needed || needed.amount <= 0 || each.some((g) => g === null)) return null;
+  const all = each.reduce<number>((sum, g) => sum + (g ?? 0), 0);
+  return (all * Math.min(buy.amount, needed.amount)) / needed.amount;
+}
+
+/** Cans and frozen things have a shelf of their own, wherever the fresh ones lie. */
+function aisleOf({ key, food }: Sum): Aisle {
+  if (/^canned\b/.test(key)) return 'larder';
+  if (/^frozen\b/.test(key)) return 'frozen';
+  return food?.aisle ?? 'larder';
 }
 
 /** Adds across units: counts of one kind stay counts, the rest becomes weight, or volume for liquids. */
@@ -209,7 +246,7 @@ const PER: Readonly<Record<Price['per'], Unit>> = {
 };
 
 function costOf(buy: Quantity, sum: Sum, prices: readonly Price[]): number | null {
-  for (const price of prices.filter((p) => foodKey(p.food) === sum.key)) {
+  for (const price of prices.filter((p) => productKey(p.food) === sum.key)) {
     const units = sameUnit(buy, PER[price.per], sum.food ?? findFood(sum.name));
     if (units !== null) return Math.round(units * price.price * 100) / 100;
   }

@@ -6,7 +6,7 @@ import {
   type Household,
   type MoveRecord,
 } from '$core/exchange';
-import { foodKey } from '$core/lists';
+import { larderName } from '$core/lists';
 import { inWriteQueue, type Database } from './database';
 import { allVersions, listDishes } from './dish-store';
 import { readKitchen } from './kitchen-store';
@@ -111,10 +111,10 @@ export async function replaceHousehold(
         }),
       ),
       ...household.larder.map((item) =>
-        database.insert(larder).values({ food: foodKey(item.food), document: item }),
+        database.insert(larder).values({ food: larderName(item.food), document: item }),
       ),
       ...household.prices.map((price) =>
-        database.insert(prices).values({ food: foodKey(price.food), document: price }),
+        database.insert(prices).values({ food: larderName(price.food), document: price }),
       ),
       ...household.stores.map((item) =>
         database.insert(storeItems).values({

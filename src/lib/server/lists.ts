@@ -78,7 +78,7 @@ export async function listsFor(asked: string | null, now: number) {
       isChosen: chosen.some((c) => c.meal.id === meal.id),
     })),
     portions: chosen.reduce((sum, { meal }) => sum + meal.servings, 0),
-    shopping: shoppingList(wanted, inHouse, prices),
+    shopping: shoppingList(wanted, inHouse, prices, kitchen.aisles),
     merged: mergedCuts(wanted, kitchen),
     evenings: chosen.map((s) => ({
       id: s.meal.id,

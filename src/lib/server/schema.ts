@@ -56,6 +56,19 @@ export const larder = sqliteTable('larder', {
   document: text('document', { mode: 'json' }).notNull(),
 });
 
+/** What shoppers have ticked off their lists; kept until nobody shops by them any more. */
+export const listTicks = sqliteTable(
+  'list_ticks',
+  {
+    list: text('list').notNull(),
+    key: text('key').notNull(),
+    isDone: integer('is_done', { mode: 'boolean' }).notNull(),
+    /** ms since the epoch: when it was said. */
+    at: integer('at').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.list, table.key] })],
+);
+
 export const prices = sqliteTable('prices', {
   food: text('food').primaryKey(),
   document: text('document', { mode: 'json' }).notNull(),

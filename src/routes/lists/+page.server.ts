@@ -1,14 +1,63 @@
-import { fail } from '@sveltejs/kit';
-import { larderItemSchema, priceSchema } from '$core/lists';
-import { parseAmount } from '$core/units';
+import { fail, redirect } from '@sveltejs/kit';
+import { kitchenSchema } from '$core/kitchen';
+import { larderItemSchema, priceSchema, type GlutKind } from '$core/lists';
+import type { Outcome } from '$core/reason';
+import { formatQuantity, parseAmount, type Unit } from '$core/units';
 import { database } from '$lib/server/database';
 import { removeLarderItem, saveLarderItem, savePrice } from '$lib/server/larder-store';
+import { readKitchen, saveKitchen } from '$lib/server/kitchen-store';
 import { listsFor } from '$lib/server/lists';
+import { shopWords } from '$lib/server/shop-words';
+import { planDish, planGlut } from '$lib/server/use-up';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
 
-export const load: PageServerLoad = ({ url }) =>
-  listsFor(url.searchParams.get('meals'), currentTime());
+export const load: PageServerLoad = async ({ url }) => {
+  const {
+    shopping,
+    useUp,
+    prices: _,
+    ...lists
+  } = await listsFor(url.searchParams.get('meals'), currentTime());
+  const { system } = lists.kitchen;
+  return {
+    ...lists,
+    shopping: shopWords(shopping, lists.kitchen),
+    useUp: useUp.map(({ item, days, dishes, ways }) => ({
+      food: item.food,
+      amount: item.amount === null ? '' : formatQuantity(amountOf(item), system),
+      days,
+      ways,
+      dishes: dishes.map(({ id, name, servings, takes, share }) => ({
+        id,
+        name,
+        takes: takesWords(takes ? formatQuantity(takes, system) : null, servings, share),
+      })),
+    })),
+  };
+};
+
+const amountOf = (item: { amount: number | null; unit: Unit | null }) => ({
+  amount: item.amount ?? 0,
+  unit: item.unit ?? ('piece' as const),
+});
+
+/** “takes 500 g for 4, half of it” */
+function takesWords(takes: string | null, servings: number, share: number | null): string {
+  const some = `takes ${takes ?? 'some'} for ${servings}`;
+  if (share === null) return some;
+  if (share >= 0.95) return `${some}, all of it`;
+  if (share >= 0.6) return `${some}, most of it`;
+  if (share >= 0.4) return `${some}, half of it`;
+  return share >= 0.2 ? `${some}, a part of it` : `${some}, little of it`;
+}
+
+/** The new meal's page, or why there is none. */
+function opened(planned: Outcome<string>) {
+  if (planned.ok) redirect(303, `/meals/${planned.value}`);
+  const [problem] = planned.problems;
+  return fail(409, { useUpProblem: `${problem?.message}; ${problem?.remedy}.` });
+}
 
 export const actions: Actions = {
   /** Something that is in the house, as a line: “500 g yogurt”, or “salt” for enough of it. */
@@ -32,6 +81,46 @@ export const actions: Actions = {
     const food = String((await request.formData()).get('food') ?? '');
     await removeLarderItem(await database(), food);
     return { gone: food };
+  },
+  /** A meal with a dish that takes what is due. */
+  planDish: async ({ request }) => {
+    const form = await request.formData();
+    const wanted = { food: String(form.get('food')), dishId: String(form.get('dish')) };
+    return opened(await planDish(await database(), wanted, currentTime()));
+  },
+  /** A batch day on which a glut becomes sauce, soup base or compote. */
+  planGlut: async ({ request }) => {
+    const form = await request.formData();
+    const wanted = {
+      food: String(form.get('food')),
+      kind: String(form.get('kind')) as GlutKind,
+      bags: Math.max(1, Math.trunc(Number(form.get('bags'))) || 1),
+    };
+    return opened(await planGlut(await database(), wanted, currentTime()));
+  },
+  /** What packs leave over when all is cooked is in the house from now on. */
+  keepOver: async ({ request, url }) => {
+    const keys = new Set((await request.formData()).getAll('key').map(String));
+    const store = await database();
+    const { shopping } = await listsFor(url.searchParams.get('meals'), currentTime());
+    const kept: string[] = [];
+    for (const { key, food, overGrams } of shopping.lines) {
+      if (!keys.has(key) || overGrams === null) continue;
+      const item = larderItemSchema.safeParse({ food, amount: Math.round(overGrams), unit: 'g' });
+      if (!item.success) continue;
+      await saveLarderItem(store, item.data);
+      kept.push(food);
+    }
+    return { kept };
+  },
+  /** The shop's own order. */
+  aisles: async ({ request }) => {
+    const store = await database();
+    const aisles = [...new Set((await request.formData()).getAll('aisle').map(String))];
+    const kitchen = kitchenSchema.safeParse({ ...(await readKitchen(store)), aisles });
+    if (!kitchen.success) return fail(422, { problem: 'This is no order of aisles. Try again.' });
+    await saveKitchen(store, kitchen.data);
+    return { ordered: true };
   },
   price: async ({ request }) => {
     const form = await request.formData();

@@ -2,7 +2,7 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { formatDay } from '$core/units';
-  import { ticksOf } from '$lib/client/ticks.svelte';
+  import { ticksOf, type Ticks } from '$lib/client/ticks.svelte';
   import EveningLists from '$lib/ui/lists/evening-lists.svelte';
   import House from '$lib/ui/lists/house.svelte';
   import Shopping from '$lib/ui/lists/shopping.svelte';
@@ -22,8 +22,16 @@
   );
   const chosen = $derived(data.meals.filter((m) => m.isChosen).map((m) => m.id));
   const listName = $derived(chosen.join(','));
-  const nothing = { has: () => false, toggle: () => undefined, clear: () => undefined };
+  const nothing: Ticks = {
+    has: () => false,
+    toggle: () => undefined,
+    clear: () => undefined,
+    isAlone: false,
+    follow: () => () => undefined,
+  };
   const ticks = $derived(browser ? ticksOf(listName) : nothing);
+  $effect(() => ticks.follow());
+  const onIt = $derived(data.meals.filter((m) => m.isChosen).map((m) => m.name));
 
   function href(to: string, meals: readonly string[] = chosen): string {
     return `/lists?view=${to}&meals=${meals.map(encodeURIComponent).join(',')}`;
@@ -64,39 +72,46 @@
 </nav>
 
 {#if view !== 'house'}
-  <fieldset class="mt-4 flex flex-wrap gap-2 print:hidden">
-    <legend class="label">Meals on it</legend>
-    {#each data.meals as meal (meal.id)}
-      <label
-        class="flex min-h-11 cursor-pointer items-center gap-2 card px-3 {meal.isChosen
-          ? 'border-olive'
-          : ''}"
-      >
-        <input
-          type="checkbox"
-          class="tick"
-          checked={meal.isChosen}
-          onchange={(e) => toggle(meal.id, e.currentTarget.checked)}
-        />
-        <span
-          ><b>{meal.name}</b>
-          <span class="text-muted">{formatDay(Date.parse(meal.serveAt), data.kitchen)}</span></span
+  <details class="mt-4 print:hidden" open={onIt.length === 0}>
+    <summary class="flex min-h-11 cursor-pointer items-center gap-2">
+      <span class="label">Meals on it</span>
+      <b class="min-w-0 flex-1 truncate">{onIt.length === 0 ? 'none yet' : onIt.join(', ')}</b>
+      <span class="underline underline-offset-4">Change</span>
+    </summary>
+    <fieldset class="mt-1 flex flex-wrap gap-2">
+      <legend class="sr-only">Meals on it</legend>
+      {#each data.meals as meal (meal.id)}
+        <label
+          class="flex min-h-11 cursor-pointer items-center gap-2 card px-3 {meal.isChosen
+            ? 'border-olive'
+            : ''}"
         >
-      </label>
-    {:else}
-      <p class="text-muted">
-        No meal ahead. <a class="font-semibold underline" href="/meals">Plan one</a>, and its list
-        is here.
-      </p>
-    {/each}
-  </fieldset>
+          <input
+            type="checkbox"
+            class="tick"
+            checked={meal.isChosen}
+            onchange={(e) => toggle(meal.id, e.currentTarget.checked)}
+          />
+          <span
+            ><b>{meal.name}</b>
+            <span class="text-muted">{formatDay(Date.parse(meal.serveAt), data.kitchen)}</span
+            ></span
+          >
+        </label>
+      {:else}
+        <p class="text-muted">
+          No meal ahead. <a class="font-semibold underline" href="/meals">Plan one</a>, and its list
+          is here.
+        </p>
+      {/each}
+    </fieldset>
+  </details>
 {/if}
 
 <div class="mt-5">
   {#if view === 'shopping'}
     <Shopping
       list={data.shopping}
-      system={data.kitchen.system}
       portions={data.portions}
       {ticks}
       priceProblem={form?.priceProblem}
@@ -107,7 +122,7 @@
       useUp={data.useUp}
       dueBags={data.dueBags}
       system={data.kitchen.system}
-      form={form as { line?: string; problem?: string } | null}
+      form={form as { line?: string; problem?: string; useUpProblem?: string } | null}
     />
   {:else}
     {#if view === 'lay-out' && data.merged.length > 0}

@@ -2,7 +2,7 @@
   /** One evening: what is laid out before the first pot is hot, and which tools when. */
   import type { LayOutGroup, ToolUse } from '$core/lists';
   import { formatDay, formatTime, type ClockStyle } from '$core/units';
-  import type { ticksOf } from '$lib/client/ticks.svelte';
+  import type { Ticks } from '$lib/client/ticks.svelte';
   import Tick from './tick.svelte';
 
   interface Props {
@@ -14,7 +14,7 @@
     };
     view: 'lay-out' | 'tools';
     style: ClockStyle;
-    ticks: ReturnType<typeof ticksOf>;
+    ticks: Ticks;
   }
   let { evening, view, style, ticks }: Props = $props();
   const at = $derived(Date.parse(evening.serveAt));

@@ -2,12 +2,18 @@
   /** What is in the house, roughly, and what of it should be used soon. */
   import { DateField } from '$lib/ui/controls';
   import { enhance } from '$app/forms';
-  import type { LarderItem, UseUp } from '$core/lists';
+  import type { LarderItem } from '$core/lists';
   import { formatQuantity, type System } from '$core/units';
 
   interface Props {
     larder: readonly LarderItem[];
-    useUp: readonly UseUp[];
+    useUp: readonly {
+      food: string;
+      amount: string;
+      days: number;
+      dishes: readonly { id: string; name: string; takes: string }[];
+      ways: readonly { kind: string; name: string; bags: number }[];
+    }[];
     dueBags: readonly {
       code: string;
       name: string;
@@ -16,9 +22,12 @@
       days: number;
     }[];
     system: System;
-    form: { line?: string; problem?: string } | null;
+    form: { line?: string; problem?: string; useUpProblem?: string } | null;
   }
   let { larder, useUp, dueBags, system, form }: Props = $props();
+  /** So many dishes are shown at first: what takes most of it. */
+  const SHOWN = 4;
+  let open = $state<Record<string, boolean>>({});
   const when = (days: number): string =>
     days < 0
       ? `${-days} d past its day`
@@ -73,16 +82,58 @@
   </section>
   <section aria-labelledby="use-up">
     <h2 id="use-up" class="mb-2 text-xl font-bold">Use up</h2>
+    {#if form?.useUpProblem}<p class="mb-2 font-semibold text-pimento" role="alert">
+        {form.useUpProblem}
+      </p>{/if}
     <ul class="grid gap-3">
-      {#each useUp as due (due.item.food)}
+      {#each useUp as due (due.food)}
         <li class="banner {due.days <= 1 ? 'banner-stop' : 'banner-look'}">
-          <p><b class="first-letter:uppercase">{due.item.food}</b>, {when(due.days)}</p>
-          <p class="text-[15px]">
-            {#each due.dishes as dish, i (dish.id)}{i > 0 ? ', ' : ''}<a
-                class="underline underline-offset-4"
-                href="/dishes/{dish.id}">{dish.name}</a
-              >{:else}none of your dishes uses it{/each}
-          </p>
+          <p class="first-letter:uppercase"><b>{due.amount} {due.food}</b>, {when(due.days)}</p>
+          <ul>
+            {#each due.dishes.slice(0, open[due.food] ? undefined : SHOWN) as dish (dish.id)}
+              <li class="flex flex-wrap items-center justify-between gap-x-3">
+                <span class="text-[15px]"
+                  ><a class="underline underline-offset-4" href="/dishes/{dish.id}">{dish.name}</a>
+                  {dish.takes}</span
+                >
+                <form method="POST" action="?/planDish" use:enhance>
+                  <input type="hidden" name="food" value={due.food} />
+                  <input type="hidden" name="dish" value={dish.id} />
+                  <button class="btn btn-quiet px-2"
+                    >Plan it<span class="sr-only">: {dish.name}</span></button
+                  >
+                </form>
+              </li>
+            {:else}
+              <li class="text-[15px]">None of your dishes uses it.</li>
+            {/each}
+            {#if due.dishes.length > SHOWN && !open[due.food]}
+              <li>
+                <button
+                  type="button"
+                  class="btn btn-quiet px-0"
+                  onclick={() => (open[due.food] = true)}
+                  >{due.dishes.length - SHOWN} more dishes use it</button
+                >
+              </li>
+            {/if}
+            {#each due.ways as way (way.kind)}
+              <li class="flex flex-wrap items-center justify-between gap-x-3">
+                <span class="text-[15px]"
+                  >All of it: <b>{way.name}</b>, {way.bags}
+                  {way.bags === 1 ? 'bag' : 'bags'} for the freezer</span
+                >
+                <form method="POST" action="?/planGlut" use:enhance>
+                  <input type="hidden" name="food" value={due.food} />
+                  <input type="hidden" name="kind" value={way.kind} />
+                  <input type="hidden" name="bags" value={way.bags} />
+                  <button class="btn btn-quiet px-2"
+                    >Plan it<span class="sr-only">: {way.name}</span></button
+                  >
+                </form>
+              </li>
+            {/each}
+          </ul>
         </li>
       {/each}
       {#each dueBags as bag (bag.code)}

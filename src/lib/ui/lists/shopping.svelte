@@ -1,32 +1,33 @@
 <script lang="ts">
   /** The shopping list by aisle, each line with what it is for, ticked off in the shop. */
   import { enhance } from '$app/forms';
-  import { AISLES, type ShoppingLine, type ShoppingList } from '$core/lists';
-  import { formatQuantity, type System } from '$core/units';
-  import type { ticksOf } from '$lib/client/ticks.svelte';
+  import type { Ticks } from '$lib/client/ticks.svelte';
+  import AisleOrder from './aisle-order.svelte';
   import Tick from './tick.svelte';
+  import type { ListLine, ShopList } from './types';
 
   interface Props {
-    list: ShoppingList;
-    system: System;
+    list: ShopList;
     portions: number;
-    ticks: ReturnType<typeof ticksOf>;
+    ticks: Ticks;
     priceProblem: string | undefined;
   }
-  let { list, system, portions, ticks, priceProblem }: Props = $props();
+  let { list, portions, ticks, priceProblem }: Props = $props();
 
   const aisles = $derived(
-    AISLES.flatMap((aisle) => {
+    list.aisles.flatMap((aisle) => {
       const lines = list.lines.filter((l) => l.aisle === aisle);
       return lines.length > 0 ? [{ aisle, lines }] : [];
     }),
   );
   const left = $derived(list.lines.filter((l) => !ticks.has(l.key)).length);
-  /** “2 packs of 400 g”, as they are usually sold. */
-  const sayPacks = ({ count, each }: NonNullable<ShoppingLine['packs']>): string =>
-    `usually ${count === 1 ? 'a pack' : `${count} packs`} of ${formatQuantity(each, system)}`;
-  const forWhat = (line: ShoppingLine): string =>
-    [...new Set(line.parts.map((p) => p.dish))].join(', ');
+  /** What stays when everything is cooked, of what has been bought. */
+  const over = $derived(list.lines.filter((l) => l.overWords !== null && ticks.has(l.key)));
+  const under = (line: ListLine): string =>
+    [line.sold ? `${line.amount} needed` : '', line.overWords ? `${line.overWords} over` : '']
+      .concat(line.because)
+      .filter(Boolean)
+      .join(' · ');
 </script>
 
 {#if list.lines.length === 0}
@@ -42,7 +43,8 @@
         2,
       )}{list.unpriced > 0 ? ` for what has a price (${list.unpriced} have none)` : ''}, {(
         list.total / Math.max(1, portions)
-      ).toFixed(2)} a serving{/if}
+      ).toFixed(2)} a serving{/if}{#if ticks.isAlone}. No connection: the others see your ticks when
+      it is back{/if}
   </p>
   <div class="mt-3 gap-6 md:columns-2">
     {#each aisles as { aisle, lines } (aisle)}
@@ -53,18 +55,14 @@
             <li class="border-t border-line first:border-0">
               <Tick isDone={ticks.has(line.key)} ontoggle={() => ticks.toggle(line.key)}>
                 <span class="flex flex-wrap items-baseline gap-x-2"
-                  ><b class="whitespace-nowrap"
-                    >{line.buy ? formatQuantity(line.buy, system) : ''}</b
-                  ><span class="font-semibold">{line.food}</span>{#if line.cost !== null}<span
-                      class="ml-auto text-sm text-muted">{line.cost.toFixed(2)}</span
+                  ><b class="whitespace-nowrap">{line.sold ?? line.amount}</b><span
+                    class="font-semibold">{line.food}</span
+                  >{#if line.cost !== null}<span class="ml-auto text-sm text-muted"
+                      >{line.cost.toFixed(2)}</span
                     >{/if}</span
                 >
-                <span class="block text-sm text-muted"
-                  >{forWhat(line)}{line.packs ? ` · ${sayPacks(line.packs)}` : ''}{line.because
-                    .length > 0
-                    ? ` · ${line.because.join(', ')}`
-                    : ''}</span
-                >
+                {#if under(line)}<span class="block text-sm">{under(line)}</span>{/if}
+                <span class="block text-sm text-muted">{line.parts.join(' · ')}</span>
               </Tick>
             </li>
           {/each}
@@ -72,10 +70,17 @@
       </section>
     {/each}
   </div>
+  {#if over.length > 0}
+    <form method="POST" action="?/keepOver" use:enhance class="mb-3 card p-3 print:hidden">
+      <p class="text-[15px]">
+        Over when all is cooked: {over.map((l) => `${l.overWords} ${l.food}`).join(', ')}.
+      </p>
+      {#each over as line (line.key)}<input type="hidden" name="key" value={line.key} />{/each}
+      <button class="mt-2 btn">Write it down as in the house</button>
+    </form>
+  {/if}
   {#if list.inHouse.length > 0}
-    <p class="text-[15px] text-muted">
-      In the house: {list.inHouse.map((l) => l.food).join(', ')}.
-    </p>
+    <p class="text-[15px] text-muted">In the house: {list.inHouse.join(', ')}.</p>
   {/if}
   <details class="mt-4 print:hidden">
     <summary class="min-h-9 cursor-pointer text-muted">Write down a price</summary>
@@ -100,4 +105,5 @@
     </form>
     {#if priceProblem}<p class="text-sm font-semibold text-pimento">{priceProblem}</p>{/if}
   </details>
+  <AisleOrder aisles={list.aisles} />
 {/if}

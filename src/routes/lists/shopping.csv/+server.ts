@@ -1,4 +1,4 @@
-import { formatQuantity } from '$core/units';
+import { soldWords } from '$core/lists';
 import { listsFor } from '$lib/server/lists';
 import type { RequestHandler } from './$types';
 import { currentTime } from '$lib/server/clock';
@@ -9,7 +9,12 @@ export const GET: RequestHandler = async ({ url }) => {
   const rows = shopping.lines.map((line) => ({
     aisle: line.aisle,
     food: line.food,
-    amount: line.buy ? formatQuantity(line.buy, kitchen.system) : '',
+    amount: line.buy ? Number(line.buy.amount.toFixed(2)) : '',
+    unit: line.buy && line.buy.unit !== 'piece' ? line.buy.unit : '',
+    buy: line.sold?.count ?? '',
+    sold_as: line.sold
+      ? soldWords({ ...line.sold, count: 1 }, kitchen.system).replace(/^(?:about )?1 ?/, '')
+      : '',
     for: [...new Set(line.parts.map((p) => p.dish))].join('; '),
     cost: line.cost ?? '',
   }));

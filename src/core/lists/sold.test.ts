@@ -1,0 +1,88 @@
+import { describe, expect, it } from 'vitest';
+import { dishBy } from '../../../tests/support/dishes';
+import type { Ingredient } from '../dish';
+import { shoppingList } from './shopping';
+import { soldWords } from './sold';
+
+const lines = (...ingredients: Partial<Ingredient>[]) =>
+  shoppingList(
+    [
+      {
+        dish: dishBy('a', ingredients),
+        servings: 4,
+        meal: 'Supper',
+        withDishes: new Set<string>(),
+      },
+    ],
+    [],
+    [],
+  ).lines;
+const words = (...ingredients: Partial<Ingredient>[]) =>
+  lines(...ingredients).map((l) => (l.sold ? soldWords(l.sold, 'metric') : null));
+
+/** Usual cans, bunches and heads are common practice; a label decides. */
+describe('in what the shop sells it', () => {
+  it('beans by the drained can, tomatoes by the whole one; one can is enough up to its edge', () => {
+    const beans = (amount: number) => words({ food: 'canned black beans', amount, unit: 'g' })[0];
+    expect(beans(250)).toBe('1 can of 250 g');
+    expect(beans(262)).toBe('1 can of 250 g');
+    expect(beans(263)).toBe('2 cans of 250 g');
+    expect(words({ food: 'canned tomatoes', amount: 800, unit: 'g' })).toEqual(['2 cans of 400 g']);
+  });
+
+  it('a part of a can is a whole one, and the rest is over', () => {
+    const [can] = lines({ food: 'chickpeas', amount: 1.5, unit: 'can' });
+    expect(can).toMatchObject({
+      sold: { count: 2, as: 'can', over: { amount: 0.5, unit: 'can' } },
+    });
+    expect(can?.overGrams).toBe(200);
+    expect(can?.aisle).toBe('larder');
+  });
+
+  it('garlic by the head, celery too, herbs and spring onions by the bunch', () => {
+    expect(words({ food: 'garlic', amount: 11, unit: 'clove' })).toEqual(['1 head']);
+    expect(words({ food: 'garlic', amount: 13, unit: 'clove' })).toEqual(['2 heads']);
+    expect(words({ food: 'celery stalks', amount: 3, unit: 'piece' })).toEqual(['1 head']);
+    expect(words({ food: 'bunch of parsley', amount: 1, unit: 'piece' })).toEqual(['1 bunch']);
+    expect(words({ food: 'parsley', amount: 50, unit: 'g' })).toEqual(['2 bunches']);
+    expect(words({ food: 'spring onions', amount: 8, unit: 'piece' })).toEqual(['2 bunches']);
+    // Out of a jar, not off a bush.
+    expect(words({ food: 'dried parsley', amount: 2, unit: 'tsp' })).toEqual([null]);
+  });
+
+  it('juice by the fruit, yolks by the egg, vegetables by weight and about how many', () => {
+    expect(words({ food: 'lemon juice', amount: 90, unit: 'ml' })).toEqual(['2 lemons']);
+    expect(words({ food: 'lime juice', amount: 90, unit: 'ml' })).toEqual(['3 limes']);
+    expect(words({ food: 'onion', amount: 440, unit: 'g' })).toEqual(['about 4']);
+  });
+
+  it('packs leave over what is not cooked', () => {
+    const [rice] = lines({ food: 'rice', amount: 300, unit: 'g' });
+    expect(rice).toMatchObject({ sold: { count: 1, as: 'pack' }, overGrams: 700 });
+    const [all] = lines({ food: 'rice', amount: 1000, unit: 'g' });
+    expect(all?.overGrams).toBeNull();
+  });
+
+  it('fresh, canned, frozen and powdered are lines of their own, each in its aisle', () => {
+    const found = lines(
+      { food: 'tomatoes', amount: 500, unit: 'g' },
+      { food: 'tomatoes', amount: 2, unit: 'can' },
+      { food: 'tomato paste', amount: 2, unit: 'tbsp' },
+      { food: 'frozen peas', amount: 300, unit: 'g' },
+      { food: 'garlic', amount: 2, unit: 'clove' },
+      { food: 'garlic powder', amount: 1, unit: 'tsp' },
+    ).map((l) => [l.food, l.aisle]);
+    expect(found).toEqual([
+      ['garlic', 'vegetables'],
+      ['tomatoes', 'vegetables'],
+      ['garlic powder', 'herbs and spices'],
+      ['canned tomatoes', 'larder'],
+      ['tomato paste', 'larder'],
+      ['frozen peas', 'frozen'],
+    ]);
+  });
+
+  it('what nobody knows has no pack, and is bought as it is written', () => {
+    expect(words({ food: 'blorp', amount: 3, unit: 'piece' })).toEqual([null]);
+  });
+});
