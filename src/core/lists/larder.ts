@@ -1,9 +1,8 @@
 /** What is in the house, roughly, and what things cost: as much as a shopping list needs. */
 import { z } from 'zod';
 import { says } from '../reason';
-import { plainName } from '../food';
+import { plainName, productKey } from '../food';
 import { UNIT_NAMES } from '../units';
-import { productKey } from './product';
 
 export const larderItemSchema = z.object({
   /** As the cook calls it. */

@@ -1,9 +1,9 @@
 /** Laying out: everything cut and measured before the first pot is hot, and the tools for it. */
 import { scaleDish, type Dish, type ScaledIngredient } from '../dish';
+import { productKey } from '../food';
 import type { Kitchen } from '../kitchen';
 import type { Plan } from '../plan';
 import { formatQuantity, type Quantity } from '../units';
-import { productKey } from './product';
 
 export interface LaidOut {
   id: string;

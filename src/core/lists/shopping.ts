@@ -1,9 +1,10 @@
 /** One shopping list over many dishes: by food, not by spelling; less what is in the house. */
 import { scaleDish, toGrams, type Dish, type ScaledIngredient } from '../dish';
-import { AISLES, findFood, type Aisle, type Food } from '../food';
+import { type Aisle, AISLES, findFood, type Food, productKey } from '../food';
 import { UNITS, kindOf, type Quantity, type Unit } from '../units';
+import { isStoodFor } from '../storage';
 import { larderKey, type LarderItem, type Price } from './larder';
-import { productKey } from './product';
+import type { CookedStock } from './stock-foods';
 import { overGrams, soldAs, usedGrams, type Sold } from './sold';
 
 /** A dish that is to be cooked. */
@@ -71,20 +72,23 @@ interface Sum {
   parts: ShoppingPart[];
 }
 
-/**
- * Merges, takes off what is there, rounds to what is sold whole, and sorts by aisle.
- *
- * @param aisles in the order of the household's shop
- */
+interface ShopFacts {
+  /** In the order of the household's shop. */
+  aisles?: readonly Aisle[];
+  /** Food cooked in bulk that lies in stock. */
+  cooked?: readonly CookedStock[];
+}
+
+/** Merges, takes off what is there, rounds to what is sold whole, and sorts by aisle. */
 export function shoppingList(
   wanted: readonly Wanted[],
   larder: readonly InHouse[],
   prices: readonly Price[],
-  aisles: readonly Aisle[] = AISLES,
+  { aisles = AISLES, cooked = [] }: ShopFacts = {},
 ): ShoppingList {
   const sums = new Map<string, Sum>();
   for (const want of wanted) collect(want, sums);
-  const all = [...sums.values()].map((sum) => toLine(sum, larder, prices));
+  const all = [...sums.values()].map((sum) => withCooked(toLine(sum, larder, prices), sum, cooked));
   const order = inShopOrder(aisles);
   const rank = (l: ShoppingLine): number => order.indexOf(l.aisle);
   const sorted = all.sort((a, b) => rank(a) - rank(b) || a.food.localeCompare(b.food));
@@ -97,8 +101,9 @@ export function shoppingList(
   };
 }
 
+const ENOUGH = 'enough in the house';
 const isCovered = (line: ShoppingLine): boolean =>
-  line.buy !== null ? line.buy.amount <= 0 : line.because.length > 0;
+  line.buy !== null ? line.buy.amount <= 0 : line.because.includes(ENOUGH);
 
 function collect({ dish, servings, meal, withDishes }: Wanted, sums: Map<string, Sum>): void {
   for (const item of scaleDish(dish, servings).ingredients) {
@@ -118,6 +123,18 @@ function collect({ dish, servings, meal, withDishes }: Wanted, sums: Map<string,
     });
     sums.set(key, sum);
   }
+}
+
+/** Of what is bought raw or in cans, what lies there cooked and would do. */
+function withCooked(
+  line: ShoppingLine,
+  { key, food }: Sum,
+  cooked: readonly CookedStock[],
+): ShoppingLine {
+  const instead = cooked.filter((c) => isStoodFor(key, food, c.food) !== null);
+  if (instead.length === 0) return line;
+  const because = instead.map((c) => `or ${c.where}, cooked: choose it under the dish`);
+  return { ...line, because: [...line.because, ...because] };
 }
 
 /** What an ingredient is bought as. */
@@ -141,7 +158,7 @@ function toLine(sum: Sum, larder: readonly InHouse[], prices: readonly Price[]):
   let buy = needed;
   const have = larder.filter((l) => larderKey(l) === sum.key);
   if (have.some((h) => h.amount === null)) {
-    because.push('enough in the house');
+    because.push(ENOUGH);
     buy = needed && { ...needed, amount: 0 };
   } else if (needed) {
     for (const h of have) {
@@ -157,9 +174,7 @@ function toLine(sum: Sum, larder: readonly InHouse[], prices: readonly Price[]):
       }
       const left = Math.max(0, buy.amount - there);
       const what = h.where ?? 'in the house';
-      because.push(
-        left === 0 ? (h.where ? `enough: ${what}` : 'enough in the house') : `less what is ${what}`,
-      );
+      because.push(left === 0 ? (h.where ? `enough: ${what}` : ENOUGH) : `less what is ${what}`);
       buy = { ...buy, amount: left };
     }
   }

@@ -1,6 +1,6 @@
 /** Raw food in the freezer and the fridge, as the shopping list counts it. */
 import { scaleDish, type Dish, refOf } from '../dish';
-import type { StoreItem } from '../storage';
+import { stocksOf, type StoreItem } from '../storage';
 import type { LarderItem } from './larder';
 
 /** Raw food and where it lies. */
@@ -9,6 +9,22 @@ export type StockFood = LarderItem & {
   /** It is of no use unless somebody thaws it: the list tells of it, and still says to buy. */
   isFrozen: boolean;
 };
+
+/** Food cooked in bulk: the list tells of it where it would do, and still says to buy. */
+export interface CookedStock {
+  /** Id of the food that was cooked. */
+  food: string;
+  where: string;
+}
+
+/** What lies there cooked as an ingredient, bags of one packing together. */
+export function cookedStock(items: readonly StoreItem[]): CookedStock[] {
+  return stocksOf(items).flatMap(({ contents, codes, place }): CookedStock[] => {
+    if (contents.kind !== 'bulk') return [];
+    const bags = codes.length === 1 ? 'a bag' : `${codes.length} bags`;
+    return [{ food: contents.food, where: `${bags} in the ${place} (${codes[0]})` }];
+  });
+}
 
 /**
  * Packs of raw food less what dishes that are made from them take already, so that nothing counts twice.

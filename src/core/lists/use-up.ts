@@ -1,10 +1,9 @@
 /** What in the house should be used soon, which dishes take how much of it, and what a glut of it becomes. */
 import { scaleDish, toGrams, type Dish, type ScaledIngredient } from '../dish';
-import { findFood, type Food } from '../food';
+import { findFood, type Food, productKey } from '../food';
 import type { Quantity } from '../units';
 import { glutWays, type GlutWay } from './glut';
 import { larderKey, type LarderItem } from './larder';
-import { productKey } from './product';
 
 /** A dish that takes some of what is due. */
 export interface Taker {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
-import { dishSchema, scaleDish, type Dish, refOf } from '../dish';
+import { dishBy } from '../../../tests/support/dishes';
+import { dishSchema, scaleDish, type Dish, type Ingredient, refOf } from '../dish';
 import { householdSchema } from '../exchange';
 import { cookingYield, findFood } from '../food';
 import { mealSchema, newEntry } from '../meal';
@@ -61,6 +62,62 @@ describe('what was cooked in bulk', () => {
         contents: { kind: 'cooked', dishId: 'bulk-chickpeas' },
       }).ok,
     ).toBe(false);
+  });
+
+  const asking = (ingredient: Partial<Ingredient>): Dish =>
+    dishBy('asking', [ingredient, { food: 'onion', amount: 1 }], {
+      stages: [
+        { id: 'mix', kind: 'finish', minutes: 5, inCooker: false, text: 'Mix', uses: ['i0', 'i1'] },
+      ],
+    });
+
+  /** A drained can is about 250 g; chickpeas take up 1.1 times their weight: 119 g dry (common practice). */
+  it.each([
+    [{ food: 'canned chickpeas', amount: 2, unit: 'can' as const }, 500, '2 cans'],
+    [{ food: 'chickpeas', amount: 1, unit: 'can' as const }, 250, '1 can'],
+    [{ food: 'cooked chickpeas', amount: 300, unit: 'g' as const }, 300, '300 g of it'],
+  ])('takes the place of %j: as much of it cooked', (ingredient, grams, words) => {
+    const made = withBulk(asking(ingredient), bag);
+    if (!made.ok) throw new Error(made.problems[0]?.message);
+    const taken = made.value.ingredients[0];
+    expect(taken).toMatchObject({ amount: grams, unit: 'g', fromStore: true });
+    expect(taken?.preparation).toContain(`as much as ${words}`);
+    // A bag stands for 175 g dry, which come to 350 g and more: nine of them are enough for many.
+    expect(made.value.atMost).toBeGreaterThan(9);
+    expect(made.value.stages).toHaveLength(asking(ingredient).stages.length);
+  });
+
+  it('other beans out of a can, and flour of the same, are not what lies there', () => {
+    for (const food of ['canned black beans', 'chickpea flour', 'cooked lentils'])
+      expect(withBulk(asking({ food, amount: 400, unit: 'g' }), bag).ok, food).toBe(false);
+  });
+
+  it('meat that lies there cooked goes in where it was to cook with others; pulses would drink nothing', () => {
+    const stew = (food: string): Dish => ({
+      ...dishBy('stew', [
+        { food, amount: 500, unit: 'g' },
+        { food: 'carrot', amount: 1500, unit: 'g' },
+      ]),
+      stages: [
+        {
+          id: 'cook',
+          kind: 'pressure',
+          level: 'high',
+          holdMinutes: 20,
+          release: { kind: 'natural' },
+          tools: [],
+          text: 'Cook',
+          uses: ['i0', 'i1'],
+        },
+      ],
+    });
+    const cooked = (food: string): StoreItem => ({
+      ...bag,
+      contents: { kind: 'bulk', dishId: null, food, rawGrams: 450 },
+    });
+    const lamb = withBulk(stew('ground lamb'), cooked('ground-lamb'));
+    expect(lamb.ok && lamb.value.ingredients[0]?.amount).toBe(365);
+    expect(withBulk(stew('chickpeas'), bag).ok).toBe(false);
   });
 
   it('more of it than there is in stock is said in the plan', () => {

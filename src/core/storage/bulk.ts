@@ -7,10 +7,13 @@ import {
   scaleDish,
   type Dish,
   type DishRef,
+  type Ingredient,
+  type ScaledIngredient,
   type Stage,
 } from '../dish';
-import { cookingYield, findFood } from '../food';
+import { cookingYield, findFood, foodById, productKey, type Food } from '../food';
 import { failure, success, type Outcome } from '../reason';
+import { toFraction } from '../units';
 import type { Contents } from './contents';
 import type { StoreItem } from './item';
 import type { Stock } from './stock';
@@ -40,21 +43,87 @@ export function bulkFrom(dish: Dish): Extract<Contents, { kind: 'bulk' }> | null
   };
 }
 
+/** They may cook once more in what they go into; pulses and grain would drink none of its liquid. */
+const GOES_IN_COOKED: ReadonlySet<Food['group']> = new Set(['meat', 'poultry', 'vegetable']);
+/** A can of pulses, drained (common practice; the label decides), g. */
+const DRAINED_CAN_G = 250;
+/** Bought as something else, and the same food cooked down. */
+const COOKED_DOWN: Readonly<Record<string, string>> = { passata: 'tomato' };
+const READY = /^(?:canned|cooked|boiled|shredded|roasted) (.+)$/;
+
+/** What of a dish a food cooked in bulk stands for. */
+interface Asked {
+  ingredient: Ingredient;
+  food: Food;
+  /** It is asked for cooked already, or out of a can. */
+  isReady: boolean;
+  cookedGrams: number;
+  rawGrams: number;
+  /** What it takes the place of. */
+  words: string;
+}
+
 /**
- * A dish that takes a bag of cooked food instead of the raw one: the stages that only cut, soak, brown or
- * cook that food are left out, and their minutes with them.
+ * Whether what was cooked in bulk takes the place of a food that is asked for: raw, out of a can, or cooked.
+ *
+ * @param key of the product that is asked for
+ * @param own its row of the table
+ * @param bulkFood id of the food that was cooked
+ */
+export function isStoodFor(
+  key: string,
+  own: Food | null,
+  bulkFood: string,
+): 'raw' | 'ready' | null {
+  if (COOKED_DOWN[own?.id ?? ''] === bulkFood) return 'ready';
+  const ready = READY.exec(key)?.[1];
+  if (ready === undefined) return own?.id === bulkFood ? 'raw' : null;
+  return [ready, `${ready}s`].some((n) => findFood(n)?.id === bulkFood) ? 'ready' : null;
+}
+
+/** The first ingredient that asks for that food: raw, out of a can, or cooked. */
+function askedIn(ingredients: readonly ScaledIngredient[], foodId: string): Asked | null {
+  const food = foodById(foodId);
+  if (!food) return null;
+  const { factor } = cookingYield(food);
+  for (const { ingredient, food: own, quantity, grams } of ingredients) {
+    if (!quantity || !grams || ingredient.fromStore) continue;
+    const { unit, preparation } = ingredient;
+    const key = productKey(ingredient.food, { unit, preparation });
+    const stoodFor = isStoodFor(key, own, foodId);
+    if (stoodFor === null) continue;
+    if (stoodFor === 'raw') {
+      const words = `${Math.round(grams)} g raw`;
+      const cookedGrams = grams * factor;
+      return { ingredient, food, isReady: false, cookedGrams, rawGrams: grams, words };
+    }
+    const isDrained = unit === 'can' && food.group === 'pulse';
+    const cookedGrams = isDrained ? quantity.amount * DRAINED_CAN_G : grams;
+    const rawGrams = cookedGrams / factor;
+    const words =
+      unit === 'can'
+        ? `${toFraction(quantity.amount)} ${quantity.amount > 1 ? 'cans' : 'can'}`
+        : `${Math.round(cookedGrams)} g of it`;
+    return { ingredient, food, isReady: true, cookedGrams, rawGrams, words };
+  }
+  return null;
+}
+
+/**
+ * A dish that takes a bag of cooked food instead of the raw, canned or bought one: the stages that only cut,
+ * soak, brown or cook that food are left out, and their minutes with them.
  */
 export function withBulk(dish: Dish, item: StoreItem | Stock): Outcome<Dish> {
   const { contents } = item;
   if (contents.kind === 'pack') return withPack(dish, item, contents);
   const bulk = contents.kind === 'bulk' ? contents : null;
   const scaled = scaleDish(dish, dish.servings);
-  const takes = bulk && scaled.ingredients.find((i) => i.food?.id === bulk.food);
-  if (!bulk || !takes?.food || !takes.grams || bulk.rawGrams <= 0)
+  const asked = bulk && bulk.rawGrams > 0 ? askedIn(scaled.ingredients, bulk.food) : null;
+  if (!bulk || !asked)
     return failure(
       fault('bulk', 'not-made-with', { item: item.name, dish: dish.name, choose: 'bag' }),
     );
-  const own = takes.ingredient.id;
+  const own = asked.ingredient.id;
   const grams = new Map(
     scaled.ingredients.map((i) => [i.ingredient.id, i.food?.form === 'solid' ? (i.grams ?? 0) : 0]),
   );
@@ -63,13 +132,13 @@ export function withBulk(dish: Dish, item: StoreItem | Stock): Outcome<Dish> {
     const all = stage.uses.reduce((sum, id) => sum + (grams.get(id) ?? 0), 0);
     return all > 0 && (grams.get(own) ?? 0) >= OWN_SHARE * all;
   };
-  const gone = new Set(dish.stages.filter(isOwn).map((s) => s.id));
-  if (gone.size === 0)
+  // What is asked for out of a can or cooked already has no work of its own to be saved.
+  const gone = new Set(asked.isReady ? [] : dish.stages.filter(isOwn).map((s) => s.id));
+  if (gone.size === 0 && !asked.isReady && !GOES_IN_COOKED.has(asked.food.group))
     return failure(
-      fault('bulk', 'saves-no-work', { dish: dish.name, food: takes.ingredient.food }),
+      fault('bulk', 'saves-no-work', { dish: dish.name, food: asked.ingredient.food }),
     );
-  const portions = takes.grams / bulk.rawGrams;
-  const factor = cookingYield(takes.food).factor;
+  const portions = asked.rawGrams / bulk.rawGrams;
   const kept = dish.stages.filter((s) => !gone.has(s.id));
   const stages = relinked(dish.stages, gone);
   const used = new Set(kept.flatMap((s) => s.uses));
@@ -81,17 +150,20 @@ export function withBulk(dish: Dish, item: StoreItem | Stock): Outcome<Dish> {
     eatBy: safeUntil(item) ?? undefined,
     atMost: Math.floor((dish.servings * item.portions * 2) / portions) / 2,
     name,
-    summary: `With ${item.name}: ${gone.size === 1 ? 'one stage' : `${gone.size} stages`} less.`,
+    summary:
+      gone.size === 0
+        ? `With ${item.name} from the ${item.place}.`
+        : `With ${item.name}: ${gone.size === 1 ? 'one stage' : `${gone.size} stages`} less.`,
     ingredients: dish.ingredients
       .filter((i) => i.id === own || used.has(i.id) || !usedAtAll(dish, i.id))
       .map((i) =>
         i.id === own
           ? {
               ...i,
-              amount: Math.round(takes.grams ? takes.grams * factor : 1),
+              amount: Math.max(1, Math.round(asked.cookedGrams)),
               unit: 'g',
               scaling: 'proportional',
-              preparation: `cooked, ${bagWords(item, portions, dish.servings)} from the ${item.place}; as much as ${Math.round(takes.grams ?? 0)} g raw`,
+              preparation: `cooked, ${bagWords(item, portions, dish.servings)} from the ${item.place}; as much as ${asked.words}`,
               takes: undefined,
               fromStore: true,
               ...(item.place === 'freezer' ? { frozen: true, thaw: true } : {}),

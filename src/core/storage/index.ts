@@ -1,5 +1,5 @@
 export { bagContents } from './bag-contents';
-export { bulkFrom } from './bulk';
+export { bulkFrom, isStoodFor } from './bulk';
 export { dishIdOf, isIngredient, isRaw } from './contents';
 export { daysBetween } from './days';
 export { amountWords, byDue, daysLeft, newCode, packedWords, storeItemSchema } from './item';

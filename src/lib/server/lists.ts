@@ -1,6 +1,7 @@
 /** The lists of some meals: what to buy, what to lay out, which tools, what to use up. */
 import { planOf } from '$core/plan';
 import {
+  cookedStock,
   layOut,
   mergedCuts,
   shoppingList,
@@ -78,7 +79,10 @@ export async function listsFor(asked: string | null, now: number) {
       isChosen: chosen.some((c) => c.meal.id === meal.id),
     })),
     portions: chosen.reduce((sum, { meal }) => sum + meal.servings, 0),
-    shopping: shoppingList(wanted, inHouse, prices, kitchen.aisles),
+    shopping: shoppingList(wanted, inHouse, prices, {
+      aisles: kitchen.aisles,
+      cooked: cookedStock(items),
+    }),
     merged: mergedCuts(wanted, kitchen),
     evenings: chosen.map((s) => ({
       id: s.meal.id,
