@@ -14,6 +14,7 @@ const ZONE = 'Europe/Athens';
 export const DEMO_KITCHEN: Kitchen = {
   format: 'olive-clock/kitchen@1',
   aisles: [],
+  riceDays: 1,
   foods: [],
   cookers: [
     {

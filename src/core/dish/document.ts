@@ -41,6 +41,8 @@ export const ingredientSchema = z.object({
   fromStore: z.boolean().optional(),
   /** It lies there in a pack of so many g, which thaws as a whole. */
   packGrams: z.number().positive().max(30_000).optional(),
+  /** The code of the bag it lies in with others: that thaws as one. */
+  bag: z.string().max(60).optional(),
   /** Taken from another dish of the meal, if that is on the table too. */
   takes: z.object({ dish: id, product: id }).optional(),
 });
@@ -198,6 +200,8 @@ export const stageSchema = z.discriminatedUnion('kind', [
     kind: z.literal('burner'),
     minutes,
     attended: z.boolean().default(true),
+    /** Heated in this instead of over a burner. */
+    appliance: z.literal('microwave').optional(),
   }),
   z.object({
     ...stageBase,

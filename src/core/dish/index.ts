@@ -27,8 +27,10 @@ export {
   dishRefSchema,
   refOf,
   refOfFirstVersion,
+  KIT_WAYS,
   REHEAT_METHODS,
   writtenId,
 } from './ref';
-export type { DishRef, ReheatMethod } from './ref';
+export type { BagWay, DishRef, KitWay, ReheatMethod } from './ref';
+export { servedWith } from './serve-with';
 export { afterwardsPerKg, growsWithAmount, knifeMinutes, preparingMinutes } from './hands';

@@ -2,8 +2,13 @@
 import { z } from 'zod';
 
 /** Ways to heat what is cooked already. */
-export const REHEAT_METHODS = ['cooker', 'burner', 'oven'] as const;
+export const REHEAT_METHODS = ['microwave', 'cooker', 'burner', 'oven'] as const;
 export type ReheatMethod = (typeof REHEAT_METHODS)[number];
+/** Ways into the pot for a bag that is still to cook. */
+export const KIT_WAYS = ['frozen', 'thawed'] as const;
+export type KitWay = (typeof KIT_WAYS)[number];
+const BAG_WAYS = [...REHEAT_METHODS, ...KIT_WAYS] as const;
+export type BagWay = (typeof BAG_WAYS)[number];
 
 const id = z.string().min(1).max(60);
 const code = z.string().regex(/^[A-Z]{4}$/, 'a code is four capital letters');
@@ -12,7 +17,7 @@ export const dishRefSchema = z.discriminatedUnion('kind', [
   /** As it is written in the household. */
   z.object({ kind: z.literal('dish'), id }),
   /** What is in the bag or box of that code; null: heated, or cooked, in its usual way. */
-  z.object({ kind: z.literal('bag'), code, method: z.enum(REHEAT_METHODS).nullable() }),
+  z.object({ kind: z.literal('bag'), code, method: z.enum(BAG_WAYS).nullable() }),
   /** That dish, made with what lies there under the code. */
   z.object({ kind: z.literal('bulk'), id, code }),
 ]);

@@ -124,11 +124,18 @@ export type Place = z.infer<typeof placeSchema>;
 export const applianceSchema = z.object({
   id,
   name,
-  kind: z.enum(['slow-cooker', 'rice-cooker']),
+  kind: z.enum(['slow-cooker', 'rice-cooker', 'microwave']),
   litres: z
     .number(says('the size is a number', '6 qt are 5.7 l'))
     .min(0.5, 'it holds at least half a litre')
-    .max(10, 'it holds at most 10 l'),
+    .max(50, 'it holds at most 50 l'),
+  /** What a microwave gives to the food, as on its door; null: as is usual. */
+  watts: z
+    .number('the power is a number, as on its door')
+    .min(300, 'a microwave gives at least 300 W')
+    .max(1500, 'a microwave gives at most 1500 W')
+    .nullable()
+    .default(null),
 });
 export type Appliance = z.infer<typeof applianceSchema>;
 
@@ -197,6 +204,12 @@ export const kitchenSchema = z.object({
     .default([]),
   /** The aisles of the shop in the order in which this household walks through it; those left out come last. */
   aisles: z.array(z.enum(AISLES)).max(AISLES.length, 'each aisle once').default([]),
+  /** Days for which cooked rice may stand in the fridge: one is the published rule, none is stricter. */
+  riceDays: z
+    .int(says('whole days', 'choose 0 or 1'))
+    .min(0, 'no fewer than none')
+    .max(1, says('rice is eaten within a day of cooking (UK FSA)', 'choose 0 or 1'))
+    .default(1),
   /** Freezers and fridges, with the room for what is packed. */
   places: z
     .array(placeSchema)
@@ -257,6 +270,7 @@ export function emptyKitchen(zone: string): Kitchen {
     cooks: [],
     foods: [],
     aisles: [],
+    riceDays: 1,
     day: { from: 7, to: 22 },
     places: USUAL_PLACES.map((p) => ({ ...p })),
     hands: 1,

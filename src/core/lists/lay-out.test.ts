@@ -145,11 +145,41 @@ describe('which tools', () => {
     const plan = planWith([
       { text: 'Drain the beans', start: -10 },
       { text: 'Strain the stock', start: -40 },
+      { text: 'Drain first', start: -50 },
       { text: 'Drain again', start: -5, dishName: 'B' },
       { text: 'Whisk', start: -8, isHands: false },
       { text: 'It simmers', start: -9 },
     ]);
-    expect(toolsFor(plan, kitchen)).toEqual([{ tool: 'colander', at: -40, dishes: ['A', 'B'] }]);
+    expect(toolsFor(plan, kitchen)).toEqual([
+      { tool: 'colander', at: -50, dishes: ['A', 'B'] },
+      { tool: 'strainer', at: -40, dishes: ['A'] },
+    ]);
+  });
+
+  it('tongs twice: what turned raw meat touches nothing cooked; vegetables need one pair', () => {
+    const tongs = (amount: string): string[] =>
+      toolsFor(
+        planWith([
+          { text: 'Brown all over', phase: 'brown', amounts: [amount], start: -60 },
+          { text: 'Lift it out and let it rest', start: -5 },
+        ]),
+        kitchen,
+      )
+        .map((t) => t.tool)
+        .filter((t) => t.startsWith('tongs'));
+    expect(tongs('1 kg lamb shoulder')).toEqual(['tongs for raw', 'tongs for cooked']);
+    expect(tongs('3 aubergines')).toEqual(['tongs']);
+  });
+
+  it('what is packed asks for bags and a marker, what is roasted for a tray', () => {
+    const plan = planWith([
+      { text: 'Labels on first; 3 bags', stageId: 'pack-bags', start: -10 },
+      { text: 'Into the oven', phase: 'oven', isHands: false, start: -30 },
+    ]);
+    expect(toolsFor(plan, kitchen).map((t) => t.tool)).toEqual([
+      'oven tray',
+      'bags, labels and a marker',
+    ]);
   });
 
   it('a thermometer where the middle has to be measured, and for no other caution', () => {

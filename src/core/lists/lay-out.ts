@@ -1,8 +1,9 @@
 /** Laying out: everything cut and measured before the first pot is hot, and the tools for it. */
 import { scaleDish, type Dish, type ScaledIngredient } from '../dish';
-import { productKey } from '../food';
+import { mentionedFood, productKey, type Food } from '../food';
 import type { Kitchen } from '../kitchen';
-import type { Plan } from '../plan';
+import { BOXES, PACK_STAGE } from '../menu';
+import type { Operation, Plan } from '../plan';
 import { formatQuantity, type Quantity } from '../units';
 
 export interface LaidOut {
@@ -106,18 +107,43 @@ export interface ToolUse {
 
 /** Small tools that a step's words ask for (common practice). */
 const ASKED: readonly (readonly [RegExp, string])[] = [
-  [/\b(?:drain|strain)/i, 'colander'],
+  [/\bdrain/i, 'colander'],
+  [/\b(?:strain|sieve|sift)/i, 'strainer'],
   [/\b(?:mash|crush)/i, 'masher'],
   [/\bwhisk\b/i, 'whisk'],
-  [/\bgrate\b/i, 'grater'],
-  [/\b(?:brown the|turn over|turn them)\b/i, 'tongs'],
+  [/\b(?:grate|zest)\b/i, 'grater'],
+  [/\bpeel(?:s|ed)?\b/i, 'peeler'],
   [/\bcover(?:ed)?\b|\bfoil\b/i, 'foil'],
   [/purée|\b(?:puree|blend)\b/i, 'blender'],
-  [/\bskim\b/i, 'ladle'],
+  [/\b(?:skim|ladle)\b/i, 'ladle'],
+  [/\b(?:carve|joint)\b/i, 'carving knife and board'],
   [/\b(?:gloves|lift)\b/i, 'heat-proof gloves'],
+  [/\b(?:spread|roast|crisp)\b.*\btrays?\b|\bon(?:to)? a tray\b/i, 'oven tray'],
+  [/\bweigh\b/i, 'scales'],
 ];
+/** Raw meat is turned with tongs that touch nothing cooked (common practice). */
+const TURNED = /\b(?:brown|sear|turn(?:ed)? (?:over|them|it)|turn the)\b/i;
+const LIFTED = /\b(?:turn|lift|take (?:it|them|the)|shred|pull|carve|plate|slice)\b/i;
+const RAW_TONGS = 'tongs for raw';
+const COOKED_TONGS = 'tongs for cooked';
+const FLESH: ReadonlySet<Food['group']> = new Set(['meat', 'poultry', 'fish']);
 
-/** What is needed when: racks and pans that the plan has taken, and what the steps' words ask for. */
+const hasFlesh = (texts: readonly string[]): boolean =>
+  texts.some((text) => FLESH.has(mentionedFood(text)?.group ?? 'baking'));
+
+/** Which tongs a step asks for: those for raw while meat browns, others once it is cooked. */
+function tongsFor({ phase, text, amounts }: Operation, wasRaw: boolean): string | null {
+  if (phase === 'brown')
+    return TURNED.test(text) || amounts.length > 0
+      ? hasFlesh([...amounts, text])
+        ? RAW_TONGS
+        : 'tongs'
+      : null;
+  if (wasRaw && LIFTED.test(text)) return COOKED_TONGS;
+  return TURNED.test(text) ? 'tongs' : null;
+}
+
+/** What is needed when: racks and pans that the plan has taken, what steps are done with, and what their words ask for. */
 export function toolsFor(plan: Plan, kitchen: Kitchen): ToolUse[] {
   const uses = new Map<string, ToolUse>();
   const add = (tool: string, at: number, dish: string): void => {
@@ -131,10 +157,18 @@ export function toolsFor(plan: Plan, kitchen: Kitchen): ToolUse[] {
     for (const tool of tools)
       add(kitchen.tools.find((t) => t.id === tool)?.name ?? tool, start, dish);
   }
-  for (const { text, isHands, caution, dishName, start } of plan.operations) {
+  const raw = new Set<string>();
+  for (const operation of plan.operations.toSorted((a, b) => a.start - b.start)) {
+    const { entryId, text, phase, isHands, caution, start, stageId, dishName: dish } = operation;
     for (const [pattern, tool] of ASKED)
-      if (isHands && pattern.test(text)) add(tool, start, dishName);
-    if (caution?.code === 'centre-temperature') add('thermometer', start, dishName);
+      if (isHands && pattern.test(text)) add(tool, start, dish);
+    const tongs = isHands ? tongsFor(operation, raw.has(entryId)) : null;
+    if (tongs) add(tongs, start, dish);
+    if (tongs === RAW_TONGS) raw.add(entryId);
+    if (phase === 'oven' || phase === 'crisp') add('oven tray', start, dish);
+    if (stageId === PACK_STAGE || entryId === BOXES)
+      add(entryId === BOXES ? 'boxes, labels and a marker' : 'bags, labels and a marker', start, dish);
+    if (caution?.code === 'centre-temperature') add('thermometer', start, dish);
   }
   return [...uses.values()].sort((a, b) => a.at - b.at);
 }

@@ -11,17 +11,35 @@ export const servingsSchema = z
   .min(1, says('at least one person eats', 'give 1 or more'))
   .max(200, says('at most 200 servings', 'plan larger parties as several meals'));
 
+/** More of one dish on one day than any kitchen packs. */
+export const MOST_BAGS = 60;
+
+/** A bag measured otherwise than in people: two cups, a pound, 500 g. */
+export const bagSizeSchema = z.object({
+  amount: z
+    .number('the size is a number')
+    .positive(says('a bag holds something', 'write it as 2 cups, 1 lb, 500 g or 4 people'))
+    .max(20_000, says('a bag holds less', 'write it as 2 cups, 1 lb or 500 g')),
+  unit: z.enum(
+    ['g', 'kg', 'oz', 'lb', 'ml', 'l', 'cup', 'pint', 'quart'],
+    says('a bag is measured by weight or volume', 'write it as 2 cups, 1 lb or 500 g'),
+  ),
+});
+export type BagSize = z.infer<typeof bagSizeSchema>;
+
 const bags = z
   .object({
     copies: z
       .int('a whole number of bags')
       .min(1, 'one bag at least')
-      .max(24, says('at most 24 bags of one dish', 'make two entries')),
+      .max(MOST_BAGS, says(`at most ${MOST_BAGS} bags of one dish`, 'make two entries')),
     state: z.enum(['raw', 'browned', 'cooked']),
     /** Flat, or a round mound for the inner pot. */
     shape: z.enum(['flat', 'mound']).default('flat'),
     /** Of them, so many are for the fridge, for the days ahead; the rest is frozen. */
-    inFridge: z.int('a whole number of bags').min(0, 'none or more').max(24).default(0),
+    inFridge: z.int('a whole number of bags').min(0, 'none or more').max(MOST_BAGS).default(0),
+    /** What goes into one, by weight or volume; without it, as many people as the entry is for. */
+    size: bagSizeSchema.optional(),
   })
   .refine((made) => made.inFridge <= made.copies, {
     path: ['inFridge'],

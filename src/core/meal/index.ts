@@ -7,9 +7,12 @@ import { DIETS } from '../dish';
 import { ALLERGENS } from '../food';
 
 import { mealEntrySchema, servingsSchema } from './entry';
+import { lunchesSchema } from './lunches';
 
-export { changedEntry, newEntry, runId, servingsSchema } from './entry';
-export type { EntryChange, MealEntry } from './entry';
+export { bagSizeSchema, changedEntry, MOST_BAGS, newEntry, runId, servingsSchema } from './entry';
+export type { BagSize, EntryChange, MealEntry } from './entry';
+export { boxesFor, daysOf, lunchesSchema } from './lunches';
+export type { LunchBox, Lunches } from './lunches';
 export type { DishPick } from './pick';
 
 const id = z.string().min(1).max(60);
@@ -76,14 +79,21 @@ export const mealSchema = z.object({
     .max(30, 'at most 30 boxes of one set')
     .nullable()
     .default(null),
+  /** On such a day: lunches for named people on named days, one box each. */
+  lunches: lunchesSchema.nullable().default(null),
   /** A pattern for other meals, with no evening of its own. */
   template: z.boolean().default(false),
 });
 export type Meal = z.infer<typeof mealSchema>;
 
 /** Bags and boxes that a batch day fills. */
-export function bagsIn({ entries, boxes }: Pick<Meal, 'entries' | 'boxes'>): number {
-  return entries.reduce((sum, e) => sum + (e.what.bags?.copies ?? 0), boxes ?? 0);
+export function bagsIn(meal: Pick<Meal, 'entries' | 'boxes' | 'lunches'>): number {
+  return meal.entries.reduce((sum, e) => sum + (e.what.bags?.copies ?? 0), boxesOf(meal) ?? 0);
+}
+
+/** How many boxes a day fills: a set of them, or one for each person and day; null where it fills none. */
+export function boxesOf({ boxes, lunches }: Pick<Meal, 'boxes' | 'lunches'>): number | null {
+  return lunches ? lunches.people.length * lunches.days.length : boxes;
 }
 
 /** The chance of being ready by serving that each word stands for. */

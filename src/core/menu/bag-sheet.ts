@@ -1,13 +1,13 @@
 /** What goes into each bag of a batch day, how it is shaped, and how long it freezes and thaws. */
 import { FREEZER_C, FRIDGE_C } from '../facts';
 import { compositionOf, mainIngredient, scaleDish, type Dish, type ScaledDish } from '../dish';
-import { cookingYield, findFood } from '../food';
-import { fillVolume } from '../cooker';
+import { cookingYield } from '../food';
 import type { Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
-import { bagContents, freezesInADay, portionGrams } from '../storage';
+import { bagContents, freezesInADay } from '../storage';
 import { freezingTime, thawingTime } from '../thermal';
-import { formatQuantity } from '../units';
+import { formatQuantity, UNITS } from '../units';
+import { bagMeasure } from './bag-size';
 import { finding, type Finding } from '../reason';
 
 export interface BagSheet {
@@ -78,16 +78,8 @@ export function bagSheet(
     amount: i.quantity ? read(i.quantity.amount, i.quantity.unit) : 'to taste',
   }));
   const isCooked = bags.state === 'cooked';
-  const gramsEach = isCooked
-    ? portionGrams(dish) * servings
-    : inBag.reduce((sum, i) => sum + (i.grams ?? 0), 0);
-  const mlEach = isCooked
-    ? gramsEach / 1.02
-    : fillVolume(
-        inBag.flatMap((i) =>
-          i.food && i.grams ? [{ food: i.food.id, grams: i.grams, celsius: FRIDGE_C }] : [],
-        ),
-      );
+  const one = bagMeasure(dish, bags.state);
+  const [gramsEach, mlEach] = [one.grams * servings, one.ml * servings];
   const soak = dish.stages.find((s) => s.kind === 'soak' && s.maxMinutes !== undefined);
   return {
     name: dish.name,
@@ -160,20 +152,19 @@ const LONGEST_FREEZING_DAYS = 3;
 function standsFor(dish: Dish, servings: number, kitchen: Kitchen): string | null {
   const main = mainIngredient(scaleDish(dish, servings));
   if (!main?.food || !main.grams) return null;
-  const cooked = findFood(`cooked ${main.food.names[0]}`) ?? main.food;
-  const ml = (main.grams * cookingYield(main.food).factor) / cooked.density;
-  const cups = formatQuantity({ amount: ml / 236.588, unit: 'cup' }, 'us');
+  const { ml } = bagMeasure(dish, 'cooked');
+  const cups = formatQuantity({ amount: (ml * servings) / UNITS.cup.size, unit: 'cup' }, 'us');
   const raw = formatQuantity({ amount: main.grams, unit: 'g' }, kitchen.system);
   return `a bag is about ${cups} and stands for ${raw} ${main.ingredient.food}, raw`;
 }
 
 /** A freezer takes only so much at once: more of it warms what lies there and freezes slowly. */
 export function freezerNotes(
-  bags: readonly { dish: Dish; servings: number; copies: number }[],
+  bags: readonly { dish: Dish; servings: number; copies: number; state: BagSheet['state'] }[],
   kitchen: Kitchen,
 ): Finding[] {
   const kg = bags.reduce(
-    (sum, b) => sum + (portionGrams(b.dish) * b.servings * b.copies) / 1000,
+    (sum, b) => sum + (bagMeasure(b.dish, b.state).grams * b.servings * b.copies) / 1000,
     0,
   );
   const most = freezesInADay(kitchen);

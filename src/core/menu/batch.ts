@@ -5,7 +5,7 @@ import type { MealEntry } from '../meal';
 import { bagContents } from '../storage';
 import { coolingTime } from '../thermal';
 import { toFraction } from '../units';
-import { fitsSome, SPREAD_STAGE } from '../cycle';
+import { fitsSome, roomFor, SPREAD_STAGE } from '../cycle';
 
 /** The stage that fills the bags. */
 export const PACK_STAGE = 'pack-bags';
@@ -15,6 +15,8 @@ const PACK_MIN = 2;
 /** Into shallow boxes: so deep, in the fridge with the lid off, mm. */
 const SHALLOW_MM = 40;
 const KITCHEN_C = 22;
+/** A bag larger than any pot is cooked in so many runs at most. */
+const MOST_RUNS = 6;
 /** Out of the pot. */
 const HOT_C = 90;
 const RAW: ReadonlySet<string> = new Set(['prep', 'soak']);
@@ -145,9 +147,45 @@ function coolMinutes(dish: Dish, servings: number): number {
   return Math.min(120, Math.max(10, Math.round(minutesTo21 ?? 120)));
 }
 
-/** Into how many even runs the pots divide so many servings; 1 where no number of runs is right. */
-export function runsFor(dish: Dish, servings: number, copies: number, kitchen: Kitchen): number {
-  for (let runs = 1; runs <= copies; runs++)
-    if (fitsSome(dish, (servings * copies) / runs, kitchen)) return runs;
-  return 1;
+/**
+ * How many bags are cooked in each run: all pots at once where that saves a round, each filled as far as its room
+ * goes. Where no pot takes one whole bag, as many even runs as one of them asks for.
+ *
+ * @param servings in one bag
+ * @returns bags of each run, together `copies`
+ */
+export function runsFor(dish: Dish, servings: number, copies: number, kitchen: Kitchen): number[] {
+  const rooms = roomFor(dish, servings * copies, kitchen)
+    .map(({ most }) => Math.min(copies, Math.floor(most / servings + 1e-9)))
+    .filter((room) => room > 0)
+    .sort((a, b) => b - a);
+  if (rooms.length === 0) return evenRuns(dish, servings, copies, kitchen);
+  const rounds = Math.ceil(copies / rooms.reduce((sum, room) => sum + room, 0));
+  // No more pots than that many rounds need: each one is to be heated and washed.
+  let pots = 1;
+  const inOne = (): number => rooms.slice(0, pots).reduce((sum, room) => sum + room, 0);
+  while (inOne() * rounds < copies) pots++;
+  return Array.from({ length: rounds }, (_, i) =>
+    shared(copies, rounds, i, rooms.slice(0, pots)),
+  ).flat();
+}
+
+/** The bags of one round over the pots, each as full as the others. */
+function shared(copies: number, rounds: number, round: number, rooms: readonly number[]): number[] {
+  let left = Math.floor((copies * (round + 1)) / rounds) - Math.floor((copies * round) / rounds);
+  let room = rooms.reduce((sum, r) => sum + r, 0);
+  return rooms.flatMap((own) => {
+    // Rounded up, the first and largest pots take what does not divide.
+    const some = Math.min(own, left, Math.ceil((left * own) / room - 1e-9));
+    [left, room] = [left - some, room - own];
+    return some > 0 ? [some] : [];
+  });
+}
+
+function evenRuns(dish: Dish, servings: number, copies: number, kitchen: Kitchen): number[] {
+  const most = Math.max(copies, MOST_RUNS);
+  for (let runs = 1; runs <= most; runs++)
+    if (fitsSome(dish, (servings * copies) / runs, kitchen))
+      return Array.from({ length: runs }, () => copies / runs);
+  return [copies];
 }

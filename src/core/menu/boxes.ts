@@ -1,7 +1,8 @@
 /** A meal-prep set: protein, grain and vegetable cooked for so many boxes, and filled together. */
 import { dishSchema, type Dish, type Stage } from '../dish';
-import { newEntry, type MealEntry } from '../meal';
-import { boxesInFridge, kindOfDish } from '../storage';
+import { daysOf, newEntry, type Meal, type MealEntry } from '../meal';
+import { boxesInFridge, daysBetween, kindOfDish, type KeepingRules } from '../storage';
+import { dayKey, weekday } from '../units';
 import { coolingStages, PACK_STAGE } from './batch';
 import type { EffectiveEntry } from './types';
 
@@ -35,11 +36,46 @@ function partOf(dish: Dish, servings: number): Dish {
   };
 }
 
-/** The entries of a set with their dishes changed, and the one that fills the boxes. */
-export function intoBoxes(parts: readonly EffectiveEntry[], boxes: number): EffectiveEntry[] {
+/** What goes where: equal parts for a set; for lunches each day's dishes, and until which day boxes stand in the fridge. */
+function fillWords(
+  parts: readonly EffectiveEntry[],
+  meal: Pick<Meal, 'lunches' | 'serveAt' | 'zone'>,
+  rules: KeepingRules,
+): string {
+  const days = boxesInFridge(
+    parts.map((p) => kindOfDish(p.dish)),
+    rules,
+  );
+  const { lunches } = meal;
+  if (!lunches)
+    return `into each box an equal part of ${parts.map((p) => p.dish.name).join(', ')}; what is eaten within ${days === 1 ? 'a day (rice: UK FSA)' : `${days} days`} into the fridge, the rest into the freezer`;
+  const packedOn = dayKey(Date.parse(meal.serveAt), meal.zone);
+  const own = (id: string): string => {
+    const eaten = daysOf(lunches, id);
+    return eaten.length === lunches.days.length ? '' : ` (${eaten.map(weekday).join(', ')})`;
+  };
+  const foods = parts.map((p) => `${p.dish.name}${own(p.entry.id)}`).join(', ');
+  const fresh = lunches.days.filter((d) => daysBetween(packedOn, d) <= days);
+  const frozen = lunches.days.filter((d) => !fresh.includes(d));
+  const places = [
+    fresh.length > 0 ? `${fresh.map(weekday).join(', ')} into the fridge` : '',
+    frozen.length > 0 ? `${frozen.map(weekday).join(', ')} into the freezer` : '',
+  ].filter(Boolean);
+  return `a portion of ${foods} into each box of ${lunches.people.join(', ')}; ${places.join(', ')}`;
+}
+
+/**
+ * The entries of a set with their dishes changed, and the one that fills the boxes.
+ *
+ * @param rules of the household, where they are stricter than the published ones
+ */
+export function intoBoxes(
+  parts: readonly EffectiveEntry[],
+  boxes: number,
+  meal: Pick<Meal, 'lunches' | 'serveAt' | 'zone'>,
+  rules: KeepingRules,
+): EffectiveEntry[] {
   const cooked = parts.map((p) => ({ ...p, dish: partOf(p.dish, p.servings) }));
-  const names = parts.map((p) => p.dish.name);
-  const days = boxesInFridge(parts.map((p) => kindOfDish(p.dish)));
   const dish = dishSchema.parse({
     format: 'olive-clock/dish@1',
     id: BOXES,
@@ -61,10 +97,7 @@ export function intoBoxes(parts: readonly EffectiveEntry[], boxes: number): Effe
         kind: 'finish',
         minutes: Math.max(1, Math.ceil(FILL_MIN * boxes)),
         inCooker: false,
-        text: `Labels on first; into each box an equal part of ${names.join(', ')}; what is eaten within ${days === 1 ? 'a day (rice: UK FSA)' : `${days} days`} into the fridge, the rest into the freezer`.slice(
-          0,
-          400,
-        ),
+        text: `Labels on first; ${fillWords(parts, meal, rules)}`.slice(0, 400),
         uses: cooked.map((_, i) => `part-${i}`),
       },
     ],

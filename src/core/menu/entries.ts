@@ -3,14 +3,17 @@ import { fault } from '../words';
 import { LONGEST_PRESSURE_MIN } from '../facts';
 import { dishKey, refOf, type Dish, type Stage } from '../dish';
 import type { Kitchen } from '../kitchen';
-import { changedEntry, runId, type Meal, type MealEntry } from '../meal';
+import { boxesOf, changedEntry, daysOf, runId, type Meal, type MealEntry } from '../meal';
 import { finding, type Edit, type Finding, type Fault } from '../reason';
 import { dayKey } from '../units';
+import { bagLater } from './bag-later';
+import { servingsInBag } from './bag-size';
 import { batchDish, runsFor } from './batch';
 import { atLevel } from './choices';
 import { fewestRuns, stackDishes, recutOf, withRecut, type Recut } from '../cycle';
 import { freezerNotes } from './bag-sheet';
 import { BOXES, intoBoxes } from './boxes';
+import { lunchFindings } from './lunch-boxes';
 import { altitudeNotes, atAltitude, partCookedNotes, unknownNotes } from './dish-notes';
 import { inStageRuns } from './stage-runs';
 import type { EffectiveEntry } from './types';
@@ -32,8 +35,7 @@ export function effectiveEntries(
       });
       return [];
     }
-    const usual = meal.boxes !== null && !entry.what.bags ? meal.boxes : meal.servings;
-    const servings = (entry.forWhom.servings ?? usual) + (entry.forWhom.keep?.portions ?? 0);
+    const servings = servingsOf(entry, meal, dish);
     const late = pastItsDay(entry, dish, dayKey(Date.parse(meal.serveAt), meal.zone));
     if (late) notes.push(late);
     const taught = withTaughtHolds(dish, kitchen);
@@ -61,15 +63,16 @@ export function effectiveEntries(
       ? [
           {
             dish,
-            servings: e.forWhom.servings ?? meal.servings,
+            servings: servingsInBag(e, meal, dish),
             copies: e.what.bags.copies - e.what.bags.inFridge,
+            state: e.what.bags.state,
           },
         ]
       : [];
   });
   const cooked = stacked(entries, kitchen, notes);
   return {
-    entries: boxed(cooked, meal),
+    entries: boxed(cooked, meal, kitchen),
     notes: [
       ...notes,
       ...altitudeNotes(
@@ -79,27 +82,39 @@ export function effectiveEntries(
       ...kept(entries),
       ...overStock(entries),
       ...freezerNotes(frozen, kitchen),
+      ...laterNotes(meal, dishes, kitchen),
+      ...lunchFindings(meal, dishes, dayKey(Date.parse(meal.serveAt), meal.zone), kitchen),
     ],
     faults,
   };
 }
 
-/** What goes into no bags of its own goes into the boxes of the day. */
-function boxed(entries: readonly EffectiveEntry[], meal: Meal): EffectiveEntry[] {
-  const isPart = (e: EffectiveEntry): boolean => e.entry.what.bags === null && e.entry.id !== BOXES;
-  const parts = entries.filter(isPart);
-  if (meal.boxes === null || parts.length === 0) return [...entries];
-  return [...entries.filter((e) => !isPart(e)), ...intoBoxes(parts, meal.boxes)];
+/** For how many it is cooked; of what is packed, how much goes into one bag. */
+export function servingsOf(entry: MealEntry, meal: Meal, dish: Dish): number {
+  if (entry.what.bags) return servingsInBag(entry, meal, dish);
+  const { servings, keep } = entry.forWhom;
+  const usual = meal.lunches
+    ? meal.lunches.people.length * daysOf(meal.lunches, entry.id).length
+    : (meal.boxes ?? meal.servings);
+  return (servings ?? Math.max(1, usual)) + (keep?.portions ?? 0);
 }
 
-/** Bags of one dish, in as many even runs as the pots ask for. */
+/** What goes into no bags of its own goes into the boxes of the day. */
+function boxed(entries: readonly EffectiveEntry[], meal: Meal, kitchen: Kitchen): EffectiveEntry[] {
+  const isPart = (e: EffectiveEntry): boolean => e.entry.what.bags === null && e.entry.id !== BOXES;
+  const parts = entries.filter(isPart);
+  const boxes = boxesOf(meal);
+  if (boxes === null || parts.length === 0) return [...entries];
+  return [...entries.filter((e) => !isPart(e)), ...intoBoxes(parts, boxes, meal, kitchen)];
+}
+
+/** Bags of one dish, in as many runs as the pots ask for. */
 function inRuns(one: EffectiveEntry, kitchen: Kitchen): EffectiveEntry[] {
   const { entry, dish, servings } = one;
   if (!entry.what.bags) return [one];
   const { copies, inFridge, ...bags } = entry.what.bags;
-  const runs = bags.state === 'raw' ? 1 : runsFor(dish, servings, copies, kitchen);
-  const own = copies / runs;
-  return Array.from({ length: runs }, (_, i) => ({
+  const runs = bags.state === 'raw' ? [copies] : runsFor(dish, servings, copies, kitchen);
+  return runs.map((own, i) => ({
     ...one,
     entry:
       i === 0
@@ -108,7 +123,7 @@ function inRuns(one: EffectiveEntry, kitchen: Kitchen): EffectiveEntry[] {
     // Said once, where the last of them are packed.
     dish: batchDish(
       dish,
-      { ...bags, copies: own, inFridge: i === runs - 1 ? inFridge : 0 },
+      { ...bags, copies: own, inFridge: i === runs.length - 1 ? inFridge : 0 },
       servings,
     ),
     servings: servings * own,
@@ -220,6 +235,28 @@ function pastItsDay(entry: MealEntry, { name, eatBy }: Dish, day: string): Findi
   return finding('past-use-by', 'stop', entry.id, { dish: name, eatBy }, [
     { kind: 'leave-out', entry: entry.id, dish: name },
   ]);
+}
+
+/** What will be wrong with a bag when it is cooked, said while it can still be packed otherwise. */
+function laterNotes(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): Finding[] {
+  return meal.entries.flatMap((entry): Finding[] => {
+    const written = dishes.get(dishKey(entry.what.dish));
+    const { bags } = entry.what;
+    if (!written || !bags) return [];
+    const servings = servingsInBag(entry, meal, written);
+    const later = bagLater(atAltitude(written, kitchen), servings, bags, kitchen);
+    if (!later) return [];
+    const { most, addMl, isTooWide, acrossMm } = later;
+    const dish = written.name;
+    const smaller = !bags.size && most !== null ? asMany(entry, Math.floor(most)) : [];
+    return [
+      ...(most === null
+        ? []
+        : [finding('bag-too-big', 'look', entry.id, { dish, servings, most }, smaller)]),
+      ...(addMl > 0 ? [finding('bag-needs-water', 'info', entry.id, { dish, ml: addMl })] : []),
+      ...(isTooWide ? [finding('bag-too-wide', 'info', entry.id, { dish, acrossMm })] : []),
+    ];
+  });
 }
 
 /** More of a bag than there is. */

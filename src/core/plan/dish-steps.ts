@@ -127,6 +127,16 @@ export class DishCompiler extends HeatWriter {
       this.out.blocks.push({ id, units });
       return [];
     }
+    if (stay.stages.some((s) => s.kind === 'burner' && s.appliance === 'microwave')) {
+      const units = this.kitchen.appliances.flatMap((a) => (a.kind === 'microwave' ? a.id : []));
+      if (units.length === 0)
+        this.fail(
+          'needs a microwave, and the kitchen has none',
+          'add one in Kitchen or heat it in another way',
+        );
+      this.out.blocks.push({ id, units });
+      return [];
+    }
     if (stay.place === 'burner') {
       if (this.kitchen.burners === 0)
         this.fail(

@@ -64,6 +64,7 @@ function thawMinutes(
 export function thawFor(scaled: ScaledIngredient, lead: Lead): Thaw | null {
   const { ingredient, grams } = scaled;
   if (!ingredient.frozen || cooksFrozen(ingredient)) return null;
+  const what = ingredient.bag ? `the bag ${ingredient.bag}` : ingredient.food;
   // A pack thaws as a whole, however little of it is used.
   const weight = Math.max(grams ?? 500, ingredient.packGrams ?? 0);
   const inFridge = thawMinutes(scaled, weight, 'air');
@@ -72,7 +73,7 @@ export function thawFor(scaled: ScaledIngredient, lead: Lead): Thaw | null {
   if (window)
     return {
       step: { minutes, ...window },
-      text: `${ingredient.food} out of the freezer, into the fridge, in a bowl`,
+      text: `${what} out of the freezer, into the fridge, in a bowl`,
       because: `${formatMinutes(minutes)} for ${Math.round(weight)} g: ${inFridge.isByThickness ? `${Math.round(thicknessOf(scaled))} mm thick, by conduction, longer than the rule of a day for each 4 to 5 lb (USDA FSIS, The Big Thaw)` : 'a day for each 4 to 5 lb, a day at least (USDA FSIS, The Big Thaw)'}`,
       waits: WAITS_AFTER_MIN,
       tooLate: null,
@@ -80,7 +81,7 @@ export function thawFor(scaled: ScaledIngredient, lead: Lead): Thaw | null {
   const inWater = Math.max(LEAST_WATER_MIN, thawMinutes(scaled, weight, 'water').minutes);
   return {
     step: { minutes: inWater },
-    text: `Thaw the ${ingredient.food} in cold water, leak-proof; change the water every 30 min`,
+    text: `Thaw ${ingredient.bag ? what : `the ${what}`} in cold water, leak-proof; change the water every 30 min`,
     because: `${formatMinutes(inWater)} for ${Math.round(weight)} g: 30 min for each pound, cooked at once (USDA FSIS, The Big Thaw)`,
     waits: WATER_WAITS_MIN,
     tooLate: minutes,

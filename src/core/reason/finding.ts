@@ -36,6 +36,18 @@ export interface FindingValues {
   'no-freezer': Record<never, never>;
   /** More at once than the freezer freezes in a day; `mostDays` is as long as cooked food may wait. */
   'freezer-slow': { kg: number; kgADay: number; days: number; mostDays: number };
+  /** No pot takes a bag as it is packed; `most` is what one does. */
+  'bag-too-big': { dish: string; servings: number; most: number };
+  /** What is in a bag brings too little liquid for a cycle: its label says so. */
+  'bag-needs-water': { dish: string; ml: number };
+  /** A flat bag that is wider than any pot. */
+  'bag-too-wide': { dish: string; acrossMm: number };
+  /** More is packed than the freezers have room for. */
+  'no-room': { litres: number; freeLitres: number };
+  /** A lunch is to be eaten after its days in the fridge and can’t be frozen. */
+  'lunch-too-late': { dish: string; days: string[]; lastDay: string };
+  /** A lunch day that lies before the food is cooked. */
+  'lunch-before': { days: string[] };
   /** Somebody does not eat what is in a dish; `apartBefore` is the step before which a portion can be taken out. */
   'eater-cannot': {
     eater: string;

@@ -81,6 +81,15 @@ export function isStoodFor(
   return [ready, `${ready}s`].some((n) => findFood(n)?.id === bulkFood) ? 'ready' : null;
 }
 
+/**
+ * What a dish takes of a food that was cooked in bulk, as it is written: the size of a bag for it.
+ *
+ * @returns g cooked; null where it takes none
+ */
+export function cookedGramsFor(dish: Dish, bulkFood: string): number | null {
+  return askedIn(scaleDish(dish, dish.servings).ingredients, bulkFood)?.cookedGrams ?? null;
+}
+
 /** The first ingredient that asks for that food: raw, out of a can, or cooked. */
 function askedIn(ingredients: readonly ScaledIngredient[], foodId: string): Asked | null {
   const food = foodById(foodId);

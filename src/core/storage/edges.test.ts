@@ -107,13 +107,19 @@ describe('an item', () => {
     expect([late, item(), early].sort(byDue)).toEqual([early, item(), late]);
   });
 
-  it('says how much there is in portions or packs, to the gram or the hundredth of a kilo', () => {
-    expect(amountWords({ portions: 1, contents: COOKED })).toBe('1 portion');
-    expect(amountWords({ portions: 2, contents: COOKED })).toBe('2 portions');
-    expect(amountWords({ portions: 1, contents: { ...HAKE, grams: 999 } })).toBe('1 pack of 999 g');
-    expect(amountWords({ portions: 3, contents: { ...HAKE, grams: 1000 } })).toBe(
-      '3 packs of 1 kg',
-    );
+  it('says how much there is in portions, in packs, or as it was measured', () => {
+    const words = (of: Partial<StoreItem>, system: 'us' | 'metric' = 'metric'): string =>
+      amountWords({ portions: 1, contents: COOKED, ...of }, system);
+    expect(words({})).toBe('1 portion');
+    expect(words({ portions: 2 })).toBe('2 portions');
+    expect(words({ contents: { ...HAKE, grams: 450 } })).toBe('1 pack of 450 g');
+    expect(words({ contents: { ...HAKE, grams: 454 } }, 'us')).toBe('1 pack of 1 lb');
+    expect(words({ portions: 3, contents: { ...HAKE, grams: 1000 } })).toBe('3 packs of 1 kg');
+    const size = { amount: 2, unit: 'cup' as const, portions: 0.94 };
+    expect(words({ portions: 0.94, size })).toBe('2 cups, 0.9 portions');
+    // What is left of it is no longer two cups.
+    expect(words({ portions: 0.5, size })).toBe('0.5 portions');
+    expect(words({ lunch: { person: 'Ana', day: '2026-12-02' } })).toBe('1 lunch');
   });
 
   it('of a day ahead will be packed, raw food was put in', () => {
@@ -613,7 +619,7 @@ describe('a week from stock', () => {
 
   it('as many suppers of a bag as there are portions for; days without time are marked', () => {
     const { days } = week({ dishes: [] }, { noTime: new Set(['2026-11-28']) });
-    expect(days.filter((d) => d.proposal?.dish.kind === 'bag')).toHaveLength(2);
+    expect(days.filter((d) => d.proposal?.parts[0]?.dish.kind === 'bag')).toHaveLength(2);
     expect(days.filter((d) => d.hasNoTime).map((d) => d.day)).toEqual(['2026-11-28']);
     expect(week({ dishes: [] }, { servings: 9 }).days.every((d) => d.proposal === null)).toBe(true);
   });

@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { says } from '../reason';
 import { KEEPING, type KeepingKind } from '../food';
-import { shortDay } from '../units';
+import { formatQuantity, shortDay, toFraction, UNIT_NAMES, type System } from '../units';
 import { contentsSchema, withContents } from './contents';
 import { daysBetween } from './days';
 
@@ -42,6 +42,12 @@ const itemSchema = z
     unknownFoods: z.array(z.string().max(2000)).max(300).default([]),
     /** Flat, or a round mound as wide as the liner, that goes into the pot frozen. */
     shape: z.enum(['flat', 'mound']).default('flat'),
+    /** As the cook measured one of it: two cups, a pound; without it, it is counted in portions. */
+    size: z
+      .object({ amount: z.number().positive(), unit: z.enum(UNIT_NAMES), portions: z.number() })
+      .optional(),
+    /** A lunch: whose, and on which day. */
+    lunch: z.object({ person: z.string().max(40), day }).optional(),
     /** Of the flat bag, the mound or the food in its box. */
     thicknessMm: z
       .number('the thickness is a number of mm')
@@ -82,15 +88,35 @@ export function byDue(a: StoreItem, b: StoreItem): number {
   return a.useBy.localeCompare(b.useBy) || a.packedOn.localeCompare(b.packedOn);
 }
 
-/** How much there is: portions of a dish, or packs of a food with their weight. */
-export function amountWords({
-  portions,
-  contents,
-}: Pick<StoreItem, 'portions' | 'contents'>): string {
-  if (contents.kind !== 'pack') return `${portions} ${portions === 1 ? 'portion' : 'portions'}`;
-  const { grams } = contents;
-  const weight = grams < 1000 ? `${Math.round(grams)} g` : `${+(grams / 1000).toFixed(2)} kg`;
-  return portions === 1 ? `1 pack of ${weight}` : `${portions} packs of ${weight}`;
+/**
+ * How much there is: portions of a dish, or packs of a food with their weight; whole bags as they were measured.
+ *
+ * @param system in which the household measures
+ */
+export function amountWords(
+  { portions, contents, size, lunch }: Pick<StoreItem, 'portions' | 'contents' | 'size' | 'lunch'>,
+  system: System,
+): string {
+  if (contents.kind === 'pack') {
+    const weight = formatQuantity({ amount: contents.grams, unit: 'g' }, system);
+    return portions === 1 ? `1 pack of ${weight}` : `${toFraction(portions)} packs of ${weight}`;
+  }
+  if (lunch && portions === 1) return '1 lunch';
+  // What is left of a bag that was begun is no longer what was measured.
+  if (size && size.portions === portions) {
+    const own = formatQuantity({ amount: size.amount, unit: size.unit }, unitSystem(size.unit));
+    return contents.kind === 'bulk' ? own : `${own}, ${portionWords(portions)}`;
+  }
+  return portionWords(portions);
+}
+
+/** Cups and pounds are read as they were measured, wherever the household is. */
+const unitSystem = (unit: NonNullable<StoreItem['size']>['unit']): System =>
+  ['g', 'kg', 'ml', 'l'].includes(unit) ? 'metric' : 'us';
+
+function portionWords(portions: number): string {
+  const about = Math.round(portions * 10) / 10;
+  return `${about} ${about === 1 ? 'portion' : 'portions'}`;
 }
 
 /** When it was put in; of a batch day ahead whose labels are written, when it will be. @param today `2026-11-28` */

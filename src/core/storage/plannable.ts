@@ -1,5 +1,5 @@
 /** What the reference of a meal's entry stands for: a dish as written, a bag heated again, a dish made with what is there. */
-import type { Dish, DishRef } from '../dish';
+import { KIT_WAYS, type Dish, type DishRef } from '../dish';
 import type { Kitchen } from '../kitchen';
 import { withBulk } from './bulk';
 import { dishIdOf, isRaw } from './contents';
@@ -38,8 +38,9 @@ export function dishFor(ref: DishRef, { items, stock, dishes, kitchen }: KnownDi
     const dish = dishes.get(ref.id);
     return dish ? valueOf(withBulk(dish, stockWith(item, stock))) : null;
   }
-  // What is still to cook has its own way only.
-  if (isRaw(item.contents) && ref.method !== null) return null;
+  // What is still to cook goes in frozen or thawed, what is cooked is heated: one has none of the other's ways.
+  const isKitWay = KIT_WAYS.some((way) => way === ref.method);
+  if (ref.method !== null && isRaw(item.contents) !== isKitWay) return null;
   const dish = dishes.get(dishIdOf(item.contents) ?? '') ?? null;
   return valueOf(dishFromBag(item, dish, kitchen, ref.method));
 }

@@ -5,12 +5,16 @@ import { wholeCycle, type CycleInput } from '../cooker';
 import {
   dishKey,
   dishSchema,
+  KIT_WAYS,
   REHEAT_METHODS,
   scaleDish,
+  type BagWay,
   type Dish,
   type DishRef,
   type Ingredient,
+  type KitWay,
   type ReheatMethod,
+  type ScaledIngredient,
   type Stage,
 } from '../dish';
 import { centreThrough } from '../doneness';
@@ -33,6 +37,15 @@ const OVEN = { celsius: 170, surfaceW: 22, depthMm: 50 } as const;
 const LONGEST_MIN = 180;
 /** Thick pieces cooked from frozen take about half as long again (common practice). */
 const FROZEN_FACTOR = 1.5;
+/** Steam and microwaves heat it frozen; on a burner it burns, in the oven it dries (common practice). */
+const FROM_FROZEN: ReadonlySet<ReheatMethod> = new Set(['microwave', 'cooker']);
+/**
+ * A microwave: what it gives where nobody says, W, and the share that heats the food (estimates); then it stands, so
+ * that the heat gets everywhere (USDA FSIS, Cooking Safely in the Microwave Oven).
+ */
+const MICROWAVE = { watts: 800, share: 0.6, standMin: 2 } as const;
+/** Cooked food: its heat thawed and frozen, J/(g K), its water (estimates); to melt a gram of ice, J. */
+const FOOD = { heat: 3.7, frozenHeat: 1.9, water: 0.75, melting: 334 } as const;
 /** Low pressure is gentle enough for what is cooked already. */
 const LEVEL = 'low';
 
@@ -54,15 +67,23 @@ export function dishFromBag(
   item: StoreItem,
   dish: Dish | null,
   kitchen: Kitchen,
-  method: ReheatMethod | null = null,
+  way: BagWay | null = null,
 ): Outcome<Dish> {
+  const kitWay = KIT_WAYS.find((w) => w === way) ?? null;
+  const method = REHEAT_METHODS.find((m) => m === way) ?? null;
   if (isRaw(item.contents)) {
     if (item.contents.kind === 'pack')
       return failure(fault('dish', 'raw-is-no-dish', { item: item.name }));
-    if (dish) return success(rawDish(item, dish));
+    if (dish) return success(rawDish(item, dish, kitWay));
     return failure(fault('dish', 'kit-without-dish', { item: item.name }));
   }
   return success(reheated(item, dish, kitchen, method));
+}
+
+/** The ways in which a bag can be made ready: heated, or for one that is still to cook, frozen or thawed into the pot. */
+export function waysOf({ contents, place }: StoreItem, kitchen: Kitchen): BagWay[] {
+  if (!isRaw(contents)) return waysToHeat(kitchen);
+  return contents.kind === 'kit' && place === 'freezer' ? [...KIT_WAYS] : [];
 }
 
 function reheated(
@@ -75,8 +96,8 @@ function reheated(
   const method = wanted ?? usual;
   const grams = gramsOfItem(item, dish);
   const isFrozen = item.place === 'freezer';
-  const isFromFrozen = isFrozen && method === 'cooker';
-  const servings = Math.max(1, item.portions);
+  const isFromFrozen = isFrozen && FROM_FROZEN.has(method);
+  const servings = item.portions > 0 ? item.portions : 1;
   const ref: DishRef = { kind: 'bag', code: item.code, method: wanted };
   const bag: Ingredient = {
     id: 'bag',
@@ -127,6 +148,7 @@ function reheated(
 }
 
 const WORDS: Readonly<Record<ReheatMethod, string>> = {
+  microwave: 'heated in the microwave',
   cooker: 'heated above water in a cooker',
   burner: 'heated on a burner',
   oven: 'heated in the oven',
@@ -152,6 +174,16 @@ function heating(
   const { name } = item;
   const short = name.slice(0, 120);
   const minutes = heatMinutes(item, grams, method, isFromFrozen, kitchen);
+  if (method === 'microwave')
+    return {
+      id: 'heat',
+      kind: 'burner',
+      appliance: 'microwave',
+      minutes,
+      attended: false,
+      text: `${short} into the microwave, covered, stirred halfway; it stands ${MICROWAVE.standMin} min of that at the end`,
+      uses: ['bag'],
+    };
   if (method === 'burner')
     return {
       id: 'heat',
@@ -191,6 +223,10 @@ function heatMinutes(
   isFromFrozen: boolean,
   kitchen: Kitchen,
 ): number {
+  if (method === 'microwave') {
+    const watts = kitchen.appliances.find((a) => a.kind === 'microwave')?.watts ?? null;
+    return microwaveMinutes(grams, isFromFrozen, watts);
+  }
   if (method === 'burner')
     return Math.max(4, Math.ceil((grams * 3.7 * (REHEAT_C - FRIDGE_C)) / BURNER_W / 60));
   if (method === 'oven') {
@@ -202,6 +238,20 @@ function heatMinutes(
   return reheatHold(item, grams, isFromFrozen ? FREEZER_C : FRIDGE_C, kitchen);
 }
 
+/**
+ * Minutes in a microwave from the fridge or the freezer to hot all through, standing included.
+ *
+ * @param watts as on its door; null: as is usual
+ */
+export function microwaveMinutes(grams: number, isFrozen: boolean, watts: number | null): number {
+  const melted = isFrozen
+    ? FOOD.frozenHeat * -FREEZER_C + FOOD.water * FOOD.melting
+    : FOOD.heat * -FRIDGE_C;
+  const joules = grams * (melted + FOOD.heat * REHEAT_C);
+  const seconds = joules / ((watts ?? MICROWAVE.watts) * MICROWAVE.share);
+  return Math.max(2, Math.ceil(seconds / 60)) + MICROWAVE.standMin;
+}
+
 /** How long a whole bag takes in each way that the kitchen has, the usual one first. */
 export function heatingTimes(
   item: Pick<StoreItem, 'name' | 'thicknessMm' | 'portions' | 'place' | 'contents'>,
@@ -209,11 +259,11 @@ export function heatingTimes(
   kitchen: Kitchen,
 ): { method: ReheatMethod; minutes: number; isFromFrozen: boolean }[] {
   const usual = usualMethod(dish, kitchen);
-  const grams = gramsOfItem(item, dish) * Math.max(1, item.portions);
+  const grams = gramsOfItem(item, dish) * (item.portions > 0 ? item.portions : 1);
   return waysToHeat(kitchen)
     .sort((a, b) => Number(b === usual) - Number(a === usual))
     .map((method) => {
-      const isFromFrozen = item.place === 'freezer' && method === 'cooker';
+      const isFromFrozen = item.place === 'freezer' && FROM_FROZEN.has(method);
       return {
         method,
         isFromFrozen,
@@ -225,6 +275,7 @@ export function heatingTimes(
 /** The ways of heating that a kitchen has. */
 export function waysToHeat(kitchen: Kitchen): ReheatMethod[] {
   return REHEAT_METHODS.filter((method) => {
+    if (method === 'microwave') return kitchen.appliances.some((a) => a.kind === 'microwave');
     if (method === 'burner') return kitchen.burners > 0;
     if (method === 'oven') return kitchen.oven !== null;
     return kitchen.cookers.some((c) => c.levels.includes(LEVEL));
@@ -307,41 +358,68 @@ export function frozenHold(minutes: number): number {
 /** Stages that were done before it was packed. */
 const DONE_BEFORE = new Set(['prep', 'soak', 'brown', 'loosen']);
 
-/** From the freezer into the pot; but never into a slow cooker, which warms too slowly (USDA FSIS). */
-function frozenIn(stage: Stage | undefined): Partial<Ingredient> {
-  return stage?.kind === 'slow'
-    ? { frozen: true, thaw: true, celsius: FRIDGE_C }
-    : { frozen: true, celsius: FREEZER_C };
+/** Pieces as thick are thawed before they are cooked, where nobody says otherwise (common practice), mm. */
+const THICK_MM = 60;
+
+/**
+ * Whether a frozen bag is thawed before it goes into the pot: as the meal says; else what is cooked slowly always
+ * (USDA FSIS: it warms too slowly there), and thick pieces, which would be done outside and raw within.
+ */
+function isThawed(
+  inside: readonly ScaledIngredient[],
+  first: Stage | undefined,
+  way: KitWay | null,
+): boolean {
+  if (first?.kind === 'slow') return true;
+  if (way !== null) return way === 'thawed';
+  return inside.some(
+    (i) => i.ingredient.role === 'main' && (i.ingredient.pieceMm ?? 0) >= THICK_MM,
+  );
 }
 
 /** A bag that is still to cook: its cutting and browning are done, its hold is longer from frozen. */
-function rawDish(item: StoreItem, dish: Dish): Dish {
+function rawDish(item: StoreItem, dish: Dish, way: KitWay | null): Dish {
   const first = dish.stages.findIndex((s) => s.kind === 'pressure' || s.kind === 'slow');
-  const isFrozen = item.place === 'freezer';
-  const { inside, withBag } = bagParts(dish, Math.max(1, item.portions));
+  const servings = item.portions > 0 ? item.portions : 1;
+  const { inside, withBag } = bagParts(dish, servings);
   const inBag = new Set(inside.map((i) => i.ingredient.id));
   const withIt = withBag.map((i) => i.ingredient.id);
   const kept = dish.stages.filter((s, i) => i >= first || !DONE_BEFORE.has(s.kind));
   const ids = new Set(kept.map((s) => s.id));
-  const ref: DishRef = { kind: 'bag', code: item.code, method: null };
+  const ref: DishRef = { kind: 'bag', code: item.code, method: way };
+  const isFrozen = item.place === 'freezer';
+  const isThawedFirst = isFrozen && isThawed(inside, dish.stages[first], way);
+  // The bag thaws as one: its heaviest ingredient stands for all that is in it.
+  const [heaviest] = inside.toSorted((a, b) => (b.grams ?? 0) - (a.grams ?? 0));
+  const bagGrams = inside.reduce((sum, i) => sum + (i.grams ?? 0), 0);
+  const asItLies = (id: string): Partial<Ingredient> => {
+    if (!isFrozen) return { fromStore: true };
+    if (!isThawedFirst) return { fromStore: true, frozen: true, celsius: FREEZER_C };
+    if (id !== heaviest?.ingredient.id) return { fromStore: true, celsius: FRIDGE_C };
+    const packGrams = Math.min(30_000, Math.max(1, Math.round(bagGrams)));
+    return {
+      fromStore: true,
+      frozen: true,
+      thaw: true,
+      celsius: FRIDGE_C,
+      packGrams,
+      bag: item.code,
+    };
+  };
   return dishSchema.parse({
     ...dish,
     id: dishKey(ref),
     ref,
     eatBy: safeUntil(item) ?? undefined,
     name: item.name,
-    summary: `The bag ${item.code}, packed ${item.packedOn}.`,
-    servings: Math.max(1, item.portions),
-    ingredients: scaleDish(dish, Math.max(1, item.portions)).ingredients.map(
-      ({ ingredient, quantity }) => ({
-        ...ingredient,
-        amount: quantity?.amount ?? null,
-        takes: undefined,
-        ...(inBag.has(ingredient.id)
-          ? { fromStore: true, ...(isFrozen ? frozenIn(dish.stages[first]) : {}) }
-          : {}),
-      }),
-    ),
+    summary: `The bag ${item.code}, packed ${item.packedOn}${isFrozen ? (isThawedFirst ? '; thawed first' : '; cooked from frozen') : ''}.`,
+    servings,
+    ingredients: scaleDish(dish, servings).ingredients.map(({ ingredient, quantity }) => ({
+      ...ingredient,
+      amount: quantity?.amount ?? null,
+      takes: undefined,
+      ...(inBag.has(ingredient.id) ? asItLies(ingredient.id) : {}),
+    })),
     stages: kept.map((stage, i): Stage => {
       const after = stage.after?.filter((a) => ids.has(a));
       const own: Stage = {
@@ -356,7 +434,8 @@ function rawDish(item: StoreItem, dish: Dish): Dish {
         ...own,
         uses: isFirst ? [...new Set([...inBag, ...withIt, ...own.uses])] : own.uses,
         minutesPerLb: undefined,
-        holdMinutes: isFirst && isFrozen ? frozenHold(own.holdMinutes) : own.holdMinutes,
+        holdMinutes:
+          isFirst && isFrozen && !isThawedFirst ? frozenHold(own.holdMinutes) : own.holdMinutes,
         text: isFirst
           ? `The bag ${item.code} into the pot, liquid first; ${own.text}`.slice(0, 400)
           : own.text,

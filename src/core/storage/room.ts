@@ -2,6 +2,7 @@
 import { mainIngredient, scaleDish, type Dish } from '../dish';
 import { cookingYield } from '../food';
 import type { Kitchen, Place } from '../kitchen';
+import { bagParts } from './bag-contents';
 import type { StoreItem } from './item';
 
 /** A portion whose weight is not known, g (estimate). */
@@ -26,9 +27,18 @@ export function portionGrams(dish: Dish | null): number {
   return total > 0 ? total / dish.servings : PORTION_G;
 }
 
+/** What of one portion lies in a bag that is still to cook, g: all that is in it, and nothing that is added later. */
+export function kitGrams(dish: Dish | null): number {
+  if (!dish) return PORTION_G;
+  const { inside } = bagParts(dish, dish.servings);
+  const total = inside.reduce((sum, i) => sum + (i.grams ?? 0), 0);
+  return total > 0 ? total / dish.servings : PORTION_G;
+}
+
 /** What one portion or pack of an item weighs, g. @param dish what it was packed from */
 export function gramsOfItem({ contents }: Pick<StoreItem, 'contents'>, dish: Dish | null): number {
-  return contents.kind === 'pack' ? contents.grams : portionGrams(dish);
+  if (contents.kind === 'pack') return contents.grams;
+  return contents.kind === 'kit' ? kitGrams(dish) : portionGrams(dish);
 }
 
 export interface RoomTaken {
@@ -59,6 +69,27 @@ export function roomTaken(
       .filter((i) => placeOfItem(i, kitchen.places)?.id === place.id)
       .reduce((sum, i) => sum + (i.portions * gramsPerPortion(i) * LITRES_PER_KG) / 1000, 0);
     return { place, taken, share: taken / place.litres };
+  });
+}
+
+/**
+ * Which freezer each thing goes into: the first that has room for it, in the kitchen’s order.
+ *
+ * @param rooms how full the places are before
+ * @param litres of each thing
+ * @returns a place’s id for each; null where none has room
+ */
+export function spotsFor(
+  rooms: readonly RoomTaken[],
+  litres: readonly number[],
+): (string | null)[] {
+  const free = rooms
+    .filter((r) => r.place.kind === 'freezer')
+    .map(({ place, taken }) => ({ id: place.id, litres: place.litres - taken }));
+  return litres.map((own) => {
+    const spot = free.find((f) => f.litres + 1e-9 >= own);
+    if (spot) spot.litres -= own;
+    return spot?.id ?? null;
   });
 }
 

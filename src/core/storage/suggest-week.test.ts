@@ -116,6 +116,81 @@ describe('a week from stock', () => {
     expect(week.every((p) => p.day >= third)).toBe(true);
   });
 
+  it('two bags of one dish are one supper, then two dishes; one portion for two is none', () => {
+    const bag = (code: string, portions: number, dishId: string): StoreItem =>
+      item({
+        id: code,
+        code,
+        name: dishId,
+        portions,
+        place: 'freezer',
+        why: 'quality',
+        useBy: '2027-03-01',
+        packedOn: '2026-11-01',
+        contents: { kind: 'cooked', dishId },
+      });
+    const soups = [bag('AAAA', 1, 'lentil-squash-soup'), bag('BBBB', 1, 'lentil-squash-soup')];
+    const codes = (items: StoreItem[]) =>
+      ask({ items, dishes: [] })[0]?.parts.map((p) => [
+        p.dish.kind === 'bag' ? p.dish.code : '',
+        p.servings,
+      ]);
+    expect(codes(soups)).toEqual([
+      ['AAAA', 1],
+      ['BBBB', 1],
+    ]);
+    expect(codes([...soups.slice(0, 1), bag('CCCC', 1, 'mushroom-barley')])).toEqual([
+      ['AAAA', 1],
+      ['CCCC', 1],
+    ]);
+    expect(codes(soups.slice(0, 1))).toBeUndefined();
+  });
+
+  it('the fridge comes before the freezer, and a lunch is nobody’s supper', () => {
+    const of = (place: StoreItem['place'], more: Partial<StoreItem> = {}): StoreItem =>
+      item({
+        id: place,
+        code: place === 'fridge' ? 'FRID' : 'FREE',
+        place,
+        portions: 2,
+        why: 'quality',
+        useBy: '2027-03-01',
+        packedOn: '2026-11-01',
+        contents: { kind: 'cooked', dishId: 'lentil-squash-soup' },
+        ...more,
+      });
+    const week = ask({ items: [of('freezer'), of('fridge')], dishes: [] });
+    expect(week[0]?.id).toBe('fridge');
+    const lunch = of('fridge', { lunch: { person: 'Ana', day: first } });
+    expect(ask({ items: [lunch], dishes: [] })).toEqual([]);
+  });
+
+  it('meat has a side: out of the house first, else a quick fresh one; none on a day with no time', () => {
+    const meat = item({
+      id: 'meat',
+      code: 'MEAT',
+      portions: 2,
+      place: 'freezer',
+      why: 'quality',
+      useBy: '2027-03-01',
+      packedOn: '2026-11-01',
+      contents: { kind: 'cooked', dishId: 'lamb-apricots' },
+    });
+    const beside = item({
+      ...meat,
+      id: 'side',
+      code: 'SIDE',
+      contents: { kind: 'cooked', dishId: 'beetroot-dill' },
+    });
+    const parts = (items: StoreItem[], noTime: string[] = []) =>
+      ask({ items, noTime: new Set(noTime) })
+        .find((p) => p.id === 'meat')
+        ?.parts.map((p) => (p.dish.kind === 'bag' ? p.dish.code : p.dish.kind));
+    expect(parts([meat, beside])).toEqual(['MEAT', 'SIDE']);
+    expect(parts([meat])).toEqual(['MEAT', 'dish']);
+    expect(parts([meat], days)).toEqual(['MEAT']);
+  });
+
   it('what is due in the house is cooked before its day', () => {
     const week = ask({ items: [], dueFoods: new Map([['fennel', days[2] ?? '']]) });
     const fennel = week.filter((p) => p.because.some((b) => b.includes('fennel')));
@@ -134,7 +209,10 @@ describe('a week from stock', () => {
           const reserved = new Map(items.map((i) => [i.code, i.portions > 5 ? 2 : 0]));
           const week = ask({ servings, items, noTime: new Set(busy), reserved });
           for (const i of items) {
-            const taken = week.filter((p) => p.id === i.id).length * servings;
+            const taken = week
+              .flatMap((p) => p.parts)
+              .filter((p) => p.dish.kind === 'bag' && p.dish.code === i.code)
+              .reduce((sum, p) => sum + p.servings, 0);
             expect(taken).toBeLessThanOrEqual(
               Math.max(0, i.portions - (reserved.get(i.code) ?? 0)),
             );
@@ -142,6 +220,12 @@ describe('a week from stock', () => {
           expect(new Set(week.map((p) => p.day)).size).toBe(week.length);
           const fresh = week.filter((p) => p.kind === 'fresh').map((p) => p.id);
           expect(new Set(fresh).size).toBe(fresh.length);
+          // What is proposed is enough for all, be it out of one bag or of several.
+          for (const p of week.filter((w) => w.kind === 'stock')) {
+            const mains = p.parts.filter((part) => part.servings < servings);
+            const sum = mains.reduce((n, part) => n + part.servings, 0);
+            expect(mains.length === 0 || sum >= servings).toBe(true);
+          }
         },
       ),
       { numRuns: 100, seed: 7 },

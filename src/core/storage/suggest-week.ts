@@ -1,9 +1,11 @@
 /** A week of suppers proposed from stock: what is due first, varied, and quick on days with no time. */
-import { mainIngredient, refOf, scaleDish, writtenId, type Dish, type DishRef } from '../dish';
+import { refOf, writtenId, type Dish, type DishRef } from '../dish';
 import { addDays } from './days';
 import { withBulk } from './bulk';
-import { dishIdOf, isIngredient, isRaw } from './contents';
+import { dishIdOf, isRaw } from './contents';
+import { gathered, isEdible, lastDayOf } from './gather';
 import { daysLeft, type StoreItem } from './item';
+import { isSide, mainFoodOf, sideFor } from './sides';
 import { stocksOf } from './stock';
 
 export interface WeekQuestion {
@@ -27,13 +29,19 @@ export interface WeekQuestion {
   placed: ReadonlyMap<string, string>;
 }
 
+export interface ProposedPart {
+  dish: DishRef;
+  /** Of the people who eat; together they are enough for all. */
+  servings: number;
+}
+
 export interface Proposal {
   day: string;
   kind: 'stock' | 'fresh';
   /** Of the item, or of the dish. */
   id: string;
-  /** What a meal of it is made of. */
-  dish: DishRef;
+  /** What a meal of it is made of: several bags where one is not enough, and a side. */
+  parts: ProposedPart[];
   name: string;
   because: string[];
   /** After this day it is not eaten any more; null where it may be put on any. */
@@ -43,7 +51,9 @@ export interface Proposal {
 interface Candidate {
   kind: Proposal['kind'];
   id: string;
-  dish: DishRef;
+  parts: ProposedPart[];
+  /** Portions of bags that it takes, by the id of the bag. */
+  takes: ReadonlyMap<string, number>;
   name: string;
   dishId: string | null;
   food: string | null;
@@ -67,6 +77,10 @@ const WEIGHT = {
   sameDish: 40,
   sameFood: 6,
   dueFood: 8,
+  /** It stands in the fridge, where nothing keeps for months. */
+  fridge: 4,
+  /** Vegetables or grain alone, where there is a supper to be had. */
+  side: -9,
   /** In stock and not pressing, before anything is bought. */
   inStock: 3,
   /** Cooked fresh with an ingredient that lies in stock. */
@@ -110,27 +124,43 @@ export function suggestWeek(question: WeekQuestion): Proposal[] {
       .sort((a, b) => b.score - a.score || a.name.localeCompare(b.name))[0];
     if (!best) continue;
     if (best.code !== null) made.delete(best.code);
-    if (best.kind === 'stock') left.set(best.id, (left.get(best.id) ?? 0) - question.servings);
-    eaten.set(day, [{ dishId: best.dishId, food: best.food }]);
-    const { kind, id, dish, name, because, lastDay } = best;
-    proposals.push({ day, kind, id, dish, name, because, lastDay });
+    take(left, best.takes);
+    const side = sideFor(best, day, question, left, byId, near);
+    if (side) take(left, side.takes);
+    eaten.set(
+      day,
+      [best, ...(side ? [side] : [])].map(({ dishId, food }) => ({ dishId, food })),
+    );
+    const { kind, id, because, lastDay } = best;
+    proposals.push({
+      day,
+      kind,
+      id,
+      parts: [...best.parts, ...(side?.parts ?? [])],
+      name: side ? `${best.name} with ${side.name}` : best.name,
+      because: [...because, ...(side?.because ?? [])],
+      lastDay,
+    });
   }
   return proposals.sort((a, b) => a.day.localeCompare(b.day));
 }
 
+function take(left: Map<string, number>, takes: Candidate['takes']): void {
+  for (const [id, portions] of takes) left.set(id, (left.get(id) ?? 0) - portions);
+}
+
 function stockFor(
   day: string,
-  { items, servings, noTime }: WeekQuestion,
+  question: WeekQuestion,
   left: ReadonlyMap<string, number>,
   byId: ReadonlyMap<string, Dish>,
 ): Candidate[] {
+  const { items, noTime } = question;
   return items.flatMap((item): Candidate[] => {
     const days = daysLeft(item, day);
-    // Past its day for safety it is not eaten; past its best it is still good.
-    if (item.why === 'safety' && days < 0) return [];
-    // Its label is written already, and it is packed on a day still to come.
-    if (item.packedOn > day) return [];
-    if (isIngredient(item.contents) || (left.get(item.id) ?? 0) < servings) return [];
+    if (!isEdible(item, day) || (left.get(item.id) ?? 0) <= 0) return [];
+    const bags = gathered(item, question, day, left);
+    if (!bags) return [];
     const dishId = dishIdOf(item.contents);
     const dish = byId.get(dishId ?? '') ?? null;
     const because: string[] = [];
@@ -145,18 +175,28 @@ function stockFor(
       score += isRaw(item.contents) ? WEIGHT.noTime / 2 : WEIGHT.noTime;
       because.push(isRaw(item.contents) ? 'cut and ready for the pot' : 'only to be heated');
     }
+    if (item.place === 'fridge') {
+      score += WEIGHT.fridge;
+      if (!because.length) because.push('in the fridge');
+    }
     if (item.place === 'freezer' && !because.length) because.push('in the freezer, first in');
+    if (bags.length > 1)
+      because.push(`${bags.length} bags together: ${bags.map((b) => b.item.code).join(', ')}`);
     return [
       {
         kind: 'stock',
         id: item.id,
-        dish: { kind: 'bag', code: item.code, method: null },
-        name: item.name,
+        parts: bags.map(({ item: bag, portions }) => ({
+          dish: { kind: 'bag', code: bag.code, method: null },
+          servings: portions,
+        })),
+        takes: new Map(bags.map((b) => [b.item.id, b.portions])),
+        name: [...new Set(bags.map((b) => b.item.name))].join(' and '),
         dishId,
         food: mainFoodOf(dish),
         code: null,
-        lastDay: item.why === 'safety' ? item.useBy : null,
-        score,
+        lastDay: lastDayOf(bags.map((b) => b.item)),
+        score: score + (dish && isSide(dish) ? WEIGHT.side : 0),
         because,
       },
     ];
@@ -189,7 +229,7 @@ function madeFromStock({
 
 function freshFor(
   day: string,
-  { dishes, noTime, dueFoods, items }: WeekQuestion,
+  { dishes, noTime, dueFoods, items, servings }: WeekQuestion,
   made: ReadonlyMap<string, readonly Dish[]>,
 ): Candidate[] {
   if (noTime.has(day)) return [];
@@ -208,7 +248,8 @@ function freshFor(
     return {
       kind: 'fresh',
       id: from?.id ?? dish.id,
-      dish: refOf(from ?? dish),
+      parts: [{ dish: refOf(from ?? dish), servings }],
+      takes: new Map(),
       name: dish.name,
       dishId: dish.id,
       food: mainFoodOf(dish),
@@ -218,6 +259,7 @@ function freshFor(
         1 +
         (uses.length > 0 ? WEIGHT.dueFood : 0) +
         (code ? WEIGHT.fromStock : 0) +
+        (isSide(dish) ? WEIGHT.side : 0) +
         (inStock.has(dish.id) ? WEIGHT.inFreezer : 0),
       because: because.length > 0 ? because : ['cooked fresh, for a change'],
     };
@@ -245,9 +287,4 @@ function withVariety(
     if (food !== null && food === candidate.food) score -= WEIGHT.sameFood / distance;
   }
   return { ...candidate, score };
-}
-
-/** Id of the food that a dish is about; null where there is none. */
-function mainFoodOf(dish: Dish | null): string | null {
-  return (dish && mainIngredient(scaleDish(dish, dish.servings))?.food?.id) ?? null;
 }

@@ -1,10 +1,15 @@
 /** The day by which something is used, where it lies now and where it is moved to. */
 import { fault } from '../words';
 import { KEEPING, type KeepingKind } from '../food';
+import type { Kitchen } from '../kitchen';
 import { failure, success, type Outcome } from '../reason';
 import { addDays, daysBetween } from './days';
 import type { StoreItem } from './item';
 import { DAYS_IN_MONTH } from './keep';
+
+/** What a household has decided about keeping: stricter than the published rules, never looser. */
+export type KeepingRules = Pick<Kitchen, 'riceDays'>;
+const PUBLISHED: KeepingRules = { riceDays: 1 };
 
 export interface Due {
   useBy: string;
@@ -16,16 +21,18 @@ export interface Due {
  * stricter rule where an authority has one.
  *
  * @param packedOn `2026-11-28`
+ * @param rules the household’s own, where they are stricter
  * @source the keeping chart, see `KEEPING`
  */
 export function useByOf(
   kind: KeepingKind,
   place: StoreItem['place'],
   packedOn: string,
+  rules: KeepingRules = PUBLISHED,
 ): Outcome<Due> {
   const row = KEEPING[kind];
   if (place === 'fridge')
-    return success({ useBy: addDays(packedOn, fridgeDaysOf(kind)), why: row.fridgeWhy });
+    return success({ useBy: addDays(packedOn, fridgeDaysOf(kind, rules)), why: row.fridgeWhy });
   if (!row.freezerMonths) return failure(fault('place', 'freezes-badly', { food: row.name }));
   return success({
     useBy: addDays(packedOn, row.freezerMonths[1] * DAYS_IN_MONTH),
@@ -34,8 +41,9 @@ export function useByOf(
 }
 
 /** Days in the fridge by the strictest rule. */
-export function fridgeDaysOf(kind: KeepingKind): number {
-  return KEEPING[kind].strict?.days ?? KEEPING[kind].fridgeDays[1];
+export function fridgeDaysOf(kind: KeepingKind, rules: KeepingRules = PUBLISHED): number {
+  const days = KEEPING[kind].strict?.days ?? KEEPING[kind].fridgeDays[1];
+  return kind === 'cooked-rice' ? Math.min(days, rules.riceDays) : days;
 }
 
 /** The last day on which an item may be eaten; null where its day is one of quality. */
@@ -44,9 +52,15 @@ export function safeUntil({ why, useBy }: Pick<StoreItem, 'why' | 'useBy'>): str
 }
 
 /** One box a day is eaten from the fridge while it is safe there; three at most, the others are frozen. */
-export function boxesInFridge(kinds: readonly KeepingKind[]): number {
-  return Math.min(3, ...kinds.map(fridgeDaysOf));
+export function boxesInFridge(
+  kinds: readonly KeepingKind[],
+  rules: KeepingRules = PUBLISHED,
+): number {
+  return Math.min(MOST_BOX_DAYS, ...kinds.map((kind) => fridgeDaysOf(kind, rules)));
 }
+
+/** The shorter end of the days for leftovers (USDA FSIS: 3 to 4): a box goes to work and stands there, too. */
+const MOST_BOX_DAYS = 3;
 
 /**
  * An item as it is in another place, with the day that counts there. Frozen, it keeps its quality from today;
@@ -60,6 +74,7 @@ export function movedTo(
   item: StoreItem,
   to: Pick<StoreItem, 'place' | 'spot'>,
   today: string,
+  rules: KeepingRules = PUBLISHED,
 ): Outcome<StoreItem> {
   if (item.place === to.place) return success({ ...item, spot: to.spot });
   const lay = Math.max(0, daysBetween(item.since ?? item.packedOn, today));
@@ -71,7 +86,7 @@ export function movedTo(
     const fridgeDaysBefore = item.fridgeDaysBefore + lay;
     return success({ ...item, ...to, ...due.value, since: today, fridgeDaysBefore });
   }
-  const left = Math.max(1, fridgeDaysOf(item.keepsAs) - item.fridgeDaysBefore);
+  const left = Math.max(1, fridgeDaysOf(item.keepsAs, rules) - item.fridgeDaysBefore);
   return success({
     ...item,
     ...to,

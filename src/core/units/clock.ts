@@ -56,6 +56,33 @@ export function shortDay(day: string, today: string): string {
     .replaceAll(' ', '\u00a0');
 }
 
+/** @param day as `2026-11-28` @example weekday('2026-11-28') // 'Sat' */
+export function weekday(day: string): string {
+  return formatter({ zone: 'UTC', hours: 24 }, { weekday: 'short' }).format(
+    Date.parse(`${day}T12:00:00Z`),
+  );
+}
+
+/**
+ * A day on a label, with its year, as the household writes dates: “28 Nov 2026”, or “Nov 28, 2026”.
+ *
+ * @param day as `2026-11-28`
+ */
+export function labelDay(day: string, system: 'us' | 'metric'): string {
+  const key = `label|${system}`;
+  let found = formatters.get(key);
+  if (!found) {
+    found = new Intl.DateTimeFormat(system === 'us' ? 'en-US' : 'en-GB', {
+      timeZone: 'UTC',
+      day: 'numeric',
+      month: 'short',
+      year: 'numeric',
+    });
+    formatters.set(key, found);
+  }
+  return found.format(Date.parse(`${day}T12:00:00Z`)).replace('Sept', 'Sep');
+}
+
 /** Day in the zone as `2026-11-28`, for comparing days and for form fields. */
 export function dayKey(instant: number, zone: string): string {
   const parts = formatter(

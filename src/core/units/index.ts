@@ -8,6 +8,15 @@ export { formatQuantity, toFraction } from './display';
 export type { System } from './display';
 export { sayChance } from './chance';
 export { formatTemperature, fromFahrenheit, toFahrenheit } from './temperature';
-export { dayKey, formatDay, formatMinutes, formatTime, isZone, shortDay } from './clock';
+export {
+  dayKey,
+  formatDay,
+  formatMinutes,
+  formatTime,
+  isZone,
+  labelDay,
+  shortDay,
+  weekday,
+} from './clock';
 export type { ClockStyle } from './clock';
 export { roundWater } from './round-water';

@@ -1,6 +1,6 @@
 /** What each finding says to a cook, and what helps. */
 import type { Choice, Edit, Finding, FindingValues, Gain } from '../reason';
-import { formatMinutes, shortDay } from '../units';
+import { formatMinutes, shortDay, weekday } from '../units';
 import { kg, length, ml, timeOfDay } from './amounts';
 import type { Conventions } from './conventions';
 import { count, inProse, list, sentence } from './grammar';
@@ -17,6 +17,10 @@ type Words = {
 };
 
 const said = (text: string, remedy: string | null = null): Said => ({ text, remedy });
+
+const some = (servings: number): string => `${Math.round(servings * 10) / 10}`;
+/** A day among others of its week: “Wed 2 Dec”. */
+const sayDay = (day: string): string => `${weekday(day)} ${shortDay(day, day)}`;
 
 const SEE_DISH = 'Say on the dish’s page what it is.';
 
@@ -104,6 +108,37 @@ const FINDINGS: Words = {
       days <= mostDays
         ? `Cool everything in the fridge first, and freeze it over ${days} days, the oldest first.`
         : `Cool everything in the fridge first, freeze ${kg(kgADay, h)} a day, and plan no more than ${kg(kgADay * mostDays, h)} for one day: cooked food keeps three days in the fridge at most before it is frozen (USDA FSIS).`,
+    ),
+  'bag-too-big': ({ dish, servings, most }) =>
+    said(
+      most > 0
+        ? `${dish}: no pot takes a bag for ${some(servings)} when it is cooked; one takes ${some(most)}.`
+        : `${dish}: no pot takes a bag of it when it is cooked.`,
+      most > 0 ? 'Make smaller bags and more of them.' : SEE_DISH,
+    ),
+  'bag-needs-water': ({ dish, ml: water }, h) =>
+    said(
+      `${dish}: what is in a bag brings too little liquid for a cycle; its label says to add ${ml(water, h)} water.`,
+    ),
+  'bag-too-wide': ({ dish, acrossMm }, h) =>
+    said(
+      `${dish}: a flat bag is about ${length(acrossMm, h)} square and does not lie down in a pot while it is hard.`,
+      'Freeze it round, or thaw it until it bends.',
+    ),
+  'no-room': ({ litres, freeLitres }) =>
+    said(
+      `About ${Math.ceil(litres)} l go into the freezer, and ${Math.floor(freeLitres)} l are free.`,
+      'Make room, pack fewer bags, or keep some in the fridge by their date.',
+    ),
+  'lunch-too-late': ({ dish, days, lastDay }) =>
+    said(
+      `${dish} for ${list(days.map(sayDay))}: it keeps in the fridge until ${sayDay(lastDay)} and does not freeze.`,
+      'Choose other days for it, or cook it nearer to them.',
+    ),
+  'lunch-before': ({ days }) =>
+    said(
+      `Lunches for ${list(days.map(sayDay))} are eaten before they are cooked.`,
+      'Untick these days, or cook earlier.',
     ),
   'eater-cannot': ({ eater, dish, foods, breaks, contains, apartBefore }) =>
     said(

@@ -92,6 +92,7 @@ describe('names with line breaks', () => {
       [{ meal: meal({ name: nasty }), plan: null, revision: 1 }],
       [item],
       new Date(NOW),
+      'Europe/Athens',
     );
     const events = new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent');
     expect(events).toHaveLength(2);

@@ -3,7 +3,8 @@ import ical, { ICalAlarmType } from 'ical-generator';
 import { bagsIn, type Meal } from '$core/meal';
 import { BOXES, PACK_STAGE } from '$core/menu';
 import { planOf, totalsOf, type SavedPlan } from '$core/plan';
-import type { StoreItem } from '$core/storage';
+import { lunchMoves, type StoreItem } from '$core/storage';
+import { fromFields } from '$lib/client/moments';
 import { begunAhead } from './begun-ahead';
 import type { StoredMeal } from './meal-store';
 import type { SheetLine } from '$core/run';
@@ -90,11 +91,22 @@ function packingOf({ compiled, schedule }: SavedPlan): { start: number; end: num
   };
 }
 
+/** When frozen lunches go down for the next day. */
+const LUNCH_MOVES_AT = '20:00';
+
+function lunchesByDay(items: readonly StoreItem[]): Map<string, string[]> {
+  const days = new Map<string, string[]>();
+  for (const { item, on } of lunchMoves(items))
+    days.set(on, [...(days.get(on) ?? []), `${item.name} (${item.code})`]);
+  return days;
+}
+
 /** The whole household as a feed: meals, what is begun on days before, shopping, and what is due. */
 export function householdCalendar(
   meals: readonly StoredMeal[],
   items: readonly StoreItem[],
   stamp: Date,
+  zone: string,
 ): string {
   const calendar = ical({
     name: 'Olive Clock',
@@ -106,8 +118,9 @@ export function householdCalendar(
     minutes: number,
     summary: string,
     description = '',
+    hasAlarm = false,
   ): void => {
-    calendar.createEvent({
+    const event = calendar.createEvent({
       id: oneLine(`${id}@olive-clock`),
       stamp,
       start: new Date(at),
@@ -115,6 +128,12 @@ export function householdCalendar(
       summary: oneLine(summary),
       description: someLines(description),
     });
+    if (hasAlarm)
+      event.createAlarm({
+        type: ICalAlarmType.display,
+        triggerBefore: ALARM_BEFORE_S,
+        description: oneLine(summary),
+      });
   };
   for (const { meal, plan } of meals) {
     if (meal.template) continue;
@@ -124,7 +143,7 @@ export function householdCalendar(
     const start = serveAt + first * 60_000;
     add(`${meal.id}/cook`, start, -first, meal.name, [...names].join(', '));
     if (meal.entries.length > 0)
-      add(`${meal.id}/shop`, serveAt - SHOP_BEFORE_MS, 60, `Shop for ${meal.name}`);
+      add(`${meal.id}/shop`, serveAt - SHOP_BEFORE_MS, 60, `Shop for ${meal.name}`, '', true);
     const packing = plan ? packingOf(plan) : null;
     if (packing) {
       add(
@@ -135,7 +154,12 @@ export function householdCalendar(
       );
     }
     for (const { stepId, start, text, dish } of begunAhead(plan))
-      add(`${meal.id}/${stepId}`, serveAt + start * 60_000, 10, text, dish);
+      add(`${meal.id}/${stepId}`, serveAt + start * 60_000, 10, text, dish, true);
+  }
+  for (const [on, names] of lunchesByDay(items)) {
+    const at = fromFields(on, LUNCH_MOVES_AT, zone);
+    const text = 'Tomorrow’s lunches: out of the freezer, into the fridge';
+    if (at) add(`lunches/${on}`, Date.parse(at), 10, text, names.join('\n'), true);
   }
   for (const item of items)
     calendar.createEvent({

@@ -38,7 +38,7 @@ export async function chooseGroup(
       ? keepingKindOf(knownName(kitchen, contents.food))
       : dish && (isRaw(contents) ? kindOfRaw(dish) : kindOfDish(dish));
   if (!kind || kind === 'unknown') return success(null);
-  const due = useByOf(kind, item.place, item.since ?? item.packedOn);
+  const due = useByOf(kind, item.place, item.since ?? item.packedOn, kitchen);
   if (!due.ok)
     return failure({
       field: 'group',

@@ -2,7 +2,14 @@
 import { and, asc, desc, eq, gt, gte, inArray, sql, TransactionRollbackError } from 'drizzle-orm';
 import type { MoveRecord } from '$core/exchange';
 import { failure, problemsOf, success, type Outcome } from '$core/reason';
-import { isIngredient, movedTo, stockWith, storeItemSchema, type StoreItem } from '$core/storage';
+import {
+  isIngredient,
+  movedTo,
+  stockWith,
+  storeItemSchema,
+  type KeepingRules,
+  type StoreItem,
+} from '$core/storage';
 import { inTransaction, inWriteQueue, type Database } from './database';
 import { readable } from './readable';
 import { storeItems, storeMoves } from './schema';
@@ -296,6 +303,7 @@ export async function moveItem(
   to: Pick<StoreItem, 'place' | 'spot'>,
   today: string,
   now: number,
+  rules?: KeepingRules,
 ): Promise<Outcome<null>> {
   return inWriteQueue(async (): Promise<Outcome<null>> => {
     const [row] = await database.select().from(storeItems).where(eq(storeItems.id, id));
@@ -306,7 +314,7 @@ export async function moveItem(
         message: 'this is no longer there',
         remedy: 'look again: somebody may have taken it out',
       });
-    const moved = movedTo(item, to, today);
+    const moved = movedTo(item, to, today, rules);
     if (!moved.ok) return moved;
     const document = moved.value;
     if (item.place === to.place) {

@@ -12,7 +12,7 @@ import {
 } from '$core/lists';
 import { dishKey, type Dish } from '$core/dish';
 import type { MealEntry } from '$core/meal';
-import { batchDish } from '$core/menu';
+import { batchDish, servingsOf } from '$core/menu';
 import { bagContents, byDue, daysLeft, type StoreItem } from '$core/storage';
 import { dayKey } from '$core/units';
 import { database } from './database';
@@ -50,8 +50,8 @@ export async function listsFor(asked: string | null, now: number) {
   const entriesOf = ({ meal }: (typeof stored)[number]) =>
     meal.entries.flatMap((e) => {
       const dish = dishes.get(dishKey(e.what.dish));
-      const servings = (e.forWhom.servings ?? meal.servings) + (e.forWhom.keep?.portions ?? 0);
       if (!dish) return [];
+      const servings = servingsOf(e, meal, dish);
       return [
         e.what.bags
           ? {

@@ -2,6 +2,7 @@
 import { allergensOf, scaleDish, type Dish, refOf, writtenId } from '$core/dish';
 import { allergensInName, findFood, type KeepingKind } from '$core/food';
 import { knownName, type Kitchen } from '$core/kitchen';
+import type { BagSize } from '$core/meal';
 import { FLAT_MM } from '$core/menu';
 import { failure, problemsOf, success, type Outcome } from '$core/reason';
 import {
@@ -14,6 +15,8 @@ import {
   newCode,
   storeItemSchema,
   useByOf,
+  type BagNeeds,
+  type KeepingRules,
   type StoreItem,
 } from '$core/storage';
 import type { Database } from './database';
@@ -36,6 +39,10 @@ interface Packed {
 export interface Packing extends Packed {
   dish: Dish;
   isRaw: boolean;
+  /** As the cook measured it, where that is not in people. */
+  size?: BagSize | undefined;
+  /** What its later cooking will need, as it was checked. */
+  later?: BagNeeds;
 }
 
 export interface FoodPacking extends Packed {
@@ -60,12 +67,20 @@ export async function pack(
   const contents: StoreItem['contents'] = isKit
     ? { kind: 'kit', dishId }
     : (bulkFrom(dish) ?? { kind: 'cooked', dishId });
-  return write(database, packing, isKit ? kindOfRaw(dish) : kindOfDish(dish), now, {
-    name,
-    contents,
-    cooking: labelText({ ...packing, name, thicknessMm, contents }, dish, kitchen),
-    ...allergyFacts(dish),
-  });
+  return write(
+    database,
+    packing,
+    isKit ? kindOfRaw(dish) : kindOfDish(dish),
+    now,
+    {
+      name,
+      contents,
+      cooking: labelText({ ...packing, name, thicknessMm, contents }, dish, kitchen, packing.later),
+      ...(packing.size ? { size: { ...packing.size, portions: packing.portions } } : {}),
+      ...allergyFacts(dish),
+    },
+    kitchen,
+  );
 }
 
 /** A food as it is bought, in packs, or something cooked elsewhere: by its name. */
@@ -89,12 +104,19 @@ export async function packFood(
     } as const,
   };
   const thicknessMm = packing.thicknessMm ?? FLAT_MM;
-  return write(database, packing, kind, now, {
-    ...about,
-    cooking: labelText({ ...packing, ...about, thicknessMm }, null, kitchen),
-    allergens: [...new Set([...(findFood(food)?.allergens ?? []), ...allergensInName(food)])],
-    unknownFoods: findFood(food) ? [] : [food],
-  });
+  return write(
+    database,
+    packing,
+    kind,
+    now,
+    {
+      ...about,
+      cooking: labelText({ ...packing, ...about, thicknessMm }, null, kitchen),
+      allergens: [...new Set([...(findFood(food)?.allergens ?? []), ...allergensInName(food)])],
+      unknownFoods: findFood(food) ? [] : [food],
+    },
+    kitchen,
+  );
 }
 
 /** What a label says of allergens: those that are known, and what is not. */
@@ -110,6 +132,7 @@ async function write(
   kind: KeepingKind,
   now: number,
   about: Partial<StoreItem>,
+  rules: KeepingRules,
 ): Promise<Outcome<StoreItem>> {
   const { place, portions, packedOn, id = crypto.randomUUID() } = packing;
   if (!isDay(packedOn))
@@ -118,7 +141,7 @@ async function write(
       message: 'the day it was packed is not a day',
       remedy: 'choose it again',
     });
-  const due = useByOf(kind, place, packedOn);
+  const due = useByOf(kind, place, packedOn, rules);
   if (!due.ok) return due;
   const code = newCode(await takenCodes(database), Math.random);
   const item = storeItemSchema.safeParse({

@@ -10,7 +10,7 @@ import {
   isThere,
   reservedBy,
   stocksOf,
-  waysToHeat,
+  waysOf,
   type Stock,
   type StoreItem,
 } from '$core/storage';
@@ -106,9 +106,15 @@ export async function plannableFor(
   const written = refs.flatMap((ref) => writtenId(ref) ?? []);
   const made = bulkDishes(bulk, [...(await dishesById(database, written)).values()]);
   const known = new Set(made.map((d) => d.id));
-  const ways = refs.flatMap((ref) =>
-    ref.kind === 'bag' ? waysToHeat(kitchen).map((method) => ({ ...ref, method })) : [],
+  const items = await itemsByCode(
+    database,
+    refs.flatMap((ref) => (ref.kind === 'bag' ? ref.code : [])),
   );
+  const ways = refs.flatMap((ref): DishRef[] => {
+    const item = ref.kind === 'bag' ? items.get(ref.code) : undefined;
+    if (ref.kind !== 'bag' || !item) return [];
+    return waysOf(item, kitchen).map((method) => ({ ...ref, method }));
+  });
   const named = [...refs, ...written.map(dishRef), ...ways].filter((r) => !known.has(dishKey(r)));
   const found = (await dishesNamed(database, named)).map((dish) => {
     const ref = refOf(dish);

@@ -1,10 +1,10 @@
 /** How full the places of the kitchen are by what is written down. */
 import type { Kitchen } from '$core/kitchen';
-import { dishIdOf, portionGrams, roomTaken, type RoomTaken, type StoreItem } from '$core/storage';
+import { dishIdOf, gramsOfItem, roomTaken, type RoomTaken, type StoreItem } from '$core/storage';
 import type { Database } from './database';
 import { dishesById } from './dish-store';
 import { listItems } from './item-store';
-import { isOfDay } from './pack-day';
+import { isOfDay } from './day-items';
 
 /** @returns how full each place is with those things */
 export async function roomsOf(
@@ -16,11 +16,8 @@ export async function roomsOf(
     database,
     items.flatMap((i) => dishIdOf(i.contents) ?? []),
   );
-  const grams = new Map([...dishes].map(([id, dish]) => [id, portionGrams(dish)]));
-  return roomTaken(items, kitchen, ({ contents }) =>
-    contents.kind === 'pack'
-      ? contents.grams
-      : (grams.get(contents.dishId ?? '') ?? portionGrams(null)),
+  return roomTaken(items, kitchen, (item) =>
+    gramsOfItem(item, dishes.get(dishIdOf(item.contents) ?? '') ?? null),
   );
 }
 

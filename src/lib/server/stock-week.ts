@@ -69,11 +69,16 @@ export async function takeProposals(
     const meal = mealSchema.parse({
       format: 'olive-clock/meal@2',
       id: crypto.randomUUID(),
-      name: proposal.name,
+      name: proposal.name.slice(0, 100),
       serveAt,
       zone,
       servings: wish.servings,
-      entries: [newEntry('first', proposal.dish)],
+      entries: proposal.parts.map(({ dish, servings }, i) =>
+        newEntry(i === 0 ? 'first' : `part-${i + 1}`, dish, {
+          // Less than everybody's: said for this bag, and not changed with the meal.
+          forWhom: { servings: servings === wish.servings ? null : servings },
+        }),
+      ),
     });
     await createMeal(database, meal, now);
     made++;

@@ -3,7 +3,7 @@ import { toGrams } from '$core/dish';
 import { findFood } from '$core/food';
 import type { Kitchen } from '$core/kitchen';
 import { FLAT_MM } from '$core/menu';
-import type { StoreItem } from '$core/storage';
+import { lunchesToMove, type StoreItem } from '$core/storage';
 import { bagsIn, type Meal } from '$core/meal';
 import { failure } from '$core/reason';
 import { dayKey, parseQuantity } from '$core/units';
@@ -36,6 +36,11 @@ export const load: PageServerLoad = async () => {
     moves,
     today: dayKey(now, kitchen.zone),
     batchDays: batchDays(meals),
+    lunches: lunchesToMove(items, dayKey(now, kitchen.zone)).map(({ id, name, lunch }) => ({
+      id,
+      name,
+      day: lunch.day,
+    })),
     rooms: await roomsOf(store, kitchen, items),
     dishes: dishes.map(({ id, name }) => ({ id, name })),
   };
@@ -128,8 +133,9 @@ export const actions: Actions = {
     if (!stored) return fail(404, { problem: 'This day is no longer there.' });
     const [all, kitchen] = await Promise.all([listDishes(store), readKitchen(store)]);
     const dishes = new Map(all.map((d) => [d.id, d]));
-    const codes = await packDay(store, stored.meal, dishes, kitchen, currentTime());
-    redirect(303, `/freezer/labels?codes=${codes.join(',')}`);
+    const packed = await packDay(store, stored.meal, dishes, kitchen, currentTime());
+    const full = packed.withoutRoom > 0 ? `&full=${packed.withoutRoom}` : '';
+    redirect(303, `/freezer/labels?codes=${packed.codes.join(',')}${full}`);
   },
   /** From one place into another, with the day that counts there. */
   move: async ({ request }) => {
@@ -138,10 +144,25 @@ export const actions: Actions = {
     const kitchen = await readKitchen(store);
     const to = placeNamed(String(form.get('to')), kitchen);
     const today = dayKey(currentTime(), kitchen.zone);
-    const moved = await moveItem(store, String(form.get('id')), to, today, currentTime());
+    const moved = await moveItem(store, String(form.get('id')), to, today, currentTime(), kitchen);
     if (moved.ok) return { moved: true };
     const [problem] = moved.problems;
     return fail(409, { problem: `${problem?.message}; ${problem?.remedy}.` });
+  },
+  /** Tomorrow’s lunches down into the fridge, all at once. */
+  moveLunches: async () => {
+    const store = await database();
+    const [kitchen, items] = await Promise.all([readKitchen(store), listItems(store)]);
+    const now = currentTime();
+    const today = dayKey(now, kitchen.zone);
+    const to = { place: 'fridge', spot: null } as const;
+    for (const { id } of lunchesToMove(items, today)) {
+      const moved = await moveItem(store, id, to, today, now, kitchen);
+      if (moved.ok) continue;
+      const [problem] = moved.problems;
+      return fail(409, { problem: `${problem?.message}; ${problem?.remedy}.` });
+    }
+    return { moved: true };
   },
   take: async ({ request }) => {
     const form = await request.formData();

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { toast } from 'svelte-sonner';
-  import { deserialize } from '$app/forms';
+  import { deserialize, enhance } from '$app/forms';
   import { goto, invalidateAll } from '$app/navigation';
   import { byDue, packedTogether, type StoreItem } from '$core/storage';
   import { formatDay } from '$core/units';
@@ -114,6 +114,29 @@
     <a class="btn" href="/freezer/labels">Print labels</a>
   </div>
 </header>
+
+{#if data.lunches.length > 0}
+  <section aria-labelledby="lunches" class="mt-4 banner banner-look">
+    <h2 id="lunches" class="font-bold">Down into the fridge this evening</h2>
+    <ul>
+      {#each data.lunches as lunch (lunch.id)}<li>{lunch.name}</li>{/each}
+    </ul>
+    <form
+      method="POST"
+      action="?/moveLunches"
+      use:enhance={() =>
+        ({ update, result }) => {
+          if (result.type === 'success')
+            toast.success(
+              data.lunches.length === 1 ? 'The lunch is in the fridge.' : 'The lunches are in the fridge.',
+            );
+          return update();
+        }}
+    >
+      <button class="mt-2 btn">Moved down</button>
+    </form>
+  </section>
+{/if}
 
 <div class="mt-6 grid gap-8 lg:grid-cols-[minmax(0,1fr)_22rem]">
   <div class="grid h-fit gap-6">

@@ -50,7 +50,13 @@
   const APPLIANCES = [
     { kind: 'rice-cooker', name: 'Rice cooker', litres: 1.8 },
     { kind: 'slow-cooker', name: 'Slow cooker', litres: 5.7 },
+    { kind: 'microwave', name: 'Microwave', litres: 20 },
   ] as const;
+  const KIND = {
+    'rice-cooker': 'Rice cooker',
+    'slow-cooker': 'Slow cooker',
+    microwave: 'Microwave',
+  } as const;
   const zones = Intl.supportedValuesOf('timeZone');
 </script>
 
@@ -149,18 +155,26 @@
           <li class="grid grid-cols-[1fr_6rem_auto] items-end gap-2">
             <Field
               name="appliance-{i}"
-              label={appliance.kind === 'rice-cooker' ? 'Rice cooker' : 'Slow cooker'}
+              label={KIND[appliance.kind]}
               bind:value={appliance.name}
               error={errors[`appliances.${i}.name`]}
             />
-            <Field
+            {#if appliance.kind === 'microwave'}
+              <Field
+                name="appliance-watts-{i}"
+                label="Watts"
+                type="number"
+                bind:value={appliance.watts}
+                error={errors[`appliances.${i}.watts`]}
+              />
+            {:else}<Field
               name="appliance-litres-{i}"
               label="Size, l"
               type="number"
               step="0.1"
               bind:value={appliance.litres}
               error={errors[`appliances.${i}.litres`]}
-            />
+            />{/if}
             <button
               type="button"
               class="btn btn-quiet px-2"
@@ -180,7 +194,7 @@
             onclick={() =>
               kitchen.appliances.push({
                 id: freshId(kind, [...kitchen.cookers, ...kitchen.appliances]),
-                ...{ name, kind, litres },
+                ...{ name, kind, litres, watts: null },
               })}>Add a {name.toLowerCase()}</button
           >
         {/each}
@@ -237,6 +251,7 @@
 
     <PlacesCard
       bind:places={kitchen.places}
+      bind:riceDays={kitchen.riceDays}
       errors={(field) => errors[`places.${field}`]}
       {freshId}
     />

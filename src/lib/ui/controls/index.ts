@@ -1,3 +1,4 @@
+export { conventionsOf } from './conventions';
 export type { FieldConventions } from './conventions';
 export { default as DateField } from './date-field.svelte';
 export { default as Menu } from './menu.svelte';

@@ -5,10 +5,11 @@
 
   interface Props {
     places: Kitchen['places'];
+    riceDays: Kitchen['riceDays'];
     errors: (field: string) => string | undefined;
     freshId: (name: string, taken: readonly { id: string }[]) => string;
   }
-  let { places = $bindable(), errors, freshId }: Props = $props();
+  let { places = $bindable(), riceDays = $bindable(), errors, freshId }: Props = $props();
 </script>
 
 <section aria-labelledby="places" class="grid h-fit gap-3 card p-5">
@@ -45,6 +46,13 @@
     onclick={() =>
       places.push({ id: freshId('place', places), name: '', kind: 'freezer', litres: 60 })}
     >Add one</button
+  >
+  <label class="text-sm text-muted"
+    >Cooked rice in the fridge<select class="mt-1 field text-ink" bind:value={riceDays}
+      ><option value={1}>a day (UK FSA)</option><option value={0}
+        >not at all: eaten or frozen the same day</option
+      ></select
+    ></label
   >
   <p class="text-sm text-muted">Only the part you pack into; Olive Clock counts how full it is.</p>
 </section>

@@ -8,11 +8,12 @@
     writtenId,
     type Dish,
     type DishRef,
-    type ReheatMethod,
+    type BagWay,
   } from '$core/dish';
   import { recutOf } from '$core/cycle';
   import type { MealEntry } from '$core/meal';
   import { sayLength } from '$core/words';
+  import BagFields from './bag-fields.svelte';
   import type { MealState } from './meal-state.svelte';
 
   interface Props {
@@ -62,14 +63,6 @@
     model.changeEntry(entry.id, { where: { alone, over: alone ? null : value || null } });
   }
 
-  const STATES = { raw: 'raw', browned: 'browned', cooked: 'cooked' } as const;
-  function setBags(copies: number, state: keyof typeof STATES, inFridge: number): void {
-    const shape = entry.what.bags?.shape ?? 'flat';
-    const kept = Math.min(inFridge, copies);
-    model.changeEntry(entry.id, {
-      what: { bags: copies > 0 ? { copies, state, shape, inFridge: kept } : null },
-    });
-  }
   /** The dish as written, and as made with what was cooked in bulk. */
   const written = $derived(writtenId(entry.what.dish));
   const withBags = $derived(
@@ -111,12 +104,15 @@
     ].filter(Boolean),
   );
   const bag = $derived(entry.what.dish.kind === 'bag' ? entry.what.dish : null);
-  const METHODS: readonly (readonly [ReheatMethod, string])[] = [
+  const METHODS: readonly (readonly [BagWay, string])[] = [
+    ['frozen', 'from frozen'],
+    ['thawed', 'thawed first'],
+    ['microwave', 'in the microwave'],
     ['cooker', 'above water in a cooker'],
     ['burner', 'on a burner'],
     ['oven', 'in the oven'],
   ];
-  /** Ways that this kitchen has for it; a bag that is still to cook has only its own. */
+  /** Ways that this kitchen has for it; a bag that is still to cook goes in frozen or thawed. */
   const ways = $derived(
     bag
       ? METHODS.filter(([method]) => model.dishes.some((d) => d.id === dishKey({ ...bag, method })))
@@ -136,13 +132,15 @@
   <div class="grid gap-2 py-1">
     {#if bag && ways.length > 0}
       <label class="text-[13px] text-muted"
-        >heated<select
+        >{bag.method === 'frozen' || bag.method === 'thawed' || ways.some(([w]) => w === 'frozen')
+          ? 'cooked'
+          : 'heated'}<select
           class="mt-0.5 field text-base"
           value={bag.method ?? ''}
           onchange={(e) =>
             model.changeEntry(entry.id, {
               what: {
-                dish: { ...bag, method: (e.currentTarget.value || null) as ReheatMethod | null },
+                dish: { ...bag, method: (e.currentTarget.value || null) as BagWay | null },
               },
             })}
         >
@@ -263,52 +261,7 @@
         </select></label
       >
     {/if}
-    {#if !bag}
-      <div class="grid grid-cols-2 gap-2">
-        <label class="text-[13px] text-muted"
-          >into bags or boxes<select
-            class="mt-0.5 field text-base"
-            value={entry.what.bags?.copies ?? 0}
-            onchange={(e) =>
-              setBags(
-                Number(e.currentTarget.value),
-                entry.what.bags?.state ?? 'cooked',
-                entry.what.bags?.inFridge ?? 0,
-              )}
-          >
-            {#each [0, 1, 2, 3, 4, 5, 6, 8, 10, 12, 16, 24] as n (n)}<option value={n}
-                >{n === 0 ? 'none: for the table' : n}</option
-              >{/each}
-          </select></label
-        >
-        {#if entry.what.bags}
-          {@const { copies, state, inFridge } = entry.what.bags}
-          <label class="text-[13px] text-muted"
-            >packed<select
-              class="mt-0.5 field text-base"
-              value={state}
-              onchange={(e) =>
-                setBags(copies, e.currentTarget.value as keyof typeof STATES, inFridge)}
-            >
-              {#each Object.entries(STATES) as [value, label] (value)}<option {value}
-                  >{label}</option
-                >{/each}
-            </select></label
-          >
-          <label class="text-[13px] text-muted"
-            >of them in the fridge<select
-              class="mt-0.5 field text-base"
-              value={inFridge}
-              onchange={(e) => setBags(copies, state, Number(e.currentTarget.value))}
-            >
-              {#each Array.from({ length: copies + 1 }, (_, n) => n) as n (n)}<option value={n}
-                  >{n === 0 ? 'none: all frozen' : n}</option
-                >{/each}
-            </select></label
-          >
-        {/if}
-      </div>
-    {/if}
+    {#if !bag}<BagFields {model} {entry} sizes={model.bulkSizes[entry.id] ?? []} />{/if}
     <div class="grid grid-cols-2 gap-2">
       <label class="text-[13px] text-muted"
         >portions kept back<select

@@ -36,6 +36,7 @@
       picks: DishPick[];
       kitchen: Kitchen;
       freeLitres: number | null;
+      bulkSizes: Record<string, { name: string; grams: number }[]>;
     };
   }
   let { loaded }: Props = $props();

@@ -40,6 +40,8 @@ interface Loaded {
   kitchen: Kitchen;
   /** Free in all freezers, where it is a batch day. */
   freeLitres: number | null;
+  /** By entry: what dishes of the household take of it, where it is cooked in bulk. */
+  bulkSizes: Record<string, { name: string; grams: number }[]>;
 }
 
 export class MealState {
@@ -57,6 +59,7 @@ export class MealState {
   /** Those of the meal, and what each could be changed into. */
   dishes = $state.raw<Dish[]>([]);
   readonly kitchen: Kitchen;
+  readonly bulkSizes: Loaded['bulkSizes'];
 
   private readonly history = new History<Meal>();
   private planner: Planner | null = null;
@@ -73,6 +76,7 @@ export class MealState {
     this.meal = loaded.meal;
     this.dishes = loaded.dishes;
     this.kitchen = loaded.kitchen;
+    this.bulkSizes = loaded.bulkSizes;
     this.revision = loaded.revision;
     if (!loaded.plan) return;
     this.answer = describeSaved(loaded.plan, loaded.meal);

@@ -2,6 +2,8 @@
   /** Bags of one packing in one row, until somebody asks for each of them. */
   import { amountWords, packedWords, type StoreItem } from '$core/storage';
   import type { Snippet } from 'svelte';
+  import { page } from '$app/state';
+  import { conventionsOf } from '$lib/ui/controls';
   import { dueOf } from './due';
 
   interface Props {
@@ -27,7 +29,7 @@
         <span class="text-muted">· {packedWords(first, today)}</span></span
       ></span
     >
-    <b class="tabular-nums">{bags.length} × {amountWords(first)}</b>
+    <b class="tabular-nums">{bags.length} × {amountWords(first, conventionsOf(page.data).system)}</b>
     <span class="flex flex-wrap gap-1">
       <button type="button" class="btn" onclick={() => ontake(first)}
         >Take a bag<span class="sr-only"> of {first.name}</span></button

@@ -1,7 +1,9 @@
 <script lang="ts">
   /** One bag, box or pack: how many, until when, and what can be done with it. */
   import type { Place } from '$core/kitchen';
-  import { packedWords, placeOfItem, type StoreItem } from '$core/storage';
+  import { page } from '$app/state';
+  import { amountWords, packedWords, placeOfItem, type StoreItem } from '$core/storage';
+  import { conventionsOf } from '$lib/ui/controls';
   import { dueOf } from './due';
 
   interface Props {
@@ -27,13 +29,7 @@
     own?.id === places.find((p) => p.kind === item.place)?.id ? '' : (own?.name ?? ''),
   );
   const due = $derived(dueOf(item, today));
-  const weight = $derived(
-    item.contents.kind === 'pack'
-      ? item.contents.grams < 1000
-        ? ` × ${Math.round(item.contents.grams)} g`
-        : ` × ${+(item.contents.grams / 1000).toFixed(2)} kg`
-      : '',
-  );
+  const amount = $derived(amountWords(item, conventionsOf(page.data).system));
 </script>
 
 <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-line py-2.5 first:border-0">
@@ -45,7 +41,7 @@
       <span class="text-muted">· {packedWords(item, today)}{spot ? ` · ${spot}` : ''}</span></span
     ></span
   >
-  <b class="tabular-nums">{item.portions}{weight}</b>
+  <b class="tabular-nums">{amount}</b>
   <span class="flex flex-wrap gap-1">
     <button type="button" class="btn" onclick={() => ontake(Math.min(1, item.portions), 'out')}
       >Take {Math.min(1, item.portions)}<span class="sr-only"> of {item.name}</span></button

@@ -1,7 +1,10 @@
 <script lang="ts">
   /** A freezer label as one would write it, with a code in letters and as QR. */
   import qrcode from 'qrcode-generator';
+  import { page } from '$app/state';
   import { amountWords, type StoreItem } from '$core/storage';
+  import { labelDay } from '$core/units';
+  import { conventionsOf } from '$lib/ui/controls';
 
   interface Props {
     item: StoreItem;
@@ -11,6 +14,9 @@
   let { item, origin }: Props = $props();
 
   const SIZE = 2;
+  const system = $derived(conventionsOf(page.data).system);
+  /** “Pressure high: …” is read first and from afar; what follows is for when it is in the hand. */
+  const FIRST = /^(?:Pressure|Microwave|Heat|Thaw)\b/;
   const code = $derived.by(() => {
     const qr = qrcode(0, 'M');
     qr.addData(`${origin}/s/${item.code}`);
@@ -35,17 +41,18 @@
   data-testid="tape"
 >
   <div class="min-w-0 flex-1">
-    <h2 class="font-head text-2xl leading-tight font-extrabold">{item.name}</h2>
-    <p class="text-lg font-bold">{amountWords(item)} · {item.place}</p>
-    <p class="mt-1">
-      Packed <b class="whitespace-nowrap">{item.packedOn}</b> · {item.why === 'safety'
-        ? 'use by'
-        : 'best by'}
-      <b class="whitespace-nowrap">{item.useBy}</b>
+    <h2 class="font-head text-[1.65rem] leading-[1.1] font-extrabold break-words">{item.name}</h2>
+    <p class="mt-0.5 text-lg leading-tight font-bold">
+      {amountWords(item, system)} · {item.place}
+    </p>
+    <p class="mt-1 text-xl leading-tight">
+      {item.why === 'safety' ? 'Use by' : 'Best by'}
+      <b class="font-extrabold whitespace-nowrap">{labelDay(item.useBy, system)}</b>
+      <span class="text-[15px] whitespace-nowrap">packed {labelDay(item.packedOn, system)}</span>
     </p>
     {#each item.cooking.split('\n').filter(Boolean) as line, i (i)}
       {@const at = line.indexOf(':')}
-      <p class="mt-0.5 text-[15px] leading-snug">
+      <p class="mt-0.5 leading-snug {FIRST.test(line) ? 'text-lg font-semibold' : 'text-[15px]'}">
         {#if at > 0 && at < 16}<b>{line.slice(0, at + 1)}</b>{line.slice(at + 1)}{:else}{line}{/if}
       </p>
     {/each}

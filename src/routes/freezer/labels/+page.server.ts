@@ -5,6 +5,9 @@ import type { PageServerLoad } from './$types';
 /** Labels made at once: more than anybody prints, and drawn without a wait. */
 const MOST_AT_ONCE = 48;
 
+/** How many of a batch day’s bags no freezer has room for. */
+const fullOf = (url: URL): number => Math.max(0, Math.trunc(Number(url.searchParams.get('full'))) || 0);
+
 /** The labels whose codes are asked for, a batch day's; else those packed last, so many at a time. */
 export const load: PageServerLoad = async ({ url }) => {
   const store = await database();
@@ -15,7 +18,7 @@ export const load: PageServerLoad = async ({ url }) => {
     const items = [...new Set(asked)]
       .flatMap((code) => found.get(code) ?? [])
       .filter((i) => i.portions > 0);
-    return { items, from: 0, of: items.length, atOnce: items.length };
+    return { items, from: 0, of: items.length, atOnce: items.length, full: fullOf(url) };
   }
   const items = (await listItems(store)).sort((a, b) => b.packedOn.localeCompare(a.packedOn));
   const wanted = Math.trunc(Number(url.searchParams.get('from') ?? 0)) || 0;
@@ -27,5 +30,6 @@ export const load: PageServerLoad = async ({ url }) => {
     from,
     of: items.length,
     atOnce: MOST_AT_ONCE,
+    full: 0,
   };
 };

@@ -82,6 +82,12 @@
     <button type="button" class="btn btn-strong" onclick={() => window.print()}>Print</button>
   </div>
 </header>
+{#if data.full > 0}
+  <p class="mb-3 banner banner-stop print:hidden">
+    {data.full === 1 ? 'One of them has' : `${data.full} of them have`} no room in the freezers, by what
+    is written down: make room, or eat or give away some.
+  </p>
+{/if}
 {#if data.of > data.items.length}
   {@const { from, atOnce, of } = data}
   <p class="mb-3 flex flex-wrap items-center gap-x-4 text-muted print:hidden">

@@ -3,6 +3,7 @@ import { database } from '$lib/server/database';
 import { refsIn, listPicks, plannableFor } from '$lib/server/plannable';
 import { planningKitchen } from '$lib/server/learned-store';
 import { dayKey } from '$core/units';
+import { bulkSizes } from '$lib/server/bulk-sizes';
 import { currentTime } from '$lib/server/clock';
 import { mealsAhead } from '$lib/server/meals-ahead';
 import { readMeal } from '$lib/server/meal-store';
@@ -29,7 +30,8 @@ export const load: PageServerLoad = async ({ params }) => {
     dishes,
     picks,
     kitchen,
-    /** Only a batch day asks for room. */
+    /** Only a batch day asks for room, and for sizes of bags. */
+    bulkSizes: stored.meal.batch ? await bulkSizes(store, stored.meal, dishes) : {},
     freeLitres: stored.meal.batch ? await freezerRoom(store, kitchen, params.id) : null,
   };
 };

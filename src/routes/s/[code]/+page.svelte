@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { DateField } from '$lib/ui/controls';
+  import { conventionsOf, DateField } from '$lib/ui/controls';
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
   import { amountWords, dishIdOf } from '$core/storage';
@@ -28,7 +28,7 @@
 <p class="text-muted"><a class="underline-offset-4 hover:underline" href="/freezer">Freezer</a></p>
 <h1 class="text-3xl font-extrabold tracking-tight break-words">{item.name}</h1>
 <p class="mt-1 mb-4 text-lg text-muted">
-  {isEmpty ? 'All of it has been taken out.' : `${amountWords(item)}, ${data.place}.`}
+  {isEmpty ? 'All of it has been taken out.' : `${amountWords(item, conventionsOf(page.data).system)}, ${data.place}.`}
 </p>
 
 {#if form && 'problem' in form && form.problem}
