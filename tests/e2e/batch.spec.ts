@@ -18,7 +18,7 @@ test('a freezer day: from idea to labels, into the freezer, and one bag in a sup
   // Three bags of each; one dish raw, with what stays out said.
   const beef = page.getByRole('listitem').filter({ hasText: 'Leave out Beef cheek' });
   await beef.locator('summary').click();
-  await expect(beef.getByLabel('into bags or boxes')).toHaveValue('3');
+  await expect(beef.getByLabel('bags or boxes')).toHaveValue('3');
   await beef.getByLabel('packed').selectOption('raw');
   await settled(page);
   const sheet = page.getByTestId('run-sheet');

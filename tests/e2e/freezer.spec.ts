@@ -22,7 +22,7 @@ test('a dish is packed with its label, found by its code, taken out once, and pu
   await expect(tape).toContainText('Duck legs with prunes');
   await expect(tape).toContainText(/Heat: .*above water, low, \d+ min frozen/);
   await expect(tape).toContainText('74 °C all through');
-  const code = /[A-Z]{4}$/.exec((await tape.innerText()).trim())?.[0] ?? '';
+  const code = /^[A-Z]{4}/.exec((await tape.innerText()).trim())?.[0] ?? '';
   expect(code).not.toBe('');
 
   // The code in letters opens the bag as the printed one does.
@@ -87,7 +87,7 @@ test('raw food is put in by its name, and is an ingredient of a dish that thaws 
   const tape = page.getByTestId('tape');
   await expect(tape).toContainText('1 pack of 3 kg');
   await expect(tape).toContainText('Thaw: 2 days in the fridge');
-  const code = /[A-Z]{4}$/.exec((await tape.innerText()).trim())?.[0] ?? '';
+  const code = /^[A-Z]{4}/.exec((await tape.innerText()).trim())?.[0] ?? '';
   // The next one can be put in at once: what was chosen stays, what was typed of the last one is gone.
   await expect(put.getByLabel('Its name')).toHaveValue('');
   await expect(put.getByLabel('Packs')).toHaveValue('1');

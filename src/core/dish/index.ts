@@ -7,6 +7,7 @@ export type { ScaledDish, ScaledIngredient } from './scaled';
 export { contentsAt, cooksFrozen, startCelsius } from './contents';
 export { targetsFor, useAnswer } from './use-answer';
 export type { AnswerUse } from './use-answer';
+export { cansOf } from './cans';
 export { compareDishes } from './compare';
 export { withGroups } from './groups';
 export { DIETS, dietsOf } from './diets';

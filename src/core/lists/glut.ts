@@ -2,7 +2,6 @@
 import { dishSchema, preparingMinutes, scaleDish, toGrams, type Dish } from '../dish';
 import { findFood, type Food } from '../food';
 import { larderKey, type LarderItem } from './larder';
-import type { Taker } from './use-up';
 
 export type GlutKind = 'sauce' | 'soup-base' | 'compote';
 
@@ -35,7 +34,7 @@ const SAUCES: ReadonlySet<string> = new Set([
 const PRESERVED = /^(?:canned|dried|pickled|smoked|cooked)\b/;
 
 /** @returns what a glut of it becomes; empty where there is little of it or a dish takes nearly all */
-export function glutWays(item: LarderItem, takers: readonly Taker[]): GlutWay[] {
+export function glutWays(item: LarderItem, takers: readonly { share: number | null }[]): GlutWay[] {
   const found = gluttable(item);
   if (!found || found.grams < GLUT_G) return [];
   if (takers.some((t) => (t.share ?? 0) >= NEARLY_ALL)) return [];

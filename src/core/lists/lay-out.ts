@@ -160,14 +160,17 @@ export function toolsFor(plan: Plan, kitchen: Kitchen): ToolUse[] {
   const raw = new Set<string>();
   for (const operation of plan.operations.toSorted((a, b) => a.start - b.start)) {
     const { entryId, text, phase, isHands, caution, start, stageId, dishName: dish } = operation;
-    for (const [pattern, tool] of ASKED)
-      if (isHands && pattern.test(text)) add(tool, start, dish);
+    for (const [pattern, tool] of ASKED) if (isHands && pattern.test(text)) add(tool, start, dish);
     const tongs = isHands ? tongsFor(operation, raw.has(entryId)) : null;
     if (tongs) add(tongs, start, dish);
     if (tongs === RAW_TONGS) raw.add(entryId);
     if (phase === 'oven' || phase === 'crisp') add('oven tray', start, dish);
     if (stageId === PACK_STAGE || entryId === BOXES)
-      add(entryId === BOXES ? 'boxes, labels and a marker' : 'bags, labels and a marker', start, dish);
+      add(
+        entryId === BOXES ? 'boxes, labels and a marker' : 'bags, labels and a marker',
+        start,
+        dish,
+      );
     if (caution?.code === 'centre-temperature') add('thermometer', start, dish);
   }
   return [...uses.values()].sort((a, b) => a.at - b.at);

@@ -1,5 +1,5 @@
 /** One shopping list over many dishes: by food, not by spelling; less what is in the house. */
-import { scaleDish, toGrams, type Dish, type ScaledIngredient } from '../dish';
+import { cansOf, scaleDish, toGrams, type Dish, type ScaledIngredient } from '../dish';
 import { type Aisle, AISLES, findFood, type Food, productKey } from '../food';
 import { UNITS, kindOf, type Quantity, type Unit } from '../units';
 import { isStoodFor } from '../storage';
@@ -178,7 +178,15 @@ function toLine(sum: Sum, larder: readonly InHouse[], prices: readonly Price[]):
       buy = { ...buy, amount: left };
     }
   }
-  const sold = buy && soldAs(sum.key, sum.food, buy, missingGrams(sum.items, buy, needed));
+  const sold =
+    buy &&
+    soldAs(
+      sum.key,
+      sum.food,
+      buy,
+      missing(sum.items, buy, needed, usedGrams),
+      missing(sum.items, buy, needed, cansOf),
+    );
   if (buy && kindOf(buy.unit) === 'count' && buy.unit !== 'pinch' && buy.amount > 0) {
     const whole = Math.ceil(buy.amount - 1e-9);
     if (whole - buy.amount > 0.01 && !sold) because.push('sold whole');
@@ -206,13 +214,14 @@ function named({ key, name }: Sum): string {
   return isSaid ? name : `${form} ${name}`;
 }
 
-/** What of the needed weight is missing, g; null where some of it has no weight. */
-function missingGrams(
+/** What of the need is missing, measured in another way; null where some of it has no such measure. */
+function missing(
   items: readonly ScaledIngredient[],
   buy: Quantity,
   needed: Quantity | null,
+  measure: (item: ScaledIngredient) => number | null,
 ): number | null {
-  const each = items.filter((i) => i.quantity).map(usedGrams);
+  const each = items.filter((i) => i.quantity).map(measure);
   if (!needed || needed.amount <= 0 || each.some((g) => g === null)) return null;
   const all = each.reduce<number>((sum, g) => sum + (g ?? 0), 0);
   return (all * Math.min(buy.amount, needed.amount)) / needed.amount;

@@ -39,6 +39,28 @@ describe('in what the shop sells it', () => {
     expect(can?.aisle).toBe('larder');
   });
 
+  it('two cans of a size are two cans of it, for as many more people as many more', () => {
+    // As “2 (14 oz) cans chickpeas, drained” is kept.
+    const read = {
+      food: 'chickpeas',
+      amount: 28,
+      unit: 'oz' as const,
+      preparation: 'drained, 2 cans',
+    };
+    const [can] = lines(read);
+    expect(can).toMatchObject({
+      key: 'canned chickpea',
+      sold: { count: 2, as: 'can', over: null },
+    });
+    expect(can?.sold?.each?.amount).toBeCloseTo(14 * 28.35, 0);
+    const list = shoppingList(
+      [{ dish: dishBy('a', [read]), servings: 6, meal: 'S', withDishes: new Set<string>() }],
+      [],
+      [],
+    );
+    expect(list.lines[0]?.sold?.count).toBe(3);
+  });
+
   it('garlic by the head, celery too, herbs and spring onions by the bunch', () => {
     expect(words({ food: 'garlic', amount: 11, unit: 'clove' })).toEqual(['1 head']);
     expect(words({ food: 'garlic', amount: 13, unit: 'clove' })).toEqual(['2 heads']);

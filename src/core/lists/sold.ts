@@ -70,6 +70,7 @@ export function usedGrams({ ingredient, food, quantity, grams }: ScaledIngredien
  * @param key of the product
  * @param buy what is missing, in the units of the recipes
  * @param grams the same in g; null where that is not known
+ * @param cans the same in cans; null where the recipes don't say it so
  * @returns null where it is sold by weight, or nobody knows how
  */
 export function soldAs(
@@ -77,10 +78,12 @@ export function soldAs(
   food: Food | null,
   buy: Quantity,
   grams: number | null,
+  cans: number | null = null,
 ): Sold | null {
   if (buy.amount <= 0) return null;
   const kind = kindOf(buy.unit);
-  if (buy.unit === 'can' || /^canned\b/.test(key)) return inCans(food, buy, grams);
+  if (cans !== null) return wholeCans(cans, buy);
+  if (/^canned\b/.test(key)) return inCans(food, buy, grams);
   if (!food || grams === null || grams <= 0) return null;
   const juice = /^(lemon|lime) juice$/.exec(key)?.[1] as 'lemon' | 'lime' | undefined;
   if (juice) return whole(juice, grams / food.density / JUICE_ML[juice]);
@@ -92,7 +95,7 @@ export function soldAs(
   if (bunch) return holding('bunch', { amount: bunch, unit: 'g' }, grams);
   if (kind === 'count') return null;
   if (food.packG) {
-    const isPoured = food.form === 'thin' || food.group === 'fat';
+    const isPoured = food.form === 'thin' || (food.group === 'fat' && food.aisle !== 'dairy');
     const isVolume = isPoured && kind === 'volume';
     const each: Quantity = { amount: food.packG, unit: isVolume ? 'ml' : 'g' };
     const used = isVolume ? grams / food.density : grams;
@@ -115,13 +118,22 @@ const CANS: ReadonlySet<string> = new Set([
 /** Smaller ones are weighed out, g. */
 const LEAST_PIECE_G = 20;
 
+/** As the recipes count them; of their size too, where they say it. */
+function wholeCans(cans: number, buy: Quantity): Sold {
+  const count = Math.max(1, Math.ceil(cans - NEARLY));
+  const each: Quantity | null =
+    kindOf(buy.unit) === 'count' ? null : { amount: buy.amount / cans, unit: buy.unit };
+  const rest = count - cans;
+  const over: Quantity | null =
+    rest <= NEARLY
+      ? null
+      : each
+        ? { amount: rest * each.amount, unit: each.unit }
+        : { amount: rest, unit: 'can' };
+  return { count, as: 'can', each, over };
+}
+
 function inCans(food: Food | null, buy: Quantity, grams: number | null): Sold | null {
-  if (buy.unit === 'can') {
-    const count = Math.ceil(buy.amount - NEARLY);
-    const rest = count - buy.amount;
-    const over: Quantity | null = rest > NEARLY ? { amount: rest, unit: 'can' } : null;
-    return { count, as: 'can', each: null, over };
-  }
   if (grams === null || kindOf(buy.unit) === 'count') return null;
   const isDrained = food?.group === 'pulse';
   const each: Quantity = { amount: isDrained ? DRAINED_G : (food?.packG ?? CAN_G), unit: 'g' };

@@ -8,6 +8,7 @@ import { bagContents, freezesInADay } from '../storage';
 import { freezingTime, thawingTime } from '../thermal';
 import { formatQuantity, UNITS } from '../units';
 import { bagMeasure } from './bag-size';
+import { keptBack } from './batch';
 import { finding, type Finding } from '../reason';
 
 export interface BagSheet {
@@ -86,7 +87,7 @@ export function bagSheet(
     copies: bags.copies,
     state: bags.state,
     contents: isCooked ? [] : contents,
-    staysOut,
+    staysOut: isCooked ? keptBack(dish) : staysOut,
     madeOnce:
       bags.copies > 1 && !isCooked
         ? inBag

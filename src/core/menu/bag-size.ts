@@ -34,7 +34,12 @@ export function bagMeasure(dish: Dish, state: State): BagMeasure {
 function cookedDensity(dish: Dish): number {
   const main = dish.bulk ? mainIngredient(scaleDish(dish, dish.servings)) : null;
   if (!main?.food || cookingYield(main.food).factor <= 0) return COOKED_DENSITY;
-  const cooked = findFood(`cooked ${main.food.names[0]}`) ?? main.food;
+  const { id, names } = main.food;
+  // Under any of its names: “cooked chickpeas” is what “dry chickpeas” become.
+  const cooked =
+    names
+      .map((name) => findFood(`cooked ${name.replace(/^(?:dry|dried|raw)\s+/, '')}`))
+      .find((food) => food !== null && food.id !== id) ?? main.food;
   return cooked.density > 0 ? cooked.density : COOKED_DENSITY;
 }
 

@@ -79,20 +79,11 @@ export function batchDish(
       ],
     };
   }
-  const last = dish.stages.findLastIndex((s) => s.kind === 'pressure' || s.kind === 'slow');
-  /** Stirred in at the end, and no good when frozen. */
-  const later = scaleDish(dish, dish.servings)
-    .ingredients.filter(
-      (i) =>
-        i.food?.group === 'dairy' &&
-        dish.stages.findIndex((s) => s.uses.includes(i.ingredient.id)) > last,
-    )
-    .map((i) => i.ingredient.food);
   return {
     ...common,
     stages: [
       ...dish.stages,
-      ...coolingStages(dish, servings, copies, later),
+      ...coolingStages(dish, servings, copies, keptBack(dish)),
       pack(
         `Labels on first; ${bags} or boxes, air out, leave room; ${inFridge > 0 ? `${inFridge} into the fridge, the rest ` : ''}into the freezer`,
       ),
@@ -100,26 +91,38 @@ export function batchDish(
   };
 }
 
+/** Stirred in at the end of a cooked dish, and no good when frozen: kept back until it is eaten. */
+export function keptBack(dish: Dish): string[] {
+  const last = dish.stages.findLastIndex((s) => s.kind === 'pressure' || s.kind === 'slow');
+  return scaleDish(dish, dish.servings)
+    .ingredients.filter(
+      (i) =>
+        i.food?.group === 'dairy' &&
+        dish.stages.findIndex((s) => s.uses.includes(i.ingredient.id)) > last,
+    )
+    .map((i) => i.ingredient.food);
+}
+
 /**
  * Spreading out and cooling, after a dish that is cooked for later.
  *
  * @param servings in one box or bag
- * @param keptBack stirred in when it is eaten
+ * @param back stirred in when it is eaten
  */
 export function coolingStages(
   dish: Dish,
   servings: number,
   copies: number,
-  keptBack: readonly string[] = [],
+  back: readonly string[] = [],
 ): Stage[] {
-  const back = keptBack.length > 0 ? `; keep back until it is eaten: ${keptBack.join(', ')}` : '';
+  const kept = back.length > 0 ? `; keep back until it is eaten: ${back.join(', ')}` : '';
   return [
     {
       id: SPREAD_STAGE,
       kind: 'finish',
       minutes: Math.max(1, Math.ceil(copies)),
       inCooker: false,
-      text: `Into shallow boxes, ${SHALLOW_MM} mm deep, lid off, and into the fridge: under 21 °C within two hours (FDA Food Code 3-501.14)${back}`,
+      text: `Into shallow boxes, ${SHALLOW_MM} mm deep, lid off, and into the fridge: under 21 °C within two hours (FDA Food Code 3-501.14)${kept}`,
       uses: [],
     },
     {

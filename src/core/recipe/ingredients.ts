@@ -120,6 +120,13 @@ function splitList(text: string): { text: string; own: string }[] {
     : [{ text, own: text }];
 }
 
+/** Out of a can they are cooked: dry ones of the same name would drink the pot empty. */
+function isCannedPulse(line: IngredientLine, food: Food | null): boolean {
+  const isDry = food?.group === 'pulse' && food.takes > 0;
+  const isCan = line.unit === 'can' || line.state === 'canned';
+  return isDry && isCan && !/\b(?:canned|tinned)\b/i.test(line.food);
+}
+
 export function readIngredients(lines: readonly string[]): ReadIngredient[] {
   const taken = new Set<string>();
   return lines.flatMap(splitList).flatMap(({ text, own }) => {
@@ -145,7 +152,7 @@ export function readIngredients(lines: readonly string[]): ReadIngredient[] {
     const isTooMuch = whole !== null && whole > MOST.amount;
     const ingredient: Ingredient = {
       id,
-      food: line.food.slice(0, MOST.food),
+      food: (isCannedPulse(line, food) ? `canned ${line.food}` : line.food).slice(0, MOST.food),
       amount: isTooMuch ? null : whole,
       unit: isTooMuch ? null : (weighed?.unit ?? (perPack ? perPack.unit : unit)),
       preparation: [

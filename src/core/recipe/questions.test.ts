@@ -95,5 +95,8 @@ describe('a text and its figure', () => {
       'Brown the birds, 3 min a side.',
     );
     expect(retime('Brown the birds for 3 min.', null, 6)).toBe('Brown the birds for 6 minutes.');
+    // A limit is no time that the work takes: what must be cold within two hours must be so in any pot.
+    for (const text of ['Cold within two hours', 'No longer than 20 minutes out of the fridge'])
+      expect(retime(text, 3, 6)).toBe(text);
   });
 });

@@ -13,6 +13,12 @@ function isOfRelease(text: string, { start, end }: Duration): boolean {
   return saysNatural(clause) || saysQuick(clause);
 }
 
+/** “Cold within two hours” is a limit, and no time that the work takes. */
+const isLimit = (text: string, { start }: Duration): boolean =>
+  /\b(?:within|no (?:more|longer) than|at (?:the )?most|up to|less than|under|never (?:over|more than))\s+$/i.test(
+    text.slice(0, start),
+  );
+
 /**
  * The text with its time exchanged; left as it is where it names no time that can be the one, and where it names
  * it already.
@@ -22,7 +28,9 @@ function isOfRelease(text: string, { start, end }: Duration): boolean {
  * @example retime('Cook for 25 minutes', 25, 29) // 'Cook for 29 minutes'
  */
 export function retime(text: string, written: number | null, minutes: number): string {
-  const own = findDurations(text).filter((d) => d.perPound === null && !isOfRelease(text, d));
+  const own = findDurations(text).filter(
+    (d) => d.perPound === null && !isOfRelease(text, d) && !isLimit(text, d),
+  );
   if (own.length === 0 || own.some((d) => d.from === minutes)) return text;
   // “3 min a side”: the figure counts both.
   const isOfSeveral = own.some((d) => minutes > d.from && minutes % d.from === 0);

@@ -1,6 +1,7 @@
 /** Food cooked in bulk as an ingredient of other dishes: what it saves them. */
 import { fault } from '../words';
 import {
+  cansOf,
   dishKey,
   dishSchema,
   mainIngredient,
@@ -95,7 +96,8 @@ function askedIn(ingredients: readonly ScaledIngredient[], foodId: string): Aske
   const food = foodById(foodId);
   if (!food) return null;
   const { factor } = cookingYield(food);
-  for (const { ingredient, food: own, quantity, grams } of ingredients) {
+  for (const scaled of ingredients) {
+    const { ingredient, food: own, quantity, grams } = scaled;
     if (!quantity || !grams || ingredient.fromStore) continue;
     const { unit, preparation } = ingredient;
     const key = productKey(ingredient.food, { unit, preparation });
@@ -106,12 +108,13 @@ function askedIn(ingredients: readonly ScaledIngredient[], foodId: string): Aske
       const cookedGrams = grams * factor;
       return { ingredient, food, isReady: false, cookedGrams, rawGrams: grams, words };
     }
-    const isDrained = unit === 'can' && food.group === 'pulse';
-    const cookedGrams = isDrained ? quantity.amount * DRAINED_CAN_G : grams;
+    const cans = cansOf(scaled);
+    const isDrained = cans !== null && food.group === 'pulse';
+    const cookedGrams = isDrained ? cans * DRAINED_CAN_G : grams;
     const rawGrams = cookedGrams / factor;
     const words =
-      unit === 'can'
-        ? `${toFraction(quantity.amount)} ${quantity.amount > 1 ? 'cans' : 'can'}`
+      cans !== null
+        ? `${toFraction(cans)} ${cans > 1 ? 'cans' : 'can'}`
         : `${Math.round(cookedGrams)} g of it`;
     return { ingredient, food, isReady: true, cookedGrams, rawGrams, words };
   }

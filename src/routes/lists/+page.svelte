@@ -3,6 +3,7 @@
   import { page } from '$app/state';
   import { formatDay } from '$core/units';
   import { ticksOf, type Ticks } from '$lib/client/ticks.svelte';
+  import { Menu } from '$lib/ui/controls';
   import EveningLists from '$lib/ui/lists/evening-lists.svelte';
   import House from '$lib/ui/lists/house.svelte';
   import Shopping from '$lib/ui/lists/shopping.svelte';
@@ -47,14 +48,20 @@
 <header class="flex flex-wrap items-end justify-between gap-3">
   <div>
     <h1 class="text-4xl font-extrabold tracking-tight">Lists</h1>
-    <p class="mt-1 text-muted">One list for all the meals you choose, less what you have.</p>
+    <p class="mt-1 text-muted max-sm:hidden">
+      One list for all the meals you choose, less what you have.
+    </p>
   </div>
   {#if view === 'shopping'}
-    <div class="flex flex-wrap gap-1 print:hidden">
-      <a class="btn btn-quiet" href="/lists/shopping.txt?meals={listName}" download>Text</a>
-      <a class="btn btn-quiet" href="/lists/shopping.csv?meals={listName}" download>CSV</a>
-      <button type="button" class="btn btn-quiet" onclick={() => ticks.clear()}>Untick all</button>
+    <div class="flex gap-1 print:hidden">
       <button type="button" class="btn" onclick={() => window.print()}>Print</button>
+      <Menu label="More" about="what else can be done with this list">
+        <button type="button" class="menu-item" onclick={() => ticks.clear()}>Untick all</button>
+        <a class="menu-item" href="/lists/shopping.txt?meals={listName}" download>As text</a>
+        <a class="menu-item" href="/lists/shopping.csv?meals={listName}" download
+          >As CSV, for a spreadsheet</a
+        >
+      </Menu>
     </div>
   {/if}
 </header>
@@ -64,7 +71,7 @@
     <a
       href={href(id)}
       aria-current={id === view ? 'page' : undefined}
-      class="flex min-h-11 items-center rounded-lg px-4 {id === view
+      class="flex min-h-11 items-center rounded-lg px-2.5 sm:px-4 {id === view
         ? 'bg-olive font-bold text-on-olive'
         : 'hover:bg-leaf-soft'}">{name}</a
     >

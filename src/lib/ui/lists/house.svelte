@@ -3,7 +3,7 @@
   import { DateField } from '$lib/ui/controls';
   import { enhance } from '$app/forms';
   import type { LarderItem } from '$core/lists';
-  import { formatQuantity, type System } from '$core/units';
+  import { formatQuantity, labelDay, type System } from '$core/units';
 
   interface Props {
     larder: readonly LarderItem[];
@@ -64,7 +64,9 @@
                 ? 'enough'
                 : formatQuantity({ amount: item.amount, unit: item.unit ?? 'piece' }, system)}</b
             >
-            {item.food}{#if item.useBy}<span class="text-muted">, by {item.useBy}</span>{/if}</span
+            {item.food}{#if item.useBy}<span class="text-muted"
+                >, by {labelDay(item.useBy, system)}</span
+              >{/if}</span
           >
           <form method="POST" action="?/gone" use:enhance>
             <input type="hidden" name="food" value={item.food} />

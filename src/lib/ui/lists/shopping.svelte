@@ -30,11 +30,18 @@
       .join(' · ');
 </script>
 
+{#snippet inHouse()}
+  {#if list.inHouse.length > 0}
+    <p class="mt-3 text-[15px] text-muted">In the house: {list.inHouse.join(', ')}.</p>
+  {/if}
+{/snippet}
+
 {#if list.lines.length === 0}
   <div class="card border-dashed p-6">
     <p class="text-lg font-semibold">Nothing to buy.</p>
     <p class="text-muted">Choose meals with dishes in them; what you already have is left off.</p>
   </div>
+  {@render inHouse()}
 {:else}
   <p class="text-muted" role="status">
     {left === 0
@@ -79,9 +86,7 @@
       <button class="mt-2 btn">Write it down as in the house</button>
     </form>
   {/if}
-  {#if list.inHouse.length > 0}
-    <p class="text-[15px] text-muted">In the house: {list.inHouse.join(', ')}.</p>
-  {/if}
+  {@render inHouse()}
   <details class="mt-4 print:hidden">
     <summary class="min-h-9 cursor-pointer text-muted">Write down a price</summary>
     <form method="POST" action="?/price" use:enhance class="mt-1 flex flex-wrap items-end gap-2">

@@ -162,7 +162,7 @@
           >
         </div>
       {/if}
-      {#if (model.meal.boxes !== null || model.meal.lunches) && parts === 0}
+      {#if model.meal.boxes !== null && parts === 0}
         <p class="text-[15px] text-pimento">
           Every dish is bagged; to box one instead, set its bags to 0 under its “More”.
         </p>

@@ -34,6 +34,12 @@
       return dish && !entry.what.bags ? [{ id: entry.id, name: dish.name }] : [];
     }),
   );
+  const bagged = $derived(
+    model.meal.entries.flatMap((entry) => {
+      const dish = dishes.get(dishKey(entry.what.dish));
+      return dish && entry.what.bags ? [{ id: entry.id, name: dish.name }] : [];
+    }),
+  );
   const boxes = $derived(placedBoxes(model.meal, dishes, packedOn, model.kitchen));
   const frozen = $derived(boxes.filter((b) => b.place === 'freezer').map((b) => b.day));
   let problem = $state('');
@@ -51,7 +57,7 @@
   function begin(): void {
     const days = offered.filter(isWorkday).slice(0, WEEKDAYS);
     const named = model.meal.eaters.map((e) => e.name);
-    set({ people: named.length > 0 ? named : ['One', 'Two'], days, menu: {} });
+    set({ people: named.length > 0 ? named : ['Me'], days, menu: {} });
   }
   function setPeople(text: string): void {
     const people = text
@@ -159,6 +165,17 @@
         {boxes.length === 1 ? 'box' : 'boxes'}{frozen.length > 0
           ? '; a frozen one goes down into the fridge the evening before, and you are reminded'
           : ''}.
+      </p>
+    {/if}
+    {#if bagged.length > 0}
+      <p class="mt-2 flex flex-wrap items-center gap-1 text-[15px] text-muted">
+        In bags of their own:
+        {#each bagged as one (one.id)}<button
+            type="button"
+            class="btn min-h-9 px-2.5 text-[15px]"
+            onclick={() => model.changeEntry(one.id, { what: { bags: null } })}
+            >{one.name} <span class="text-muted">into the lunches</span></button
+          >{/each}
       </p>
     {/if}
     <button type="button" class="mt-2 btn btn-quiet" onclick={() => set(null)}>No lunches</button>

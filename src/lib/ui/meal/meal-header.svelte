@@ -8,7 +8,7 @@
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import { ToggleGroup } from 'bits-ui';
-  import { checkServingTime, mealSchema } from '$core/meal';
+  import { bagsIn, checkServingTime, mealSchema } from '$core/meal';
   import { fromFields, toFields } from '$lib/client/moments';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
   import { DateField, Menu, TimeField } from '$lib/ui/controls';
@@ -118,7 +118,7 @@
           </button>
         </form>
       {/if}
-      {#if meal.entries.some((e) => e.what.bags)}
+      {#if bagsIn(meal) > 0}
         <form method="POST" action="/freezer?/packDay" class="contents">
           <input type="hidden" name="meal" value={meal.id} />
           <button class="btn"><Tag size={18} aria-hidden="true" />Write the labels</button>

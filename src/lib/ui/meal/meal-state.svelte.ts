@@ -3,6 +3,7 @@ import { editMeal } from '$core/menu';
 import { dishKey, type Dish, type DishRef } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import {
+  boxesOf,
   changedEntry,
   checkServingTime,
   newEntry,
@@ -177,7 +178,7 @@ export class MealState {
     return newEntry(
       id,
       dish,
-      meal.batch
+      meal.batch && boxesOf(meal) === null
         ? { what: { bags: { copies: 3, state: 'cooked', shape: 'flat', inFridge: 0 } } }
         : {},
     );

@@ -29,7 +29,8 @@
         <span class="text-muted">· {packedWords(first, today)}</span></span
       ></span
     >
-    <b class="tabular-nums">{bags.length} × {amountWords(first, conventionsOf(page.data).system)}</b>
+    <b class="tabular-nums">{bags.length} × {amountWords(first, conventionsOf(page.data).system)}</b
+    >
     <span class="flex flex-wrap gap-1">
       <button type="button" class="btn" onclick={() => ontake(first)}
         >Take a bag<span class="sr-only"> of {first.name}</span></button
