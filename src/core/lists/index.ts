@@ -6,7 +6,6 @@ export type { LayOutGroup, ToolUse } from './lay-out';
 export { inShopOrder, shoppingList } from './shopping';
 export type { ShoppingLine, ShoppingList, Wanted } from './shopping';
 export { useUp } from './use-up';
-export type { UseUp } from './use-up';
 export { cookedStock, stockFoods } from './stock-foods';
 export { glutDish } from './glut';
 export type { GlutKind } from './glut';

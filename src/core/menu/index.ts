@@ -1,10 +1,8 @@
 export { FLAT_MM, bagSheet, bagThickness } from './bag-sheet';
 export type { BagSheet } from './bag-sheet';
 export { bagLater, needsOf } from './bag-later';
-export type { BagLater } from './bag-later';
 export { servingsInBag } from './bag-size';
 export { placedBoxes } from './lunch-boxes';
-export type { PlacedBox } from './lunch-boxes';
 export { PACK_STAGE, batchDish } from './batch';
 export { BOXES, isBatchDay } from './boxes';
 export { atLevel, holdAt, openChoices, stacksIn, withEntry } from './choices';
