@@ -31,6 +31,6 @@ export { isRice } from './table-kind';
 export { ASK_GROUPS, FOOD_GROUPS, groupChoice } from './kind';
 export type { FoodKind } from './kind';
 export { plainName } from './name-kind';
-export { productKey } from './product';
+export { fruitsIn, productKey } from './product';
 
 export { heapMl } from './heap';

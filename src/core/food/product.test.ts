@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { productKey } from './product';
+import { fruitsIn, productKey } from './product';
 
 /** What a shop sells as one thing and as another: common practice. */
 describe('what is one thing on the shelf', () => {
@@ -22,6 +22,8 @@ describe('what is one thing on the shelf', () => {
     ['fresh coriander', 'cilantro'],
     ['ground cumin', 'cumin'],
     ['sugar', 'granulated sugar'],
+    ['sprigs thyme', 'fresh thyme'],
+    ['juice of 2 lemons', 'lemon'],
     ['garlic powder', 'granulated garlic'],
     ['blorp', 'blorps'],
   ])('%s and %s', (a, b) => {
@@ -63,6 +65,7 @@ describe('what is one thing on the shelf', () => {
     ['coriander', 'fresh coriander'],
     ['salmon', 'smoked salmon'],
     ['frozen blorp', 'blorp'],
+    ['thyme', 'sprigs of thyme'],
   ])('%s is not %s', (a, b) => {
     expect(productKey(a)).not.toBe(productKey(b));
   });
@@ -78,5 +81,16 @@ describe('what is one thing on the shelf', () => {
     expect(productKey('peas', { isFrozen: true })).toBe(productKey('frozen peas'));
     // Sold in cans only: the unit is no other form of it.
     expect(productKey('coconut milk', { unit: 'can' })).toBe(productKey('coconut milk'));
+  });
+
+  it.each([
+    ['juice of 2 lemons', { food: 'lemons', amount: 2 }],
+    ['zest and juice of 1 lemon', { food: 'lemon', amount: 1 }],
+    ['finely grated zest of half a lime', { food: 'lime', amount: 0.5 }],
+    ['juice of an orange', { food: 'orange', amount: 1 }],
+    ['lemon juice', null],
+    ['head of garlic', null],
+  ])('%s: %j', (name, fruits) => {
+    expect(fruitsIn(name)).toEqual(fruits);
   });
 });

@@ -71,6 +71,40 @@ const LEAVES_LOOSE = /^(?:basil|parsley|dill|mint|cilantro|chive|chervil)$/;
 /** Plainly named, they are sold ground. */
 const GROUND_ANYWAY =
   /^(?:(?:ground )?(?:cumin|coriander)|turmeric|cinnamon|(?:black|white) pepper)$/;
+/** Measured so, a herb is no powder out of a jar; but bay and curry leaves are leaves in one. */
+const GROWN = /\b(?:bunch(?:es)?|sprigs?|handfuls?|leaves|leaf)\b/i;
+const DRIED_LEAF = /^(?:bay|curry|kaffir|makrut)/;
+/** “Juice of 2 lemons”: what is bought is the fruit. */
+const OF_FRUIT =
+  /^(?:(?:finely |freshly )?(?:grated |squeezed )?(?:juice|zest|rind|peel)(?:,? (?:and|&) (?:juice|zest|rind|peel))?) (?:of|from) (?:about )?(?:(\d+(?:\.\d+)?|[½¼¾]|half|a|an|one|two|three|four)(?: an?)? )?/;
+const COUNTS: Readonly<Record<string, number>> = {
+  half: 0.5,
+  '½': 0.5,
+  '¼': 0.25,
+  '¾': 0.75,
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+};
+
+/**
+ * How many fruits stand in a name that is about a part of them.
+ *
+ * @returns null where the name is no part of a fruit
+ * @example fruitsIn('juice of 2 lemons') // { food: 'lemons', amount: 2 }
+ */
+export function fruitsIn(name: string): { food: string; amount: number } | null {
+  const text = plainName(name);
+  const found = OF_FRUIT.exec(text);
+  const food = found ? text.slice(found[0].length) : '';
+  if (!found || food === '') return null;
+  const said = found[1] ?? 'a';
+  return { food, amount: COUNTS[said] ?? Number(said) };
+}
+
 /** In a can or a jar, where the same thing is sold fresh or dried as well. */
 const ALSO_FRESH: ReadonlySet<Food['group']> = new Set(['vegetable', 'fruit', 'fish', 'pulse']);
 
@@ -87,13 +121,21 @@ export function productKey(
   about: { unit?: Unit | null; preparation?: string; isFrozen?: boolean } = {},
 ): string {
   const preparation = plainName(about.preparation ?? '');
-  const clauses = plainName(name).split(/[,;()]/);
+  const clauses = plainName(fruitsIn(name)?.food ?? name).split(/[,;()]/);
   const [first = ''] = clauses.filter((c) => c.trim() !== '');
   const words = first.trim().split(/\s+/);
   const rest = `${clauses.slice(1).join(' ')} ${preparation}`;
   for (const form of ['canned', 'frozen', 'smoked', 'pickled', 'dried'])
     if (formIn(rest, form) && !words.map(oneOf).includes(form)) words.unshift(form);
   let key = withPhrases(withoutLoose(words).map(oneOf));
+  if (
+    GROWN.test(name) &&
+    isWoodyHerb(findFood(key)) &&
+    !DRIED_LEAF.test(key) &&
+    !/fresh|dried/.test(key)
+  )
+    key = `fresh ${key}`;
+  key = withPhrases([key]);
   if (about.isFrozen && !/\bfrozen\b/.test(key)) key = `frozen ${key}`;
   if (isCanned(key, about.unit ?? null, rest) && !/\bcanned\b/.test(key)) key = `canned ${key}`;
   return key;

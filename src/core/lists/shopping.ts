@@ -1,11 +1,11 @@
 /** One shopping list over many dishes: by food, not by spelling; less what is in the house. */
 import { cansOf, scaleDish, toGrams, type Dish, type ScaledIngredient } from '../dish';
-import { type Aisle, AISLES, findFood, type Food, productKey } from '../food';
+import { AISLES, findFood, fruitsIn, productKey, type Aisle, type Food } from '../food';
 import { UNITS, kindOf, type Quantity, type Unit } from '../units';
 import { isStoodFor } from '../storage';
 import { larderKey, type LarderItem, type Price } from './larder';
 import type { CookedStock } from './stock-foods';
-import { overGrams, soldAs, usedGrams, type Sold } from './sold';
+import { measured, overGrams, soldAs, usedGrams, type Sold } from './sold';
 
 /** A dish that is to be cooked. */
 export interface Wanted {
@@ -106,7 +106,9 @@ const isCovered = (line: ShoppingLine): boolean =>
   line.buy !== null ? line.buy.amount <= 0 : line.because.includes(ENOUGH);
 
 function collect({ dish, servings, meal, withDishes }: Wanted, sums: Map<string, Sum>): void {
-  for (const item of scaleDish(dish, servings).ingredients) {
+  const scaled = scaleDish(dish, servings);
+  for (const read of scaled.ingredients) {
+    const item = asFruit(read, scaled.factor);
     const { ingredient, food, quantity } = item;
     if ((food && FREE.has(food.id)) || ingredient.fromStore) continue;
     if (ingredient.takes && withDishes.has(ingredient.takes.dish)) continue;
@@ -125,6 +127,12 @@ function collect({ dish, servings, meal, withDishes }: Wanted, sums: Map<string,
   }
 }
 
+/** As it is written; a head and some cloves are added up by weight, for a head is no clove. */
+function amountOf(item: ScaledIngredient, isAlone: boolean): Quantity | null {
+  const grams = isAlone ? null : measured(item);
+  return grams === null ? item.quantity : { amount: grams, unit: 'g' };
+}
+
 /** Of what is bought raw or in cans, what lies there cooked and would do. */
 function withCooked(
   line: ShoppingLine,
@@ -137,6 +145,15 @@ function withCooked(
   return { ...line, because: [...line.because, ...because] };
 }
 
+/** “Juice of 2 lemons” is two lemons, whatever else it is in the pot. */
+function asFruit(item: ScaledIngredient, factor: number): ScaledIngredient {
+  const fruits = item.quantity ? null : fruitsIn(item.ingredient.food);
+  if (!fruits) return item;
+  const food = findFood(fruits.food);
+  const quantity = { amount: fruits.amount * factor, unit: 'piece' } as const;
+  return { ...item, food, quantity, grams: toGrams(quantity, food) };
+}
+
 /** What an ingredient is bought as. */
 function keyOf({ ingredient }: ScaledIngredient): string {
   const { food, unit, preparation, frozen, thaw } = ingredient;
@@ -145,14 +162,16 @@ function keyOf({ ingredient }: ScaledIngredient): string {
 
 /** @example withoutMeasure('bunch of parsley') // 'parsley' */
 function withoutMeasure(food: string): string {
+  const fruit = fruitsIn(food)?.food;
+  if (fruit) return fruit;
   return food.replace(
-    /^(?:(?:small|large|big) )?(?:bunch(?:es)?|heads?|sprigs?|stalks?|sticks?|handfuls?|bulbs?|cloves?) (?:of )?(?=\S)/i,
+    /^(?:fresh )?(?:(?:small|medium|large|big|ripe) )*(?:(?:bunch(?:es)?|heads?|sprigs?|stalks?|sticks?|handfuls?|bulbs?|cloves?|thumbs?|knobs?) (?:of )?)?(?=\S)/i,
     '',
   );
 }
 
 function toLine(sum: Sum, larder: readonly InHouse[], prices: readonly Price[]): ShoppingLine {
-  const amounts = sum.items.flatMap((i) => (i.quantity ? [i.quantity] : []));
+  const amounts = sum.items.flatMap((i) => amountOf(i, sum.items.length === 1) ?? []);
   const needed = addUp(amounts, sum.food);
   const because: string[] = [];
   let buy = needed;

@@ -72,6 +72,21 @@ describe('in what the shop sells it', () => {
     expect(words({ food: 'dried parsley', amount: 2, unit: 'tsp' })).toEqual([null]);
   });
 
+  it('a head and some cloves are added by weight; juice of a lemon is a lemon', () => {
+    const [garlic] = lines(
+      { food: 'head of garlic', amount: 1, unit: 'piece' },
+      { food: 'garlic', amount: 6, unit: 'clove' },
+    );
+    expect(garlic).toMatchObject({ food: 'garlic', sold: { count: 2, as: 'head' } });
+    expect(garlic?.needed).toEqual({ amount: 53, unit: 'g' });
+    const [lemon] = lines(
+      { food: 'juice of 2 lemons', amount: null, unit: null },
+      { food: 'lemon', amount: 1, unit: 'piece' },
+    );
+    expect(lemon).toMatchObject({ buy: { amount: 3, unit: 'piece' } });
+    expect(words({ food: 'sprigs thyme', amount: 3, unit: 'piece' })).toEqual(['1 bunch']);
+  });
+
   it('juice by the fruit, yolks by the egg, vegetables by weight and about how many', () => {
     expect(words({ food: 'lemon juice', amount: 90, unit: 'ml' })).toEqual(['2 lemons']);
     expect(words({ food: 'lime juice', amount: 90, unit: 'ml' })).toEqual(['3 limes']);

@@ -45,21 +45,29 @@ const MEASURES: readonly (readonly [RegExp, number])[] = [
 ];
 
 const isHerb = (food: Food, key: string): boolean =>
-  food.group === 'seasoning' && food.keep === 'herb' && !/\b(?:dried|curry|powder)\b/.test(key);
+  food.group === 'seasoning' &&
+  (food.keep === 'herb' || /^fresh /.test(key)) &&
+  !/\b(?:dried|curry|powder)\b/.test(key);
 
 /**
  * How much of it is used, g.
  *
  * @returns null where neither the amount nor a measure in its name tells
  */
-export function usedGrams({ ingredient, food, quantity, grams }: ScaledIngredient): number | null {
+export function usedGrams(item: ScaledIngredient): number | null {
+  const { quantity, grams } = item;
   if (!quantity) return null;
-  if (!food || quantity.unit !== 'piece') return grams;
+  return measured(item) ?? grams;
+}
+
+/** g by a measure that stands in the food's own name; null where none does. */
+export function measured({ ingredient, food, quantity }: ScaledIngredient): number | null {
+  if (!quantity || !food || quantity.unit !== 'piece') return null;
   const name = plainName(ingredient.food);
   if (/\bheads?\b/.test(name) && food.id in HEADS) return quantity.amount * (HEADS[food.id] ?? 0);
   const isLeafy = food.group === 'seasoning' || food.id in BUNCH_G;
   const measure = isLeafy ? MEASURES.find(([pattern]) => pattern.test(name)) : undefined;
-  if (!measure) return grams;
+  if (!measure) return null;
   const [, herb] = measure;
   return (
     quantity.amount * (BUNCH_G[food.id] ? (herb / HERB_BUNCH_G) * (BUNCH_G[food.id] ?? 0) : herb)

@@ -302,6 +302,13 @@ describe('a batch day', () => {
     }
   });
 
+  it('as quick in fewer runs it is cooked in fewer, of bags and a half', () => {
+    // Three bags, one and a half to the pot: two runs in one, where whole bags would be three in two.
+    const soup = dishOf('lentil-squash-soup');
+    const runs = runsFor(soup, 4, 3, kitchen);
+    expect(runs).toEqual([1.5, 1.5]);
+  });
+
   it('all pots are filled at once, each as far as it goes; no pot more than saves a round', () => {
     const soup = dishOf('lentil-squash-soup');
     const runs = (copies: number, pots = kitchen.cookers): number[] =>

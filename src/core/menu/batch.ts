@@ -152,18 +152,29 @@ function coolMinutes(dish: Dish, servings: number): number {
 
 /**
  * How many bags are cooked in each run: all pots at once where that saves a round, each filled as far as its room
- * goes. Where no pot takes one whole bag, as many even runs as one of them asks for.
+ * goes. Where fewer even runs are as quick, or no pot takes one whole bag, those: a run may then fill a part of a bag.
  *
  * @param servings in one bag
  * @returns bags of each run, together `copies`
  */
 export function runsFor(dish: Dish, servings: number, copies: number, kitchen: Kitchen): number[] {
-  const rooms = roomFor(dish, servings * copies, kitchen)
-    .map(({ most }) => Math.min(copies, Math.floor(most / servings + 1e-9)))
+  const capacities = roomFor(dish, servings * copies, kitchen).map(({ most }) => most / servings);
+  const rooms = capacities
+    .map((bags) => Math.min(copies, Math.floor(bags + 1e-9)))
     .filter((room) => room > 0)
     .sort((a, b) => b - a);
-  if (rooms.length === 0) return evenRuns(dish, servings, copies, kitchen);
+  const even = evenRuns(dish, servings, copies, kitchen);
+  if (rooms.length === 0) return even;
   const rounds = Math.ceil(copies / rooms.reduce((sum, room) => sum + room, 0));
+  // As quick in parts of bags and fewer runs: less to rinse, spread out and watch.
+  const takers = capacities.filter((bags) => bags + 1e-9 >= (even[0] ?? 0)).length;
+  const evenRounds = Math.ceil(even.length / Math.max(1, takers));
+  const whole = wholeRuns(copies, rounds, rooms);
+  return evenRounds <= rounds && even.length < whole.length ? even : whole;
+}
+
+/** Whole bags in so many rounds, over as few pots as that takes. */
+function wholeRuns(copies: number, rounds: number, rooms: readonly number[]): number[] {
   // No more pots than that many rounds need: each one is to be heated and washed.
   let pots = 1;
   const inOne = (): number => rooms.slice(0, pots).reduce((sum, room) => sum + room, 0);

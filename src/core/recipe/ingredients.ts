@@ -120,11 +120,17 @@ function splitList(text: string): { text: string; own: string }[] {
     : [{ text, own: text }];
 }
 
-/** Out of a can they are cooked: dry ones of the same name would drink the pot empty. */
-function isCannedPulse(line: IngredientLine, food: Food | null): boolean {
-  const isDry = food?.group === 'pulse' && food.takes > 0;
-  const isCan = line.unit === 'can' || line.state === 'canned';
-  return isDry && isCan && !/\b(?:canned|tinned)\b/i.test(line.food);
+/**
+ * The form that the line says and its food does not: out of a can pulses are cooked (dry ones of the same name would
+ * drink the pot empty), a tin of fish is not from the slab, and a bunch or a sprig of a herb is no jar of it.
+ */
+function formOf({ food: name, unit, state }: IngredientLine, food: Food | null): string {
+  const isSaid = /\b(?:canned|tinned|fresh|dried)\b/i.test(name);
+  if (isSaid || food === null) return '';
+  const isDryPulse = food.group === 'pulse' && food.takes > 0;
+  if (isDryPulse && (unit === 'can' || state === 'canned')) return 'canned ';
+  if (state === 'canned' && unit !== 'can' && food.group === 'fish') return 'canned ';
+  return state === 'fresh' && food.group === 'seasoning' ? 'fresh ' : '';
 }
 
 export function readIngredients(lines: readonly string[]): ReadIngredient[] {
@@ -152,7 +158,7 @@ export function readIngredients(lines: readonly string[]): ReadIngredient[] {
     const isTooMuch = whole !== null && whole > MOST.amount;
     const ingredient: Ingredient = {
       id,
-      food: (isCannedPulse(line, food) ? `canned ${line.food}` : line.food).slice(0, MOST.food),
+      food: `${formOf(line, food)}${line.food}`.slice(0, MOST.food),
       amount: isTooMuch ? null : whole,
       unit: isTooMuch ? null : (weighed?.unit ?? (perPack ? perPack.unit : unit)),
       preparation: [

@@ -83,6 +83,7 @@ export async function listsFor(asked: string | null, now: number) {
       aisles: kitchen.aisles,
       cooked: cookedStock(items),
     }),
+    dishes: [...new Map(wanted.map((w) => [w.dish.id, w.dish])).values()],
     merged: mergedCuts(wanted, kitchen),
     evenings: chosen.map((s) => ({
       id: s.meal.id,

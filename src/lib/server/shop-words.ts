@@ -1,17 +1,22 @@
 /** The shopping list in words, as the page shows it. */
+import { servedWith, type Dish } from '$core/dish';
 import { inShopOrder, soldWords, type ShoppingLine, type ShoppingList } from '$core/lists';
 import type { Kitchen } from '$core/kitchen';
 import { formatQuantity } from '$core/units';
 import type { ListLine, ShopList } from '$lib/ui/lists/types';
 
-/** @param kitchen its measures, and the order of its shop */
-export function shopWords(list: ShoppingList, kitchen: Kitchen): ShopList {
+/**
+ * @param dishes that are cooked: what stands beside them is a reminder
+ * @param kitchen its measures, and the order of its shop
+ */
+export function shopWords(list: ShoppingList, dishes: readonly Dish[], kitchen: Kitchen): ShopList {
   return {
     lines: list.lines.map((line) => lineWords(line, kitchen)),
     aisles: inShopOrder(kitchen.aisles),
     inHouse: list.inHouse.map((l) => l.food),
     total: list.total,
     unpriced: list.unpriced,
+    beside: [...new Set(dishes.flatMap((d) => servedWith(d).map((food) => `${food} (${d.name})`)))],
   };
 }
 

@@ -6,7 +6,7 @@ import { bagsIn, checkServingTime } from '$core/meal';
 import { dayKey, formatTime } from '$core/units';
 import { begunAhead } from './begun-ahead';
 import { SHOP_BEFORE_MS } from './calendar';
-import { daysBetween, type StoreItem } from '$core/storage';
+import { daysBetween, lunchMoves, type StoreItem } from '$core/storage';
 import { addLocalDays } from '$lib/client/moments';
 import type { StoredMeal } from './meal-store';
 
@@ -41,6 +41,13 @@ function firstDayFor(serveAt: string, zone: string, now: number): string {
     zone,
   );
   return checkServingTime(atToday, now).ok ? today : parseDate(today).add({ days: 1 }).toString();
+}
+
+/** Frozen lunches that go down on an evening: “2 lunches”. */
+function lunchesDown(items: readonly StoreItem[]): [string, string][] {
+  const days = new Map<string, number>();
+  for (const { on } of lunchMoves(items)) days.set(on, (days.get(on) ?? 0) + 1);
+  return [...days].map(([on, n]) => [on, n === 1 ? '1 lunch' : `${n} lunches`]);
 }
 
 /** @param asked weeks from this one, as the address has it */
@@ -94,6 +101,16 @@ export function weekOf(
         ...(items.get(item.useBy) ?? []),
         { kind: 'due', time: '', text: `Use ${item.food}`, href: '/lists?view=house' },
       ]);
+  for (const [on, count] of lunchesDown(packed))
+    items.set(on, [
+      ...(items.get(on) ?? []),
+      {
+        kind: 'lead',
+        time: '',
+        text: `${count} down into the fridge for tomorrow`,
+        href: '/freezer',
+      },
+    ]);
   for (const item of packed)
     items.set(item.useBy, [
       ...(items.get(item.useBy) ?? []),

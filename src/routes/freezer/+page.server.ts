@@ -32,7 +32,8 @@ export const load: PageServerLoad = async () => {
   ]);
   return {
     kitchen,
-    items,
+    // What stands on a label is on its own page: a list of years stays light.
+    items: items.map((item) => ({ ...item, cooking: '', allergens: [], unknownFoods: [] })),
     moves,
     today: dayKey(now, kitchen.zone),
     batchDays: batchDays(meals),

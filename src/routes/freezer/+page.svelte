@@ -128,7 +128,9 @@
         ({ update, result }) => {
           if (result.type === 'success')
             toast.success(
-              data.lunches.length === 1 ? 'The lunch is in the fridge.' : 'The lunches are in the fridge.',
+              data.lunches.length === 1
+                ? 'The lunch is in the fridge.'
+                : 'The lunches are in the fridge.',
             );
           return update();
         }}

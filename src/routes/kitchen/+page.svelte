@@ -168,13 +168,13 @@
                 error={errors[`appliances.${i}.watts`]}
               />
             {:else}<Field
-              name="appliance-litres-{i}"
-              label="Size, l"
-              type="number"
-              step="0.1"
-              bind:value={appliance.litres}
-              error={errors[`appliances.${i}.litres`]}
-            />{/if}
+                name="appliance-litres-{i}"
+                label="Size, l"
+                type="number"
+                step="0.1"
+                bind:value={appliance.litres}
+                error={errors[`appliances.${i}.litres`]}
+              />{/if}
             <button
               type="button"
               class="btn btn-quiet px-2"

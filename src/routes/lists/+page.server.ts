@@ -16,13 +16,14 @@ export const load: PageServerLoad = async ({ url }) => {
   const {
     shopping,
     useUp,
+    dishes: cooked,
     prices: _,
     ...lists
   } = await listsFor(url.searchParams.get('meals'), currentTime());
   const { system } = lists.kitchen;
   return {
     ...lists,
-    shopping: shopWords(shopping, lists.kitchen),
+    shopping: shopWords(shopping, cooked, lists.kitchen),
     useUp: useUp.map(({ item, days, dishes, ways }) => ({
       food: item.food,
       amount: item.amount === null ? '' : formatQuantity(amountOf(item), system),

@@ -34,6 +34,9 @@
   {#if list.inHouse.length > 0}
     <p class="mt-3 text-[15px] text-muted">In the house: {list.inHouse.join(', ')}.</p>
   {/if}
+  {#if list.beside.length > 0}
+    <p class="mt-1 text-[15px] text-muted">Served with: {list.beside.join(', ')}.</p>
+  {/if}
 {/snippet}
 
 {#if list.lines.length === 0}

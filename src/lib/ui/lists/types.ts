@@ -21,4 +21,6 @@ export interface ShopList {
   inHouse: string[];
   total: number;
   unpriced: number;
+  /** What dishes are served with: no ingredients, to be remembered. */
+  beside: string[];
 }

@@ -6,7 +6,8 @@ import type { PageServerLoad } from './$types';
 const MOST_AT_ONCE = 48;
 
 /** How many of a batch day’s bags no freezer has room for. */
-const fullOf = (url: URL): number => Math.max(0, Math.trunc(Number(url.searchParams.get('full'))) || 0);
+const fullOf = (url: URL): number =>
+  Math.max(0, Math.trunc(Number(url.searchParams.get('full'))) || 0);
 
 /** The labels whose codes are asked for, a batch day's; else those packed last, so many at a time. */
 export const load: PageServerLoad = async ({ url }) => {

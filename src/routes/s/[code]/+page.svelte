@@ -28,7 +28,9 @@
 <p class="text-muted"><a class="underline-offset-4 hover:underline" href="/freezer">Freezer</a></p>
 <h1 class="text-3xl font-extrabold tracking-tight break-words">{item.name}</h1>
 <p class="mt-1 mb-4 text-lg text-muted">
-  {isEmpty ? 'All of it has been taken out.' : `${amountWords(item, conventionsOf(page.data).system)}, ${data.place}.`}
+  {isEmpty
+    ? 'All of it has been taken out.'
+    : `${amountWords(item, conventionsOf(page.data).system)}, ${data.place}.`}
 </p>
 
 {#if form && 'problem' in form && form.problem}
