@@ -307,6 +307,8 @@ describe('a batch day', () => {
     const soup = dishOf('lentil-squash-soup');
     const runs = runsFor(soup, 4, 3, kitchen);
     expect(runs).toEqual([1.5, 1.5]);
+    // Beside other dishes the smaller pots take their share.
+    expect(runsFor(soup, 4, 3, kitchen, false)).toEqual([1, 1, 1]);
   });
 
   it('all pots are filled at once, each as far as it goes; no pot more than saves a round', () => {

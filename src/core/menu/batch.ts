@@ -152,12 +152,20 @@ function coolMinutes(dish: Dish, servings: number): number {
 
 /**
  * How many bags are cooked in each run: all pots at once where that saves a round, each filled as far as its room
- * goes. Where fewer even runs are as quick, or no pot takes one whole bag, those: a run may then fill a part of a bag.
+ * goes. Where no pot takes one whole bag, in even runs, and so too where fewer of them are as quick and nothing else
+ * wants the pots: of several dishes the large pot would have more than its share.
  *
  * @param servings in one bag
+ * @param isAlone nothing else is cooked for bags that day
  * @returns bags of each run, together `copies`
  */
-export function runsFor(dish: Dish, servings: number, copies: number, kitchen: Kitchen): number[] {
+export function runsFor(
+  dish: Dish,
+  servings: number,
+  copies: number,
+  kitchen: Kitchen,
+  isAlone = true,
+): number[] {
   const capacities = roomFor(dish, servings * copies, kitchen).map(({ most }) => most / servings);
   const rooms = capacities
     .map((bags) => Math.min(copies, Math.floor(bags + 1e-9)))
@@ -170,7 +178,7 @@ export function runsFor(dish: Dish, servings: number, copies: number, kitchen: K
   const takers = capacities.filter((bags) => bags + 1e-9 >= (even[0] ?? 0)).length;
   const evenRounds = Math.ceil(even.length / Math.max(1, takers));
   const whole = wholeRuns(copies, rounds, rooms);
-  return evenRounds <= rounds && even.length < whole.length ? even : whole;
+  return isAlone && evenRounds <= rounds && even.length < whole.length ? even : whole;
 }
 
 /** Whole bags in so many rounds, over as few pots as that takes. */

@@ -26,6 +26,7 @@ export function effectiveEntries(
 ): { entries: EffectiveEntry[]; notes: Finding[]; faults: Fault[] } {
   const faults: Fault[] = [];
   const notes: Finding[] = [];
+  const isAlone = meal.entries.filter((e) => e.what.bags?.state === 'cooked').length === 1;
   const entries = meal.entries.flatMap((entry): EffectiveEntry[] => {
     const dish = dishes.get(dishKey(entry.what.dish));
     if (!dish) {
@@ -54,7 +55,7 @@ export function effectiveEntries(
       notes.push(finding('in-runs', 'info', entry.id, { dish: dish.name, servings, runs }));
     const released = inStageRuns(whole, runs);
     if (entry.what.bags)
-      return inRuns({ entry, dish: released, servings, dishIds: [dish.id] }, kitchen);
+      return inRuns({ entry, dish: released, servings, dishIds: [dish.id] }, kitchen, isAlone);
     return [{ entry, dish: released, servings, dishIds: [dish.id] }];
   });
   const frozen = meal.entries.flatMap((e) => {
@@ -109,11 +110,11 @@ function boxed(entries: readonly EffectiveEntry[], meal: Meal, kitchen: Kitchen)
 }
 
 /** Bags of one dish, in as many runs as the pots ask for. */
-function inRuns(one: EffectiveEntry, kitchen: Kitchen): EffectiveEntry[] {
+function inRuns(one: EffectiveEntry, kitchen: Kitchen, isAlone: boolean): EffectiveEntry[] {
   const { entry, dish, servings } = one;
   if (!entry.what.bags) return [one];
   const { copies, inFridge, ...bags } = entry.what.bags;
-  const runs = bags.state === 'raw' ? [copies] : runsFor(dish, servings, copies, kitchen);
+  const runs = bags.state === 'raw' ? [copies] : runsFor(dish, servings, copies, kitchen, isAlone);
   return runs.map((own, i) => ({
     ...one,
     entry:
