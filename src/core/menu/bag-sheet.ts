@@ -16,7 +16,7 @@ export interface BagSheet {
   copies: number;
   state: NonNullable<MealEntry['what']['bags']>['state'];
   /** One bag: what meets the pot first comes first. */
-  contents: { food: string; amount: string }[];
+  contents: { food: string; amount: string; cut: string }[];
   staysOut: string[];
   /** Made once for all bags and divided: sauces, marinades, spices. Empty where there is one bag. */
   madeOnce: { food: string; amount: string }[];
@@ -77,6 +77,8 @@ export function bagSheet(
   const contents = inBag.map((i) => ({
     food: i.ingredient.food,
     amount: i.quantity ? read(i.quantity.amount, i.quantity.unit) : 'to taste',
+    // A cut of meat is named as it is cut: a cheek in chunks is another bag than a whole one.
+    cut: i.ingredient.preparation,
   }));
   const isCooked = bags.state === 'cooked';
   const one = bagMeasure(dish, bags.state);

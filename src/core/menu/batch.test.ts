@@ -307,8 +307,14 @@ describe('a batch day', () => {
     const soup = dishOf('lentil-squash-soup');
     const runs = runsFor(soup, 4, 3, kitchen);
     expect(runs).toEqual([1.5, 1.5]);
-    // Beside other dishes the smaller pots take their share.
-    expect(runsFor(soup, 4, 3, kitchen, false)).toEqual([1, 1, 1]);
+    // Three kilos of chickpeas have the pots for themselves: two rounds in two of them instead of three in one.
+    const chickpeas = dishOf('bulk-chickpeas');
+    const alone = runsFor(chickpeas, 1, 16, kitchen);
+    expect(alone.reduce((sum, n) => sum + n, 0)).toBe(16);
+    expect(new Set(alone).size).toBe(2);
+    expect(alone.every(Number.isInteger)).toBe(true);
+    // Beside other dishes it takes the fewest even runs, and leaves them the other pots.
+    expect(runsFor(chickpeas, 1, 16, kitchen, false)).toEqual([16 / 3, 16 / 3, 16 / 3]);
   });
 
   it('all pots are filled at once, each as far as it goes; no pot more than saves a round', () => {

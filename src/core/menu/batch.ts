@@ -151,9 +151,9 @@ function coolMinutes(dish: Dish, servings: number): number {
 }
 
 /**
- * How many bags are cooked in each run: all pots at once where that saves a round, each filled as far as its room
- * goes. Where no pot takes one whole bag, in even runs, and so too where fewer of them are as quick and nothing else
- * wants the pots: of several dishes the large pot would have more than its share.
+ * How many bags are cooked in each run. A dish that has the pots for itself fills all of them at once, each as far as its
+ * room goes, where that saves a round; of several dishes the others have them meanwhile, and the fewest even runs are
+ * the least work. So it is too where no pot takes one whole bag.
  *
  * @param servings in one bag
  * @param isAlone nothing else is cooked for bags that day
@@ -172,13 +172,13 @@ export function runsFor(
     .filter((room) => room > 0)
     .sort((a, b) => b - a);
   const even = evenRuns(dish, servings, copies, kitchen);
-  if (rooms.length === 0) return even;
+  if (rooms.length === 0 || !isAlone) return even;
   const rounds = Math.ceil(copies / rooms.reduce((sum, room) => sum + room, 0));
   // As quick in parts of bags and fewer runs: less to rinse, spread out and watch.
   const takers = capacities.filter((bags) => bags + 1e-9 >= (even[0] ?? 0)).length;
   const evenRounds = Math.ceil(even.length / Math.max(1, takers));
   const whole = wholeRuns(copies, rounds, rooms);
-  return isAlone && evenRounds <= rounds && even.length < whole.length ? even : whole;
+  return evenRounds <= rounds && even.length < whole.length ? even : whole;
 }
 
 /** Whole bags in so many rounds, over as few pots as that takes. */

@@ -62,6 +62,9 @@ function fitting(lines: readonly string[]): string {
   return kept.join('\n');
 }
 
+/** Nobody knows the microwave at work: the minutes are for a usual one, and say so (common practice). */
+const USUAL_WATTS = 800;
+
 /** A lunch: heated at work, in the microwave that is there. @param dishes what is in the box */
 export function lunchLabel(
   dishes: readonly Dish[],
@@ -69,11 +72,13 @@ export function lunchLabel(
   kitchen: Kitchen,
 ): string {
   const grams = dishes.reduce((sum, d) => sum + portionGrams(d), 0);
-  const [cold, frozen] = [false, true].map((isFrozen) => microwaveMinutes(grams, isFrozen, null));
+  const [cold, frozen] = [false, true].map((isFrozen) =>
+    microwaveMinutes(grams, isFrozen, USUAL_WATTS),
+  );
   const isRice = dishes.some((d) => kindOfDish(d) === 'cooked-rice');
   const hot = formatTemperature(REHEAT_C, kitchen.scale);
   return fitting([
-    `Microwave: ${cold} min${place === 'freezer' ? ` thawed, ${frozen} min frozen` : ''}, lid ajar, stirred halfway, ${hot} all through (USDA FSIS).`,
+    `Microwave: ${cold} min${place === 'freezer' ? ` thawed, ${frozen} min frozen` : ''} at ${USUAL_WATTS} W, lid ajar, stirred halfway, ${hot} all through (USDA FSIS).`,
     place === 'freezer' ? 'Down into the fridge the evening before.' : '',
     isRice ? 'Rice: heated once only, the day it is thawed (UK FSA).' : '',
   ]);

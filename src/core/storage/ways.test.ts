@@ -216,7 +216,9 @@ describe('lunches in the freezer', () => {
 
   it('its label has the microwave first, thawed and frozen, and rice once only', () => {
     const text = lunchLabel([dishOf('rice-over-lentils')], 'freezer', kitchen);
-    expect(text.split('\n')[0]).toMatch(/^Microwave: \d+ min thawed, \d+ min frozen, .*74 °C/);
+    expect(text.split('\n')[0]).toMatch(
+      /^Microwave: \d+ min thawed, \d+ min frozen at 800 W, .*74 °C/,
+    );
     expect(text).toContain('the evening before');
     expect(text).toContain('heated once only');
     expect(lunchLabel([dishOf('beetroot-dill')], 'fridge', kitchen)).not.toMatch(/frozen|Rice/);

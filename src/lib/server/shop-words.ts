@@ -30,7 +30,8 @@ function lineWords(line: ShoppingLine, { system }: Kitchen): ListLine {
     aisle,
     amount: isCounted && sold ? `${amount}, ${soldWords(sold, system)}` : amount,
     sold: sold && !isCounted ? soldWords(sold, system) : null,
-    overWords: overGrams === null ? null : formatQuantity({ amount: overGrams, unit: 'g' }, system),
+    // Only what can be kept by its weight is offered to the larder.
+    overWords: overGrams !== null && sold?.over ? formatQuantity(sold.over, system) : null,
     because,
     parts: partWords(line, system),
     cost,

@@ -12,6 +12,7 @@
   import ToolsCard from '$lib/ui/kitchen/tools-card.svelte';
   import HouseholdFile from '$lib/ui/kitchen/household-file.svelte';
   import NetworkCard from '$lib/ui/kitchen/network-card.svelte';
+  import { formatTemperature } from '$core/units';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
@@ -142,7 +143,7 @@
           />
           <Field
             name="heat"
-            label="Cold to 200 °C"
+            label="Cold to {formatTemperature(200, kitchen.scale, 5)}"
             unit="min"
             type="number"
             bind:value={kitchen.oven.heatMinutes}

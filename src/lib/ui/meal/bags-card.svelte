@@ -1,9 +1,10 @@
 <script lang="ts">
   /** A batch day in bags: what goes into each and in which order, its shape, freezing and thawing. */
   import { dishKey } from '$core/dish';
-  import { bagLater, bagSheet, servingsInBag, type BagSheet } from '$core/menu';
+  import { bagLater, bagSheet, servingsInBag } from '$core/menu';
   import { LITRES_PER_KG } from '$core/storage';
   import { formatMinutes, formatQuantity } from '$core/units';
+  import { sayLength } from '$core/words';
   import LunchesCard from './lunches-card.svelte';
   import type { MealState } from './meal-state.svelte';
 
@@ -57,10 +58,11 @@
     formatQuantity({ amount: grams, unit: 'g' }, model.kitchen.system);
   const people = (servings: number): string =>
     `enough for ${Math.round(servings * 10) / 10 || 'less than one'}`;
+  const mm = (length: number): string => sayLength(length, model.kitchen);
   const hours = (h: number | null): string =>
     h === null ? 'never' : h < 1 ? '1 h' : `${Math.round(h)} h`;
-  const line = (items: BagSheet['contents']): string =>
-    items.map((c) => `${c.amount} ${c.food}`.trim()).join(' · ');
+  const line = (items: readonly { amount: string; food: string; cut?: string }[]): string =>
+    items.map((c) => `${c.amount} ${c.food}${c.cut ? `, ${c.cut}` : ''}`.trim()).join(' · ');
   const WORDS = { raw: 'raw', browned: 'browned', cooked: 'cooked' } as const;
 </script>
 
@@ -130,8 +132,8 @@
               <span
                 ><b
                   >{shape.shape === 'flat'
-                    ? `Flat, ${shape.thicknessMm} mm`
-                    : `Round, ${shape.acrossMm} mm wide, ${shape.thicknessMm} high`}</b
+                    ? `Flat, ${mm(shape.thicknessMm)}`
+                    : `Round, ${mm(shape.acrossMm ?? 0)} wide, ${mm(shape.thicknessMm)} high`}</b
                 >: frozen in {hours(shape.freezeHours)}, thawed in the fridge in {hours(
                   shape.thawHours,
                 )}</span
