@@ -1,5 +1,4 @@
 export { FLAT_MM, bagSheet, bagThickness } from './bag-sheet';
-export type { BagSheet } from './bag-sheet';
 export { bagLater, needsOf } from './bag-later';
 export { servingsInBag } from './bag-size';
 export { placedBoxes } from './lunch-boxes';
