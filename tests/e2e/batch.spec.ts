@@ -131,13 +131,18 @@ test('what is left of an evening is in the fridge in two taps; a bag moves betwe
 
   await page.goto('/freezer');
   const item = page.getByRole('listitem').filter({ hasText: code });
-  await item.getByRole('combobox', { name: /^Move/ }).selectOption({ label: 'Freezer drawers' });
-  await expect(
-    page
-      .getByRole('region', { name: /freezer/i })
-      .getByRole('listitem')
-      .filter({ hasText: code }),
-  ).toBeVisible();
+  const moved = page
+    .getByRole('region', { name: /freezer/i })
+    .getByRole('listitem')
+    .filter({ hasText: code });
+  // The page answers to taps once it is live.
+  await expect(async () => {
+    if ((await moved.count()) === 0)
+      await item
+        .getByRole('combobox', { name: /^Move/ })
+        .selectOption({ label: 'Freezer drawers' }, { timeout: 2000 });
+    await expect(moved).toBeVisible({ timeout: 4000 });
+  }).toPass();
 });
 
 test('from now, as short as possible: the day ends when everything can be packed', async ({
