@@ -29,6 +29,7 @@ async function newDay(page: Page, name: string, day: string, isAhead: boolean): 
   if (isAhead) await page.getByLabel('Batch day: cook for the freezer').check();
   await page.getByRole('button', { name: 'Plan it' }).click();
   await expect(page.getByLabel('Name of the meal')).toHaveValue(name);
+  await expect(page.getByTestId('save-state')).toHaveAttribute('data-live', 'true');
 }
 
 /** The next moment at noon so many days on, for the page and the server. */
@@ -178,8 +179,11 @@ test('two shoppers go through one list in step, also where one has no network fo
   await Promise.all([page.goto(address), other.goto(address)]);
   const lamb = (of: Page) => of.getByRole('checkbox', { name: /lamb shoulder/ });
   const milk = (of: Page) => of.getByRole('checkbox', { name: /milk/ });
-  await lamb(page).check();
-  await expect(lamb(other)).toBeChecked({ timeout: 15_000 });
+  // The page answers to taps once it is live.
+  await expect(async () => {
+    await lamb(page).check();
+    await expect(lamb(other)).toBeChecked({ timeout: 8000 });
+  }).toPass();
   await context.setOffline(true);
   await milk(other).check();
   await lamb(other).uncheck();
