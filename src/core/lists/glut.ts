@@ -3,7 +3,8 @@ import { dishSchema, preparingMinutes, scaleDish, toGrams, type Dish } from '../
 import { findFood, type Food } from '../food';
 import { larderKey, type LarderItem } from './larder';
 
-export type GlutKind = 'sauce' | 'soup-base' | 'compote';
+export const GLUT_KINDS = ['sauce', 'soup-base', 'compote'] as const;
+export type GlutKind = (typeof GLUT_KINDS)[number];
 
 export interface GlutWay {
   kind: GlutKind;

@@ -7,5 +7,4 @@ export { inShopOrder, shoppingList } from './shopping';
 export type { ShoppingLine, ShoppingList, Wanted } from './shopping';
 export { useUp } from './use-up';
 export { cookedStock, stockFoods } from './stock-foods';
-export { glutDish } from './glut';
-export type { GlutKind } from './glut';
+export { GLUT_KINDS, glutDish } from './glut';

@@ -81,6 +81,6 @@ function takersOf(item: LarderItem, dishes: readonly Dish[]): Taker[] {
 }
 
 /** What lies there, g; null where that is not said or can't be told. */
-export function gramsThere({ food, amount, unit }: LarderItem): number | null {
+function gramsThere({ food, amount, unit }: LarderItem): number | null {
   return amount === null ? null : toGrams({ amount, unit: unit ?? 'piece' }, findFood(food));
 }

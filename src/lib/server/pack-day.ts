@@ -118,7 +118,9 @@ function bagsOf(entry: MealEntry, day: Day): ToPack[] {
 function lunchesOf(day: Day): ToPack[] {
   const { meal, dishes, kitchen, packedOn } = day;
   return placedBoxes(meal, dishes, packedOn, kitchen).map((box): ToPack => {
-    const id = `${dayPart(meal.id)}lunch.${box.day}.${box.person.slice(0, 12)}`;
+    // Two long names may begin alike: the place in the list tells them apart.
+    const who = meal.lunches?.people.indexOf(box.person) ?? 0;
+    const id = `${dayPart(meal.id)}lunch.${box.day}.${who}-${box.person.slice(0, 12)}`;
     const names = box.dishes.map((d) => d.name).join(', ');
     const about = {
       name: `${box.person}, ${weekday(box.day)}: ${names}`.slice(0, 100),

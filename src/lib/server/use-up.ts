@@ -1,5 +1,5 @@
 /** One tap from what is due to what is planned: a meal that takes it, or a batch day for a glut. */
-import { glutDish, larderName, type GlutKind, type LarderItem } from '$core/lists';
+import { GLUT_KINDS, glutDish, larderName, type LarderItem } from '$core/lists';
 import { mealSchema, newEntry, type Meal } from '$core/meal';
 import { failure, success, type Outcome } from '$core/reason';
 import { dayKey } from '$core/units';
@@ -63,7 +63,7 @@ export async function planDish(
 /** @returns the id of the new batch day, on which the glut is cooked and bagged */
 export async function planGlut(
   database: Database,
-  { food, kind, bags }: { food: string; kind: GlutKind; bags: number },
+  { food, kind: asked, bags }: { food: string; kind: string; bags: number },
   now: number,
 ): Promise<Outcome<string>> {
   const [item, taken, { zone }] = await Promise.all([
@@ -71,7 +71,8 @@ export async function planGlut(
     dishIds(database),
     readKitchen(database),
   ]);
-  if (!item) return gone(food);
+  const kind = GLUT_KINDS.find((k) => k === asked);
+  if (!item || !kind) return gone(food);
   let id = `${kind}-${larderName(food).replace(/[^a-z0-9]+/g, '-')}`.slice(0, 50);
   for (let n = 2; taken.has(id); n++) id = `${id.replace(/-\d+$/, '')}-${n}`;
   const fresh = glutDish(item, kind, id);

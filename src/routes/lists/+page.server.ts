@@ -1,6 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { kitchenSchema } from '$core/kitchen';
-import { larderItemSchema, priceSchema, type GlutKind } from '$core/lists';
+import { larderItemSchema, priceSchema } from '$core/lists';
 import type { Outcome } from '$core/reason';
 import { formatQuantity, parseAmount, type Unit } from '$core/units';
 import { database } from '$lib/server/database';
@@ -94,7 +94,7 @@ export const actions: Actions = {
     const form = await request.formData();
     const wanted = {
       food: String(form.get('food')),
-      kind: String(form.get('kind')) as GlutKind,
+      kind: String(form.get('kind')),
       bags: Math.max(1, Math.trunc(Number(form.get('bags'))) || 1),
     };
     return opened(await planGlut(await database(), wanted, currentTime()));
