@@ -67,6 +67,46 @@ function again(events: RunEvent[], minute: number) {
   return found;
 }
 
+describe('a pot that fails on a day too large to be searched', () => {
+  const day = eveningOf('freezer-day');
+  const minuteOf = (share: number): number => {
+    const first = Math.min(...day.schedule.steps.map((s) => s.start));
+    return Math.round(first + share * (day.compiled.problem.serveAt - first));
+  };
+
+  it.each([0.02, 0.6])('is left by all that has not begun, at %f of the day', (share) => {
+    const minute = minuteOf(share);
+    const now = day.serveAt + minute * MINUTE;
+    const unit = 'middle';
+    const stay = day.schedule.blocks.find(
+      (b) => b.unit === unit && b.start <= minute && b.end > minute,
+    );
+    const done = day.schedule.steps
+      .filter((s) => s.end <= minute)
+      .map((s) => ({
+        ...{ id: `d-${s.id}`, at: day.serveAt + s.end * MINUTE, by: 'test' },
+        ...{ kind: 'done' as const, step: s.id },
+      }));
+    const lost = {
+      id: 'lost',
+      at: now,
+      by: 'test',
+      kind: 'lost' as const,
+      unit,
+      stays: stay ? [stay.id] : [],
+    };
+    const state = foldEvening(day, [...done, lost], now);
+    const found = replanEvening(day, state, now, kitchen, { work: 1 });
+    const ahead = (found?.schedule.blocks ?? []).filter((b) => b.start > minute);
+    expect(ahead.length).toBeGreaterThan(0);
+    expect(ahead.filter((b) => b.unit === unit)).toEqual([]);
+    for (const a of ahead)
+      for (const b of ahead)
+        if (a.id < b.id && a.unit === b.unit)
+          expect(a.start < b.end && b.start < a.end).toBe(false);
+  });
+});
+
 describe('a pot that fails', () => {
   const lidOn = upTo('seal', 'up');
   const inTheMiddle = end(part('up')) + 8;

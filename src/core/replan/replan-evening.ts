@@ -1,8 +1,8 @@
 /** The rest of a live evening, planned again after what has happened. */
-import { replan, stillHolds, type Happening, type Problem, type Schedule } from '../solve';
+import { inTurn, replan, stillHolds, type Happening, type Problem, type Schedule } from '../solve';
 import { effective, isPast, strandedIn, type Evening, type LiveState, type RunEvent } from '../run';
 import { sayReplan, type Teller } from './say-replan';
-import { asItStands, bare, relaxed } from './standing';
+import { asItStands, bare, handsOff, relaxed } from './standing';
 
 const MINUTE = 60_000;
 
@@ -16,6 +16,7 @@ export interface EveningReplan {
 
 /**
  * @param now ms since the epoch
+ * @param patience how much the search may try before it is cut short, in steps of its own
  * @returns null where there is no plan at all any more
  */
 export function replanEvening(
@@ -23,6 +24,7 @@ export function replanEvening(
   state: LiveState,
   now: number,
   kitchen: Teller,
+  patience: { work?: number } = {},
 ): EveningReplan | null {
   const minute = (at: number): number => Math.round((at - evening.serveAt) / MINUTE);
   const happenings = state.steps.flatMap((s): Happening[] =>
@@ -63,14 +65,21 @@ export function replanEvening(
   const isWhole = state.steps.every((s) => !strandedIn(state).has(s.operation.entryId));
   if (shift === 0 && isWhole && stillHolds(problem, told, real, at))
     return { schedule: state.schedule, text: '', isKept: true };
-  const attempts = [
-    ...(shift === 0 ? [] : [withTable(problem, told, begun)]),
-    problem,
-    relaxed(problem),
-    bare(relaxed(problem), state),
+  const worst = bare(relaxed(problem), state);
+  const attempt = (to: Problem, options = patience): Schedule =>
+    replan(to, told, real, at, options).schedule;
+  const attempts: (() => Schedule)[] = [
+    ...(shift === 0 ? [] : [() => attempt(withTable(problem, told, begun))]),
+    () => attempt(problem),
+    () => attempt(relaxed(problem)),
+    () => attempt(worst),
+    // A pot that failed is never left with food in it for want of a better plan.
+    () => attempt(inTurn(worst, told), {}),
+    () => attempt(inTurn(handsOff(worst), told), {}),
   ];
-  for (const attempt of attempts) {
-    const schedule = withPast(replan(attempt, told, real, at).schedule, state.schedule);
+  for (const find of attempts) {
+    const found = find();
+    const schedule = withPast(found, state);
     if (schedule.cost === null) continue;
     if (isWhole && isSame(schedule, state.schedule, begun))
       return { schedule: state.schedule, text: '', isKept: true };
@@ -79,10 +88,12 @@ export function replanEvening(
   return null;
 }
 
-/** With the stays that are over: where they were is what an evening teaches by. */
-function withPast(found: Schedule, told: Schedule): Schedule {
+/** With the stays that are over: where they were is what an evening teaches by. What never began leaves with its dish. */
+function withPast(found: Schedule, state: LiveState): Schedule {
   const known = new Set(found.blocks.map((b) => b.id));
-  return { ...found, blocks: [...found.blocks, ...told.blocks.filter((b) => !known.has(b.id))] };
+  const wasThere = new Set(state.steps.flatMap((s) => (isPast(s) ? [s.operation.stay] : [])));
+  const past = state.schedule.blocks.filter((b) => !known.has(b.id) && wasThere.has(b.id));
+  return { ...found, blocks: [...found.blocks, ...past] };
 }
 
 /** Whether a plan tells the cook nothing new: what has not begun is where it was, in the same pots. */

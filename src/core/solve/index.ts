@@ -14,6 +14,7 @@ export { nearestPlan } from './nearest';
 export type { Overrun } from './nearest';
 export { planFor, sureAfter } from './plan-for';
 export type { ChancePlan } from './plan-for';
+export { inTurn } from './in-turn';
 export { replan, stillHolds } from './replan';
 export type { Happening } from './replan';
 export { simulate } from './simulate';
