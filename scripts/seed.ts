@@ -4,23 +4,17 @@ import { listDishes } from '$lib/server/dish-store';
 import { replaceHousehold } from '$lib/server/household-store';
 import { listMeals, updateMeal } from '$lib/server/meal-store';
 import plan from '$lib/workers/node-plan';
-import { householdSchema } from '$core/exchange';
-import { startEvening } from '$lib/server/evening-store';
-import { planningKitchen, refreshObservations } from '$lib/server/learned-store';
-import { demoEvenings } from '../src/demo/evenings';
-import { demoHousehold } from '../src/demo/household';
+import { planningKitchen } from '$lib/server/learned-store';
+import { cookDemoEvenings, demoAt } from '../src/demo/fill';
 
 const database = await openDatabase(process.env.DATABASE_URL);
 const isInUse = (await listDishes(database)).length + (await listMeals(database)).length > 0;
 if (isInUse) console.log('The database holds a household already; it is left as it is.');
 else {
   const now = Date.now();
-  const household = householdSchema.parse(demoHousehold(now));
+  const household = demoAt(now);
   await replaceHousehold(database, household, now);
-  for (const { evening, events } of demoEvenings(household, now)) {
-    await startEvening(database, evening, evening.serveAt, { first: events });
-    await refreshObservations(database, evening.id, now);
-  }
+  await cookDemoEvenings(database, household, now);
   const { dishes } = household;
   const kitchen = await planningKitchen(database);
   for (const { meal, revision } of await listMeals(database)) {

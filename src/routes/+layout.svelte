@@ -5,6 +5,7 @@
   import { Toaster } from 'svelte-sonner';
   import type { LayoutProps } from './$types';
   import { page } from '$app/state';
+  import { announcer } from '$lib/client/announce.svelte';
   import Rail from '$lib/ui/shell/rail.svelte';
 
   let { children }: LayoutProps = $props();
@@ -37,4 +38,5 @@
     {@render children()}
   </main>
 </div>
+<p class="sr-only" aria-live="polite">{announcer.text}</p>
 <Toaster position="bottom-center" />

@@ -3,6 +3,8 @@ export { planOf } from './plan';
 export type { Operation, PlannedDish, Plan } from './plan';
 export { compiledSchema, savedPlanSchema } from './saved-plan';
 export type { SavedPlan } from './saved-plan';
+export { sketchOf } from './sketch';
+export type { PlanSketch } from './sketch';
 export { totalsOf } from './totals';
 export type { Totals } from './totals';
 export { BURNER_UNIT, OVEN_UNIT } from './types';

@@ -30,7 +30,7 @@ export function formatTime(instant: number, style: ClockStyle): string {
     style.hours === 24
       ? { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }
       : { hour: 'numeric', minute: '2-digit', hourCycle: 'h12' };
-  return formatter(style, options).format(instant).replace(' pm', ' p.m.').replace(' am', ' a.m.');
+  return formatter(style, options).format(instant).replace(' ', '\u00a0');
 }
 
 /** Weekday, day and month: `Saturday 28 November`. */

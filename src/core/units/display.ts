@@ -43,6 +43,16 @@ export function formatQuantity(quantity: Quantity, system: System): string {
   return system === 'metric' ? formatMillilitres(base) : formatUsVolume(base);
 }
 
+/**
+ * What a pot or a place holds, as it is sold.
+ *
+ * @example formatCapacity(5.7, 'us') // '6 qt'
+ */
+export function formatCapacity(litres: number, system: System): string {
+  if (system === 'metric') return `${trim(Math.round(litres * 10) / 10)} l`;
+  return `${trim(Math.round((litres * 1000) / UNITS.quart.size))} qt`;
+}
+
 function formatCount({ amount, unit }: Quantity): string {
   if (unit === 'pinch') return amount < 1.5 ? 'a pinch' : withUnit(Math.round(amount), unit);
   return withUnit(nearestMark(amount, COUNT_MARKS), unit);

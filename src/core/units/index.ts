@@ -4,7 +4,7 @@ export { parseLength } from './length';
 export { NUMBER, NUMBER_WORDS, toNumber } from './numbers';
 export { findAmounts, parseAmount, parseQuantity } from './parse';
 export type { FoundAmount } from './parse';
-export { formatQuantity, toFraction } from './display';
+export { formatCapacity, formatQuantity, toFraction } from './display';
 export type { System } from './display';
 export { sayChance } from './chance';
 export { formatTemperature, fromFahrenheit, toFahrenheit } from './temperature';

@@ -154,7 +154,7 @@ describe('temperatures and times', () => {
     expect(formatTime(Date.UTC(2026, 9, 25, 0, 30), athens)).toBe('03:30');
     expect(formatTime(Date.UTC(2026, 9, 25, 1, 30), athens)).toBe('03:30');
     expect(formatTime(Date.UTC(2026, 10, 28, 16, 30), { zone: 'Europe/Athens', hours: 12 })).toBe(
-      '6:30 p.m.',
+      '6:30\u00a0pm',
     );
     expect(dayKey(Date.UTC(2026, 10, 28, 23, 0), 'Europe/Athens')).toBe('2026-11-29');
   });

@@ -28,9 +28,9 @@ export function sayWater(amount: number, by: Conventions): string {
   return `${ml(roundWater(amount), by)} water`;
 }
 
-/** A minute of the day on the household's clock: 05:40, or 5:40 a.m. */
+/** A minute of the day on the household's clock: 05:40, or 5:40 am; it does not break over lines, and takes no dot that a sentence would double. */
 export function timeOfDay(minute: number, { hours = 24 }: Conventions): string {
   const [hour, rest] = [Math.floor(minute / 60), String(minute % 60).padStart(2, '0')];
   if (hours === 24) return `${String(hour).padStart(2, '0')}:${rest}`;
-  return `${hour % 12 === 0 ? 12 : hour % 12}:${rest} ${hour < 12 ? 'a.m.' : 'p.m.'}`;
+  return `${hour % 12 === 0 ? 12 : hour % 12}:${rest}\u00a0${hour < 12 ? 'am' : 'pm'}`;
 }

@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import { enhance } from '$app/forms';
   import { toast } from 'svelte-sonner';
-  import { usualLiner, type Cooker } from '$core/kitchen';
+  import { usualCooker, type Cooker } from '$core/kitchen';
   import BackupsCard from '$lib/ui/kitchen/backups-card.svelte';
   import ScreenCard from '$lib/ui/kitchen/screen-card.svelte';
   import Field from '$lib/ui/fields/field.svelte';
@@ -30,22 +30,8 @@
     return id;
   }
   function addCooker(): void {
-    const cooker: Cooker = {
-      id: freshId('cooker', kitchen.cookers),
-      name: `Cooker ${kitchen.cookers.length + 1}`,
-      litres: 5.7,
-      watts: 1000,
-      ...usualLiner(5.7),
-      levels: ['low', 'high'],
-      modes: ['saute'],
-      staysWarm: false,
-      spareLiners: 0,
-      rings: 1,
-      circuit: null,
-      leastMl: null,
-      words: {},
-      heat: null,
-    };
+    const id = freshId('cooker', kitchen.cookers);
+    const cooker = usualCooker({ id, name: `Cooker ${kitchen.cookers.length + 1}`, litres: 5.7 });
     kitchen.cookers.push(cooker);
   }
   const APPLIANCES = [
@@ -289,7 +275,7 @@
         >
         <label class="text-sm text-muted"
           >Clock<select class="mt-1 field text-ink" bind:value={kitchen.hours}
-            ><option value={24}>18:30</option><option value={12}>6:30 p.m.</option></select
+            ><option value={24}>18:30</option><option value={12}>6:30 pm</option></select
           ></label
         >
         <label class="text-sm text-muted"

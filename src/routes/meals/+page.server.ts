@@ -12,7 +12,8 @@ import {
   removeMeal,
   unreadableMeals,
 } from '$lib/server/meal-store';
-import { totalsOf } from '$core/plan';
+import { sketchOf, totalsOf } from '$core/plan';
+import { isPlaying } from '$lib/server/first-run';
 import type { DishRef } from '$core/dish';
 import { listDishes } from '$lib/server/dish-store';
 import { listAllItems } from '$lib/server/item-store';
@@ -35,7 +36,13 @@ export const load: PageServerLoad = async ({ url }) => {
   const nameOf = (dish: DishRef): string | undefined =>
     dish.kind === 'bag' ? bags.get(dish.code) : names.get(dish.id);
   const now = currentTime();
+  const pots = kitchen.cookers.map((c) => c.id);
   return {
+    isPlaying: await isPlaying(store),
+    needs: [
+      ...(kitchen.cookers.length === 0 ? ['a cooker'] : []),
+      ...(dishes.length === 0 ? ['a dish'] : []),
+    ],
     unreadable: await unreadableMeals(store),
     week: weekOf(url.searchParams.get('week'), {
       stored,
@@ -58,6 +65,9 @@ export const load: PageServerLoad = async ({ url }) => {
         batch: meal.batch,
         dishes: meal.entries.map((e) => nameOf(e.what.dish) ?? 'a dish that was removed'),
         firstStart: totals?.firstStart ?? null,
+        handsOn: totals?.handsOn ?? null,
+        sketch:
+          plan && !meal.template && Date.parse(meal.serveAt) > now ? sketchOf(plan, pots) : null,
       };
     }),
   };

@@ -1,11 +1,9 @@
 <script lang="ts">
-  import { DateField, TimeField } from '$lib/ui/controls';
-  import { enhance } from '$app/forms';
   import { page } from '$app/state';
-  import { untrack } from 'svelte';
   import Week from '$lib/ui/meal/week.svelte';
-  import { formatDay, formatTime, dayKey } from '$core/units';
-  import Field from '$lib/ui/fields/field.svelte';
+  import MealCard from '$lib/ui/meal/meal-card.svelte';
+  import NewMeal from '$lib/ui/meal/new-meal.svelte';
+  import { formatDay, dayKey } from '$core/units';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
@@ -15,20 +13,35 @@
   const ahead = $derived(evenings.filter((m) => Date.parse(m.serveAt) > data.now).toReversed());
   const behind = $derived(evenings.filter((m) => Date.parse(m.serveAt) <= data.now));
   const isWeek = $derived(page.url.searchParams.has('week'));
-  /** A day of cooking ahead, as Stores asks for it. */
-  let isAhead = $state(untrack(() => form?.typed?.batch ?? page.url.searchParams.has('ahead')));
+  /** A day of cooking ahead, as Freezer asks for it. */
+  const isAhead = $derived(page.url.searchParams.has('ahead'));
+  /** The next meal is the largest where it is so near, ms. */
+  const SOON_MS = 24 * 3_600_000;
   const tomorrow = $derived(dayKey(data.now + 86_400_000, data.kitchen.zone));
 </script>
 
 <svelte:head><title>Meals · Olive Clock</title></svelte:head>
 
-<h1 class="text-4xl font-extrabold tracking-tight">Meals</h1>
-<p class="mt-1 max-w-prose text-muted">
-  Who eats what, and when. The plan says what to do, in which pot, at which minute.
-</p>
+<header class="flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
+  <div>
+    <h1 class="text-4xl font-extrabold tracking-tight">Meals</h1>
+    <p class="mt-1 hidden max-w-prose text-muted sm:block">
+      Who eats what, and when. The plan says what to do, in which pot, at which minute.
+    </p>
+  </div>
+  {#key page.url.search}<NewMeal
+      asked={{
+        isOpen: page.url.searchParams.has('new') || isAhead || form?.errors !== undefined,
+        day: page.url.searchParams.get('day') ?? tomorrow,
+        isBatch: isAhead,
+      }}
+      typed={form?.typed}
+      errors={form?.errors}
+    />{/key}
+</header>
 
 <nav aria-label="How meals are shown" class="mt-4 flex flex-wrap gap-1">
-  {#each [['/meals', 'List', !isWeek], ['/meals?week=0', 'Week', isWeek], ['/meals/compare', 'Compare', false]] as const as [href, name, here] (href)}
+  {#each [['/meals', 'Ahead', !isWeek], ['/meals?week=0', 'Week', isWeek], ['/meals/compare', 'Compare', false]] as const as [href, name, here] (href)}
     <a
       {href}
       aria-current={here ? 'page' : undefined}
@@ -37,7 +50,6 @@
         : 'hover:bg-leaf-soft'}">{name}</a
     >
   {/each}
-  <a href="/help" class="ml-auto flex min-h-11 items-center rounded-lg px-4 md:hidden">Help</a>
 </nav>
 
 {#if data.unreadable.length > 0}
@@ -52,34 +64,41 @@
 {/if}
 {#if isWeek}<Week week={data.week} style={data.kitchen} />{/if}
 
-<div class="mt-6 grid gap-8 lg:grid-cols-[minmax(0,1fr)_340px]" class:hidden={isWeek}>
+{#if data.isPlaying}
+  <p class="mt-4 max-w-3xl banner banner-note">
+    This is the made-up household, to look around in. <a
+      class="font-semibold underline"
+      href="/?begin">Begin with your own</a
+    >.
+  </p>
+{/if}
+
+<div class="mt-6" class:hidden={isWeek}>
   <section aria-labelledby="ahead">
-    <h2 id="ahead" class="mb-3 text-xl font-bold">Ahead</h2>
-    {#each ahead as meal (meal.id)}
-      {@const at = Date.parse(meal.serveAt)}
-      {@const style = { zone: meal.zone, hours: data.kitchen.hours }}
-      <a
-        href="/meals/{meal.id}"
-        class="mb-3 grid gap-x-6 gap-y-1 card p-5 hover:border-olive sm:grid-cols-[1fr_auto]"
-      >
-        <span class="font-head text-2xl font-bold">{meal.name}</span>
-        <span class="font-head text-2xl font-bold sm:text-right">{formatTime(at, style)}</span>
-        <span class="text-muted"
-          >{formatDay(at, style)} · {meal.batch ? 'a batch day' : `${meal.servings} people`}</span
-        >
-        <span class="text-muted sm:text-right">
-          {meal.firstStart === null
-            ? 'not planned yet'
-            : `start at ${formatTime(at + meal.firstStart * 60_000, style)}`}
-        </span>
-        <span class="sm:col-span-2">{meal.dishes.join(' · ') || 'no dishes yet'}</span>
-      </a>
-    {:else}
-      <div class="card border-dashed p-6">
-        <p class="text-lg font-semibold">No meal ahead.</p>
-        <p class="text-muted">Give it a name, a time and the number of people; dishes come next.</p>
-      </div>
-    {/each}
+    <h2 id="ahead" class="sr-only">Ahead</h2>
+    <div class="grid gap-4 md:grid-cols-2">
+      {#each ahead as meal, i (meal.id)}
+        <MealCard
+          {meal}
+          hours={data.kitchen.hours}
+          isNext={i === 0 && Date.parse(meal.serveAt) - data.now < SOON_MS}
+        />
+      {:else}
+        <div class="card border-dashed p-6 md:col-span-2">
+          <p class="text-lg font-semibold">No meal ahead.</p>
+          {#if data.needs.length > 0}
+            <p class="text-muted">
+              Before the first one there has to be {data.needs.join(' and ')}.
+            </p>
+            <a class="mt-3 btn btn-strong" href="/?begin">Begin</a>
+          {:else}
+            <p class="text-muted">
+              Give it a name, a time and the number of people; dishes come next.
+            </p>
+          {/if}
+        </div>
+      {/each}
+    </div>
 
     {#if templates.length > 0}
       <h2 class="mt-8 mb-3 text-xl font-bold">Patterns</h2>
@@ -125,55 +144,5 @@
         {/each}
       </ul>
     {/if}
-  </section>
-
-  <section aria-labelledby="new" class="h-fit card p-5">
-    <h2 id="new" class="mb-4 text-xl font-bold">{isAhead ? 'New batch day' : 'New meal'}</h2>
-    <form
-      method="POST"
-      action="?/create"
-      use:enhance={() =>
-        ({ update }) =>
-          update({ reset: false })}
-      class="grid gap-4"
-      novalidate
-    >
-      <Field
-        name="name"
-        label="What is it called?"
-        value={form?.typed?.name ?? ''}
-        error={form?.errors?.name}
-        placeholder={isAhead ? 'Freezer day' : 'Sunday lunch'}
-      />
-      <div class="flex flex-wrap gap-3 *:first:flex-[2_1_13rem] *:last:flex-[1_1_5.5rem]">
-        <DateField
-          name="day"
-          label="Day"
-          value={form?.typed?.day ?? tomorrow}
-          error={form?.errors?.serveAt}
-        />
-        <TimeField
-          name="time"
-          label={isAhead ? 'Packed by' : 'Serve at'}
-          value={form?.typed?.time ?? '18:30'}
-          invalid={!!form?.errors?.serveAt}
-        />
-      </div>
-      <Field
-        name="servings"
-        label={isAhead ? 'Portions in a bag' : 'How many eat?'}
-        type="number"
-        min="1"
-        max="200"
-        value={form?.typed?.servings ?? '4'}
-        error={form?.errors?.servings}
-      />
-      <label class="flex min-h-11 items-center gap-2"
-        ><input type="checkbox" name="batch" class="tick" bind:checked={isAhead} /><span
-          >Batch day: cook for the freezer</span
-        ></label
-      >
-      <button class="btn btn-strong">Plan it</button>
-    </form>
   </section>
 </div>

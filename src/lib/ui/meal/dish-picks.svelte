@@ -1,13 +1,12 @@
 <script lang="ts">
   import Trash2 from '@lucide/svelte/icons/trash-2';
   import { dishKey, refOf, writtenId } from '$core/dish';
-  import { servingsSchema, type DishPick } from '$core/meal';
+  import { servingsSchema } from '$core/meal';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
-  import AddDish from './add-dish.svelte';
   import EntryMore from './entry-more.svelte';
   import type { MealState } from './meal-state.svelte';
 
-  let { model, picks }: { model: MealState; picks: readonly DishPick[] } = $props();
+  let { model }: { model: MealState } = $props();
 
   const dishes = $derived(new Map(model.dishes.map((d) => [d.id, d])));
   let errors = $state<Record<string, string>>({});
@@ -21,20 +20,13 @@
 </script>
 
 <section aria-labelledby="dishes" class="print:hidden">
-  <div class="mb-3 flex items-center justify-between gap-3">
-    <h2 id="dishes" class="text-xl font-bold">Dishes</h2>
-    <AddDish
-      {picks}
-      taken={model.meal.entries.map((e) => dishKey(e.what.dish))}
-      onadd={(dish) => model.addDish(dish)}
-    />
-  </div>
+  <h2 id="dishes" class="mb-3 text-xl font-bold">Dishes</h2>
   <ul class="grid gap-3">
     {#each model.meal.entries as entry (entry.id)}
       {@const dish = dishes.get(dishKey(entry.what.dish))}
       {@const ref = entry.what.dish}
       {@const name = dish?.name ?? 'A dish that was removed'}
-      <li class="card p-3">
+      <li class="card p-3" id="entry-{entry.id}">
         <div class="flex items-start justify-between gap-2">
           {#if dish}<a
               href={ref.kind === 'bag'
@@ -99,7 +91,7 @@
           </p>{/if}
       </li>
     {:else}
-      <li class="card border-dashed p-4 text-muted">No dish yet.</li>
+      <li class="card border-dashed p-4 text-muted">No dish yet: add one above.</li>
     {/each}
   </ul>
 </section>

@@ -7,6 +7,7 @@
   import Printer from '@lucide/svelte/icons/printer';
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Undo2 from '@lucide/svelte/icons/undo-2';
+  import Users from '@lucide/svelte/icons/users';
   import { ToggleGroup } from 'bits-ui';
   import { bagsIn, checkServingTime, mealSchema } from '$core/meal';
   import { fromFields, toFields } from '$lib/client/moments';
@@ -72,44 +73,46 @@
   } as const;
 </script>
 
-<header class="flex flex-wrap items-start justify-between gap-x-8 gap-y-4">
-  <div class="min-w-72 flex-[1_1_24rem]">
-    <h1 class="sr-only">{meal.name}</h1>
-    <DraftInput
-      aria-label="Name of the meal"
-      value={meal.name}
-      oncommit={rename}
-      aria-invalid={!!errors.name}
-      class="-ml-2 w-full rounded-lg border-0 bg-transparent px-2 py-0.5 font-head text-2xl font-extrabold tracking-tight text-ellipsis focus:bg-salt sm:text-3xl md:text-4xl"
-    />
-    {#if errors.name}<p class="text-sm font-semibold text-pimento">{errors.name}</p>{/if}
-    <div class="mt-1 flex flex-wrap items-center gap-x-1 text-sm text-muted print:hidden">
+<header>
+  <div class="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+    <div class="min-w-0 flex-[1_1_22rem]">
+      <h1 class="sr-only">{meal.name}</h1>
+      <DraftInput
+        aria-label="Name of the meal"
+        value={meal.name}
+        oncommit={rename}
+        aria-invalid={!!errors.name}
+        class="-ml-2 w-full rounded-lg border-0 bg-transparent px-2 py-0.5 font-head text-2xl font-extrabold tracking-tight text-ellipsis focus:bg-salt sm:text-3xl md:text-4xl"
+      />
+      {#if errors.name}<p class="text-sm font-semibold text-pimento">{errors.name}</p>{/if}
+    </div>
+    <div class="flex flex-wrap items-center gap-1.5 print:hidden">
       <span
         role="status"
         data-testid="save-state"
         data-live={model.isLive}
-        class:text-pimento={SAVE_WORDS[model.saveShown] === 'Not saved'}
+        class="text-sm {SAVE_WORDS[model.saveShown] === 'Not saved'
+          ? 'font-semibold text-pimento'
+          : 'text-muted max-sm:sr-only'}"
       >
         {SAVE_WORDS[model.saveShown]}
       </span>
       <button
-        class="btn min-h-9 btn-quiet px-2"
+        class="btn btn-quiet px-2 max-sm:order-last"
         onclick={() => model.undo()}
         disabled={!model.canUndo}
         title="Undo (Ctrl+Z)"
       >
-        <Undo2 size={16} aria-hidden="true" /><span class="sr-only">Undo</span>
+        <Undo2 size={18} aria-hidden="true" /><span class="sr-only">Undo</span>
       </button>
       <button
-        class="btn min-h-9 btn-quiet px-2"
+        class="btn btn-quiet px-2 max-sm:order-last"
         onclick={() => model.redo()}
         disabled={!model.canRedo}
         title="Redo (Ctrl+Shift+Z)"
       >
-        <Redo2 size={16} aria-hidden="true" /><span class="sr-only">Redo</span>
+        <Redo2 size={18} aria-hidden="true" /><span class="sr-only">Redo</span>
       </button>
-    </div>
-    <div class="mt-2 flex flex-wrap items-center gap-1.5 print:hidden">
       {#if meal.entries.length > 0}
         <form method="POST" action="/cook?/start" class="contents">
           <input type="hidden" name="meal" value={meal.id} />
@@ -124,101 +127,94 @@
           <button class="btn"><Tag size={18} aria-hidden="true" />Write the labels</button>
         </form>
       {/if}
-      <a class="btn px-3" href="/meals/{meal.id}/print"
+      <a class="btn px-3" href="/lists?meals={meal.id}"
+        ><ListChecks size={18} aria-hidden="true" /><span class="max-sm:sr-only">Lists</span></a
+      >
+      <a class="btn px-3 max-sm:hidden" href="/meals/{meal.id}/print"
         ><Printer size={18} aria-hidden="true" />Print</a
       >
-      <a class="btn px-3" href="/lists?meals={meal.id}"
-        ><ListChecks size={18} aria-hidden="true" />Lists</a
-      >
       <Menu label="More" about="what else can be done with this meal">
+        <a class="menu-item sm:hidden" href="/meals/{meal.id}/print">Print</a>
         <MealMore {model} />
       </Menu>
     </div>
   </div>
 
-  <div class="flex flex-wrap gap-3">
-    <div class="card px-3 py-2">
-      <label class="block text-[13px] text-muted" for="meal-servings"
-        >{meal.batch ? 'portions in a bag' : 'people'}</label
+  <div
+    class="mt-3 flex max-w-full flex-wrap items-center gap-x-1 rounded-[14px] border border-line bg-salt px-1.5 py-1 sm:w-fit"
+  >
+    <div class="flex items-center max-sm:flex-1">
+      <Users size={18} class="mr-0.5 ml-1 flex-none text-muted sm:hidden" aria-hidden="true" />
+      <button
+        class="btn btn-quiet px-2.5"
+        onclick={() => setServings(meal.servings - 1)}
+        disabled={meal.servings <= 1}
       >
-      <div class="flex items-center gap-1">
-        <button
-          class="btn min-h-11 btn-quiet px-2.5"
-          onclick={() => setServings(meal.servings - 1)}
-          disabled={meal.servings <= 1}
-        >
-          <Minus size={18} aria-hidden="true" /><span class="sr-only">One fewer</span>
-        </button>
-        <DraftInput
-          id="meal-servings"
-          type="number"
-          min="1"
-          max="200"
-          value={meal.servings}
-          oncommit={(text) => setServings(text === '' ? Number.NaN : Number(text))}
-          aria-invalid={!!errors.servings}
-          aria-describedby={errors.servings ? 'servings-error' : undefined}
-          class="w-14 [appearance:textfield] bg-transparent text-center font-head text-2xl font-bold"
-        />
-        <button
-          class="btn min-h-11 btn-quiet px-2.5"
-          onclick={() => setServings(meal.servings + 1)}
-        >
-          <Plus size={18} aria-hidden="true" /><span class="sr-only">One more</span>
-        </button>
-      </div>
-      {#if errors.servings}
-        <p id="servings-error" class="max-w-48 text-sm font-semibold text-pimento">
-          {errors.servings}
-        </p>
-      {/if}
-    </div>
-    <div class="card px-3 py-2">
-      <span class="block text-[13px] text-muted">{meal.batch ? 'packed by' : 'serve at'}</span>
-      <div class="flex min-h-11 flex-wrap items-center gap-2">
-        <DateField
-          label="Day"
-          isLabelHidden
-          value={fields.day}
-          oncommit={(day) => setTime({ day })}
-          invalid={!!errors.serveAt}
-          class="parts-bare"
-        />
-        <TimeField
-          label="Time on the table"
-          isLabelHidden
-          value={fields.time}
-          oncommit={(time) => setTime({ time })}
-          invalid={!!errors.serveAt}
-          describedBy={errors.serveAt ? 'time-error' : undefined}
-          class="parts-bare font-head text-2xl font-bold"
-        />
-      </div>
-      {#if errors.serveAt}
-        <p id="time-error" class="max-w-64 text-sm font-semibold text-pimento">{errors.serveAt}</p>
-      {/if}
-    </div>
-    <fieldset class="card px-3 py-2">
-      <legend class="float-left text-[13px] text-muted">how sure</legend>
-      <ToggleGroup.Root
-        type="single"
-        value={meal.sure}
-        onValueChange={(value) => setSure(value)}
-        aria-label="How sure to be on time"
-        class="clear-left flex min-h-11 items-center gap-1"
+        <Minus size={18} aria-hidden="true" /><span class="sr-only">One fewer</span>
+      </button>
+      <DraftInput
+        id="meal-servings"
+        type="number"
+        min="1"
+        max="200"
+        value={meal.servings}
+        oncommit={(text) => setServings(text === '' ? Number.NaN : Number(text))}
+        aria-invalid={!!errors.servings}
+        aria-describedby={errors.servings ? 'servings-error' : undefined}
+        class="w-11 [appearance:textfield] rounded-md bg-transparent text-center font-head text-xl font-bold"
+      />
+      <label class="text-[15px] text-muted max-sm:sr-only" for="meal-servings"
+        >{#if meal.batch}<span class="sr-only">portions </span>in a bag{:else}people{/if}</label
       >
-        {#each SURE_WORDS as { value, title } (value)}
-          <ToggleGroup.Item
-            {value}
-            {title}
-            class="min-h-11 rounded-lg px-3 hover:bg-leaf-soft data-[state=on]:bg-olive data-[state=on]:font-bold data-[state=on]:text-on-olive"
-          >
-            {value}
-          </ToggleGroup.Item>
-        {/each}
-      </ToggleGroup.Root>
-    </fieldset>
+      <button class="btn btn-quiet px-2.5" onclick={() => setServings(meal.servings + 1)}>
+        <Plus size={18} aria-hidden="true" /><span class="sr-only">One more</span>
+      </button>
+    </div>
+    <span class="h-7 w-px bg-line max-sm:hidden" aria-hidden="true"></span>
+    <div class="flex items-center gap-1 max-sm:order-last max-sm:w-full max-sm:justify-between">
+      <DateField
+        label="Day"
+        isLabelHidden
+        value={fields.day}
+        oncommit={(day) => setTime({ day })}
+        invalid={!!errors.serveAt}
+        class="parts-bare"
+      />
+      <TimeField
+        label="Time on the table"
+        isLabelHidden
+        value={fields.time}
+        oncommit={(time) => setTime({ time })}
+        invalid={!!errors.serveAt}
+        describedBy={errors.serveAt ? 'time-error' : undefined}
+        class="parts-bare font-head text-xl font-bold"
+      />
+    </div>
+    <span class="h-7 w-px bg-line max-sm:hidden" aria-hidden="true"></span>
+    <ToggleGroup.Root
+      type="single"
+      value={meal.sure}
+      onValueChange={(value) => setSure(value)}
+      aria-label="How sure to be on time"
+      class="flex items-center gap-0.5"
+    >
+      {#each SURE_WORDS as { value, title } (value)}
+        <ToggleGroup.Item
+          {value}
+          {title}
+          class="min-h-11 rounded-lg px-2.5 hover:bg-leaf-soft sm:px-3 data-[state=on]:bg-olive data-[state=on]:font-bold data-[state=on]:text-on-olive"
+        >
+          {value}
+        </ToggleGroup.Item>
+      {/each}
+    </ToggleGroup.Root>
   </div>
+  {#if errors.servings}
+    <p id="servings-error" class="mt-1 text-sm font-semibold text-pimento">{errors.servings}</p>
+  {/if}
+  {#if errors.serveAt}
+    <p id="time-error" class="mt-1 text-sm font-semibold text-pimento">{errors.serveAt}</p>
+  {/if}
 </header>
 
 {#if model.saveMessage && SAVE_WORDS[model.saveShown] === 'Not saved'}

@@ -4,7 +4,8 @@
   import type { Kitchen } from '$core/kitchen';
   import type { DishPick, Meal } from '$core/meal';
   import { addWater } from '$core/cycle';
-  import { looksAtPlan, whyLate } from '$core/review';
+  import { looksAtPlan, whatMoved, whyLate, type Shown } from '$core/review';
+  import { announcer } from '$lib/client/announce.svelte';
   import { planOf, type SavedPlan } from '$core/plan';
   import { byHarm, type Edit } from '$core/reason';
   import { editMeal } from '$core/menu';
@@ -13,6 +14,7 @@
   import { Timeline } from '$lib/ui/timeline';
   import { contradictionMarks, isMarked, lateMarks, noteMarks } from './marks';
   import BagsCard from './bags-card.svelte';
+  import DishChips from './dish-chips.svelte';
   import DishPicks from './dish-picks.svelte';
   import LateBanner from './late-banner.svelte';
   import MealHeader from './meal-header.svelte';
@@ -67,6 +69,19 @@
     const compiled = plan?.compiled ?? impossible?.compiled;
     const schedule = plan?.schedule ?? impossible?.nearest?.schedule;
     return compiled && schedule ? planOf(compiled, schedule) : null;
+  });
+  /** What the last change moved; '' before the first one. */
+  let moved = $state('');
+  let last: Shown | null = null;
+  $effect(() => {
+    if (!plan || !read || model.isThinking) return;
+    const shown = { plan: read, totals: plan.totals, serveAt };
+    // What is looked at for the first time has not moved.
+    const said = last && model.canUndo ? whatMoved(last, shown, model.kitchen) : '';
+    if (said !== '') moved = said;
+    last = shown;
+    const at = formatTime(serveAt + plan.totals.firstStart * 60_000, model.kitchen);
+    announcer.say(`Planned: start at ${at}. ${said}`.trim());
   });
   const lines = $derived(plan && read ? toRunSheet(read, model.kitchen, serveAt) : []);
   const cooks = $derived(cooksOf(model.kitchen, model.meal.hands ?? model.kitchen.hands));
@@ -151,7 +166,10 @@
 {/if}
 
 {#if plan}
-  <Summary {plan} kitchen={model.kitchen} {serveAt} isBatch={model.meal.batch} />
+  <Summary {plan} kitchen={model.kitchen} {serveAt} isBatch={model.meal.batch} {moved} />
+{/if}
+<DishChips {model} picks={loaded.picks} {notes} onedit={(edit) => void take(edit)} />
+{#if plan}
   {#if model.better}
     {@const start = formatTime(serveAt + model.better.totals.firstStart * 60_000, model.kitchen)}
     <div
@@ -260,7 +278,7 @@
     {#if notes.length > 0}
       <NeedsLook {notes} by={model.kitchen} onedit={(edit) => void take(edit)} />
     {/if}
-    <DishPicks {model} picks={loaded.picks} />
+    <DishPicks {model} />
     {#if model.meal.batch}<BagsCard {model} freeLitres={loaded.freeLitres} />{/if}
     <WhoEats {model} />
     <EveningFacts {model} />

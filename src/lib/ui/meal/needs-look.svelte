@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Edit, Finding } from '$core/reason';
-  import { sayEdit, sayFinding, type Conventions } from '$core/words';
-  import { isMarked } from './marks';
+  import type { Conventions } from '$core/words';
+  import FindingItem from './finding-item.svelte';
 
   interface Props {
     notes: readonly Finding[];
@@ -9,46 +9,11 @@
     onedit: (edit: Edit) => void;
   }
   let { notes, by, onedit }: Props = $props();
-  const LOOK = {
-    stop: 'banner-stop',
-    look: 'banner-look',
-    info: 'banner-note',
-  } as const;
-  const WORD = { stop: 'Stop', look: 'Look', info: 'Note' } as const;
 </script>
 
 <section aria-labelledby="needs-look">
   <h2 id="needs-look" class="mb-3 text-xl font-bold">Needs a look</h2>
   <ul class="grid gap-3">
-    {#each notes as note, index (index)}
-      {@const { text, remedy } = sayFinding(note, by)}
-      <li class="banner wrap-anywhere {LOOK[note.severity]}">
-        <p>
-          {#if isMarked(note)}
-            <span
-              class="mr-1 inline-flex size-5 items-center justify-center rounded-full bg-pimento text-[12px] leading-none font-bold text-on-pimento"
-              aria-hidden="true">!</span
-            >
-          {/if}
-          <b>{WORD[note.severity]}.</b>
-          {text}
-        </p>
-        {#if remedy}<p class="mt-1 text-[15px]">{remedy}</p>{/if}
-        {#if note.edits.length > 0}
-          <p class="mt-2 flex flex-wrap gap-2">
-            {#each note.edits as edit (edit)}
-              {#if edit.kind === 'open-dish'}
-                <a class="btn" href="/dishes/{encodeURIComponent(edit.dish)}">{sayEdit(edit, by)}</a
-                >
-              {:else}
-                <button type="button" class="btn" onclick={() => onedit(edit)}
-                  >{sayEdit(edit, by)}</button
-                >
-              {/if}
-            {/each}
-          </p>
-        {/if}
-      </li>
-    {/each}
+    {#each notes as note, index (index)}<FindingItem {note} {by} {onedit} />{/each}
   </ul>
 </section>

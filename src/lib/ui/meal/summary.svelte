@@ -8,8 +8,10 @@
     kitchen: Kitchen;
     serveAt: number;
     isBatch: boolean;
+    /** What the last change moved; '' for nothing. */
+    moved: string;
   }
-  let { plan, kitchen, serveAt, isBatch }: Props = $props();
+  let { plan, kitchen, serveAt, isBatch, moved }: Props = $props();
   /** Bags wait without harm, so that what a day costs is its length alone. */
   const shortest = $derived(plan.final ? plan.schedule.bound : null);
 
@@ -22,17 +24,23 @@
   const hands = $derived(kitchen.hands === 1 ? 'hands-on' : 'hands-on between you');
 </script>
 
-<p class="mt-5 max-w-[75ch] text-lg" data-testid="summary">
-  Start at <b>{clock(plan.totals.firstStart)}</b>.
-  <b>{formatMinutes(plan.totals.handsOn)}</b>
-  {hands}{#if gap && gap.to - gap.from >= 5}, the longest free stretch {clock(gap.from)}–{clock(
-      gap.to,
-    )}{/if}. Ready at {clock(plan.totals.ready)}; chance of being on time:
-  <b>{sayChance(plan.chance.onTime)}</b>{#if !plan.isSureEnough}, and starting earlier would not
-    help{/if}{#if plan.sureAfter > 0}; to be as sure as you asked, plan for {clock(
-      plan.totals.ready + plan.sureAfter,
-    )}{/if}{#if decider}; what most often makes it late is “{decider.text}” ({decider.dishName}){/if}.
-</p>
+<div class="mt-4" data-testid="summary">
+  <p class="text-lg">
+    Start at <b>{clock(plan.totals.firstStart)}</b>, {isBatch ? 'packed' : 'ready'} at
+    <b>{clock(plan.totals.ready)}</b>; chance of that: <b>{sayChance(plan.chance.onTime)}</b>.
+    <b>{formatMinutes(plan.totals.handsOn)}</b>
+    {hands}{#if plan.sureAfter > 0}; to be as sure as you asked, plan for <b
+        >{clock(plan.totals.ready + plan.sureAfter)}</b
+      >{/if}{#if !plan.isSureEnough}; starting earlier would not make it surer{/if}.
+  </p>
+  <p class="max-w-[95ch] text-[15px] text-muted max-sm:hidden">
+    {#if gap && gap.to - gap.from >= 5}Free from {clock(gap.from)} to {clock(gap.to)}.{/if}
+    {#if decider}What most often makes it late: “{decider.text}” ({decider.dishName}).{/if}
+  </p>
+  {#if moved}<p class="mt-1 text-[15px] font-semibold text-leaf-ink" data-testid="moved">
+      Moved: {moved.charAt(0).toLowerCase() + moved.slice(1)}.
+    </p>{/if}
+</div>
 {#if isBatch && shortest !== null}
   <p class="max-w-[75ch] text-muted" data-testid="bound">
     {plan.schedule.status === 'optimal'

@@ -17,7 +17,7 @@
   {#if isEmpty}
     <h2 class="text-2xl font-bold">What are you cooking?</h2>
     <p class="mt-1 text-muted">
-      Add a dish below, and the timeline appears here: what starts when, in which pot.
+      Add a dish, and the timeline appears here: what starts when, in which pot.
     </p>
   {:else if answer?.kind === 'faults'}
     <h2 class="text-2xl font-bold">This can’t be planned yet</h2>

@@ -1,4 +1,5 @@
 /** A plan sorted into lanes: what each cooker, the oven, the burners and each cook do when. */
+import { formatCapacity } from '$core/units';
 import type { Kitchen } from '$core/kitchen';
 import { BURNER_UNIT, OVEN_UNIT, type Operation, type Phase, type Plan } from '$core/plan';
 import type { Cook } from '$core/run';
@@ -45,7 +46,7 @@ export function toLanes(
     kind: 'cooker' as const,
     id: c.id,
     name: c.name,
-    detail: sizeOf(c.litres, kitchen.system),
+    detail: formatCapacity(c.litres, kitchen.system),
     litres: c.litres,
     pieces: on(c.id),
     waits: waitsIn(c.id, plan),
@@ -123,10 +124,6 @@ function handLanes(
     pieces: busy.filter((piece) => shares.get(piece.stepId) === i),
     waits: [],
   }));
-}
-
-function sizeOf(litres: number, system: Kitchen['system']): string {
-  return system === 'us' ? `${Math.round(litres / 0.946)} qt` : `${litres} l`;
 }
 
 function shelves(kitchen: Kitchen): string {

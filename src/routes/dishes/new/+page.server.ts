@@ -14,6 +14,7 @@ export const load: PageServerLoad = async () => {
 
 export const actions: Actions = {
   keep: async ({ request }) => {
+    const isFirst = new URL(request.url).searchParams.get('then') === 'begin';
     const document = await readDocument(request, 'dish');
     if (document === undefined) return fail(400, { problem: UNREADABLE });
     const dish = dishSchema.safeParse(document);
@@ -24,6 +25,7 @@ export const actions: Actions = {
       return fail(409, { problem: 'A dish of this name has come in meanwhile; reload the page.' });
     const { foods } = await readKitchen(store);
     await saveDish(store, withGroups(dish.data, foods), currentTime());
-    redirect(303, `/dishes/${dish.data.id}`);
+    // The cards of a first evening go on where they were left.
+    redirect(303, isFirst ? '/?begin' : `/dishes/${dish.data.id}`);
   },
 };

@@ -2,6 +2,7 @@
   import { onMount } from 'svelte';
   import { SvelteMap, SvelteSet } from 'svelte/reactivity';
   import { enhance } from '$app/forms';
+  import { page } from '$app/state';
   import { startReader, type Reader } from '$lib/client/reader';
   import type { Dish } from '$core/dish';
   import {
@@ -21,6 +22,8 @@
 
   let { data, form }: PageProps = $props();
 
+  /** On the way to a first plan it goes back to its cards. */
+  const isFirst = $derived(page.url.searchParams.get('then') === 'begin');
   const LARGEST_FILE = 5_000_000;
   let text = $state('');
   let fileProblem = $state<string | null>(null);
@@ -141,7 +144,9 @@
 <svelte:head><title>Add a recipe · Olive Clock</title></svelte:head>
 
 <p class="text-sm">
-  <a href="/dishes" class="text-muted underline-offset-4 hover:underline">Dishes</a>
+  <a href={isFirst ? '/?begin' : '/dishes'} class="text-muted underline-offset-4 hover:underline"
+    >{isFirst ? 'Your first plan' : 'Dishes'}</a
+  >
 </p>
 <h1 class="text-4xl font-extrabold tracking-tight">Add a recipe</h1>
 <p class="mt-1 max-w-[70ch] text-muted">
@@ -274,7 +279,7 @@
         >{/if}
       <form
         method="POST"
-        action="?/keep"
+        action="?/keep{isFirst ? '&then=begin' : ''}"
         use:enhance
         class="mt-5 flex flex-wrap items-center gap-4"
       >
