@@ -75,6 +75,8 @@ test('keyboard alone: from the list to a planned dish', async ({ page }) => {
   await page.keyboard.press('Tab');
   await expect(page.getByRole('link', { name: 'Skip to the page' })).toBeFocused();
   await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'New meal' }).focus();
+  await page.keyboard.press('Enter');
   await page.getByLabel('What is it called?').focus();
   await page.keyboard.type('By keys');
   await page.keyboard.press('Enter');

@@ -83,7 +83,8 @@ test.describe('Answers', () => {
 test.describe('Kitchen', () => {
   test('calibrates a cooker from typed minutes and sets it back', async ({ page }) => {
     await page.goto('/kitchen');
-    const middle = page.locator('li.card').nth(1);
+    const middle = page.getByRole('region', { name: 'Middle', exact: true });
+    await middle.getByRole('button', { name: 'Edit Middle' }).click();
     await middle.getByText('Inner pots, socket, keys, calibration').click();
     await middle.getByRole('button', { name: 'Calibrate' }).click();
     await middle.getByLabel('Until the pin rises').fill('1');
@@ -101,6 +102,8 @@ test.describe('Kitchen', () => {
 
   test('a circuit, a cook and a word on a key are kept', async ({ page }) => {
     await page.goto('/kitchen');
+    const edit = page.getByRole('button', { name: 'Edit Cooks and circuits' });
+    await edit.click();
     await page.getByRole('button', { name: 'Name a cook' }).click();
     await page.getByLabel('Pace, ×').fill('9');
     await page.getByRole('button', { name: 'Save the kitchen' }).click();
@@ -109,6 +112,8 @@ test.describe('Kitchen', () => {
     await page.getByRole('button', { name: 'Save the kitchen' }).click();
     await expect(page.getByText('The kitchen is saved.')).toBeVisible();
     await page.reload();
+    await expect(page.getByText('Cook 1 (pace × 1.2)')).toBeVisible();
+    await edit.click();
     await expect(page.getByLabel('Pace, ×')).toHaveValue('1.2');
     await page.getByRole('button', { name: /Remove Cook 1/ }).click();
     await page.getByRole('button', { name: 'Save the kitchen' }).click();

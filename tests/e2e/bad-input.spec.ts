@@ -1,7 +1,7 @@
 import { addDish, expect, expectParts, newMeal, settled, test, typeParts } from './support';
 
 test('a new meal keeps what was typed and says what is wrong', async ({ page }) => {
-  await page.goto('/meals');
+  await page.goto('/meals?new');
   await typeParts(page, 'Day', '2020-01-01');
   await page.getByLabel('How many eat?').fill('500');
   await page.getByRole('button', { name: 'Plan it' }).click();
@@ -77,12 +77,14 @@ test('a second window is told instead of overwriting', async ({ page, context })
 
 test('an empty pot size is refused in Kitchen and stays as typed', async ({ page }) => {
   await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Edit Large' }).click();
   const size = page.getByLabel('Size').first();
   await size.fill('0');
   await page.getByRole('button', { name: 'Save the kitchen' }).click();
   await expect(page.getByText(/holds at least 1.5 l/)).toBeVisible();
   await expect(size).toHaveValue('0');
   await size.fill('7.6');
+  await page.getByRole('button', { name: 'Edit Place and habits' }).click();
   await page.getByLabel('Altitude').fill('9000');
   await page.getByRole('button', { name: 'Save the kitchen' }).click();
   await expect(page.getByText(/kitchens lie below 6000 m/)).toBeVisible();

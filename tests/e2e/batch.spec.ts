@@ -4,7 +4,7 @@ test('a freezer day: from idea to labels, into the freezer, and one bag in a sup
   page,
 }) => {
   test.setTimeout(120_000);
-  await page.goto('/meals');
+  await page.goto('/meals?new');
   await page.getByLabel('What is it called?').fill('Freezer day');
   await page.getByLabel('Batch day: cook for the freezer').check();
   await page.getByRole('button', { name: 'Plan it' }).click();
@@ -59,7 +59,7 @@ test('a freezer day: from idea to labels, into the freezer, and one bag in a sup
   await expectAccessible(page);
 
   // Weeks later: a bag is a dish of a supper, with fresh vegetables beside it.
-  await page.goto('/meals');
+  await page.goto('/meals?new');
   await page.getByLabel('What is it called?').fill('From the freezer');
   const later = new Date(Date.now() + 5 * 86_400_000).toISOString().slice(0, 10);
   await typeParts(page, 'Day', later);
@@ -148,7 +148,7 @@ test('what is left of an evening is in the fridge in two taps; a bag moves betwe
 test('from now, as short as possible: the day ends when everything can be packed', async ({
   page,
 }) => {
-  await page.goto('/meals');
+  await page.goto('/meals?new');
   await page.getByLabel('What is it called?').fill('Bags by noon');
   await page.getByLabel('How many eat?').fill('4');
   await page.getByLabel('Batch day: cook for the freezer').check();

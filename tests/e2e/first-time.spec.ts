@@ -46,6 +46,7 @@ test('from the first plan to the next one', async ({ page }) => {
   await expect(page).toHaveURL(/\/meals/);
 
   // The first plan, to be begun now.
+  await page.getByRole('button', { name: 'New meal' }).click();
   await page.getByLabel('What is it called?').fill('My first supper');
   const at = new Date(Date.now() + 50 * 60_000);
   const [day = '', time = ''] = new Intl.DateTimeFormat('sv-SE', {

@@ -53,13 +53,16 @@ test('a dish is packed with its label, found by its code, taken out once, and pu
   await expect(history).toContainText('2 put in (corrected)');
   await expectAccessible(page);
   await page.goto('/freezer');
-  await page.getByRole('button', { name: 'All of Duck legs with prunes, crisped' }).click();
+  const bag = page.getByRole('listitem').filter({ hasText: code });
+  await bag.getByRole('button', { name: /^More/ }).click();
+  await bag.getByRole('button', { name: 'Take all of it' }).click();
   await expect(page.getByText('Duck legs with prunes, crisped: 5 taken out.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   const row = page.getByRole('listitem').filter({ hasText: code });
   await expect(row).toContainText('5');
 
-  await row.getByRole('button', { name: 'Throw away' }).click();
+  await row.getByRole('button', { name: /^More/ }).click();
+  await row.getByRole('button', { name: 'Throw away…' }).click();
   await row.getByRole('button', { name: 'freezer burn' }).click();
   await expect(page.getByText(/5 thrown away/)).toBeVisible();
   await page.goto('/freezer/labels');

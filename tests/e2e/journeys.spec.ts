@@ -23,7 +23,7 @@ test.afterAll(() => server.close());
 test.use({ baseURL: server.url });
 
 async function newDay(page: Page, name: string, day: string, isAhead: boolean): Promise<void> {
-  await page.goto('/meals');
+  await page.goto('/meals?new');
   await page.getByLabel('What is it called?').fill(name);
   await typeParts(page, 'Day', day);
   if (isAhead) await page.getByLabel('Batch day: cook for the freezer').check();

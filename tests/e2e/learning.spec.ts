@@ -106,6 +106,7 @@ test('copies and the settings of a screen', async ({ page }) => {
   await expect(page.locator('html')).toHaveClass(/more-contrast/);
 
   await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Edit Place and habits' }).click();
   await page.getByLabel('Weeks begin on').selectOption('sunday');
   await page.getByRole('button', { name: 'Save the kitchen' }).click();
   await expect(page.getByText('The kitchen is saved.')).toBeVisible();
@@ -119,6 +120,7 @@ test('what is tapped on a cook’s own screen counts as theirs, and the screen s
   page,
 }) => {
   await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Edit Cooks and circuits' }).click();
   for (const name of ['Bela', 'Cleo']) {
     await page.getByRole('button', { name: 'Name a cook' }).click();
     await page.getByLabel('Cook', { exact: true }).last().fill(name);

@@ -20,7 +20,7 @@ test.beforeAll(async () => {
 test.afterAll(() => server.close());
 
 async function newMeal(page: Page, name: string, day: string, isAhead: boolean): Promise<void> {
-  await page.goto('/meals');
+  await page.goto('/meals?new');
   await page.getByLabel('What is it called?').fill(name);
   await page.getByLabel('How many eat?').fill('2');
   await typeParts(page, 'Day', day);

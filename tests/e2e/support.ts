@@ -88,7 +88,7 @@ export async function expectParts(page: Page, label: string, value: string): Pro
 
 /** A fresh meal through the interface; returns its page's address. */
 export async function newMeal(page: Page, name: string, servings: number): Promise<string> {
-  await page.goto('/meals');
+  await page.goto('/meals?new');
   await page.getByLabel('What is it called?').fill(name);
   await page.getByLabel('How many eat?').fill(String(servings));
   await page.getByRole('button', { name: 'Plan it' }).click();

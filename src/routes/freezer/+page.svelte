@@ -9,6 +9,7 @@
   import ItemRow from '$lib/ui/storage/item-row.svelte';
   import PackForm from '$lib/ui/storage/pack-form.svelte';
   import PlaceRoom from '$lib/ui/storage/place-room.svelte';
+  import { Menu } from '$lib/ui/controls';
   import ScanLabel from '$lib/ui/storage/scan-label.svelte';
   import Tape from '$lib/ui/storage/tape.svelte';
   import type { PageProps } from './$types';
@@ -110,8 +111,14 @@
       ></label
     >
     <ScanLabel />
-    <a class="btn" href="/freezer/week">A week from stock</a>
-    <a class="btn" href="/freezer/labels">Print labels</a>
+    <a class="btn max-sm:hidden" href="/freezer/week">A week from stock</a>
+    <a class="btn max-sm:hidden" href="/freezer/labels">Print labels</a>
+    <span class="sm:hidden"
+      ><Menu label="More" about="week and labels">
+        <a class="menu-item" href="/freezer/week">A week from stock</a>
+        <a class="menu-item" href="/freezer/labels">Print labels</a>
+      </Menu></span
+    >
   </div>
 </header>
 

@@ -6,6 +6,9 @@
   import BackupsCard from '$lib/ui/kitchen/backups-card.svelte';
   import ScreenCard from '$lib/ui/kitchen/screen-card.svelte';
   import Field from '$lib/ui/fields/field.svelte';
+  import MeasureField from '$lib/ui/fields/measure-field.svelte';
+  import { MEASURES } from '$lib/ui/fields/measures';
+  import Fold from '$lib/ui/kitchen/fold.svelte';
   import CookerCard from '$lib/ui/kitchen/cooker-card.svelte';
   import PeopleCard from '$lib/ui/kitchen/people-card.svelte';
   import PlacesCard from '$lib/ui/kitchen/places-card.svelte';
@@ -45,6 +48,33 @@
     microwave: 'Microwave',
   } as const;
   const zones = Intl.supportedValuesOf('timeZone');
+
+  /** Whether something that is wrong lies in one of these parts of the kitchen. */
+  const isWrongIn = (...parts: string[]): boolean =>
+    Object.keys(errors).some((field) =>
+      parts.some((part) => field === part || field.startsWith(`${part}.`)),
+    );
+  const heatSaid = $derived(
+    [
+      kitchen.oven
+        ? `An oven with ${kitchen.oven.shelves === 1 ? 'one shelf' : `${kitchen.oven.shelves} shelves`}`
+        : 'No oven',
+      kitchen.burners === 1 ? '1 burner' : `${kitchen.burners} burners`,
+      ...kitchen.appliances.map((a) => a.name || KIND[a.kind]),
+      kitchen.hands === 1 ? 'one cook' : `${kitchen.hands} cooks`,
+      `up from ${kitchen.day.from} to ${kitchen.day.to}`,
+    ].join(' · '),
+  );
+  const height = $derived(MEASURES.altitude[kitchen.system]);
+  const waysSaid = $derived(
+    [
+      `${Math.round(kitchen.altitudeM / height.size)} ${height.unit} above the sea`,
+      kitchen.zone,
+      kitchen.system === 'us' ? 'cups, pounds' : 'grams, ml',
+      `°${kitchen.scale}`,
+      kitchen.hours === 24 ? '24-hour clock' : '12-hour clock',
+    ].join(' · '),
+  );
 </script>
 
 <svelte:head><title>Kitchen · Olive Clock</title></svelte:head>
@@ -68,7 +98,11 @@
       <h1 class="text-4xl font-extrabold tracking-tight">Kitchen</h1>
       <p class="mt-1 text-muted">What you cook with. Every plan is based on this.</p>
     </div>
-    <div class="flex items-center gap-3">
+    <div
+      class="flex items-center gap-3 {isChanged || Object.keys(errors).length > 0
+        ? 'max-md:fixed max-md:inset-x-3 max-md:bottom-20 max-md:z-10 max-md:justify-between max-md:rounded-2xl max-md:border max-md:border-line-strong max-md:bg-salt max-md:p-3 max-md:shadow-lg md:sticky md:top-3'
+        : ''}"
+    >
       {#if Object.keys(errors).length > 0}<p class="font-semibold text-pimento" role="alert">
           Not saved: check the marked fields.
         </p>{:else if isChanged}<p class="font-semibold text-ember-ink">Not saved yet</p>{/if}
@@ -95,6 +129,8 @@
             (t) => t.id === `power.${cooker.id}` || t.id === `loss.${cooker.id}`,
           )}
           errors={(field) => errors[`cookers.${i}.${field}`]}
+          isWrong={isWrongIn(`cookers.${i}`)}
+          isNew={!data.kitchen.cookers.some((c) => c.id === cooker.id)}
           onremove={() => (kitchen.cookers = kitchen.cookers.filter((c) => c.id !== cooker.id))}
         />
       {:else}
@@ -107,8 +143,12 @@
   </section>
 
   <div class="mt-8 gap-8 lg:columns-2 [&>*]:mb-8 [&>*]:break-inside-avoid">
-    <section aria-labelledby="heat" class="grid h-fit gap-4 card p-5">
-      <h2 id="heat" class="text-xl font-bold">Oven, stove, hands</h2>
+    <Fold
+      id="heat"
+      title="Oven, stove, hands"
+      said={heatSaid}
+      isWrong={isWrongIn('oven', 'appliances', 'burners', 'hands', 'day')}
+    >
       <label class="flex min-h-11 items-center gap-3"
         ><input
           type="checkbox"
@@ -154,11 +194,11 @@
                 bind:value={appliance.watts}
                 error={errors[`appliances.${i}.watts`]}
               />
-            {:else}<Field
+            {:else}<MeasureField
                 name="appliance-litres-{i}"
-                label="Size, l"
-                type="number"
-                step="0.1"
+                label="Size"
+                measure="capacity"
+                system={kitchen.system}
                 bind:value={appliance.litres}
                 error={errors[`appliances.${i}.litres`]}
               />{/if}
@@ -225,13 +265,20 @@
         What is done the evening before is done by then, and nothing is planned before you are up
         without saying so.
       </p>
-    </section>
+    </Fold>
 
-    <ToolsCard bind:tools={kitchen.tools} errors={(field) => errors[`tools.${field}`]} {freshId} />
+    <ToolsCard
+      bind:tools={kitchen.tools}
+      system={kitchen.system}
+      isWrong={isWrongIn('tools')}
+      errors={(field) => errors[`tools.${field}`]}
+      {freshId}
+    />
 
     <PeopleCard
       bind:kitchen
       {errors}
+      isWrong={isWrongIn('cooks', 'circuits')}
       {freshId}
       told={data.told.filter((t) => t.id.startsWith('pace.'))}
     />
@@ -239,17 +286,23 @@
     <PlacesCard
       bind:places={kitchen.places}
       bind:riceDays={kitchen.riceDays}
+      system={kitchen.system}
+      isWrong={isWrongIn('places', 'riceDays')}
       errors={(field) => errors[`places.${field}`]}
       {freshId}
     />
 
-    <section aria-labelledby="ways" class="grid h-fit gap-4 card p-5">
-      <h2 id="ways" class="text-xl font-bold">Place and habits</h2>
-      <Field
+    <Fold
+      id="ways"
+      title="Place and habits"
+      said={waysSaid}
+      isWrong={isWrongIn('altitudeM', 'zone', 'system', 'scale', 'hours', 'weekStart', 'school')}
+    >
+      <MeasureField
         name="altitude"
         label="Altitude"
-        unit="m"
-        type="number"
+        measure="altitude"
+        system={kitchen.system}
         bind:value={kitchen.altitudeM}
         error={errors.altitudeM}
       />
@@ -294,7 +347,7 @@
         >
       </div>
       <p class="text-sm text-muted">The cooker’s manual comes before these rules of thumb.</p>
-    </section>
+    </Fold>
   </div>
 </form>
 

@@ -2,16 +2,31 @@
   /** Who cooks and how quickly, and what hangs on which breaker. */
   import type { Kitchen } from '$core/kitchen';
   import Field from '$lib/ui/fields/field.svelte';
+  import Fold from './fold.svelte';
   import Told, { type ToldFigure } from './told.svelte';
 
   interface Props {
     kitchen: Kitchen;
     errors: Record<string, string>;
+    isWrong: boolean;
     freshId: (name: string, taken: readonly { id: string }[]) => string;
     /** What evenings have told of hands. */
     told: readonly ToldFigure[];
   }
-  let { kitchen = $bindable(), errors, freshId, told }: Props = $props();
+  let { kitchen = $bindable(), errors, isWrong, freshId, told }: Props = $props();
+
+  const said = $derived(
+    [
+      kitchen.cooks.length > 0
+        ? kitchen.cooks.map((c) => `${c.name} (pace × ${c.pace})`).join(', ')
+        : kitchen.hands === 1
+          ? 'One cook, at the pace of the recipes'
+          : `${kitchen.hands} cooks, at the pace of the recipes`,
+      kitchen.circuits.length > 0
+        ? kitchen.circuits.map((c) => `${c.name}: ${c.watts} W`).join(', ')
+        : 'no circuits: all cookers may heat at once',
+    ].join(' · '),
+  );
 
   /** Named cooks are the hands of the kitchen. */
   function addCook(): void {
@@ -35,8 +50,7 @@
   }
 </script>
 
-<section aria-labelledby="people" class="grid h-fit gap-3 card p-5">
-  <h2 id="people" class="text-xl font-bold">Cooks and circuits</h2>
+<Fold id="people" title="Cooks and circuits" {said} {isWrong}>
   {#each kitchen.cooks as cook, i (cook.id)}
     <div class="grid grid-cols-[1fr_5.5rem_auto] items-end gap-2">
       <Field
@@ -93,4 +107,4 @@
     </p>
   {/each}
   <button type="button" class="btn" onclick={addCircuit}>Add a circuit</button>
-</section>
+</Fold>

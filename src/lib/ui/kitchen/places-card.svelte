@@ -1,19 +1,35 @@
 <script lang="ts">
   /** Freezers and fridges with the room that they have for bags and boxes. */
   import type { Kitchen } from '$core/kitchen';
+  import { formatCapacity } from '$core/units';
   import Field from '$lib/ui/fields/field.svelte';
+  import MeasureField from '$lib/ui/fields/measure-field.svelte';
+  import Fold from './fold.svelte';
 
   interface Props {
     places: Kitchen['places'];
     riceDays: Kitchen['riceDays'];
+    system: Kitchen['system'];
+    isWrong: boolean;
     errors: (field: string) => string | undefined;
     freshId: (name: string, taken: readonly { id: string }[]) => string;
   }
-  let { places = $bindable(), riceDays = $bindable(), errors, freshId }: Props = $props();
+  let {
+    places = $bindable(),
+    riceDays = $bindable(),
+    system,
+    isWrong,
+    errors,
+    freshId,
+  }: Props = $props();
+
+  const said = $derived(
+    places.map((p) => `${p.name}, ${formatCapacity(p.litres, system)}`).join(' · ') ||
+      'None: nothing can be packed.',
+  );
 </script>
 
-<section aria-labelledby="places" class="grid h-fit gap-3 card p-5">
-  <h2 id="places" class="text-xl font-bold">Freezers and fridges</h2>
+<Fold id="places" title="Freezers and fridges" {said} {isWrong}>
   {#each places as place, i (place.id)}
     <div
       class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] items-end gap-2 sm:grid-cols-[minmax(0,1fr)_7rem_5rem_auto]"
@@ -24,11 +40,11 @@
           ><option value="freezer">freezer</option><option value="fridge">fridge</option></select
         ></label
       >
-      <Field
+      <MeasureField
         name="litres-{i}"
-        label="Litres"
-        type="number"
-        min="2"
+        label="Room"
+        measure="capacity"
+        {system}
         bind:value={place.litres}
         error={errors(`${i}.litres`)}
       />
@@ -55,4 +71,4 @@
     ></label
   >
   <p class="text-sm text-muted">Only the part you pack into; Olive Clock counts how full it is.</p>
-</section>
+</Fold>

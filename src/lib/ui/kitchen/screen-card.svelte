@@ -1,6 +1,7 @@
 <script lang="ts">
-  /** Settings of this one screen: contrast, sound and voice in Cook. */
+  /** Settings of this one screen: look, contrast, sound and voice in Cook. */
   import { onMount } from 'svelte';
+  import { setMode, userPrefersMode } from 'mode-watcher';
   import { toast } from 'svelte-sonner';
   import { keepOnScreen, readScreen } from '$lib/client/this-screen';
   import { sound, unlockSound } from '$lib/ui/cook/alarms';
@@ -38,6 +39,17 @@
   <h2 id="screen" class="text-xl font-bold">This screen</h2>
   <p class="text-muted">Kept on this device only; the kitchen’s settings above are for all.</p>
   <div class="flex flex-wrap items-end gap-4">
+    <label class="flex items-center gap-2 text-[15px] text-muted"
+      >Look<select
+        class="field w-44 text-ink"
+        value={userPrefersMode.current}
+        onchange={(e) => setMode(e.currentTarget.value as 'light' | 'dark' | 'system')}
+      >
+        <option value="system">as the device says</option>
+        <option value="light">light</option>
+        <option value="dark">dark</option>
+      </select></label
+    >
     <label class="flex items-center gap-2 text-[15px] text-muted"
       >Contrast<select
         class="field w-44 text-ink"

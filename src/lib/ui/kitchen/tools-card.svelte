@@ -2,13 +2,17 @@
   /** Racks, baskets and pans, counted and measured. */
   import type { Kitchen, Tool } from '$core/kitchen';
   import Field from '$lib/ui/fields/field.svelte';
+  import MeasureField from '$lib/ui/fields/measure-field.svelte';
+  import Fold from './fold.svelte';
 
   interface Props {
     tools: Kitchen['tools'];
+    system: Kitchen['system'];
+    isWrong: boolean;
     errors: (field: string) => string | undefined;
     freshId: (name: string, taken: readonly { id: string }[]) => string;
   }
-  let { tools = $bindable(), errors, freshId }: Props = $props();
+  let { tools = $bindable(), system, isWrong, errors, freshId }: Props = $props();
 
   const KINDS: readonly { kind: Tool['kind']; name: string }[] = [
     { kind: 'rack', name: 'Rack' },
@@ -16,13 +20,15 @@
     { kind: 'pan', name: 'Pan' },
     { kind: 'other', name: 'Other' },
   ];
+  const said = $derived(
+    tools.map((t) => `${t.count} × ${t.name || 'without a name'}`).join(', ') || 'Nothing yet.',
+  );
   function add(): void {
     tools.push({ id: freshId('tool', tools), name: '', count: 1, kind: 'pan' });
   }
 </script>
 
-<section aria-labelledby="tools" class="grid h-fit gap-3 card p-5">
-  <h2 id="tools" class="text-xl font-bold">Racks, baskets, pans</h2>
+<Fold id="tools" title="Racks, baskets, pans" {said} {isWrong}>
   {#each tools as tool, i (tool.id)}
     <div class="grid gap-2 border-b border-line pb-3 last-of-type:border-0">
       <div class="grid grid-cols-[1fr_6.5rem] gap-2">
@@ -43,18 +49,20 @@
           bind:value={tool.count}
           error={errors(`${i}.count`)}
         />
-        <Field
+        <MeasureField
           name="across-tool-{i}"
-          label="Across, mm"
-          type="number"
-          bind:value={() => tool.diameterMm ?? null, (mm) => (tool.diameterMm = mm ?? undefined)}
+          label="Across"
+          measure="length"
+          {system}
+          bind:value={() => tool.diameterMm ?? null, (mm) => (tool.diameterMm = mm || undefined)}
           error={errors(`${i}.diameterMm`)}
         />
-        <Field
+        <MeasureField
           name="high-tool-{i}"
-          label="High, mm"
-          type="number"
-          bind:value={() => tool.heightMm ?? null, (mm) => (tool.heightMm = mm ?? undefined)}
+          label="High"
+          measure="length"
+          {system}
+          bind:value={() => tool.heightMm ?? null, (mm) => (tool.heightMm = mm || undefined)}
           error={errors(`${i}.heightMm`)}
         />
         <button
@@ -67,4 +75,4 @@
     </div>
   {:else}<p class="text-muted">Nothing yet.</p>{/each}
   <button type="button" class="btn" onclick={add}>Add one</button>
-</section>
+</Fold>

@@ -20,6 +20,8 @@
   const of = (entry: string): Finding[] =>
     notes.filter((n) => n.subject.kind === 'entry' && n.subject.id === entry);
   const base = $props.id();
+  /** The entry whose findings are read: only those are on the page. */
+  let open = $state('');
 
   /** To the dish's own card, with the keyboard on its first field. */
   function openCard(id: string): void {
@@ -30,7 +32,7 @@
 </script>
 
 <ul
-  class="mt-3 flex items-center gap-2 max-sm:-mx-4 max-sm:overflow-x-auto max-sm:px-4 max-sm:py-1 sm:flex-wrap print:hidden"
+  class="relative mt-3 flex items-center gap-2 max-sm:-mx-4 max-sm:overflow-x-auto max-sm:px-4 max-sm:py-1 sm:flex-wrap print:hidden"
   aria-label="Dishes of this meal"
 >
   {#each model.meal.entries as entry (entry.id)}
@@ -54,30 +56,37 @@
             >, {own.length === 1 ? '1 thing' : `${own.length} things`} to look at</span
           >{/if}
       </button>
-      <div popover id="{base}-{entry.id}" class="menu w-[min(26rem,92vw)] p-4">
-        <p class="font-head text-lg font-bold">{name}</p>
-        {#if own.length > 0}
-          <ul class="mt-2 grid gap-3">
-            {#each own as note, i (i)}<FindingItem {note} by={model.kitchen} {onedit} />{/each}
-          </ul>
-        {:else}<p class="mt-1 text-muted">Nothing to look at.</p>{/if}
-        <p class="mt-3 flex flex-wrap gap-2">
-          <button
-            type="button"
-            class="btn"
-            popovertarget="{base}-{entry.id}"
-            popovertargetaction="hide"
-            onclick={() => openCard(entry.id)}>Pot, portions, when</button
-          >
-          <button
-            type="button"
-            class="btn btn-quiet"
-            popovertarget="{base}-{entry.id}"
-            popovertargetaction="hide"
-            onclick={() => model.removeEntry(entry.id)}
-            >Take out<span class="sr-only"> {name}</span></button
-          >
-        </p>
+      <div
+        popover
+        id="{base}-{entry.id}"
+        class="menu w-[min(26rem,92vw)] p-4"
+        ontoggle={(e) => (open = e.newState === 'open' ? entry.id : open === entry.id ? '' : open)}
+      >
+        {#if open === entry.id}
+          <p class="font-head text-lg font-bold">{name}</p>
+          {#if own.length > 0}
+            <ul class="mt-2 grid gap-3">
+              {#each own as note, i (i)}<FindingItem {note} by={model.kitchen} {onedit} />{/each}
+            </ul>
+          {:else}<p class="mt-1 text-muted">Nothing to look at.</p>{/if}
+          <p class="mt-3 flex flex-wrap gap-2">
+            <button
+              type="button"
+              class="btn"
+              popovertarget="{base}-{entry.id}"
+              popovertargetaction="hide"
+              onclick={() => openCard(entry.id)}>Pot, portions, when</button
+            >
+            <button
+              type="button"
+              class="btn btn-quiet"
+              popovertarget="{base}-{entry.id}"
+              popovertargetaction="hide"
+              onclick={() => model.removeEntry(entry.id)}
+              >Take out<span class="sr-only"> {name}</span></button
+            >
+          </p>
+        {/if}
       </div>
     </li>
   {/each}

@@ -202,7 +202,7 @@
         <ToggleGroup.Item
           {value}
           {title}
-          class="min-h-11 rounded-lg px-2.5 hover:bg-leaf-soft sm:px-3 data-[state=on]:bg-olive data-[state=on]:font-bold data-[state=on]:text-on-olive"
+          class="min-h-11 rounded-lg px-2.5 hover:bg-leaf-soft data-[state=on]:bg-olive data-[state=on]:font-bold data-[state=on]:text-on-olive sm:px-3"
         >
           {value}
         </ToggleGroup.Item>

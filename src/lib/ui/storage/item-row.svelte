@@ -3,7 +3,7 @@
   import type { Place } from '$core/kitchen';
   import { page } from '$app/state';
   import { amountWords, packedWords, placeOfItem, type StoreItem } from '$core/storage';
-  import { conventionsOf } from '$lib/ui/controls';
+  import { conventionsOf, Menu } from '$lib/ui/controls';
   import { dueOf } from './due';
 
   interface Props {
@@ -32,8 +32,10 @@
   const amount = $derived(amountWords(item, conventionsOf(page.data).system));
 </script>
 
-<li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-line py-2.5 first:border-0">
-  <span class="min-w-48 flex-1"
+<li
+  class="flex flex-wrap items-center justify-end gap-x-4 gap-y-1 border-t border-line py-2.5 first:border-0"
+>
+  <span class="flex-[1_1_14rem]"
     ><a class="font-bold underline-offset-4 hover:underline" href="/s/{item.code}">{item.name}</a>
     <span class="text-[15px] text-muted">{item.code}</span>
     <span class="block text-[15px]"
@@ -42,32 +44,24 @@
     ></span
   >
   <b class="tabular-nums">{amount}</b>
-  <span class="flex flex-wrap gap-1">
+  <span class="flex gap-1">
     <button type="button" class="btn" onclick={() => ontake(Math.min(1, item.portions), 'out')}
       >Take {Math.min(1, item.portions)}<span class="sr-only"> of {item.name}</span></button
     >
-    <button type="button" class="btn btn-quiet" onclick={() => ontake(item.portions, 'out')}
-      >All<span class="sr-only"> of {item.name}</span></button
-    >
-    <label class="max-sm:hidden"
-      ><span class="sr-only">Move {item.name}</span><select
-        class="field w-auto max-w-32 text-[15px]"
-        value=""
-        onchange={(e) => onmove(e.currentTarget.value)}
+    <Menu label="More" about={item.name}>
+      <button type="button" class="menu-item" onclick={() => ontake(item.portions, 'out')}
+        >Take all of it</button
       >
-        <option value="">Move to…</option>
-        {#each places.filter((p) => p.id !== own?.id) as other (other.id)}<option value={other.id}
-            >{other.name}</option
-          >{/each}
-      </select></label
-    >
-    <button
-      type="button"
-      class="btn btn-quiet"
-      aria-expanded={isThrowing}
-      onclick={() => (isThrowing = !isThrowing)}
-      >Throw away<span class="sr-only"> {item.name}</span></button
-    >
+      {#each places.filter((p) => p.id !== own?.id) as other (other.id)}
+        <button type="button" class="menu-item" onclick={() => onmove(other.id)}
+          >Move to: {other.name}</button
+        >
+      {/each}
+      <a class="menu-item" href="/s/{item.code}">Its page and label</a>
+      <button type="button" class="menu-item" onclick={() => (isThrowing = true)}
+        >Throw away…</button
+      >
+    </Menu>
   </span>
   {#if isThrowing}
     <span class="flex w-full flex-wrap items-center gap-1.5 pb-1" role="group"
@@ -80,6 +74,11 @@
             ontake(item.portions, 'thrown', reason);
           }}>{reason}</button
         >{/each}
+      <button
+        type="button"
+        class="btn min-h-9 btn-quiet px-2.5"
+        onclick={() => (isThrowing = false)}>Keep it</button
+      >
     </span>
   {/if}
 </li>

@@ -1,0 +1,144 @@
+/** One search over everything a household has, and over what the program itself can answer. */
+import { desc, like, or, sql, type SQL } from 'drizzle-orm';
+import type { Kitchen } from '$core/kitchen';
+import { formatDay, shortDay, dayKey } from '$core/units';
+import { pageQuestions } from '$lib/ui/answers';
+import { HELP_PARTS } from '$lib/ui/help/parts';
+import type { Database } from './database';
+import { dishes, meals, storeItems } from './schema';
+
+export interface Hit {
+  kind: 'dish' | 'meal' | 'bag' | 'answer' | 'help' | 'place';
+  name: string;
+  /** What tells it from another of the same name. */
+  detail: string;
+  href: string;
+}
+
+/** Of each kind at most; who wants more goes to its own page. */
+const MOST_OF_A_KIND = 6;
+const PLACES: readonly [name: string, href: string, words: string][] = [
+  ['Meals', '/meals', 'plan supper'],
+  ['Week', '/meals?week=0', 'calendar days'],
+  ['Dishes', '/dishes', 'recipes'],
+  ['Add a recipe', '/dishes/new', 'paste import'],
+  ['Lists', '/lists', 'shopping tools lay out use up'],
+  ['Cook', '/cook', 'live evening practice'],
+  ['Freezer', '/freezer', 'fridge stock bags labels'],
+  ['A week from stock', '/freezer/week', 'use up suggestions'],
+  ['Kitchen', '/kitchen', 'cookers settings units altitude copies backup'],
+  ['Log', '/log', 'evenings past'],
+  ['Answers', '/answers', 'questions'],
+  ['Help', '/help', 'keys'],
+];
+
+/** `%` and `_` are letters like any other here. */
+const pattern = (word: string): string => `%${word.replaceAll(/[\\%_]/g, String.raw`\$&`)}%`;
+const has = (column: SQL | typeof dishes.name, word: string): SQL =>
+  sql`${column} like ${pattern(word)} escape '\\'`;
+
+/**
+ * Finds by any part of a name, by what is in a dish, and bags by their code. All words have to be there.
+ *
+ * @param asked as typed
+ * @param now ms since the epoch
+ */
+export async function search(
+  database: Database,
+  asked: string,
+  kitchen: Kitchen,
+  now: number,
+): Promise<Hit[]> {
+  const words = asked.trim().toLowerCase().split(/\s+/).filter(Boolean).slice(0, 6);
+  if (words.length === 0) return [];
+  const every = (test: (word: string) => SQL | undefined): SQL =>
+    sql.join(
+      words.map((w) => sql`(${test(w)})`),
+      sql` and `,
+    );
+  const inDish = (word: string): SQL | undefined =>
+    or(
+      has(dishes.name, word),
+      sql`exists (select 1 from json_each(${dishes.document}, '$.ingredients') as part where json_extract(part.value, '$.food') like ${pattern(word)} escape '\\')`,
+    );
+  const code = pattern(words[0] ?? '').slice(1);
+  const [foundDishes, foundMeals, foundBags] = await Promise.all([
+    database
+      .select({ id: dishes.id, name: dishes.name })
+      .from(dishes)
+      .where(every(inDish))
+      .limit(60),
+    database
+      .select({ id: meals.id, name: meals.name, serveAt: meals.serveAt })
+      .from(meals)
+      .where(every((w) => has(sql`${meals.name}`, w)))
+      .orderBy(desc(meals.serveAt))
+      .limit(MOST_OF_A_KIND),
+    database
+      .select({
+        code: storeItems.code,
+        useBy: storeItems.useBy,
+        name: sql<string>`json_extract(${storeItems.document}, '$.name')`,
+      })
+      .from(storeItems)
+      .where(
+        sql`${storeItems.portions} > 0 and (${like(storeItems.code, code)} or ${every((w) =>
+          has(sql`json_extract(${storeItems.document}, '$.name')`, w),
+        )})`,
+      )
+      .orderBy(storeItems.useBy)
+      .limit(MOST_OF_A_KIND),
+  ]);
+  const today = dayKey(now, kitchen.zone);
+  const said = (text: string): boolean => words.every((w) => text.toLowerCase().includes(w));
+  const byName = (a: { name: string }, b: { name: string }): number =>
+    rank(a.name, words) - rank(b.name, words);
+  return [
+    ...foundDishes
+      .sort(byName)
+      .slice(0, MOST_OF_A_KIND)
+      .map((d): Hit => ({
+        ...{ kind: 'dish', name: d.name, detail: said(d.name) ? 'Dish' : 'Dish with it' },
+        href: `/dishes/${encodeURIComponent(d.id)}`,
+      })),
+    ...foundMeals.map((m): Hit => ({
+      ...{ kind: 'meal', name: m.name, detail: `Meal · ${formatDay(m.serveAt, kitchen)}` },
+      href: `/meals/${encodeURIComponent(m.id)}`,
+    })),
+    ...foundBags.map((b): Hit => ({
+      ...{ kind: 'bag', name: b.name, detail: `${b.code} · by ${shortDay(b.useBy, today)}` },
+      href: `/s/${b.code}`,
+    })),
+    ...pageQuestions(kitchen)
+      .filter((q) => said(q.title))
+      .map((q): Hit => ({
+        kind: 'answer',
+        name: q.title,
+        detail: 'Answer',
+        href: `/answers?q=${q.id}`,
+      })),
+    ...PLACES.filter(([name, , more]) => said(`${name} ${more}`)).map(([name, href]): Hit => ({
+      ...{ kind: 'place', name, detail: 'Page', href },
+    })),
+    ...HELP_PARTS.flatMap((part) =>
+      part.lines
+        .filter(said)
+        .slice(0, 2)
+        .map((line): Hit => ({
+          kind: 'help',
+          name: line,
+          detail: part.title,
+          href: `/help#${part.id}`,
+        })),
+    ).slice(0, MOST_OF_A_KIND),
+  ];
+}
+
+/** Names that begin with what was typed come first, then those in which a word does. */
+function rank(name: string, words: readonly string[]): number {
+  const text = name.toLowerCase();
+  const [first = ''] = words;
+  if (text.startsWith(first)) return 0;
+  if (words.every((w) => text.includes(` ${w}`))) return 1;
+  return words.every((w) => text.includes(w)) ? 2 : 3;
+}
