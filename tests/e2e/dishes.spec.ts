@@ -45,6 +45,7 @@ test('half of the oil now, the rest later: in the editor, on the page, on the pr
   await expect(uses.nth(2)).toContainText('a quarter of the olive oil');
   await page.getByRole('button', { name: 'Save' }).first().click();
   await expect(page.getByText('a quarter in “Fry the crumbs')).toBeVisible();
+  await page.getByRole('button', { name: 'More: what else can be done with this dish' }).click();
   await page.getByRole('link', { name: 'Print card' }).click();
   const card = page.getByRole('article');
   await expect(card).toContainText('a quarter of the olive oil');
@@ -122,7 +123,18 @@ test('a dish is changed, refused with the field named, saved, taken out and put 
   await page.getByLabel('Name', { exact: true }).fill(`${name} again`);
   await page.getByLabel('Another ingredient, as a line').fill('2 tbsp walnuts, chopped');
   await page.keyboard.press('Enter');
-  await expect(page.getByLabel('Amount of walnuts')).toHaveValue('2');
+  const added = page.getByLabel(/^Ingredient \d+$/).last();
+  await expect(added).toHaveValue('2 tbsp walnuts, chopped');
+  // A line is changed as text; one without any food is refused, and stays as it is typed.
+  await added.fill('3 tbsp');
+  await added.blur();
+  await expect(page.getByText('no food is named in this line')).toBeVisible();
+  await expect(added).toHaveValue('3 tbsp');
+  await added.fill('3 tbsp walnuts, chopped');
+  await added.blur();
+  await expect(page.getByText('no food is named in this line')).toHaveCount(0);
+  await page.getByRole('button', { name: 'More about walnuts' }).click();
+  await expect(page.getByLabel('How walnuts scales')).toBeVisible();
   await page.getByLabel('Another stage').selectOption('rest');
   await page.getByRole('button', { name: 'Add it' }).last().click();
   await page
@@ -133,6 +145,7 @@ test('a dish is changed, refused with the field named, saved, taken out and put 
   await expect(page.getByRole('heading', { level: 1, name: `${name} again` })).toBeVisible();
   await expect(page.getByRole('cell', { name: 'walnuts, chopped' })).toBeVisible();
 
+  await page.getByRole('button', { name: 'More: what else can be done with this dish' }).click();
   await page.getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Dishes' })).toBeVisible();
   await expect(page.getByRole('link', { name: new RegExp(`${name} again`) })).toHaveCount(0);
@@ -217,6 +230,7 @@ test('a stack is offered with what it takes, kept, and planned; another is refus
   await expect(page.getByRole('heading', { name: 'Ingredients for 2' })).toBeVisible();
   await expect(page.getByText(/: fits$/).first()).toBeVisible();
   await expect(page.getByRole('img', { name: /from the top/ })).toBeVisible();
+  await page.getByRole('button', { name: 'More: what else can be done with this dish' }).click();
   await page.getByRole('button', { name: 'Remove', exact: true }).click();
 });
 

@@ -10,6 +10,7 @@ export type { ReadEdit, StepKind } from './edits';
 export { toJsonLd, toText } from './export';
 export { freshId, readIngredients } from './ingredients';
 export { parseLine } from './line';
+export { lineOf, rewriteIngredient } from './rewrite';
 export { summarise } from './summary';
 export type { RecipeSummary } from './summary';
 export type { Imported } from './to-dish';

@@ -90,7 +90,23 @@ export function freshId(text: string, taken: ReadonlySet<string>): string {
 /** What a line can hold at most, as the dish document allows. */
 const MOST = { food: 120, preparation: 200, amount: 100_000 } as const;
 
-const SALT_AND_PEPPER = /^(?:\w+ )?salt\s+(?:and|&)\s+(?:[\w-]+ ){0,3}pepper$/i;
+const SALT_AND_PEPPER =
+  /^((?:[^\s,]+ ){0,4}salt)\s*(?:\band\b|[&,+])\s*((?:[^\s,]+ ){0,4}pepper)(,?\s+(?:to taste|as needed|to season|for seasoning))?$/i;
+
+/**
+ * “Pepper” by the spoon, by the pinch, ground or to taste is the spice; counted, or cut in some way, it is the
+ * vegetable.
+ */
+function isGroundPepper({ food, amount, unit, preparation }: IngredientLine, own: string): boolean {
+  if (!/^(?:grinds? of )?pepper$/i.test(food)) return false;
+  if (unit === 'tsp' || unit === 'tbsp' || unit === 'pinch') return true;
+  if (/\b(?:ground|milled|cracked|grinds?|mill|to taste|as needed|to season)\b/i.test(own))
+    return true;
+  return (
+    amount === null &&
+    !/\b(?:slic|dic|chop|cut|strip|seed|deseed|core|quarter|halv|roast)/i.test(preparation ?? '')
+  );
+}
 
 /** An amount with a food behind it: “1 onion”, not “8 c”. */
 function isCounted(part: string): boolean {
@@ -100,8 +116,9 @@ function isCounted(part: string): boolean {
 
 /** “Small bunch dill, small bunch mint” are two: each part begins with a measure or an amount of its own. */
 function splitList(text: string): { text: string; own: string }[] {
-  if (SALT_AND_PEPPER.test(text))
-    return text.split(/\s+(?:and|&)\s+/i).map((own) => ({ text, own }));
+  const [, salt, pepper, measure = ''] = SALT_AND_PEPPER.exec(text) ?? [];
+  if (salt !== undefined && pepper !== undefined)
+    return [salt, pepper].map((own) => ({ text, own: `${own}${measure}` }));
   // “2 carrots + 1 onion” are two.
   const added = text.split(/\s+\+\s+/);
   if (added.length > 1 && added.every((part) => isCounted(part)))
@@ -136,7 +153,8 @@ function formOf({ food: name, unit, state }: IngredientLine, food: Food | null):
 export function readIngredients(lines: readonly string[]): ReadIngredient[] {
   const taken = new Set<string>();
   return lines.flatMap(splitList).flatMap(({ text, own }) => {
-    const line = parseLine(own);
+    const said = parseLine(own);
+    const line = isGroundPepper(said, own) ? { ...said, food: 'ground pepper' } : said;
     if (line.food === '') return [];
     const food = findFood(line.food);
     const id = freshId(food?.id ?? line.food, taken);

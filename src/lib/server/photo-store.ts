@@ -1,5 +1,5 @@
 /** One photo for each dish, and for each dish of an evening. */
-import { asc, eq, like, sql } from 'drizzle-orm';
+import { asc, eq, like, notLike, sql } from 'drizzle-orm';
 import { imageTypeOf, MOST_PHOTO_BYTES, type ImageType, type PhotoRecord } from '$core/exchange';
 import { failure, success, type Outcome } from '$core/reason';
 import { inWriteQueue, type Database } from './database';
@@ -49,6 +49,16 @@ export async function photoDate(database: Database, dishId: string): Promise<num
     .from(dishPhotos)
     .where(eq(dishPhotos.dishId, dishId));
   return row?.updatedAt ?? null;
+}
+
+/** When each dish's photo was taken over, ms since the epoch, by dish; dishes without one are not in it. */
+export async function photoDates(database: Database): Promise<Map<string, number>> {
+  const rows = await database
+    .select({ id: dishPhotos.dishId, at: dishPhotos.updatedAt })
+    .from(dishPhotos)
+    // Photos of one evening have a stroke in their name.
+    .where(notLike(dishPhotos.dishId, '%/%'));
+  return new Map(rows.map((r) => [r.id, r.at]));
 }
 
 /** @returns the photo with its type, or null where there is none */

@@ -3,10 +3,15 @@ import { dishSchema } from '$core/dish';
 import { database } from '$lib/server/database';
 import { readDocument } from '$lib/server/form';
 import { dishIds, listDishes, saveDish } from '$lib/server/dish-store';
+import { photoDates } from '$lib/server/photo-store';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
 
-export const load: PageServerLoad = async () => ({ dishes: await listDishes(await database()) });
+export const load: PageServerLoad = async () => {
+  const store = await database();
+  const [dishes, photos] = await Promise.all([listDishes(store), photoDates(store)]);
+  return { dishes, photos: Object.fromEntries(photos) };
+};
 
 export const actions: Actions = {
   /** Puts a dish back that was just removed. */

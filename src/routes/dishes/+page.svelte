@@ -34,7 +34,16 @@
 <ul class="mt-6 grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
   {#each found as dish (dish.id)}
     <li>
-      <a href="/dishes/{dish.id}" class="flex h-full flex-col card p-5 hover:border-olive">
+      <a
+        href="/dishes/{dish.id}"
+        class="flex h-full flex-col overflow-hidden card p-5 hover:border-olive"
+      >
+        {#if data.photos[dish.id] !== undefined}<img
+            src="/dishes/{dish.id}/photo?at={data.photos[dish.id]}"
+            alt=""
+            loading="lazy"
+            class="-mx-5 -mt-5 mb-4 aspect-[16/9] w-[calc(100%+2.5rem)] max-w-none object-cover"
+          />{/if}
         <span class="font-head text-xl leading-tight font-bold">{dish.name}</span>
         <span class="mt-1 flex-1 text-muted">{dish.summary}</span>
         <StageStrip {dish} />

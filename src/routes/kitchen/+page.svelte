@@ -106,9 +106,9 @@
       {#if Object.keys(errors).length > 0}<p class="font-semibold text-pimento" role="alert">
           Not saved: check the marked fields.
         </p>{:else if isChanged}<p class="font-semibold text-ember-ink">Not saved yet</p>{/if}
-      <button class="btn btn-strong" disabled={!isChanged && Object.keys(errors).length === 0}
-        >Save the kitchen</button
-      >
+      {#if isChanged || Object.keys(errors).length > 0}<button class="btn btn-strong"
+          >Save the kitchen</button
+        >{/if}
     </div>
   </header>
 

@@ -6,6 +6,7 @@
   import { deserialize } from '$app/forms';
   import { goto, invalidateAll } from '$app/navigation';
   import type { Dish } from '$core/dish';
+  import { Menu } from '$lib/ui/controls';
 
   interface Props {
     dish: Dish;
@@ -46,10 +47,12 @@
     <button class="btn btn-strong">Plan a meal with it</button>
   </form>
   <a class="btn" href="/dishes/{dish.id}/edit"><Pencil size={17} aria-hidden="true" /> Change it</a>
-  <a class="btn btn-quiet" href="/dishes/{dish.id}/recipe.txt?servings={servings}" download>Text</a>
-  <a class="btn btn-quiet" href="/dishes/{dish.id}/recipe.json" download>JSON-LD</a>
-  <a class="btn btn-quiet" href="/dishes/{dish.id}/card?servings={servings}">Print card</a>
-  <button type="button" class="btn btn-quiet" onclick={remove}
-    ><Trash size={17} aria-hidden="true" /> Remove</button
-  >
+  <Menu label="More" about="what else can be done with this dish">
+    <a class="menu-item" href="/dishes/{dish.id}/card?servings={servings}">Print card</a>
+    <a class="menu-item" href="/dishes/{dish.id}/recipe.txt?servings={servings}" download>Text</a>
+    <a class="menu-item" href="/dishes/{dish.id}/recipe.json" download>JSON-LD</a>
+    <button type="button" class="menu-item" onclick={remove}
+      ><Trash size={17} aria-hidden="true" /> Remove</button
+    >
+  </Menu>
 </div>

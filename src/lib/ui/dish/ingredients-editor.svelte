@@ -1,14 +1,24 @@
 <script lang="ts">
-  /** Ingredients with their role and the way they scale; new ones are typed as a line. */
+  /** Ingredients as lines of text; what a line does not say (thickness, role, how it scales) is folded behind it. */
   import { withoutUse, type Dish, type Ingredient } from '$core/dish';
-  import { freshId, readIngredients } from '$core/recipe';
-  import { UNIT_NAMES } from '$core/units';
+  import Trash2 from '@lucide/svelte/icons/trash-2';
+  import { SvelteSet } from 'svelte/reactivity';
+  import { freshId, lineOf, readIngredients, rewriteIngredient } from '$core/recipe';
+  import type { System } from '$core/units';
+  import { sayLength } from '$core/words';
+  import DraftInput from '$lib/ui/fields/draft-input.svelte';
+  import MeasureField from '$lib/ui/fields/measure-field.svelte';
 
   interface Props {
     dish: Dish;
     errors: Readonly<Record<string, string>>;
+    system: System;
   }
-  let { dish = $bindable(), errors }: Props = $props();
+  let { dish = $bindable(), errors, system }: Props = $props();
+  /** Those whose other facts are shown. */
+  const open = new SvelteSet<string>();
+  /** Lines that say no food, by ingredient: they stay as typed, and the ingredient as it was. */
+  let refused = $state<Record<string, string>>({});
   let line = $state('');
 
   const ROLES: readonly (readonly [Ingredient['role'], string])[] = [
@@ -25,6 +35,35 @@
     ['to-taste', 'to taste'],
     ['packages', 'whole packages'],
   ];
+
+  /** What a line does not say and is not as usual, in a word each. */
+  function chipsOf({ role, scaling, pieceMm, thaw, takes }: Ingredient): string[] {
+    return [
+      ...(pieceMm === undefined ? [] : [`${sayLength(pieceMm, { system })} thick`]),
+      ...(thaw ? ['thawed first'] : []),
+      ...(role === 'main' || role === 'liquid' || role === 'finish'
+        ? [ROLES.find(([id]) => id === role)?.[1] ?? role]
+        : []),
+      ...(scaling === 'proportional'
+        ? []
+        : [SCALINGS.find(([id]) => id === scaling)?.[1] ?? scaling]),
+      ...(takes ? ['from another dish'] : []),
+    ];
+  }
+  /** The line as somebody has changed it. */
+  function rewrite(i: number, text: string): void {
+    const before = dish.ingredients[i];
+    if (!before) return;
+    const ids = new Set(dish.ingredients.map((own) => own.id));
+    const made = rewriteIngredient($state.snapshot(before), text, ids);
+    if (!made.ok) {
+      const [problem] = made.problems;
+      refused[before.id] = `${problem?.message}; ${problem?.remedy}.`;
+      return;
+    }
+    delete refused[before.id];
+    dish.ingredients.splice(i, 1, ...made.value);
+  }
 
   function add(): void {
     for (const { ingredient } of readIngredients(line.split('\n'))) {
@@ -46,74 +85,89 @@
 
 <section aria-labelledby="ingredients" class="mt-6 card p-5">
   <h2 id="ingredients" class="text-xl font-bold">Ingredients</h2>
-  <div
-    aria-hidden="true"
-    class="mt-3 hidden grid-cols-[5rem_6rem_1.3fr_1.2fr_5rem_7.5rem_7rem_9rem_5rem] gap-2 text-sm text-muted lg:grid"
-  >
-    <span>Amount</span><span>Unit</span><span>Food</span><span>Preparation</span><span
-      >Thick, mm</span
-    ><span>State</span><span>Role</span><span>Scales</span>
-  </div>
-  <ul class="mt-1 grid gap-2">
+  <p class="mt-1 text-[15px] text-muted">
+    One line each, as a recipe says it. What a line doesn’t say is behind it.
+  </p>
+  <ul class="mt-3 grid gap-1">
     {#each dish.ingredients as ingredient, i (ingredient.id)}
-      {@const error = Object.entries(errors).find(([key]) =>
-        key.startsWith(`ingredients.${i}.`),
-      )?.[1]}
-      <li
-        class="grid grid-cols-2 gap-2 border-b border-line pb-2 lg:grid-cols-[5rem_6rem_1.3fr_1.2fr_5rem_7.5rem_7rem_9rem_5rem]"
-      >
-        <input
-          class="field"
-          type="number"
-          step="any"
-          aria-label="Amount of {ingredient.food}"
-          placeholder="to taste"
-          bind:value={ingredient.amount}
-        />
-        <select class="field" aria-label="Unit of {ingredient.food}" bind:value={ingredient.unit}>
-          <option value={null}>–</option>
-          {#each UNIT_NAMES as unit (unit)}<option value={unit}>{unit}</option>{/each}
-        </select>
-        <input class="field" aria-label="Food {i + 1}" bind:value={ingredient.food} />
-        <input
-          class="field"
-          aria-label="Preparation of {ingredient.food}"
-          placeholder="how it is cut"
-          bind:value={ingredient.preparation}
-        />
-        <input
-          class="field"
-          type="number"
-          aria-label="Thickness of {ingredient.food}, mm"
-          placeholder="mm"
-          bind:value={
-            () => ingredient.pieceMm ?? null, (mm) => (ingredient.pieceMm = mm ?? undefined)
-          }
-        />
-        <select
-          class="field"
-          aria-label="State of {ingredient.food}"
-          value={ingredient.frozen ? (ingredient.thaw ? 'thawed' : 'frozen') : 'fresh'}
-          onchange={(e) => setState(ingredient, e.currentTarget.value)}
-        >
-          <option value="fresh">not frozen</option>
-          <option value="frozen">cooked frozen</option>
-          <option value="thawed">thawed first</option>
-        </select>
-        <select class="field" aria-label="Role of {ingredient.food}" bind:value={ingredient.role}>
-          {#each ROLES as [value, label] (value)}<option {value}>{label}</option>{/each}
-        </select>
-        <select
-          class="field"
-          aria-label="How {ingredient.food} scales"
-          bind:value={ingredient.scaling}
-        >
-          {#each SCALINGS as [value, label] (value)}<option {value}>{label}</option>{/each}
-        </select>
-        <button type="button" class="btn btn-quiet px-2" onclick={() => remove(ingredient.id)}
-          >Remove<span class="sr-only"> {ingredient.food}</span></button
-        >
-        {#if error}<p class="col-span-full text-sm font-semibold text-pimento">{error}</p>{/if}
+      {@const error =
+        refused[ingredient.id] ??
+        Object.entries(errors).find(([key]) => key.startsWith(`ingredients.${i}.`))?.[1]}
+      <li class="border-b border-line py-1 last:border-0">
+        <div class="flex flex-wrap items-center gap-x-2 gap-y-1">
+          <DraftInput
+            class="field min-w-0 flex-[1_1_18rem]"
+            aria-label="Ingredient {i + 1}"
+            aria-invalid={!!error}
+            value={lineOf(ingredient)}
+            oncommit={(text) => rewrite(i, text)}
+          />
+          <span class="flex flex-wrap items-center gap-1.5">
+            {#each chipsOf(ingredient) as chip (chip)}<span
+                class="rounded-full bg-leaf-soft px-2.5 py-0.5 text-[14px] text-leaf-ink"
+                >{chip}</span
+              >{/each}
+          </span>
+          <button
+            type="button"
+            class="ml-auto btn btn-quiet px-2.5"
+            aria-expanded={open.has(ingredient.id)}
+            onclick={() =>
+              open.has(ingredient.id) ? open.delete(ingredient.id) : open.add(ingredient.id)}
+            >{open.has(ingredient.id) ? 'Fold' : 'More'}<span class="sr-only">
+              about {ingredient.food}</span
+            ></button
+          >
+          <button type="button" class="btn btn-quiet px-2" onclick={() => remove(ingredient.id)}
+            ><Trash2 size={17} aria-hidden="true" /><span class="sr-only"
+              >Remove {ingredient.food}</span
+            ></button
+          >
+        </div>
+        {#if error}<p class="mt-1 text-sm font-semibold text-pimento">{error}</p>{/if}
+        {#if open.has(ingredient.id)}
+          <div class="mt-2 mb-3 grid grid-cols-2 gap-2 md:grid-cols-4">
+            <MeasureField
+              name="thick-{ingredient.id}"
+              label="Thickest part"
+              aria-label="Thickness of {ingredient.food}"
+              measure="length"
+              {system}
+              value={ingredient.pieceMm}
+              onvalue={(mm) => (ingredient.pieceMm = mm || undefined)}
+            />
+            <label class="label"
+              >Frozen<select
+                class="mt-1 field text-ink"
+                aria-label="State of {ingredient.food}"
+                value={ingredient.frozen ? (ingredient.thaw ? 'thawed' : 'frozen') : 'fresh'}
+                onchange={(e) => setState(ingredient, e.currentTarget.value)}
+              >
+                <option value="fresh">not frozen</option>
+                <option value="frozen">cooked frozen</option>
+                <option value="thawed">thawed first</option>
+              </select></label
+            >
+            <label class="label"
+              >What it is for<select
+                class="mt-1 field text-ink"
+                aria-label="Role of {ingredient.food}"
+                bind:value={ingredient.role}
+              >
+                {#each ROLES as [value, label] (value)}<option {value}>{label}</option>{/each}
+              </select></label
+            >
+            <label class="label"
+              >For more people<select
+                class="mt-1 field text-ink"
+                aria-label="How {ingredient.food} scales"
+                bind:value={ingredient.scaling}
+              >
+                {#each SCALINGS as [value, label] (value)}<option {value}>{label}</option>{/each}
+              </select></label
+            >
+          </div>
+        {/if}
       </li>
     {:else}
       <li class="text-muted">No ingredients yet: type one below, as a recipe would say it.</li>

@@ -1,5 +1,6 @@
 <script lang="ts">
   /** Seven days: meals, packing, what is begun the day before, shopping, and what is due to be used. */
+  import Plus from '@lucide/svelte/icons/plus';
   import { deserialize } from '$app/forms';
   import { invalidateAll } from '$app/navigation';
   import { toast } from 'svelte-sonner';
@@ -81,7 +82,20 @@
         ondragleave={() => (over = '')}
         ondrop={(e) => drop(e, day.key)}
       >
-        <h2 class="mb-2 text-[15px] leading-tight font-bold">{title(day.key)}</h2>
+        <div class="mb-2 flex items-start justify-between gap-1">
+          <h2 class="text-[15px] leading-tight font-bold">
+            {title(day.key)}{#if day.isToday}<span class="block text-[13px] font-normal text-muted"
+                >today</span
+              >{/if}
+          </h2>
+          {#if day.key >= today || week.offset > 0}<a
+              class="btn min-h-9 btn-quiet px-1.5"
+              href="/meals?new&day={day.key}"
+              ><Plus size={18} aria-hidden="true" /><span class="sr-only"
+                >New meal on {title(day.key)}</span
+              ></a
+            >{/if}
+        </div>
         <ul class="grid gap-1.5">
           {#each day.items as item, i (i)}
             <li

@@ -35,7 +35,7 @@
 <li
   class="flex flex-wrap items-center justify-end gap-x-4 gap-y-1 border-t border-line py-2.5 first:border-0"
 >
-  <span class="flex-[1_1_14rem]"
+  <span class="flex-[1_1_14rem] max-sm:basis-full"
     ><a class="font-bold underline-offset-4 hover:underline" href="/s/{item.code}">{item.name}</a>
     <span class="text-[15px] text-muted">{item.code}</span>
     <span class="block text-[15px]"
@@ -43,7 +43,7 @@
       <span class="text-muted">· {packedWords(item, today)}{spot ? ` · ${spot}` : ''}</span></span
     ></span
   >
-  <b class="tabular-nums">{amount}</b>
+  <b class="tabular-nums max-sm:mr-auto">{amount}</b>
   <span class="flex gap-1">
     <button type="button" class="btn" onclick={() => ontake(Math.min(1, item.portions), 'out')}
       >Take {Math.min(1, item.portions)}<span class="sr-only"> of {item.name}</span></button

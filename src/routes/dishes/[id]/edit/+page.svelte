@@ -3,6 +3,8 @@
   import { beforeNavigate } from '$app/navigation';
   import { enhance } from '$app/forms';
   import Field from '$lib/ui/fields/field.svelte';
+  import { page } from '$app/state';
+  import { conventionsOf } from '$lib/ui/controls';
   import IngredientsEditor from '$lib/ui/dish/ingredients-editor.svelte';
   import KeepsChoice from '$lib/ui/dish/keeps-choice.svelte';
   import StagesEditor from '$lib/ui/dish/stages-editor.svelte';
@@ -117,6 +119,6 @@
     </div>
   </section>
 
-  <IngredientsEditor bind:dish {errors} />
+  <IngredientsEditor bind:dish {errors} system={conventionsOf(page.data).system} />
   <StagesEditor bind:dish {errors} />
 </form>
