@@ -59,14 +59,14 @@ export function rewriteIngredient(
     after.role = now.role;
     after.scaling = now.scaling;
     // What was said of the other food is not said of this one.
-    delete after.group;
-    delete after.takes;
+    after.group = undefined;
+    after.takes = undefined;
   }
   if (was?.preparation !== now.preparation) after.preparation = now.preparation;
-  if (was?.pieceMm !== now.pieceMm) setOrDrop(after, 'pieceMm', now.pieceMm);
+  if (was?.pieceMm !== now.pieceMm) after.pieceMm = now.pieceMm;
   if (was?.frozen !== now.frozen) {
-    setOrDrop(after, 'frozen', now.frozen);
-    if (!now.frozen) delete after.thaw;
+    after.frozen = now.frozen;
+    if (!now.frozen) after.thaw = undefined;
   }
   const ids = new Set(taken);
   return success([
@@ -77,13 +77,4 @@ export function rewriteIngredient(
       return { ...more, id };
     }),
   ]);
-}
-
-function setOrDrop<K extends 'pieceMm' | 'frozen'>(
-  to: Ingredient,
-  key: K,
-  value: Ingredient[K],
-): void {
-  if (value === undefined) delete to[key];
-  else to[key] = value;
 }

@@ -2,10 +2,11 @@
   /** Ingredients as lines of text; what a line does not say (thickness, role, how it scales) is folded behind it. */
   import { withoutUse, type Dish, type Ingredient } from '$core/dish';
   import Trash2 from '@lucide/svelte/icons/trash-2';
-  import { SvelteSet } from 'svelte/reactivity';
+  import { SvelteMap, SvelteSet } from 'svelte/reactivity';
   import { freshId, lineOf, readIngredients, rewriteIngredient } from '$core/recipe';
   import type { System } from '$core/units';
   import { sayLength } from '$core/words';
+  import { focusNear } from '$lib/client/focus';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
   import MeasureField from '$lib/ui/fields/measure-field.svelte';
 
@@ -18,7 +19,7 @@
   /** Those whose other facts are shown. */
   const open = new SvelteSet<string>();
   /** Lines that say no food, by ingredient: they stay as typed, and the ingredient as it was. */
-  let refused = $state<Record<string, string>>({});
+  const refused = new SvelteMap<string, string>();
   let line = $state('');
 
   const ROLES: readonly (readonly [Ingredient['role'], string])[] = [
@@ -58,13 +59,15 @@
     const made = rewriteIngredient($state.snapshot(before), text, ids);
     if (!made.ok) {
       const [problem] = made.problems;
-      refused[before.id] = `${problem?.message}; ${problem?.remedy}.`;
+      refused.set(before.id, `${problem?.message}; ${problem?.remedy}.`);
       return;
     }
-    delete refused[before.id];
+    refused.delete(before.id);
     dish.ingredients.splice(i, 1, ...made.value);
   }
 
+  let list = $state<HTMLElement>();
+  let lineField = $state<HTMLElement>();
   function add(): void {
     for (const { ingredient } of readIngredients(line.split('\n'))) {
       const id = freshId(ingredient.id, new Set(dish.ingredients.map((i) => i.id)));
@@ -77,7 +80,8 @@
     ingredient.thaw = state === 'thawed' ? true : undefined;
   }
   /** Taken out of the list, it is taken out of every stage too. */
-  function remove(id: string): void {
+  function remove(id: string, index: number): void {
+    void focusNear(list, index, lineField);
     dish.ingredients = dish.ingredients.filter((i) => i.id !== id);
     dish.stages = dish.stages.map((stage) => withoutUse(stage, id));
   }
@@ -88,10 +92,10 @@
   <p class="mt-1 text-[15px] text-muted">
     One line each, as a recipe says it. What a line doesn’t say is behind it.
   </p>
-  <ul class="mt-3 grid gap-1">
+  <ul class="mt-3 grid gap-1" bind:this={list}>
     {#each dish.ingredients as ingredient, i (ingredient.id)}
       {@const error =
-        refused[ingredient.id] ??
+        refused.get(ingredient.id) ??
         Object.entries(errors).find(([key]) => key.startsWith(`ingredients.${i}.`))?.[1]}
       <li class="border-b border-line py-1 last:border-0">
         <div class="flex flex-wrap items-center gap-x-2 gap-y-1">
@@ -118,7 +122,7 @@
               about {ingredient.food}</span
             ></button
           >
-          <button type="button" class="btn btn-quiet px-2" onclick={() => remove(ingredient.id)}
+          <button type="button" class="btn btn-quiet px-2" onclick={() => remove(ingredient.id, i)}
             ><Trash2 size={17} aria-hidden="true" /><span class="sr-only"
               >Remove {ingredient.food}</span
             ></button
@@ -178,6 +182,7 @@
       <label for="line" class="label">Another ingredient, as a line</label>
       <input
         id="line"
+        bind:this={lineField}
         class="field"
         placeholder="2 leeks, sliced 1 cm thick"
         bind:value={line}

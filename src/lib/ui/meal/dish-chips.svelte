@@ -3,6 +3,7 @@
   import { dishKey, type Dish } from '$core/dish';
   import type { DishPick } from '$core/meal';
   import type { Edit, Finding } from '$core/reason';
+  import { focusNear } from '$lib/client/focus';
   import AddDish from './add-dish.svelte';
   import FindingItem from './finding-item.svelte';
   import type { MealState } from './meal-state.svelte';
@@ -23,6 +24,12 @@
   /** The entry whose findings are read: only those are on the page. */
   let open = $state('');
 
+  let list = $state<HTMLElement>();
+
+  function takeOut(id: string, index: number): void {
+    model.removeEntry(id);
+    void focusNear(list, index);
+  }
   /** To the dish's own card, with the keyboard on its first field. */
   function openCard(id: string): void {
     const card = document.getElementById(`entry-${id}`);
@@ -32,10 +39,11 @@
 </script>
 
 <ul
+  bind:this={list}
   class="relative mt-3 flex items-center gap-2 max-sm:-mx-4 max-sm:overflow-x-auto max-sm:px-4 max-sm:py-1 sm:flex-wrap print:hidden"
   aria-label="Dishes of this meal"
 >
-  {#each model.meal.entries as entry (entry.id)}
+  {#each model.meal.entries as entry, i (entry.id)}
     {@const name = dishes.get(dishKey(entry.what.dish))?.name ?? 'A dish that was removed'}
     {@const own = of(entry.id)}
     {@const worst = own[0]?.severity}
@@ -66,7 +74,7 @@
           <p class="font-head text-lg font-bold">{name}</p>
           {#if own.length > 0}
             <ul class="mt-2 grid gap-3">
-              {#each own as note, i (i)}<FindingItem {note} by={model.kitchen} {onedit} />{/each}
+              {#each own as note, n (n)}<FindingItem {note} by={model.kitchen} {onedit} />{/each}
             </ul>
           {:else}<p class="mt-1 text-muted">Nothing to look at.</p>{/if}
           <p class="mt-3 flex flex-wrap gap-2">
@@ -82,7 +90,7 @@
               class="btn btn-quiet"
               popovertarget="{base}-{entry.id}"
               popovertargetaction="hide"
-              onclick={() => model.removeEntry(entry.id)}
+              onclick={() => takeOut(entry.id, i)}
               >Take out<span class="sr-only"> {name}</span></button
             >
           </p>

@@ -2,6 +2,7 @@
   import Trash2 from '@lucide/svelte/icons/trash-2';
   import { dishKey, refOf, writtenId } from '$core/dish';
   import { servingsSchema } from '$core/meal';
+  import { focusNear } from '$lib/client/focus';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
   import EntryMore from './entry-more.svelte';
   import type { MealState } from './meal-state.svelte';
@@ -12,6 +13,11 @@
   let errors = $state<Record<string, string>>({});
   const LATER = [0, 10, 20, 30, 45, 60, 90];
 
+  let list = $state<HTMLElement>();
+  function leaveOut(id: string, index: number): void {
+    model.removeEntry(id);
+    void focusNear(list, index);
+  }
   function setServings(id: string, text: string): void {
     const servings = servingsSchema.nullable().safeParse(text.trim() === '' ? null : Number(text));
     errors[id] = servings.success ? '' : (servings.error.issues[0]?.message ?? '');
@@ -21,8 +27,8 @@
 
 <section aria-labelledby="dishes" class="print:hidden">
   <h2 id="dishes" class="mb-3 text-xl font-bold">Dishes</h2>
-  <ul class="grid gap-3">
-    {#each model.meal.entries as entry (entry.id)}
+  <ul class="grid gap-3" bind:this={list}>
+    {#each model.meal.entries as entry, i (entry.id)}
       {@const dish = dishes.get(dishKey(entry.what.dish))}
       {@const ref = entry.what.dish}
       {@const name = dish?.name ?? 'A dish that was removed'}
@@ -35,7 +41,7 @@
               class="py-1 font-semibold underline-offset-4 hover:underline">{name}</a
             >
           {:else}<span class="py-1 font-semibold text-pimento">{name}</span>{/if}
-          <button class="btn min-h-9 btn-quiet px-2" onclick={() => model.removeEntry(entry.id)}
+          <button class="btn min-h-9 btn-quiet px-2" onclick={() => leaveOut(entry.id, i)}
             ><Trash2 size={17} aria-hidden="true" /><span class="sr-only">Leave out {name}</span
             ></button
           >

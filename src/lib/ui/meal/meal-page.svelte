@@ -13,7 +13,6 @@
   import { formatTime } from '$core/units';
   import { Timeline } from '$lib/ui/timeline';
   import { contradictionMarks, isMarked, lateMarks, noteMarks } from './marks';
-  import BagsCard from './bags-card.svelte';
   import DishChips from './dish-chips.svelte';
   import DishPicks from './dish-picks.svelte';
   import LateBanner from './late-banner.svelte';
@@ -25,7 +24,6 @@
   import Summary from './summary.svelte';
   import Trouble from './trouble.svelte';
   import EveningFacts from './evening-facts.svelte';
-  import WaysOut from './fixes.svelte';
   import WhoEats from './who-eats.svelte';
   import WhyPanel from './why-panel.svelte';
 
@@ -238,7 +236,9 @@
   {/if}
 {/if}
 
-{#if isInTrouble}<WaysOut {model} {serveAt} />{/if}
+{#if isInTrouble}
+  {#await import('./fixes.svelte') then { default: Fixes }}<Fixes {model} {serveAt} />{/await}
+{/if}
 
 <div
   class={[
@@ -279,7 +279,11 @@
       <NeedsLook {notes} by={model.kitchen} onedit={(edit) => void take(edit)} />
     {/if}
     <DishPicks {model} />
-    {#if model.meal.batch}<BagsCard {model} freeLitres={loaded.freeLitres} />{/if}
+    {#if model.meal.batch}
+      {#await import('./bags-card.svelte') then { default: BagsCard }}
+        <BagsCard {model} freeLitres={loaded.freeLitres} />
+      {/await}
+    {/if}
     <WhoEats {model} />
     <EveningFacts {model} />
   </div>

@@ -5,6 +5,7 @@
   import { invalidateAll } from '$app/navigation';
   import { toast } from 'svelte-sonner';
   import { formatDay, type ClockStyle } from '$core/units';
+  import { Menu } from '$lib/ui/controls';
   import type { Week, WeekItem } from '$lib/server/week';
 
   let { week, style }: { week: Week; style: ClockStyle } = $props();
@@ -65,8 +66,12 @@
     <a class="btn" href="/meals?week={week.offset - 1}">Week before</a>
     <a class="btn" href="/meals?week={week.offset + 1}">Week after</a>
     {#if week.offset !== 0}<a class="btn btn-quiet" href="/meals?week=0">This week</a>{/if}
-    <a class="ml-auto btn btn-quiet" href="/freezer/week">A week from stock</a>
-    <a class="btn btn-quiet" href="/calendar.ics">Calendar to subscribe to</a>
+    <span class="ml-auto"
+      ><Menu label="More" about="suppers from stock, the calendar">
+        <a class="menu-item" href="/freezer/week">A week from stock</a>
+        <a class="menu-item" href="/calendar.ics">Calendar to subscribe to</a>
+      </Menu></span
+    >
   </div>
   <ol class="grid gap-2 lg:grid-cols-7">
     {#each week.days as day (day.key)}

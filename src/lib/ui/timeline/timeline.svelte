@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import type { Kitchen } from '$core/kitchen';
   import type { Cook } from '$core/run';
   import type { Plan, Totals } from '$core/plan';
@@ -9,7 +10,9 @@
   import LaneLabel from './lane-label.svelte';
   import MarkBars from './mark-bars.svelte';
   import { markRoom, toMarkBars, WORK_ROOM, type TimelineMark } from './marks';
+  import Legend from './legend.svelte';
   import Piece from './piece.svelte';
+  import { zoomable } from './pinch';
   import Textures from './textures.svelte';
   import Cycle from './cycle.svelte';
   import { toCycles } from './cycles';
@@ -59,6 +62,15 @@
   /** Times as wide as the page: close up for a busy hour. */
   let zoom = $state(1);
   const ZOOMS = [1, 1.5, 2, 3];
+  let frame = $state<HTMLElement>();
+  /** What is under the fingers stays there. */
+  async function zoomTo(factor: number, at: number): Promise<void> {
+    if (!frame || factor === zoom) return;
+    const seen = (frame.scrollLeft + at * frame.clientWidth) / zoom;
+    zoom = factor;
+    await tick();
+    frame.scrollLeft = seen * factor - at * frame.clientWidth;
+  }
   const width = $derived(Math.max(320, shown) * zoom);
 
   const isNarrow = $derived(width < 640);
@@ -183,7 +195,19 @@
   );
 </script>
 
-<div bind:clientWidth={shown} class="w-full overflow-x-auto">
+<!-- svelte-ignore a11y_no_noninteractive_tabindex (scrolled by the arrows, zoomed by + and −) -->
+<div
+  bind:clientWidth={shown}
+  bind:this={frame}
+  {@attach zoomable(
+    () => zoom,
+    (factor, at) => void zoomTo(factor, at),
+  )}
+  class="timeline w-full overflow-x-auto"
+  role="group"
+  tabindex="0"
+  aria-label="Timeline; + and − zoom it"
+>
   <!-- Dragging is a short cut: the same is done by buttons beside a selected step. -->
   <svg
     onpointerdown={take}
@@ -369,7 +393,7 @@
     >
   </svg>
 </div>
-<div class="mt-1 flex items-center gap-1 text-sm text-muted print:hidden">
+<div class="mt-1 flex flex-wrap items-center gap-1 text-sm text-muted print:hidden">
   <span id="zoom">Zoom</span>
   {#each ZOOMS as factor (factor)}
     <button
@@ -388,7 +412,18 @@
       onclick={() => (isWhole = !isWhole)}>days before</button
     >
   {/if}
-  {#if ondrag}<span class="ml-3 hidden sm:inline"
+  <Legend />
+  {#if ondrag}<span class="ml-2 hidden lg:inline"
       >Drag a step, a pot or the serving time; or choose a step and move it by its buttons.</span
     >{/if}
 </div>
+
+<style>
+  /* A finger on a step moves it sideways; up and down it scrolls the page, and two fingers zoom the timeline. */
+  .timeline {
+    touch-action: pan-x pan-y;
+  }
+  .timeline :global([data-step]) {
+    touch-action: pan-y;
+  }
+</style>
