@@ -18,8 +18,12 @@ import { toTimetable, type Assignment, type Schedule, type Timetable } from './s
 
 /** Conflicts before the first restart; later ones follow Luby's sequence times this. */
 const RESTART_UNIT = 64;
+/** Conflicts that the first filling may have; then it is tried dish by dish. */
+const FIRST_FILL = 16;
+/** Work of one turn of the whole, once a plan is known; longer ones follow Luby’s sequence. */
+const TURN_WORK = 150_000;
 /** Work before parts of the best plan are tried; small problems are proved by then. */
-const PARTS_FROM = 500_000;
+const PARTS_FROM = 150_000;
 /** Conflicts that one part is worth. */
 const PART_CONFLICTS = 40;
 /** Share of the work that stays with the search of the whole: it proves, and learns from far off. */
@@ -48,7 +52,7 @@ export class Search {
   /** No schedule at all, proved. */
   private impossible = false;
   private restarts = 0;
-  private conflictsLeft = RESTART_UNIT;
+  private conflictsLeft = FIRST_FILL;
   /** Choices taken from the heap since the last conflict. */
   private readonly taken: Bound[] = [];
   private readonly neighbourhoods: Neighbourhoods;
@@ -111,7 +115,7 @@ export class Search {
         this.onConflict();
         continue;
       }
-      if (this.conflictsLeft <= 0) {
+      if (this.conflictsLeft <= 0 || this.isLongEnough()) {
         if (this.part) {
           this.neighbourhoods.learnFrom('given-up');
           this.endPart();
@@ -198,7 +202,9 @@ export class Search {
   private onConflict(): void {
     this.conflictsLeft--;
     this.heap.decay();
-    const learned = this.engine.learn(this.part?.floor);
+    const floor =
+      this.part?.floor ?? (this.isFilling ? this.filling.floorAfterFailure() : undefined);
+    const learned = this.engine.learn(floor);
     this.part?.afterBacktrack(this.engine.ints.level);
     this.refill();
     if (!learned) this.finishRefuted();
@@ -223,9 +229,12 @@ export class Search {
       const budget = PART_CONFLICTS * luby(this.neighbourhoods.failures + 1);
       this.part = new PartialSchedule(this.neighbourhoods.next(timetable, total, choices), budget);
       this.conflictsLeft = budget;
+      // Neither way of filling is the better one for every part.
+      this.filling.byDish = !this.filling.byDish;
     } else {
       this.part = null;
       this.restarts++;
+      this.filling.byDish = true;
       this.conflictsLeft = RESTART_UNIT * luby(this.restarts + 1);
     }
     if (this.engine.propagate()) this.noteRoot();
@@ -239,6 +248,24 @@ export class Search {
     this.conflictsLeft = 0;
   }
 
+  /**
+   * Until a plan is known, every other restart fills anew, then dish by dish: what was learned keeps it from the
+   * same dead end.
+   */
+  private get isFilling(): boolean {
+    const isTurn = this.restarts === 0 || this.restarts % 2 === 1;
+    return this.best === null && this.part === null && isTurn;
+  }
+
+  /**
+   * Whether the search of the whole has had its turn by work: on a large day a conflict is so dear that its parts would
+   * wait for minutes.
+   */
+  private isLongEnough(): boolean {
+    if (this.part || !this.best) return false;
+    return this.engine.work - this.workAtRestart > TURN_WORK * luby(this.restarts + 1);
+  }
+
   /** Makes the next decision; false where everything is decided. */
   private decide(): boolean {
     const { ints } = this.engine;
@@ -248,7 +275,7 @@ export class Search {
     }
     // A part is first filled as at the outset, latest first; choices follow once that has failed.
     const isFirstDive = this.part?.budget === this.conflictsLeft;
-    const hasGuide = this.restarts > 0 || this.best !== null || this.hints.size > 0;
+    const hasGuide = !this.isFilling || this.hints.size > 0;
     if (hasGuide && !isFirstDive) {
       for (let bound = this.heap.pop(); bound !== undefined; bound = this.heap.pop()) {
         this.taken.push(bound);

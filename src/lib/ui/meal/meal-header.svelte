@@ -164,7 +164,7 @@
         class="w-11 [appearance:textfield] rounded-md bg-transparent text-center font-head text-xl font-bold"
       />
       <label class="text-[15px] text-muted max-sm:sr-only" for="meal-servings"
-        >{#if meal.batch}<span class="sr-only">portions </span>in a bag{:else}people{/if}</label
+        >{meal.batch ? 'portions in a bag' : 'people'}</label
       >
       <button class="btn btn-quiet px-2.5" onclick={() => setServings(meal.servings + 1)}>
         <Plus size={18} aria-hidden="true" /><span class="sr-only">One more</span>
