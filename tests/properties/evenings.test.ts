@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { replanEvening } from '$core/replan';
-import { foldEvening, seeded, type Evening, type RunEvent } from '$core/run';
+import { foldEvening, needsSomebody, seeded, type Evening, type RunEvent } from '$core/run';
 import { demoStarts, household } from '../support/demo-evenings';
 
 /** A few in CI; a thousand with `npm run soak`. */
@@ -43,9 +43,8 @@ function play(evening: Evening, next: () => number) {
     const open = state.steps.filter((s) => s.status !== 'done' && s.operation.phase !== 'rinse');
     if (open.length === 0) return { events, replans, refused, state, isOver: true };
     const running = open.find((s) => s.operation.isHands && s.status === 'running');
-    const due = open.find(
-      (s) => (s.operation.isHands || s.operation.phase === 'preheat') && s.status === 'due',
-    );
+    const byId = new Map(state.steps.map((s) => [s.operation.id, s]));
+    const due = open.find((s) => s.status === 'due' && needsSomebody(s, byId));
     const luck = next();
     if (running && now >= running.end - MINUTE && luck < 0.7)
       add({ kind: 'done', step: running.operation.id });

@@ -5,7 +5,15 @@
  */
 import { describe, expect, it } from 'vitest';
 import { planAgain, tooLateFor } from '$core/replan';
-import { addDish, foldEvening, isPast, seeded, type Evening, type RunEvent } from '$core/run';
+import {
+  addDish,
+  foldEvening,
+  isPast,
+  needsSomebody,
+  seeded,
+  type Evening,
+  type RunEvent,
+} from '$core/run';
 import { demoStarts, household } from '../support/demo-evenings';
 import { countMoves, noMoves } from '../support/calm';
 import { clashesIn } from '../support/evening-checks';
@@ -59,9 +67,8 @@ function play(evening: Evening, next: () => number) {
       continue;
     }
     const running = open.find((s) => s.operation.isHands && s.status === 'running');
-    const due = open.find(
-      (s) => (s.operation.isHands || s.operation.phase === 'preheat') && s.status === 'due',
-    );
+    const byId = new Map(state.steps.map((s) => [s.operation.id, s]));
+    const due = open.find((s) => s.status === 'due' && needsSomebody(s, byId));
     const hot = open.find((s) => s.status === 'over');
     if (hot && rare(0.6)) say({ kind: 'done', step: hot.operation.id });
     else if (running && now >= running.end - MINUTE && rare(0.7))

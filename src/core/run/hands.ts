@@ -1,7 +1,7 @@
 /** A simulated cook: begins what is due, finishes it at a pace of their own, notices trouble after a while. */
 import { cycleOf, seeded, type Practice } from './practice';
 import type { RunEvent } from './events';
-import { isPast, type LiveState, type LiveStep } from './live';
+import { isPast, needsSomebody, type LiveState, type LiveStep } from './live';
 
 const MINUTE = 60_000;
 /** How long it takes until somebody notices a pot that only steams, min. */
@@ -19,8 +19,9 @@ export function handTaps(practice: Practice, state: LiveState, now: number): Han
     kind,
   });
   const open = state.steps.filter((s) => !isPast(s));
+  const byId = new Map(state.steps.map((s) => [s.operation.id, s]));
   const isWork = (s: LiveStep): boolean =>
-    s.operation.isHands || s.operation.phase === 'preheat' || s.status === 'over';
+    s.operation.isHands || s.operation.phase === 'preheat' || needsSomebody(s, byId);
   if (open.every((s) => s.operation.phase === 'rinse')) return [tap('served', 'table')];
   const taps: HandTap[] = [];
   for (const step of open) {

@@ -7,7 +7,7 @@ export type { RunEvent, Trouble } from './events';
 export { eveningSchema } from './document';
 export type { Evening } from './document';
 export { effective } from './facts';
-export { foldEvening, isPast } from './live';
+export { foldEvening, isPast, needsSomebody } from './live';
 export type { LiveState, LiveStep } from './live';
 export { addDish } from './add-dish';
 export { strandedIn } from './stranded';

@@ -340,3 +340,25 @@ function stand(
   if (planned <= now) return live('due', planned, planned + expected, false);
   return live('ahead', planned, planned + expected, false);
 }
+
+/** Phases of a cycle go on by themselves once the lid is on. */
+const OF_A_CYCLE: ReadonlySet<Phase> = new Set(['come-up', 'hold', 'release']);
+
+/**
+ * Whether a step waits for a tap: hands, food that has to come out, an oven to be switched on, and what cooks by
+ * itself but has not begun though everything before it is over: a sauce that was left standing does not reduce until
+ * somebody switches it on.
+ *
+ * @param steps all of the evening, by id
+ */
+export function needsSomebody(step: LiveStep, steps: ReadonlyMap<string, LiveStep>): boolean {
+  const { operation, status } = step;
+  if (operation.isHands && !step.isAgain) return true;
+  if (status === 'over') return true;
+  if (operation.phase === 'preheat') return status !== 'running';
+  if (status !== 'due' || OF_A_CYCLE.has(operation.phase)) return false;
+  return operation.after.every((id) => {
+    const before = steps.get(id);
+    return before === undefined || isPast(before);
+  });
+}

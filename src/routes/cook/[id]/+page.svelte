@@ -8,6 +8,7 @@
   import {
     cooksOf,
     isPast,
+    needsSomebody,
     placeName,
     readPot,
     shareSteps,
@@ -78,10 +79,8 @@
   );
 
   /** Hands, a switch to be turned, or food that is still in the heat when its time is up. */
-  const needsSomebody = (s: LiveStep): boolean =>
-    (s.operation.isHands && !s.isAgain) ||
-    s.status === 'over' ||
-    (s.operation.phase === 'preheat' && s.status !== 'running');
+  const stepsById = $derived(new Map(fold.steps.map((s) => [s.operation.id, s])));
+  const waitsForTap = (s: LiveStep): boolean => needsSomebody(s, stepsById);
 
   const cooks = $derived(cooksOf(data.kitchen, fold.plan.hands));
   /** Dishes that were given to one cook, as the plan counts them. */
@@ -107,7 +106,7 @@
       .map((status) => work.find((s) => s.status === status))
       .find((s) => s !== undefined) ?? null;
   const open = $derived(
-    fold.steps.filter((s) => needsSomebody(s) && !isPast(s) && s.operation.phase !== 'rinse'),
+    fold.steps.filter((s) => waitsForTap(s) && !isPast(s) && s.operation.phase !== 'rinse'),
   );
   const work = $derived(open.filter((s) => isOf(s, me)));
   const current = $derived(atNow(work));
@@ -207,7 +206,7 @@
     for (const step of fold.steps) {
       const isEnd = step.operation.phase === 'hold' && step.status === 'over';
       const key = `${step.operation.id}.${step.status}`;
-      const isDue = (step.status === 'due' || step.status === 'over') && needsSomebody(step);
+      const isDue = (step.status === 'due' || step.status === 'over') && waitsForTap(step);
       if (!(isEnd || (isDue && !isPast(step) && isOf(step, me))) || heard.includes(key)) continue;
       heard.push(key);
       const { text, amounts, dishName, unit } = step.operation;
