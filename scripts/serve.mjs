@@ -7,6 +7,7 @@ import { createServer as createSecureServer } from 'node:https';
 import { hostname, networkInterfaces } from 'node:os';
 import { dirname } from 'node:path';
 import { createClient } from '@libsql/client';
+import compression from 'compression';
 import { certificate } from './certificate.mjs';
 import { BUSY_MS, databaseTrouble } from './check-database.mjs';
 
@@ -37,9 +38,17 @@ if (!isHere && !(await hasPasscode())) {
   process.exit(1);
 }
 const secure = isSecure ? await certificate(folder(), names()) : null;
+// Pages are compressed as they are written; the built files lie there compressed already. A line of events is not: it
+// would wait until a block is full.
+const isLine = (response) => /^text\/event-stream/.test(response.getHeader('content-type') ?? '');
+const compress = compression({
+  filter: (request, response) => !isLine(response) && compression.filter(request, response),
+});
 const answer = (request, response) => {
   request.headers['x-olive-protocol'] = secure ? 'https' : 'http';
-  handler(request, response, () => response.writeHead(404).end());
+  compress(request, response, () =>
+    handler(request, response, () => response.writeHead(404).end()),
+  );
 };
 const server = secure
   ? createSecureServer({ key: secure.key, cert: secure.cert }, answer)

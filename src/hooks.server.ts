@@ -28,8 +28,8 @@ export const init: ServerInit = async () => {
 const LOOK_EVERY_MS = 3_600_000;
 
 const SAFE_METHODS = new Set(['GET', 'HEAD', 'OPTIONS']);
-/** What anybody may have: the door itself. */
-const OPEN = /^\/access(?:\/|$)/;
+/** What anybody may have: the door itself, and whether anybody is at home. */
+const OPEN = /^\/(?:access|health)(?:\/|$)/;
 const names = ownNames();
 
 /** Whether a browser says that a request comes from another site. SvelteKit checks forms only. */
@@ -73,10 +73,17 @@ function bodyRefusal({ request, url }: Event): Response | null {
   );
 }
 
+/** What proxies say of those they pass on: RFC 7239, RFC 9110 (Via), and the names that came before and beside them. */
+const PASSED_ON = [
+  ...['forwarded', 'via', 'x-forwarded-for', 'x-forwarded-host', 'x-forwarded-proto'],
+  ...['x-forwarded-server', 'x-forwarded-port', 'x-real-ip', 'x-client-ip', 'x-cluster-client-ip'],
+  'true-client-ip',
+];
+
 /** This very machine, called by a name of its own, and nothing that passes others on. */
 function isHere(event: Event): boolean {
   const { headers } = event.request;
-  if (headers.has('x-forwarded-for') || headers.has('forwarded')) return false;
+  if (PASSED_ON.some((name) => headers.has(name))) return false;
   // A caller who is gone again has no address any more, whatever the type says.
   const address = event.getClientAddress();
   if (!address) return false;

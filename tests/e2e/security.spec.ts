@@ -211,3 +211,27 @@ test('every answer carries the headers that keep other pages out', async () => {
   expect(policy).toContain("frame-ancestors 'none'");
   expect(policy).not.toMatch(/script-src[^;]*unsafe/);
 });
+
+test('pages come compressed to those who can read them so, and whole to the others', async () => {
+  const packed = await raw('/meals', { headers: { 'accept-encoding': 'gzip' } });
+  expect(packed.headers['content-encoding']).toBe('gzip');
+  const plain = await raw('/meals', { headers: { 'accept-encoding': 'identity' } });
+  expect(plain.headers['content-encoding']).toBeUndefined();
+  expect(plain.text).toContain('Harvest supper');
+  // A line of events is told as it happens.
+  const stop = new AbortController();
+  const line = await fetch(`${server.url}/api/evenings/demo-evening-3/stream`, {
+    headers: { 'accept-encoding': 'gzip' },
+    signal: stop.signal,
+  });
+  expect(line.headers.get('content-type')).toContain('text/event-stream');
+  expect(line.headers.get('content-encoding')).toBeNull();
+  stop.abort();
+});
+
+test('says whether it is well, and keeps nothing of it', async () => {
+  const health = await raw('/health');
+  expect(health.status).toBe(200);
+  expect(JSON.parse(health.text)).toMatchObject({ status: 'ok' });
+  expect(health.headers['cache-control']).toBe('no-store');
+});
