@@ -71,17 +71,21 @@
     </Step>
 
     {#snippet dishes()}
-      <div class="grid gap-2 md:grid-cols-3">
+      <div class={hasDishes ? 'flex flex-wrap gap-2' : 'grid gap-2 md:grid-cols-3'}>
         {#each data.examples as dish (dish.id)}
           <form method="POST" action="/?/example" use:enhance class="contents">
             <input type="hidden" name="id" value={dish.id} />
             <button
-              class="grid content-start gap-1 rounded-xl border-[1.5px] border-line-strong bg-salt p-4 text-left hover:bg-leaf-soft"
+              class="grid content-start gap-1 rounded-xl border-[1.5px] border-line-strong bg-salt text-left hover:bg-leaf-soft {hasDishes
+                ? 'min-h-11 px-3 py-2'
+                : 'p-4'}"
             >
               <span class="flex items-center gap-2 font-semibold"
                 ><Plus size={18} aria-hidden="true" />{dish.name}</span
               >
-              <span class="text-[15px] text-muted">{dish.summary} For {dish.servings}.</span>
+              {#if !hasDishes}<span class="text-[15px] text-muted"
+                  >{dish.summary} For {dish.servings}.</span
+                >{/if}
             </button>
           </form>
         {/each}

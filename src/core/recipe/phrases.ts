@@ -104,7 +104,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'oven',
-    /\b(?:bake|baked|baking(?! (?:powder|soda|dish|tray|sheet|tin|pan|paper))|(?:^|\b(?:and|then|to|or) )roast (?:for|until|at|it|them|the|\d)|in (?:the|a|an) (?:hot )?oven|\boven at\b|into (?:the|a) (?:hot )?oven)\b/i,
+    /\b(?:bake|baked|baking(?! (?:powder|soda|dish|tray|sheet|tin|pan|paper))|(?:^|\b(?:and|then|to|or|meanwhile|meantime|same time|now|next),? )roast (?:for|until|at|it|them|the|your|\d|[\w' -]{2,60}? at \d{3})|in (?:the|a|an) (?:hot )?oven|\boven at\b|into (?:the|a) (?:hot )?oven)\b/i,
   ],
   ['loosen', /\b(?:deglaze|scrape|loosen)\b/i],
   [

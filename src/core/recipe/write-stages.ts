@@ -51,13 +51,14 @@ export function writeStages(
     return id;
   });
   const written = found.map((stage, i): Stage => {
-    const text = stage.sentences.join(' ');
+    const told = stage.sentences.join(' ');
+    const text = withoutSaid(told, found[i - 1]);
     const uses = mentioned(text, ingredients);
     for (const id of uses) used.add(id);
     const base = {
       id: ids[i] ?? stage.kind,
       text: text.slice(0, 400),
-      sentence: text.slice(0, 2000),
+      sentence: told.slice(0, 2000),
       uses,
       ...partsOf(text, uses, ingredients),
       ...(stage.minutes === null && stage.kind !== 'pressure' ? { guessed: true } : {}),
@@ -80,6 +81,17 @@ export function writeStages(
     (text) => mentioned(text, ingredients),
     (id) => common.has(id),
   );
+}
+
+/**
+ * What the stage before already tells of the same sentence is not told twice: “stir in the spinach and let stand 5
+ * minutes” is stirring, then standing.
+ */
+function withoutSaid(told: string, before: FoundStage | undefined): string {
+  const said = before?.kind === 'finish' ? before.sentences.join(' ') : '';
+  if (said === '' || said.length >= told.length || !told.startsWith(said)) return told;
+  const rest = told.slice(said.length).replace(/^[\s,;]*(?:(?:and|then)\b[\s,]*)*/i, '');
+  return rest === '' ? told : rest.charAt(0).toUpperCase() + rest.slice(1);
 }
 
 /** “Half of the fat” three times over is no division of it: then each stage takes what it takes. */

@@ -128,6 +128,8 @@
       weekday: 'short',
       timeZone: kitchen.zone,
     });
+  /** Half of the serving time as it is written, px. */
+  const half = $derived(kitchen.hours === 12 ? 36 : 26);
   const servedX = $derived(toX(scale, totals.ready));
 
   function baseOf(i: number): number {
@@ -225,7 +227,7 @@
     {#each times as at (at)}
       {@const x = toX(scale, at)}
       <line x1={x} x2={x} y1={AXIS - 8} y2={bottom} stroke="var(--line)" />
-      {#if Math.abs(x - servedX) > 64}
+      {#if Math.abs(x - servedX) > 2 * half + 12}
         <text {x} y="18" text-anchor="middle" class="fill-ink text-[13px] font-bold"
           >{showsLead ? `${weekday(at)} ${clock(at)}` : clock(at)}</text
         >
@@ -351,7 +353,7 @@
       stroke-width="2.5"
     />
     <text
-      x={Math.min(servedX, width - 26)}
+      x={Math.min(servedX, width - half)}
       y="18"
       text-anchor="middle"
       class="fill-pimento text-[15px] font-bold">{clock(totals.ready)}</text
