@@ -2,7 +2,15 @@
 import type { Ingredient } from '../dish';
 import { parseLine, type IngredientLine } from './line';
 import { findFood, mentionedFood, type Food } from '../food';
-import { parseAmount, parseQuantity, UNITS, type Unit } from '../units';
+import {
+  NUMBER,
+  parseAmount,
+  parseLength,
+  parseQuantity,
+  toNumber,
+  UNITS,
+  type Unit,
+} from '../units';
 
 export interface ReadIngredient {
   /** The line as it was given. */
@@ -19,27 +27,29 @@ const JOINTED_MM = 45;
 
 const FINISH = /\b(?:for serving|to serve|for garnish|to garnish|to finish|garnish)\b/i;
 const SEASONING_AMOUNT = new Set(['tsp', 'pinch']);
-/** “2-inch pieces”, “5 cm cubes”, “12 mm slices”: the smallest way through. */
-const CUT =
-  /(\d+(?:\.\d+)?|[½¼¾]|one|two|half)(?:[- ](?:½|1\/2))?[- ]?(inch(?:es)?|in\b|cm|mm|")[- ]*(?:thick|wide|pieces?|chunks?|cubes?|slices?|rounds?|dice)?/i;
-const MM: Readonly<Record<string, number>> = { i: 25.4, '"': 25.4, c: 10, m: 1 };
-const WORDS: Readonly<Record<string, number>> = {
-  '½': 0.5,
-  '¼': 0.25,
-  '¾': 0.75,
-  one: 1,
-  two: 2,
-  half: 0.5,
-};
+/** “2-inch pieces”, “5 cm cubes”, “1 1/2-inch chunks”, “half an inch thick”; “cut 2 in half” is no length. */
+const CUT = new RegExp(
+  String.raw`(${NUMBER}|\ban)[- ]?(inch(?:es)?|in\b(?!\s+(?:half|halves|quarters|two|four|a|an|the|to|\w+ing)\b)|cm|mm|["”″])`,
+  'giu',
+);
 
-/** Thickness in mm that a line speaks of; undefined where it speaks of none. */
+/** Thickness in mm that a line speaks of, of several the least: the way through; undefined where it speaks of none. */
 export function thicknessIn(text: string): number | undefined {
-  const match = CUT.exec(text);
-  if (!match) return undefined;
-  const [, number = '', unit = 'm'] = match;
-  const value = WORDS[number.toLowerCase()] ?? Number(number);
-  const mm = value * (MM[unit[0]?.toLowerCase() ?? 'm'] ?? 1);
-  return mm >= 1 && mm <= 300 ? Math.round(mm) : undefined;
+  const across = text.replace(/(\d)\s*(?:x|×|by)\s*(?=\d)/giu, '$1-inch ');
+  const lengths = [...(/inch|["”″]/i.test(text) ? across : text).matchAll(CUT)]
+    .map(([, number = '', unit = '']) => parseLength(`${toNumber(number)} ${unit}`))
+    .filter((mm) => mm >= 1 && mm <= 300);
+  return lengths.length === 0 ? undefined : Math.round(Math.min(...lengths));
+}
+
+/** Two inches of ginger are a length, not two of something: “2" ginger”, “3 cm piece of ginger”. */
+function withLengths(line: string): string {
+  return line
+    .replace(/^([^\p{L},(]*[\d½¼¾⅓⅔])\s*["”″]\s*(?=[\p{L}(])/u, '$1-inch ')
+    .replace(
+      /^((?:an?\s+|about\s+)?[^\p{L},(]*[\d½¼¾⅓⅔])\s*(inch(?:es)?|cm|mm)\s+(?=(?:piece|knob|chunk|length|stick|slice|cube|dice|round)s?\b)/iu,
+      '$1-$2 ',
+    );
 }
 
 function roleOf(line: IngredientLine, food: Food | null): Ingredient['role'] {
@@ -116,7 +126,9 @@ function isCounted(part: string): boolean {
 
 /** “Small bunch dill, small bunch mint” are two: each part begins with a measure or an amount of its own. */
 function splitList(text: string): { text: string; own: string }[] {
-  const [, salt, pepper, measure = ''] = SALT_AND_PEPPER.exec(text) ?? [];
+  const short = /^s\s*(?:&|\+|and|n)\s*p\b/i;
+  const [, salt, pepper, measure = ''] =
+    SALT_AND_PEPPER.exec(text.replace(short, 'salt and pepper')) ?? [];
   if (salt !== undefined && pepper !== undefined)
     return [salt, pepper].map((own) => ({ text, own: `${own}${measure}` }));
   // “2 carrots + 1 onion” are two.
@@ -153,7 +165,7 @@ function formOf({ food: name, unit, state }: IngredientLine, food: Food | null):
 export function readIngredients(lines: readonly string[]): ReadIngredient[] {
   const taken = new Set<string>();
   return lines.flatMap(splitList).flatMap(({ text, own }) => {
-    const said = parseLine(own);
+    const said = parseLine(withLengths(own));
     const line = isGroundPepper(said, own) ? { ...said, food: 'ground pepper' } : said;
     if (line.food === '') return [];
     const food = findFood(line.food);

@@ -19,7 +19,7 @@ paprika                | paprika, smoked paprika, sweet paprika | solid | 11.2 1
 chili-flakes           | chili flakes, chilli flakes, cayenne, cayenne pepper, chili powder | solid | 8.1 12 17.3 29.4 27.2 6 | 0.36 | piece=1 | SR
 cinnamon               | cinnamon, ground cinnamon, cinnamon stick, dalchini, cassia bark | solid | 10.6 4 1.2 27.5 53.1 3.6 | 0.53 | each=3 piece=1 | SR
 cloves                 | cloves, ground cloves, whole cloves, laung | solid | 9.9 6 13 31.6 33.9 5.6 | 0.44 | each=0.1 piece=1 | SR
-allspice               | allspice, ground allspice | solid | 8.5 6.1 8.7 50.5 21.6 4.7 | 0.4 | piece=1 | SR
+allspice               | allspice, ground allspice, allspice berries, allspice berry | solid | 8.5 6.1 8.7 50.5 21.6 4.7 | 0.4 | each=0.1 piece=1 | SR
 nutmeg                 | nutmeg | solid | 6.2 5.8 36.3 28.5 20.8 2.3 | 0.47 | each=5 piece=1 | SR
 cardamom               | cardamom, cardamom pods, elaichi, green cardamom, black cardamom | solid | 8.3 10.8 6.7 40.5 28 5.8 | 0.4 | each=0.2 piece=1 | SR
 star-anise             | star anise, aniseed, anise seed | solid | 9.5 17.6 15.9 35.4 14.6 7 | 0.43 | each=1 piece=1 | SR
