@@ -9,6 +9,9 @@ const BEGINS_ONE =
 
 /** A question goes with what is said to it: “Too thin? Simmer for 5 minutes.” */
 const SENTENCE_END = /(?<=[.!]['"”)]?)\s+(?=["“(]?[\p{L}\d])|\n+/u;
+/** “30 min (or manual high 25)”: the other way to do the same, not one thing more; it stays in the words. */
+const OTHER_WAY = /\s*\((?:or|alternatively)\b(?![^)]*\breleas)[^)]*\d[^)]*\)/gi;
+
 /** “And” between two things, not within a number: “a pound and a half of cod”. */
 export const AND = String.raw`(?:(?<!\b(?:pounds?|kilos?|pints?|cups?|lit(?:re|er)s?|teaspoons?|tablespoons?|hours?|minutes?|dozen|one|two|three|four|five|six)\s+)\band\b|\band\b(?!\s+(?:an?\s+)?(?:half|quarter|three[- ]quarters)\b))`;
 const CLAUSE_END = new RegExp(
@@ -31,6 +34,7 @@ export function toSentences(paragraphs: readonly string[]): string[] {
 
 export function toClauses(sentence: string): string[] {
   return sentence
+    .replace(OTHER_WAY, '')
     .replace(/\b(hours?)\s+and\s+(?=\d|a half)/gi, '$1 ')
     .split(CLAUSE_END)
     .map((c) => c.trim())

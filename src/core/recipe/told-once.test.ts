@@ -37,3 +37,12 @@ describe('roasting', () => {
     expect(toss?.kind).toBe('finish');
   });
 });
+
+describe('another way to do the same, in brackets', () => {
+  it('is no second cycle; a release in brackets still counts', () => {
+    const one = stagesOf('Porridge setting 30 min (or manual high 25). Natural release.');
+    expect(one.filter((s) => s.kind === 'pressure').map((s) => s.minutes)).toEqual([30]);
+    const timed = stagesOf('High pressure 12 minutes (or 14 if frozen), quick release.');
+    expect(timed.filter((s) => s.kind === 'pressure').map((s) => s.minutes)).toEqual([12]);
+  });
+});
