@@ -118,6 +118,21 @@ function isGroundPepper({ food, amount, unit, preparation }: IngredientLine, own
   );
 }
 
+/** Green coriander is sold by the bunch and chopped, the spice by the spoon (common practice). */
+const GREEN =
+  /\b(?:bunch|handful|sprigs?|stems?|stalks?|lea(?:f|ves)|chop|tear|torn|pick|serve|garnish|scatter)/i;
+
+/** What a name alone leaves open, told by what stands around it; else the line as it is. */
+function asMeant(line: IngredientLine, own: string): IngredientLine {
+  if (isGroundPepper(line, own)) return { ...line, food: 'ground pepper' };
+  // “2 cloves” without any garlic are the spice.
+  if (line.food === '' && line.unit === 'clove') return { ...line, food: 'cloves', unit: 'piece' };
+  const isBare = /\bcoriander$/i.test(line.food) && !/\b(?:fresh|ground|dried)\b/i.test(own);
+  return isBare && GREEN.test(own)
+    ? { ...line, food: line.food.replace(/coriander$/i, 'fresh coriander') }
+    : line;
+}
+
 /** An amount with a food behind it: “1 onion”, not “8 c”. */
 function isCounted(part: string): boolean {
   const { amount, rest } = parseAmount(part);
@@ -165,8 +180,7 @@ function formOf({ food: name, unit, state }: IngredientLine, food: Food | null):
 export function readIngredients(lines: readonly string[]): ReadIngredient[] {
   const taken = new Set<string>();
   return lines.flatMap(splitList).flatMap(({ text, own }) => {
-    const said = parseLine(withLengths(own));
-    const line = isGroundPepper(said, own) ? { ...said, food: 'ground pepper' } : said;
+    const line = asMeant(parseLine(withLengths(own)), own);
     if (line.food === '') return [];
     const food = findFood(line.food);
     const id = freshId(food?.id ?? line.food, taken);

@@ -1,4 +1,4 @@
-/** The spice and the vegetable have one name; what is said around it tells which (common practice). */
+/** Two foods of one name: what is said around it tells which (common practice). */
 import { describe, expect, it } from 'vitest';
 import { findFood } from '../food';
 import { readIngredients } from './ingredients';
@@ -36,5 +36,31 @@ describe('pepper', () => {
     const preparations = readIngredients([line]).map((r) => r.ingredient.preparation);
     if (line.includes('to taste'))
       for (const own of preparations) expect(own).toContain('to taste');
+  });
+});
+
+describe('coriander', () => {
+  it.each([
+    '1 bunch coriander',
+    'a handful of coriander',
+    '2 tbsp chopped coriander',
+    'coriander, to serve',
+    'a few sprigs of coriander',
+  ])('%s is green', (line) => {
+    expect(foods(line)).toEqual(['cilantro']);
+  });
+
+  it.each(['1 tsp coriander', '1 tbsp coriander seeds', '1 tsp ground coriander'])(
+    '%s is the spice',
+    (line) => {
+      expect(foods(line)).toEqual(['coriander']);
+    },
+  );
+});
+
+describe('cloves', () => {
+  it('without garlic are the spice, and are not lost', () => {
+    expect(foods('4 cloves')).toEqual(['cloves']);
+    expect(foods('2 cloves garlic, chopped')).toEqual(['garlic']);
   });
 });
