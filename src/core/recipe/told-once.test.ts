@@ -26,6 +26,38 @@ describe('two things in one sentence', () => {
   });
 });
 
+describe('what lies there after it was worked on', () => {
+  it('takes nobody’s hands while it lies, and each half is told once', () => {
+    const text = `Rabbit\nServes 4\n\n1 rabbit\n2 tbsp mustard\n1 cup stock\n\nRub the rabbit with the mustard and leave for at least 1 hour, or overnight in the fridge. Add the stock. High pressure 20 min, quick release.`;
+    const read = importRecipe(text);
+    const [rub, lie] = read.ok ? read.value.dish.stages : [];
+    expect(rub).toMatchObject({ kind: 'prep', text: 'Rub the rabbit with the mustard' });
+    expect(lie).toMatchObject({ kind: 'soak', minutes: 60 });
+    expect(lie?.text).toBe('Leave for at least 1 hour, or overnight in the fridge.');
+  });
+
+  it('deglazing and reducing are two', () => {
+    const [deglaze, reduce] = stagesOf('Deglaze with the stock and reduce by half, 4-5 min.');
+    expect([deglaze?.text, reduce?.text].filter(Boolean).join(' | ')).not.toMatch(
+      /Deglaze.*Deglaze/,
+    );
+  });
+});
+
+describe('how many it feeds', () => {
+  it.each([
+    ['makes 1 x 7-inch dish, feeds 6', 6],
+    ['Makes 2 loaves, serves 12', 12],
+    ['Makes 12', 12],
+    ['Feeds about 8 of us', 8],
+  ])('%s: %i', (line, people) => {
+    const read = importRecipe(
+      `Pudding\n${line}\n\n200 g bread\n2 eggs\n1 cup milk\n\nMix. High pressure 25 minutes, natural release.`,
+    );
+    expect(read.ok && read.value.dish.servings).toBe(people);
+  });
+});
+
 describe('roasting', () => {
   it.each([
     'Meanwhile roast the cauliflower at 425°F for 25 minutes. Toss with the spinach.',

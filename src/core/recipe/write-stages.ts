@@ -52,7 +52,7 @@ export function writeStages(
   });
   const written = found.map((stage, i): Stage => {
     const told = stage.sentences.join(' ');
-    const text = withoutSaid(told, found[i - 1]);
+    const text = ownPart(told, found, i);
     const uses = mentioned(text, ingredients);
     for (const id of uses) used.add(id);
     const base = {
@@ -83,15 +83,29 @@ export function writeStages(
   );
 }
 
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+const tells = (stage: FoundStage | undefined): string => stage?.sentences.join(' ') ?? '';
+
+/** Where the second of two things begins that one sentence tells: “rub it and | leave it overnight”. */
+const SECOND =
+  /\s*(?:[,;]\s*(?:(?:and|then)\s+)?|\b(?:and|then)\s+)(?=(?:leave|let|marinate|chill|refrigerate|stand|rest|reduce|simmer|bubble|boil)\b)/i;
+
 /**
- * What the stage before already tells of the same sentence is not told twice: “stir in the spinach and let stand 5
+ * The words of a stage without those that the stage beside it has already: “stir in the spinach and let stand 5
  * minutes” is stirring, then standing.
  */
-function withoutSaid(told: string, before: FoundStage | undefined): string {
-  const said = before?.kind === 'finish' ? before.sentences.join(' ') : '';
-  if (said === '' || said.length >= told.length || !told.startsWith(said)) return told;
-  const rest = told.slice(said.length).replace(/^[\s,;]*(?:(?:and|then)\b[\s,]*)*/i, '');
-  return rest === '' ? told : rest.charAt(0).toUpperCase() + rest.slice(1);
+function ownPart(told: string, found: readonly FoundStage[], at: number): string {
+  const before = tells(found[at - 1]);
+  const second = SECOND.exec(told);
+  if (second && second.index > 0) {
+    if (before === told) return capital(told.slice(second.index + second[0].length));
+    if (tells(found[at + 1]) === told) return told.slice(0, second.index);
+  }
+  const isLed = found[at - 1]?.kind === 'finish' && before !== '' && told.startsWith(before);
+  const rest = isLed
+    ? told.slice(before.length).replace(/^[\s,;]*(?:(?:and|then)\b[\s,]*)*/i, '')
+    : '';
+  return rest === '' ? told : capital(rest);
 }
 
 /** “Half of the fat” three times over is no division of it: then each stage takes what it takes. */

@@ -6,10 +6,17 @@ const RANGE = String.raw`(?![.,]?\d)(?:\s*(?:-|–|—|to|or)\s*${NUMBER})?`;
 const PEOPLE =
   'servings?|srvs?|portions?|people|persons?|pers\\b\\.?|ptns?|pax|eaters|covers|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry';
 const ABOUT = String.raw`(?:about|around|approx\w*\.?|roughly|up to|easily|a (?:crowd|family|table|party) of|the|a hungry|some|well over|between)`;
+/** Made in one piece: how many eat of it is another number. */
+const THINGS = String.raw`(?:x|×|loa(?:f|ves)|cakes?|pies?|tarts?|dish(?:es)?|jars?|bottles?|trays?|tins?|batch(?:es)?|terrines?|puddings?)\b`;
+/** Where a line says what it makes and how many it feeds, these say the second. */
+const FEEDS = new RegExp(
+  String.raw`\b(?:serves|feeds|serving|feeding)\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?:\s+(?:${PEOPLE})\b)?`,
+  'i',
+);
 const YIELD = new RegExp(
   [
     // “Serves 6 to 8”, “feeds about 8 of us”, “makes 12”, “does the 4 of us”.
-    String.raw`(?<!\b(?:per|each|a|one)\s)\b(?:serves?|servings?|yields?|yld|makes|feeds?|portions?|pax|covers|does(?=\s+(?:the\s+)?(?:${NUMBER})(?:\s+(?:of us|easily|with|people|hungry|as)|\s*[.,]?$))|enough for|supper for|dinner for|lunch for|meal for|dish for|pot for|for a (?:crowd|family|table|party) of)\b\s*[:=]?\s*(?:for\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?!\s*(?:minutes?|mins?|hours?|cups?|g\b|kg\b|ml\b|l\b|lit|oz|lb|pounds?|kilos?|quarts?|pints?|°|%))(?:\s+(?:hungry\s+)?(?:${PEOPLE})\b)?`,
+    String.raw`(?<!\b(?:per|each|a|one)\s)\b(?:serves?|servings?|yields?|yld|makes|feeds?|portions?|pax|covers|does(?=\s+(?:the\s+)?(?:${NUMBER})(?:\s+(?:of us|easily|with|people|hungry|as)|\s*[.,]?$))|enough for|supper for|dinner for|lunch for|meal for|dish for|pot for|for a (?:crowd|family|table|party) of)\b\s*[:=]?\s*(?:for\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?!\s*(?:minutes?|mins?|hours?|cups?|g\b|kg\b|ml\b|l\b|lit|oz|lb|pounds?|kilos?|quarts?|pints?|°|%|${THINGS}))(?:\s+(?:hungry\s+)?(?:${PEOPLE})\b)?`,
     // “8 servings”, “12 covers”, “for 4 people”.
     String.raw`(?:\bfor\s+)?(?:${ABOUT}\s+)*(?<![\d/.])(${NUMBER})${RANGE}\s*(?:generous |small |large |hungry |good )?(?:${PEOPLE})\b(?! (?:plate|spoon))`,
     // “Stew (for 5)”, “BEAN POT — for 8”.
@@ -22,7 +29,7 @@ const SPOKEN = new RegExp(String.raw`\bfor\s+(${NUMBER_WORDS})(?=\s*(?:[.,;)]|$)
 
 /** How many it serves, in the text's own words; '' where it does not say. */
 export function findYield(text: string): string {
-  const found = YIELD.exec(text)?.[0] ?? '';
+  const found = (FEEDS.exec(text) ?? YIELD.exec(text))?.[0] ?? '';
   if (found !== '') return servingsIn(found) === null ? '' : found.trim();
   const spoken = /\b(?:supper|dinner|lunch|meal|recipe|this is|enough)\b/i.test(text)
     ? SPOKEN.exec(text)

@@ -7,6 +7,11 @@ import type { Path } from './path';
 /** A longer wait before the first cycle is a soak, min. */
 const SOAK_FROM = 180;
 
+/** What may as well lie there overnight, or lies in the fridge meanwhile, takes nobody’s hands: a rub, a marinade. */
+const COLD_FROM = 30;
+const soakFrom = (c: Clause): number =>
+  /\bovernight\b|\bfridge\b|\brefrigerat/i.test(c.sentence) ? COLD_FROM : SOAK_FROM;
+
 /** A number without a unit is work’s own where its sentence has named some. */
 export const bareWork = (p: Path, c: Clause): number =>
   c.kind !== null || c.saute || p.going?.at === c.at ? 0.3 : 1.2;
@@ -46,7 +51,7 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   if (c.kind !== null) return { kind: besidePot(c, c.kind), cost: 0.2 };
   if (c.isBurner) return { kind: 'burner', cost: 0.6 };
   if (p.going?.at === c.at) return { kind: p.going.kind, cost: 0.5 };
-  if (!p.hasCycle && c.wait && time && time.from >= SOAK_FROM) return { kind: 'soak', cost: 0.6 };
+  if (!p.hasCycle && c.wait && time && time.from >= soakFrom(c)) return { kind: 'soak', cost: 0.6 };
   if (p.isFrying) return { kind: 'brown', cost: 0.8 };
   const isOver = p.hasCycle;
   // Skimming and straining have minutes of their own, whatever went on before.
