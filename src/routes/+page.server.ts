@@ -47,6 +47,11 @@ export const actions: Actions = {
     const form = await request.formData();
     const store = await database();
     const before = await readKitchen(store);
+    // A page that was left open must not put its cookers in place of those that came meanwhile.
+    if (before.cookers.length > 0)
+      return fail(409, {
+        kitchen: { cookers: 'This kitchen has cookers already; change them in Kitchen.' },
+      });
     const counts = new Map(
       USUAL_SIZES.map(({ quarts }) => [quarts, Number(form.get(`size-${quarts}`) ?? 0)]),
     );
@@ -126,6 +131,11 @@ export const actions: Actions = {
   play: async () => {
     const store = await database();
     const now = currentTime();
+    const has = await firstRun(store, now);
+    if (has.dishes.length > 0 || has.kitchen.cookers.length > 0)
+      return fail(409, {
+        play: 'There is a household here already; the made-up one is for an empty start.',
+      });
     const household = demoAt(now);
     const opened = await openInstead(store, backupFolder(databaseUrl()), household, now);
     if (!opened.ok) return fail(507, { play: opened.problems.map(describeProblem).join(' ') });
@@ -136,6 +146,8 @@ export const actions: Actions = {
   /** Out of the made-up household, into an empty one. What was here is kept as a copy. */
   own: async () => {
     const store = await database();
+    if (!(await isPlaying(store)))
+      return fail(409, { play: 'This is no made-up household; nothing was put away.' });
     const empty = emptyHousehold(await readKitchen(store));
     const opened = await openInstead(store, backupFolder(databaseUrl()), empty, currentTime());
     if (!opened.ok) return fail(507, { play: opened.problems.map(describeProblem).join(' ') });

@@ -32,7 +32,7 @@ const KINDS: readonly (readonly [kind: string, text: string])[] = [
   ],
 ];
 // Two of our own here; a share of all of them in `npm run soak`.
-const STEP = process.env.SOAK ? 4 : 20;
+const STEP = process.env.SOAK ? 4 : 30;
 const OWN = [...ONE, ...TWO, ...THREE, ...FOUR]
   .filter((_, i) => i % STEP === 0)
   .map((r, i) => [`our own, ${i + 1}`, r.text] as const);

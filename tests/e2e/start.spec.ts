@@ -44,8 +44,21 @@ test('empty to schedule in at most eight actions', async ({ page }) => {
   await expect(page.getByTestId('run-sheet')).toContainText('Barley with mushrooms');
   expect(cook.actions).toBeLessThanOrEqual(8);
 
-  // From now on the first page is the meals.
+  // What is there is the household's own: nothing puts another in its place.
   await settled(page);
+  for (const action of ['own', 'play', 'kitchen'])
+    await page.request.post(`${server.url}/?/${action}`, {
+      headers: { origin: server.url },
+      form: { 'size-3': '2', system: 'metric', hours: '24', altitude: '0', burners: '4' },
+    });
+  const kept = (await (await page.request.get(`${server.url}/household.json`)).json()) as {
+    kitchen: { cookers: { name: string }[] };
+    dishes: { id: string }[];
+  };
+  expect(kept.kitchen.cookers.map((c) => c.name)).toEqual(['Middle']);
+  expect(kept.dishes.map((d) => d.id)).toEqual(['mushroom-barley']);
+
+  // From now on the first page is the meals.
   await page.goto(`${server.url}/`);
   await expect(page).toHaveURL(/\/meals$/);
 });
