@@ -1,5 +1,6 @@
 /** Ingredient lines as a dish's ingredients, with role and scaling set by what they are. */
 import type { Ingredient } from '../dish';
+import { withMeasureByEye } from './by-eye';
 import { parseLine, type IngredientLine } from './line';
 import { findFood, mentionedFood, type Food } from '../food';
 import {
@@ -180,7 +181,7 @@ function formOf({ food: name, unit, state }: IngredientLine, food: Food | null):
 export function readIngredients(lines: readonly string[]): ReadIngredient[] {
   const taken = new Set<string>();
   return lines.flatMap(splitList).flatMap(({ text, own }) => {
-    const line = asMeant(parseLine(withLengths(own)), own);
+    const line = asMeant(withMeasureByEye(parseLine(withLengths(own))), own);
     if (line.food === '') return [];
     const food = findFood(line.food);
     const id = freshId(food?.id ?? line.food, taken);

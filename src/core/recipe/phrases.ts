@@ -31,10 +31,12 @@ export const saysRest = has(/\b(?:rest|remaining|remainder|residual|left|leftove
 
 /** Cooking under pressure, named as such. */
 export const saysPressure = has(
-  /\bpressure[- ]?cook(?!er)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:hi|lo|high|low|for|at|on(?!ce)|level|button|mode|setting|program)\b|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b|\bpressure[:,]|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:ute)?s? (?:of |at |on |under )?(?:full |high |low )?pressure\b|\b[HL]P\b|\b(?:soup|broth|meat|stew|beans?|chil[il]i?|rice|porridge|multigrain|grain|poultry|steam|cake|eggs?|bean\/chili|meat\/stew)\b[^.,;]{0,8}\b(?:setting|mode|program(?:me)?|button|function|preset|key)\b|\bPC(?:'?d)?\b(?=[^.]*\d)/i,
+  /\bpressure[- ]?cook(?!er)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:hi|lo|high|low|for|at|on(?!ce)|level|button|mode|setting|program)\b|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b|\bpressure[:,]|^pressure (?:it |them )?\d|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:ute)?s? (?:of |at |on |under )?(?:full |high |low )?pressure\b|\b[HL]P\b|\b(?:soup|broth|meat|stew|beans?|chil[il]i?|rice|porridge|multigrain|grain|poultry|steam|cake|eggs?|bean\/chili|meat\/stew)\b[^.,;]{0,8}\b(?:setting|mode|program(?:me)?|button|function|preset|key)\b|\bPC(?:'?d)?\b(?=[^.]*\d)/i,
 );
 /** A level and nothing else of pressure: “4 min at low”. */
-export const saysLevel = has(/\b(?:on|at|to) (?:high|low|max|maximum|highest)\b(?! heat| speed)/i);
+export const saysLevel = has(
+  /\b(?:on|at|to) (?:high|low|max|maximum|highest)\b(?! heat| speed)|^(?:cook )?(?:high|low|max)[ ,]+(?:for )?\d|^\d+(?: ?min(?:ute)?s?)? (?:on )?(?:high|low|max)\b(?! heat)|\d ?(?:min(?:ute)?s?\.?|m),? (?:high|low|max)\.?$/i,
+);
 /** Setting a time: with the lid on, that is a hold. */
 export const saysSet = has(
   /\b(?:set|select|program|cook|time|timer|hold|keep|give|maintain|steam|choose|dial|run|go)\b/i,
@@ -47,11 +49,11 @@ export const saysLidOff = has(
 );
 /** Turning the machine off or to warm: nothing that is done to the food. */
 export const saysSwitch = has(
-  /\b(?:turn (?:it |the \w+ )?off|switch(?:ed)? off|cancel|unplug|keep[- ]warm|carefully$)\b/i,
+  /\b(?:turn (?:it |the \w+ )?off|switch(?:ed)? off|(?:no|off the|residual) heat|heat (?:is )?off|cancel|unplug|keep[- ]warm|carefully$)\b/i,
 );
 /** Beside the pot, on a stove. */
 export const saysBurner = has(
-  /\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bin(?:to)? (?:(?:a|another|the other|your) |(?=small|little))(?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok|kadai|karahi|tawa)\b(?!\s*(?:that|which) fits)|\bin(?:to)? (?:an?|another|the other) (?:[a-z-]+ ){1,2}(?:skillet|frying[- ]pan|saucepan|wok)\b/i,
+  /\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b|\bin(?:to)? (?:(?:a|another|the other|your) |(?=small|little))(?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok|kadai|karahi|tawa)\b(?!\s*(?:that|which) fits)|\bin(?:to)? (?:an?|another|the other) (?:[a-z-]+ ){1,2}(?:skillet|frying[- ]pan|saucepan|wok)\b/i,
 );
 /** What it is done in is another pot, pan or bowl than before. */
 export const saysElsewhere = has(
@@ -93,7 +95,10 @@ export function levelIn(clause: string): 'low' | 'high' | 'max' | null {
 
 /** In this order: what is said by the first that fits. */
 const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
-  ['soak', /\b(?:soak|marinate|marinade for|brine)\w*\b/i],
+  [
+    'soak',
+    /\b(?:soak|marinate|marinade for|brine)\w*\b|\b(?:soften|bloom|sponge)\b[^.]*\b(?:gelatine?|agar)\b|\b(?:soften|bloom)\b[^.]*\bin (?:cold|cool|iced) water\b/i,
+  ],
   [
     'thicken',
     /(?<!\b(?:it|will|sauce|should|that|to|as|and) )\bthicken(?!s\b|ed\b|er\b|ing up)|\bto thicken\b|\bslurry\b|\b(?:whisk|stir|mix|blend)\b[^.]{0,40}\b(?:cornstarch|cornflour|starch|roux)\b/i,
@@ -109,7 +114,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ['loosen', /\b(?:deglaze|scrape|loosen)\b/i],
   [
     'burner',
-    /\b(?:in|into|using|heat) (?:a|the|another|your) (?:small |large |dry |non-?stick |wide )?(?:skillet|frying pan|saucepan|wok)\b|\bon the (?:stove|hob|stovetop)\b/i,
+    /\b(?:in|into|using|heat) (?:a|the|another|your) (?:small |large |dry |non-?stick |wide )?(?:skillet|frying pan|saucepan|wok)\b|\bon the (?:stove|hob|stovetop)\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b/i,
   ],
   [
     'brown',
@@ -122,11 +127,11 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ['brown', /\b(?:caramel\w*|golden|fragrant|translucent|wilted|colou?r on all)\b/i],
   [
     'brown',
-    /(?<!\b(?:on|to|using|use|the|low|high|medium|select|press|hit|choose|set|push|in|from) )\bsaut[eé]|\bcook\b[^.]{0,40}\buntil (?:soft|tender|wilted|cooked)|\bfor colou?r\b/i,
+    /(?<!\b(?:on|to|using|use|the|low|high|medium|select|press|hit|choose|set|push|in|from) )\bsaut[eé]|\bcook\b[^.]{0,40}\b(?:until|till) (?:just |nearly |almost )?(?:soft|tender|wilted|cooked|crisp|brown|limp|glossy)|\bcook\b[^.]{0,40}\bin (?:the |its |their |a little |some |hot )?(?:\w+ )?(?:drippings|fat|oil|butter|ghee|lard|dripping)\b|\bfor colou?r\b/i,
   ],
   [
     'rest',
-    /\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set)\b[^.;]{0,24}\b(?:in|into) the (?:fridge|refrigerator)|(?:to|reach) room temperature|chill|refrigerate|cools?|rests?(?! of\b)|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
+    /\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set)\b[^.;]{0,24}\b(?:in|into) the (?:fridge|refrigerator)|(?:to|reach) room temperature|chill|refrigerate|cools?|prov(?:e|ing)|proof(?:ing)?|(?:let|leave|to)\b[^.;]{0,20}\brise|rise (?:for|until|in)|delay(?:ed)? (?:start|timer|cook)|rests?(?! of\b)|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
   ],
 ];
 
@@ -134,6 +139,8 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
 const CRISPS_IN_POT =
   /\bsaut[eé]|\b(?:in|with) (?:the |a |its )?(?:\w+ )?(?:oil|butter|fat|ghee)\b/i;
 const CRISPS_FROM_ABOVE = /\b(?:lid|air|grill|broil|oven|°|degrees|\d{3} ?[CF]\b)/i;
+const ROASTS = /^(?:then |meanwhile )?roast\b(?! (?:is|in the pot))/i;
+const UNSEALED = /\b(?:valve|vent)(?: is| left)? open\b|\b(?:no|without) pressure\b/i;
 const FIRST_OF_DRY = /\bcover\b[^.]*\bwater\b[^.]*\b(?:leave|overnight|stand)\b/i;
 
 /**
@@ -143,6 +150,9 @@ const FIRST_OF_DRY = /\bcover\b[^.]*\bwater\b[^.]*\b(?:leave|overnight|stand)\b/
  */
 export function kindOf(clause: string, sentence = clause): FoundKind | null {
   const kind = KINDS.find(([, pattern]) => pattern.test(clause))?.[0] ?? null;
+  if (kind === null && ROASTS.test(clause) && /\b\d{3} ?°?|\bgas mark\b|\boven\b/i.test(sentence))
+    return 'oven';
+  if (kind === null && /^steam\b/i.test(clause) && UNSEALED.test(sentence)) return 'simmer';
   if (kind === 'crisp' && CRISPS_IN_POT.test(sentence) && !CRISPS_FROM_ABOVE.test(sentence))
     return 'brown';
   if (
@@ -159,7 +169,7 @@ export const isLoading = has(
 );
 
 export const isPreparing = has(
-  /\b(?:chop|dice|slice|cut|peel|trim|rinse|wash|scrub|drain|grate|mince|cube|shred|rub|pat|score|tear|halve|quarter|crush|core|whisk|beat|mix|combine|form|shape|roll|grease|line|toss|coat|pound|zest|squeeze|measure|crumble|pull apart|pick over)\b/i,
+  /\b(?:chop|dice|slice|cut(?!(?: |-)sides? (?:up|down|facing))|peel|trim|rinse|wash|scrub|drain|grate|mince|cube|shred|rub|pat|score|tear|halve|quarter|crush|core|whisk|beat|mix|combine|form|shape|roll|grease|line|toss|coat|pound|zest|squeeze|measure|crumble|pull apart|pick over)\b/i,
 );
 export const isFinishing = has(
   /\b(?:serve|garnish|sprinkle|scatter|taste|adjust|correct|fluff|mash|shred|puree|purée|blend|fold|top|drizzle|stir|season|dress|toss|spoon|ladle|divide|slice|carve|mount|crumble|mash|top with|remove|transfer|lift|squeeze|add|pour|mix|strain|drain|discard|skim|melt|beat|whisk|combine|peel|cut|unmould|turn out|enjoy|eat|check)\b/i,

@@ -10,12 +10,13 @@ const BEGINS_ONE =
 /** A question goes with what is said to it: “Too thin? Simmer for 5 minutes.” */
 const SENTENCE_END = /(?<=[.!]['"”)]?)\s+(?=["“(]?[\p{L}\d])|\n+/u;
 /** “30 min (or manual high 25)”: the other way to do the same, not one thing more; it stays in the words. */
-const OTHER_WAY = /\s*\((?:or|alternatively)\b(?![^)]*\breleas)[^)]*\d[^)]*\)/gi;
+const OTHER_WAY =
+  /\s*\((?:or|alternatively|(?:in |on )?(?:the |a |an )?(?:stove ?top|stove|hob|oven|slow[- ]cooker|microwave|conventional(?:ly)?)(?: method| version)?\s*[:–-])(?![^)]*\breleas)[^)]*\d[^)]*\)/gi;
 
 /** “And” between two things, not within a number: “a pound and a half of cod”. */
 export const AND = String.raw`(?:(?<!\b(?:pounds?|kilos?|pints?|cups?|lit(?:re|er)s?|teaspoons?|tablespoons?|hours?|minutes?|dozen|one|two|three|four|five|six)\s+)\band\b|\band\b(?!\s+(?:an?\s+)?(?:half|quarter|three[- ]quarters)\b))`;
 const CLAUSE_END = new RegExp(
-  String.raw`\s*(?:[;:]|,(?!\d)|\.(?=\s|$)|\((?=[^)]*\))|\)|–\s|—|\s\+\s|\b(?:and then|then|but|before|after which|until you|while)\b|${AND})\s*`,
+  String.raw`\s*(?:[;:]|,(?!\d)|\.(?=\s|$)|\((?=[^)]*\))|\)|–\s|—|\s[+&]\s|\b(?:and then|then|but|before|after which|until you|while)\b|${AND})\s*`,
   'i',
 );
 

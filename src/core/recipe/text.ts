@@ -2,7 +2,10 @@
 import { featuresOf, type Features, type Line } from './lines/features';
 import { labelLines, type Label } from './lines/label';
 import { splitSpokenList } from './lines/list';
+import { unpack } from './lines/packed';
 import { restOfYield } from './lines/yields';
+import { findDurations } from './durations';
+import { saysLevel, saysLidOn, saysPressure } from './phrases';
 import { toSentences } from './sentences';
 import type { Piece, PieceKind, RawRecipe } from './types';
 
@@ -55,35 +58,57 @@ function linesOf(source: string): Line[] {
       afterGap = true;
       continue;
     }
-    const span = { start, end: start + raw.length };
-    const sentences =
-      text.length > SHORTEST_PARAGRAPH && mark !== 'number' ? toSentences([text]) : [];
-    if (sentences.length >= PARAGRAPH) {
-      let from = start;
-      for (const [i, sentence] of sentences.entries()) {
-        const found = source.indexOf(sentence.slice(0, 30), from);
-        const begin = found < 0 || found > span.end ? from : found;
-        const next = sentences[i + 1];
-        const end = next ? source.indexOf(next.slice(0, 30), begin + 1) : span.end;
-        from = end < 0 || end > span.end ? begin : end;
-        lines.push({
-          text: sentence,
-          start: begin,
-          end: end < 0 || end > span.end ? span.end : end,
-          isSentence: true,
-          mark: i === 0 ? mark : 'none',
-          afterGap: afterGap && i === 0,
-        });
-      }
-    } else lines.push({ text, ...span, isSentence: false, mark, afterGap });
+    const whole = { start, end: start + raw.length };
+    const packed = unpack(text, lines.length === 0);
+    // Where marks and bold were taken out, a part is found by its words.
+    let seen = start;
+    for (const [part, { text: own }] of packed.entries()) {
+      const found = packed.length === 1 ? start : source.indexOf(own, seen);
+      const begin = found < 0 ? seen : found;
+      const span = packed.length === 1 ? whole : { start: begin, end: begin + own.length };
+      seen = span.end;
+      pushLine(lines, source, own, span, part === 0 ? mark : 'none', afterGap && part === 0);
+    }
     afterGap = false;
   }
   return lines;
 }
 
+/** A line, or each sentence of a paragraph. */
+function pushLine(
+  lines: Line[],
+  source: string,
+  text: string,
+  span: { start: number; end: number },
+  mark: Line['mark'],
+  afterGap: boolean,
+): void {
+  const { start } = span;
+  const sentences =
+    text.length > SHORTEST_PARAGRAPH && mark !== 'number' ? toSentences([text]) : [];
+  if (sentences.length >= PARAGRAPH) {
+    let from = start;
+    for (const [i, sentence] of sentences.entries()) {
+      const found = source.indexOf(sentence.slice(0, 30), from);
+      const begin = found < 0 || found > span.end ? from : found;
+      const next = sentences[i + 1];
+      const end = next ? source.indexOf(next.slice(0, 30), begin + 1) : span.end;
+      from = end < 0 || end > span.end ? begin : end;
+      lines.push({
+        text: sentence,
+        start: begin,
+        end: end < 0 || end > span.end ? span.end : end,
+        isSentence: true,
+        mark: i === 0 ? mark : 'none',
+        afterGap: afterGap && i === 0,
+      });
+    }
+  } else lines.push({ text, ...span, isSentence: false, mark, afterGap });
+}
+
 /** “ok so heres my venison pot”: what a text without a title calls what it makes. */
 const CALLS_IT =
-  /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our)|this is (?:my|a|the|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the|our)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:okay|ok|that|for|from|which|and this|been|thing)\b|$)/iu;
+  /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our)|this is (?:my|a|the|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the|our)|today(?: it(?:'|’)s| is|(?:'|’)s)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing)\b|$)/iu;
 
 function spokenName(lines: readonly Line[]): string {
   for (const { text } of lines.slice(0, 6)) {
@@ -110,6 +135,7 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
     leftOver: [],
     aside: [],
     pieces: [],
+    settings: [],
   };
   const hasPressure = features.some((f) => f.pressure);
   let isOtherWay = false;
@@ -118,11 +144,45 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
     // “Slow cooker” over some lines: another way to the same dish, where there is one under pressure.
     if (label === 'section' || label === 'heading')
       isOtherWay = hasPressure && OTHER_WAY.test(f.line.text);
-    take(recipe, f.line, f.yield, isOtherWay && label === 'step' ? 'meta' : label);
+    take(recipe, f, isOtherWay && label === 'step' ? 'meta' : label);
   }
+  placeSettings(recipe);
   recipe.yieldText = yieldOf(features, labels);
   recipe.name ||= spokenName(features.map((f) => f.line));
   return recipe;
+}
+
+/** The lid goes on, or pressure is named, and nothing says for how long. */
+const closes = (sentence: string): boolean =>
+  (saysPressure(sentence) || saysLidOn(sentence)) && findDurations(sentence).length === 0;
+const tellsHold = (line: string): boolean =>
+  toSentences([line]).some(
+    (s) => (saysPressure(s) || saysLevel(s) || saysLidOn(s)) && findDurations(s).length > 0,
+  );
+
+/**
+ * Settings told at the head belong to the sentence that closes the lid; where the method has its own, they only say
+ * the same once more.
+ */
+function placeSettings(recipe: RawRecipe): void {
+  const { settings = [], instructions } = recipe;
+  delete recipe.settings;
+  if (settings.length === 0) return;
+  if (instructions.some(tellsHold)) {
+    recipe.aside.push(...settings);
+    return;
+  }
+  const told = `${settings.join(', ')}.`;
+  const at = instructions.findIndex((line) => toSentences([line]).some(closes));
+  const sentences = toSentences([instructions[at] ?? '']);
+  const behind = sentences.findIndex(closes) + 1;
+  if (at < 0) instructions.push(told);
+  else
+    instructions.splice(
+      at,
+      1,
+      [...sentences.slice(0, behind), told, ...sentences.slice(behind)].join(' '),
+    );
 }
 
 /** The label of what somebody says that a piece is; a sentence with several things in it is a list of them. */
@@ -168,22 +228,26 @@ const SHOWN_AS: Readonly<Record<Label, Piece['as']>> = {
   chatter: 'chatter',
 };
 
-function take(recipe: RawRecipe, line: Line, found: string, label: Label): void {
+function take(recipe: RawRecipe, f: Features, label: Label): void {
+  const { line, yield: found, setting: isSetting } = f;
   const { text, start, end } = line;
-  const list = label === 'list' ? splitSpokenList(text) : [text];
+  // “For 20 people: 2 kg rice, …”: the people are no part of the list.
+  const own =
+    found !== '' && text.startsWith(`${found}:`) ? text.slice(found.length + 1).trim() : text;
+  const list = label === 'list' ? splitSpokenList(own) : [own];
   recipe.pieces?.push({ start, end, as: SHOWN_AS[label], made: list });
   switch (label) {
     case 'title':
       takeTitle(recipe, text, found);
       break;
     case 'ingredient':
-      recipe.ingredients.push(text);
+      recipe.ingredients.push(own);
       break;
     case 'list':
       recipe.ingredients.push(...list);
       break;
     case 'step':
-      recipe.instructions.push(text);
+      recipe.instructions.push(own);
       break;
     case 'note':
       recipe.notes.push(text);
@@ -197,7 +261,8 @@ function take(recipe: RawRecipe, line: Line, found: string, label: Label): void 
       else if (/\d/.test(text)) recipe.aside.push(text);
       break;
     case 'meta':
-      if (/\d/.test(text)) recipe.aside.push(text);
+      if (isSetting) recipe.settings?.push(text);
+      else if (/\d/.test(text)) recipe.aside.push(text);
       break;
     case 'section':
       if (/\d/.test(text)) recipe.aside.push(text);
@@ -232,7 +297,7 @@ function withoutYield(title: string, found: string): string {
   if (found === '') return title;
   const name = title
     .replace(/\bfor\b.*/i.exec(found)?.[0] ?? found, '')
-    .replace(/\(\s*\)|[\s(|·,–—-]+$/g, '')
+    .replace(/\(\s*(?:\p{Ll}+(?:\s\p{Ll}+)?)?\s*\)|[\s(|·,–—-]+$/gu, '')
     .trim();
   return /\p{L}{3}/u.test(name) ? name : title;
 }

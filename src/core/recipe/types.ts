@@ -15,6 +15,8 @@ export interface RawRecipe {
   leftOver: string[];
   /** Talk with figures in it, and what a page says of itself: no part of the recipe. */
   aside: string[];
+  /** What the head says of the cooker: “Pressure 8 min”; put into the method once all is read. */
+  settings?: string[];
   /** What each piece of a plain text was taken for, in its order. */
   pieces?: Piece[];
   /** Names of all recipes of the source, where there is more than one. */

@@ -106,7 +106,10 @@ const STICKS = new RegExp(
 const TBSP_IN_STICK = 8;
 
 const LEAD = new RegExp(`^${ABOUT}`, 'i');
-const PINCH = new RegExp(String.raw`^(?:good |generous |big |small )?(pinch|dash)\b${OF}`, 'i');
+const PINCH = new RegExp(
+  String.raw`^(?:good |generous |big |small |heaped |level )?(pinch|dash|tablespoon|tbsp|teaspoon|tsp)\b\.?${OF}(?=\s*\p{L}|\s*$)`,
+  'iu',
+);
 
 /** Longer than any amount with its unit; matching stays within it. */
 const LONGEST = 120;
@@ -146,12 +149,12 @@ function packAt(text: string): AtStart | null {
   };
 }
 
-/** “Pinch of chilli”: one, though nobody says so. */
+/** “Pinch of chilli”, “tablespoon butter”: one, though nobody says so. */
 function pinchAt(text: string): AtStart | null {
   const match = PINCH.exec(text);
-  return (
-    match && { amount: 1, amountTo: null, unit: 'pinch', packSize: null, end: match[0].length }
-  );
+  if (!match) return null;
+  const unit = unitOf(match[1] ?? '')?.[0] ?? 'pinch';
+  return { amount: 1, amountTo: null, unit, packSize: null, end: match[0].length };
 }
 
 function piecesAt(text: string): AtStart | null {

@@ -2,7 +2,7 @@
 import { mentionedFood } from '../../food';
 import { findAmounts } from '../../units';
 import { findDurations, findTemperature } from '../durations';
-import { saysLidOn, saysNatural, saysPressure, saysQuick } from '../phrases';
+import { saysLevel, saysLidOn, saysNatural, saysPressure, saysQuick } from '../phrases';
 import { parseLine } from '../line';
 import { headingOf, type Part } from './headings';
 import { findYield, restOfYield } from './yields';
@@ -31,6 +31,8 @@ export interface Features {
   amount: 'unit' | 'count' | 'behind' | null;
   /** Amounts with a unit or a food of its own, anywhere. */
   amounts: number;
+  /** At least three foods with an amount each, in one breath. */
+  several: boolean;
   measure: boolean;
   time: boolean;
   heat: boolean;
@@ -43,6 +45,8 @@ export interface Features {
   /** The yield is all that it says. */
   yieldOnly: boolean;
   meta: boolean;
+  /** A setting of the cooker told at the head: “Pressure 8 min”, “Release: natural, 10 min”. */
+  setting: boolean;
   chatty: boolean;
   keeping: boolean;
   /** Says of itself that it is a tip or a note. */
@@ -69,8 +73,14 @@ const META =
 /** “Makes 6 cups”: what comes of it, and not for how many. */
 const MAKES_WEIGHT =
   /^(?:makes|yields?)\b[^.]*\b(?:cups?|kg|g|ml|l|lit(?:re|er)s?|lbs?|pounds?|quarts?|pints?|oz)\b/i;
+/** “Takes about an hour and a quarter all told”: how long the whole is, and no work. */
+const IN_ALL =
+  /\b(?:takes?|ready in|done in|on the table in)\b|\b(?:all told|all in|start to finish|altogether|in total|from start to \w+)\b/i;
+const SETTING =
+  /^(?:(?:high |low )?pressure(?: cook(?:ing)?)?(?: (?:time|level))?|(?:pressure |steam )?release(?: (?:type|method|time))?)\s*(?:[:=–-]|(?=\d))/i;
+const SETTING_WORDS = 7;
 const CHATTY =
-  /\b(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi|hiya|hey|hello|hope|thanks|thank you|lol|xx?|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|button below|posted|was|were|used to|took|said)\b|!!|\?\?|🙈/i;
+  /\b(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi|hiya|hey|hello|hope|thanks|thank you|lol|xx?|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|(?:like|subscribe) button|channel|button below|posted|was|were|used to|took|said)\b|!!|\?\?|🙈/i;
 const KEEPING =
   /\b(?:leftovers?|keeps? (?:for|well|\d)|lasts? (?:for )?\d|store|freezes?|frozen for|reheat|fridge|make ahead|make it ahead|variation|goes well|serve with|calories|per serving|nutrition)\b|\b(?:tips?|notes?|storage):/i;
 const ASIDE =
@@ -89,6 +99,12 @@ function foodAmounts(text: string): number {
   }).length;
 }
 
+const SEVERAL = 3;
+const isSeveral = (text: string): boolean =>
+  !/[()/]|\bor\b/i.test(text) &&
+  findAmounts(text).filter((a) => mentionedFood(text.slice(a.end, a.end + 30)) !== null).length >=
+    SEVERAL;
+
 function amountOf(text: string): Features['amount'] {
   if (text.length > 200) return null;
   const line = parseLine(text);
@@ -98,6 +114,13 @@ function amountOf(text: string): Features['amount'] {
   return line.unit === null || line.unit === 'piece' ? 'count' : 'unit';
 }
 
+const isInAll = (text: string, pressure: boolean): boolean =>
+  IN_ALL.test(text) &&
+  !pressure &&
+  !VERB_FIRST.test(text) &&
+  mentionedFood(text) === null &&
+  findDurations(text).length > 0;
+
 export function featuresOf(line: Line): Features {
   const { text } = line;
   const found = findYield(text);
@@ -105,6 +128,7 @@ export function featuresOf(line: Line): Features {
     saysPressure(text) ||
     saysNatural(text) ||
     saysQuick(text) ||
+    (saysLevel(text) && /\d/.test(text)) ||
     (saysLidOn(text) && /\blid\b/i.test(text));
   const outside = text.replace(/\([^()]*\)/g, ' ');
   return {
@@ -115,6 +139,7 @@ export function featuresOf(line: Line): Features {
     colon: /:$/.test(text),
     amount: amountOf(text),
     amounts: foodAmounts(text),
+    several: isSeveral(text),
     measure: MEASURE.test(text),
     time: findDurations(text).length > 0,
     heat: findTemperature(text) !== null,
@@ -125,7 +150,9 @@ export function featuresOf(line: Line): Features {
     verb: VERB.test(text),
     yield: found,
     yieldOnly: found !== '' && restOfYield(text, found).length === 0,
-    meta: (META.test(text) && !pressure) || MAKES_WEIGHT.test(text),
+    setting:
+      SETTING.test(text) && text.split(/\s+/).length <= SETTING_WORDS && line.mark !== 'number',
+    meta: (META.test(text) && !pressure) || MAKES_WEIGHT.test(text) || isInAll(text, pressure),
     chatty: CHATTY.test(text),
     keeping: KEEPING.test(text),
     aside: ASIDE.test(text),

@@ -54,6 +54,8 @@ const ALLOWED: Readonly<Record<Place, readonly Label[]>> = {
 interface Around {
   /** The list of ingredients has a heading, and it comes later. */
   isIntro: boolean;
+  /** Nothing of the list or of the method has been headed yet. */
+  isHead: boolean;
   index: number;
   next: Features | undefined;
   previous: Features | undefined;
@@ -92,6 +94,8 @@ function ingredientCost(f: Features): number {
     f.chatty && 1,
     f.comment && 2,
     f.colon && 2.5,
+    f.several && 1.5,
+    f.yield !== '' && f.amount === null && 2,
   );
 }
 
@@ -130,7 +134,7 @@ function listCost(f: Features): number {
     base,
     !f.line.isSentence && f.words < 12 && 1.5,
     f.listLead && -0.5,
-    f.time && (f.verb ? 4 : 1.5),
+    f.timeOutside && (f.verb ? 4 : 1.5),
     f.pressure && 2.5,
     f.verbFirst && 1.2,
     // “Dry: 1 cup flour, 1 tsp soda”.
@@ -227,7 +231,8 @@ function cost(label: Label, f: Features, around: Around): number {
               f.pressure && 3,
             );
     case 'meta':
-      return f.meta ? 0.1 : 50;
+      // Within the method a setting is a step, terse as it is.
+      return f.meta ? 0.1 : f.setting && around.isHead ? 0.3 : 50;
     case 'section':
       return sectionCost(f, around);
     case 'ingredient':
@@ -276,10 +281,13 @@ export function labelLines(
 ): Label[] {
   const headed = new Set(features.flatMap((f) => (f.heading === null ? [] : [f.heading])));
   const list = features.findIndex((f) => f.heading === 'ingredients');
+  const firstPart = features.findIndex((f) => f.heading !== null || f.amount === 'unit');
+  const headEnds = firstPart < 0 ? features.length : firstPart;
   let ways = new Map<Place, Way>([['top', { cost: 0, label: null, back: null }]]);
   for (const [index, f] of features.entries()) {
     const around = {
       isIntro: index < list,
+      isHead: index < headEnds,
       index,
       previous: features[index - 1],
       next: features[index + 1],

@@ -36,13 +36,30 @@ function listStart(sentence: string): number {
   return isFood && !TALK.test(before) ? from : first.start;
 }
 
+/** “A cup of barley four carrots”: nobody speaks commas. A size told in brackets is no second thing. */
+function unspoken(item: string): string[] {
+  if (/[()]/.test(item)) return [item];
+  const [, ...later] = findAmounts(item).filter(
+    (a) => a.unit !== null || mentionedFood(item.slice(a.end, a.end + 30)) !== null,
+  );
+  const next = later.find(
+    (a) =>
+      mentionedFood(item.slice(0, a.start)) !== null &&
+      mentionedFood(item.slice(a.end)) !== null &&
+      /\p{L}\s+$/u.test(item.slice(0, a.start)) &&
+      !/\b(?:of|about|in|into|to|or|for|with|by|at|than)\s+$/i.test(item.slice(0, a.start)),
+  );
+  return next ? [item.slice(0, next.start).trim(), ...unspoken(item.slice(next.start))] : [item];
+}
+
 /** @returns an ingredient line for each thing of the list; what is told of one stays with it */
 export function splitSpokenList(sentence: string): string[] {
   const lines: string[] = [];
   for (const piece of sentence
     .slice(listStart(sentence))
     .replace(/[.!]+$/, '')
-    .split(BREAK)) {
+    .split(BREAK)
+    .flatMap(unspoken)) {
     const item = piece.trim().replace(FILLER, '');
     if (item === '') continue;
     const [amount] = findAmounts(item);

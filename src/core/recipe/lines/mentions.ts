@@ -23,6 +23,15 @@ const MOST_WORDS = 5;
 const WEIGHING =
   /^\s*(?:of|weighing)?\s*(?:about|around|roughly)?\s*(\d[\d.,/]*\s*(?:kg|kilos?|kilograms?|g|grams?|lbs?|pounds?|oz|ounces?))\b/i;
 
+/** “65C” is no number of cups. */
+const DEGREES = /^\d{2,3} ?(?:°|[CF]\b|deg)/;
+/** “Porridge setting”: a button, and no food. */
+const isProgram = (clause: string, name: string): boolean =>
+  new RegExp(
+    String.raw`\b${name}\w*\s+(?:setting|mode|program(?:me)?|button|function|preset|key)\b`,
+    'i',
+  ).test(clause);
+
 const word = (text: string): string => text.toLowerCase().replace(/(?:es|s)$/, '');
 
 /** Words right behind an amount, as far as they can be a food. */
@@ -31,8 +40,10 @@ function phraseBehind(text: string, amount: FoundAmount): string {
   if (OF_THE_LISTED.test(behind)) return '';
   // “The juice of half a lemon” is a lemon.
   const [clause = ''] = behind.split(/[,.;:()!?&+]|\band\b/i);
-  const stop = STOP.exec(clause) ?? /\d/.exec(clause);
-  return (stop ? clause.slice(0, stop.index) : clause)
+  const [time] = findDurations(clause);
+  const ends = [STOP.exec(clause)?.index, /\d/.exec(clause)?.index, time?.start];
+  return clause
+    .slice(0, Math.min(...ends.map((end) => end ?? clause.length)))
     .trim()
     .split(/\s+/)
     .slice(0, MOST_WORDS)
@@ -76,6 +87,7 @@ export function foodsInMethod(
     const times = findDurations(sentence);
     for (const amount of findAmounts(sentence)) {
       if (times.some((t) => amount.start < t.end && amount.end > t.start)) continue;
+      if (DEGREES.test(sentence.slice(amount.start))) continue;
       if (RESERVED.test(sentence.slice(Math.max(0, amount.start - 14), amount.start))) continue;
       const phrase = phraseBehind(sentence, amount);
       if (
@@ -101,7 +113,14 @@ export function foodsInMethod(
     for (const clause of toClauses(sentence)) {
       const food = mentionedFood(clause);
       const name = food?.names.find((n) => new RegExp(String.raw`\b${n}`, 'i').test(clause));
-      if (food && name && !NO_FOOD.test(name) && !ids.has(food.id) && !isKnown(name))
+      if (
+        food &&
+        name &&
+        !NO_FOOD.test(name) &&
+        !isProgram(clause, name) &&
+        !ids.has(food.id) &&
+        !isKnown(name)
+      )
         keep(name, name);
     }
   }

@@ -4,7 +4,7 @@ import { NUMBER, NUMBER_WORDS, toNumber } from '../../units';
 const MOST_SERVINGS = 200;
 const RANGE = String.raw`(?![.,]?\d)(?:\s*(?:-|–|—|to|or)\s*${NUMBER})?`;
 const PEOPLE =
-  'servings?|srvs?|portions?|people|persons?|pers\\b\\.?|ptns?|pax|eaters|covers|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry';
+  'servings?|srvs?|portions?|people|persons?|pers\\b\\.?|ptns?|pax|ppl|eaters|covers|cvrs?|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry';
 const ABOUT = String.raw`(?:about|around|approx\w*\.?|roughly|up to|easily|a (?:crowd|family|table|party) of|the|a hungry|some|well over|between)`;
 /** Made in one piece: how many eat of it is another number. */
 const THINGS = String.raw`(?:x|×|loa(?:f|ves)|cakes?|pies?|tarts?|dish(?:es)?|jars?|bottles?|trays?|tins?|batch(?:es)?|terrines?|puddings?)\b`;
@@ -20,7 +20,7 @@ const YIELD = new RegExp(
     // “8 servings”, “12 covers”, “for 4 people”.
     String.raw`(?:\bfor\s+)?(?:${ABOUT}\s+)*(?<![\d/.])(${NUMBER})${RANGE}\s*(?:generous |small |large |hungry |good )?(?:${PEOPLE})\b(?! (?:plate|spoon))`,
     // “Stew (for 5)”, “BEAN POT — for 8”.
-    String.raw`(?:(?<=^|\(|[—–-]\s)for)\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?=\s*(?:$|\)|[.,;]))`,
+    String.raw`(?:(?<=^|\(|[—–-]\s)for)\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?=\s*(?:$|\)|[.,;:]))`,
   ].join('|'),
   'i',
 );

@@ -33,6 +33,8 @@ export interface ClauseTime extends Duration {
   isBare: boolean;
   /** About what is told of a thing that takes its own time. */
   isEstimate: boolean;
+  /** No longer than that: “hold at 65 °C, 2 h at most”. */
+  isLimit: boolean;
 }
 
 export interface Clause {
@@ -68,7 +70,7 @@ export interface Clause {
   otherPot: boolean;
   /** For another case: “if it is too soupy”, “or 45 minutes if …”. */
   conditional: boolean;
-  /** Its sentence tells how the pressure is let out. */
+  /** Its sentence tells how the pressure is let out, or the one that follows begins with it. */
   releases: boolean;
   /** Goes on with what was under way: “5 more”, “back under pressure”. */
   again: boolean;
@@ -101,11 +103,19 @@ const EACH =
   /\b(?:each|apiece|(?:per|a|every|for each) (?:batch|go|lot|load|round))\b|(?:^|[\s\d])[x×]\s*\d/i;
 const SIDES =
   /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)/i;
+const LIMIT_BEFORE =
+  /\b(?:max(?:imum)?|at most|no (?:more|longer) than|not (?:more|longer) than|or up to|(?:hold|keep)\b.*\bup to)\.?\s*$/i;
+const LIMIT_AFTER = /^\s*(?:max\b|maximum\b|at (?:the )?most\b)/i;
+/** “About 20 minutes before the lamb is done, …”: when, and not how long. */
+const BEFORE_SOMETHING = new RegExp(
+  String.raw`^(?:about |around |some |roughly )?(?:(?:${NUMBER})|half an|an|a quarter of an) ?(?:min(?:ute)?s?|hours?|hrs?)\b\.? before\b`,
+  'iu',
+);
 const ESTIMATE = /\b(?:about|abt|around|approx\w*|ca|takes?|roughly|up to|will take)\b|~/i;
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
-  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*(?:on|at|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max)\b|\s*[.;!)])`,
+  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max)\b|\s*[.;!)])`,
   'dgiu',
 );
 const MOST_BARE = 120;
@@ -117,7 +127,9 @@ function moreTimes(text: string, taken: readonly ClauseTime[]): ClauseTime[] {
   const [start, end] = match?.indices?.[1] ?? [0, 0];
   const from = Number(match?.[1]);
   if (!match || !(from > 0 && from <= MOST_BARE)) return [];
-  return [{ from, to: null, perPound: null, start, end, isBare: true, isEstimate: false }];
+  return [
+    { from, to: null, perPound: null, start, end, isBare: true, isEstimate: false, isLimit: false },
+  ];
 }
 
 function bareTimes(text: string, taken: readonly Duration[]): ClauseTime[] {
@@ -131,7 +143,18 @@ function bareTimes(text: string, taken: readonly Duration[]): ClauseTime[] {
       value > MOST_BARE ||
       (to !== null && !(to > value && to <= MOST_BARE));
     if (isNone || taken.some((t) => start < t.end && end > t.start)) return [];
-    return [{ from: value, to, perPound: null, start, end, isBare: true, isEstimate: false }];
+    return [
+      {
+        from: value,
+        to,
+        perPound: null,
+        start,
+        end,
+        isBare: true,
+        isEstimate: false,
+        isLimit: false,
+      },
+    ];
   });
 }
 
@@ -139,7 +162,9 @@ function bareTimes(text: string, taken: readonly Duration[]): ClauseTime[] {
 function timesIn(text: string, sentence: string): ClauseTime[] {
   // “Stirring every 5 minutes” tells how often, “for the last 15” when; neither how long.
   const timed = findDurations(text).filter(
-    (t) => !/\b(?:every|last|final)\s+$/i.test(text.slice(Math.max(0, t.start - 8), t.start)),
+    (t) =>
+      !(BEFORE_SOMETHING.test(sentence) && sentence.startsWith(text)) &&
+      !/\b(?:every|last|final)\s+$/i.test(text.slice(Math.max(0, t.start - 8), t.start)),
   );
   const isEach =
     SIDES.test(text) ||
@@ -157,6 +182,7 @@ function timesIn(text: string, sentence: string): ClauseTime[] {
       to: t.to === null ? null : t.to * of,
       isBare: false,
       isEstimate: ESTIMATE.test(before),
+      isLimit: LIMIT_BEFORE.test(before) || LIMIT_AFTER.test(text.slice(t.end, t.end + 12)),
     };
   });
   const found = [...own, ...bareTimes(text, timed)];
@@ -174,11 +200,31 @@ function isNegated(text: string, says: (clause: string) => boolean): boolean {
   return NEGATED.test(text.slice(0, text.indexOf(word)));
 }
 
+/** “Don’t let it boil”, “without browning”. */
+const LEFT_UNDONE =
+  /\b(?:do(?:es)? not|don(?:'|’)?t|never|no need to|without|not|avoid)\s+(?:let(?:ting)? (?:it|them|the [\p{L} ]+?)\s+)?(?:to\s+)?(?:re-?)?(?:boil|brown|colou?r|burn|simmer|bubble|toast|crisp|sear|fry|thicken|chill|soak|bake|roast|overcook)/iu;
+const isLeftUndone = (text: string): boolean =>
+  LEFT_UNDONE.test(text) && kindOf(text.replace(LEFT_UNDONE, ' ')) === null;
+
+/** “Lid on, no heat, 6 minutes”: it lies there in what is hot. */
+const NO_HEAT = /\b(?:no|without|off the|residual) heat\b|\bheat (?:is )?off\b/i;
+
 /** “To crisp the edges”, “no pressure”: what for and how, not what is done. */
 const isPurpose = (text: string, times: readonly ClauseTime[]): boolean =>
   times.length === 0 && /^(?:to|until|till|so that)\b|^(?:no|without) pressure$/i.test(text);
 
-function factsOf(text: string, sentence: string, at: number): Clause {
+/** A sentence that begins by letting the pressure out. */
+const beginsWithRelease = (sentence: string): boolean => {
+  const [first = ''] = toClauses(sentence);
+  return (saysNatural(first) || saysQuick(first)) && !CONDITION.test(first) && !saysPressure(first);
+};
+
+function kindIn(text: string, sentence: string, times: readonly ClauseTime[]): FoundKind | null {
+  if (isPurpose(text, times) || isLeftUndone(text)) return null;
+  return kindOf(text, sentence) ?? (times.length > 0 && NO_HEAT.test(sentence) ? 'rest' : null);
+}
+
+function factsOf(text: string, sentence: string, at: number, next: string): Clause {
   const natural = saysNatural(text) && !isNegated(text, saysNatural);
   const quick = saysQuick(text) && !isNegated(text, saysQuick);
   const comingUp = COMING_UP.test(text);
@@ -190,7 +236,7 @@ function factsOf(text: string, sentence: string, at: number): Clause {
     times,
     level: levelIn(text),
     celsius: findTemperature(text),
-    kind: isPurpose(text, times) ? null : kindOf(text, sentence),
+    kind: kindIn(text, sentence, times),
     isBurner: saysBurner(sentence),
     pressure: saysPressure(text) && !/\b(?:no|without) pressure\b/i.test(text),
     levelAlone: saysLevel(text),
@@ -203,7 +249,11 @@ function factsOf(text: string, sentence: string, at: number): Clause {
     set: saysSet(text),
     saute: saysSaute(text),
     lidOn:
-      saysLidOn(text) && !saysLidOff(text) && !isNegated(text, saysLidOn) && !SHELLS.test(text),
+      saysLidOn(text) &&
+      !saysLidOff(text) &&
+      !isNegated(text, saysLidOn) &&
+      !SHELLS.test(text) &&
+      !NO_HEAT.test(sentence),
     lidOff: saysLidOff(text),
     switchOff: saysSwitch(text),
     preheat: saysPreheat(text),
@@ -211,7 +261,7 @@ function factsOf(text: string, sentence: string, at: number): Clause {
     meanwhile: saysMeanwhile(sentence),
     otherPot: saysOtherPot(sentence),
     conditional: CONDITION.test(text) || OTHER_CASE.test(sentence) || ASKED_BEFORE.test(sentence),
-    releases: saysNatural(sentence) || saysQuick(sentence),
+    releases: saysNatural(sentence) || saysQuick(sentence) || beginsWithRelease(next),
     again: AGAIN.test(text),
     loading: isLoading(text),
     preparing: isPreparing(text),
@@ -219,8 +269,12 @@ function factsOf(text: string, sentence: string, at: number): Clause {
   };
 }
 
-/** Clauses of a sentence; one that tells of a hold and of a release is two. */
-export function readClauses(sentence: string, at: number): Clause[] {
+/**
+ * Clauses of a sentence; one that tells of a hold and of a release is two.
+ *
+ * @param next the sentence after it
+ */
+export function readClauses(sentence: string, at: number, next = ''): Clause[] {
   return (
     toClauses(sentence)
       // “While it is in the oven” only says when.
@@ -233,6 +287,6 @@ export function readClauses(sentence: string, at: number): Clause[] {
         if (!cut || cut.index <= 3) return [text];
         return [text.slice(0, cut.index).trim(), text.slice(cut.index).trim()];
       })
-      .map((text) => factsOf(text, sentence, at))
+      .map((text) => factsOf(text, sentence, at, next))
   );
 }

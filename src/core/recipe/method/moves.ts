@@ -6,11 +6,13 @@
 import type { ReleaseFound } from '../types';
 import type { Clause, ClauseTime } from './clause';
 import { holdOf, type Path } from './path';
-import { bareWork, besidePot, work, workOf } from './work';
+import { note, other } from './open-pot';
+import { bareWork, work, workOf } from './work';
 
 const NEVER = 99;
 const ON_TOP = /\b(?:plus|over|extra|more|on top|added)\b|\+/i;
 const UNREAD = 5;
+const UNTOLD_HOLD = 1.5;
 
 /** Every way that a path can go on with a clause. */
 export function moves(path: Path, c: Clause): Path[] {
@@ -61,12 +63,15 @@ function timed(path: Path, c: Clause, time: ClauseTime, i: number): Path[] {
     return with_(path, 0, (p) => p.tellCycle(c, { extra: time.from }));
   const bare = time.isBare ? 0.3 : 0;
   const own = workOf(path, c);
+  const limit = time.isLimit ? 1 : 0;
   return [
     ...with_(path, holdCost(path, c, time) + bare, (p) => hold(p, c, time)),
     ...with_(path, waitCost(path, c, time) + bare, (p) => wait(p, c, time)),
     ...(time.perPound === null && !(time.isBare && own.kind === 'finish')
-      ? with_(path, own.cost + (time.isBare ? bareWork(path, c) : 0) + (i > 0 ? 0.5 : 0), (p) =>
-          work(p, c, own.kind, time),
+      ? with_(
+          path,
+          own.cost + limit + (time.isBare ? bareWork(path, c) : 0) + (i > 0 ? 0.5 : 0),
+          (p) => work(p, c, own.kind, time),
         )
       : []),
     ...with_(path, unreadCost(c, time), (p) => unread(p, c, time)),
@@ -74,7 +79,7 @@ function timed(path: Path, c: Clause, time: ClauseTime, i: number): Path[] {
 }
 
 function unreadCost(c: Clause, time: ClauseTime): number {
-  if (c.conditional || c.comingUp) return 0.3;
+  if (c.conditional || c.comingUp || time.isLimit) return 0.3;
   // Beside a level or a wait a number is hardly anything but minutes.
   if (time.isBare)
     return c.level !== null || c.natural || (c.wait && !c.finishing) || c.saute ? 2.5 : 0.9;
@@ -109,7 +114,7 @@ function holdCost(p: Path, c: Clause, time: ClauseTime): number {
   const { cycle } = p;
   const isUnset = cycle !== null && Number.isNaN(cycle.holdMinutes);
   const isLetting = cycle !== null && !isUnset && cycle.release.kind !== 'unknown';
-  let cost = namedHold(p, c, time, isUnset);
+  let cost = time.isLimit ? NEVER : namedHold(p, c, time, isUnset);
   if (cost >= NEVER) return NEVER;
   if ((c.natural || c.quick) && !c.pressure) cost += 3;
   if (c.comingUp) cost += 3;
@@ -136,7 +141,11 @@ function namedHold(p: Path, c: Clause, time: ClauseTime, isUnset: boolean): numb
   }
   // A level, and a sentence that goes on to let the pressure out.
   if (c.levelAlone && c.releases && !c.saute && !isOther) return 0.3;
+  // “Brown the onions. Add the stock. Cook on high for 12 minutes.”
+  if (c.levelAlone && p.isFrying && p.isWet && !c.saute && !isOther) return 0.3;
   if (c.levelAlone && !c.saute && !isOther) return c.again || p.hasCycle ? 0.8 : 1.4;
+  // “Sear it. Add the stock. 35 minutes. Quick release.”
+  if (p.isFrying && p.isWet && c.releases && !c.saute && c.kind === null) return 0.7;
   if (isOther || c.saute || p.isFrying) return c.level !== null ? 1.4 : NEVER;
   // “2 minutes low, quick release”, “High, 90 minutes”: nothing else has a level or a release.
   if (c.level !== null || p.level !== null) return c.releases ? 0.4 : 0.8;
@@ -151,7 +160,7 @@ function hold(p: Path, c: Clause, time: ClauseTime): void {
     cycle &&
     cycle.release.kind === 'unknown' &&
     time.perPound !== null &&
-    cycle.perPound === null
+    (cycle.perPound === null || cycle.perPound === Math.round(time.perPound * 10) / 10)
   ) {
     p.tellCycle(c, holdOf(time));
   } else if (cycle && c.when && time.from === cycle.holdMinutes) {
@@ -166,6 +175,7 @@ function hold(p: Path, c: Clause, time: ClauseTime): void {
 
 function waitCost(p: Path, c: Clause, time: ClauseTime): number {
   const { cycle } = p;
+  if (time.isLimit) return NEVER;
   if (!cycle || Number.isNaN(cycle.holdMinutes) || c.lidOff) return NEVER;
   const { kind } = cycle.release;
   if (kind === 'quick' || kind === 'either') return NEVER;
@@ -253,7 +263,11 @@ function pressureOnly(p: Path, c: Clause): Path[] {
 
 function release(p: Path, c: Clause): void {
   const { cycle } = p;
+  // “Once released, grill it”: when, and nothing of how.
+  if (cycle && c.when && cycle.release.kind !== 'unknown') return;
   if (!cycle) {
+    // Pressure that is let out was there: a hold was missed.
+    if (!p.hasCycle && !c.when && !c.conditional) p.cost += UNTOLD_HOLD;
     other(p, c);
     return;
   }
@@ -276,80 +290,4 @@ function nextRelease(p: Path, c: Clause, now: ReleaseFound): ReleaseFound {
         ? { kind: 'timed', minutes: now.about }
         : now;
   return p.waited === null ? { kind: 'quick' } : { kind: 'timed', minutes: Math.round(p.waited) };
-}
-
-const VESSEL =
-  /\b(?:pan|tin|dish|bowl|jars?|ramekins?|mou?lds?|tins?|pans?|bowls?|dishes|pudding basin|basin|foil parcels?|cake ring)\b/i;
-const ABOVE =
-  /\b(?:trivet|rack|steamer|pot[- ]in[- ]pot|PIP|sling|above the water|over the water)\b/i;
-
-/** What stands in the pot and whether it is on; a pan, tin or bowl on a rack. */
-function note(p: Path, c: Clause): void {
-  if (c.saute && p.open < 0) p.isHot = true;
-  if (/\bpot[- ]in[- ]pot\b|\bPIP\b/i.test(c.sentence)) p.vessel = 'pan';
-  if (VESSEL.test(c.sentence)) p.vesselAt = c.at;
-  if (ABOVE.test(c.sentence)) p.rackAt = c.at;
-  if (Math.abs(p.vesselAt - p.rackAt) <= 1) p.vessel = 'pan';
-}
-
-/** Everything that is not under pressure. */
-function other(p: Path, c: Clause): void {
-  if (c.preheat) {
-    p.preheat = c.celsius ?? p.preheat;
-    p.put(c);
-    return;
-  }
-  if (c.kind !== null && !c.conditional) {
-    // Without a time, resting is named and its minutes may follow.
-    if (c.kind === 'rest' && !/\b(?:chill|refrigerat|fridge)/i.test(c.text)) {
-      p.going = { kind: 'rest', at: c.at };
-      if (p.isAfterCycle) p.put(c);
-      else p.attach(c);
-      return;
-    }
-    // Kept cold until it is wanted: that takes no time.
-    if (c.kind === 'rest' && /\bkeep\b/i.test(c.text)) {
-      p.attach(c);
-      return;
-    }
-    if (c.kind === 'soak' && p.hasCycle) return;
-    work(p, c, besidePot(c, c.kind), null);
-    return;
-  }
-  const last = p.stages.at(-1);
-  // “Bake, 10 minutes at 200 °C”: a setting of its own belongs to the oven just named.
-  if (c.celsius !== null && last && (last.kind === 'oven' || last.kind === 'crisp')) {
-    p.replace(p.stages.length - 1, (s) => ({ ...s, celsius: s.celsius ?? c.celsius }));
-    return;
-  }
-  const letGo = p.cycle?.release.kind;
-  if (letGo === 'natural' ? c.finishing : letGo !== undefined && letGo !== 'unknown')
-    p.closeCycle();
-  if (p.isAfterCycle && !c.meanwhile) {
-    // Whatever is told once the lid is off is finishing, but for switching off.
-    if (c.when || c.lidOff || c.switchOff || c.conditional) p.attach(c);
-    else p.put(c);
-    return;
-  }
-  if (c.meanwhile && c.preparing) {
-    if (last?.sentences.includes(c.sentence)) p.put(c);
-    else p.add(c, 'prep', null);
-    return;
-  }
-  if (last?.kind === 'soak' && /\b(?:drain|rinse)\b/i.test(c.text)) {
-    p.attach(c);
-    return;
-  }
-  const isFirst = p.stages.every((s) => ['prep', 'soak', 'rest'].includes(s.kind));
-  const isIntoPot =
-    /\b(?:add|pour|put|place|in|into)\b(?=.*\b(?:pot|cooker|liner|inner)\b)|\b(?:add|pour|put|place|tip)\b/i;
-  if (isFirst && c.preparing && !isIntoPot.test(c.text)) {
-    p.add(c, 'prep', null);
-    return;
-  }
-  if (c.when) {
-    p.attach(c);
-    return;
-  }
-  if (c.finishing || c.preparing || c.loading || p.open < 0) p.put(c);
 }

@@ -42,6 +42,8 @@ export class Path {
   loose: ClauseTime | null = null;
   /** The pot is set to sauté. */
   isHot = false;
+  /** Liquid went in since something began to fry: what follows cooks in it. */
+  isWet = false;
   /** The work named last, and in which sentence. */
   going: { kind: FoundKind; at: number } | null = null;
   /** The food lies in a pan, tin or bowl above the pot's own water. */
@@ -51,6 +53,8 @@ export class Path {
   rackAt = Infinity;
   /** Clauses whose times nothing was made of. */
   left: readonly string[] = [];
+  /** Sentences that name nothing known, and the stage before them: they stay with it where no other takes them. */
+  spare: readonly { at: number; sentence: string }[] = [];
 
   clone(): Path {
     return Object.assign(new Path(), this);
@@ -91,6 +95,7 @@ export class Path {
       cycle?.holdMinutes,
       cycle?.release.kind,
       this.lidOn,
+      this.isWet,
       this.waited,
       this.left.length,
       end?.checks?.length,
@@ -110,9 +115,12 @@ export class Path {
   }
 
   tellCycle(c: Clause, change: Partial<FoundCycle> = {}): void {
+    // What was put in before the hold was told is in the pot.
+    const put = 'holdMinutes' in change ? this.taken(c.sentence) : [];
     this.replace(this.open, (s) => ({
       ...s,
-      sentences: last(s.sentences) === c.sentence ? s.sentences : [...s.sentences, c.sentence],
+      sentences:
+        last(s.sentences) === c.sentence ? s.sentences : [...s.sentences, ...put, c.sentence],
       cycle: s.cycle && { ...s.cycle, ...change },
     }));
   }
@@ -150,6 +158,17 @@ export class Path {
     this.waited = null;
     this.open = -1;
     this.lidOn = false;
+  }
+
+  /** What was said and names no work known stays where it was said. */
+  keepSpare(order: readonly string[]): void {
+    for (const { at, sentence } of this.spare) {
+      if (this.stages.some((s) => s.sentences.some((t) => t.includes(sentence)))) continue;
+      this.replace(Math.max(0, at), (s) => ({
+        ...s,
+        sentences: [...s.sentences, sentence].sort((a, b) => order.indexOf(a) - order.indexOf(b)),
+      }));
+    }
   }
 
   /** A stage of a kind: the last one goes on where it is of the same kind. */
@@ -219,13 +238,12 @@ export class Path {
     return sentences.filter((s) => s !== sentence && !before.includes(s));
   }
 
-  /** Words that are no work of their own stay with the stage before them. */
+  /** Words that are no work of their own stay with the stage before them, unless their sentence makes another. */
   attach(c: Clause): void {
     if (this.loading.some((l) => l.sentence === c.sentence)) return;
     if (this.stages.length === 0)
       this.loading = [...this.loading, { text: c.text, sentence: c.sentence }];
-    else if (!this.stages.some((s) => s.sentences.includes(c.sentence)))
-      this.replace(this.stages.length - 1, (s) => told(s, c.sentence));
+    else this.spare = [...this.spare, { at: this.stages.length - 1, sentence: c.sentence }];
   }
 
   /** What is done after a cycle or a rest is work of its own, but for stirring in what is on the heat. */

@@ -75,7 +75,7 @@ function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstruc
       continue;
     }
     for (const p of paths) p.loose = null;
-    for (const clause of readClauses(sentence, at))
+    for (const clause of readClauses(sentence, at, sentences[at + 1]))
       paths = best(paths.flatMap((p) => moves(p, clause)));
   }
   for (const p of paths) {
@@ -84,6 +84,7 @@ function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstruc
     p.cost += openEnds(p);
   }
   const [first = new Path()] = best(paths);
+  first.keepSpare(sentences);
   return { stages: [...first.stages], slow, kept, left: [...first.left] };
 }
 
@@ -91,7 +92,7 @@ function slowCooked(p: Path, sentence: string, at: number): void {
   const [clause] = readClauses(sentence, at);
   const [time] = findDurations(sentence);
   if (!clause) return;
-  if (time) p.add(clause, 'slow', { ...time, isBare: false, isEstimate: false });
+  if (time) p.add(clause, 'slow', { ...time, isBare: false, isEstimate: false, isLimit: false });
   else p.put(clause);
 }
 

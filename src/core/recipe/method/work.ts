@@ -54,6 +54,8 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   if (!p.hasCycle && c.wait && time && time.from >= soakFrom(c)) return { kind: 'soak', cost: 0.6 };
   if (p.isFrying) return { kind: 'brown', cost: 0.8 };
   const isOver = p.hasCycle;
+  // “Cook the bacon, about 7 minutes”: on the heat, and not on the board.
+  if (!isOver && /^cook\b/i.test(c.text)) return { kind: 'brown', cost: 1 };
   // Skimming and straining have minutes of their own, whatever went on before.
   if (HANDS_AFTER.test(c.sentence) && p.stages.length > 0) return { kind: 'finish', cost: 0.4 };
   // Chopping that is timed is no part of what simmers beside it.

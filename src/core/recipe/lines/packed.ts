@@ -1,0 +1,63 @@
+/** Several things on one line: “Serves 8 | Prep 15 min”, “Ingredients: 2 leeks / 1 l water”, “Method: brown the …”. */
+import { mentionedFood } from '../../food';
+import { parseAmount } from '../../units';
+import { headingOf } from './headings';
+import { findYield } from './yields';
+
+export interface PackedPart {
+  text: string;
+  /** Where it begins on the line. */
+  at: number;
+}
+
+/** A heading with what it announces behind it; a short one is “Method: see below” and stays whole. */
+const HEADED = /^([\p{L}’' ]{3,24}):\s+(?=\S+\s+\S)/u;
+const BAR = /\s*[|·]\s*/;
+const SLASH = /\s+\/\s+/;
+/** Facts of the head are short. */
+const MOST_WORDS = 8;
+const FACT =
+  /^(?:prep(?:aration)?|cook(?:ing)?|total|time|ready|rest|pressure|release|serves?|servings?|yields?|makes|feeds|for|level|setting|mode|difficulty|course|cuisine|natural|quick|high|low)\b/i;
+
+/** The parts of a text between separators, with their places; what is empty is none. */
+function between(text: string, from: number, separator: RegExp): PackedPart[] {
+  const parts: PackedPart[] = [];
+  let at = from;
+  for (const piece of text.slice(from).split(separator)) {
+    const start = text.indexOf(piece, at);
+    at = start + piece.length;
+    if (/[\p{L}\d]/u.test(piece)) parts.push({ text: piece.trim(), at: start });
+  }
+  return parts;
+}
+
+const isFact = (part: string): boolean =>
+  part.split(/\s+/).length <= MOST_WORDS && (FACT.test(part) || findYield(part) !== '');
+const isFood = (part: string): boolean =>
+  part.split(/\s+/).length <= MOST_WORDS * 2 &&
+  (parseAmount(part).amount !== null || mentionedFood(part) !== null);
+
+/** Most of at least three. */
+const areMost = (parts: readonly PackedPart[], is: (part: string) => boolean): boolean =>
+  parts.length >= 3 && parts.filter((p) => is(p.text)).length * 4 >= parts.length * 3;
+
+/**
+ * A line as the lines that it packs; one that packs nothing is its only part.
+ *
+ * @param text the line without its mark
+ * @param isFirst the first line of a text is its title, whatever stands beside it
+ */
+export function unpack(text: string, isFirst: boolean): PackedPart[] {
+  const heading = HEADED.exec(text);
+  const part = heading && headingOf(heading[1] ?? '');
+  // “Tip: soak them” is a note whole.
+  const from = heading && (part === 'ingredients' || part === 'method') ? heading[0].length : 0;
+  const head = from > 0 ? [{ text: text.slice(0, from).trim(), at: 0 }] : [];
+  const bars = between(text, from, BAR);
+  if (isFirst && from === 0)
+    return bars.length > 1 && bars.slice(1).every((p) => isFact(p.text)) ? bars : [{ text, at: 0 }];
+  if (bars.length > 1 && bars.every((p) => isFact(p.text))) return [...head, ...bars];
+  const slashes = between(text, from, SLASH);
+  if (areMost(slashes, isFood)) return [...head, ...slashes];
+  return from > 0 ? [...head, { text: text.slice(from), at: from }] : [{ text, at: 0 }];
+}

@@ -1,0 +1,104 @@
+/** What a clause says of the pot and its food where it tells of no pressure: what stands in it, what is done beside it. */
+import type { Clause } from './clause';
+import type { Path } from './path';
+import { besidePot, work } from './work';
+
+/** Liquid that food cooks in; a spoonful of oil or a splash to scrape with is none. */
+const POURED =
+  /(?:\b(?:add|pour|stir in|tip in|put in|plus|cover with|top with|in (?:goes|go)|everything else|the rest|remaining)\b|\d ?(?:ml|l|cups?|pints?|fl ?oz|litres?|liters?)\b|^).*\b(?:water|stock|broth|bouillon|milk|cider|beer|juice|passata|tomato(?:es)?|sauce|liquids?|everything else|the rest|remaining)\b|\b(?:everything else|all the (?:rest|remaining)|remaining ingredients|the rest)\b/i;
+
+/** Butter melts in the pot that is hot, unless it is said to be elsewhere. */
+const MELTS =
+  /^(?:melt|heat)\b(?=.*\b(?:butter|ghee|oil|lard|fat|dripping)\b)(?!.*\b(?:bowl|microwave|pan|jug)\b)/i;
+
+const VESSEL =
+  /\b(?:pan|tin|dish|bowl|jars?|ramekins?|mou?lds?|tins?|pans?|bowls?|dishes|pudding basin|basin|foil parcels?|cake ring)\b/i;
+const ABOVE =
+  /\b(?:trivet|rack|steamer|pot[- ]in[- ]pot|PIP|sling|above the water|over the water)\b/i;
+
+const IN_THE_POT =
+  /\b(?:in|into|to) (?:the|your) (?:[\p{L}-]+ )?(?:pot|cooker|multi-?cooker|liner|insert)\b/iu;
+/** So long that no evening goes on behind it as if it were nothing. */
+const OVERNIGHT = /\bovernight\b/i;
+
+/** What stands in the pot and whether it is on; a pan, tin or bowl on a rack. */
+export function note(p: Path, c: Clause): void {
+  if ((c.saute || MELTS.test(c.text)) && p.open < 0) p.isHot = true;
+  // “Stir it back in on sauté until it coats a spoon, 3 minutes”.
+  if (c.saute && p.hasCycle && c.kind === null) p.going = { kind: 'simmer', at: c.at };
+  if (c.kind === 'brown' || c.kind === 'simmer') p.isWet = false;
+  else if (POURED.test(c.text)) p.isWet = true;
+  if (/\bpot[- ]in[- ]pot\b|\bPIP\b/i.test(c.sentence)) p.vessel = 'pan';
+  if (VESSEL.test(c.sentence)) p.vesselAt = c.at;
+  if (ABOVE.test(c.sentence)) p.rackAt = c.at;
+  if (Math.abs(p.vesselAt - p.rackAt) <= 1) p.vessel = 'pan';
+}
+
+/** Everything that is not under pressure. */
+export function other(p: Path, c: Clause): void {
+  if (c.preheat) {
+    p.preheat = c.celsius ?? p.preheat;
+    p.put(c);
+    return;
+  }
+  if (c.kind !== null && !c.conditional) {
+    // Without a time, resting is named and its minutes may follow.
+    if (
+      c.kind === 'rest' &&
+      !/\b(?:chill|refrigerat|fridge)/i.test(c.text) &&
+      !(p.hasCycle && OVERNIGHT.test(c.text))
+    ) {
+      p.going = { kind: 'rest', at: c.at };
+      if (p.isAfterCycle) p.put(c);
+      else p.attach(c);
+      return;
+    }
+    // Kept cold until it is wanted: that takes no time.
+    if (c.kind === 'rest' && /\bkeep\b/i.test(c.text)) {
+      p.attach(c);
+      return;
+    }
+    if (c.kind === 'soak' && p.hasCycle) return;
+    work(p, c, besidePot(c, c.kind), null);
+    return;
+  }
+  const last = p.stages.at(-1);
+  // “Bake, 10 minutes at 200 °C”: a setting of its own belongs to the oven just named.
+  if (c.celsius !== null && last && (last.kind === 'oven' || last.kind === 'crisp')) {
+    p.replace(p.stages.length - 1, (s) => ({ ...s, celsius: s.celsius ?? c.celsius }));
+    return;
+  }
+  const letGo = p.cycle?.release.kind;
+  if (letGo === 'natural' ? c.finishing : letGo !== undefined && letGo !== 'unknown')
+    p.closeCycle();
+  if (p.isAfterCycle && !c.meanwhile) {
+    // Whatever is told once the lid is off is finishing, but for switching off.
+    if (c.when || c.lidOff || c.switchOff || c.conditional) p.attach(c);
+    else p.put(c);
+    return;
+  }
+  if (c.meanwhile && c.preparing) {
+    if (last?.sentences.includes(c.sentence)) p.put(c);
+    else p.add(c, 'prep', null);
+    return;
+  }
+  if (last?.kind === 'soak' && /\b(?:drain|rinse)\b/i.test(c.text)) {
+    p.attach(c);
+    return;
+  }
+  const isFirst = p.stages.every((s) => ['prep', 'soak', 'rest'].includes(s.kind));
+  const isIntoPot =
+    /\b(?:add|pour|put|place|in|into)\b(?=.*\b(?:pot|cooker|liner|inner)\b)|\b(?:add|pour|put|place|tip)\b/i;
+  if (isFirst && c.preparing && !isIntoPot.test(c.text) && !IN_THE_POT.test(c.sentence)) {
+    p.add(c, 'prep', null);
+    return;
+  }
+  if (c.when) {
+    p.attach(c);
+    return;
+  }
+  // It was left to stand, and now it is opened: what follows is no part of the cycle.
+  if (p.waited !== null && !c.wait && !c.quick) p.closeCycle();
+  if (c.finishing || c.preparing || c.loading || p.open < 0) p.put(c);
+  else p.attach(c);
+}
