@@ -27,6 +27,14 @@ const VESSEL = /\b(?:basin|tin|pan|dish|bowl|jar|mou?ld|tray|ramekin|pot)s?\b/i;
 
 /** Amounts of foods told in passing that no ingredient has. */
 function withAmountLeft(told: readonly string[], ingredients: readonly ReadIngredient[]): string[] {
+  // “1 tbsp oil” of the 3 that the list has is a part of it.
+  const isPart = (amount: number, unit: string | null, food: string): boolean => {
+    const id = mentionedFood(food)?.id;
+    return ingredients.some(
+      ({ line, food: listed }) =>
+        line.unit === unit && (line.amount ?? 0) > amount && listed?.id === id && id !== undefined,
+    );
+  };
   const has = (amount: number | null, unit: string | null): boolean =>
     ingredients.some(
       ({ line }) =>
@@ -37,14 +45,15 @@ function withAmountLeft(told: readonly string[], ingredients: readonly ReadIngre
   return told.flatMap((clause) =>
     findAmounts(clause)
       .filter((a) => a.unit !== null && a.unit !== 'piece' && !has(a.amount, a.unit))
-      .map(
-        (a) =>
-          `${clause.slice(a.start, a.end)} ${clause.slice(a.end).split(/[,;.]/)[0]?.trim() ?? ''}`,
-      )
+      .map((a) => ({ ...a, food: clause.slice(a.end).split(/[,;.]/)[0]?.trim() ?? '' }))
       .filter(
-        (piece) =>
-          mentionedFood(piece) !== null && !OF_THE_LISTED.test(piece) && !VESSEL.test(piece),
-      ),
+        ({ amount, unit, food }) =>
+          mentionedFood(food) !== null &&
+          !OF_THE_LISTED.test(food) &&
+          !VESSEL.test(food) &&
+          !isPart(amount, unit, food),
+      )
+      .map(({ start, end, food }) => `${clause.slice(start, end)} ${food}`),
   );
 }
 

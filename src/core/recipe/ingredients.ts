@@ -53,6 +53,13 @@ function withLengths(line: string): string {
     );
 }
 
+/** “Ginger – 1 inch, grated”: how long the piece is. */
+const LENGTH = /^(?:inch(?:es)?|cm|mm)\b/i;
+const withLengthBehind = (line: IngredientLine): IngredientLine =>
+  line.unit === null && LENGTH.test(line.preparation ?? '')
+    ? { ...line, amount: null, preparation: `${line.amount ?? ''} ${line.preparation}`.trim() }
+    : line;
+
 function roleOf(line: IngredientLine, food: Food | null): Ingredient['role'] {
   const words = `${line.food} ${line.preparation ?? ''}`;
   if (FINISH.test(words)) return 'finish';
@@ -181,7 +188,7 @@ function formOf({ food: name, unit, state }: IngredientLine, food: Food | null):
 export function readIngredients(lines: readonly string[]): ReadIngredient[] {
   const taken = new Set<string>();
   return lines.flatMap(splitList).flatMap(({ text, own }) => {
-    const line = asMeant(withMeasureByEye(parseLine(withLengths(own))), own);
+    const line = asMeant(withLengthBehind(withMeasureByEye(parseLine(withLengths(own)))), own);
     if (line.food === '') return [];
     const food = findFood(line.food);
     const id = freshId(food?.id ?? line.food, taken);

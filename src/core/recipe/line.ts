@@ -84,7 +84,7 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
   const isMeasure =
     MEASURE.test(text.slice(found.end)) ||
     (/^\s*(?:nos\.?\s*)?(?:$|,)/i.test(text.slice(found.end)) && COUNTED_FOOD.test(before));
-  if (NO_LIST.test(before)) return null;
+  if (NO_LIST.test(before) || /\b(?:the|an?|in|of|with|to|into)\s*$/i.test(before)) return null;
   if (!isSet && ((found.unit === null && !isMeasure) || isWords || /,\s*$/.test(before)))
     return null;
   // “3 cm pieces”, “for 4 people”: no food of its own in front.

@@ -105,11 +105,11 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'crisp',
-    /\b(?:broil(?!er)|air[- ]?fry|air[- ]?crisp|crisping lid|crisp(?:s|ing)? (?:up|it|them|the|under|for)|under (?:the|a) (?:hot )?(?:grill|broiler)|grill (?:for|until|it|them|the|under|\d))|^crisp\b|\bcrisp(?:ing)? lid\b/i,
+    /\b(?:broil(?!er)|air[- ]?fry|air[- ]?crisp|crisping lid|crisp(?:s|ing)? (?:up|it|them|the|under|for)|under (?:the|a) (?:hot )?(?:grill|broiler)|grill (?:for|until|it|them|the|under|\d+))|^crisp\b|\bcrisp(?:ing)? lid\b/i,
   ],
   [
     'oven',
-    /\b(?:bake|baked|baking(?! (?:powder|soda|dish|tray|sheet|tin|pan|paper))|(?:^|\b(?:and|then|to|or|meanwhile|meantime|same time|now|next),? )roast (?:for|until|at|it|them|the|your|\d|[\w' -]{2,60}? at \d{3})|in (?:the|a|an) (?:hot )?oven|\boven at\b|into (?:the|a) (?:hot )?oven)\b/i,
+    /\b(?:bake|baked|baking(?! (?:powder|soda|dish|tray|sheet|tin|pan|paper))|(?:^|\b(?:and|then|to|or|meanwhile|meantime|same time|now|next),? )roast (?:for|until|at|it|them|the|your|\d+|[\w' -]{2,60}? at \d{3})|in (?:the|a|an) (?:hot )?oven|\boven at\b|into (?:the|a) (?:hot )?oven)\b/i,
   ],
   ['loosen', /\b(?:deglaze|scrape|loosen)\b/i],
   [
@@ -131,7 +131,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'rest',
-    /\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set)\b[^.;]{0,24}\b(?:in|into) the (?:fridge|refrigerator)|(?:to|reach) room temperature|chill|refrigerate|cools?|prov(?:e|ing)|proof(?:ing)?|(?:let|leave|to)\b[^.;]{0,20}\brise|rise (?:for|until|in)|delay(?:ed)? (?:start|timer|cook)|rests?(?! of\b)|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
+    /\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set)\b[^.;]{0,24}\b(?:in|into) the (?:fridge|refrigerator)|(?:to|reach) room temperature|chill|refrigerate|cools?|prov(?:e|ing)|proof(?:ing)?|(?:let|leave|to)\b[^.;]{0,20}\brise|rise (?:for|until|in)|freeze (?:for|\d+|until)|delay(?:ed)? (?:start|timer|cook)|rests?(?! of\b)|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
   ],
 ];
 

@@ -5,7 +5,7 @@ const SHORT =
   /\b([Mm]ins?|[Hh]rs?|lbs?|oz|[Tt]bsp|[Tt]bs|[Tt]sp|[Aa]pprox|qt|pkg|pkt|deg|ca|temp|med|incl|esp|vs|nat)\.(?=\s+([a-z\d(]\w*)|,|;)/g;
 /** A small letter may begin a sentence all the same: “for 3 min. deglaze with the stock”. */
 const BEGINS_ONE =
-  /^(?:add|stir|pour|put|set|lock|seal|deglaze|dump|drain|let|release|vent|open|serve|season|remove|take|throw|chuck|turn|bring|simmer|mix|top|scrape|place|cook|close|brown|fry|manual|npr|qr|quick|natural)$/;
+  /^(?:add|stir|pour|put|set|lock|seal|deglaze|dump|drain|let|release|vent|open|serve|season|remove|take|throw|chuck|turn|bring|simmer|mix|top|scrape|place|cook|close|brown|fry|manual|npr|qr|quick|natural|rest|feeds|serves|makes)$/;
 
 /** A question goes with what is said to it: “Too thin? Simmer for 5 minutes.” */
 const SENTENCE_END = /(?<=[.!]['"”)]?)\s+(?=["“(]?[\p{L}\d])|\n+/u;

@@ -225,3 +225,42 @@ describe('what is done, and where', () => {
       expect(found.steps.filter((s) => s.text.includes(words))).toHaveLength(1);
   });
 });
+
+describe('who eats, and when it is another case', () => {
+  it('is not who ate once', () => {
+    const found = read(
+      'Soup\nMy neighbour had three bowls last night!\n\n1 cup rice\n\nHigh pressure 4 minutes, quick release.',
+    );
+    expect(found.serves).toBeNull();
+    expect(found.questions).toContain('How many does it serve?');
+  });
+
+  it('is no release: the minutes of a thawed piece', () => {
+    const found = method('7 mins low pressure from frozen; 4 mins if thawed. Quick release.');
+    expect(holds(found)).toEqual([['low', 7, 'quick', null]]);
+    expect(found.unread).toContain('4 mins if thawed');
+  });
+
+  it('goes on in the saucepan beside the pot', () => {
+    const found = method(
+      'Onions, lentils and stock in. High pressure 25 minutes, quick release. Meanwhile, in a medium saucepan, melt the butter. Whisk in the flour and cook for 1 minute. Whisk in the milk until thick, about 4 minutes. Stir into the soup.',
+    );
+    expect(found.steps.map(({ kind, minutes, place }) => [kind, minutes, place])).toEqual([
+      ['pressure', 25, 'cooker'],
+      ['burner', 5, 'burner'],
+      ['finish', null, 'counter'],
+    ]);
+  });
+
+  it('takes no kitchen for a food', () => {
+    const found = method(
+      'Heat the oil in a 6- to 8-quart electric pressure cooker. Brown the onions 5 min. High pressure 5 min, QR.',
+    );
+    expect(found.ingredients.map((i) => i.food)).toEqual([
+      'celeriac',
+      'onions',
+      'stock',
+      'lentils',
+    ]);
+  });
+});

@@ -108,7 +108,7 @@ function pushLine(
 
 /** “ok so heres my venison pot”: what a text without a title calls what it makes. */
 const CALLS_IT =
-  /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our)|this is (?:my|a|the|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the|our)|today(?: it(?:'|’)s| is|(?:'|’)s)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing)\b|$)/iu;
+  /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the|our)|today(?: it(?:'|’)s| is|(?:'|’)s)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing)\b|$)/iu;
 
 function spokenName(lines: readonly Line[]): string {
   for (const { text } of lines.slice(0, 6)) {

@@ -70,7 +70,7 @@ function unitOf(word: string): readonly [Unit, number] | null {
 }
 
 const SIZE_WORDS =
-  'heaped|heaping|level|scant|generous|rounded|packed|good|big|large|small|medium|fat|regular|standard|whole|full|extra|more|further';
+  'lge?|sm|med|heaped|heaping|level|scant|generous|rounded|packed|good|big|large|small|medium|fat|regular|standard|whole|full|extra|more|further';
 const CONTAINER =
   'cans?|tins?|packages?|packets?|pkgs?|packs?|sachets?|bags?|box(?:es)?|cartons?|jars?|bottles?|tubs?|pouch(?:es)?';
 const COUNT = `(?:${NUMBER}|\\ban?\\b)`;

@@ -67,7 +67,7 @@ const VERB_FIRST = new RegExp(
 );
 /** “Small bunch dill”, “a glug of oil”: a measure without a number. */
 const MEASURE =
-  /^(?:an?\s+|some\s+|few\s+|good\s+|the\s+)*(?:small|large|big|generous|heaped|heaping|scant|whole|fresh|fat|good)?\s*(?:bunch|bunches|handfuls?|fistfuls?|packets?|sachets?|sprigs?|knobs?|nubs?|pinch(?:es)?|dash(?:es)?|splash|drizzle|glug|squeeze|shake|ladles?|sticks?|heads?|cloves?|tins?|cans?|jars?|bags?|box(?:es)?|slices?|stalks?|stems?|cubes?|piece|thumb)\b/i;
+  /^(?:an?\s+|some\s+|few\s+|good\s+|the\s+)*(?:small|large|big|generous|heaped|heaping|scant|whole|fresh|fat|good)?\s*(?:bunch|bunches|handfuls?|fistfuls?|packets?|sachets?|sprigs?|knobs?|nubs?|pinch(?:es)?|dash(?:es)?|splash|drizzle|glug|squeeze|shake|ladles?|sticks?|heads?|cloves?|tins?|cans?|jars?|bags?|box(?:es)?|slices?|stalks?|stems?|cubes?|piece|thumb|(?:zest|juice|rind|leaves) (?:of|from))\b/i;
 const META =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|ready)\b[:\s]*(?:in |about )?\d+\s*(?:min\w*|m\b|h\w*)\b(?!\s*(?:@|at|on|under|with|until|,))|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|level|recipe by|adapted from)\b\s*[:|]|nutrition\b|calories\b|[^.]*\bper serving\b[^.]*\bkcal|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
 /** “Makes 6 cups”: what comes of it, and not for how many. */

@@ -3,7 +3,7 @@ import { mentionedFood } from '../../food';
 import { findAmounts, parseAmount } from '../../units';
 import { AND } from '../sentences';
 
-const BREAK = new RegExp(String.raw`\s*(?:[,;]|\s\+\s|\bplus\b|${AND})\s*(?![^()]*\))`, 'i');
+const BREAK = new RegExp(String.raw`\s*(?:[,;]|\s[+&]\s|\bplus\b|${AND})\s*(?![^()]*\))`, 'i');
 /** “Two bunches of salsify”: counted, whatever it is. */
 const MEASURE =
   /^\s*(?:\w+ )?(?:bunch|handful|fistful|sprig|head|stalk|stick|ladle|knob|nub|thumb|fillet|leg|breast|glug|shake)\w*\b/i;

@@ -5,7 +5,7 @@ import { findDurations } from '../durations';
 import { toClauses, toSentences } from '../sentences';
 
 const STOP =
-  /\b(?:with|in|into|to|on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|per|more|remain\w*|overnight|till|below|underneath|beneath|above|about|weighing|of the|of it)\b/i;
+  /\b(?:with|in|into|to|on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|against|per|more|remain\w*|overnight|till|below|underneath|beneath|above|about|weighing|of the|of it)\b/i;
 /** A part of what is listed, or of what is in the pot. */
 const OF_THE_LISTED =
   /^\s*(?:of\s+)?(?:the|that|this|those|these|it|its|your|remaining|reserved|rest)\b/i;
@@ -15,7 +15,7 @@ const NO_FOOD =
   /^(?:pieces?|chunks?|cubes?|slices?|rounds?|strips?|minutes?|mins?|batch\w*|goes|portions?|people|of us|times?|sides?|cm|mm|inch\w*|lots?|runs?|cookers?|pots?|pans?|halves|quarters|bit|little|few|while|moment|quick|natural|good|large|small|hot|lid|rack|trivet|juice|zest|bowl|dish|tin|plate|fork|spoon|lot|touch|boil|simmer|liq|liquid|juices?|cooking|time|must|half|third|quarter|sugar lump)\b/i;
 /** Things that food lies in. */
 const VESSEL =
-  /\b(?:basins?|tins?|pans?|dish(?:es)?|bowls?|jars?|cans?|mou?lds?|trays?|ramekins?|pots?|full)$/i;
+  /\b(?:basins?|tins?|pans?|dish(?:es)?|bowls?|jars?|cans?|mou?lds?|trays?|ramekins?|pots?|(?:multi-?|rice )?cookers?|full)$/i;
 /** With fewer foods listed there is no list: each one that is named counts. */
 const SHORTEST_LIST = 3;
 const MOST_WORDS = 5;

@@ -40,6 +40,8 @@ const isFood = (part: string): boolean =>
 /** Most of at least three. */
 const areMost = (parts: readonly PackedPart[], is: (part: string) => boolean): boolean =>
   parts.length >= 3 && parts.filter((p) => is(p.text)).length * 4 >= parts.length * 3;
+const isMeasured = ({ text }: PackedPart): boolean =>
+  parseAmount(text).unit !== null && mentionedFood(text) !== null;
 
 /**
  * A line as the lines that it packs; one that packs nothing is its only part.
@@ -57,7 +59,8 @@ export function unpack(text: string, isFirst: boolean): PackedPart[] {
   if (isFirst && from === 0)
     return bars.length > 1 && bars.slice(1).every((p) => isFact(p.text)) ? bars : [{ text, at: 0 }];
   if (bars.length > 1 && bars.every((p) => isFact(p.text))) return [...head, ...bars];
-  const slashes = between(text, from, SLASH);
-  if (areMost(slashes, isFood)) return [...head, ...slashes];
+  for (const parts of [bars, between(text, from, SLASH)])
+    if (areMost(parts, isFood) || (parts.length === 2 && parts.every(isMeasured)))
+      return [...head, ...parts];
   return from > 0 ? [...head, { text: text.slice(from), at: from }] : [{ text, at: 0 }];
 }

@@ -27,8 +27,12 @@ const YIELD = new RegExp(
 /** A supper for two, said in words at the end of a sentence. */
 const SPOKEN = new RegExp(String.raw`\bfor\s+(${NUMBER_WORDS})(?=\s*(?:[.,;)]|$))`, 'i');
 
+/** “My husband had three bowls”: what somebody ate once. */
+const EATEN = /\b(?:had|ate|eaten|eats|finished|devoured|wolfed|went back for|polished off)\b/i;
+
 /** How many it serves, in the text's own words; '' where it does not say. */
 export function findYield(text: string): string {
+  if (EATEN.test(text) && !FEEDS.test(text)) return '';
   const found = (FEEDS.exec(text) ?? YIELD.exec(text))?.[0] ?? '';
   if (found !== '') return servingsIn(found) === null ? '' : found.trim();
   const spoken = /\b(?:supper|dinner|lunch|meal|recipe|this is|enough)\b/i.test(text)

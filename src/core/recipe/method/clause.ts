@@ -87,7 +87,7 @@ const NEGATED =
 const COMING_UP =
   /\b(?:to|until (?:it|the \w+)|will|takes?[^.]{0,16}) (?:come|comes|get|gets|reach|reaches|build|builds|rise|rises|heat|warm)(?: (?:up|itself))?(?: to)?(?: (?:full|high|low))?\b[^.]{0,12}\bpressure\b|\bto (?:pressuri[sz]e|preheat)\b|\bcome[- ]up\b/i;
 const CONDITION =
-  /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|\bif (?:it|they|not|you|the|still|need|too|very|necessary|required|desired)/i;
+  /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|\bif (?:it|they|not|you|the|still|need|too|very|necessary|required|desired|thawed|frozen|fresh|chilled|using|your|small|large|thick|thin|halved|whole|soaked|unsoaked)\b|\d ?(?:min(?:ute)?s?|m|hours?|hrs?)\.? if\b/i;
 /** The whole sentence is for another case. */
 const OTHER_CASE =
   /^(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;

@@ -188,7 +188,7 @@ function waitCost(p: Path, c: Clause, time: ClauseTime): number {
   if (c.kind !== null && c.kind !== 'rest') cost += 3;
   if (c.pressure && !c.natural) cost += 1.5;
   if (c.isBurner || c.saute) cost += 1.5;
-  if (c.conditional) cost += 1;
+  if (c.conditional) cost += 3;
   return cost;
 }
 

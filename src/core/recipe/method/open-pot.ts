@@ -11,6 +11,8 @@ const POURED =
 const MELTS =
   /^(?:melt|heat)\b(?=.*\b(?:butter|ghee|oil|lard|fat|dripping)\b)(?!.*\b(?:bowl|microwave|pan|jug)\b)/i;
 
+const HEATS = /\b(?:heat|melt|warm|bring|boil)\b/i;
+
 const VESSEL =
   /\b(?:pan|tin|dish|bowl|jars?|ramekins?|mou?lds?|tins?|pans?|bowls?|dishes|pudding basin|basin|foil parcels?|cake ring)\b/i;
 const ABOVE =
@@ -26,6 +28,8 @@ export function note(p: Path, c: Clause): void {
   if ((c.saute || MELTS.test(c.text)) && p.open < 0) p.isHot = true;
   // “Stir it back in on sauté until it coats a spoon, 3 minutes”.
   if (c.saute && p.hasCycle && c.kind === null) p.going = { kind: 'simmer', at: c.at };
+  if (c.isBurner && c.kind === null && c.times.length === 0 && HEATS.test(c.text))
+    p.going = { kind: 'burner', at: c.at };
   if (c.kind === 'brown' || c.kind === 'simmer') p.isWet = false;
   else if (POURED.test(c.text)) p.isWet = true;
   if (/\bpot[- ]in[- ]pot\b|\bPIP\b/i.test(c.sentence)) p.vessel = 'pan';

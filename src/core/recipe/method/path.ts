@@ -1,6 +1,6 @@
 /** One way to understand a method as far as it is read: the stages made of it, and what the pot is doing. */
 import type { FoundCycle, FoundKind, FoundStage, ReleaseFound } from '../types';
-import { saysByItself, saysPart } from '../phrases';
+import { saysByItself, saysMeanwhile, saysPart } from '../phrases';
 import type { Clause, ClauseTime } from './clause';
 
 /** Words that are in no stage yet. */
@@ -185,7 +185,8 @@ export class Path {
       begins ||
       (c.otherPot && last(end?.sentences ?? []) !== c.sentence) ||
       isApart(end, c.sentence);
-    if (end?.kind === kind && kind !== 'pressure' && end.meanwhile === c.meanwhile && !isOther) {
+    const goesOn = end?.meanwhile === c.meanwhile || (kind === 'burner' && !c.meanwhile);
+    if (end?.kind === kind && kind !== 'pressure' && goesOn && !isOther) {
       const before = this.taken(c.sentence);
       this.replace(this.stages.length - 1, (s) =>
         longer([...before, c.sentence].reduce(told, s), time),
@@ -202,15 +203,16 @@ export class Path {
       this.replace(this.stages.length - 1, (s) => longer(s, time));
       return;
     }
+    const before = this.taken(c.sentence);
     this.stages = [
       ...this.stages,
       {
         ...EMPTY,
         kind,
-        sentences: [...this.taken(c.sentence), c.sentence],
+        sentences: [...before, c.sentence],
         minutes: time?.from ?? null,
         to: time?.to ?? null,
-        meanwhile: c.meanwhile,
+        meanwhile: c.meanwhile || (kind === 'burner' && before.some(saysMeanwhile)),
         ...(c.isBurner && (kind === 'burner' || kind === 'brown') ? { place: 'burner' } : {}),
       },
     ];

@@ -33,6 +33,7 @@ function underCost(p: Path, kind: FoundKind): number {
 }
 
 const HANDS_AFTER = /\b(?:skim|strain|separate the fat|pour off|pull apart|shred|carve|mash)\b/i;
+const COOKS = /\b(?:cook|whisk|stir|simmer|until|fry|boil|toast|heat)\w*\b/i;
 const FRIES = /\b(?:brown|fry|sear|crisp|soften|sweat|golden|oil|butter)/i;
 
 function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
@@ -58,6 +59,9 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   if (!isOver && /^cook\b/i.test(c.text)) return { kind: 'brown', cost: 1 };
   // Skimming and straining have minutes of their own, whatever went on before.
   if (HANDS_AFTER.test(c.sentence) && p.stages.length > 0) return { kind: 'finish', cost: 0.4 };
+  // “In a saucepan, melt the butter. Whisk in the flour and cook for 1 minute.”
+  if (p.going?.kind === 'burner' && c.at - p.going.at === 1 && COOKS.test(c.sentence))
+    return { kind: 'burner', cost: 0.5 };
   // Chopping that is timed is no part of what simmers beside it.
   if (isPreparing(c.sentence) && (c.meanwhile || !p.isFrying))
     return { kind: c.meanwhile || !isOver ? 'prep' : 'finish', cost: c.meanwhile ? 0.4 : 0.6 };
