@@ -6,6 +6,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 
 const REPORTS = 'test-results';
+const BEGAN = performance.now();
 let passed = 0;
 let failed = 0;
 
@@ -15,9 +16,14 @@ function run(command, args, env = {}) {
   );
 }
 
+/** Says what comes, and how long all before it took. */
+function say(name) {
+  console.log(`\n== ${name} (after ${Math.round((performance.now() - BEGAN) / 1000)} s)`);
+}
+
 /** Runs a check that counts as one. */
 function check(name, command, args) {
-  console.log(`\n== ${name}`);
+  say(name);
   if (run(command, args)) passed++;
   else {
     failed++;
@@ -25,14 +31,14 @@ function check(name, command, args) {
   }
 }
 
-/** Runs scripts of the package at once; what each says is printed whole, when it has ended. */
-async function sideBySide(scripts) {
+/** Runs commands at once; what each says is printed whole, when it has ended. */
+async function sideBySide(commands) {
   await Promise.all(
-    scripts.map(
-      ([name, script]) =>
+    commands.map(
+      ([name, command, ...args]) =>
         new Promise((resolve) => {
           let said = '';
-          const child = spawn('npm', ['run', '--silent', script]);
+          const child = spawn(command, args);
           child.stdout.on('data', (text) => (said += text));
           child.stderr.on('data', (text) => (said += text));
           child.on('close', (code) => {
@@ -74,14 +80,14 @@ mkdirSync(REPORTS, { recursive: true });
 // side they take as long as the longest of them.
 need('svelte-kit sync', run('npx', ['svelte-kit', 'sync']));
 await sideBySide([
-  ['types', 'check:types'],
-  ['lint', 'check:lint'],
-  ['format', 'check:format'],
-  ['import direction', 'check:imports'],
-  ['unused code', 'check:unused'],
+  ['types', 'npm', 'run', '--silent', 'check:types'],
+  ['lint', 'npm', 'run', '--silent', 'check:lint'],
+  ['format', 'npm', 'run', '--silent', 'check:format'],
+  ['import direction', 'npm', 'run', '--silent', 'check:imports'],
+  ['unused code', 'npm', 'run', '--silent', 'check:unused'],
 ]);
 
-console.log('\n== unit, property and reference tests');
+say('unit, property and reference tests');
 const unitOk = run('npx', [
   'vitest',
   'run',
@@ -97,10 +103,13 @@ check('build', 'npm', ['run', '--silent', 'build']);
 check('the bundle stays small', 'node', ['scripts/bundle-size.mjs']);
 
 check('live evenings under strain', 'node', ['scripts/live-check.mjs', '--short']);
-check('killed in the middle of writes', 'node', ['scripts/fault-check.mjs', '--short']);
-check('readers and writers at once', 'node', ['scripts/load-check.mjs', '--short']);
+// Each has a server and files of its own. What they measure is judged by `npm run soak`, one after the other.
+await sideBySide([
+  ['killed in the middle of writes', 'node', 'scripts/fault-check.mjs', '--short'],
+  ['readers and writers at once', 'node', 'scripts/load-check.mjs', '--short'],
+]);
 
-console.log('\n== browser and accessibility tests');
+say('browser and accessibility tests');
 const browserOk = run('npx', ['playwright', 'test', '--reporter=line,json'], {
   PLAYWRIGHT_JSON_OUTPUT_NAME: `${REPORTS}/browser.json`,
 });

@@ -69,7 +69,12 @@ test('what is said of a dish’s wait is kept, and goes out with the rest', asyn
 
 test('charts are drawn from what happened, and all of it goes out as CSV', async ({ page }) => {
   await page.goto('/log/charts');
-  for (const name of [/planned and real/, /by what is in the pot/, /On time/, /in the freezer/])
+  for (const name of [
+    /Large takes \d+ % longer to come to pressure than planned/,
+    /by what is in the pot/,
+    /On time/,
+    /in the freezer/,
+  ])
     await expect(page.getByRole('group', { name })).toBeVisible();
   await expect(page.locator('.js-plotly-plot .point').first()).toBeVisible();
   await expectAccessible(page);

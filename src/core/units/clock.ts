@@ -56,6 +56,13 @@ export function shortDay(day: string, today: string): string {
     .replaceAll(' ', '\u00a0');
 }
 
+/** @param month as `2026-11` @example monthName('2026-11') // 'Nov 2026' */
+export function monthName(month: string): string {
+  return formatter({ zone: 'UTC', hours: 24 }, { month: 'short', year: 'numeric' }).format(
+    Date.parse(`${month}-15T12:00:00Z`),
+  );
+}
+
 /** @param day as `2026-11-28` @example weekday('2026-11-28') // 'Sat' */
 export function weekday(day: string): string {
   return formatter({ zone: 'UTC', hours: 24 }, { weekday: 'short' }).format(

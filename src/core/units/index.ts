@@ -15,6 +15,7 @@ export {
   formatTime,
   isZone,
   labelDay,
+  monthName,
   shortDay,
   weekday,
 } from './clock';

@@ -1,3 +1,4 @@
+export { sayComeUps, sayFilling, sayHeld, sayLateness } from './chart-titles';
 export { length as sayLength, sayWater } from './amounts';
 export { sayDishFinding } from './dish-findings';
 export { sayEdit, sayFinding } from './findings';

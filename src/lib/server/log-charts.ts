@@ -1,8 +1,10 @@
 /** What the Log draws: the way up, evenings on time, and what the freezer holds. */
 import { asc, eq } from 'drizzle-orm';
 import { accountOf, eveningNow } from '$core/run';
+import { dayKey } from '$core/units';
 import type { Database } from './database';
 import { listEvenings, readEvening } from './evening-store';
+import { readKitchen } from './kitchen-store';
 import { allObservations } from './learned-store';
 import { storeItems, storeMoves } from './schema';
 
@@ -10,6 +12,8 @@ import { storeItems, storeMoves } from './schema';
 const MOST_EVENINGS = 40;
 
 export interface LogCharts {
+  /** Every pot that is drawn, those of the kitchen first and in its order: each keeps its place, and its colour. */
+  cookers: string[];
   comeUps: { cooker: string; planned: number; real: number; kg: number | null; evening: string }[];
   evenings: { day: string; name: string; late: number }[];
   /** Portions in the freezer at the end of each month, `2026-11`. */
@@ -18,7 +22,8 @@ export interface LogCharts {
 
 /** @param now ms since the epoch */
 export async function logCharts(database: Database, now: number): Promise<LogCharts> {
-  const [seen, listed, moves] = await Promise.all([
+  const [kitchen, seen, listed, moves] = await Promise.all([
+    readKitchen(database),
     allObservations(database),
     listEvenings(database),
     database
@@ -39,23 +44,27 @@ export async function logCharts(database: Database, now: number): Promise<LogCha
     const account = accountOf(evening, events, new Map(), eveningNow(events, now));
     if (account.isServed && account.late !== null)
       evenings.push({
-        day: new Date(serveAt).toISOString().slice(0, 10),
+        day: dayKey(serveAt, kitchen.zone),
         name,
         late: account.late,
       });
   }
+  const comeUps = seen
+    .filter((o) => o.kind === 'power')
+    .map((o) => ({
+      cooker: o.about,
+      planned: o.planned,
+      real: o.real,
+      kg: o.kg ?? null,
+      evening: o.eveningName,
+    }));
+  const drawn = new Set(comeUps.map((c) => c.cooker));
+  const known = kitchen.cookers.map((c) => c.name);
   return {
-    comeUps: seen
-      .filter((o) => o.kind === 'power')
-      .map((o) => ({
-        cooker: o.about,
-        planned: o.planned,
-        real: o.real,
-        kg: o.kg ?? null,
-        evening: o.eveningName,
-      })),
+    cookers: [...new Set([...known, ...[...drawn].sort()])],
+    comeUps,
     evenings,
-    freezer: byMonth(moves, now),
+    freezer: byMonth(moves, now, kitchen.zone),
   };
 }
 
@@ -63,8 +72,9 @@ export async function logCharts(database: Database, now: number): Promise<LogCha
 function byMonth(
   moves: readonly { at: number; what: string; portions: number }[],
   now: number,
+  zone: string,
 ): LogCharts['freezer'] {
-  const monthOf = (at: number): string => new Date(at).toISOString().slice(0, 7);
+  const monthOf = (at: number): string => dayKey(at, zone).slice(0, 7);
   const [first] = moves;
   if (!first) return [];
   const months: LogCharts['freezer'] = [];

@@ -1,7 +1,7 @@
 <script lang="ts">
   /** A curve. Plotly is loaded here and nowhere else. */
   import { mode } from 'mode-watcher';
-  import type { Curve } from './types';
+  import type { Curve, Series } from './types';
 
   interface Props {
     curve: Curve;
@@ -14,11 +14,23 @@
   function colour(name: string): string {
     return getComputedStyle(document.documentElement).getPropertyValue(name).trim();
   }
-  const LINES = ['--olive', '--brine', '--ember', '--straw-ink'] as const;
+  /** Colour and shape together: neither alone has to be told apart. */
+  const LOOKS = [
+    ['--olive', 'circle'],
+    ['--brine', 'square'],
+    ['--ember', 'diamond'],
+    ['--straw-ink', 'triangle-up'],
+    ['--pimento', 'cross'],
+    ['--ink', 'star'],
+  ] as const;
+  const lookOf = ({ look, faint }: Series, i: number): { color: string; symbol: string } => {
+    const [name, symbol] = LOOKS[(look ?? i) % LOOKS.length] ?? LOOKS[0];
+    return { color: colour(faint ? '--line-strong' : name), symbol };
+  };
 
   async function draw(
     target: HTMLDivElement,
-    { series, marks = [], ...titles }: Curve,
+    { series, marks = [], ticks, ...titles }: Curve,
   ): Promise<void> {
     // In here, for it needs a window: on the server there is none.
     const { react } = (await import('plotly.js-basic-dist-min')).default;
@@ -40,13 +52,13 @@
           name: s.name,
           ...(s.text ? { text: s.text } : {}),
           ...(s.as === 'bars' ? { textposition: 'none' as const } : {}),
-          marker: { color: colour(LINES[i % LINES.length] ?? '--olive'), size: 10 },
+          marker: { ...lookOf(s, i), size: 10 },
           x: s.x,
           y: s.y,
           ...(s.right ? { yaxis: 'y2' } : {}),
           line: {
-            color: colour(LINES[i % LINES.length] ?? '--olive'),
-            width: 3,
+            color: lookOf(s, i).color,
+            width: s.faint ? 2 : 3,
             ...(s.dash ? { dash: 'dash' as const } : {}),
           },
           hovertemplate: s.text
@@ -75,6 +87,7 @@
         xaxis: {
           ...axis(titles.xTitle),
           ...(series.some((s) => s.as === 'bars') ? { type: 'category' as const } : {}),
+          ...(ticks ? { tickvals: ticks.at, ticktext: ticks.say } : {}),
         },
         yaxis: axis(titles.yTitle),
         ...(titles.rightTitle

@@ -12,6 +12,10 @@ export interface Series {
   as?: 'points' | 'bars';
   /** Said of each point, where it is pointed at. */
   text?: string[];
+  /** Which of the colours and shapes is its own, whatever else is drawn; by its place where not given. */
+  look?: number;
+  /** Only to compare with: a line without a colour of its own. */
+  faint?: boolean;
 }
 
 export interface Curve {
@@ -20,6 +24,8 @@ export interface Curve {
   yTitle: string;
   rightTitle?: string;
   series: Series[];
+  /** What stands under places of the x axis, where that is not what is at them. */
+  ticks?: { at: string[]; say: string[] };
   /** A point that is the answer. */
   marks?: { x: number; y: number; text: string }[];
 }

@@ -1,4 +1,7 @@
 <script lang="ts">
+  import { G_PER_LB } from '$core/facts';
+  import { sayComeUps, sayFilling, sayHeld, sayLateness } from '$core/words';
+  import { monthName, shortDay } from '$core/units';
   import Chart from '$lib/ui/chart/chart.svelte';
   import type { Curve } from '$lib/ui/chart/types';
   import type { PageProps } from './$types';
@@ -6,59 +9,83 @@
   let { data }: PageProps = $props();
 
   const charts = $derived(data.charts);
-  const cookers = $derived([...new Set(charts.comeUps.map((c) => c.cooker))]);
+  const pots = $derived(
+    charts.cookers
+      .map((name, look) => ({ name, look, own: charts.comeUps.filter((c) => c.cooker === name) }))
+      .filter(({ own }) => own.length > 0),
+  );
+  const isUs = $derived(data.conventions.system === 'us');
+  /** A weight in the household's unit, in which the axis is. */
+  const weight = (kg: number): number =>
+    Math.round((isUs ? (kg * 1000) / G_PER_LB : kg) * 100) / 100;
+  const unit = $derived(isUs ? 'lb' : 'kg');
+  /** So many days stand under bars without touching. */
+  const MOST_DAYS = 8;
   const most = $derived(Math.max(10, ...charts.comeUps.flatMap((c) => [c.planned, c.real])));
   const predicted = $derived<Curve>({
-    title: 'Time to pressure: planned and real, min',
+    title: sayComeUps(charts.comeUps),
     xTitle: 'planned, min',
     yTitle: 'real, min',
     series: [
-      { name: 'as planned', x: [0, most], y: [0, most], dash: true },
-      ...cookers.map((name) => {
-        const own = charts.comeUps.filter((c) => c.cooker === name);
-        return {
-          name,
-          as: 'points' as const,
-          x: own.map((c) => c.planned),
-          y: own.map((c) => c.real),
-          text: own.map((c) => `${c.evening}: ${c.planned} planned, ${c.real} real`),
-        };
-      }),
+      { name: 'as planned', x: [0, most], y: [0, most], dash: true, faint: true },
+      ...pots.map(({ name, look, own }) => ({
+        name,
+        look,
+        as: 'points' as const,
+        x: own.map((c) => c.planned),
+        y: own.map((c) => c.real),
+        text: own.map((c) => `${c.evening}: ${c.planned} planned, ${c.real} real`),
+      })),
     ],
   });
   const byFill = $derived<Curve>({
-    title: 'Time to pressure by what is in the pot',
-    xTitle: 'in the pot, kg',
+    title: sayFilling(charts.comeUps),
+    xTitle: `in the pot, ${unit}`,
     yTitle: 'time to pressure, min',
-    series: cookers.map((name) => {
-      const own = charts.comeUps.filter((c) => c.cooker === name && c.kg !== null);
+    series: pots.map(({ name, look, own }) => {
+      const known = own.flatMap((c) => (c.kg === null ? [] : [{ ...c, weight: weight(c.kg) }]));
       return {
         name,
+        look,
         as: 'points' as const,
-        x: own.map((c) => c.kg ?? 0),
-        y: own.map((c) => c.real),
-        text: own.map((c) => `${c.evening}: ${c.kg} kg, ${c.real} min`),
+        x: known.map((c) => c.weight),
+        y: known.map((c) => c.real),
+        text: known.map((c) => `${c.evening}: ${c.weight} ${unit}, ${c.real} min`),
       };
     }),
   });
+  /** Two evenings of one day are two bars. */
+  const keyOf = (e: { day: string; name: string }): string => `${e.day} ${e.name}`;
+  const days = $derived.by(() => {
+    const each = Math.ceil(charts.evenings.length / MOST_DAYS);
+    const shown = charts.evenings.filter((_, i) => i % each === 0);
+    return { at: shown.map(keyOf), say: shown.map((e) => shortDay(e.day, data.today)) };
+  });
   const record = $derived<Curve>({
-    title: 'On time: minutes late (over 0) or early, evening by evening',
+    title: sayLateness(charts.evenings.map((e) => e.late)),
     xTitle: '',
-    yTitle: 'late, min',
+    yTitle: 'late (under 0: early), min',
+    ticks: days,
     series: [
       {
         name: 'late',
         as: 'bars',
-        x: charts.evenings.map((e) => `${e.day} ${e.name}`.slice(0, 40)),
+        x: charts.evenings.map(keyOf),
         y: charts.evenings.map((e) => e.late),
-        text: charts.evenings.map((e) => `${e.name}, ${e.day}: ${e.late} min`),
+        text: charts.evenings.map(
+          (e) => `${e.name}, ${shortDay(e.day, data.today)}: ${e.late} min`,
+        ),
       },
     ],
   });
   const freezer = $derived<Curve>({
-    title: 'Portions in the freezer at the end of each month',
+    title: sayHeld(charts.freezer.map((f) => f.portions)),
     xTitle: '',
     yTitle: 'portions',
+    ticks: {
+      at: charts.freezer.map((f) => f.month),
+      say: charts.freezer.map((f) => monthName(f.month)),
+    },
     series: [
       {
         name: 'portions',
