@@ -6,6 +6,7 @@ import { copyFileSync, existsSync, renameSync, rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { createClient } from '@libsql/client';
 import { backupFolder, listBackups } from '$lib/server/backup';
+import { isNewerThanHere } from '$lib/server/database';
 
 const url = process.env.DATABASE_URL || 'file:data/olive.db';
 const folder = backupFolder(url);
@@ -44,7 +45,9 @@ async function troubleWith(path: string): Promise<string | null> {
     const { rows } = await client.execute('PRAGMA quick_check(1)');
     if (String(rows[0]?.[0]) !== 'ok') return `${path} is damaged itself; choose an older one.`;
     await client.execute('select count(*) from dishes');
-    return null;
+    return (await isNewerThanHere(client))
+      ? `${path} is of a newer version of Olive Clock; install that one, or choose an older copy.`
+      : null;
   } catch (error) {
     return `${path} is no database of Olive Clock (${error instanceof Error ? error.message : String(error)}).`;
   } finally {

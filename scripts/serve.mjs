@@ -10,11 +10,15 @@ import { createClient } from '@libsql/client';
 import compression from 'compression';
 import { certificate } from './certificate.mjs';
 import { BUSY_MS, databaseTrouble } from './check-database.mjs';
+import { readSettings } from './settings.mjs';
 
-const port = Number(process.env.PORT || 4747);
-const host = process.env.HOST || '127.0.0.1';
-const isSecure = process.argv.includes('--https') || process.env.HTTPS === '1';
-const url = process.env.DATABASE_URL || 'file:data/olive.db';
+const { settings, problems } = readSettings(process.env);
+if (!settings) {
+  for (const problem of problems) console.error(problem);
+  process.exit(1);
+}
+const { PORT: port, HOST: host, DATABASE_URL: url } = settings;
+const isSecure = process.argv.includes('--https') || settings.HTTPS === '1';
 const isHere = ['127.0.0.1', 'localhost', '::1'].includes(host);
 /** Between closing the door and leaving: open pages keep their line of events. */
 const LEAVE_AFTER_MS = 2000;
@@ -29,7 +33,7 @@ if (trouble) {
 process.env.PROTOCOL_HEADER = 'x-olive-protocol';
 // The largest file there is to open; what other requests may carry, src/hooks.server.ts says.
 process.env.BODY_SIZE_LIMIT ||= '425M';
-const { handler } = await import('../build/handler.js');
+const handler = await built();
 
 if (!isHere && !(await hasPasscode())) {
   console.error(
@@ -78,11 +82,21 @@ function names() {
   const addresses = Object.values(networkInterfaces()).flatMap((list) =>
     (list ?? []).filter((a) => a.family === 'IPv4').map((a) => a.address),
   );
-  const extra = (process.env.HOSTS ?? '')
+  const extra = (settings.HOSTS ?? '')
     .split(',')
     .map((n) => n.trim())
     .filter(Boolean);
   return [...new Set(['localhost', hostname(), `${hostname()}.local`, ...addresses, ...extra])];
+}
+
+/** The application; where it can't open the household, it says why. */
+async function built() {
+  try {
+    return (await import('../build/handler.js')).handler;
+  } catch (error) {
+    console.error(error?.message ?? error);
+    process.exit(1);
+  }
 }
 
 async function hasPasscode() {

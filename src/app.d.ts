@@ -6,6 +6,8 @@ declare global {
     interface Locals {
       /** What this screen may do; missing while the pages are built. */
       role?: AccessRole;
+      /** Which of the devices that came in it is; missing on the machine itself. */
+      device?: string;
     }
     interface PageData {
       /** How the household reads days and times. */
@@ -15,6 +17,8 @@ declare global {
       message: string;
       /** What the reader can do about it. */
       remedy?: string;
+      /** Under which the server's log has it. */
+      number?: string;
     }
   }
 }

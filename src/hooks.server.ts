@@ -1,7 +1,8 @@
+import { randomBytes } from 'node:crypto';
 import { redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import { building } from '$app/environment';
 import { useHouseWords } from '$core/reason';
-import { COOKIE, hasPasscode, roleOf, type AccessRole } from '$lib/server/access';
+import { COOKIE, hasPasscode, visitorOf, type AccessRole } from '$lib/server/access';
 import { backUpDaily, backupFolder } from '$lib/server/backup';
 import { database, databaseUrl } from '$lib/server/database';
 import { LARGEST_FILE_BYTES } from '$lib/server/household-store';
@@ -91,7 +92,10 @@ function isHere(event: Event): boolean {
 }
 
 async function roleFor(event: Event): Promise<AccessRole | null> {
-  return isHere(event) ? 'full' : roleOf(await database(), event.cookies.get(COOKIE), Date.now());
+  if (isHere(event)) return 'full';
+  const visitor = await visitorOf(await database(), event.cookies.get(COOKIE), Date.now());
+  if (visitor) event.locals.device = visitor.device;
+  return visitor?.role ?? null;
 }
 
 /** Why a request is not answered; null where it is. */
@@ -139,14 +143,18 @@ export const handle: Handle = async ({ event, resolve }) => {
   return response;
 };
 
-export const handleError: HandleServerError = ({ error, status, message }) => {
+export const handleError: HandleServerError = ({ error, event, status, message }) => {
   if (status === 404)
     return { message: 'There is no such page.', remedy: 'It may have been removed.' };
-  log.error({ error }, message);
+  // The page shows the number, the log has it with everything else.
+  const number = randomBytes(3).toString('hex').toUpperCase();
+  const { method } = event.request;
+  log.error({ error, number, method, path: event.url.pathname, by: event.locals.role }, message);
   const trouble = diskTrouble(error);
-  if (trouble) return trouble;
+  if (trouble) return { ...trouble, number };
   return {
     message: 'Something went wrong on our side.',
     remedy: 'Nothing you saved is lost. Try again; if it comes back, look at the server’s log.',
+    number,
   };
 };

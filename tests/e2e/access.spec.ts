@@ -8,6 +8,7 @@ const PAGES = [
   '/dishes',
   '/dishes/lamb-apricots?servings=8',
   '/kitchen',
+  '/kitchen/stored',
   '/answers',
   '/answers?q=hold',
   '/dishes/new',

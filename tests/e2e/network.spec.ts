@@ -163,6 +163,21 @@ test('over http by name: the door, brute force, and the way back from the consol
   await page.getByRole('button', { name: 'Timer started' }).click();
   await expect(page.getByRole('button', { name: 'It beeps' })).toBeVisible();
   await context.setOffline(false);
+
+  // It is one of the devices that came in, and can be logged out from the machine itself.
+  const here = await browser.newPage();
+  await here.goto(`http://127.0.0.1:${PORTS.http}/kitchen`);
+  const devices = here.getByTestId('devices');
+  await expect(devices.getByRole('listitem')).toHaveCount(1);
+  await devices.getByLabel('Name of the device').fill('Phone at the stove');
+  await devices.getByRole('button', { name: 'Rename' }).click();
+  await here.reload();
+  await devices.getByRole('button', { name: 'Log out: Phone at the stove' }).click();
+  await expect(here.getByText('None yet.')).toBeVisible();
+  await here.close();
+  expect(await ask('/household.json', { cookie: own })).toBe(401);
+  await page.goto(`${origin}/meals`);
+  await expect(page.getByRole('heading', { name: 'Who is there?' })).toBeVisible();
   await context.close();
 });
 

@@ -58,9 +58,9 @@ export function shortDay(day: string, today: string): string {
 
 /** @param month as `2026-11` @example monthName('2026-11') // 'Nov 2026' */
 export function monthName(month: string): string {
-  return formatter({ zone: 'UTC', hours: 24 }, { month: 'short', year: 'numeric' }).format(
-    Date.parse(`${month}-15T12:00:00Z`),
-  );
+  return formatter({ zone: 'UTC', hours: 24 }, { month: 'short', year: 'numeric' })
+    .format(Date.parse(`${month}-15T12:00:00Z`))
+    .replace('Sept', 'Sep');
 }
 
 /** @param day as `2026-11-28` @example weekday('2026-11-28') // 'Sat' */

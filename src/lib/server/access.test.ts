@@ -7,12 +7,14 @@ import {
   enterAsScreen,
   hasPasscode,
   removePasscode,
-  roleOf,
+  visitorOf,
+  logOutAll,
   screenToken,
   setPasscode,
   unlock,
 } from './access';
 import { openDatabase, type Database } from './database';
+import { addDevice, deviceKind, listDevices, logOut, nameDevice } from './devices';
 
 const folder = mkdtempSync(join(tmpdir(), 'olive-access-'));
 const NOW = Date.UTC(2026, 10, 25, 9);
@@ -42,18 +44,18 @@ describe('the passcode', () => {
   it('opens with a cookie that is good for half a year and can’t be made by hand', async () => {
     await setPasscode(database, 'thyme olive clock');
     const cookie = await cookieFor('thyme olive clock');
-    expect(await roleOf(database, cookie, NOW)).toBe('full');
-    expect(await roleOf(database, cookie, NOW + 181 * DAY)).toBeNull();
-    expect(await roleOf(database, cookie.replace('full', 'look'), NOW)).toBeNull();
-    expect(await roleOf(database, `${cookie}x`, NOW)).toBeNull();
-    expect(await roleOf(database, undefined, NOW)).toBeNull();
+    expect((await visitorOf(database, cookie, NOW))?.role).toBe('full');
+    expect(await visitorOf(database, cookie, NOW + 181 * DAY)).toBeNull();
+    expect(await visitorOf(database, cookie.replace('full', 'look'), NOW)).toBeNull();
+    expect(await visitorOf(database, `${cookie}x`, NOW)).toBeNull();
+    expect(await visitorOf(database, undefined, NOW)).toBeNull();
     const token = (await screenToken(database)) ?? '';
     const screen = await enterAsScreen(database, token, NOW);
-    expect(await roleOf(database, screen ?? '', NOW)).toBe('look');
+    expect((await visitorOf(database, screen ?? '', NOW))?.role).toBe('look');
     expect(await enterAsScreen(database, 'guessed', NOW)).toBeNull();
     // A new passcode shuts out all that came in before.
     await setPasscode(database, 'another one');
-    expect(await roleOf(database, cookie, NOW)).toBeNull();
+    expect(await visitorOf(database, cookie, NOW)).toBeNull();
     expect(await enterAsScreen(database, token, NOW)).toBeNull();
   });
 
@@ -87,5 +89,77 @@ describe('the passcode', () => {
     expect((await right(NOW + 21 * MINUTE)).ok).toBe(true);
     await removePasscode(database);
     expect(await hasPasscode(database)).toBe(false);
+  });
+});
+
+describe('devices', () => {
+  const deviceOf = async (cookie: string, at = NOW): Promise<string> =>
+    (await visitorOf(database, cookie, at))?.device ?? '';
+
+  it('each is known by a name of its own and logged out alone, or all at once', async () => {
+    await setPasscode(database, 'thyme olive clock');
+    const [phone, tablet] = [
+      await cookieFor('thyme olive clock'),
+      await cookieFor('thyme olive clock'),
+    ];
+    const id = await deviceOf(phone);
+    expect(await nameDevice(database, id, '  Phone at the stove ')).toBe(true);
+    expect(await nameDevice(database, id, '   ')).toBe(true);
+    expect((await listDevices(database)).map((d) => d.name).toSorted()).toEqual([
+      'A device',
+      'Phone at the stove',
+    ]);
+    await logOut(database, id);
+    expect(await visitorOf(database, phone, NOW)).toBeNull();
+    expect(await nameDevice(database, id, 'Back')).toBe(false);
+    expect((await visitorOf(database, tablet, NOW))?.role).toBe('full');
+    const token = (await screenToken(database)) ?? '';
+    await logOutAll(database);
+    expect(await visitorOf(database, tablet, NOW)).toBeNull();
+    expect(await enterAsScreen(database, token, NOW)).toBeNull();
+    // The passcode is still the same.
+    expect((await visitorOf(database, await cookieFor('thyme olive clock'), NOW))?.role).toBe(
+      'full',
+    );
+  });
+
+  it('a cookie signed for one device is none for another', async () => {
+    const [one, other] = [
+      await cookieFor('thyme olive clock'),
+      await cookieFor('thyme olive clock'),
+    ];
+    const swapped = one.replace(await deviceOf(one), await deviceOf(other));
+    expect(await visitorOf(database, swapped, NOW)).toBeNull();
+    // Nor does one without a device open, as they were before devices were known.
+    expect(await visitorOf(database, one.split('.').toSpliced(2, 1).join('.'), NOW)).toBeNull();
+  });
+
+  it('is seen once an hour, and the sixty-first lets go the one that was not seen for longest', async () => {
+    await setPasscode(database, 'thyme olive clock');
+    const first = await cookieFor('thyme olive clock');
+    const seen = async (): Promise<number | undefined> =>
+      (await listDevices(database)).find((d) => d.name === 'A device')?.seen;
+    await visitorOf(database, first, NOW + 59 * MINUTE);
+    expect(await seen()).toBe(NOW);
+    await visitorOf(database, first, NOW + 60 * MINUTE);
+    expect(await seen()).toBe(NOW + 60 * MINUTE);
+    for (let i = 0; i < 59; i++)
+      await addDevice(database, { name: `screen ${i}`, role: 'look' }, NOW + i);
+    expect(await listDevices(database)).toHaveLength(60);
+    await addDevice(database, { name: 'one more', role: 'look' }, NOW + 2 * DAY);
+    const names = (await listDevices(database)).map((d) => d.name);
+    expect(names).toHaveLength(60);
+    expect(names).not.toContain('screen 0');
+    expect((await visitorOf(database, first, NOW + 2 * DAY))?.role).toBe('full');
+    await removePasscode(database);
+  });
+
+  it('is called after what its browser says it runs on', () => {
+    expect(deviceKind('Mozilla/5.0 (iPhone; CPU iPhone OS 18_0 like Mac OS X)')).toBe('A phone');
+    expect(deviceKind('Mozilla/5.0 (Linux; Android 15) Mobile Safari')).toBe('A phone');
+    expect(deviceKind('Mozilla/5.0 (Linux; Android 15) Safari')).toBe('A tablet');
+    expect(deviceKind('Mozilla/5.0 (iPad; CPU OS 18_0)')).toBe('A tablet');
+    expect(deviceKind('Mozilla/5.0 (X11; Linux x86_64)')).toBe('A computer');
+    expect(deviceKind('')).toBe('A computer');
   });
 });

@@ -6,6 +6,7 @@ import { createHmac, randomBytes, scrypt, timingSafeEqual } from 'node:crypto';
 import { z } from 'zod';
 import { failure, success, type Outcome } from '$core/reason';
 import type { Database } from './database';
+import { addDevice, forgetDevices, seeDevice } from './devices';
 import { changeSetting, readSetting, removeSetting, writeSetting } from './settings-store';
 
 export type AccessRole = 'full' | 'look';
@@ -58,8 +59,20 @@ export async function setPasscode(database: Database, passcode: string): Promise
     hash: hash.toString('base64'),
     secret: randomBytes(32).toString('base64'),
   });
+  await forgetDevices(database);
   await unlock(database);
   return success(null);
+}
+
+/** Every device and screen has to come in again; the passcode stays. */
+export async function logOutAll(database: Database): Promise<void> {
+  const stored = await readSetting(database, 'passcode', passcodeSchema);
+  if (!stored) return;
+  await writeSetting(database, 'passcode', {
+    ...stored,
+    secret: randomBytes(32).toString('base64'),
+  });
+  await forgetDevices(database);
 }
 
 /** From then on the program answers this machine only. */
@@ -79,6 +92,7 @@ export async function hasPasscode(database: Database): Promise<boolean> {
 
 /**
  * @param address of who asks
+ * @param name what the device is called, until somebody calls it otherwise
  * @returns a cookie's value, or what to do
  */
 export async function enter(
@@ -86,6 +100,7 @@ export async function enter(
   passcode: string,
   address: string,
   now: number,
+  name = 'A device',
 ): Promise<Outcome<string>> {
   const stored = await readSetting(database, 'passcode', passcodeSchema);
   if (!stored)
@@ -119,7 +134,19 @@ export async function enter(
     const { [from]: _, ...others } = known ?? {};
     return others;
   });
-  return success(sign(stored.secret, 'full', now));
+  return success(await comeIn(database, stored.secret, { role: 'full', name }, now));
+}
+
+/** A cookie for a device that is known from now on. */
+async function comeIn(
+  database: Database,
+  secret: string,
+  device: { role: AccessRole; name: string },
+  now: number,
+): Promise<string> {
+  const id = await addDevice(database, device, now);
+  const body = `${device.role}.${now + COOKIE_DAYS * 86_400_000}.${id}`;
+  return `${body}.${seal(secret, body)}`;
 }
 
 /** So many addresses are remembered at once; beyond them the oldest are let go. */
@@ -146,11 +173,6 @@ function whoAsks(address: string): string {
   return `${[...front, ...zeros, ...back].slice(0, 4).join(':')}::/64`;
 }
 
-function sign(secret: string, role: AccessRole, now: number): string {
-  const body = `${role}.${now + COOKIE_DAYS * 86_400_000}`;
-  return `${body}.${seal(secret, body)}`;
-}
-
 function seal(secret: string, body: string): string {
   return createHmac('sha256', Buffer.from(secret, 'base64')).update(body).digest('base64url');
 }
@@ -160,17 +182,18 @@ function isSame(a: string, b: string): boolean {
   return x.length === y.length && timingSafeEqual(x, y);
 }
 
-/** What a cookie allows; null where it is none of ours, or too old. */
-export async function roleOf(
+/** Who comes with a cookie; null where it is none of ours, too old, or of a device that was logged out. */
+export async function visitorOf(
   database: Database,
   cookie: string | undefined,
   now: number,
-): Promise<AccessRole | null> {
-  const [role, until = '', seal_ = ''] = (cookie ?? '').split('.');
+): Promise<{ role: AccessRole; device: string } | null> {
+  const [role, until = '', device = '', seal_ = ''] = (cookie ?? '').split('.');
   if (role !== 'full' && role !== 'look') return null;
   const stored = await readSetting(database, 'passcode', passcodeSchema);
-  if (!stored || !isSame(seal(stored.secret, `${role}.${until}`), seal_)) return null;
-  return Number(until) > now ? role : null;
+  if (!stored || !isSame(seal(stored.secret, `${role}.${until}.${device}`), seal_)) return null;
+  if (Number(until) <= now) return null;
+  return (await seeDevice(database, device, now)) ? { role, device } : null;
 }
 
 /** The last part of the address that lets a kitchen screen look, and nothing more; null without a passcode. */
@@ -187,5 +210,7 @@ export async function enterAsScreen(
 ): Promise<string | null> {
   const right = await screenToken(database);
   const stored = await readSetting(database, 'passcode', passcodeSchema);
-  return right && stored && isSame(token, right) ? sign(stored.secret, 'look', now) : null;
+  return right && stored && isSame(token, right)
+    ? comeIn(database, stored.secret, { role: 'look', name: 'A screen that only shows' }, now)
+    : null;
 }

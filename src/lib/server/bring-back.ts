@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import type { Household } from '$core/exchange';
 import { failure, success, type Outcome } from '$core/reason';
 import { backUp, listBackups } from './backup';
-import { openDatabase, type Database } from './database';
+import { NEWER_DATABASE, openDatabase, type Database } from './database';
 import { readHousehold, replaceHousehold } from './household-store';
 import { freshFigures } from './learned-store';
 
@@ -47,6 +47,12 @@ export async function readCopy(folder: string, name: string): Promise<Outcome<Ho
     copy.$client.close();
     return success(household);
   } catch (error) {
+    if (error instanceof Error && error.message === NEWER_DATABASE)
+      return failure({
+        field: 'copy',
+        message: `the copy ${name} is of a newer version of Olive Clock`,
+        remedy: 'install that version again, or choose an older copy',
+      });
     return failure({
       field: 'copy',
       message: `the copy ${name} can’t be read (${error instanceof Error ? error.message : String(error)})`,

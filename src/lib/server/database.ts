@@ -1,9 +1,10 @@
 /** One connection to the household's file, its migrations, and one queue for all writes. */
-import { mkdirSync } from 'node:fs';
+import { mkdirSync, readFileSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { createClient, type Client } from '@libsql/client';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
+import { z } from 'zod';
 import * as schema from './schema';
 
 export type Database = LibSQLDatabase<typeof schema>;
@@ -12,13 +13,44 @@ export type Database = LibSQLDatabase<typeof schema>;
 const BUSY_MS = 5000;
 const DEFAULT_URL = 'file:data/olive.db';
 
-/** Opens the database and brings it to the current schema. */
+const MIGRATIONS = 'drizzle';
+const journalSchema = z.object({ entries: z.array(z.object({ when: z.number() })) });
+
+/** When the newest step of the schema that this version knows was made, ms since the epoch. */
+function newestKnown(): number {
+  const journal: unknown = JSON.parse(readFileSync(`${MIGRATIONS}/meta/_journal.json`, 'utf8'));
+  return Math.max(...journalSchema.parse(journal).entries.map((e) => e.when));
+}
+
+/** What a household of a later version is answered, wherever it would be opened. */
+export const NEWER_DATABASE =
+  'This household was kept by a newer version of Olive Clock, and this one would not understand all of it. Nothing was changed. Install that version again, or bring back a copy from before it with: npm run restore.';
+
+/** Whether a database has steps of the schema that this version does not know. */
+export async function isNewerThanHere(client: Client): Promise<boolean> {
+  const { rows: tables } = await client.execute(
+    "select 1 from sqlite_master where name = '__drizzle_migrations'",
+  );
+  if (tables.length === 0) return false;
+  const { rows } = await client.execute('select max(created_at) as last from __drizzle_migrations');
+  return Number(rows[0]?.last ?? 0) > newestKnown();
+}
+
+/**
+ * Opens the database and brings it to the current schema.
+ *
+ * @throws where it is of a newer version, with words for the cook; it is left as it is
+ */
 export async function openDatabase(url = DEFAULT_URL): Promise<Database & { $client: Client }> {
   if (url.startsWith('file:')) mkdirSync(dirname(url.slice('file:'.length)), { recursive: true });
   const client = createClient({ url, timeout: BUSY_MS });
+  if (await isNewerThanHere(client)) {
+    client.close();
+    throw new Error(NEWER_DATABASE);
+  }
   if (url.startsWith('file:')) await client.execute('PRAGMA journal_mode = WAL');
   const database = drizzle(client, { schema });
-  await migrate(database, { migrationsFolder: 'drizzle' });
+  await migrate(database, { migrationsFolder: MIGRATIONS });
   return database;
 }
 

@@ -1,5 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { COOKIE, COOKIE_DAYS, enter } from '$lib/server/access';
+import { deviceKind } from '$lib/server/devices';
 import { database } from '$lib/server/database';
 import type { Actions } from './$types';
 import { currentTime } from '$lib/server/clock';
@@ -13,7 +14,14 @@ export const actions: Actions = {
   default: async ({ request, cookies, url, getClientAddress }) => {
     const form = await request.formData();
     const passcode = String(form.get('passcode') ?? '');
-    const entered = await enter(await database(), passcode, getClientAddress(), currentTime());
+    const name = deviceKind(request.headers.get('user-agent') ?? '');
+    const entered = await enter(
+      await database(),
+      passcode,
+      getClientAddress(),
+      currentTime(),
+      name,
+    );
     if (!entered.ok) {
       const [problem] = entered.problems;
       return fail(422, { problem: `${problem?.message}; ${problem?.remedy}.` });

@@ -3,7 +3,7 @@ import { parseHousehold, type Household } from '$core/exchange';
 import { kitchenSchema } from '$core/kitchen';
 import { sayEvidence, sayFigure } from '$core/learn';
 import { describeProblem, type Fault } from '$core/reason';
-import { screenToken } from '$lib/server/access';
+import { logOutAll, screenToken } from '$lib/server/access';
 import {
   backUp,
   backupFolder,
@@ -14,10 +14,12 @@ import {
 } from '$lib/server/backup';
 import { openInstead, readCopy } from '$lib/server/bring-back';
 import { database, databaseUrl } from '$lib/server/database';
+import { listDevices, logOut, nameDevice } from '$lib/server/devices';
 import { errorsByField, readDocument, UNREADABLE } from '$lib/server/form';
 import { areTooManyPhotos, LARGEST_FILE_BYTES } from '$lib/server/household-store';
 import { readKitchen, saveKitchen } from '$lib/server/kitchen-store';
 import { freshFigures } from '$lib/server/learned-store';
+import { addressFor } from '$lib/server/names';
 import { weighPhotos } from '$lib/server/photo-store';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
@@ -26,11 +28,12 @@ const inOneLine = (problem: Fault): string => `${describeProblem(problem)}.`;
 const countOf = ({ dishes, meals }: Household): string =>
   `${dishes.length} dishes and ${meals.length} meals are here now.`;
 
-export const load: PageServerLoad = async ({ url }) => {
+export const load: PageServerLoad = async ({ url, locals }) => {
   const store = await database();
-  const [kitchen, token, setting, photos, figures] = await Promise.all([
+  const [kitchen, token, devices, setting, photos, figures] = await Promise.all([
     readKitchen(store),
     screenToken(store),
+    listDevices(store),
     readBackupSetting(store),
     weighPhotos(store),
     freshFigures(store, currentTime()),
@@ -41,6 +44,9 @@ export const load: PageServerLoad = async ({ url }) => {
     told: figures
       .filter((f) => f.kind === 'power' || f.kind === 'loss' || f.kind === 'pace')
       .map((f) => ({ id: f.id, about: f.about, text: sayFigure(f), from: sayEvidence(f) })),
+    devices,
+    own: locals.device ?? null,
+    address: addressFor(url),
     screenLink: token && `${url.origin}/access/screen/${token}`,
     photos: { ...photos, areTooMany: areTooManyPhotos(photos) },
     backups: { folder, setting, copies: folder ? listBackups(folder) : [] },
@@ -66,6 +72,21 @@ export const actions: Actions = {
       return fail(422, { backupProblem: `Days: ${setting.error.issues[0]?.message}.` });
     await saveBackupSetting(await database(), setting.data);
     return { backedUp: 'Kept.' };
+  },
+  nameDevice: async ({ request }) => {
+    const form = await request.formData();
+    const [id, name] = [String(form.get('device')), String(form.get('name') ?? '')];
+    if (!(await nameDevice(await database(), id, name)))
+      return fail(404, { deviceProblem: 'This device was logged out meanwhile.' });
+    return { named: true };
+  },
+  logOut: async ({ request }) => {
+    await logOut(await database(), String((await request.formData()).get('device')));
+    return { loggedOut: true };
+  },
+  logOutAll: async () => {
+    await logOutAll(await database());
+    return { loggedOut: true };
   },
   save: async ({ request }) => {
     const document = await readDocument(request, 'kitchen');

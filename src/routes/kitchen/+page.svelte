@@ -369,4 +369,10 @@
 
 <ScreenCard />
 
-<NetworkCard link={data.screenLink} />
+<NetworkCard
+  link={data.screenLink}
+  address={data.address}
+  devices={data.devices}
+  own={data.own}
+  style={{ zone: data.kitchen.zone, hours: data.kitchen.hours }}
+/>

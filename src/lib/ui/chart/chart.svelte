@@ -124,6 +124,6 @@
 </svelte:head>
 
 <figure class="mt-4">
-  <figcaption class="label">{curve.title}</figcaption>
+  <figcaption class="font-bold">{curve.title}</figcaption>
   <div bind:this={box} class="min-h-[340px] w-full" role="group" aria-label={curve.title}></div>
 </figure>

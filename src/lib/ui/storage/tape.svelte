@@ -1,10 +1,10 @@
 <script lang="ts">
   /** A freezer label as one would write it, with a code in letters and as QR. */
-  import qrcode from 'qrcode-generator';
   import { page } from '$app/state';
   import { amountWords, type StoreItem } from '$core/storage';
   import { labelDay, shortDay, weekday } from '$core/units';
   import { conventionsOf } from '$lib/ui/controls';
+  import QrCode from './qr-code.svelte';
 
   interface Props {
     item: StoreItem;
@@ -13,29 +13,11 @@
   }
   let { item, origin }: Props = $props();
 
-  const SIZE = 2;
   const system = $derived(conventionsOf(page.data).system);
   /** Of a lunch what is in it, for whose it is stands above. */
   const foods = $derived(item.name.slice(item.name.indexOf(': ') + 2));
   /** “Pressure high: …” is read first and from afar; what follows is for when it is in the hand. */
   const FIRST = /^(?:Pressure|Microwave|Heat|Thaw)\b/;
-  const code = $derived.by(() => {
-    const qr = qrcode(0, 'M');
-    qr.addData(`${origin}/s/${item.code}`);
-    qr.make();
-    return qr;
-  });
-  const cells = $derived(
-    Array.from({ length: code.getModuleCount() }, (_, y) =>
-      Array.from({ length: code.getModuleCount() }, (_, x) => code.isDark(y, x)),
-    ),
-  );
-  const path = $derived(
-    cells
-      .flatMap((row, y) => row.map((dark, x) => (dark ? `M${x * SIZE} ${y * SIZE}h2v2h-2z` : '')))
-      .join(''),
-  );
-  const side = $derived(code.getModuleCount() * SIZE);
 </script>
 
 <article
@@ -43,12 +25,7 @@
   data-testid="tape"
 >
   <div class="float-right ml-3 text-center">
-    <svg viewBox="-4 -4 {side + 8} {side + 8}" width="92" height="92" aria-hidden="true"
-      ><rect x="-4" y="-4" width={side + 8} height={side + 8} fill="#fff" /><path
-        d={path}
-        fill="#000"
-      /></svg
-    >
+    <QrCode text={`${origin}/s/${item.code}`} size={92} />
     <p class="font-head text-2xl leading-none font-extrabold tracking-widest">{item.code}</p>
   </div>
   {#if item.lunch}
