@@ -58,6 +58,10 @@ function mostFor(path: string): number {
 const sayBytes = (bytes: number): string =>
   bytes < 1e6 ? `${Math.ceil(bytes / 1000)} kB` : `${Math.ceil(bytes / 1e6)} MB`;
 
+/** A limit is rounded down: what is said to be taken is taken. */
+const sayLimit = (bytes: number): string =>
+  bytes < 1e6 ? `${Math.floor(bytes / 1000)} kB` : `${Math.floor(bytes / 1e6)} MB`;
+
 /** Why a body is not taken in; null where it may be. One that doesn't say how long it is may never end. */
 function bodyRefusal({ request, url }: Event): Response | null {
   if (!request.body) return null;
@@ -69,7 +73,7 @@ function bodyRefusal({ request, url }: Event): Response | null {
   const most = mostFor(url.pathname);
   if (length <= most) return null;
   return new Response(
-    `This has ${sayBytes(length)}, and at most ${sayBytes(most)} are taken. Send less.`,
+    `This has ${sayBytes(length)}, and at most ${sayLimit(most)} are taken. Send less.`,
     { status: 413 },
   );
 }

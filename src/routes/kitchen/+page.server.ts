@@ -39,6 +39,7 @@ export const load: PageServerLoad = async ({ url, locals }) => {
     freshFigures(store, currentTime()),
   ]);
   const folder = backupFolder(databaseUrl());
+  const address = addressFor(url);
   return {
     kitchen,
     told: figures
@@ -46,8 +47,9 @@ export const load: PageServerLoad = async ({ url, locals }) => {
       .map((f) => ({ id: f.id, about: f.about, text: sayFigure(f), from: sayEvidence(f) })),
     devices,
     own: locals.device ?? null,
-    address: addressFor(url),
-    screenLink: token && `${url.origin}/access/screen/${token}`,
+    address,
+    // From another device “localhost” would be that device itself.
+    screenLink: token && `${address ?? url.origin}/access/screen/${token}`,
     photos: { ...photos, areTooMany: areTooManyPhotos(photos) },
     backups: { folder, setting, copies: folder ? listBackups(folder) : [] },
   };

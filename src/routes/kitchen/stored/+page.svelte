@@ -63,7 +63,7 @@
         <h2 class="font-bold">{name}</h2>
         <p class="text-[15px] text-muted">{what}</p>
       </div>
-      <span class="w-28 text-right tabular-nums" data-testid="count-{kind}"
+      <span class="tabular-nums sm:w-28 sm:text-right" data-testid="count-{kind}"
         >{count}{bytes ? `, ${size(bytes)}` : ''}</span
       >
       <form
