@@ -130,6 +130,8 @@ test('over http by name: the door, brute force, and the way back from the consol
   await give(PASSCODE);
   await expect(page.getByRole('alert')).toContainText('too many wrong passcodes');
   spawnSync('node', ['scripts/run-ts.mjs', 'scripts/passcode.ts', '--unlock'], { env });
+  // Who comes in is led to a page of ours, whatever the address says.
+  await page.goto(`${origin}/access?to=//elsewhere.test/meals`);
   await give(PASSCODE);
   await expect(page).toHaveURL(`${origin}/meals`);
 

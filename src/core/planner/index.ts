@@ -1,5 +1,7 @@
 export { answerPlan, describeSaved } from './planning';
 export type { PlanAnswer, PlanQuestion } from './planning';
+export { ADDITIONS, tryAddition, withAddition } from './kitchen-trial';
+export type { Addition, KitchenTrial } from './kitchen-trial';
 export { settleChoices } from './settle';
 export { outlookOf, tryInTurns, tryWaysOut } from './ways';
 export type { Outlook, TriedWays } from './ways';

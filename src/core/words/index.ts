@@ -7,4 +7,5 @@ export { sayFix } from './fixes';
 export { fault, refusal } from './refusals';
 export { sayPotRefusal } from './pot-refusals';
 export type { Conventions } from './conventions';
+export { sayTrial, sayTried, verdictOn } from './kitchen-trial';
 export { sayKeeps, sayParked } from './parking';

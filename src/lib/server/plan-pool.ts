@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import Tinypool from 'tinypool';
-import type { PlanAnswer, PlanQuestion } from '../../core/planner';
+import type { Addition, KitchenTrial, PlanAnswer, PlanQuestion } from '../../core/planner';
 import code from '$lib/workers/node-plan?nodeworker';
 import { log } from './log';
 
@@ -23,4 +23,13 @@ function open(): Tinypool {
 export async function planOnServer(question: PlanQuestion): Promise<PlanAnswer> {
   pool ??= open();
   return (await pool.run(question)) as PlanAnswer;
+}
+
+/** Plans a meal in the pool by the kitchen as it is, and with one thing more. */
+export async function tryOnServer(
+  question: PlanQuestion,
+  addition: Addition,
+): Promise<KitchenTrial> {
+  pool ??= open();
+  return (await pool.run({ question, addition }, { name: 'trial' })) as KitchenTrial;
 }

@@ -1,5 +1,12 @@
-/** The planner as a task for the server's pool: one question in, the final answer out. */
-import { answerPlan, type PlanAnswer, type PlanQuestion } from '../../core/planner';
+/** The planner as tasks for the server's pool: one question in, the final answer out. */
+import {
+  answerPlan,
+  tryAddition,
+  type Addition,
+  type KitchenTrial,
+  type PlanAnswer,
+  type PlanQuestion,
+} from '../../core/planner';
 
 /** @returns the final answer to a planning question */
 export default async function plan(question: PlanQuestion): Promise<PlanAnswer> {
@@ -11,4 +18,9 @@ export default async function plan(question: PlanQuestion): Promise<PlanAnswer> 
     breathe: () => Promise.resolve(true),
   });
   return last;
+}
+
+/** A meal with one thing more in the kitchen. */
+export function trial(asked: { question: PlanQuestion; addition: Addition }): KitchenTrial {
+  return tryAddition(asked.question, asked.addition);
 }

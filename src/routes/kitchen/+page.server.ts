@@ -17,6 +17,7 @@ import { database, databaseUrl } from '$lib/server/database';
 import { listDevices, logOut, nameDevice } from '$lib/server/devices';
 import { errorsByField, readDocument, UNREADABLE } from '$lib/server/form';
 import { areTooManyPhotos, LARGEST_FILE_BYTES } from '$lib/server/household-store';
+import { mealsToTry } from '$lib/server/kitchen-trial';
 import { readKitchen, saveKitchen } from '$lib/server/kitchen-store';
 import { freshFigures } from '$lib/server/learned-store';
 import { addressFor } from '$lib/server/names';
@@ -30,8 +31,9 @@ const countOf = ({ dishes, meals }: Household): string =>
 
 export const load: PageServerLoad = async ({ url, locals }) => {
   const store = await database();
-  const [kitchen, token, devices, setting, photos, figures] = await Promise.all([
+  const [kitchen, triable, token, devices, setting, photos, figures] = await Promise.all([
     readKitchen(store),
+    mealsToTry(store),
     screenToken(store),
     listDevices(store),
     readBackupSetting(store),
@@ -45,6 +47,7 @@ export const load: PageServerLoad = async ({ url, locals }) => {
     told: figures
       .filter((f) => f.kind === 'power' || f.kind === 'loss' || f.kind === 'pace')
       .map((f) => ({ id: f.id, about: f.about, text: sayFigure(f), from: sayEvidence(f) })),
+    mealsToTry: triable,
     devices,
     own: locals.device ?? null,
     address,

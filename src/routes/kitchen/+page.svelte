@@ -15,6 +15,7 @@
   import ToolsCard from '$lib/ui/kitchen/tools-card.svelte';
   import HouseholdFile from '$lib/ui/kitchen/household-file.svelte';
   import NetworkCard from '$lib/ui/kitchen/network-card.svelte';
+  import TrialCard from '$lib/ui/kitchen/trial-card.svelte';
   import { formatTemperature } from '$core/units';
   import type { PageProps } from './$types';
 
@@ -350,6 +351,8 @@
     </Fold>
   </div>
 </form>
+
+<TrialCard meals={data.mealsToTry} />
 
 <HouseholdFile
   photos={data.photos}

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { G_PER_LB } from '$core/facts';
-  import { sayComeUps, sayFilling, sayHeld, sayLateness } from '$core/words';
   import { monthName, shortDay } from '$core/units';
   import Chart from '$lib/ui/chart/chart.svelte';
   import type { Curve } from '$lib/ui/chart/types';
@@ -23,7 +22,7 @@
   const MOST_DAYS = 8;
   const most = $derived(Math.max(10, ...charts.comeUps.flatMap((c) => [c.planned, c.real])));
   const predicted = $derived<Curve>({
-    title: sayComeUps(charts.comeUps),
+    title: data.titles.comeUps,
     xTitle: 'planned, min',
     yTitle: 'real, min',
     series: [
@@ -39,7 +38,7 @@
     ],
   });
   const byFill = $derived<Curve>({
-    title: sayFilling(charts.comeUps),
+    title: data.titles.filling,
     xTitle: `in the pot, ${unit}`,
     yTitle: 'time to pressure, min',
     series: pots.map(({ name, look, own }) => {
@@ -62,7 +61,7 @@
     return { at: shown.map(keyOf), say: shown.map((e) => shortDay(e.day, data.today)) };
   });
   const record = $derived<Curve>({
-    title: sayLateness(charts.evenings.map((e) => e.late)),
+    title: data.titles.lateness,
     xTitle: '',
     yTitle: 'late (under 0: early), min',
     ticks: days,
@@ -79,7 +78,7 @@
     ],
   });
   const freezer = $derived<Curve>({
-    title: sayHeld(charts.freezer.map((f) => f.portions)),
+    title: data.titles.held,
     xTitle: '',
     yTitle: 'portions',
     ticks: {
