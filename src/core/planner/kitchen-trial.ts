@@ -2,9 +2,10 @@
 import { USUAL_SIZES, usualCooker, type Kitchen } from '../kitchen';
 import { SURENESS, type Meal } from '../meal';
 import { compileMeal } from '../plan';
-import { planFor, simulate, solve } from '../solve';
+import { createSearch, simulate } from '../solve';
 import type { PlanQuestion } from './planning';
 import { settleChoices } from './settle';
+import { keepOther, surestOf, type SearchAnswer } from './surest';
 import { outlookOf, type Outlook } from './ways';
 
 export const ADDITIONS = ['small', 'middle', 'large', 'rice-cooker', 'cook'] as const;
@@ -17,6 +18,7 @@ const MOST_HANDS = 4;
 const MOST_APPLIANCES = 6;
 /** Work for each plan, see the engine for its unit: dinners are proved with less. */
 const WORK = 1_500_000;
+const SLICE = 125_000;
 /** Both plans are given their slack and judged on many evenings: of a hundred, chances of the same plan differ by 0.04. */
 const SLACK = { runs: 500, rounds: 5 };
 const JUDGED = 1000;
@@ -60,10 +62,16 @@ function outlook({ meal: asked, dishes: list, kitchen }: PlanQuestion): Outlook 
   const { meal } = settleChoices(asked, dishes, kitchen, now);
   const compiled = compileMeal(meal, dishes, kitchen, now);
   if (!compiled.ok) return null;
-  const found = solve(compiled.value.problem, { work: WORK });
-  if (found.cost === null) return null;
-  const sure = planFor(compiled.value.problem, found, SURENESS[meal.sure], SLACK);
-  const { onTime } = simulate(compiled.value.problem, sure.schedule, JUDGED);
+  const { problem } = compiled.value;
+  const search = createSearch(problem);
+  const onTheWay: SearchAnswer[] = [];
+  while (!search.isDone && search.work < WORK) {
+    search.advance(Math.min(WORK, search.work + SLICE));
+    if (search.hasSchedule) keepOther(onTheWay, search.answer());
+  }
+  const sure = surestOf(problem, [search.answer(), ...onTheWay], SURENESS[meal.sure], SLACK);
+  if (!sure) return null;
+  const { onTime } = simulate(problem, sure.schedule, JUDGED);
   return { ...outlookOf(compiled.value, sure.schedule), chance: onTime };
 }
 

@@ -38,16 +38,39 @@ function stayLinks(problem: Problem, schedule: Schedule): ProblemLink[] {
   );
 }
 
-/** With one pair of hands, work follows work. */
+/**
+ * Work follows work, cook by cook. With several cooks each piece belongs to whoever has been free longest, as an
+ * evening is played; without that, a plan with more slack could be given another order, and be less sure.
+ */
 function handLinks(problem: Problem, schedule: Schedule): ProblemLink[] {
-  if (problem.hands !== 1) return [];
-  const busy = new Set(problem.steps.filter((s) => (s.hands ?? 0) > 0).map((s) => s.id));
+  const handsOf = new Map(problem.steps.map((s) => [s.id, s.hands ?? 0]));
   const work = schedule.steps
-    .filter((s) => busy.has(s.id) && s.end > s.start)
+    .filter((s) => (handsOf.get(s.id) ?? 0) > 0 && s.end > s.start)
     .sort((a, b) => a.start - b.start);
-  return work
-    .slice(1)
-    .map((to, i) => ({ from: (work[i] as { id: string }).id, to: to.id, min: 0 }));
+  const chains = shareOut(
+    work.map((s) => ({ needed: handsOf.get(s.id) ?? 0, end: s.end })),
+    problem.hands ?? 0,
+  );
+  return chains.flatMap((chain) =>
+    chain.slice(1).map((to, i) => ({
+      from: (work[chain[i] as number] as { id: string }).id,
+      to: (work[to] as { id: string }).id,
+      min: 0,
+    })),
+  );
+}
+
+/** Work in the order in which it begins, shared out among cooks: each piece to whoever has been free longest. */
+function shareOut(work: readonly { needed: number; end: number }[], hands: number): number[][] {
+  const chains = Array.from({ length: hands }, () => ({ free: -Infinity, work: [] as number[] }));
+  work.forEach(({ needed, end }, i) => {
+    chains.sort((a, b) => a.free - b.free);
+    for (const chain of chains.slice(0, needed)) {
+      chain.work.push(i);
+      chain.free = end;
+    }
+  });
+  return chains.map((chain) => chain.work);
 }
 
 /** For each player, who waits for it and how long after its end: links, stays, and the cook’s next work. */
@@ -64,17 +87,17 @@ export function followers(
   return out;
 }
 
-/** Work shared out among cooks, each piece to whoever has been free longest; one chain a cook. */
+/** Players by cook, one chain for each. */
 function cookChains(players: readonly Player[], hands: number): number[][] {
-  const chains = Array.from({ length: hands }, () => ({ free: -Infinity, work: [] as number[] }));
-  players.forEach((player, i) => {
-    const needed = player.takes.find((t) => t.what === HANDS)?.amount ?? 0;
-    if (player.median === 0) return;
-    chains.sort((a, b) => a.free - b.free);
-    for (const chain of chains.slice(0, needed)) {
-      chain.work.push(i);
-      chain.free = player.planned + player.median;
-    }
-  });
-  return chains.map((chain) => chain.work);
+  const own = players.flatMap((player, i) =>
+    player.median === 0
+      ? []
+      : [
+          {
+            ...{ i, end: player.planned + player.median },
+            needed: player.takes.find((t) => t.what === HANDS)?.amount ?? 0,
+          },
+        ],
+  );
+  return shareOut(own, hands).map((chain) => chain.map((at) => (own[at] as { i: number }).i));
 }
