@@ -1,6 +1,6 @@
 export { answerPlan, describeSaved } from './planning';
 export type { PlanAnswer, PlanQuestion } from './planning';
-export { ADDITIONS, tryAddition, withAddition } from './kitchen-trial';
+export { ADDITIONS, tryAddition } from './kitchen-trial';
 export type { Addition, KitchenTrial } from './kitchen-trial';
 export { settleChoices } from './settle';
 export { outlookOf, tryInTurns, tryWaysOut } from './ways';

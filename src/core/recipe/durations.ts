@@ -21,7 +21,7 @@ const KG_IN_LB = 1000 / G_PER_LB;
 /** “another minute” is one; “a minute” too. */
 const ONE = String.raw`\b(?:an?|another|one more|a further|a single)\b`;
 const COUNT = `(?:${NUMBER}|${ONE})`;
-const UNIT = String.raw`(seconds\b|second\b(?!\s+(?:pot|cooker|pan|saucepan|skillet|bowl|batch|lot|go|time|run|liner|one|dish|lid|piece|half|layer|small|large|inner|clean))|secs?\b|minutes?\b|mins?\b|m\b|hours?\b|hrs?\b|h\b|days?\b|['’′](?![\w'’′]))`;
+const UNIT = String.raw`(seconds\b|second\b(?!\s+(?:pot|cooker|pan|saucepan|skillet|bowl|batch|lot|go|time|run|liner|one|dish|lid|piece|half|layer|small|large|inner|clean))|secs?\b|minutes?\b|mins?\b|mts\b|m\b|hours?\b|hrs?\b|h\b|days?\b|['’′](?![\w'’′]))`;
 const MORE = String.raw`(?:(?:more|additional|extra|further|full|whole|good|short|odd|solid)\s+)*`;
 const SPAN = new RegExp(
   String.raw`(?<![\p{L}\d.,/])(${COUNT})(?:[- ]?ish|\s+or\s+so)?\s*(?:(?:-|–|—|to|or)\s*(${NUMBER})\s*)?[- ]?(?:or so )?${MORE}${UNIT}\.?(?:\s*(?:and|,)?\s*(?:(an?\s+)?(half|quarter)\b(?!\s+(?:the|of|an?|cup|lb|pound|kilo|litre|pint|tea|table))|(${NUMBER})\s*(?:minutes?|mins?|m)\b))?`,

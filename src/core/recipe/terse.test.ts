@@ -264,3 +264,40 @@ describe('who eats, and when it is another case', () => {
     ]);
   });
 });
+
+describe('a page’s own marks and habits', () => {
+  it.each(['▢', '☐', '□', '●', '✓'])('%s before an ingredient is no part of it', (mark) => {
+    const found = read(
+      `Beans\nServes 4\n\n${mark} 6 cups water\n${mark} 1 bay leaf\n\nHigh pressure 4 min.`,
+    );
+    expect(found.ingredients.map((i) => [i.amount, i.food])).toEqual([
+      [6, 'water'],
+      [1, 'bay leaf'],
+    ]);
+  });
+
+  it('the release is told after what is done beside the pot', () => {
+    const found = method(
+      'Lentils and stock in. High pressure 40 minutes. (If soaked, 15 minutes.) While they cook, heat oil in a skillet. Cook the onions until soft, about 8 minutes. Add the celeriac and cook 1 minute more. Once the pressure has released naturally, open the lid. Set to sauté and simmer 15 minutes.',
+    );
+    expect(holds(found)).toEqual([['high', 40, 'natural', null]]);
+    expect(steps(found)).toEqual([
+      ['pressure', 40],
+      ['burner', 9],
+      ['simmer', 15],
+    ]);
+  });
+
+  it.each([
+    ['50min hi press, natch release', ['high', 50, 'natural', null]],
+    ['Low pressure 0 min / QPR.', ['low', 0, 'quick', null]],
+  ])('%s', (text, cycle) => {
+    expect(holds(method(`Brown the onions 3 mts. Stock in. ${text}`))).toEqual([cycle]);
+  });
+
+  it('two small loaves feed nobody knows how many', () => {
+    expect(
+      read('Bread\nMakes 2 small loaves\n\n1 cup rye flour\n\nHigh pressure 4 min.').serves,
+    ).toBeNull();
+  });
+});

@@ -11,9 +11,9 @@ import type { Piece, PieceKind, RawRecipe } from './types';
 
 const STEP_MARK =
   /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z]))/;
-const BULLET = /^\s*[•*▪◦–-]\s+/;
+const BULLET = /^\s*(?:[•*▪◦‣∙·–-]\s+|[●○◯■►▶❖✦]\s*)/;
 /** A box to tick in front of a line. */
-const TICK_BOX = /^\s*(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒])\s*/;
+const TICK_BOX = /^\s*(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒▢□◻◽⬜✓✔])\s*/;
 /** Bold as marked in plain text: it says nothing. */
 const EMPHASIS = /\*\*|__/g;
 const HASHES = /^#{1,6}\s+/;

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import Tinypool from 'tinypool';
 import type { Addition, KitchenTrial, PlanAnswer, PlanQuestion } from '../../core/planner';
+import type { TrialQuestion } from '$lib/workers/node-plan';
 import code from '$lib/workers/node-plan?nodeworker';
 import { log } from './log';
 
@@ -31,5 +32,6 @@ export async function tryOnServer(
   addition: Addition,
 ): Promise<KitchenTrial> {
   pool ??= open();
-  return (await pool.run({ question, addition }, { name: 'trial' })) as KitchenTrial;
+  const asked: TrialQuestion = { trial: question, addition };
+  return (await pool.run(asked)) as KitchenTrial;
 }

@@ -1,4 +1,4 @@
-/** The planner as tasks for the server's pool: one question in, the final answer out. */
+/** The planner as a task for the server's pool: one question in, the final answer out. */
 import {
   answerPlan,
   tryAddition,
@@ -8,19 +8,23 @@ import {
   type PlanQuestion,
 } from '../../core/planner';
 
-/** @returns the final answer to a planning question */
-export default async function plan(question: PlanQuestion): Promise<PlanAnswer> {
+/** A meal with one thing more in the kitchen. */
+export interface TrialQuestion {
+  trial: PlanQuestion;
+  addition: Addition;
+}
+
+/** @returns the final answer to a planning question, or what a trial comes to */
+export default async function answer(
+  asked: PlanQuestion | TrialQuestion,
+): Promise<PlanAnswer | KitchenTrial> {
+  if ('trial' in asked) return tryAddition(asked.trial, asked.addition);
   let last: PlanAnswer = { kind: 'unknown' };
-  await answerPlan(question, {
-    onAnswer: (answer) => {
-      last = answer;
+  await answerPlan(asked, {
+    onAnswer: (found) => {
+      last = found;
     },
     breathe: () => Promise.resolve(true),
   });
   return last;
-}
-
-/** A meal with one thing more in the kitchen. */
-export function trial(asked: { question: PlanQuestion; addition: Addition }): KitchenTrial {
-  return tryAddition(asked.question, asked.addition);
 }

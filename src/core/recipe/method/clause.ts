@@ -81,7 +81,7 @@ export interface Clause {
 
 /** Where a clause about a release begins inside one that is about a hold too. */
 const RELEASE_INSIDE =
-  /\b(?:with|using|followed by|plus|,)?\s*(?:a |an )?(?:(?:\d+|\w+)[- ]?min\w*(?: of)? )?(?:natural|quick|NPR\b|QR\b)/i;
+  /\b(?:with|using|followed by|plus|,)?\s*(?:a |an )?(?:(?:\d+|\w+)[- ]?min\w*(?: of)? )?(?:natural|quick|NPR\b|QP?R\b)/i;
 const NEGATED =
   /\b(?:do(?:es)? not|don(?:'|’)?t|never|no need to|without|instead of|rather than|not)\b[^.;]{0,40}$/i;
 const COMING_UP =
@@ -90,7 +90,7 @@ const CONDITION =
   /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|\bif (?:it|they|not|you|the|still|need|too|very|necessary|required|desired|thawed|frozen|fresh|chilled|using|your|small|large|thick|thin|halved|whole|soaked|unsoaked)\b|\d ?(?:min(?:ute)?s?|m|hours?|hrs?)\.? if\b/i;
 /** The whole sentence is for another case. */
 const OTHER_CASE =
-  /^(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;
+  /^\(?(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;
 /** “Too soupy? Simmer for 10 minutes.” */
 const ASKED_BEFORE = /^[^.!?]{3,60}\?\s/;
 const AGAIN =
@@ -216,7 +216,12 @@ const isPurpose = (text: string, times: readonly ClauseTime[]): boolean =>
 /** A sentence that begins by letting the pressure out. */
 const beginsWithRelease = (sentence: string): boolean => {
   const [first = ''] = toClauses(sentence);
-  return (saysNatural(first) || saysQuick(first)) && !CONDITION.test(first) && !saysPressure(first);
+  return (
+    (saysNatural(first) || saysQuick(first)) &&
+    !CONDITION.test(first) &&
+    !saysWhen(first) &&
+    !saysPressure(first)
+  );
 };
 
 function kindIn(text: string, sentence: string, times: readonly ClauseTime[]): FoundKind | null {

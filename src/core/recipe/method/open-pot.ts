@@ -63,7 +63,7 @@ export function other(p: Path, c: Clause): void {
       return;
     }
     if (c.kind === 'soak' && p.hasCycle) return;
-    work(p, c, besidePot(c, c.kind), null);
+    work(p, c, besidePot(p, c, c.kind), null);
     return;
   }
   const last = p.stages.at(-1);

@@ -49,7 +49,7 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   // Sautéing what has been under pressure is simmering it.
   if (c.kind === 'brown' && p.hasCycle && c.saute && !FRIES.test(c.text))
     return { kind: 'simmer', cost: 0.3 };
-  if (c.kind !== null) return { kind: besidePot(c, c.kind), cost: 0.2 };
+  if (c.kind !== null) return { kind: besidePot(p, c, c.kind), cost: 0.2 };
   if (c.isBurner) return { kind: 'burner', cost: 0.6 };
   if (p.going?.at === c.at) return { kind: p.going.kind, cost: 0.5 };
   if (!p.hasCycle && c.wait && time && time.from >= soakFrom(c)) return { kind: 'soak', cost: 0.6 };
@@ -72,17 +72,25 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   return { kind: isOver ? 'finish' : 'prep', cost: isOver ? 0.7 : 2.5 };
 }
 
-/** Frying or boiling in another pan is work on the stove. */
-export const besidePot = (c: Clause, kind: FoundKind): FoundKind =>
-  c.isBurner &&
-  (kind === 'brown' || kind === 'simmer' || (kind === 'crisp' && !ABOVE.test(c.sentence)))
-    ? 'burner'
-    : kind;
+/**
+ * Frying or boiling in another pan is work on the stove; so is what goes on frying while the pot is shut, in the pan of
+ * the sentence before.
+ */
+export function besidePot(p: Path, c: Clause, kind: FoundKind): FoundKind {
+  const isOnHeat = kind === 'brown' || kind === 'simmer';
+  const isInThatPan =
+    p.going?.kind === 'burner' && c.at - p.going.at <= 1 && p.cycle?.release.kind === 'unknown';
+  if (isOnHeat && isInThatPan && !c.saute) return 'burner';
+  const isBeside = isOnHeat || (kind === 'crisp' && !ABOVE.test(c.sentence));
+  return c.isBurner && isBeside ? 'burner' : kind;
+}
 
 const ABOVE = /\b(?:oven|grill|broil\w*|lid|air[- ]?fry\w*|°|\d{3} ?[CF]\b)/i;
 
 export function work(p: Path, c: Clause, kind: FoundKind, time: ClauseTime | null): void {
-  if (kind !== 'soak' && kind !== 'rest') p.closeCycle();
+  // What is done on the stove meanwhile leaves the pot as it is: its release may still be told.
+  const isBeside = kind === 'burner' && p.cycle?.release.kind === 'unknown' && p.waited === null;
+  if (kind !== 'soak' && kind !== 'rest' && !isBeside) p.closeCycle();
   if (kind === 'rest' && p.isAfterCycle) p.flush('rest', c);
   const last = p.stages.at(-1);
   const isSame =
