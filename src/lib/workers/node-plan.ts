@@ -15,6 +15,8 @@ export interface TrialQuestion {
 }
 
 /** @returns the final answer to a planning question, or what a trial comes to */
+export default function answer(asked: PlanQuestion): Promise<PlanAnswer>;
+export default function answer(asked: TrialQuestion): Promise<KitchenTrial>;
 export default async function answer(
   asked: PlanQuestion | TrialQuestion,
 ): Promise<PlanAnswer | KitchenTrial> {
