@@ -150,8 +150,13 @@ test('weeks later a box is due, and chickpeas from the freezer save a supper its
   const planned = page.getByRole('combobox', { name: /^Move .* to another day/ }).first();
   const day = page.getByRole('listitem').filter({ has: planned }).first();
   const before0 = (await day.textContent()) ?? '';
-  await planned.selectOption({ index: 1 });
-  await page.getByRole('button', { name: 'Undo' }).click();
+  const undo = page.getByRole('button', { name: 'Undo' });
+  // The page may be there a moment before it listens.
+  await expect(async () => {
+    await planned.selectOption({ index: 1 });
+    await expect(undo).toBeVisible({ timeout: 5000 });
+  }).toPass();
+  await undo.click();
   await expect(day).toHaveText(before0);
   // Planned once, nothing is proposed again for those days.
   await page.goto('/freezer/week?for=2');

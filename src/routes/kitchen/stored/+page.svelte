@@ -86,7 +86,7 @@
 </p>
 
 <section aria-labelledby="all" class="mt-8 max-w-3xl card p-5">
-  <h2 id="all" class="text-xl font-bold">Everything at once</h2>
+  <h2 id="all" class="text-xl font-bold">Everything at once, with its copies</h2>
   <form method="POST" action="?/removeAll" use:enhance class="mt-2 flex flex-wrap items-end gap-3">
     <label class="text-[15px] text-muted"
       >Write “remove” to be sure<input
@@ -95,7 +95,7 @@
         autocomplete="off"
       /></label
     >
-    <button class="btn">Remove everything, with its copies</button>
+    <button class="btn">Remove everything</button>
   </form>
   {#if form?.problem}<p class="mt-2 font-semibold text-pimento" role="alert">{form.problem}</p>{/if}
   <p class="mt-2 text-[15px] text-muted">
