@@ -44,6 +44,12 @@ const ON_HEAT: ReadonlySet<Stage['kind']> = new Set([
   'oven',
 ]);
 
+/** Each verb with the four words that may name what is cut; made once, for it is asked of every ingredient. */
+const FOLLOWED = CUTS.map(
+  ([verb, how]) =>
+    [new RegExp(String.raw`\b${verb}\s+((?:[\p{L}-]+\s+){0,3}[\p{L}-]+)`, 'giu'), how] as const,
+);
+
 /** “Peel the potatoes, boil them”: cut in the method, where the list says nothing of it. */
 function asTold(scaled: ScaledIngredient, stages: readonly Stage[]): ScaledIngredient {
   const { ingredient } = scaled;
@@ -53,12 +59,14 @@ function asTold(scaled: ScaledIngredient, stages: readonly Stage[]): ScaledIngre
     ?.at(-1);
   if (ingredient.preparation !== '' || !head) return scaled;
   const word = head.replace(/(?:es|s)$/, '');
-  const found = CUTS.find(([verb]) =>
-    stages.some(
-      (s) =>
-        ON_HEAT.has(s.kind) &&
-        s.uses.includes(ingredient.id) &&
-        new RegExp(String.raw`\b${verb}\s+(?:[\p{L}-]+\s+){0,3}${word}`, 'iu').test(s.text),
+  const texts = stages.flatMap((s) =>
+    ON_HEAT.has(s.kind) && s.uses.includes(ingredient.id) ? [s.text.toLowerCase()] : [],
+  );
+  const found = FOLLOWED.find(([verb]) =>
+    texts.some((text) =>
+      [...text.matchAll(verb)].some(([, next = '']) =>
+        next.split(/\s+/).some((w) => w.startsWith(word)),
+      ),
     ),
   );
   return found ? { ...scaled, ingredient: { ...ingredient, preparation: found[1] } } : scaled;
