@@ -241,6 +241,12 @@ describe('who eats, and when it is another case', () => {
     expect(found.unread).toContain('4 mins if thawed');
   });
 
+  it('is no release: the slower one for those who have time', () => {
+    const found = method('High 4, QR, or NPR if you have time. Grill till gold, 5-7 min.');
+    expect(holds(found)).toEqual([['high', 4, 'quick', null]]);
+    expect(steps(found).at(-1)).toEqual(['crisp', 5]);
+  });
+
   it('goes on in the saucepan beside the pot', () => {
     const found = method(
       'Onions, lentils and stock in. High pressure 25 minutes, quick release. Meanwhile, in a medium saucepan, melt the butter. Whisk in the flour and cook for 1 minute. Whisk in the milk until thick, about 4 minutes. Stir into the soup.',

@@ -13,7 +13,15 @@ import { listEvenings, startEvening } from './evening-store';
 import { freshFigures } from './learned-store';
 import { replaceHousehold } from './household-store';
 import { eveningPhotoId, readPhoto, savePhoto } from './photo-store';
-import { removeStored, STORED_KINDS, whatIsStored, type StoredKind } from './stored';
+import { settings } from './schema';
+import { writeSetting } from './settings-store';
+import {
+  forgetSettings,
+  removeStored,
+  STORED_KINDS,
+  whatIsStored,
+  type StoredKind,
+} from './stored';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const HOUR = 3_600_000;
@@ -75,6 +83,19 @@ describe('what is stored', () => {
     expect(await readPhoto(database, eveningPhotoId(one.evening.id, 'x'))).toBeNull();
     expect(await readPhoto(database, eveningPhotoId(two.evening.id, 'x'))).not.toBeNull();
     expect(await readPhoto(database, 'lamb-apricots')).not.toBeNull();
+  });
+
+  it('settings go with everything, and only the passcode stays', async () => {
+    await writeSetting(database, 'playing', true);
+    await writeSetting(database, 'failures', { '192.0.2.9': { count: 1, since: NOW } });
+    await writeSetting(database, 'passcode', { salt: 's', hash: 'h', secret: 'x' });
+    const keys = async (): Promise<string[]> =>
+      (await database.select({ key: settings.key }).from(settings)).map((s) => s.key).toSorted();
+    // Who tried a wrong passcode is forgotten with the devices.
+    await remove('devices');
+    expect(await keys()).toEqual(['passcode', 'playing']);
+    await forgetSettings(database);
+    expect(await keys()).toEqual(['passcode']);
   });
 
   it('leaves no trace in the file', async () => {

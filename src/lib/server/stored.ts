@@ -1,8 +1,9 @@
 /** What this installation keeps of a household, kind by kind, and removing it for good. Nothing of it leaves the machine. */
 import { rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { and, like, lt, notLike, sql, type SQL } from 'drizzle-orm';
+import { and, like, lt, ne, notLike, sql, type SQL } from 'drizzle-orm';
 import type { SQLiteTable } from 'drizzle-orm/sqlite-core';
+import { unlock } from './access';
 import { listBackups } from './backup';
 import { inWriteQueue, type Database } from './database';
 import { forgetDevices, listDevices } from './devices';
@@ -120,6 +121,13 @@ function rowsOf(kind: StoredKind, before: number): Gone[] {
   }
 }
 
+/** What was set aside for this installation goes as well, but for the passcode: without it nobody could come in. */
+export async function forgetSettings(database: Database): Promise<void> {
+  await inWriteQueue(async () => {
+    await database.delete(schema.settings).where(ne(schema.settings.key, 'passcode'));
+  });
+}
+
 /**
  * Removes a kind for good: its rows are overwritten in the file, too. There is no way back but a copy or a household
  * file made before.
@@ -133,7 +141,10 @@ export async function removeStored(
   folder: string | null,
   now: number,
 ): Promise<void> {
-  if (kind === 'devices') await forgetDevices(database);
+  if (kind === 'devices') {
+    await forgetDevices(database);
+    await unlock(database);
+  }
   if (kind === 'copies' && folder !== null)
     for (const { name } of listBackups(folder)) rmSync(join(folder, name), { force: true });
   const gone = rowsOf(kind, now - UNDER_WAY_MS);

@@ -377,5 +377,6 @@
   address={data.address}
   devices={data.devices}
   own={data.own}
+  problem={form && 'deviceProblem' in form ? (form.deviceProblem ?? null) : null}
   style={{ zone: data.kitchen.zone, hours: data.kitchen.hours }}
 />

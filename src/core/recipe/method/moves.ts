@@ -263,8 +263,8 @@ function pressureOnly(p: Path, c: Clause): Path[] {
 
 function release(p: Path, c: Clause): void {
   const { cycle } = p;
-  // “Once released, grill it”: when, and nothing of how.
-  if (cycle && c.when && cycle.release.kind !== 'unknown') return;
+  // “Once released, grill it”: when, and nothing of how. “Or natural, if you have time”: for another case.
+  if (cycle && (c.when || c.conditional) && cycle.release.kind !== 'unknown') return;
   if (!cycle) {
     // Pressure that is let out was there: a hold was missed.
     if (!p.hasCycle && !c.when && !c.conditional) p.cost += UNTOLD_HOLD;

@@ -14,9 +14,11 @@
     devices: readonly Device[];
     /** The one that this page is on; null on the machine itself. */
     own: string | null;
+    /** What could not be done with a device; null where nothing was wrong. */
+    problem: string | null;
     style: ClockStyle;
   }
-  let { link, address, devices, own, style }: Props = $props();
+  let { link, address, devices, own, problem, style }: Props = $props();
 
   async function copy(): Promise<void> {
     try {
@@ -61,6 +63,7 @@
     </p>
 
     <h3 class="mt-4 font-bold">Devices that came in</h3>
+    {#if problem}<p class="font-semibold text-pimento" role="alert">{problem}</p>{/if}
     {#if devices.length === 0}
       <p class="text-muted">None yet.</p>
     {:else}

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { backupFolder } from '$lib/server/backup';
 import { currentTime } from '$lib/server/clock';
 import { database, databaseUrl } from '$lib/server/database';
-import { removeStored, STORED_KINDS, whatIsStored } from '$lib/server/stored';
+import { forgetSettings, removeStored, STORED_KINDS, whatIsStored } from '$lib/server/stored';
 import type { Actions, PageServerLoad } from './$types';
 
 const SURE = 'remove';
@@ -33,6 +33,8 @@ export const actions: Actions = {
     )
       return fail(422, { problem: `Nothing was removed: write “${SURE}” in the field first.` });
     const [store, folder] = [await database(), backupFolder(databaseUrl())];
+    // Settings first: the last kind writes the file anew, and nothing of them is left in it.
+    await forgetSettings(store);
     for (const kind of STORED_KINDS) await removeStored(store, kind, folder, currentTime());
     return { removed: 'all' as const };
   },

@@ -25,12 +25,13 @@
     lists: { name: 'Lists', what: 'What is in the house, prices, and what was ticked off.' },
     devices: {
       name: 'Devices',
-      what: 'Names of the devices that came in, and when they were seen.',
+      what: 'Names of the devices that came in, when they were seen, and from where a wrong passcode came. Removed, each has to come in again.',
     },
     copies: { name: 'Copies', what: 'Files with everything, made once a day or by hand.' },
   };
   const size = (bytes: number): string =>
     bytes < 1e6 ? `${Math.ceil(bytes / 1000)} kB` : `${(bytes / 1e6).toFixed(1)} MB`;
+  const isCooking = $derived(data.stored.some((s) => s.kind === 'evenings' && s.count > 0));
   const removedName = $derived(
     form?.removed && form.removed !== 'all' ? SAID[form.removed].name : null,
   );
@@ -52,14 +53,16 @@
 </p>
 
 <div role="status" aria-live="polite" class="mt-3 min-h-6 font-semibold text-leaf-ink">
-  {#if form?.removed === 'all'}Everything was removed.{:else if removedName}{removedName}: removed.{/if}
+  {#if form?.removed === 'all'}{isCooking
+      ? 'Everything was removed but the evening that is under way.'
+      : 'Everything was removed.'}{:else if removedName}{removedName}: removed.{/if}
 </div>
 
 <ul class="mt-2 max-w-3xl divide-y divide-line card px-5">
   {#each data.stored as { kind, count, bytes } (kind)}
     {@const { name, what } = SAID[kind]}
     <li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-3">
-      <div class="min-w-0 flex-1 basis-72">
+      <div class="min-w-0 basis-full sm:flex-1 sm:basis-72">
         <h2 class="font-bold">{name}</h2>
         <p class="text-[15px] text-muted">{what}</p>
       </div>
