@@ -136,8 +136,12 @@ test('what is tapped on a cook’s own screen counts as theirs, and the screen s
   await page.getByLabel('Pairs of hands').selectOption('2');
   await settled(page);
   await page.getByRole('button', { name: 'Start cooking' }).click();
-  await page.getByRole('button', { name: /^This screen/ }).click();
   const whose = page.getByRole('group', { name: 'Whose screen is this?' });
+  // It answers once the page is alive.
+  await expect(async () => {
+    await page.getByRole('button', { name: /^This screen/ }).click();
+    await expect(whose).toBeVisible({ timeout: 500 });
+  }).toPass();
   await whose.getByRole('button', { name: 'Bela' }).click();
   await expect(page.getByText('teaches your own pace')).toBeVisible();
   await page.keyboard.press('Escape');
@@ -153,7 +157,10 @@ test('what is tapped on a cook’s own screen counts as theirs, and the screen s
   const bela = household.kitchen.cooks.find((c) => c.name === 'Bela');
   expect(events.find((e) => e.kind === 'done')?.cook).toBe(bela?.id);
   await page.reload();
-  await page.getByRole('button', { name: /^This screen/ }).click();
+  await expect(async () => {
+    await page.getByRole('button', { name: /^This screen/ }).click();
+    await expect(whose).toBeVisible({ timeout: 500 });
+  }).toPass();
   await expect(whose.getByRole('button', { name: 'Bela' })).toHaveAttribute('aria-pressed', 'true');
   await whose.getByRole('button', { name: 'Everybody' }).click();
   await expect(page.getByText('teaches your own pace')).toHaveCount(0);

@@ -119,6 +119,8 @@ const LEAST_BIRD_MM = 45;
 function isHollow(name: string, food: Food | null, thicknessMm: number): boolean {
   const isBird = kindOf(name)?.keep === 'whole-poultry' || food?.keep === 'whole-poultry';
   const usual = food?.keep === 'whole-poultry' ? food.pieceMm : 0;
+  // Opened flat or cut in joints, it is no longer hollow.
+  if (/\b(?:spatchcock|butterfl|joint|halve|quarter|portion)/i.test(name)) return false;
   return isBird && thicknessMm >= Math.max(LEAST_BIRD_MM, CUT_UP * usual);
 }
 

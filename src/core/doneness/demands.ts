@@ -17,11 +17,20 @@ export interface Demands {
 }
 
 /**
- * Share of its dry dose that food which lay in water overnight still takes: the water is in it already.
+ * Share of its dry dose that food which lay in water overnight still takes: the water is in it already. What cooks
+ * soon when it is dry, gains less by it.
  *
- * @source common practice: chickpeas 35–40 min dry and 12–15 soaked, pinto beans 25–30 and 8–10
+ * @source common practice: chickpeas 35–40 min dry and 12–15 soaked, pinto beans 25–30 and 8–10, black-eyed peas
+ *   14–18 and 5–6, mung beans 8–12 and 4–5; grain about two thirds
  */
-const SOAKED_SHARE: Readonly<Partial<Record<Food['group'], number>>> = { pulse: 0.4, grain: 0.7 };
+function soakedShare(group: Food['group'], dryMin: number): number {
+  if (group === 'grain') return 0.7;
+  if (group !== 'pulse') return 1;
+  const soon = (SLOW_PULSE_MIN - dryMin) / (SLOW_PULSE_MIN - QUICK_PULSE_MIN);
+  return 0.4 + 0.15 * Math.min(1, Math.max(0, soon));
+}
+const SLOW_PULSE_MIN = 30;
+const QUICK_PULSE_MIN = 15;
 
 /** The row of the table that a hold goes by: its own, or that of the usual food of its kind. */
 export function rowFor(name: string, kind: FoodKind | null): Food | null {
@@ -54,11 +63,12 @@ export function demandsOf(
     };
   if (!food) return null;
   const { doses, reaches, leastMin } = food.softening;
-  const share = isSoaked(question.food, question.treated) ? (SOAKED_SHARE[food.group] ?? 1) : 1;
+  const dryMin = doses[target] ?? longest(doses);
+  const share = isSoaked(question.food, question.treated) ? soakedShare(food.group, dryMin) : 1;
   return {
     thermometerC,
     reachC: reaches[target] ?? null,
-    dose: (doses[target] ?? longest(doses)) * share,
+    dose: dryMin * share,
     leastMin,
   };
 }

@@ -10,7 +10,7 @@ import {
   type Cut,
   type Portion,
 } from '../cooker';
-import { kindOf, type Food } from '../food';
+import { asWholeBird, kindOf, type Food } from '../food';
 import { success, type Outcome } from '../reason';
 import { insideTemperature } from '../steam';
 import { centreThrough, type CentreHistory } from './centre';
@@ -49,7 +49,10 @@ const SOLID_G_PER_ML = 1.05;
  * @returns the advice; fails where the pot never comes to pressure
  * @accuracy common practice within its own spread, see tests/reference/hold.test.ts and `npm run holds`
  */
-export function holdFor(question: HoldQuestion): Outcome<HoldAdvice | UnknownFood> {
+export function holdFor(asked: HoldQuestion): Outcome<HoldAdvice | UnknownFood> {
+  const { grams, pieces } = asked;
+  const pieceG = asked.cut.pieceG ?? (pieces === undefined ? null : grams / pieces);
+  const question = { ...asked, food: asWholeBird(asked.food, pieceG) };
   const kind = kindOf(question.food);
   // A row of the table that the name only stands beside (“ground veal”) gives no more than its make-up.
   const food = rowFor(question.food, kind);

@@ -83,7 +83,7 @@ export function reasons(
       : []),
     ...(isSoaked(question.food, question.treated)
       ? [
-          'soaked: the water is in it already, which takes about four tenths of the dry time (common practice)',
+          'soaked: the water is in it already, so it takes about half of the dry time or less (common practice)',
         ]
       : []),
     ...(minutes !== null && leastMin > 0 && minutes[0] <= leastMin

@@ -47,12 +47,14 @@ const DESCRIBES = new RegExp(
     'zest peel rind puree mash whites? yolks? large small medium big thick thin whole fresh raw frozen dry ripe lean organic optional',
     'and or the of a an on in very extra all each about more some other good quality unsalted salted low-salt low-sodium',
     'undrained unpeeled uncooked cold warm hot lukewarm boiling sea plain white red green yellow brown black dark light',
-    'pearls? needles? quills? fronds? claws rustica tricolou?r mini baby kernels? grains? cut torn lengthwise crosswise long short thawing',
+    'pearls? needles? quills? fronds? claws rustica tricolou?r mini baby kernels? grains? cut torn lengthwise crosswise long short thawing overnight',
   ]
     .join(' ')
     .split(' ')
     .join('|')})$`,
 );
+/** Its form said behind it: “apricots fresh”, “peas dried”. */
+const TURNED = /^(.+?),? (fresh|dried|dry|canned|tinned|frozen|ground|cooked|smoked)$/;
 /** Where the thing itself ends and what is done with it begins. */
 const ASIDE = /\s(?:with|for|plus|or|from|into|at|such as|like|to|in|per|if|until)\s.*$/;
 /** Called a milk, a cream or a meat without being one. */
@@ -80,6 +82,9 @@ export function findFood(text: string): Food | null {
   const wanted = plainName(text);
   const exact = byId.get(wanted) ?? byName.get(wanted);
   if (exact) return exact;
+  const turned = TURNED.exec(wanted);
+  const named = turned && byName.get(`${turned[2]} ${turned[1]}`);
+  if (named) return named;
   for (const clause of wanted.split(/[,;()]/)) {
     const main = ` ${eitherOf(clause.trim())} `.replace(ASIDE, ' ').trim();
     const tokens = main.split(/[^\p{L}\p{N}½¼¾⅓⅔.'-]+/u).filter(Boolean);

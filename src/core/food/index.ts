@@ -32,5 +32,6 @@ export { ASK_GROUPS, FOOD_GROUPS, groupChoice } from './kind';
 export type { FoodKind } from './kind';
 export { plainName } from './name-kind';
 export { fruitsIn, productKey } from './product';
+export { asWholeBird, isBareBird } from './whole-bird';
 
 export { heapMl } from './heap';

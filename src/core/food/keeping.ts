@@ -69,6 +69,7 @@ export const KEEPING: Readonly<Record<KeepingKind, Keeping>> = {
   'fatty-fish': safe('fatty fish, raw', [1, 2], [2, 3]),
   shellfish: safe('shellfish, raw', [1, 2], [3, 6], SEAFOOD),
   egg: safe('eggs in the shell', [21, 35], null),
+  'raw-egg': safe('eggs out of the shell, raw', [2, 4], [12, 12]),
   'cooked-egg': safe('hard-cooked eggs', [7, 7], null),
   salad: safe('salad of egg, meat, fish or pasta', [3, 4], null),
   pizza: safe('pizza', [3, 4], [1, 2]),
@@ -86,6 +87,9 @@ export const KEEPING: Readonly<Record<KeepingKind, Keeping>> = {
   'cooked-pulse': safe('cooked beans or pulses', [3, 4], [2, 3], LEFTOVERS),
   'cooked-vegetable': safe('cooked vegetables, grain or pasta', [3, 4], [3, 4], LEFTOVERS),
   dairy: safe('milk, cream or yoghurt', [5, 7], [1, 3], KEEPER),
+  cultured: safe('yoghurt, soured cream or buttermilk', [7, 14], [1, 2], KEEPER),
+  stuffed: safe('meat or poultry that is stuffed, raw', [1, 1], null),
+  'baby-food': safe('food for a baby, opened or made at home', [1, 2], [1, 2], KEEPER),
   opened: safe('an opened can or jar', [3, 5], [2, 3], KEEPER),
   // Botulism grows where oil keeps the air away; UC Davis and the NCHFP allow a few days (from memory).
   'in-oil': safe('garlic, herbs or vegetables in oil', [2, 4], [3, 4], OIL),
@@ -95,6 +99,7 @@ export const KEEPING: Readonly<Record<KeepingKind, Keeping>> = {
   vegetable: good('vegetables and fruit', [3, 7], [8, 10], [1, 3]),
   leafy: good('leaves and mushrooms', [3, 7], [8, 10]),
   root: good('roots and other firm vegetables', [7, 21], [8, 10], [7, 30]),
+  bread: good('bread', [7, 14], [3, 5], [3, 5]),
   herb: good('fresh herbs', [5, 7], [1, 2]),
   dry: good('dry goods', [180, 360], [12, 24], [180, 360]),
   // Nobody said what it is: the shortest of all rows, until somebody does.

@@ -32,7 +32,7 @@ import {
   STUFFED,
   WHOLE_WORDS,
 } from './name-words';
-import { cookedRow, kindOfFood } from './table-kind';
+import { cookedRow, isRice, kindOfFood } from './table-kind';
 
 /** Lower case, without accents; curly quotes are straight. */
 export function plainName(name: string): string {
@@ -148,12 +148,13 @@ function composite(r: Reading, food: Food | null): FoodKind | null {
   if (STUFFED.test(text) && !/\b(?:olives?|dates?|chocolates?|vine leaves)\b/.test(text))
     return make(
       isBird ? 'poultry' : 'casserole',
-      isCooked ? 'casserole' : 'ground-meat',
+      isCooked ? 'casserole' : isBird || STUFFED_CUT.test(text) ? 'stuffed' : 'ground-meat',
       isBird ? 'chicken-breast' : 'ground-beef',
       doneness,
     );
   if (/\b(?:frankfurters?|franks?|wieners?|hot ?dogs?|corn ?dogs?)\b/.test(text))
     return make('casserole', 'hot-dogs', 'sausage', doneness);
+  if (/\bbaby (?:food|puree)\b/.test(text)) return make('ready', 'baby-food', null, doneness);
   if (READY_WORDS.test(text)) return readyMade(r);
   const hasAnimal = isBird || [GAME_WORDS, MEAT_WORDS, FISH_WORDS, SHELLFISH_WORDS].some(has);
   const isSalad =
@@ -162,7 +163,10 @@ function composite(r: Reading, food: Food | null): FoodKind | null {
   if (isSalad) return make(has(EGG_WORDS) ? 'egg' : 'ready', 'salad', null, doneness);
   if (text === 'leftover' || text === 'leftovers')
     return make('casserole', 'cooked-meat', 'cooked-ground-meat', doneness);
-  if (isDish(text.replace(STEWING, ''))) {
+  const isSpice = /\b(?:powder|paste|spices?|seasoning|rub|cubes?)$/.test(r.head);
+  // “Gravy beef” is a cut that is called after what becomes of it.
+  const isOwnRow = food !== null && ANIMAL_GROUPS.has(food.group) && food.names.includes(text);
+  if (isDish(text.replace(STEWING, '')) && !isSpice && !(isOwnRow && !food.safety)) {
     const isWet =
       /\b(?:soups?|stews?|chill?i|chowder|bisque|ramen|pho|laksa|borscht|minestrone|curry|curries|goulash|ragout|ragu|tagine|gravy|gumbo|korma|masala)\b/.test(
         text,
@@ -191,19 +195,25 @@ function composite(r: Reading, food: Food | null): FoodKind | null {
     : make('ground', keep, keep === 'sausage' ? 'sausage' : 'ground-beef', doneness);
 }
 
+/** Meat that holds a filling, and no vegetable that holds meat: a row of its own in the chart. */
+const STUFFED_CUT =
+  /\b(?:chops?|loins?|breasts?|steaks?|shoulders?|legs?|roasts?|joints?|fillets?|tenderloins?|rolls?|roulades?|involtini|squid)\b/;
+
 /** Meat to be stewed is no stew yet. */
 const STEWING = /\bstew(?:ing)? (?:meat|beef|lamb|pork|veal|steak|chicken)\b/;
 
 /** Chili is a stew where something else is in it, and a hot pepper otherwise. */
 function isDish(text: string): boolean {
   const chili =
-    /\b(?:beef|turkey|chicken|pork|lamb|venison|bean|beans|lentil|vegetable|vegetarian|meat|white|bowl of|pot of|homemade|leftover|cincinnati|texas) chill?i$|\bchill?i (?:stew|with|con)\b/;
+    /\b(?:beef|turkey|chicken|pork|lamb|venison|bean|beans|lentil|vegetable|vegetarian|veggie|veg|vegan|pumpkin|squash|potato|quinoa|mushroom|tofu|jackfruit|meat|white|bowl of|pot of|homemade|leftover|cincinnati|texas) chill?i$|\bchill?i (?:stew|with|con)\b/;
   // A roast pie crust, a cake tin and the like were taken out before; a sweet pie is baked with egg.
   return CASSEROLE_WORDS.test(text) || chili.test(text);
 }
 
 function readyMade({ text, has, doneness }: Reading): FoodKind {
-  if (/\bpates?\b|\brillettes\b/.test(text)) return make('ready', 'giblets', 'liver', doneness);
+  // Whether it is bought or made here, nobody said: what is cooked into it has to be hot enough once.
+  if (/\bpates?\b|\brillettes\b/.test(text))
+    return make(has(POULTRY_WORDS) ? 'poultry' : 'ground', 'giblets', 'liver', doneness);
   if (/\b(?:canned|tinned|jarred|can|cans|tin|jar|condensed)\b/.test(text))
     return make('ready', 'opened', null, 'cooked');
   if (/\b(?:hummus|houmous|guacamole|tzatziki|dips?|mayonnaise|mayo|aioli)\b/.test(text))
@@ -315,6 +325,10 @@ function isWholeCut({ head }: Reading): boolean {
 }
 
 function eggs({ text, head, doneness }: Reading, food: Food | null): FoodKind {
+  if (
+    /\begg (?:whites?|yolks?|mix(?:ture)?)\b|\b(?:beaten|liquid|cracked|whisked) eggs?\b/.test(text)
+  )
+    return make('egg', doneness === 'cooked' ? 'casserole' : 'raw-egg', 'egg', doneness);
   const isShell = /\beggs?\b/.test(head) && food?.group === 'egg';
   if (/\b(?:hard|soft)[- ]?(?:boiled|cooked)\b|\bboiled eggs?\b/.test(text))
     return make('egg', 'cooked-egg', 'egg', 'cooked');
@@ -341,6 +355,16 @@ function isHead(list: RegExp, head: string): boolean {
 const TRAILING =
   /^(?:[a-z-]+ed|[a-z]+ly|pieces?|halves|half|chunks?|leaves|leaf|stalks?|slices?|wedges|hearts?|buds?|tips|stems?|cubes?|strips|rings?|powder|flakes|large|small|fresh|raw|frozen|dry|whole|thin|thick|optional|and|or|\d.*)$/;
 
+/** “Jollof rice”: no sort of rice, so it may be a dish of it, and keeps no longer than that. */
+function isDishOfRice(head: string): boolean {
+  const [, before] = /^(.+) rice$/.exec(head) ?? [];
+  return (
+    before?.split(/[ -]/).some((word) => !RICE_SORTS.test(word) && !TRAILING.test(word)) ?? false
+  );
+}
+const RICE_SORTS =
+  /^(?:long|short|medium|grain|white|brown|red|black|green|wild|basmati|jasmine|arborio|carnaroli|bomba|calasparra|sushi|risotto|pudding|paella|sticky|glutinous|sweet|thai|japanese|italian|spanish|american|indian|carolina|calrose|texmati|forbidden|purple|camargue|wholegrain|whole|wholemeal|fragrant|idli|dosa|sona|masoori|masuri|ponni|kolam|matta|gobindobhog|parboiled|converted|easy|cook|quick|instant|minute|broken|uncooked|rinsed|washed|soaked|organic|aged|polished|unpolished|patna|rice|good|best|plain|ordinary|leftover)$/;
+
 /** Milk, plants, and what the table knows. */
 function rest(r: Reading, food: Food | null): FoodKind | null {
   const { text, doneness } = r;
@@ -360,6 +384,8 @@ function rest(r: Reading, food: Food | null): FoodKind | null {
     return make('plant', 'cut-produce', food.id, doneness);
   if (food) {
     const kind = kindOfFood(food);
+    if (isRice(food) && isDishOfRice(r.head))
+      return make('plant', 'cooked-rice', food.id, doneness);
     if (doneness !== 'cooked' || kind.doneness === 'cooked') return { ...kind, doneness };
     return { ...kind, class: 'ready', keep: cookedRow(food), doneness };
   }

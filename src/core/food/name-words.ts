@@ -15,7 +15,7 @@ const words = (list: string): RegExp =>
 export const POULTRY_WORDS = words(`
   poultry, chicken, hen, cockerel, rooster, capon, poussin, poulet, broiler, turkey, duck, duckling, goose, geese,
   quail, pheasant, partridge, grouse, guinea ?fowl, fowl, squab, pigeon, dove, woodcock, snipe, mallard, teal,
-  ostrich, emu, bird, drumstick, drumette, leg quarter, thigh, wing, tenders, coq au vin, gizzard, turducken
+  ostrich, emu, bird, drumstick, drumette, leg quarter, thigh, wing, tenders, coq au vin, gizzard, turducken, foie gras
 `);
 
 export const GAME_WORDS = words(`
@@ -25,7 +25,7 @@ export const GAME_WORDS = words(`
 
 /** Red meat by animal. */
 export const MEAT_WORDS = words(`
-  beef, steer, ox, veal, calf, calves, lamb, hogget, mutton, goat, cabrito, kid goat, pork, pig, piglet, hog, bison,
+  porchetta, beef, steer, ox, veal, calf, calves, lamb, hogget, mutton, goat, cabrito, kid goat, pork, pig, piglet, hog, bison,
   buffalo, horse, wagyu, meat
 `);
 
@@ -49,7 +49,7 @@ export const WHOLE_WORDS = words(`
 export const GROUND_WORDS = words(`
   ground, minced, mince, mincemeat, burger, hamburger, cheeseburger, beefburger, patty, patties, meat ?ball, meatball,
   meat ?loaf, meatloaves, loaf, loaves, balls, ball, kofta, kofte, kefta, kufta, kibbeh, kebab, kebap, kabob, skewer,
-  sausage, sausagemeat, bratwurst, wurst, banger, chipolata, boerewors, chorizo, merguez, andouille, boudin, haggis,
+  sausage, sausagemeat, bratwurst, wurst, banger, chipolata, boerewors, [a-z]+wurst, chorizo, merguez, andouille, boudin, haggis,
   frikadelle, frikadeller, cevapi, cevapcici, rissole, polpette, polpettone, keema, kheema, salisbury steak, crumbles,
   chopped steak, hamburg steak, faggot, crepinette, scrapple, nugget, sloppy joe, croquette, cakes, tartare, koftas,
   quenelle, black pudding, white pudding, blood sausage
@@ -58,10 +58,10 @@ export const GROUND_WORDS = words(`
 /** Shapes of ground meat that say meat by themselves, without an animal. */
 export const MEAT_SHAPES = words(`
   burger, hamburger, cheeseburger, beefburger, patty, patties, meat ?ball, meat ?loaf, meatloaves, kofta, kofte, kefta,
-  kufta, kibbeh, sausage, sausagemeat, bratwurst, wurst, banger, chipolata, boerewors, chorizo, merguez, andouille,
+  kufta, kibbeh, sausage, sausagemeat, bratwurst, wurst, banger, chipolata, boerewors, [a-z]+wurst, chorizo, merguez, andouille,
   boudin, haggis, frikadelle, frikadeller, cevapi, cevapcici, rissole, polpette, polpettone, keema, kheema,
   salisbury steak, chopped steak, hamburg steak, faggot, crepinette, scrapple, sloppy joe, mince, kebab, kebap, kabob,
-  black pudding, white pudding, blood sausage, salami, pepperoni, hot ?dog, carnitas, gyros, shawarma, doner
+  black pudding, white pudding, blood sausage, lap cheong, leberkase, salami, pepperoni, hot ?dog, carnitas, gyros, shawarma, doner
 `);
 
 /** Organs: safe at the temperature of ground meat (USDA FSIS, Variety Meats, from memory). */
@@ -70,7 +70,7 @@ export const ORGAN_WORDS = words(`
 `);
 
 export const FISH_WORDS = words(`
-  fish, cod, haddock, hake, pollock, pollack, coley, saithe, whiting, ling, hoki, salmon, trout, char, tuna, swordfish,
+  fish, fishcake, cod, haddock, hake, pollock, pollack, coley, saithe, whiting, ling, hoki, salmon, trout, char, tuna, swordfish,
   marlin, monkfish, halibut, turbot, brill, sole, plaice, flounder, dab, fluke, bass, branzino, bream, snapper, tilapia,
   catfish, basa, pangasius, carp, pike, perch, zander, walleye, mackerel, sardine, pilchard, herring, kipper, bloater,
   sprat, whitebait, smelt, anchov(?:y|ie), eel, mahi[- ]mahi, grouper, skate wing, skate, shark, mullet, barramundi,
@@ -78,7 +78,7 @@ export const FISH_WORDS = words(`
 `);
 
 export const SHELLFISH_WORDS = words(`
-  shellfish, seafood, prawn, shrimp, lobster, crab, crabmeat, crayfish, crawfish, langoustine, scampi, scallop, mussel,
+  shellfish, seafood, prawn, shrimp, lobster, crab, crabcake, crabmeat, crayfish, crawfish, langoustine, scampi, scallop, mussel,
   clam, oyster, cockle, whelk, winkle, squid, calamari, octopus, cuttlefish, abalone, conch, snail, escargot
 `);
 
@@ -86,7 +86,7 @@ export const SHELLFISH_WORDS = words(`
 export const EGG_WORDS = words(`
   egg, omelette, omelet, frittata, tortilla espanola, quiche, souffle, custard, flan, creme brulee, creme caramel,
   panna cotta, cheesecake, bread pudding, egg bites, eggnog, zabaglione, hollandaise, meringue, tiramisu, clafoutis,
-  shakshuka, pudding, cake, brownie, muffin, cupcake, batter, dough, cookie, pancake, crepe, waffle, popover,
+  shakshuka, strata, spanish tortilla, tortilla de patatas, pudding, cake, brownie, muffin, cupcake, batter, dough, cookie, pancake, crepe, waffle, popover,
   yorkshire pudding, eclair, profiterole, lemon curd
 `);
 
@@ -101,12 +101,21 @@ export const CASSEROLE_WORDS = words(`
   agnolotti, pierogi, pelmeni, gyoza, wonton, potsticker, dim sum, spring roll, egg roll, pizza, calzone, sandwich,
   ready meal, tv dinner, cabbage roll, dolma, sarma, golabki, stuffing, dressing for a bird, gravy, meat sauce, ratatouille,
   kedgeree, congee, haleem, nihari, adobo, rendang, feijoada, pot pie, shepherd.s pie, cottage pie, bubble and squeak,
-  noodle dish, stewed, thermidor, hotdish, timbale, terrine
+  noodle dish, stewed, thermidor, hotdish, timbale, terrine, baeckeoffe, bak kut teh, barbacoa, bibimbap, bigos, birria,
+  blanquette, bredie, bulgogi, cacciatore, caldo verde, carbonade, carne guisada, cawl, choucroute, cioppino,
+  cullen skink, daube, dolmade, doro wat, estofado, fabada, fesenjan, ghormeh sabzi, gulyas, harira, kare[- ]kare,
+  kleftiko, koshari, larb, lobscouse, scouse, lumpia, maafe, machboos, mansaf, massaman, mulligatawny, nasi goreng,
+  navarin, oden, okonomiyaki, osso bucco, pad thai, pancit, pastilla, pav bhaji, paya, peposo, pot[- ]au[- ]feu,
+  ropa vieja, saltimbocca, sambar, rasam, sancocho, sauerbraten, sinigang, sukiyaki, tom kha, tom yum, tonkatsu,
+  tourtiere, waterzooi, xiaolongbao, yakitori, zurek, imam bayildi, toad[- ]in[- ]the[- ]hole, parmigiana, spanakopita,
+  stovies, colcannon, poutine, croque monsieur, carbonara, vitello tonnato, rarebit, aloo gobi, palak paneer,
+  saag paneer, matar paneer, paneer tikka, mapo tofu, dal makhani, baingan bharta, gado[- ]gado, ribollita, mole poblano,
+  jollof, pilaff, pulao, gyudon, donburi, chop suey, chow mein, egg foo yong, marinara with meat, dahl, daal
 `);
 
 /** Stuffed, so that what is inside has to be hot enough too. */
 export const STUFFED =
-  /\b(?:stuffed|filled|stuffed with|roulade|involtini|turducken|cordon bleu|kiev)\b/;
+  /\b(?:stuffed|filled|ballotine|galantine|stuffed with|roulade|involtini|turducken|cordon bleu|kiev)\b/;
 
 /** Said of what imitates meat: no flesh in it, whatever its shape is called. */
 export const MEATLESS =
@@ -124,7 +133,7 @@ export const PLANT_CUTS =
 export const READY_WORDS = words(`
   salami, pepperoni, prosciutto, serrano, iberico ham, bresaola, jerky, biltong, mortadella, bologna, liverwurst, sushi, sashimi, luncheon meat, lunch meat,
   deli meat, cold cut, deli, canned, tinned, jarred, in a jar, from a jar, in a can, from a can, can of, cans of, tin of,
-  jar of, hummus, houmous, pate, rillettes, gravlax, guacamole, tzatziki, dip, mayonnaise, mayo, aioli, condensed
+  jar of, head cheese, brawn, hummus, houmous, pate, rillettes, gravlax, guacamole, tzatziki, dip, mayonnaise, mayo, aioli, condensed
 `);
 
 export const COOKED_WORDS =

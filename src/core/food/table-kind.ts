@@ -4,7 +4,7 @@ import type { Food, FoodClass, KeepingKind } from './types';
 
 /** Cooked rice spoils in its own way, whichever rice of the table it is. */
 export function isRice(food: Food): boolean {
-  return food.id === 'rice' || food.id.endsWith('-rice');
+  return food.group === 'grain' && food.names.some((name) => name.endsWith('rice'));
 }
 
 /** What a plant of the table keeps as when it is cooked. */

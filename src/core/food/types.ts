@@ -118,6 +118,7 @@ export type KeepingKind =
   | 'shellfish'
   | 'egg'
   | 'cooked-egg'
+  | 'raw-egg'
   | 'salad'
   | 'pizza'
   | 'casserole'
@@ -128,6 +129,9 @@ export type KeepingKind =
   | 'cooked-pulse'
   | 'cooked-vegetable'
   | 'dairy'
+  | 'cultured'
+  | 'stuffed'
+  | 'baby-food'
   | 'opened'
   | 'in-oil'
   | 'cut-produce'
@@ -137,6 +141,7 @@ export type KeepingKind =
   | 'leafy'
   | 'root'
   | 'herb'
+  | 'bread'
   | 'dry'
   | 'unknown';
 

@@ -13,6 +13,8 @@ const USDA = 'USDA Table of Cooking Yields for Meat and Poultry (2014)';
 const MEAT: Partial<Record<Food['group'], number>> = { meat: 0.7, poultry: 0.73, fish: 0.8 };
 /** Minced meat, browned and drained. */
 const MINCED = 0.73;
+/** Bacon, whose fat is poured off. */
+const BACON = 0.35;
 
 /**
  * Weight after cooking over the weight before.
@@ -21,7 +23,8 @@ const MINCED = 0.73;
  *   grains: what they take up (see the food table), within the yields of the USDA FNS Food Buying Guide
  */
 export function cookingYield(food: Food): CookingYield {
-  const meat = food.keep === 'ground-meat' ? MINCED : MEAT[food.group];
+  const meat =
+    food.keep === 'bacon' ? BACON : food.keep === 'ground-meat' ? MINCED : MEAT[food.group];
   if (meat !== undefined) return { factor: meat, source: USDA };
   if (food.takes > 0)
     return { factor: 1 + food.takes, source: 'dry weight and what it takes up until it is done' };

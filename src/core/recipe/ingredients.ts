@@ -2,7 +2,7 @@
 import type { Ingredient } from '../dish';
 import { withMeasureByEye } from './by-eye';
 import { parseLine, type IngredientLine } from './line';
-import { findFood, mentionedFood, type Food } from '../food';
+import { findFood, isBareBird, mentionedFood, type Food } from '../food';
 import {
   NUMBER,
   parseAmount,
@@ -135,6 +135,10 @@ function asMeant(line: IngredientLine, own: string): IngredientLine {
   if (isGroundPepper(line, own)) return { ...line, food: 'ground pepper' };
   // “2 cloves” without any garlic are the spice.
   if (line.food === '' && line.unit === 'clove') return { ...line, food: 'cloves', unit: 'piece' };
+  // “1 chicken” is a whole one; its meat comes by weight.
+  const isCounted = line.amount !== null && (line.unit === null || line.unit === 'piece');
+  if (isCounted && isBareBird(line.food) && !/\b(?:breast|diced|cubed|shredded)\b/i.test(own))
+    return { ...line, food: `whole ${line.food}` };
   const isBare = /\bcoriander$/i.test(line.food) && !/\b(?:fresh|ground|dried)\b/i.test(own);
   return isBare && GREEN.test(own)
     ? { ...line, food: line.food.replace(/coriander$/i, 'fresh coriander') }

@@ -124,3 +124,19 @@ describe('dozens and halves', () => {
     expect(parseLine(line)).toMatchObject({ amount, food });
   });
 });
+
+describe('so many of the whole, of which a part goes in', () => {
+  it.each([
+    ['juice of 2 limes', 2, 'limes', 'juice of'],
+    ['Grated zest and juice of 1 orange', 1, 'orange', 'grated zest and juice of'],
+    ['the juice of half a lemon (about 2 tbsp)', 0.5, 'lemon', 'juice of, about 2 tbsp'],
+    ['leaves from 4 sprigs of thyme', 4, 'sprigs of thyme', 'leaves from'],
+    ['whites of 3 eggs, beaten', 3, 'eggs', 'whites of, beaten'],
+  ])('%s', (line, amount, food, preparation) => {
+    expect(parseLine(line)).toMatchObject({ amount, food, preparation });
+  });
+
+  it('without a number it stays one thing', () => {
+    expect(parseLine('juice of lemons')).toMatchObject({ amount: null, food: 'juice of lemons' });
+  });
+});

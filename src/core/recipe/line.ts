@@ -97,6 +97,14 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
   };
 }
 
+const PARTS =
+  'juice|zest|rind|peel|leaves|fronds|seeds|whites?|yolks?|flesh|meat|pulp|segments|kernels|cloves|tips';
+/** “Juice of 2 limes”, “grated zest and juice of 1 orange”, “leaves from 4 sprigs of thyme”: so many of the whole. */
+const PART_OF = new RegExp(
+  String.raw`^(?:the\s+)?((?:(?:finely|freshly|coarsely)\s+)?(?:(?:grated|squeezed|pared|picked)\s+)?(?:${PARTS})(?:\s*(?:and|&|,|\+)\s*(?:grated\s+)?(?:${PARTS}))*\s+(?:of|from))\s+(?=\S)`,
+  'i',
+);
+
 /** A line without what follows its amount. */
 const wordsOf = (line: string, rest: string): string =>
   line.slice(0, line.length - rest.length).trim();
@@ -106,6 +114,14 @@ export function parseLine(text: string): IngredientLine {
   const marked = text.replace(/^(?:[\s•*–·]+|-\s+)/u, '');
   const lead = LEAD.exec(marked)?.[0] ?? '';
   const clean = marked.slice(lead.length).replace(/\s+/g, ' ').trim();
+  const part = PART_OF.exec(clean);
+  if (part && parseAmount(clean.slice(part[0].length)).amount !== null) {
+    const whole = parseLine(clean.slice(part[0].length));
+    const preparation = [(part[1] ?? '').toLowerCase(), whole.preparation ?? '']
+      .filter(Boolean)
+      .join(', ');
+    return { ...whole, preparation, optional: whole.optional || /^optional/i.test(lead) };
+  }
   const front = parseAmount(clean);
   const behind =
     front.amount === null && clean.length <= LONGEST_TURNED ? amountBehind(clean) : null;

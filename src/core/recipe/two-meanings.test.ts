@@ -6,6 +6,17 @@ import { readIngredients } from './ingredients';
 const foods = (line: string): (string | undefined)[] =>
   readIngredients([line]).map((r) => findFood(r.ingredient.food)?.id);
 
+describe('a bird that is counted', () => {
+  it.each([
+    ['1 chicken', 'whole-chicken'],
+    ['1 large duck, trimmed', 'duck-whole'],
+    ['500 g chicken', 'chicken-breast'],
+    ['1 chicken breast', 'chicken-breast'],
+  ])('%s', (line, id) => {
+    expect(foods(line)).toEqual([id]);
+  });
+});
+
 describe('pepper', () => {
   it.each([
     '1 tsp pepper',

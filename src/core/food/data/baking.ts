@@ -21,15 +21,15 @@ baking-powder     | baking powder | solid | 5 0 0 27 0.2 67.8 | 0.93 | piece=1 |
 yeast             | yeast, dry yeast | solid | 5.1 40.4 7.6 14.4 26.9 5.6 | 0.8 | piece=1 | SR
 bread-flour       | bread flour, strong flour, strong white flour, self-raising flour, self-rising flour, cake flour, pastry flour, spelt flour, rye flour, semolina flour | solid | 12 11 1.3 72 3 0.8 | 0.53 | piece=1 allergens=gluten | SR
 rice-flour        | rice flour | solid | 10 4 2.5 78 4 0.8 | 0.6 | piece=1 varies | SR
-tapioca-flour     | tapioca flour, tapioca starch | solid | 10 4 2.5 78 4 0.8 | 0.6 | piece=1 varies | SR
-potato-starch     | potato starch, potato flour | solid | 10 4 2.5 78 4 0.8 | 0.6 | piece=1 varies | SR
-arrowroot         | arrowroot, arrowroot powder, corn flour | solid | 10 4 2.5 78 4 0.8 | 0.6 | piece=1 varies | SR
-almond-flour      | almond flour | solid | 10 4 2.5 78 4 0.8 | 0.6 | piece=1 varies | SR
-coconut-flour     | coconut flour | solid | 10 4 2.5 78 4 0.8 | 0.6 | piece=1 varies | SR
+tapioca-flour     | tapioca flour, tapioca starch | solid | 10 4 2.5 78 4 0.8 | 0.5 | piece=1 varies | SR
+potato-starch     | potato starch, potato flour | solid | 10 4 2.5 78 4 0.8 | 0.68 | piece=1 varies | SR
+arrowroot         | arrowroot, arrowroot powder, corn flour | solid | 10 4 2.5 78 4 0.8 | 0.54 | piece=1 varies | SR
+almond-flour      | almond flour | solid | 10 4 2.5 78 4 0.8 | 0.45 | piece=1 varies | SR
+coconut-flour     | coconut flour | solid | 10 4 2.5 78 4 0.8 | 0.48 | piece=1 varies | SR
 gluten-free-flour | gluten-free flour, glutinous rice flour, buckwheat flour | solid | 10 4 2.5 78 4 0.8 | 0.6 | piece=1 varies | SR
-icing-sugar       | icing sugar, powdered sugar | solid | 1 0 0 98.5 0 0.4 | 0.75 | piece=1 | SR
-caster-sugar      | caster sugar, superfine sugar | solid | 1 0 0 98.5 0 0.4 | 0.75 | piece=1 | SR
-demerara-sugar    | demerara sugar, muscovado sugar, raw sugar | solid | 1 0 0 98.5 0 0.4 | 0.75 | piece=1 | SR
+icing-sugar       | icing sugar, powdered sugar | solid | 1 0 0 98.5 0 0.4 | 0.5 | piece=1 | SR
+caster-sugar      | caster sugar, superfine sugar | solid | 1 0 0 98.5 0 0.4 | 0.85 | piece=1 | SR
+demerara-sugar    | demerara sugar, muscovado sugar, raw sugar | solid | 1 0 0 98.5 0 0.4 | 0.9 | piece=1 | SR
 palm-sugar        | palm sugar, coconut sugar | solid | 1 0 0 98.5 0 0.4 | 0.75 | piece=1 | SR
 jaggery           | jaggery, gur, rock sugar, piloncillo, cane sugar, turbinado sugar, light muscovado sugar | solid | 11.2 1.9 0.2 84.9 0 1.9 | 0.75 | piece=1 | IF
 sweetener         | sweetener, stevia, erythritol, xylitol, monk fruit sweetener, sugar substitute | solid | 1 0 0 98 0 0 | 0.8 | piece=1 | CP
@@ -48,13 +48,15 @@ marzipan          | marzipan, almond paste, frangipane | solid | 14 9 27 45 4.5 
 export const NUTS = foodTable(
   'nut',
   `
-almonds          | almonds, flaked almonds, sliced almonds, ground almonds | solid | 4.4 21.2 49.9 9.1 12.5 3 | 0.48 | piece=5 pack=200 | SR
+almonds          | almonds, whole almonds, blanched almonds, toasted almonds | solid | 4.4 21.2 49.9 9.1 12.5 3 | 0.6 | piece=8 pack=200 | SR
+cut-almonds      | flaked almonds, sliced almonds, slivered almonds, ground almonds, almond meal, almond flakes, almond slivers | solid | 4.4 21.2 49.9 9.1 12.5 3 | 0.42 | piece=2 pack=200 | SR
 walnuts          | walnuts, walnut halves | solid | 4.1 15.2 65.2 7 6.7 1.8 | 0.46 | piece=8 pack=200 | SR
 hazelnuts        | hazelnuts | solid | 5.3 15 60.8 7 9.7 2.3 | 0.57 | piece=8 | SR
 pistachios       | pistachios | solid | 4.4 20.2 45.3 16.6 10.6 3 | 0.52 | piece=7 | SR
 cashews          | cashews, cashew nuts | solid | 5.2 18.2 43.9 26.9 3.3 2.5 | 0.55 | piece=8 pack=200 | SR
 pine-nuts        | pine nuts | solid | 2.3 13.7 68.4 9.4 3.7 2.6 | 0.57 | piece=4 pack=100 | SR
 chestnuts        | chestnuts, cooked chestnuts | solid | 40.5 3.2 2.2 47.9 5.1 1.4 | 0.6 | piece=18 soft=6 | SR
+raw-peanuts      | raw peanuts, peanuts in shell, peanuts in the shell, green peanuts, boiling peanuts | solid | 6.5 25.8 49.2 7.6 8.5 2.3 | 0.5 | piece=15 allergens=peanut soft=70 | CP
 peanuts          | peanuts | solid | 6.5 25.8 49.2 7.6 8.5 2.3 | 0.62 | piece=7 allergens=peanut | SR
 peanut-butter    | peanut butter | thick | 1.2 22.2 51.4 17.3 5 3 | 1.09 | allergens=peanut pack=340 | SR
 tahini           | tahini, sesame paste | thick | 3 17 53.8 11.9 9.3 5 | 1.01 | allergens=sesame pack=300 | SR
@@ -65,10 +67,10 @@ pecans           | pecans, pecan halves | solid | 3.5 9.2 72 4.3 9.6 1.5 | 0.46 
 brazil-nuts      | brazil nuts | solid | 3.5 9.2 72 4.3 9.6 1.5 | 0.46 | piece=8 | SR
 macadamia-nuts   | macadamia nuts, macadamias | solid | 3.5 9.2 72 4.3 9.6 1.5 | 0.46 | piece=8 | SR
 mixed-nuts       | mixed nuts, nuts, chopped nuts | solid | 3.5 9.2 72 4.3 9.6 1.5 | 0.46 | piece=8 | SR
-almond-meal      | almond meal, blanched almonds, slivered almonds, whole almonds, toasted almonds, almond butter, cashew butter, nut butter | solid | 4.5 21.3 50.5 8.5 11.8 3 | 0.5 | piece=3 | SR
+nut-butter       | nut butter, almond butter, cashew butter, hazelnut butter | thick | 1.6 21 55.5 8.5 10.3 3.1 | 1.06 | pack=170 | SR
 sunflower-seeds  | sunflower seeds | solid | 5.5 20 45 12 14 3.5 | 0.6 | piece=2 allergens=none | SR
 flax-seeds       | flax seeds, flaxseed, linseed | solid | 5.5 20 45 12 14 3.5 | 0.6 | piece=2 allergens=none | SR
-chia-seeds       | chia seeds, chia | solid | 5.5 20 45 12 14 3.5 | 0.6 | piece=2 allergens=none | SR
+chia-seeds       | chia seeds, chia | solid | 5.5 20 45 12 14 3.5 | 0.7 | piece=2 allergens=none | SR
 hemp-seeds       | hemp seeds | solid | 5.5 20 45 12 14 3.5 | 0.6 | piece=2 allergens=none | SR
 poppy-seeds      | poppy seeds, mixed seeds | solid | 5.5 20 45 12 14 3.5 | 0.6 | piece=2 allergens=none | SR
 pepitas          | pepitas, melon seeds | solid | 5.5 20 45 12 14 3.5 | 0.6 | piece=2 allergens=none | SR

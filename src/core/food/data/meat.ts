@@ -39,16 +39,16 @@ kidney             | kidney, kidneys, beef kidney, lamb kidney | solid | 77.9 17
 tripe              | tripe, beef tripe | solid | 84.2 12.1 3.7 0 0 0.6 | 1 | piece=8 keep=giblets soften=tough-offal | SR
 liver              | liver, chicken livers, calf liver | solid | 76.5 16.9 4.8 0.7 0 1.1 | 1 | piece=20 finicky keep=giblets soften=ground | SR
 cooked-ground-meat | cooked ground meat, cooked ground beef, cooked ground lamb, cooked ground pork, cooked crumbled meat | solid | 56 25.8 16.5 0 0 1.1 | 0.7 | piece=6 keep=cooked-meat gives=0 soften=cooked-meat | SR
-beef-shin          | beef shin, shin of beef, beef shank, beef shanks, shin beef, gravy beef | solid | 71.5 21.8 5.9 0 0 1 | 0.95 | piece=45 soft=21 shred=23 | SR
+beef-shin          | beef shin, shin of beef, beef shank, beef shanks, shin beef, gravy beef | solid | 71.5 21.8 5.9 0 0 1 | 0.95 | piece=45 soft=27 shred=29 | SR
 beef-neck          | beef neck, neck of beef, clod, beef clod | solid | 70 20 9 0 0 1 | 0.95 | piece=45 | SR
 beef-blade         | beef blade, blade steak, feather blade, flat iron, chuck roast, chuck steak, braising steak, braising beef, beef pot roast | solid | 69 20 10 0 0 1 | 0.95 | piece=50 | SR
 rump-roast         | rump, rump roast, beef rump, bottom round, eye of round | solid | 71 22 6 0 0 1 | 0.95 | piece=75 | SR
-flank-steak        | flank steak, skirt steak, hanger steak, bavette, flank | solid | 70 21.2 7.2 0 0 1.1 | 0.95 | piece=20 soft=14 shred=18 | SR
+flank-steak        | flank steak, skirt steak, hanger steak, bavette, flank | solid | 70 21.2 7.2 0 0 1.1 | 0.95 | piece=20 soft=20 shred=28 | SR
 sirloin            | sirloin, sirloin steak, ribeye, rib eye, rump steak, frying steak, minute steak, tri-tip, london broil | solid | 66 20.5 12.5 0 0 1 | 0.95 | each=220 piece=25 soften=tender-meat | SR
 beef-fillet        | beef fillet, beef tenderloin, fillet steak | solid | 66 20 13 0 0 1 | 0.95 | piece=60 soften=tender-meat | SR
 beef-strips        | beef strips, stir-fry beef, beef stir-fry strips | solid | 69 21 9 0 0 1 | 0.95 | piece=10 soft=9 | SR
 beef-ribs          | beef ribs, beef back ribs | solid | 57 17 25 0 0 0.8 | 0.7 | each=250 piece=40 | SR
-corned-beef        | corned beef, salt beef, salted beef, corned silverside | solid | 67.1 14.7 14.9 0.1 0 3.2 | 0.95 | piece=65 slice=20 soft=22 | SR
+corned-beef        | corned beef, corned beef brisket, salt beef, salt beef brisket, salted beef, corned silverside | solid | 67.1 14.7 14.9 0.1 0 3.2 | 0.95 | piece=65 slice=22 soft=24 | SR
 beef-bones         | beef bones, marrow bones, soup bones, bones, knuckle bones | solid | 45 12 40 0 0 3 | 0.7 | piece=60 slice=30 soft=60 shred=60 | CP
 bison              | bison, buffalo meat | solid | 74.6 21.6 1.8 0 0 1.2 | 0.95 | piece=40 | SR
 lamb-neck          | lamb neck, neck of lamb, neck fillet, scrag end | solid | 64 17 18 0 0 0.9 | 0.9 | piece=40 soften=young-meat soft=18 | SR
@@ -57,7 +57,7 @@ lamb-breast        | lamb breast, breast of lamb, lamb ribs | solid | 53 15 31 0
 lamb-stew          | diced lamb, lamb stew meat, stewing lamb, lamb cubes, lamb pieces | solid | 68 18.5 12 0 0 1 | 0.95 | piece=30 soften=young-meat soft=18 keep=ground-meat | SR
 mutton             | mutton shoulder, mutton leg, hogget | solid | 66 18 15 0 0 1 | 0.95 | piece=40 soft=25 shred=27 | SR
 goat-shoulder      | goat shoulder, goat leg, leg of goat, kid goat | solid | 75 20.4 3 0 0 1.1 | 0.95 | piece=70 soft=22 shred=24 | SR
-veal-shank         | veal shank, veal shanks, osso buco, ossobuco | solid | 75 19.5 4 0 0 1.1 | 0.85 | each=350 piece=40 soften=young-meat | SR
+veal-shank         | veal shank, veal shanks, osso buco, ossobuco | solid | 75 19.5 4 0 0 1.1 | 0.85 | each=350 piece=40 soften=young-meat soft=19 shred=21 | SR
 veal-cutlet        | veal cutlet, veal escalope, veal chop, veal chops | solid | 74 20 4.5 0 0 1.1 | 0.95 | each=150 piece=15 soften=tender-meat | SR
 ground-veal        | ground veal, minced veal | solid | 72.8 19.4 6.8 0 0 1 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
 ground-game        | ground venison, minced venison, ground goat, minced goat, ground game | solid | 71.2 21.8 7.1 0 0 1.1 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
@@ -69,7 +69,7 @@ pork-steak         | pork steak, pork steaks, pork shoulder steaks, pork cutlets
 pork-strips        | pork strips, pork stir-fry strips | solid | 70 21 8 0 0 1 | 0.95 | piece=10 soften=tender-meat | SR
 pork-cheek         | pork cheek, pork cheeks, pig cheeks | solid | 68 18 13 0 0 1 | 0.95 | each=120 piece=40 soften=young-meat soft=16 | SR
 pork-hock          | pork hock, pork hocks, pork knuckle, pork shank, pork shanks | solid | 61 19 19 0 0 1 | 0.85 | each=700 piece=75 soften=young-meat soft=17 shred=18 | SR
-ham-hock           | ham hock, ham hocks, smoked ham hock, gammon hock, smoked hock, bacon hock | solid | 58 19 19 0 0 3.5 | 0.85 | each=700 piece=75 keep=meat soften=young-meat soft=18 shred=20 | SR
+ham-hock           | ham hock, ham hocks, ham shank, ham shanks, smoked ham shank, smoked ham hock, gammon hock, smoked hock, bacon hock | solid | 58 19 19 0 0 3.5 | 0.85 | each=700 piece=75 keep=meat soften=young-meat soft=18 shred=20 | SR
 gammon             | gammon, gammon joint, raw ham joint, uncooked ham, bacon joint, smoked gammon | solid | 68 17.5 11 0 0 3.3 | 0.95 | piece=90 keep=meat soften=tender-meat slice=6 soft=14 shred=18 | SR
 pig-trotter        | pig trotter, pig's trotters, pigs feet, pork trotters, trotters | solid | 64 23 13 0 0 0.6 | 0.85 | each=350 piece=60 soft=24 | SR
 pork-neck          | pork neck, pork collar, neck of pork, pork neck bones | solid | 63 17 19 0 0 0.9 | 0.9 | piece=50 soften=young-meat | SR

@@ -35,7 +35,7 @@ duck-breast        | duck breast, duck breasts, magret | solid | 75 19.9 4.3 0 0
 duck-whole         | whole duck, duckling, whole duckling | solid | 48.5 11.5 39 0 0 0.7 | 0.85 | each=2000 piece=110 keep=whole-poultry soften=tough-bird soft=5 shred=7 | SR
 goose              | goose, whole goose | solid | 50 16 33 0 0 0.9 | 0.85 | each=4000 piece=150 keep=whole-poultry soften=tough-bird | SR
 goose-breast       | goose breast, goose breasts | solid | 68 22.8 7 0 0 1.1 | 0.95 | each=400 piece=35 soften=tough-bird | SR
-quail              | quail, quails | solid | 67.5 19.6 12 0 0 0.9 | 0.85 | each=150 piece=50 keep=whole-poultry | SR
+quail              | quail, quails | solid | 67.5 19.6 12 0 0 0.9 | 0.85 | each=150 piece=50 keep=whole-poultry soften=dark soft=4 | SR
 pheasant           | pheasant, pheasants | solid | 67.8 22.7 9.3 0 0 1.3 | 0.85 | each=900 piece=85 keep=whole-poultry soften=tough-bird soft=9 shred=11 | SR
 partridge          | partridge, partridges | solid | 70 22 6 0 0 1.3 | 0.85 | each=350 piece=65 keep=whole-poultry soften=tough-bird soft=9 shred=11 | SR
 grouse             | grouse, woodcock | solid | 70 22 6 0 0 1.3 | 0.85 | each=350 piece=65 keep=whole-poultry soften=tough-bird soft=9 shred=11 | SR

@@ -10,7 +10,7 @@ import { foodTable } from '../table';
 export const PULSES = foodTable(
   'pulse',
   `
-chickpea         | dry chickpeas, chickpeas, dried chickpeas, garbanzo beans, kabuli chana, chana | solid | 7.7 20.5 6 50.8 12.2 2.8 | 0.85 | piece=9 half growth=2.4 takes=1.1 soft=43 pack=500 | SR
+chickpea         | dry chickpeas, chickpeas, dried chickpeas, garbanzo beans, kabuli chana, kabuli chole, chole, chhole, chana | solid | 7.7 20.5 6 50.8 12.2 2.8 | 0.85 | piece=9 half growth=2.4 takes=1.1 soft=43 pack=500 | SR
 cooked-chickpea  | canned chickpeas, cooked chickpeas | solid | 60.2 8.9 2.6 19.8 7.6 0.9 | 0.69 | piece=11 keep=cooked-pulse soft=0 pack=400 | SR
 black-bean       | dry black beans, black beans, dried black beans | solid | 11 21.6 1.4 46.9 15.5 3.6 | 0.82 | piece=7 half growth=2.4 takes=1.2 soft=29 pack=500 | SR
 kidney-bean      | dry kidney beans, kidney beans, dried kidney beans, red kidney beans | solid | 11.8 23.6 0.8 35.1 24.9 3.8 | 0.78 | piece=8 half growth=2.4 takes=1.2 soft=34 pack=500 | SR
@@ -20,7 +20,7 @@ pinto-bean       | pinto beans, dry pinto beans, borlotti beans | solid | 11.3 2
 butter-bean      | butter beans, lima beans, dry butter beans | solid | 10.2 21.5 0.7 44.4 19 4.3 | 0.75 | piece=10 half growth=2.4 takes=1.2 soft=24 pack=500 | SR
 black-eyed-pea   | black-eyed peas, black eyed peas, cowpeas | solid | 12 23.5 1.3 49.4 10.6 3.2 | 0.71 | piece=7 half growth=2.4 takes=1.2 soft=18 | SR
 adzuki-bean      | adzuki beans, aduki beans | solid | 13.4 19.9 0.5 50.2 12.7 3.3 | 0.83 | piece=5 half growth=2.4 takes=1.2 soft=24 | SR
-mung-bean        | mung beans, moong beans | solid | 9.1 23.9 1.2 46.3 16.3 3.3 | 0.87 | piece=4 half growth=2.4 takes=1.3 soft=15 pack=500 | SR
+mung-bean        | mung beans, moong beans, moong, whole moong, sabut moong, green gram | solid | 9.1 23.9 1.2 46.3 16.3 3.3 | 0.87 | piece=4 half growth=2.4 takes=1.3 soft=15 pack=500 | SR
 mung-dal         | split mung beans, moong dal, yellow dal | solid | 9.8 23.9 1.4 52.5 9.4 3 | 0.85 | piece=3 half growth=2.6 takes=1.9 soft=8 cover=1 | SR
 fava-bean        | dried broad beans, fava beans, broad beans | solid | 11 26.1 1.5 33.3 25 3.1 | 0.64 | piece=12 half growth=2.3 takes=1.2 soft=36 | SR
 soybean          | soybeans, soya beans, dry soybeans | solid | 8.5 36.5 19.9 20.9 9.3 4.9 | 0.79 | piece=7 half growth=2.4 takes=1.2 allergens=soy soft=42 | SR
@@ -35,7 +35,7 @@ chana-dal        | chana dal, split chickpeas, gram dal, bengal gram dal | solid
 toor-dal         | toor dal, tuvar dal, arhar dal, pigeon pea dal, split pigeon peas, red gram dal | solid | 9.2 21.7 1.6 55.2 9.1 3.3 | 0.84 | piece=3 half growth=2.6 takes=1.9 cover=1 soft=12 pack=500 | IF
 pigeon-pea       | pigeon peas, gandules, gungo peas | solid | 10.6 21.7 1.5 47.8 15 3.5 | 0.8 | piece=6 half growth=2.3 takes=1.2 soft=26 | SR
 urad             | urad, urad beans, whole urad, black gram, black urad, urad whole, sabut urad | solid | 9 22.2 1.6 44 20 3.2 | 0.83 | piece=4 half growth=2.4 takes=1.3 soft=32 | IF
-urad-dal         | urad dal, split urad, white urad dal, black gram dal | solid | 9.2 23.1 1.7 51 11.9 3.1 | 0.84 | piece=3 half growth=2.6 takes=1.9 cover=1 soft=14 pack=500 | IF
+urad-dal         | urad dal, split urad, white urad dal, black gram dal | solid | 9.2 23.1 1.7 51 11.9 3.1 | 0.84 | piece=3 half growth=2.6 takes=1.9 cover=1 soft=18 pack=500 | IF
 rajma            | rajma, red beans, light red kidney beans, dark red kidney beans | solid | 11.8 22.5 1 38 23 3.8 | 0.78 | piece=9 half growth=2.4 takes=1.2 soft=34 pack=500 | IF
 moth-beans       | moth beans, matki | solid | 9.7 22.9 1.6 47 15 3.2 | 0.82 | piece=6 half growth=2.3 takes=1.2 soft=20 | IF
 horse-gram       | horse gram | solid | 9.7 22.9 1.6 47 15 3.2 | 0.82 | piece=6 half growth=2.3 takes=1.2 soft=20 | IF
@@ -48,14 +48,14 @@ navy-bean        | navy bean, pea beans, small white beans, soldier beans, yello
 gigante-bean     | gigante beans, giant beans, large lima beans, large butter beans, christmas lima beans, corona beans | solid | 10.2 21.5 0.7 44.4 19 4.3 | 0.72 | piece=12 half growth=2.4 takes=1.2 soft=28 | SR
 baby-lima        | baby lima beans, small lima beans, dried baby limas | solid | 12.1 20.6 0.9 42.2 20.6 3.6 | 0.8 | piece=8 half growth=2.4 takes=1.2 soft=20 | SR
 black-eyed-bean  | black-eyed beans, black eyed beans, dried black-eyed peas, dry black-eyed peas | solid | 12 23.5 1.3 49.4 10.6 3.2 | 0.71 | piece=7 half growth=2.4 takes=1.2 soft=18 | SR
-whole-pea        | dried peas, marrowfat peas, whole dried peas, dried green peas, yellow peas, vatana | solid | 9 23.8 1.2 37 25.5 2.7 | 0.8 | piece=7 half growth=2.4 takes=1.3 soft=24 | SR
+whole-pea        | dried peas, marrowfat peas, whole dried peas, whole green peas, dried whole green peas, dried green peas, yellow peas, vatana | solid | 9 23.8 1.2 37 25.5 2.7 | 0.8 | piece=7 half growth=2.4 takes=1.3 soft=24 | SR
 puy-lentil       | puy lentils, french lentils, french green lentils, beluga lentils, black lentils, castelluccio lentils, small green lentils, umbrian lentils | solid | 8.5 24.5 1.2 50 13 2.8 | 0.83 | piece=3 half growth=2.3 takes=1.3 cover=1 soft=15 | SR
 masoor           | masoor, masoor dal, whole masoor, sabut masoor, orange lentils, yellow lentils, split lentils | solid | 9 24 1 54 9.5 2.5 | 0.83 | piece=3 half growth=2.5 takes=1.9 cover=1 soft=8 | IF
 lupini           | lupini beans, lupins, dried lupini | solid | 10.4 36.2 9.7 21.5 18.9 3.3 | 0.75 | piece=10 half growth=2.2 takes=1.2 allergens=lupin soft=45 | SR
 cooked-lentils   | canned lentils, cooked lentils, tinned lentils, pouch of lentils, ready lentils | solid | 70 9 0.4 12 7.9 0.8 | 0.75 | piece=4 keep=cooked-pulse soft=0 | SR
 canned-chickpeas | tinned chickpeas, jarred chickpeas, tin of chickpeas, can of chickpeas | solid | 68.8 7 2.6 14 6.4 1.2 | 0.69 | piece=11 keep=cooked-pulse soft=0 | SR
 canned-beans     | tinned beans, tinned kidney beans, canned pinto beans, tinned black beans, tinned white beans, canned navy beans, canned cannellini beans, tinned cannellini beans, tinned butter beans, canned butter beans, can of beans, cooked black beans, cooked white beans, cooked kidney beans, cooked pinto beans | solid | 68 7.5 0.5 14 7 1.3 | 0.73 | piece=10 keep=cooked-pulse soft=0 | SR
-baked-beans      | baked beans, beans in tomato sauce, canned baked beans | thick | 72 5 0.4 15.5 5 1.8 | 1.05 | keep=cooked-pulse varies | SR
+baked-beans      | baked beans, chili beans, chilli beans, beans in tomato sauce, canned baked beans | thick | 72 5 0.4 15.5 5 1.8 | 1.05 | keep=cooked-pulse varies | SR
 refried-beans    | refried beans, bean puree, hummus, houmous, bean dip, bean paste | thick | 72 6 5 10 5.5 1.7 | 1 | keep=opened varies safety=ready | SR
 silken-tofu      | silken tofu, soft tofu, smoked tofu, extra firm tofu, extra-firm tofu, tofu puffs, marinated tofu | solid | 80.5 10 5.5 2 0.8 1.2 | 1 | piece=20 keep=opened allergens=soy soft=0 | SR
 tempeh           | tempeh, seitan | solid | 62 19 9 7 2 1.5 | 0.9 | piece=15 keep=opened allergens=soy+gluten soft=0 | SR

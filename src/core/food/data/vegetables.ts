@@ -31,7 +31,7 @@ beetroot            | beetroot, beet, beets, beetroots | solid | 87.6 1.6 0.2 6.
 artichoke           | artichoke, artichokes, globe artichokes | solid | 84.9 3.3 0.2 5.1 5.4 1.1 | 0.5 | each=128 piece=70 crisp=3 soft=6 through=0.5 most=38 | SR
 asparagus           | asparagus | solid | 93.2 2.2 0.1 1.8 2.1 0.6 | 0.57 | each=16 piece=12 crisp=0.2 soft=0.8 pack=250 | SR
 squash              | squash, winter squash, butternut squash, pumpkin | solid | 86.4 1 0.1 9.7 2 0.8 | 0.59 | each=900 piece=25 keep=root crisp=0.4 soft=1.8 through=0.8 most=48 | SR
-spaghetti-squash    | spaghetti squash | solid | 91.6 0.6 0.6 5.4 1.5 0.3 | 0.43 | each=1200 piece=35 keep=root crisp=0.3 soft=1 through=0.75 most=30 | SR
+spaghetti-squash    | spaghetti squash | solid | 91.6 0.6 0.6 5.4 1.5 0.3 | 0.43 | each=1200 piece=35 keep=root crisp=1 soft=3 through=0.75 most=30 | SR
 courgette           | courgette, courgettes, zucchini | solid | 94.8 1.2 0.3 2.1 1 0.6 | 0.52 | each=196 piece=15 gives=0.2 crisp=0.1 soft=0.4 | SR
 cucumber            | cucumber, cucumbers | solid | 95.2 0.7 0.1 3.1 0.5 0.4 | 0.44 | each=300 piece=10 | SR
 red-cabbage         | red cabbage | solid | 90.4 1.4 0.2 5.3 2.1 0.7 | 0.38 | each=1000 piece=6 robust keep=root crisp=1 soft=4 most=25 | SR
@@ -40,7 +40,7 @@ sauerkraut          | sauerkraut | solid | 92.5 0.9 0.1 1.4 2.9 2.1 | 0.6 | piec
 kale                | kale, cavolo nero | solid | 89.6 2.9 1.5 0.3 4.1 1.6 | 0.28 | piece=3 growth=0.3 crisp=0.5 soft=2 keep=leafy pack=200 | SR
 chard               | chard, swiss chard, silverbeet, rainbow chard | solid | 92.7 1.8 0.2 2.1 1.6 1.6 | 0.15 | piece=4 growth=0.25 keep=leafy | SR
 collards            | collard greens, spring greens, greens | solid | 89.6 3 0.6 1.4 4 1.3 | 0.15 | piece=3 growth=0.3 crisp=1 soft=4 keep=leafy | SR
-spinach             | spinach, baby spinach | solid | 91.4 2.9 0.4 1.4 2.2 1.7 | 0.13 | piece=2 growth=0.15 gives=0.3 crisp=0.05 soft=0.2 keep=leafy pack=250 | SR
+spinach             | spinach, baby spinach, spinach leaves, palak, saag | solid | 91.4 2.9 0.4 1.4 2.2 1.7 | 0.13 | piece=2 growth=0.15 gives=0.3 crisp=0.05 soft=0.2 keep=leafy pack=250 | SR
 lettuce             | lettuce, salad leaves, romaine, cos lettuce, iceberg, little gem | solid | 95 1.2 0.3 2.1 1.2 0.6 | 0.2 | each=360 piece=2 keep=leafy through=0.3 most=10 | SR
 cauliflower         | cauliflower, cauliflower florets, gobi | solid | 92.1 1.9 0.3 3 2 0.8 | 0.45 | each=600 piece=30 crisp=0.3 soft=1 through=0.5 most=30 | SR
 broccoli            | broccoli, broccoli florets | solid | 89.3 2.8 0.4 4 2.6 0.9 | 0.38 | each=400 piece=25 crisp=0.3 soft=1 through=0.4 most=20 | SR
@@ -55,7 +55,7 @@ dried-mushroom      | dried mushrooms, porcini, dried porcini | solid | 9.5 9.6 
 bell-pepper         | bell pepper, pepper, peppers, red pepper, green pepper | solid | 92.2 1 0.3 3.9 2.1 0.5 | 0.63 | each=119 piece=8 through=0.8 most=9 | SR
 chili               | chili, chilli, hot pepper, red chili, green chili | solid | 88 1.9 0.4 7.3 1.5 0.9 | 0.6 | each=15 piece=4 robust | SR
 aubergine           | aubergine, aubergines, eggplant, baingan, brinjal | solid | 92.3 1 0.2 2.9 3 0.7 | 0.35 | each=400 piece=25 gives=0.15 soften=tender | SR
-tomato              | tomato, tomatoes, cherry tomatoes, plum tomatoes | solid | 94.5 0.9 0.2 2.7 1.2 0.5 | 0.76 | each=123 piece=30 gives=0.4 robust | SR
+tomato              | tomato, tomatoes, cherry tomatoes, plum tomatoes | solid | 94.5 0.9 0.2 2.7 1.2 0.5 | 0.76 | each=123 piece=30 gives=0.4 robust soft=0.3 through=0.6 most=25 | SR
 green-olives        | green olives, olives, black olives | solid | 75.3 1 15.3 0.5 3.3 4.3 | 0.57 | each=4 piece=15 robust keep=opened | SR
 capers              | capers | solid | 83.9 2.4 0.9 1.7 3.2 8 | 0.58 | piece=5 robust keep=opened | SR
 baby-onion          | pearl onions, baby onions, pickling onions, silverskin onions, boiling onions | solid | 89.1 1.1 0.1 7.6 1.7 0.4 | 0.65 | each=15 piece=22 robust keep=root through=0.7 soft=2 | SR
@@ -70,14 +70,15 @@ salsify             | salsify, scorzonera, black salsify | solid | 77 3.3 0.2 15
 yam                 | yam, yams | solid | 69.6 1.5 0.2 23.8 4.1 0.8 | 0.64 | each=300 piece=35 keep=root soft=1.6 | SR
 taro                | taro, eddo, eddoes, cocoyam, malanga | solid | 69.6 1.5 0.2 23.8 4.1 0.8 | 0.64 | each=300 piece=35 keep=root soft=1.6 | SR
 cassava             | cassava, yuca, manioc, tapioca root | solid | 59.7 1.4 0.3 36.3 1.8 0.6 | 0.85 | each=400 piece=40 keep=root soft=4 | SR
-lotus-root          | lotus root | solid | 79.1 2.6 0.1 12.3 4.9 1 | 0.55 | each=115 piece=10 keep=root crisp=1.5 soft=5 | SR
+lotus-root          | lotus root | solid | 79.1 2.6 0.1 12.3 4.9 1 | 0.55 | each=115 piece=10 keep=root crisp=3 soft=7 | SR
 jicama              | jicama, water chestnut, water chestnuts, bamboo shoots, bamboo shoot | solid | 90 0.9 0.1 4 4.7 0.4 | 0.55 | piece=10 robust keep=root | SR
 new-potato          | new potatoes, baby potatoes, small potatoes, salad potatoes, fingerling potatoes, new potato, jersey royals | solid | 80 1.9 0.1 15 2 1 | 0.66 | each=45 piece=38 keep=root crisp=0.6 soft=1.2 | SR
 baking-potato       | baking potatoes, baking potato, russet potatoes, russet potato, jacket potatoes, large potatoes | solid | 78.6 2.1 0.1 16.8 1.3 1.1 | 0.65 | each=280 piece=65 keep=root soft=1.2 | SR
 frozen-potato       | hash browns, french fries, chips | solid | 70 2.3 5 20 2 1.2 | 0.45 | piece=10 keep=vegetable soft=0.5 | SR
 mashed-potato       | mashed potato, mashed potatoes, potato mash | thick | 78 2 3.5 14.5 1.5 1.3 | 0.9 | keep=cooked-vegetable allergens=milk | SR
 celery-heart        | celery heart, celery hearts, celery leaves | solid | 95.4 0.7 0.2 1.4 1.6 0.8 | 0.4 | piece=12 allergens=celery | SR
-pumpkin             | kabocha, acorn squash, delicata squash, sugar pumpkin, hokkaido, red kuri squash, crown prince squash, gem squash | solid | 88 1 0.1 8.5 1.7 0.8 | 0.6 | each=900 piece=28 keep=root crisp=0.4 soft=1.8 through=0.8 most=48 | SR
+acorn-squash        | acorn squash, delicata squash, gem squash, carnival squash | solid | 88 1 0.1 8.5 1.7 0.8 | 0.6 | each=700 piece=25 keep=root crisp=0.4 soft=1.8 through=0.8 most=28 | SR
+pumpkin             | kabocha, sugar pumpkin, hokkaido, red kuri squash, crown prince squash | solid | 88 1 0.1 8.5 1.7 0.8 | 0.6 | each=900 piece=28 keep=root crisp=0.4 soft=1.8 through=0.8 most=48 | SR
 pumpkin-puree       | pumpkin puree, canned pumpkin, squash puree | thick | 90 1.1 0.3 5.2 2.9 0.8 | 1.02 | keep=opened | SR
 summer-squash       | summer squash, patty pan squash, yellow squash, marrow, chayote, bottle gourd, lauki, opo squash, dudhi | solid | 94.6 1.1 0.2 2.3 1.1 0.6 | 0.5 | each=200 piece=18 gives=0.15 crisp=0.1 soft=0.5 | SR
 bitter-gourd        | bitter gourd, bitter melon, karela, ridge gourd, snake gourd | solid | 94 1 0.2 1 2.8 1.1 | 0.4 | each=100 piece=12 soft=1.5 | SR
@@ -85,10 +86,10 @@ bok-choy            | bok choy, pak choi, pak choy | solid | 95.3 1.5 0.2 1.2 1 
 choy-sum            | choy sum, tatsoi, yu choy | solid | 95.3 1.5 0.2 1.2 1 0.8 | 0.3 | each=250 piece=8 growth=0.5 gives=0.2 keep=leafy soften=leaf soft=0.5 through=0.4 | SR
 napa-cabbage        | napa cabbage, chinese cabbage, chinese leaves | solid | 95.3 1.5 0.2 1.2 1 0.8 | 0.3 | each=250 piece=8 growth=0.5 gives=0.2 keep=leafy soften=leaf soft=0.5 through=0.4 | SR
 savoy               | savoy, pointed cabbage, hispi cabbage, sweetheart cabbage | solid | 91 2 0.1 3 3.1 0.8 | 0.35 | each=800 piece=10 keep=root crisp=0.4 soft=1.8 through=0.35 most=25 | SR
-coleslaw-mix        | coleslaw mix, shredded cabbage, cabbage mix | solid | 91.5 1.4 0.1 4 2.3 0.7 | 0.25 | piece=3 growth=0.5 crisp=0.3 soft=1.5 keep=cut-produce | SR
+coleslaw-mix        | coleslaw mix, shredded cabbage, cabbage mix | solid | 91.5 1.4 0.1 4 2.3 0.7 | 0.3 | piece=3 growth=0.5 crisp=0.3 soft=1.5 keep=cut-produce | SR
 beet-greens         | beet greens | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=3 growth=0.25 keep=leafy soft=1.5 | SR
-turnip-greens       | turnip greens | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=3 growth=0.25 keep=leafy soft=1.5 | SR
-mustard-greens      | mustard greens, dandelion greens | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=3 growth=0.25 keep=leafy soft=1.5 | SR
+turnip-greens       | turnip greens | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=3 growth=0.25 keep=leafy soft=3 | SR
+mustard-greens      | mustard greens, dandelion greens | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=3 growth=0.25 keep=leafy soft=3 | SR
 methi               | methi, fenugreek leaves | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=3 growth=0.25 keep=leafy soft=1.5 | SR
 amaranth-leaves     | amaranth leaves, callaloo | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=3 growth=0.25 keep=leafy soft=1.5 | SR
 rocket              | rocket, arugula | solid | 92.5 2.5 0.6 1.6 1.4 1.3 | 0.1 | piece=2 growth=0.15 gives=0.2 keep=leafy soften=leaf | SR
@@ -98,7 +99,7 @@ lamb-s-lettuce      | lamb's lettuce, mache | solid | 92.5 2.5 0.6 1.6 1.4 1.3 |
 endive              | endive, chicory, witlof | solid | 93.8 1.3 0.2 1.2 2.5 1.2 | 0.3 | each=130 piece=20 keep=leafy through=0.4 soft=1 | SR
 radicchio           | radicchio | solid | 93.8 1.3 0.2 1.2 2.5 1.2 | 0.3 | each=130 piece=20 keep=leafy through=0.4 soft=1 | SR
 escarole            | escarole, frisee, belgian endive | solid | 93.8 1.3 0.2 1.2 2.5 1.2 | 0.3 | each=130 piece=20 keep=leafy through=0.4 soft=1 | SR
-frozen-spinach      | chopped frozen spinach, palak, spinach leaves, saag | solid | 90.2 3.6 0.6 1.3 2.9 1.5 | 0.9 | piece=20 growth=0.8 gives=0.3 keep=leafy soften=leaf | SR
+frozen-spinach      | frozen spinach, chopped frozen spinach, frozen chopped spinach, frozen leaf spinach | solid | 90.2 3.6 0.6 1.3 2.9 1.5 | 0.72 | piece=20 growth=0.8 gives=0.3 keep=leafy soften=leaf | SR
 broccolini          | broccolini, tenderstem broccoli, purple sprouting broccoli, rapini, broccoli rabe, chinese broccoli, gai lan, tenderstem | solid | 91 3.2 0.5 1.5 2.7 1 | 0.35 | piece=12 crisp=0.2 soft=0.8 | SR
 romanesco           | romanesco, whole cauliflower, cauliflower head | solid | 92 2 0.3 3 2 0.8 | 0.45 | each=700 piece=120 through=0.5 crisp=0.4 soft=1 most=30 | SR
 riced-cauliflower   | cauliflower rice, riced cauliflower | solid | 92 2 0.3 3 2 0.8 | 0.5 | piece=4 crisp=0.1 soft=0.3 | SR
