@@ -138,7 +138,7 @@ function asMeant(line: IngredientLine, own: string): IngredientLine {
   // “1 chicken” is a whole one; its meat comes by weight.
   const isCounted = line.amount !== null && (line.unit === null || line.unit === 'piece');
   if (isCounted && isBareBird(line.food) && !/\b(?:breast|diced|cubed|shredded)\b/i.test(own))
-    return { ...line, food: `whole ${line.food}` };
+    return { ...line, food: line.food.replace(/(?=chicken|duck|turkey)/i, 'whole ') };
   const isBare = /\bcoriander$/i.test(line.food) && !/\b(?:fresh|ground|dried)\b/i.test(own);
   return isBare && GREEN.test(own)
     ? { ...line, food: line.food.replace(/coriander$/i, 'fresh coriander') }
