@@ -151,6 +151,20 @@ function isCounted(part: string): boolean {
   return amount !== null && /\p{L}{3}/u.test(rest);
 }
 
+/** “Sour cream, coriander” are two; “tomatoes, plum” and “beans, kidney” are one, turned round. */
+function arePlainFoods(parts: readonly string[]): boolean {
+  const isName = (name: string): boolean =>
+    findFood(name)?.names.includes(name.toLowerCase()) === true;
+  const isTurned = parts.some(
+    (part, i) =>
+      i > 0 &&
+      findFood(`${part} ${parts[i - 1] ?? ''}`)?.names.includes(
+        `${part} ${parts[i - 1] ?? ''}`.toLowerCase(),
+      ),
+  );
+  return parts.every(isName) && !isTurned;
+}
+
 /** “Small bunch dill, small bunch mint” are two: each part begins with a measure or an amount of its own. */
 function splitList(text: string): { text: string; own: string }[] {
   const short = /^s\s*(?:&|\+|and|n)\s*p\b/i;
@@ -159,14 +173,20 @@ function splitList(text: string): { text: string; own: string }[] {
   if (salt !== undefined && pepper !== undefined)
     return [salt, pepper].map((own) => ({ text, own: `${own}${measure}` }));
   // “2 carrots + 1 onion” are two.
-  const added = text.split(/\s+\+\s+/);
+  const added = text.split(/\s+(?:[+&]|and)\s+/);
   if (added.length > 1 && added.every((part) => isCounted(part)))
     return added.map((own) => ({ text, own }));
   const parts = text.split(/,\s+/);
   // “1 onion, 1 carrot, 1 stick celery” are three.
   const isFoods = parts.length > 1 && !/[()]/.test(text);
-  if (isFoods && parts.every((p) => parseAmount(p).amount !== null && mentionedFood(p) !== null))
+  if (
+    isFoods &&
+    parts.every(
+      (p) => parseAmount(p).amount !== null && mentionedFood(p) !== null && !/^or\b/i.test(p),
+    )
+  )
     return parts.map((own) => ({ text, own }));
+  if (isFoods && arePlainFoods(parts)) return parts.map((own) => ({ text, own }));
   const isOwn = (part: string): boolean =>
     /^(?:an?\s+)?(?:small|large|big)?\s*(?:bunch|handful|pinch|sprig|knob|dash|splash)\w*\s+(?:of\s+)?\p{L}/iu.test(
       part,

@@ -1,6 +1,6 @@
 /** One ingredient line, as people write them, taken apart. */
 import { findFood, mentionedFood } from '../food';
-import { findAmounts, parseAmount, type Quantity, type Unit } from '../units';
+import { findAmounts, parseAmount, parseQuantity, type Quantity, type Unit } from '../units';
 
 export type IngredientState = 'frozen' | 'canned' | 'drained' | 'dried' | 'cooked' | 'fresh';
 
@@ -46,7 +46,7 @@ const TRAILING_PREPARATION = new RegExp(
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
 const LEAD =
-  /^(?:(?:oh|and|also|plus|then|okay|ok|so|right|um|now)\b[,\s]+|(?:optional(?:ly)?|garnish(?:es)?|toppings?|to serve|for serving)\s*[:,]\s*)+(?=\S)/i;
+  /^(?:[+&]\s+|(?:oh|and|also|plus|then|okay|ok|so|right|um|now)\b[,\s]+|(?:optional(?:ly)?|garnish(?:es)?|toppings?|to serve|for serving)\s*[:,]\s*)+(?=\S)/i;
 const IS_WORK = new RegExp(
   String.raw`^(?:\w+ly\s+)?(?:${CUT_WORDS}|cut|to|plus|for|at|in|with|about)\b`,
   'i',
@@ -105,6 +105,13 @@ const PART_OF = new RegExp(
   'i',
 );
 
+/** “1# beans” is a pound, “4 cl. garlic” are cloves, “1 lg. onion” is a large one (common practice). */
+const plainMeasures = (text: string): string =>
+  text
+    .replace(/^(\d[\d./ ]*|[½¼¾])\s?#\s+(?=\p{L})/u, '$1 lb ')
+    .replace(/^(\d+)\s?cl\.?\s+(?=(?:of )?garlic)/i, '$1 cloves ')
+    .replace(/(?<=^\s*[\d½¼¾][\d./ –-]*\s)(?:lge?)\.?\s+(?=\p{L})/u, 'large ');
+
 /** A line without what follows its amount. */
 const wordsOf = (line: string, rest: string): string =>
   line.slice(0, line.length - rest.length).trim();
@@ -113,7 +120,7 @@ const wordsOf = (line: string, rest: string): string =>
 export function parseLine(text: string): IngredientLine {
   const marked = text.replace(/^(?:[\s•*–·]+|-\s+)/u, '');
   const lead = LEAD.exec(marked)?.[0] ?? '';
-  const clean = marked.slice(lead.length).replace(/\s+/g, ' ').trim();
+  const clean = plainMeasures(marked.slice(lead.length)).replace(/\s+/g, ' ').trim();
   const part = PART_OF.exec(clean);
   if (part && parseAmount(clean.slice(part[0].length)).amount !== null) {
     const whole = parseLine(clean.slice(part[0].length));
@@ -127,6 +134,9 @@ export function parseLine(text: string): IngredientLine {
     front.amount === null && clean.length <= LONGEST_TURNED ? amountBehind(clean) : null;
   const { amountTo, unit, packSize, ...found } = behind ? parseAmount(behind.amount) : front;
   let { amount } = found;
+  const behindMore = /^\+\s*(.+)$/.exec(behind?.more ?? '')?.[1];
+  const added = behindMore ? parseQuantity(behindMore) : null;
+  if (added && added.unit === unit && amount !== null) amount += added.amount;
   const because: string[] = [];
   const notes: string[] = [];
   let food = behind ? behind.food : front.rest;
@@ -212,7 +222,7 @@ export function parseLine(text: string): IngredientLine {
     unit,
     packSize,
     packWords: packSize ? wordsOf(behind?.amount ?? clean, behind ? '' : front.rest) : null,
-    food: food.trim().replace(/[.,;:]+$/, ''),
+    food: food.trim().replace(/(?:[.,;:]+|\s+[-–—])$/, ''),
     preparation: notes.filter(Boolean).join(', ') || null,
     state,
     optional,

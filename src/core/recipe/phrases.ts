@@ -87,8 +87,8 @@ export const saysPreheat = has(
 export function levelIn(clause: string): 'low' | 'high' | 'max' | null {
   if (/\b(?:max|maximum|highest|extra[- ]high)\b/i.test(clause)) return 'max';
   if (/\bLP\b/.test(clause)) return 'low';
-  if (/\b(?:HP|HI)\b/.test(clause)) return 'high';
-  if (/\bLO\b/.test(clause)) return 'low';
+  if (/\b(?:HP|HI)\b|\b[Hh]i(?= press)/.test(clause)) return 'high';
+  if (/\bLO\b|\b[Ll]o(?= press)/.test(clause)) return 'low';
   if (/\blow\b(?![- ](?:sodium|salt|fat|heat))/i.test(clause)) return 'low';
   return /\bhigh\b(?! heat| speed)/i.test(clause) ? 'high' : null;
 }
@@ -111,7 +111,10 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
     'oven',
     /\b(?:bake|baked|baking(?! (?:powder|soda|dish|tray|sheet|tin|pan|paper))|(?:^|\b(?:and|then|to|or|meanwhile|meantime|same time|now|next),? )roast (?:for|until|at|it|them|the|your|\d+|[\w' -]{2,60}? at \d{3})|in (?:the|a|an) (?:hot )?oven|\boven at\b|into (?:the|a) (?:hot )?oven)\b/i,
   ],
-  ['loosen', /\b(?:deglaze|scrape|loosen)\b/i],
+  [
+    'loosen',
+    /\b(?:deglaze|scrape(?! (?:it |them |all |the \w+ )?(?:in|into|onto|out|down|over)\b)|loosen)\b/i,
+  ],
   [
     'burner',
     /\b(?:in|into|using|heat) (?:a|the|another|your) (?:small |large |dry |non-?stick |wide )?(?:skillet|frying pan|saucepan|wok)\b|\bon the (?:stove|hob|stovetop)\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b/i,

@@ -3,6 +3,9 @@
 /** Short forms whose full stop ends no sentence, where small letters or figures go on. */
 const SHORT =
   /\b([Mm]ins?|[Hh]rs?|lbs?|oz|[Tt]bsp|[Tt]bs|[Tt]sp|[Aa]pprox|qt|pkg|pkt|deg|ca|temp|med|incl|esp|vs|nat)\.(?=\s+([a-z\d(]\w*)|,|;)/g;
+/** Short forms that end no sentence whatever comes: “Nat. release”, “abt. 25 min”, “3 c. of it”. */
+const ALWAYS_SHORT = /\b(nat|abt|approx|opt|incl|press|lge?|sm)\.(?=\s)/gi;
+const SHORT_UNIT = /(?<=\d\s?)(c|qts?|pts?|cl|[tT])\.(?=\s+[\p{Ll}\d(])/gu;
 /** A small letter may begin a sentence all the same: “for 3 min. deglaze with the stock”. */
 const BEGINS_ONE =
   /^(?:add|stir|pour|put|set|lock|seal|deglaze|dump|drain|let|release|vent|open|serve|season|remove|take|throw|chuck|turn|bring|simmer|mix|top|scrape|place|cook|close|brown|fry|manual|npr|qr|quick|natural|rest|feeds|serves|makes)$/;
@@ -24,6 +27,8 @@ export function toSentences(paragraphs: readonly string[]): string[] {
   return paragraphs
     .flatMap((p) =>
       p
+        .replace(ALWAYS_SHORT, '$1')
+        .replace(SHORT_UNIT, '$1')
         .replace(SHORT, (whole, word: string, next?: string) =>
           next !== undefined && BEGINS_ONE.test(next) ? whole : word,
         )

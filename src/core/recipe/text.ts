@@ -1,5 +1,7 @@
 /** Plain text: each line is what the whole text makes of it. */
+import { mentionedFood } from '../food';
 import { featuresOf, type Features, type Line } from './lines/features';
+import { headingOf } from './lines/headings';
 import { labelLines, type Label } from './lines/label';
 import { splitSpokenList } from './lines/list';
 import { unpack } from './lines/packed';
@@ -17,6 +19,8 @@ const TICK_BOX = /^\s*(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒▢□�
 /** Bold as marked in plain text: it says nothing. */
 const EMPHASIS = /\*\*|__/g;
 const HASHES = /^#{1,6}\s+/;
+/** Dots that lead the eye to an amount: “Arborio . . . . . 300 g”. */
+const LEADERS = /(?:\s\.){2,}\s*|\s*\.{4,}\s*/g;
 const IMAGE = /!\[[^\]]*\]\([^)]*\)/g;
 /** A row of a table: “| Serves | 5 |”. */
 const unTabled = (text: string): string =>
@@ -52,7 +56,9 @@ function linesOf(source: string): Line[] {
     const start = at;
     at += raw.length + 1;
     const { mark, bare } = markOf(raw.trim());
-    const text = unTabled(bare.replace(EMPHASIS, '').replace(IMAGE, '')).trim();
+    const text = unTabled(
+      bare.replace(EMPHASIS, '').replace(IMAGE, '').replace(LEADERS, ' ... '),
+    ).trim();
     // A line drawn under a title holds nothing.
     if (!/[\p{L}\d]/u.test(text)) {
       afterGap = true;
@@ -108,14 +114,21 @@ function pushLine(
 
 /** “ok so heres my venison pot”: what a text without a title calls what it makes. */
 const CALLS_IT =
-  /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the|our)|today(?: it(?:'|’)s| is|(?:'|’)s)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing)\b|$)/iu;
+  /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the(?! (?:group|chat|family|kids|first|people|record|weekend|freezer|week)\b)|our)|today(?: it(?:'|’)s| is|(?:'|’)s|,)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing)\b|$)/iu;
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 function spokenName(lines: readonly Line[]): string {
-  for (const { text } of lines.slice(0, 6)) {
+  const first = lines.slice(0, 6);
+  for (const { text } of first) {
     const name = CALLS_IT.exec(text)?.[1]?.trim() ?? '';
-    if (name.length >= 4) return name.charAt(0).toUpperCase() + name.slice(1);
+    if (name.length >= 4) return capital(name);
   }
-  return '';
+  // “lentil thing for the slow day: 200 g lentils, …”: what it is, and then what goes in.
+  const headed = first.find(
+    ({ text }) => /^[^:.\d]{4,60}:$/u.test(text) && headingOf(text) === null && mentionedFood(text),
+  );
+  return headed ? capital(headed.text.slice(0, -1).replace(/\s+in the \S+$/i, '')) : '';
 }
 
 /** Takes a text apart. Never fails; every line of it is in `pieces`, as what it was taken for. */
@@ -147,6 +160,10 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
     take(recipe, f, isOtherWay && label === 'step' ? 'meta' : label);
   }
   placeSettings(recipe);
+  recipe.isTold =
+    labels.includes('list') &&
+    !labels.includes('ingredient') &&
+    !features.some((f) => f.heading === 'ingredients');
   recipe.yieldText = yieldOf(features, labels);
   recipe.name ||= spokenName(features.map((f) => f.line));
   return recipe;
@@ -247,7 +264,7 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
       recipe.ingredients.push(...list);
       break;
     case 'step':
-      recipe.instructions.push(own);
+      recipe.instructions.push(withoutServes(own, found));
       break;
     case 'note':
       recipe.notes.push(text);
@@ -272,6 +289,12 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
   }
 }
 
+/** “Turn it out. Serves 8.”: how many it feeds is no work. */
+const withoutServes = (step: string, found: string): string =>
+  found !== '' && /^\s*[.!]?\s*$/.test(step.slice(step.lastIndexOf(found) + found.length))
+    ? step.slice(0, step.lastIndexOf(found)).trim() || step
+    : step;
+
 const LONGEST_INTRO = 300;
 const isIntro = (recipe: RawRecipe, text: string): boolean =>
   recipe.name !== '' &&
@@ -287,7 +310,8 @@ function takeTitle(recipe: RawRecipe, text: string, found: string): void {
   const name = isBeside ? text.slice(0, beside.index) : withoutYield(text, found);
   if (isBeside) recipe.aside.push(...restOfYield(beside[0].replace(/[()|·]/g, ' ').trim(), found));
   const isSpoken =
-    /^(?:\p{Ll}|hey|hi|ok|so|right|today|hello)/u.test(name) && name.split(/\s+/).length > 7;
+    /^(?:\p{Ll}|[Hh]ey|[Hh]i|[Oo]k|[Ss]o|[Rr]ight|[Tt]oday|[Hh]ello|[Ww]elcome)/u.test(name) &&
+    name.split(/\s+/).length > 7;
   const spoken = isSpoken ? CALLS_IT.exec(name)?.[1] : undefined;
   recipe.name = (spoken ?? name).trim().replace(/[:.,]$/, '');
 }

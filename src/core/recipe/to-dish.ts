@@ -72,7 +72,7 @@ export function toDish(
   const listed = readIngredients(raw.ingredients).map((i) => i.line.food);
   const ingredients = readIngredients([
     ...raw.ingredients,
-    ...foodsInMethod(raw.instructions, listed),
+    ...foodsInMethod(raw.instructions, listed, raw.isTold),
   ]).slice(0, MOST_INGREDIENTS);
   const name = raw.name.slice(0, 100) || nameOf(ingredients);
   const { stages: found, slow, kept, left } = readInstructions(raw.instructions);

@@ -17,6 +17,8 @@ export interface RawRecipe {
   aside: string[];
   /** What the head says of the cooker: “Pressure 8 min”; put into the method once all is read. */
   settings?: string[];
+  /** The list was told in sentences, as talk goes: the method may name more. */
+  isTold?: boolean;
   /** What each piece of a plain text was taken for, in its order. */
   pieces?: Piece[];
   /** Names of all recipes of the source, where there is more than one. */

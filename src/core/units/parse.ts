@@ -106,6 +106,7 @@ const STICKS = new RegExp(
 const TBSP_IN_STICK = 8;
 
 const LEAD = new RegExp(`^${ABOUT}`, 'i');
+const ONE_AND_MORE = new RegExp(String.raw`^(${UNIT})\s+and\s+a\s+(half|quarter)\b${OF}`, 'i');
 const PINCH = new RegExp(
   String.raw`^(?:good |generous |big |small |heaped |level )?(pinch|dash|tablespoon|tbsp|teaspoon|tsp)\b\.?${OF}(?=\s*\p{L}|\s*$)`,
   'iu',
@@ -126,6 +127,7 @@ function amountAtStart(text: string): AtStart | null {
     piecesAt(own) ??
     sticksAt(own) ??
     withUnitAt(own) ??
+    oneAndMoreAt(own) ??
     pinchAt(own) ??
     countAt(own);
   return found && { ...found, end: found.end + lead };
@@ -155,6 +157,15 @@ function pinchAt(text: string): AtStart | null {
   if (!match) return null;
   const unit = unitOf(match[1] ?? '')?.[0] ?? 'pinch';
   return { amount: 1, amountTo: null, unit, packSize: null, end: match[0].length };
+}
+
+/** “Cup and a half of broth”: nobody says the one. */
+function oneAndMoreAt(text: string): AtStart | null {
+  const match = ONE_AND_MORE.exec(text);
+  const unit = match && unitOf(match[1] ?? '');
+  if (!match || !unit) return null;
+  const amount = round((1 + (match[2]?.toLowerCase() === 'half' ? 0.5 : 0.25)) * unit[1]);
+  return { amount, amountTo: null, unit: unit[0], packSize: null, end: match[0].length };
 }
 
 function piecesAt(text: string): AtStart | null {

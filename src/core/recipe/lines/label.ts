@@ -76,7 +76,7 @@ function ingredientCost(f: Features): number {
             : 1.2
           : f.measure
             ? 0.5
-            : f.food && !f.verbFirst && f.words <= 6
+            : f.food && !f.verbFirst && f.words <= (f.line.mark === 'bullet' ? 10 : 6)
               ? 0.8
               : f.words <= 5 && !f.verb && !f.stop
                 ? 1.6
@@ -201,7 +201,7 @@ function chatterCost(f: Features, { isIntro }: Around): number {
     base,
     f.pressure && 2.5,
     f.amounts > 0 && f.amounts * 1.2,
-    f.food && 0.4,
+    f.food && (f.line.mark === 'bullet' ? 2 : 0.4),
     f.time && (f.verbFirst ? 1.5 : 0.3),
     f.verbFirst && 0.8,
     f.yield !== '' && 0.8,

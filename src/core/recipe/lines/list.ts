@@ -11,6 +11,9 @@ const TALK = /\b(?:the|it|is|you|we|i|for|with|in|of|goes|need|add|take|put|use|
 const FILLER = /^(?:um|uh|okay|ok|right|so|then|also|oh|well|like|yeah|alright)\b[,\s]*/i;
 /** “Cut that into chunks”, “drain them”: what is done with the one just named. */
 const TOLD_OF_IT = /\b(?:it|them|that|those|this|cut|chop|drain|dice|slice|peel|rinse|halve|i)\b/i;
+/** “Block of firm tofu, 8 oz noodles”: the first thing of a list has no number either. */
+const PACKED =
+  /^(?:an?\s+|one\s+)?(?:block|bunch|tin|can|knob|head|bag|pack(?:et)?|handful|slab|tub|jar|piece|bottle|carton|box|thumb|stick)s?\s+(?:of\s+)?\p{L}/iu;
 const MOST_WORDS = 6;
 
 /** Where the list begins: behind “you need”, at the first thing with an amount. */
@@ -25,6 +28,7 @@ function listStart(sentence: string): number {
       mentionedFood(sentence.slice(a.end, a.end + 40)) !== null,
   );
   if (!first) return 0;
+  if (PACKED.test(sentence)) return 0;
   // “Rajma one cup, cream half a cup”: the food stands in front of its amount.
   const from =
     Math.max(-1, ...[',', ':', ';', '.'].map((c) => sentence.lastIndexOf(c, first.start))) + 1;
@@ -62,12 +66,15 @@ export function splitSpokenList(sentence: string): string[] {
     .flatMap(unspoken)) {
     const item = piece.trim().replace(FILLER, '');
     if (item === '') continue;
-    const [amount] = findAmounts(item);
+    const [amount] = findAmounts(item.replace(/\([^()]*\)/g, (inner) => ' '.repeat(inner.length)));
     const isNamed =
       amount !== undefined &&
       (amount.unit !== null || parseAmount(item.slice(amount.start)).rest !== '');
     const isPlain = item.split(/\s+/).length <= MOST_WORDS && mentionedFood(item) !== null;
-    const isOfLast = lines.length > 0 && TOLD_OF_IT.test(item) && !(amount && amount.start === 0);
+    // “Or 700 g neck”: something else in its place, and no second thing.
+    const isOfLast =
+      lines.length > 0 &&
+      ((TOLD_OF_IT.test(item) && !(amount && amount.start === 0)) || /^or\b/i.test(item));
     if (isOfLast || (!isNamed && !isPlain && lines.length > 0))
       lines[lines.length - 1] = `${lines[lines.length - 1]}, ${item}`;
     else if (isNamed && amount.start > 0) {

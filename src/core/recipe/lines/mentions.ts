@@ -13,6 +13,9 @@ const RESERVED =
   /\b(?:remaining|but|reserv\w*|keep|kept|save|saving|minutes?|mins?|serves?|feeds?|step|side|batch\w*)\s*(?:about\s*)?$/i;
 const NO_FOOD =
   /^(?:pieces?|chunks?|cubes?|slices?|rounds?|strips?|minutes?|mins?|batch\w*|goes|portions?|people|of us|times?|sides?|cm|mm|inch\w*|lots?|runs?|cookers?|pots?|pans?|halves|quarters|bit|little|few|while|moment|quick|natural|good|large|small|hot|lid|rack|trivet|juice|zest|bowl|dish|tin|plate|fork|spoon|lot|touch|boil|simmer|liq|liquid|juices?|cooking|time|must|half|third|quarter|sugar lump)\b/i;
+/** Said for something that was named before: “the meat”, “the beans”. */
+const GENERIC =
+  /^(?:meat|stock|broth|sauce|water|vegetables?|herbs?|spices?|cheese|pasta|noodles|beans?|greens|oil|fat|salt|pepper|chicken|beef|pork|lamb|fish|rice|bread|sugar|butter|gravy|soup|stew|curry|eggs?|flour|milk|cream)$/i;
 /** Things that food lies in. */
 const VESSEL =
   /\b(?:basins?|tins?|pans?|dish(?:es)?|bowls?|jars?|cans?|mou?lds?|trays?|ramekins?|pots?|(?:multi-?|rice )?cookers?|full)$/i;
@@ -60,13 +63,15 @@ function weightBehind(sentence: string, amount: FoundAmount, phrase: string): st
  * Ingredient lines for what the method names and no line of the list has.
  *
  * @param listed foods of the list, in its words
+ * @param isTold whether the list was told in sentences, as talk goes: it is rarely whole
  * @returns lines such as “1/2 cup water”, in their order
  */
 export function foodsInMethod(
   instructions: readonly string[],
   listed: readonly string[],
+  isTold = false,
 ): string[] {
-  const isListless = listed.length < SHORTEST_LIST;
+  const isListless = listed.length < SHORTEST_LIST || isTold;
   const known = new Set(
     listed.flatMap((food) => food.split(/[^\p{L}]+/u).map(word)).filter((w) => w.length > 2),
   );
@@ -117,6 +122,7 @@ export function foodsInMethod(
         food &&
         name &&
         !NO_FOOD.test(name) &&
+        !(isTold && GENERIC.test(name)) &&
         !isProgram(clause, name) &&
         !ids.has(food.id) &&
         !isKnown(name)

@@ -209,6 +209,20 @@ const isLeftUndone = (text: string): boolean =>
 /** “Lid on, no heat, 6 minutes”: it lies there in what is hot. */
 const NO_HEAT = /\b(?:no|without|off the|residual) heat\b|\bheat (?:is )?off\b/i;
 
+/** “Lid back on for a minute, it’ll wilt”: what is hot is covered, and no pressure comes of it. */
+const COVERED = /\b(?:lid|cover) (?:goes |is )?back on\b|\b(?:put|place|pop) the lid back on\b/i;
+const isCovered = (sentence: string, next: string): boolean =>
+  COVERED.test(sentence) &&
+  !saysPressure(sentence) &&
+  !saysLevel(sentence) &&
+  !saysNatural(sentence) &&
+  !saysQuick(sentence) &&
+  !beginsWithRelease(next);
+
+/** “Listed under pressure cooking”: a heading of the list, and no cooking. */
+const IN_LIST =
+  /\b(?:listed|given|named|ingredients?)\b[^.]{0,24}\b(?:under|for)\b[^.]{0,12}\bpressure/i;
+
 /** “To crisp the edges”, “no pressure”: what for and how, not what is done. */
 const isPurpose = (text: string, times: readonly ClauseTime[]): boolean =>
   times.length === 0 && /^(?:to|until|till|so that)\b|^(?:no|without) pressure$/i.test(text);
@@ -224,9 +238,14 @@ const beginsWithRelease = (sentence: string): boolean => {
   );
 };
 
-function kindIn(text: string, sentence: string, times: readonly ClauseTime[]): FoundKind | null {
+function kindIn(
+  text: string,
+  sentence: string,
+  times: readonly ClauseTime[],
+  isStanding: boolean,
+): FoundKind | null {
   if (isPurpose(text, times) || isLeftUndone(text)) return null;
-  return kindOf(text, sentence) ?? (times.length > 0 && NO_HEAT.test(sentence) ? 'rest' : null);
+  return kindOf(text, sentence) ?? (times.length > 0 && isStanding ? 'rest' : null);
 }
 
 function factsOf(text: string, sentence: string, at: number, next: string): Clause {
@@ -234,6 +253,7 @@ function factsOf(text: string, sentence: string, at: number, next: string): Clau
   const quick = saysQuick(text) && !isNegated(text, saysQuick);
   const comingUp = COMING_UP.test(text);
   const times = timesIn(text, sentence);
+  const isStanding = NO_HEAT.test(sentence) || isCovered(sentence, next);
   return {
     text,
     sentence,
@@ -241,9 +261,10 @@ function factsOf(text: string, sentence: string, at: number, next: string): Clau
     times,
     level: levelIn(text),
     celsius: findTemperature(text),
-    kind: kindIn(text, sentence, times),
+    kind: kindIn(text, sentence, times, isStanding),
     isBurner: saysBurner(sentence),
-    pressure: saysPressure(text) && !/\b(?:no|without) pressure\b/i.test(text),
+    pressure:
+      saysPressure(text) && !/\b(?:no|without) pressure\b/i.test(text) && !IN_LIST.test(sentence),
     levelAlone: saysLevel(text),
     comingUp,
     natural,
@@ -258,7 +279,7 @@ function factsOf(text: string, sentence: string, at: number, next: string): Clau
       !saysLidOff(text) &&
       !isNegated(text, saysLidOn) &&
       !SHELLS.test(text) &&
-      !NO_HEAT.test(sentence),
+      !isStanding,
     lidOff: saysLidOff(text),
     switchOff: saysSwitch(text),
     preheat: saysPreheat(text),

@@ -96,6 +96,7 @@ const OTHER_CASE =
 
 function unread(p: Path, c: Clause, time: ClauseTime): void {
   const isCheck = c.conditional && GOES_ON.test(c.sentence) && !OTHER_CASE.test(c.sentence);
+  if (isCheck && p.isAfterCycle) p.flush(null, c);
   if (isCheck && p.stages.length > 0 && time.from >= 1) p.check(c.sentence, time.from);
   else if (!time.isBare || c.conditional) p.left = [...p.left, c.text];
   for (const next of withoutTime(p, {
@@ -214,6 +215,10 @@ function wait(p: Path, c: Clause, time: ClauseTime): void {
 
 // — what takes no time —
 
+/** “High”, “cook on high”: the level of what follows. */
+const LEVEL_ALONE =
+  /^(?:cook )?(?:it )?(?:on |at )?(?:low|high|max(?:imum)?|highest)(?: pressure)?\.?$/i;
+
 function withoutTime(path: Path, c: Clause): Path[] {
   const p = path.clone();
   note(p, c);
@@ -227,7 +232,7 @@ function withoutTime(path: Path, c: Clause): Path[] {
     p.put(c);
     return [p];
   }
-  if (/^(?:on |at )?(?:low|high|max(?:imum)?|highest)\.?$/i.test(c.text)) {
+  if (LEVEL_ALONE.test(c.text) && (!p.isFrying || p.isWet)) {
     const { cycle } = p;
     if (cycle?.release.kind === 'unknown') p.tellCycle(c, { level: c.level ?? cycle.level });
     else p.level = c.level;

@@ -164,7 +164,7 @@ export class Path {
   keepSpare(order: readonly string[]): void {
     for (const { at, sentence } of this.spare) {
       if (this.stages.some((s) => s.sentences.some((t) => t.includes(sentence)))) continue;
-      this.replace(Math.max(0, at), (s) => ({
+      this.replace(Math.min(Math.max(0, at), this.stages.length - 1), (s) => ({
         ...s,
         sentences: [...s.sentences, sentence].sort((a, b) => order.indexOf(a) - order.indexOf(b)),
       }));
@@ -245,7 +245,12 @@ export class Path {
     if (this.loading.some((l) => l.sentence === c.sentence)) return;
     if (this.stages.length === 0)
       this.loading = [...this.loading, { text: c.text, sentence: c.sentence }];
-    else this.spare = [...this.spare, { at: this.stages.length - 1, sentence: c.sentence }];
+    else {
+      // What is stirred in at the end is a stage that is still to be made.
+      const isNext = this.isAfterCycle && this.loading.length > 0;
+      const at = this.stages.length - (isNext ? 0 : 1);
+      this.spare = [...this.spare, { at, sentence: c.sentence }];
+    }
   }
 
   /** What is done after a cycle or a rest is work of its own, but for stirring in what is on the heat. */
@@ -273,7 +278,10 @@ export class Path {
     if (next !== null && !(next === 'rest' && this.isCooked)) return;
     const end = last(this.stages);
     const used = new Set([c?.sentence, ...(end?.sentences ?? [])]);
-    const own = [...new Set(this.loading.map((l) => l.sentence))].map((sentence) =>
+    const isTold = (sentence: string): boolean =>
+      end?.kind === 'finish' && end.sentences.includes(sentence);
+    const sentences = [...new Set(this.loading.map((l) => l.sentence))].filter((s) => !isTold(s));
+    const own = sentences.map((sentence) =>
       used.has(sentence)
         ? partOf(
             sentence,
@@ -282,6 +290,7 @@ export class Path {
         : sentence,
     );
     this.loading = [];
+    if (own.length === 0) return;
     if (end?.kind === 'finish' && !isApart(end, own[0] ?? ''))
       this.replace(this.stages.length - 1, (s) => ({ ...s, sentences: [...s.sentences, ...own] }));
     else
