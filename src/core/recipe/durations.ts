@@ -15,7 +15,8 @@ export interface Duration {
 
 const MINUTES: Readonly<Record<string, number>> = { s: 1 / 60, m: 1, h: 60, d: 1440 };
 /** “A minute or two”: one to two. */
-const OR_TWO = /\b(?:a|an)\s+(second|minute|hour)\s+or\s+(two|so)\b/gi;
+const OR_TWO =
+  /(?<!\b(?:half|quarter of|three[- ]quarters of)\s)\b(?:a|an)\s+(second|minute|hour)\s+or\s+(two|so)\b/gi;
 const KG_IN_LB = 1000 / G_PER_LB;
 
 /** “another minute” is one; “a minute” too. */

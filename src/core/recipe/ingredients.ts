@@ -84,6 +84,9 @@ const WEIGHT_NOTE =
  */
 function weightIn(line: IngredientLine): { amount: number; unit: Unit } | null {
   if (line.amount === null || (line.unit !== null && line.unit !== 'piece')) return null;
+  const spoken = parseAmount(line.preparation ?? '');
+  if (spoken.amount !== null && spoken.unit !== null && UNITS[spoken.unit].kind === 'mass')
+    if (/^\p{L}/u.test(line.preparation ?? '')) return { amount: spoken.amount, unit: spoken.unit };
   const match = WEIGHT_NOTE.exec(line.preparation ?? '');
   const quantity = match ? parseQuantity(`${match[1]} ${match[2]}`) : null;
   if (!match || !quantity || UNITS[quantity.unit].kind !== 'mass') return null;
@@ -148,7 +151,7 @@ function asMeant(line: IngredientLine, own: string): IngredientLine {
 /** An amount with a food behind it: “1 onion”, not “8 c”. */
 function isCounted(part: string): boolean {
   const { amount, rest } = parseAmount(part);
-  return amount !== null && /\p{L}{3}/u.test(rest);
+  return amount !== null && /\p{L}{3}/u.test(rest) && !/^(?:half|quarter|third)\b/i.test(rest);
 }
 
 /** “Sour cream, coriander” are two; “tomatoes, plum” and “beans, kidney” are one, turned round. */

@@ -53,7 +53,7 @@ const IS_WORK = new RegExp(
 );
 /** “A rabbit of about 1.2 kilos”: the weight is no part of its name. */
 const WEIGHING =
-  /\s+(?:(?:of|weighing)\s+(?:about\s+|around\s+|roughly\s+)?|(?:about|around|approx\.?|roughly|c\.|ca\.?)\s+|[~≈]\s*)(\d[\d.,]*\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?))\b/i;
+  /\s+(?:(?:of|weighing)\s+(?:about\s+|around\s+|roughly\s+)?|(?:about|around|approx\.?|roughly|c\.|ca\.?)\s+|[~≈]\s*)((?:\d[\d.,]*|an?|one|two|three|four|half an?)\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?)(?:\s+and\s+a\s+(?:half|quarter))?)\b/i;
 const TO_TASTE =
   /,?\s*\b(to taste|as needed|for serving|to serve|if (?:you )?(?:like|liked|wanted|desired)|optional)\b\.?/i;
 const IS_OPTIONAL = /optional|if /i;
@@ -73,10 +73,14 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
   const times = /^(.*\p{L})\s*[x×]\s*(\d{1,3})$/u.exec(text);
   if (times) return { food: times[1] ?? '', amount: times[2] ?? '', more: '' };
   const outer = text.replace(/\([^()]*\)/g, (inner) => ' '.repeat(inner.length));
-  const [found] = findAmounts(outer).filter((a) => a.start > 0);
+  // Dots or a wide gap lead to the amount, whatever sizes stand before them.
+  const led = outer.lastIndexOf(' ... ');
+  const [found] = findAmounts(outer).filter((a) => a.start > Math.max(0, led));
   if (!found) return null;
   const before = text.slice(0, found.start);
-  const isSet = /(?:\s[-–—=]|:|\.{2,})\s*$/u.test(before);
+  // “Rice: jasmine, 200 g”: the food is headed, and told more of.
+  const isHeaded = found.unit !== null && /^\p{L}[\p{L} ]{1,30}:\s/u.test(before);
+  const isSet = isHeaded || /(?:\s[-–—=]|:|\.{2,})\s*$/u.test(before);
   const isWords =
     /^[a-z]/i.test(text.slice(found.start, found.end)) &&
     !/^\s*(?:$|[,;])/.test(text.slice(found.end)) &&
@@ -173,6 +177,12 @@ export function parseLine(text: string): IngredientLine {
     food = twice.rest;
   }
   food = food.trim().replace(/^[,;:–—-]+\s*/, '');
+  // “6 garlic cloves: 2 whole, 4 minced”, “Rice: jasmine”: what is told of the food.
+  const headed = /^(\p{L}[\p{L} -]{1,40}):\s+(?=\S)/u.exec(food);
+  if (headed && amount !== null) {
+    notes.push(food.slice(headed[0].length));
+    food = headed[1] ?? food;
+  }
   const comma = food.search(/[,;]/);
   if (comma >= 0) {
     const [first = '', second = '', ...further] = food.split(/[,;]/).map((part) => part.trim());

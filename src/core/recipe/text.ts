@@ -20,7 +20,7 @@ const TICK_BOX = /^\s*(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒▢□�
 const EMPHASIS = /\*\*|__/g;
 const HASHES = /^#{1,6}\s+/;
 /** Dots that lead the eye to an amount: “Arborio . . . . . 300 g”. */
-const LEADERS = /(?:\s\.){2,}\s*|\s*\.{4,}\s*/g;
+const LEADERS = /(?:\s\.){2,}\s*|\s*\.{4,}\s*|(?<=\p{L})(?:\s{4,}|\t+\s*)(?=[\d½¼¾⅓⅔])/gu;
 const IMAGE = /!\[[^\]]*\]\([^)]*\)/g;
 /** A row of a table: “| Serves | 5 |”. */
 const unTabled = (text: string): string =>
@@ -125,10 +125,13 @@ function spokenName(lines: readonly Line[]): string {
     if (name.length >= 4) return capital(name);
   }
   // “lentil thing for the slow day: 200 g lentils, …”: what it is, and then what goes in.
-  const headed = first.find(
-    ({ text }) => /^[^:.\d]{4,60}:$/u.test(text) && headingOf(text) === null && mentionedFood(text),
-  );
-  return headed ? capital(headed.text.slice(0, -1).replace(/\s+in the \S+$/i, '')) : '';
+  for (const { text } of first) {
+    const last = text.split(/[.!?]+\s+/).at(-1) ?? '';
+    const isName = /^[^:.\d]{4,60}:$/u.test(last) && headingOf(last) === null;
+    if (isName && mentionedFood(last))
+      return capital(last.slice(0, -1).replace(/\s+in the \S+$/i, ''));
+  }
+  return '';
 }
 
 /** Takes a text apart. Never fails; every line of it is in `pieces`, as what it was taken for. */
@@ -313,7 +316,10 @@ function takeTitle(recipe: RawRecipe, text: string, found: string): void {
     /^(?:\p{Ll}|[Hh]ey|[Hh]i|[Oo]k|[Ss]o|[Rr]ight|[Tt]oday|[Hh]ello|[Ww]elcome)/u.test(name) &&
     name.split(/\s+/).length > 7;
   const spoken = isSpoken ? CALLS_IT.exec(name)?.[1] : undefined;
-  recipe.name = (spoken ?? name).trim().replace(/[:.,]$/, '');
+  recipe.name = (spoken ?? name)
+    .replace(/^(?:re|fwd?|subject):\s*/i, '')
+    .trim()
+    .replace(/[:.,]$/, '');
 }
 
 /** “Stew (for 5)”: how many it feeds is no part of its name. */

@@ -1,4 +1,5 @@
 /** A raw recipe as a dish: ingredients with their roles, stages with what goes in, and what to ask. */
+import { findAmounts } from '../units';
 import { dishSchema, type Dish } from '../dish';
 import { failure, problemsOf, success, type Outcome } from '../reason';
 import { findUnread } from './coverage';
@@ -70,9 +71,16 @@ export function toDish(
       unit: 'people',
     });
   const listed = readIngredients(raw.ingredients).map((i) => i.line.food);
+  // “What do you do with a 2.5 kg silverside?”: a title may name what the list takes for granted.
+  const told = findAmounts(raw.name).some((a) => a.unit !== null)
+    ? [raw.name, ...raw.instructions]
+    : raw.instructions;
   const ingredients = readIngredients([
     ...raw.ingredients,
-    ...foodsInMethod(raw.instructions, listed, raw.isTold),
+    ...foodsInMethod(told, listed, {
+      isTold: raw.isTold === true,
+      written: raw.ingredients,
+    }),
   ]).slice(0, MOST_INGREDIENTS);
   const name = raw.name.slice(0, 100) || nameOf(ingredients);
   const { stages: found, slow, kept, left } = readInstructions(raw.instructions);

@@ -33,7 +33,7 @@ const UNIT_WORDS: readonly (readonly [words: string, unit: Unit, times?: number]
   ['millilit(?:re|er)s?|mls?|ml', 'ml'],
   ['centilit(?:re|er)s?|cl', 'ml', 10],
   ['decilit(?:re|er)s?|dl', 'ml', 100],
-  ['lit(?:re|er)s?|ltrs?|l', 'l'],
+  ['lit(?:re|er)s?|ltrs?|lts?|l', 'l'],
   ['teaspoon(?:ful)?s?|tsps?|tsp', 'tsp'],
   ['dessert ?spoon(?:ful)?s?|dsp', 'tsp', 2],
   ['table ?spoon(?:ful)?s?|tbsps?|tbsp|tblsps?|tblsp|tbls?|tbs', 'tbsp'],
@@ -84,7 +84,7 @@ const PACK_BEFORE = new RegExp(
 );
 /** “a 28 oz can”, “2 x 400 g tins”, “420g can”, “two 14-ounce cans”. */
 const PACK_JOINED = new RegExp(
-  String.raw`^(?:(${COUNT})\s*(?:[x×]\s*|\s))?(${FIGURE})[- ]?(${UNIT})\.?[- ]+(${CONTAINER})\b\.?${OF}`,
+  String.raw`^(?:(${COUNT})\s*(?:[x×]\s*|[-–]\s+|\s))?(${FIGURE})[- ]?(${UNIT})\.?[- ]+(${CONTAINER})\b\.?${OF}`,
   'i',
 );
 const PACK_AFTER = /^\s*\(([^()]*\d[^()]*)\)/;

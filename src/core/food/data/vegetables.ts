@@ -25,7 +25,7 @@ kohlrabi            | kohlrabi | solid | 91 1.7 0.1 2.6 3.6 1 | 0.57 | each=250 
 radish              | radish, radishes | solid | 95.3 0.7 0.1 1.8 1.6 0.6 | 0.49 | each=9 piece=20 | SR
 leek                | leek, leeks | solid | 83 1.5 0.3 12.4 1.8 1 | 0.38 | each=150 piece=12 through=0.7 most=20 | SR
 fennel              | fennel, fennel bulb | solid | 90.2 1.2 0.2 4.2 3.1 1.1 | 0.37 | each=240 piece=15 through=0.6 most=25 | SR
-potato              | potato, potatoes, waxy potatoes, floury potatoes, aloo | solid | 79.3 2.1 0.1 15.4 2.1 1.1 | 0.64 | each=213 piece=40 keep=root crisp=0.6 soft=1.2 | SR
+potato              | potato, potatoes, spuds, waxy potatoes, floury potatoes, aloo | solid | 79.3 2.1 0.1 15.4 2.1 1.1 | 0.64 | each=213 piece=40 keep=root crisp=0.6 soft=1.2 | SR
 sweet-potato        | sweet potato, sweet potatoes, kumara | solid | 77.3 1.6 0.1 17.1 3 1 | 0.56 | each=130 piece=40 keep=root crisp=0.5 soft=1.2 | SR
 beetroot            | beetroot, beet, beets, beetroots | solid | 87.6 1.6 0.2 6.8 2.8 1.1 | 0.57 | each=110 piece=55 robust keep=root crisp=2 soft=5 | SR
 artichoke           | artichoke, artichokes, globe artichokes | solid | 84.9 3.3 0.2 5.1 5.4 1.1 | 0.5 | each=128 piece=70 crisp=3 soft=6 through=0.5 most=38 | SR

@@ -96,6 +96,7 @@ function ingredientCost(f: Features): number {
     f.colon && 2.5,
     f.several && 1.5,
     f.yield !== '' && f.amount === null && 2,
+    f.meta && 1,
   );
 }
 

@@ -1,6 +1,7 @@
 /** A list told in a sentence: “you need two onions, a tin of beans (drained), 3 tbsp oil and salt”. */
 import { mentionedFood } from '../../food';
 import { findAmounts, parseAmount } from '../../units';
+import { findDurations } from '../durations';
 import { AND } from '../sentences';
 
 const BREAK = new RegExp(String.raw`\s*(?:[,;]|\s[+&]\s|\bplus\b|${AND})\s*(?![^()]*\))`, 'i');
@@ -51,7 +52,7 @@ function unspoken(item: string): string[] {
       mentionedFood(item.slice(0, a.start)) !== null &&
       mentionedFood(item.slice(a.end)) !== null &&
       /\p{L}\s+$/u.test(item.slice(0, a.start)) &&
-      !/\b(?:of|about|in|into|to|or|for|with|by|at|than)\s+$/i.test(item.slice(0, a.start)),
+      !/\b(?:of|about|in|into|to|or|and|for|with|by|at|than)\s+$/i.test(item.slice(0, a.start)),
   );
   return next ? [item.slice(0, next.start).trim(), ...unspoken(item.slice(next.start))] : [item];
 }
@@ -70,11 +71,15 @@ export function splitSpokenList(sentence: string): string[] {
     const isNamed =
       amount !== undefined &&
       (amount.unit !== null || parseAmount(item.slice(amount.start)).rest !== '');
-    const isPlain = item.split(/\s+/).length <= MOST_WORDS && mentionedFood(item) !== null;
+    const isPlain =
+      (item.split(/\s+/).length <= MOST_WORDS || parseAmount(item).unit !== null) &&
+      mentionedFood(item) !== null;
     // “Or 700 g neck”: something else in its place, and no second thing.
     const isOfLast =
       lines.length > 0 &&
-      ((TOLD_OF_IT.test(item) && !(amount && amount.start === 0)) || /^or\b/i.test(item));
+      (findDurations(item).length > 0 ||
+        (TOLD_OF_IT.test(item) && !(amount && amount.start === 0)) ||
+        /^or\b/i.test(item));
     if (isOfLast || (!isNamed && !isPlain && lines.length > 0))
       lines[lines.length - 1] = `${lines[lines.length - 1]}, ${item}`;
     else if (isNamed && amount.start > 0) {

@@ -5,7 +5,16 @@ import { findDurations } from '../durations';
 import { toClauses, toSentences } from '../sentences';
 
 const STOP =
-  /\b(?:with|in|into|to|on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|against|per|more|remain\w*|overnight|till|below|underneath|beneath|above|about|weighing|of the|of it)\b/i;
+  /\b(?:with|in|into|to|on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|against|per|more|round|around|round about|remain\w*|overnight|till|below|underneath|beneath|above|about|weighing|of the|of it)\b/i;
+/** “To an amber caramel”, “into a paste”: what comes of it. */
+const BECOMES = /\b(?:to|into|like|as)\s+$/i;
+/** Water that stands in the pot under what cooks above it. */
+const UNDER_THE_RACK =
+  /\b(?:in|into) the (?:bottom of the )?(?:pot|cooker|multi-?cooker|liner|inner pot)\b|\b(?:trivet|rack|steamer)\b/i;
+const STACKED =
+  /\b(?:trivet|rack|steamer|basin|ramekins?|cake tin|spring-?form|pot[- ]in[- ]pot|PIP)\b/i;
+const WATER = /^(?:(?:cold|hot|boiling|warm|just-boiled) )?water$/i;
+
 /** A part of what is listed, or of what is in the pot. */
 const OF_THE_LISTED =
   /^\s*(?:of\s+)?(?:the|that|this|those|these|it|its|your|remaining|reserved|rest)\b/i;
@@ -24,7 +33,7 @@ const SHORTEST_LIST = 3;
 const MOST_WORDS = 5;
 /** “A rabbit of about 1.2 kilos”. */
 const WEIGHING =
-  /^\s*(?:of|weighing)?\s*(?:about|around|roughly)?\s*(\d[\d.,/]*\s*(?:kg|kilos?|kilograms?|g|grams?|lbs?|pounds?|oz|ounces?))\b/i;
+  /^\s*(?:of|weighing)?\s*(?:about|around|roughly)?\s*((?:\d[\d.,/]*|an?|one|two|three|four|half an?)\s*(?:kg|kilos?|kilograms?|g|grams?|lbs?|pounds?|oz|ounces?)(?:\s+and\s+a\s+(?:half|quarter))?)\b/i;
 
 /** “65C” is no number of cups. */
 const DEGREES = /^\d{2,3} ?(?:°|[CF]\b|deg)/;
@@ -36,6 +45,10 @@ const isProgram = (clause: string, name: string): boolean =>
   ).test(clause);
 
 const word = (text: string): string => text.toLowerCase().replace(/(?:es|s)$/, '');
+
+const isSameWater = (line: string, amount: FoundAmount): boolean =>
+  /\bwater\b/i.test(line) &&
+  findAmounts(line).some((a) => a.amount === amount.amount && a.unit === amount.unit);
 
 /** Words right behind an amount, as far as they can be a food. */
 function phraseBehind(text: string, amount: FoundAmount): string {
@@ -63,14 +76,16 @@ function weightBehind(sentence: string, amount: FoundAmount, phrase: string): st
  * Ingredient lines for what the method names and no line of the list has.
  *
  * @param listed foods of the list, in its words
- * @param isTold whether the list was told in sentences, as talk goes: it is rarely whole
+ * @param told.isTold whether the list was told in sentences, as talk goes: it is rarely whole
+ * @param told.written the list’s lines, as written
  * @returns lines such as “1/2 cup water”, in their order
  */
 export function foodsInMethod(
   instructions: readonly string[],
   listed: readonly string[],
-  isTold = false,
+  { isTold = false, written = [] }: { isTold?: boolean; written?: readonly string[] } = {},
 ): string[] {
+  const isStacked = instructions.some((text) => STACKED.test(text));
   const isListless = listed.length < SHORTEST_LIST || isTold;
   const known = new Set(
     listed.flatMap((food) => food.split(/[^\p{L}]+/u).map(word)).filter((w) => w.length > 2),
@@ -94,7 +109,17 @@ export function foodsInMethod(
       if (times.some((t) => amount.start < t.end && amount.end > t.start)) continue;
       if (DEGREES.test(sentence.slice(amount.start))) continue;
       if (RESERVED.test(sentence.slice(Math.max(0, amount.start - 14), amount.start))) continue;
+      const isArticle = /^an?\b/i.test(sentence.slice(amount.start));
+      if (isArticle && BECOMES.test(sentence.slice(0, amount.start))) continue;
       const phrase = phraseBehind(sentence, amount);
+      const told = sentence.slice(amount.start, amount.end);
+      // The water of the pot is none of the list’s, unless the list has just as much.
+      const isPotWater =
+        WATER.test(phrase) && amount.unit !== null && UNDER_THE_RACK.test(sentence) && isStacked;
+      if (isPotWater && ![...written, ...lines].some((line) => isSameWater(line, amount))) {
+        lines.push(`${told} ${phrase}`);
+        continue;
+      }
       if (
         phrase === '' ||
         NO_FOOD.test(phrase) ||

@@ -113,6 +113,8 @@ const BEFORE_SOMETHING = new RegExp(
 );
 const ESTIMATE = /\b(?:about|abt|around|approx\w*|ca|takes?|roughly|up to|will take)\b|~/i;
 
+const OR_SO = /\b(?:or so|ish|or thereabouts|give or take)\b/i;
+
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
   String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max)\b|\s*[.;!)])`,
@@ -181,7 +183,7 @@ function timesIn(text: string, sentence: string): ClauseTime[] {
       from: t.from * of,
       to: t.to === null ? null : t.to * of,
       isBare: false,
-      isEstimate: ESTIMATE.test(before),
+      isEstimate: ESTIMATE.test(before) || OR_SO.test(text.slice(t.start, t.end + 16)),
       isLimit: LIMIT_BEFORE.test(before) || LIMIT_AFTER.test(text.slice(t.end, t.end + 12)),
     };
   });
