@@ -158,14 +158,10 @@ function isCounted(part: string): boolean {
 function arePlainFoods(parts: readonly string[]): boolean {
   const isName = (name: string): boolean =>
     findFood(name)?.names.includes(name.toLowerCase()) === true;
-  const isTurned = parts.some(
-    (part, i) =>
-      i > 0 &&
-      findFood(`${part} ${parts[i - 1] ?? ''}`)?.names.includes(
-        `${part} ${parts[i - 1] ?? ''}`.toLowerCase(),
-      ),
-  );
-  return parts.every(isName) && !isTurned;
+  // “Garlic, ginger, green chilli - usual”.
+  const bare = parts.map((part) => part.replace(/\s+[-–—]\s.*$/, ''));
+  const isTurned = bare.some((part, i) => i > 0 && isName(`${part} ${bare[i - 1] ?? ''}`));
+  return bare.every(isName) && !isTurned;
 }
 
 /** “Small bunch dill, small bunch mint” are two: each part begins with a measure or an amount of its own. */

@@ -121,11 +121,11 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'brown',
-    /\b(?:brown(?:s|ed|ing)?(?! (?:sugar|rice|lentil|mustard|bread|onion))|sear|(?<!air[- ])fry|soften(?:ed|s)?|sweat|toast)\b/i,
+    /\b(?:brown(?:s|ed|ing)?(?! (?:sugar|rice|lentil|mustard|bread|onion))|sear(?:ing)?|(?<!air[- ])fry(?:ing)?(?! pan)|soften(?:ed|s|ing)?|sweat(?:ing)?|toast(?:ing)?)\b/i,
   ],
   [
     'simmer',
-    /\bsteam\b(?=.*\b(?:valve|vent) open)|\b(?:no|without) pressure\b|\b(?:simmer|simmering|reduce(?! (?:the )?(?:heat|pressure))|boil(?:s)?(?! water)|bubble|boiling|cook down|boil down)\b/i,
+    /\bsteam\b(?=.*\b(?:valve|vent) open)|\b(?:no|without) pressure\b|\b(?:simmer|simmering|reduce(?! (?:the )?(?:heat|pressure))|boil(?:s)?(?! water)|bubble|boiling(?!,? (?:hot )?(?:salted )?(?:water|stock|broth|liquid))|cook down|boil down)\b/i,
   ],
   ['brown', /\b(?:caramel\w*|golden|fragrant|translucent|wilted|colou?r on all)\b/i],
   [
@@ -156,6 +156,12 @@ export function kindOf(clause: string, sentence = clause): FoundKind | null {
   if (kind === null && ROASTS.test(clause) && /\b\d{3} ?°?|\bgas mark\b|\boven\b/i.test(sentence))
     return 'oven';
   if (kind === null && /^steam\b/i.test(clause) && UNSEALED.test(sentence)) return 'simmer';
+  // “Torch or 230 C oven 8 min for colour”.
+  if (
+    kind === 'brown' &&
+    /\b\d{3} ?°?[CF]?\b[^.]{0,8}\boven\b|\boven\b[^.]{0,8}\b\d{3}\b/i.test(clause)
+  )
+    return 'oven';
   if (kind === 'crisp' && CRISPS_IN_POT.test(sentence) && !CRISPS_FROM_ABOVE.test(sentence))
     return 'brown';
   if (

@@ -23,10 +23,13 @@ const CLAUSE_END = new RegExp(
   'i',
 );
 
+const NUMBERED = /\b(no|nr|step|vol)\.(?=\s*\d)/gi;
+
 export function toSentences(paragraphs: readonly string[]): string[] {
   return paragraphs
     .flatMap((p) =>
       p
+        .replace(NUMBERED, '$1')
         .replace(ALWAYS_SHORT, '$1')
         .replace(SHORT_UNIT, '$1')
         .replace(SHORT, (whole, word: string, next?: string) =>

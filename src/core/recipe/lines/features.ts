@@ -110,6 +110,10 @@ function amountOf(text: string): Features['amount'] {
   const line = parseLine(text);
   if (line.amount === null || line.food === '') return null;
   const [first] = findAmounts(text);
+  // “A slow dish made in an afternoon.” counts nothing.
+  const isArticle = /^an?\s/i.test(text) && (line.unit === null || line.unit === 'piece');
+  if (isArticle && text.split(/\s+/).length > 6 && mentionedFood(line.food.slice(0, 40)) === null)
+    return null;
   if (first && first.start > 8) return 'behind';
   return line.unit === null || line.unit === 'piece' ? 'count' : 'unit';
 }

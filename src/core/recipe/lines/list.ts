@@ -15,6 +15,9 @@ const TOLD_OF_IT = /\b(?:it|them|that|those|this|cut|chop|drain|dice|slice|peel|
 /** “Block of firm tofu, 8 oz noodles”: the first thing of a list has no number either. */
 const PACKED =
   /^(?:an?\s+|one\s+)?(?:block|bunch|tin|can|knob|head|bag|pack(?:et)?|handful|slab|tub|jar|piece|bottle|carton|box|thumb|stick)s?\s+(?:of\s+)?\p{L}/iu;
+/** “1.1 kg in all”: what the last thing weighs. */
+const IN_ALL =
+  /^[\d.,½¼¾]+\s?\p{L}+\.? (?:total|in all|in total|altogether|all told|each|drained|net)\b/iu;
 const MOST_WORDS = 6;
 
 /** Where the list begins: behind “you need”, at the first thing with an amount. */
@@ -78,6 +81,7 @@ export function splitSpokenList(sentence: string): string[] {
     const isOfLast =
       lines.length > 0 &&
       (findDurations(item).length > 0 ||
+        IN_ALL.test(item) ||
         (TOLD_OF_IT.test(item) && !(amount && amount.start === 0)) ||
         /^or\b/i.test(item));
     if (isOfLast || (!isNamed && !isPlain && lines.length > 0))

@@ -12,7 +12,9 @@ export interface PackedPart {
 
 /** A heading with what it announces behind it; a short one is “Method: see below” and stays whole. */
 const HEADED = /^([\p{L}’' ]{3,24}):\s+(?=\S+\s+\S)/u;
-const BAR = /\s*[|·]\s*/;
+const BAR = /\s*[|·•]\s*/;
+/** “For the barley: 250 g barley • 600 ml stock”: what the list is for. */
+const FOR = /^for (?:the )?[\p{L} ]{3,24}:\s+(?=\d|\p{L})/iu;
 const SLASH = /\s+\/\s+/;
 /** Facts of the head are short. */
 const MOST_WORDS = 8;
@@ -53,7 +55,9 @@ export function unpack(text: string, isFirst: boolean): PackedPart[] {
   const heading = HEADED.exec(text);
   const part = heading && headingOf(heading[1] ?? '');
   // “Tip: soak them” is a note whole.
-  const from = heading && (part === 'ingredients' || part === 'method') ? heading[0].length : 0;
+  const isHeaded = heading && (part === 'ingredients' || part === 'method');
+  const isFor = !isHeaded && BAR.test(text) ? FOR.exec(text) : null;
+  const from = isHeaded ? heading[0].length : (isFor?.[0].length ?? 0);
   const head = from > 0 ? [{ text: text.slice(0, from).trim(), at: 0 }] : [];
   const bars = between(text, from, BAR);
   if (isFirst && from === 0)
