@@ -86,6 +86,7 @@ export const problemSchema = z.object({
 export type Problem = z.infer<typeof problemSchema>;
 export type ProblemStep = Problem['steps'][number];
 export type ProblemBlock = NonNullable<Problem['blocks']>[number];
+export type ProblemDish = NonNullable<Problem['dishes']>[number];
 export type ProblemLink = NonNullable<Problem['links']>[number];
 /** One number, or one for each unit by id. */
 export type PerUnit = z.infer<typeof perUnit>;
