@@ -28,6 +28,10 @@ const SPAN = new RegExp(
   String.raw`(?<![\p{L}\d.,/])(${COUNT})(?:[- ]?ish|\s+or\s+so)?\s*(?:(?:-|–|—|to|or)\s*(${NUMBER})\s*)?[- ]?(?:or so )?${MORE}${UNIT}\.?(?:\s*(?:and|,)?\s*(?:(an?\s+)?(half|quarter)\b(?!\s+(?:the|of|an?|cup|lb|pound|kilo|litre|pint|tea|table))|(${NUMBER})\s*(?:minutes?|mins?|m)\b))?`,
   'giu',
 );
+const AND_ODD = new RegExp(
+  String.raw`^\s+(?:and\s+)?(${NUMBER})(?=\s*(?:$|[.,;)]|on\b|at\b|under\b))`,
+  'iu',
+);
 const PER_WEIGHT =
   /^\s*(?:per|a|to the|to a|for each|for every|each|every|\/)\s*(pound|lb|kilo(?:gram)?|kg|500 ?g)/i;
 
@@ -42,8 +46,11 @@ const countOf = (text: string): number =>
 const HOURS_MINUTES =
   /\b(\d{1,2})\s?h(?:ours?|rs?)?\.?\s?(\d{1,2})\b(?!\s*(?:[mh]|°|g\b|-|\.\d))/gi;
 
+/** “0:25” on a timer. */
+const TIMER = /(?<![\d:.])(0{1,2}):([0-5]\d)(?![\d:])/g;
+
 function hoursAndMinutes(text: string): Duration[] {
-  return [...text.matchAll(HOURS_MINUTES)].map((match) => ({
+  return [...text.matchAll(HOURS_MINUTES), ...text.matchAll(TIMER)].map((match) => ({
     from: Number(match[1]) * 60 + Number(match[2]),
     to: null,
     start: match.index,
@@ -85,7 +92,11 @@ export function findDurations(text: string): Duration[] {
     if (part) from += part.toLowerCase() === 'half' ? size / 2 : size / 4;
     if (extra) from += toNumber(extra);
     const to = second === undefined ? null : toNumber(second) * size;
-    const end = start + whole.length;
+    // “An hour and ten.”: the minutes of an hour need no name.
+    const odd =
+      size === 60 && !part && !extra ? AND_ODD.exec(text.slice(start + whole.length)) : null;
+    if (odd) from += toNumber(odd[1] ?? '');
+    const end = start + whole.length + (odd?.[0].length ?? 0);
     const weight = PER_WEIGHT.exec(text.slice(end));
     const isKilo = weight !== null && /^k/i.test(weight[1] ?? '');
     const isHalfKilo = weight !== null && /^500/.test(weight[1] ?? '');

@@ -19,7 +19,7 @@ const OTHER_WAY =
 /** “And” between two things, not within a number: “a pound and a half of cod”. */
 export const AND = String.raw`(?:(?<!\b(?:pounds?|kilos?|pints?|cups?|lit(?:re|er)s?|teaspoons?|tablespoons?|hours?|minutes?|dozen|one|two|three|four|five|six)\s+)\band\b|\band\b(?!\s+(?:an?\s+)?(?:half|quarter|three[- ]quarters)\b))`;
 const CLAUSE_END = new RegExp(
-  String.raw`\s*(?:[;:]|,(?!\d)|\.(?=\s|$)|\((?=[^)]*\))|\)|–\s|—|\s[+&]\s|\b(?:and then|then|but|before|after which|until you|while)\b|${AND})\s*`,
+  String.raw`\s*(?:[;:]|,(?!\d)|\.(?=\s|$)|\((?=[^)]*\))|\)|–\s|—|\s[+&|]\s|\b(?:and then|then|but|before|after which|until you|while)\b|${AND})\s*`,
   'i',
 );
 
@@ -44,7 +44,10 @@ export function toSentences(paragraphs: readonly string[]): string[] {
 export function toClauses(sentence: string): string[] {
   return sentence
     .replace(OTHER_WAY, '')
-    .replace(/\b(hours?)\s+and\s+(?=\d|a half)/gi, '$1 ')
+    .replace(
+      /\b(hours?)\s+and\s+(?=\d|a half|five\b|ten\b|fifteen\b|twenty\b|twenty-five\b|thirty\b|forty\b|fifty\b)/gi,
+      '$1 ',
+    )
     .split(CLAUSE_END)
     .map((c) => c.trim())
     .filter(Boolean);

@@ -90,7 +90,7 @@ const CONDITION =
   /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|\bif (?:it|they|not|you|the|still|need|too|very|necessary|required|desired|thawed|frozen|fresh|chilled|using|your|small|large|thick|thin|halved|whole|soaked|unsoaked)\b|\d ?(?:min(?:ute)?s?|m|hours?|hrs?)\.? if\b/i;
 /** The whole sentence is for another case. */
 const OTHER_CASE =
-  /^\(?(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;
+  /\blast time\b|^\(?(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;
 /** “Too soupy? Simmer for 10 minutes.” */
 const ASKED_BEFORE = /^[^.!?]{3,60}\?\s/;
 const AGAIN =
@@ -104,7 +104,7 @@ const EACH =
 const SIDES =
   /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)/i;
 const LIMIT_BEFORE =
-  /\b(?:max(?:imum)?|at most|no (?:more|longer) than|not (?:more|longer) than|or up to|(?:hold|keep)\b.*\bup to)\.?\s*$/i;
+  /\b(?:max(?:imum)?|at most|no (?:more|longer) than|not (?:more|longer) than|or up to|(?:hold|keep|can (?:wait|sit|stay|stand))\b.*\bup to)\.?\s*$/i;
 const LIMIT_AFTER = /^\s*(?:max\b|maximum\b|at (?:the )?most\b)/i;
 /** “About 20 minutes before the lamb is done, …”: when, and not how long. */
 const BEFORE_SOMETHING = new RegExp(
@@ -117,7 +117,7 @@ const OR_SO = /\b(?:or so|ish|or thereabouts|give or take)\b/i;
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
-  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max)\b|\s*[.;!)])`,
+  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)])`,
   'dgiu',
 );
 const MOST_BARE = 120;
@@ -125,7 +125,8 @@ const MOST_BARE = 120;
 const BARE_MORE = /\b(\d{1,3})\s+more\b(?!\s+(?!if|then|until|and)\p{L})/diu;
 
 function moreTimes(text: string, taken: readonly ClauseTime[]): ClauseTime[] {
-  const match = CONDITION.test(text) && taken.length === 0 ? BARE_MORE.exec(text) : null;
+  const isSaid = CONDITION.test(text) || /^(?:for )?\d{1,3} more$/i.test(text);
+  const match = isSaid && taken.length === 0 ? BARE_MORE.exec(text) : null;
   const [start, end] = match?.indices?.[1] ?? [0, 0];
   const from = Number(match?.[1]);
   if (!match || !(from > 0 && from <= MOST_BARE)) return [];
@@ -153,7 +154,7 @@ function bareTimes(text: string, taken: readonly Duration[]): ClauseTime[] {
         start,
         end,
         isBare: true,
-        isEstimate: false,
+        isEstimate: /\b(?:about|around)\s+$/i.test(text.slice(0, start)),
         isLimit: false,
       },
     ];
@@ -297,6 +298,25 @@ function factsOf(text: string, sentence: string, at: number, next: string): Clau
   };
 }
 
+/** “16 minutes, high pressure”: the minutes are those of what is named behind them. */
+function withTheirTimes(clauses: readonly string[]): string[] {
+  const joined: string[] = [];
+  for (const clause of clauses) {
+    const before = joined.at(-1) ?? '';
+    const [time] = findDurations(before);
+    const isTimeAlone =
+      time && before.slice(0, time.start).trim() === '' && time.end === before.length;
+    const isNamed =
+      (saysPressure(clause) || /^(?:on |at )?(?:high|low|max)$/i.test(clause)) &&
+      findDurations(clause).length === 0 &&
+      !saysNatural(clause) &&
+      !saysQuick(clause);
+    if (isTimeAlone && isNamed) joined[joined.length - 1] = `${before}, ${clause}`;
+    else joined.push(clause);
+  }
+  return joined;
+}
+
 /**
  * Clauses of a sentence; one that tells of a hold and of a release is two.
  *
@@ -304,7 +324,7 @@ function factsOf(text: string, sentence: string, at: number, next: string): Clau
  */
 export function readClauses(sentence: string, at: number, next = ''): Clause[] {
   return (
-    toClauses(sentence)
+    withTheirTimes(toClauses(sentence))
       // “While it is in the oven” only says when.
       .filter(
         (c, i) =>

@@ -103,8 +103,9 @@ function unread(p: Path, c: Clause, time: ClauseTime): void {
     ...c,
     times: [],
     pressure: false,
-    natural: false,
-    quick: false,
+    // “It can wait up to an hour on natural release”: how it is let down is told all the same.
+    natural: time.isLimit && c.natural,
+    quick: time.isLimit && c.quick,
   }).slice(0, 1))
     Object.assign(p, next);
 }
@@ -150,7 +151,8 @@ function namedHold(p: Path, c: Clause, time: ClauseTime, isUnset: boolean): numb
   if (isOther || c.saute || p.isFrying) return c.level !== null ? 1.4 : NEVER;
   // “2 minutes low, quick release”, “High, 90 minutes”: nothing else has a level or a release.
   if (c.level !== null || p.level !== null) return c.releases ? 0.4 : 0.8;
-  return c.releases && !c.wait && !c.natural && !c.quick && p.open < 0 ? 1 : NEVER;
+  const isOver = p.open < 0 || (c.again && p.cycle?.release.kind !== 'unknown');
+  return c.releases && !c.wait && !c.natural && !c.quick && isOver ? 1 : NEVER;
 }
 
 function hold(p: Path, c: Clause, time: ClauseTime): void {
@@ -193,12 +195,16 @@ function waitCost(p: Path, c: Clause, time: ClauseTime): number {
   return cost;
 }
 
+/** “A full natural release (25 min)”: how long it takes, and nothing is vented. */
+const ALL_THE_WAY = /\b(?:full|complete|entire|whole)(?:ly)? (?:natural|NPR|NR)/i;
+
 function wait(p: Path, c: Clause, time: ClauseTime): void {
   const { cycle } = p;
   if (!cycle) return;
   const minutes = Math.round(time.from);
   // “Natural release, about 20 minutes” tells how long it takes, not when to vent.
-  if (cycle.release.kind === 'natural' && !c.natural && !c.wait && !c.quick && time.isEstimate) {
+  const isTold = time.isEstimate || time.to !== null || ALL_THE_WAY.test(c.sentence);
+  if (cycle.release.kind === 'natural' && !c.natural && !c.wait && !c.quick && isTold) {
     p.tellCycle(c, { release: { kind: 'natural', about: minutes } });
     return;
   }
@@ -227,6 +233,9 @@ function withoutTime(path: Path, c: Clause): Path[] {
     release(p, c);
     return [p];
   }
+  // What is let out was under pressure: a hold was missed.
+  if (c.quick && !p.hasCycle && !c.when && !c.conditional && /\bpressure\b/i.test(c.text))
+    p.cost += UNTOLD_HOLD;
   if (c.lidOn && !c.lidOff) {
     shut(p, c);
     p.put(c);

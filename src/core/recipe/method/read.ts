@@ -105,9 +105,16 @@ function onlyFirst(
   return stages.filter((s) => s === first || !isOpen(s));
 }
 
+/** “Slow cook on low for 8 hours, or pressure cook for 35 minutes”: two ways, each told by itself. */
+function twoWays(sentence: string): string[] {
+  const parts = sentence.split(/,?\s+or\s+(?=(?:in |use |the )?(?:pressure|slow))/i);
+  const [first = '', second = ''] = parts;
+  return parts.length === 2 && saysSlow(first) !== saysSlow(second) ? [first, second] : [sentence];
+}
+
 /** Reads instructions. Never fails: what names no work is part of the stage beside it. */
 export function readInstructions(paragraphs: readonly string[]): ReadInstructions {
-  const sentences = toSentences(paragraphs);
+  const sentences = toSentences(paragraphs).flatMap(twoWays);
   let read = readAll(sentences, false);
   if (read.slow.length > 0 && read.stages.every((s) => s.cycle === null))
     read = readAll(sentences, true);

@@ -41,8 +41,8 @@ export const ALTITUDE = pageQuestion({
       headline: `${degrees(answer.celsius, k)} inside, instead of ${degrees(atSea, k)}`,
       facts: [
         { label: 'Water boils at', value: degrees(boilingPoint(metres), k) },
-        { label: 'Hold, by the lower temperature', value: `× ${factor.toFixed(2)}` },
-        { label: 'Hold, by the extension rule', value: `× ${altitudeRule(metres).toFixed(2)}` },
+        { label: 'Pressure time, by the lower temperature', value: `× ${factor.toFixed(2)}` },
+        { label: 'Pressure time, by the extension rule', value: `× ${altitudeRule(metres).toFixed(2)}` },
       ],
     };
   },
