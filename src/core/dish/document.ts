@@ -155,7 +155,9 @@ export const stageSchema = z.discriminatedUnion('kind', [
     /** The hold goes by the weight of the piece: minutes for each pound. */
     minutesPerLb: z
       .number()
-      .positive(says('minutes for each pound are over 0', 'leave it empty for a fixed pressure time'))
+      .positive(
+        says('minutes for each pound are over 0', 'leave it empty for a fixed pressure time'),
+      )
       .max(120, 'at most 120 min for each pound')
       .optional(),
     release: releaseSchema,

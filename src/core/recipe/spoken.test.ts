@@ -159,3 +159,8 @@ Scrape the batter into a basin. Pour 750 ml boiling water into the pot and set t
     expect(found.questions.join()).not.toContain('High or low');
   });
 });
+
+it('a sentence of many times is read in a moment, and not in as many ways as they have together', () => {
+  const found = method(`Seal. ${'Cook 18 minutes on hnd '.repeat(24)}high. Natural release.`);
+  expect(found.steps.length).toBeGreaterThan(0);
+});

@@ -8,6 +8,19 @@ import { HANDS, type Player } from './evening';
 import type { Problem } from './problem';
 import { logSigma, normalQuantile, uniform } from './random';
 
+/** Blocks whose planned stay has any length: one of none holds nothing, whatever else takes its unit. */
+function holdingBlocks(players: readonly Player[]): Set<string> {
+  const since = new Map<string, number>();
+  const holding = new Set<string>();
+  for (const { step, planned, median } of players) {
+    if (step.block == null) continue;
+    const first = since.get(step.block) ?? planned;
+    if (planned !== first || median > 0) holding.add(step.block);
+    since.set(step.block, first);
+  }
+  return holding;
+}
+
 export class Playback {
   /** Of the evening last played, in minutes by player. */
   readonly starts: Float64Array;
@@ -53,7 +66,10 @@ export class Playback {
     this.counted = [...byName.values()];
     const units = busyUnits(problem);
     this.units = [...units.values()];
-    this.unitOf = players.map((p) => (p.unit === null ? null : (units.get(p.unit) ?? null)));
+    const holding = holdingBlocks(players);
+    this.unitOf = players.map((p) =>
+      p.unit === null || !holding.has(p.step.block ?? '') ? null : (units.get(p.unit) ?? null),
+    );
     this.takes = players.map((p) =>
       p.takes.flatMap(({ what, amount }) => {
         const from = byName.get(what);

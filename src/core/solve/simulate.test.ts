@@ -50,3 +50,21 @@ describe('playing a schedule', () => {
     expect(normalQuantile(p)).toBeCloseTo(z, 5);
   });
 });
+
+it('a stay of no length holds nothing, and waits for nothing that takes its unit', () => {
+  const read = parseProblem({
+    format: 'olive-clock/problem@1',
+    serveAt: 0,
+    earliest: -4,
+    hands: 1,
+    spanCost: 0,
+    units: [{ id: 'u', busy: [{ from: -4, to: -2 }] }],
+    blocks: [{ id: 'b', units: ['u'] }],
+    steps: [{ id: 's', minutes: { u: 0 }, block: 'b', by: -3 }],
+    dishes: [{ id: 'd', ready: 's', holdCost: 0 }],
+  });
+  if (!read.ok) throw new Error(read.message);
+  const schedule = solve(read.problem);
+  const [dish] = simulate(read.problem, schedule, 5).dishes;
+  expect(dish?.p90).toBe(schedule.dishes[0]?.ready);
+});

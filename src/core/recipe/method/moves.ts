@@ -5,20 +5,26 @@
  */
 import type { ReleaseFound } from '../types';
 import type { Clause, ClauseTime } from './clause';
-import { holdOf, type Path } from './path';
+import { best, holdOf, type Path } from './path';
 import { note, other } from './open-pot';
 import { bareWork, work, workOf } from './work';
 
 const NEVER = 99;
 const ON_TOP = /\b(?:plus|over|extra|more|on top|added)\b|\+/i;
 const UNREAD = 5;
+/** Ways to understand one clause that are kept while it is read. */
+const MOST_WAYS = 64;
 const UNTOLD_HOLD = 1.5;
 
 /** Every way that a path can go on with a clause. */
 export function moves(path: Path, c: Clause): Path[] {
   if (c.times.length === 0) return withoutTime(path, c);
   let paths = [opened(path, c)];
-  for (const [i, time] of c.times.entries()) paths = paths.flatMap((p) => timed(p, c, time, i));
+  for (const [i, time] of c.times.entries()) {
+    const next = paths.flatMap((p) => timed(p, c, time, i));
+    // A clause of many times would have as many ways as four to their number.
+    paths = next.length > MOST_WAYS ? best(next) : next;
+  }
   return paths;
 }
 

@@ -341,3 +341,19 @@ export function holdOf(time: ClauseTime): Partial<FoundCycle> {
     perPound: time.perPound === null ? null : Math.round(time.perPound * 10) / 10,
   };
 }
+
+/** Ways kept side by side. */
+const BEAM = 14;
+
+/** The likeliest of several ways; those that differ in nothing that matters later are one. */
+export function best(paths: readonly Path[]): Path[] {
+  const seen = new Set<string>();
+  return [...paths]
+    .sort((a, b) => a.cost - b.cost)
+    .filter((p) => {
+      if (seen.has(p.key)) return false;
+      seen.add(p.key);
+      return true;
+    })
+    .slice(0, BEAM);
+}

@@ -10,7 +10,7 @@ import { toSentences } from '../sentences';
 import type { FoundStage } from '../types';
 import { readClauses } from './clause';
 import { moves } from './moves';
-import { Path } from './path';
+import { best, Path } from './path';
 
 export interface ReadInstructions {
   stages: FoundStage[];
@@ -22,23 +22,9 @@ export interface ReadInstructions {
   left: string[];
 }
 
-/** Ways kept side by side. */
-const BEAM = 14;
 /** A hold that never got its minutes; a release that nobody told. */
 const NO_HOLD = 2;
 const NO_RELEASE = 0.4;
-
-function best(paths: readonly Path[]): Path[] {
-  const seen = new Set<string>();
-  return [...paths]
-    .sort((a, b) => a.cost - b.cost)
-    .filter((p) => {
-      if (seen.has(p.key)) return false;
-      seen.add(p.key);
-      return true;
-    })
-    .slice(0, BEAM);
-}
 
 /** What a finished way leaves open. */
 function openEnds(p: Path): number {

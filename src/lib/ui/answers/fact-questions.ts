@@ -42,7 +42,10 @@ export const ALTITUDE = pageQuestion({
       facts: [
         { label: 'Water boils at', value: degrees(boilingPoint(metres), k) },
         { label: 'Pressure time, by the lower temperature', value: `× ${factor.toFixed(2)}` },
-        { label: 'Pressure time, by the extension rule', value: `× ${altitudeRule(metres).toFixed(2)}` },
+        {
+          label: 'Pressure time, by the extension rule',
+          value: `× ${altitudeRule(metres).toFixed(2)}`,
+        },
       ],
     };
   },
