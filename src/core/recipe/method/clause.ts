@@ -27,6 +27,7 @@ import {
 } from '../phrases';
 import { toClauses } from '../sentences';
 import type { FoundKind } from '../types';
+import { potWords, type PotWords } from './pot-words';
 
 export interface ClauseTime extends Duration {
   /** A number without a unit: “22 on high”. */
@@ -37,7 +38,7 @@ export interface ClauseTime extends Duration {
   isLimit: boolean;
 }
 
-export interface Clause {
+export interface Clause extends PotWords {
   text: string;
   sentence: string;
   /** Number of its sentence. */
@@ -258,6 +259,7 @@ function factsOf(text: string, sentence: string, at: number, next: string): Clau
   const times = timesIn(text, sentence);
   const isStanding = NO_HEAT.test(sentence) || isCovered(sentence, next);
   return {
+    ...potWords(text, sentence),
     text,
     sentence,
     at,

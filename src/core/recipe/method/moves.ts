@@ -93,15 +93,8 @@ function unreadCost(c: Clause, time: ClauseTime): number {
   return time.from < 1 ? 0.6 : UNREAD;
 }
 
-/** What was done is not done yet, and goes on: “still hard”, “too thin”, “5 minutes more”. */
-const GOES_ON =
-  /\b(?:more|another|extra|further|longer|additional|again)\b|\btoo (?:thin|soupy|loose|wet|runny|watery|hard|firm|pale|pink)\b|\bstill\b|\b(?:not|isn['’]t|aren['’]t) (?:yet |quite |fully )?(?:done|tender|soft|cooked|ready|crisp|brown|thick|hot)/i;
-/** Told for another food, another pot or another cook: nothing to look at. */
-const OTHER_CASE =
-  /\bfrozen\b|\bif (?:you|using|making|doubl)|\binstead\b|\bno \w+\?|\bwithout an?\b|\bfor (?:larger|bigger|smaller|thicker)\b/i;
-
 function unread(p: Path, c: Clause, time: ClauseTime): void {
-  const isCheck = c.conditional && GOES_ON.test(c.sentence) && !OTHER_CASE.test(c.sentence);
+  const isCheck = c.conditional && c.goesOn;
   if (isCheck && p.isAfterCycle) p.flush(null, c);
   if (isCheck && p.stages.length > 0 && time.from >= 1) p.check(c.sentence, time.from);
   else if (!time.isBare || c.conditional) p.left = [...p.left, c.text];

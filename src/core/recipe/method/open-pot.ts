@@ -3,21 +3,6 @@ import type { Clause } from './clause';
 import type { Path } from './path';
 import { besidePot, work } from './work';
 
-/** Liquid that food cooks in; a spoonful of oil or a splash to scrape with is none. */
-const POURED =
-  /(?:\b(?:add|pour|stir in|tip in|put in|plus|cover with|top with|in (?:goes|go)|everything else|the rest|remaining)\b|\d ?(?:ml|l|cups?|pints?|fl ?oz|litres?|liters?)\b|^).*\b(?:water|stock|broth|bouillon|milk|cider|beer|juice|passata|tomato(?:es)?|sauce|liquids?|everything else|the rest|remaining)\b|\b(?:everything else|all the (?:rest|remaining)|remaining ingredients|the rest)\b/i;
-
-/** Butter melts in the pot that is hot, unless it is said to be elsewhere. */
-const MELTS =
-  /^(?:melt|heat)\b(?=.*\b(?:butter|ghee|oil|lard|fat|dripping)\b)(?!.*\b(?:bowl|microwave|pan|jug)\b)/i;
-
-const HEATS = /\b(?:heat|melt|warm|bring|boil)\b/i;
-
-const VESSEL =
-  /\b(?:pan|tin|dish|bowl|jars?|ramekins?|mou?lds?|tins?|pans?|bowls?|dishes|pudding basin|basin|foil parcels?|cake ring)\b/i;
-const ABOVE =
-  /\b(?:trivet|rack|steamer|pot[- ]in[- ]pot|PIP|sling|above the water|over the water)\b/i;
-
 const IN_THE_POT =
   /\b(?:in|into|to) (?:the|your) (?:[\p{L}-]+ )?(?:pot|cooker|multi-?cooker|liner|insert)\b/iu;
 /** So long that no evening goes on behind it as if it were nothing. */
@@ -25,16 +10,16 @@ const OVERNIGHT = /\bovernight\b/i;
 
 /** What stands in the pot and whether it is on; a pan, tin or bowl on a rack. */
 export function note(p: Path, c: Clause): void {
-  if ((c.saute || MELTS.test(c.text)) && p.open < 0) p.isHot = true;
+  if ((c.saute || c.melts) && p.open < 0) p.isHot = true;
   // “Stir it back in on sauté until it coats a spoon, 3 minutes”.
   if (c.saute && p.hasCycle && c.kind === null) p.going = { kind: 'simmer', at: c.at };
-  if (c.isBurner && c.kind === null && c.times.length === 0 && HEATS.test(c.text))
+  if (c.isBurner && c.kind === null && c.times.length === 0 && c.heats)
     p.going = { kind: 'burner', at: c.at };
   if (c.kind === 'brown' || c.kind === 'simmer') p.isWet = false;
-  else if (POURED.test(c.text)) p.isWet = true;
-  if (/\bpot[- ]in[- ]pot\b|\bPIP\b/i.test(c.sentence)) p.vessel = 'pan';
-  if (VESSEL.test(c.sentence)) p.vesselAt = c.at;
-  if (ABOVE.test(c.sentence)) p.rackAt = c.at;
+  else if (c.pours) p.isWet = true;
+  if (c.potInPot) p.vessel = 'pan';
+  if (c.inVessel) p.vesselAt = c.at;
+  if (c.aboveWater) p.rackAt = c.at;
   if (Math.abs(p.vesselAt - p.rackAt) <= 1) p.vessel = 'pan';
 }
 
