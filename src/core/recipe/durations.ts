@@ -109,7 +109,24 @@ export function findDurations(text: string): Duration[] {
       perPound: weight ? from * factor : null,
     });
   }
-  return found.sort((a, b) => a.start - b.start);
+  return asRanges(
+    found.sort((a, b) => a.start - b.start),
+    text,
+  );
+}
+
+/** “A quarter of an hour or twenty minutes”: one time, from and to. */
+function asRanges(found: readonly Duration[], text: string): Duration[] {
+  const joined: Duration[] = [];
+  for (const time of found) {
+    const last = joined.at(-1);
+    const isOr = last && /^\s+or\s+$/i.test(text.slice(last.end, time.start));
+    const isOne = isOr && last.to === null && time.to === null && !last.perPound && !time.perPound;
+    if (last && isOne && time.from > last.from && time.from <= 2 * last.from)
+      joined[joined.length - 1] = { ...last, to: time.from, end: time.end };
+    else joined.push(time);
+  }
+  return joined;
 }
 
 const HEAT =

@@ -2,6 +2,7 @@
 import type { Ingredient } from '../dish';
 import { withMeasureByEye } from './by-eye';
 import { parseLine, type IngredientLine } from './line';
+import { spellEach } from './lines/list';
 import { findFood, isBareBird, mentionedFood, type Food } from '../food';
 import {
   NUMBER,
@@ -160,8 +161,15 @@ function arePlainFoods(parts: readonly string[]): boolean {
     findFood(name)?.names.includes(name.toLowerCase()) === true;
   // “Garlic, ginger, green chilli - usual”.
   const bare = parts.map((part) => part.replace(/\s+[-–—]\s.*$/, ''));
-  const isTurned = bare.some((part, i) => i > 0 && isName(`${part} ${bare[i - 1] ?? ''}`));
-  return bare.every(isName) && !isTurned;
+  const isTurned = bare.some((part, i) => {
+    const before = bare[i - 1] ?? '';
+    return i > 0 && (isName(`${part} ${before}`) || isName(`${before} ${part}`));
+  });
+  // Of three and more one may be described: “white pepper, spring onion, crispy shallots”.
+  const isFood = (name: string): boolean => name.split(' ').length <= 3 && findFood(name) !== null;
+  const named = bare.filter(isName).length;
+  const areFoods = bare.length >= 3 && named >= bare.length - 1 && bare.every(isFood);
+  return (named === bare.length || areFoods) && !isTurned;
 }
 
 /** “Small bunch dill, small bunch mint” are two: each part begins with a measure or an amount of its own. */
@@ -172,6 +180,8 @@ function splitList(text: string): { text: string; own: string }[] {
   if (salt !== undefined && pepper !== undefined)
     return [salt, pepper].map((own) => ({ text, own: `${own}${measure}` }));
   // “2 carrots + 1 onion” are two.
+  const spelt = spellEach(text);
+  if (spelt.length > 1) return spelt.map((own) => ({ text, own }));
   const added = text.split(/\s+(?:[+&]|and)\s+/);
   if (added.length > 1 && added.every((part) => isCounted(part)))
     return added.map((own) => ({ text, own }));

@@ -164,3 +164,57 @@ it('a sentence of many times is read in a moment, and not in as many ways as the
   const found = method(`Seal. ${'Cook 18 minutes on hnd '.repeat(24)}high. Natural release.`);
   expect(found.steps.length).toBeGreaterThan(0);
 });
+
+describe('what is no part of the list', () => {
+  it('tips are notes whole, whatever amounts they name', () => {
+    const found = read(`Oats
+
+Ingredients (for 4)
+1 cup steel cut oats
+3 cups water
+
+Directions
+Cook at high pressure for 4 minutes. Full natural release (about 20-25 minutes).
+
+Tips: Double? Same time. For 8 qt pots use at least 1.5 cups oats.`);
+    expect(foods(found)).toEqual(['1 cup steel cut oats', '3 cup water']);
+    expect(found.cycles[0]?.release).toEqual({ kind: 'natural', minutes: 20 });
+  });
+
+  it('how many fit is no ingredient, and an answer begins without its letter', () => {
+    const found = read(`Q: Can I do beetroot in it?
+A: Yes! Rack in, 1 cup water. 25 mins high. Quick release. 5 or 6 fit a six quart. Feeds 4 as a salad.`);
+    expect(foods(found)).toEqual(['1 cup water']);
+    expect(found.serves).toBe(4);
+  });
+
+  it('“each” is an amount for each', () => {
+    expect(foods(list('1 tsp each salt + paprika + mustard powder\n1 leek'))).toEqual([
+      '1 tsp salt',
+      '1 tsp paprika',
+      '1 tsp mustard powder',
+      '1 leek',
+    ]);
+  });
+
+  it('a title may say how it is cooked, and a yield what is made of it', () => {
+    const found = read(`Pressure-cooked ribs w/ plum glaze
+
+Makes: 2 racks (4 hungry people)
+
+2 racks baby back ribs
+1 cup apple juice
+
+Lid. 23 min HIGH. 10 min NPR then QPR.`);
+    expect(found.name).toBe('Pressure-cooked ribs w/ plum glaze');
+    expect(found.serves).toBe(4);
+  });
+
+  it('a text without a title is called after its main, and “or” between two times is one', () => {
+    const found = read(
+      'Flour, salt. In the pot with two spoons of lard, brown the rabbit well, ten minutes. Half a litre of stock. Close it, high, twenty-five minutes. Leave it till it opens by itself, that is a quarter of an hour or twenty minutes. Enough for four.',
+    );
+    expect(found.name).toMatch(/^Rabbit/);
+    expect(found.cycles[0]?.release).toEqual({ kind: 'natural', minutes: 15 });
+  });
+});

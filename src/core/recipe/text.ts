@@ -34,7 +34,7 @@ const SHORTEST_PARAGRAPH = 70;
 const SHORT_NOTE = 8;
 
 function markOf(text: string): { mark: Line['mark']; bare: string } {
-  const timed = text.replace(TIME_MARK, '');
+  const timed = text.replace(TIME_MARK, '').replace(/^[QA]:\s+/, '');
   const box = TICK_BOX.exec(timed);
   if (box) return { mark: 'bullet', bare: timed.slice(box[0].length) };
   const hashes = HASHES.exec(timed);
@@ -81,6 +81,10 @@ function linesOf(source: string): Line[] {
 }
 
 /** A line, or each sentence of a paragraph. */
+/** “Tips: Double it? Same time. For 8 qt pots …”: all of it is a note. */
+const NOTE_HEAD =
+  /^(?:\w+['’]s )?(?:tips?|notes?|storage|variations?|to (?:store|freeze|reheat)|make[- ]ahead)\s*:/i;
+
 function pushLine(
   lines: Line[],
   source: string,
@@ -91,7 +95,9 @@ function pushLine(
 ): void {
   const { start } = span;
   const sentences =
-    text.length > SHORTEST_PARAGRAPH && mark !== 'number' ? toSentences([text]) : [];
+    text.length > SHORTEST_PARAGRAPH && mark !== 'number' && !NOTE_HEAD.test(text)
+      ? toSentences([text])
+      : [];
   if (sentences.length >= PARAGRAPH) {
     let from = start;
     for (const [i, sentence] of sentences.entries()) {
@@ -114,7 +120,7 @@ function pushLine(
 
 /** “ok so heres my venison pot”: what a text without a title calls what it makes. */
 const CALLS_IT =
-  /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the(?! (?:group|chat|family|kids|first|people|record|weekend|freezer|week)\b)|our)|today(?: it(?:'|’)s| is|(?:'|’)s|,)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing)\b|$)/iu;
+  /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|i (?:do|make|cook) (?:the|a|my|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the(?! (?:group|chat|family|kids|first|people|record|weekend|freezer|week)\b)|our)|today(?: it(?:'|’)s| is|(?:'|’)s|,)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing)\b|$)/iu;
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 

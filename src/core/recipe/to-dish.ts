@@ -154,7 +154,9 @@ function asGiven(raw: RawRecipe): RawRecipe {
 
 /** A text without a title is called by its first foods. */
 function nameOf(ingredients: readonly ReadIngredient[]): string {
-  const foods = ingredients.slice(0, 2).map(({ line }) => line.food);
+  // What it is of comes first, wherever it was named.
+  const mains = ingredients.filter((i) => i.ingredient.role === 'main');
+  const foods = [...new Set([...mains, ...ingredients])].slice(0, 2).map(({ line }) => line.food);
   const name = foods.join(' with ').slice(0, 100);
   return name === '' ? 'A dish without a name' : name.charAt(0).toUpperCase() + name.slice(1);
 }

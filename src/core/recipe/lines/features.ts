@@ -109,6 +109,8 @@ function amountOf(text: string): Features['amount'] {
   if (text.length > 200) return null;
   const line = parseLine(text);
   if (line.amount === null || line.food === '') return null;
+  // “5 or 6 fit a six quart.” tells of them.
+  if (/^(?:fits?|will|should|can|may|are|is|go(?:es)?)\b/i.test(line.food)) return null;
   const [first] = findAmounts(text);
   // “A slow dish made in an afternoon.” counts nothing.
   const isArticle = /^an?\s/i.test(text) && (line.unit === null || line.unit === 'piece');

@@ -134,6 +134,7 @@ function listCost(f: Features): number {
   return sum(
     base,
     !f.line.isSentence && f.words < 12 && 1.5,
+    f.aside && 6,
     f.listLead && -0.5,
     f.timeOutside && (f.verb ? 4 : 1.5),
     f.pressure && 2.5,
@@ -147,6 +148,7 @@ function titleCost(f: Features, { index }: Around): number {
   return sum(
     0.2,
     f.line.mark === 'title' && -1.5,
+    index === 0 && !f.stop && !f.digits && f.words <= 9 && -1.2,
     index * 0.5,
     f.wordsOutside > 10 && 1.5,
     f.stop && 1,

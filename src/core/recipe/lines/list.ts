@@ -60,13 +60,26 @@ function unspoken(item: string): string[] {
   return next ? [item.slice(0, next.start).trim(), ...unspoken(item.slice(next.start))] : [item];
 }
 
+const EACH = /^(\S*\d\S*\s+\p{L}+\.?)\s+(?:each:?\s+|of each:?\s+)(?:of\s+)?(?=\p{L})/iu;
+
+/** “1 tsp each salt + pepper + mustard”: a line for each; what is no such thing is one line. */
+export function spellEach(item: string): string[] {
+  const each = EACH.exec(item);
+  const foods = each ? item.slice(each[0].length).split(/\s*(?:[+&,]|\band\b)\s*/) : [];
+  return each && foods.length > 1 && foods.every((food) => mentionedFood(food) !== null)
+    ? foods.map((food) => `${each[1] ?? ''} ${food}`)
+    : [item];
+}
+
 /** @returns an ingredient line for each thing of the list; what is told of one stays with it */
 export function splitSpokenList(sentence: string): string[] {
   const lines: string[] = [];
   for (const piece of sentence
     .slice(listStart(sentence))
     .replace(/[.!]+$/, '')
-    .split(BREAK)
+    .split(/,\s*(?=\S*\d\S*\s+\p{L}+\.?\s+each\b)/iu)
+    .flatMap(spellEach)
+    .flatMap((part) => part.split(BREAK))
     .flatMap(unspoken)) {
     const item = piece.trim().replace(FILLER, '');
     if (item === '') continue;

@@ -24,6 +24,11 @@ const YIELD = new RegExp(
   ].join('|'),
   'i',
 );
+/** “Makes: 2 racks (4 hungry people)”: what is made is another number. */
+const EATERS = new RegExp(
+  String.raw`(?<=\()(?:for\s+|serves\s+)?(${NUMBER})${RANGE}\s+(?:hungry\s+)?(?:people|persons?|eaters|adults|diners|servings?|portions?)\b`,
+  'i',
+);
 /** A supper for two, said in words at the end of a sentence. */
 const SPOKEN = new RegExp(String.raw`\bfor\s+(${NUMBER_WORDS})(?=\s*(?:[.,;)]|$))`, 'i');
 
@@ -33,7 +38,7 @@ const EATEN = /\b(?:had|ate|eaten|eats|finished|devoured|wolfed|went back for|po
 /** How many it serves, in the text's own words; '' where it does not say. */
 export function findYield(text: string): string {
   if (EATEN.test(text) && !FEEDS.test(text)) return '';
-  const found = (FEEDS.exec(text) ?? YIELD.exec(text))?.[0] ?? '';
+  const found = (FEEDS.exec(text) ?? EATERS.exec(text) ?? YIELD.exec(text))?.[0] ?? '';
   if (found !== '') return servingsIn(found) === null ? '' : found.trim();
   const spoken = /\b(?:supper|dinner|lunch|meal|recipe|this is|enough)\b/i.test(text)
     ? SPOKEN.exec(text)
