@@ -212,7 +212,7 @@ Lid. 23 min HIGH. 10 min NPR then QPR.`);
 
   it('a text without a title is called after its main, and “or” between two times is one', () => {
     const found = read(
-      'Flour, salt. In the pot with two spoons of lard, brown the rabbit well, ten minutes. Half a litre of stock. Close it, high, twenty-five minutes. Leave it till it opens by itself, that is a quarter of an hour or twenty minutes. Enough for four.',
+      'In the pot with two spoons of lard, brown the floured rabbit well, ten minutes. Half a litre of stock. Close it, high, twenty-five minutes. Leave it till it opens by itself, that is a quarter of an hour or twenty minutes. Enough for four.',
     );
     expect(found.name).toMatch(/^Rabbit/);
     expect(found.cycles[0]?.release).toEqual({ kind: 'natural', minutes: 15 });

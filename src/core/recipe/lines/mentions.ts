@@ -117,7 +117,7 @@ export function foodsInMethod(
       const isPotWater =
         WATER.test(phrase) && amount.unit !== null && UNDER_THE_RACK.test(sentence) && isStacked;
       if (isPotWater && ![...written, ...lines].some((line) => isSameWater(line, amount))) {
-        lines.push(`${told} ${phrase}`);
+        keep(`${told} ${phrase}`, phrase);
         continue;
       }
       if (
