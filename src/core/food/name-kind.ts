@@ -109,7 +109,10 @@ function inOil({ text, doneness }: Reading): FoodKind | null {
     /\b(?:garlic|shallots?|onions?|herbs?|basil|rosemary|thyme|oregano|sage|chill?i(?:es|s)?|peppers?|aubergines?|mushrooms?|tomato(?:es)?|vegetables?|olives?|artichokes?)\b/;
   const isInOil =
     /\b(?:in|under) (?:\w+ )?oil\b|\binfused oil\b|\b(?:garlic|herb|chill?i|basil) oil\b/;
+  // “Antipasto in oil”: whatever lies under it; fish comes so from the cannery.
+  const isUnder = /\b(?:in|under) (?:\w+ )?oil\b/.test(text) && !FISH_WORDS.test(text);
   if (
+    isUnder ||
     (fresh.test(text) && isInOil.test(text)) ||
     /\bgarlic confit\b|\bconfit garlic\b|\bpesto\b/.test(text)
   )
@@ -365,6 +368,12 @@ function isDishOfRice(head: string): boolean {
 const RICE_SORTS =
   /^(?:long|short|medium|grain|white|brown|red|black|green|wild|basmati|jasmine|arborio|carnaroli|bomba|calasparra|sushi|risotto|pudding|paella|sticky|glutinous|sweet|thai|japanese|italian|spanish|american|indian|carolina|calrose|texmati|forbidden|purple|camargue|wholegrain|whole|wholemeal|fragrant|idli|dosa|sona|masoori|masuri|ponni|kolam|matta|gobindobhog|parboiled|converted|easy|cook|quick|instant|minute|broken|uncooked|rinsed|washed|soaked|organic|aged|polished|unpolished|patna|rice|good|best|plain|ordinary|leftover)$/;
 
+/** “Maple-roasted squash”, “smothered cabbage”: what was done to a vegetable, unless it is only cut or packed, is heat. */
+const isTreated = (head: string): boolean =>
+  head.split(/[ -]/).some((word) => /[a-z]{3,}ed$/.test(word) && !UNCOOKED.test(word));
+const UNCOOKED =
+  /^(?:(?:un)?peeled|sliced|diced|chopped|cubed|(?:un)?washed|rinsed|trimmed|grated|shredded|frozen|dried|canned|tinned|jarred|salted|unsalted|pickled|cured|mixed|pitted|(?:de)?seeded|stoned|halved|quartered|crushed|minced|rolled|pressed|prepared|packed|bagged|spirali[sz]ed|shelled|skinned|hulled|ripened|red|seed|pointed|scrubbed|topped|tailed|stemmed|cored|hearted|leaved|podded|assorted|thawed|drained|reserved|julienned|shaved|torn|flowered|speckled|striped|sprouted|soaked|fermented|preserved|sweetened|unsweetened|flavou?red|refrigerated|chilled|picked|segmented|zested|juiced|eyed|skinned|coloured|colored|headed|stalked)$/;
+
 /** Milk, plants, and what the table knows. */
 function rest(r: Reading, food: Food | null): FoodKind | null {
   const { text, doneness } = r;
@@ -376,11 +385,22 @@ function rest(r: Reading, food: Food | null): FoodKind | null {
     return make('plant', 'cut-produce', null, doneness);
   if (/\bopened\b|\bopen (?:can|tin|jar)\b/.test(text))
     return make('ready', 'opened', food?.id ?? null, doneness);
+  // What has lain in water keeps no longer than what was cut.
+  if (/\b(?:soaked|sprouted|germinated)\b/.test(text))
+    return make('plant', 'cut-produce', food?.id ?? null, doneness);
+  if (/\b(?:garlic|herb|parsley|chive|compound|truffle) butter\b/.test(text))
+    return make('ready', 'opened', null, doneness);
+  if (/\b(?:oven|potato|thick[- ]cut|crinkle[- ]cut) (?:chips|fries|wedges)\b/.test(text))
+    return make('ready', 'cooked-vegetable', food?.id ?? null, doneness);
   if (NOT_DAIRY.test(text)) return make('plant', 'opened', null, doneness);
   if (/\b(?:soft|fresh|cream|cottage) cheeses?\b/.test(text))
     return make('ready', 'dairy', 'ricotta', doneness);
   const isPlant = food !== null && ['vegetable', 'fruit'].includes(food.group);
-  if (isPlant && doneness !== 'cooked' && CUT_UP.test(text))
+  if (isPlant && doneness === 'unsaid' && isTreated(r.head))
+    return make('ready', cookedRow(food), food.id, 'cooked');
+  // Frozen, it was blanched and cut: thawed, it keeps as such.
+  const isCut = CUT_UP.test(text) || /\bfrozen\b/.test(text);
+  if (isPlant && doneness !== 'cooked' && isCut)
     return make('plant', 'cut-produce', food.id, doneness);
   if (food) {
     const kind = kindOfFood(food);
@@ -400,7 +420,9 @@ function rest(r: Reading, food: Food | null): FoodKind | null {
     if (/\b(?:sauce|ketchup|paste|vinegar)$/.test(r.head))
       return make('ready', 'opened', null, doneness);
     const isDry = SEASONING_HEADS.test(r.head) || swelling === 'barley';
-    return make('plant', isDry ? 'dry' : 'vegetable', swelling, doneness);
+    // Beans by a name that the table lacks may be dry or cooked: the shorter of the two.
+    const row = isDry ? 'dry' : swelling ? 'cooked-pulse' : 'vegetable';
+    return make('plant', row, swelling, doneness);
   }
   return null;
 }

@@ -109,7 +109,7 @@ export const CASSEROLE_WORDS = words(`
   ropa vieja, saltimbocca, sambar, rasam, sancocho, sauerbraten, sinigang, sukiyaki, tom kha, tom yum, tonkatsu,
   tourtiere, waterzooi, xiaolongbao, yakitori, zurek, imam bayildi, toad[- ]in[- ]the[- ]hole, parmigiana, spanakopita,
   stovies, colcannon, poutine, croque monsieur, carbonara, vitello tonnato, rarebit, aloo gobi, palak paneer,
-  saag paneer, matar paneer, paneer tikka, mapo tofu, dal makhani, baingan bharta, gado[- ]gado, ribollita, mole poblano,
+  saag paneer, matar paneer, (?:cauliflower|broccoli|leek|marrow|celeriac)s? cheese, paneer tikka, mapo tofu, dal makhani, baingan bharta, gado[- ]gado, ribollita, mole poblano,
   jollof, pilaff, pulao, gyudon, donburi, chop suey, chow mein, egg foo yong, marinara with meat, dahl, daal
 `);
 
@@ -137,7 +137,7 @@ export const READY_WORDS = words(`
 `);
 
 export const COOKED_WORDS =
-  /\b(?:cooked|boiled|braised|roast(?:ed)?|leftovers?|left-over|mashed|steamed|baked|fried|stewed|grilled|poached|puree|pureed|sauteed|scrambled|barbecued|bbq|seared|pulled|shredded cooked|rotisserie|deli|precooked|pre-cooked|refried|carnitas|gyros|shawarma|doner)\b/;
+  /\b(?:cooked|boiled|braised|roast(?:ed)?|leftovers?|left-over|mashed|steamed|baked|fried|stewed|grilled|poached|puree|pureed|sauteed|scrambled|barbecued|bbq|seared|caramelised|caramelized|glazed|candied|buttered|creamed|scalloped|wilted|charred|jacket|twice-baked|stir-fried|pulled|shredded cooked|rotisserie|deli|precooked|pre-cooked|refried|carnitas|gyros|shawarma|doner)\b/;
 export const RAW_WORDS = /\b(?:raw|uncooked|unbaked|fresh)\b/;
 
 /**

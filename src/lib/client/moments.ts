@@ -37,5 +37,14 @@ export function addLocalDays(instant: string, days: number, zone: string): strin
   return toZoned(local, zone).toDate().toISOString();
 }
 
+/**
+ * Tomorrow’s day of the calendar: not what is reached in 24 hours, where the clocks change in between.
+ *
+ * @param now ms since the epoch
+ */
+export function dayAfter(now: number, zone: string): string {
+  return toFields(addLocalDays(toInstant(now), 1, zone), zone).day;
+}
+
 /** @param ms since the epoch */
 export const toInstant = (ms: number): string => new Date(ms).toISOString();

@@ -3,7 +3,7 @@ import { GLUT_KINDS, glutDish, larderName, type LarderItem } from '$core/lists';
 import { mealSchema, newEntry, type Meal } from '$core/meal';
 import { failure, success, type Outcome } from '$core/reason';
 import { dayKey } from '$core/units';
-import { fromFields } from '$lib/client/moments';
+import { dayAfter, fromFields } from '$lib/client/moments';
 import type { Database } from './database';
 import { dishIds, listDishes, readDish, saveDish } from './dish-store';
 import { readKitchen } from './kitchen-store';
@@ -14,11 +14,10 @@ const SUPPER = '18:30';
 /** Nothing is on the table sooner, ms. */
 const LEAST_AHEAD_MS = 2 * 3_600_000;
 const QUARTER_MS = 15 * 60_000;
-const DAY_MS = 86_400_000;
 
 /** Tomorrow’s supper, or today’s where it is due today; never sooner than in two hours. */
 function servingBy(useBy: string | null, now: number, zone: string): string {
-  const tomorrow = dayKey(now + DAY_MS, zone);
+  const tomorrow = dayAfter(now, zone);
   const day = useBy !== null && useBy < tomorrow ? dayKey(now, zone) : tomorrow;
   const supper = Date.parse(fromFields(day, SUPPER, zone) ?? new Date(now).toISOString());
   const soonest = Math.ceil((now + LEAST_AHEAD_MS) / QUARTER_MS) * QUARTER_MS;

@@ -3,7 +3,8 @@
   import Week from '$lib/ui/meal/week.svelte';
   import MealCard from '$lib/ui/meal/meal-card.svelte';
   import NewMeal from '$lib/ui/meal/new-meal.svelte';
-  import { formatDay, dayKey } from '$core/units';
+  import { formatDay } from '$core/units';
+  import { dayAfter } from '$lib/client/moments';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
@@ -17,7 +18,7 @@
   const isAhead = $derived(page.url.searchParams.has('ahead'));
   /** The next meal is the largest where it is so near, ms. */
   const SOON_MS = 24 * 3_600_000;
-  const tomorrow = $derived(dayKey(data.now + 86_400_000, data.kitchen.zone));
+  const tomorrow = $derived(dayAfter(data.now, data.kitchen.zone));
 </script>
 
 <svelte:head><title>Meals · Olive Clock</title></svelte:head>
