@@ -79,6 +79,9 @@ export function playForward(
       );
       if (moments.some((m) => inUse(what, m) + awayAt(what, m) + wanted > capacity)) return false;
     }
+    // A stay of no length holds nothing.
+    const stayed = schedule.blocks.find((b) => b.id === step.get(id)?.block);
+    if (stayed && stayed.start === stayed.end) return true;
     const unit = problem.units?.find((u) => u.id === unitOf.get(step.get(id)?.block ?? ''));
     return !(unit?.busy ?? []).some((b) => {
       const meets = length > 0 ? b.from < now + length && now < b.to : b.from <= now && now < b.to;

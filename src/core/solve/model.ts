@@ -49,8 +49,6 @@ export class Model {
   readonly late: Bound[] = [];
   readonly early: Bound[] = [];
 
-  /** Minutes that are paid for on top of waiting and the span. */
-  private readonly onTop = new Set<Bound>();
   private readonly zero: Bound;
   private readonly exclusions: Exclusions;
   private readonly stepIndex: Map<string, number>;
@@ -373,42 +371,12 @@ export class Model {
     }
     if (delayWeight > 0) terms.push({ bound: this.delay, weight: delayWeight });
     terms.push(...this.addMoving(horizon), ...this.addSoftLags(horizon));
-    const cost = ints.add(0, Number.MAX_SAFE_INTEGER);
+    // What sums alone say is known from the start; as rules of their own they only led the search astray.
+    const least = (span > 0 ? span * leastSpan(problem) : 0) + leastWaits(problem);
+    const cost = ints.add(least, Number.MAX_SAFE_INTEGER);
     terms.push({ bound: cost ^ 1, weight: 1 });
     this.engine.addPropagator(new LinearLimit(ints, mergeTerms(terms), 0 - constant));
-    this.addSums(cost, lastEnd, firstStart, terms, constant);
     return [cost, lastEnd];
-  }
-
-  /**
-   * What sums alone say of the span and of waiting, beside all other costs: the rules see no more than one bound at a
-   * time.
-   */
-  private addSums(
-    cost: Bound,
-    lastEnd: Bound,
-    firstStart: Bound,
-    terms: readonly WeightedTerm[],
-    constant: number,
-  ): void {
-    const { problem } = this;
-    const { ints } = this.engine;
-    const span = problem.spanCost ?? 1;
-    const shortest = span > 0 ? leastSpan(problem) : 0;
-    const isSpan = (t: WeightedTerm): boolean =>
-      t.bound === lastEnd || t.bound === (firstStart ^ 1);
-    if (shortest > 0) {
-      this.engine.differences.add(firstStart, lastEnd, shortest);
-      const others = terms.filter((t) => !isSpan(t));
-      this.engine.addPropagator(
-        new LinearLimit(ints, mergeTerms(others), 0 - constant - span * shortest),
-      );
-    }
-    const waits = leastWaits(problem);
-    if (waits === 0) return;
-    // All that is over a limit is paid on top, and so is moving what was told.
-    const over = terms.filter((t) => this.onTop.has(t.bound) || t.bound === (cost ^ 1));
-    this.engine.addPropagator(new LinearLimit(ints, mergeTerms(over), 0 - waits - span * shortest));
   }
 
   private addSoftLags(horizon: number): WeightedTerm[] {
@@ -438,7 +406,6 @@ export class Model {
       ),
     );
     this.early.push(over);
-    this.onTop.add(over);
     return [{ bound: over, weight }];
   }
 
