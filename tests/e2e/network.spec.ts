@@ -171,10 +171,17 @@ test('over http by name: the door, brute force, and the way back from the consol
   await here.goto(`http://127.0.0.1:${PORTS.http}/kitchen`);
   const devices = here.getByTestId('devices');
   await expect(devices.getByRole('listitem')).toHaveCount(1);
-  await devices.getByLabel('Name of the device').fill('Phone at the stove');
-  await devices.getByRole('button', { name: 'Rename' }).click();
-  await here.reload();
-  await devices.getByRole('button', { name: 'Log out: Phone at the stove' }).click();
+  const logOut = devices.getByRole('button', { name: 'Log out: Phone at the stove' });
+  // It answers once the page is alive, and is kept once the server has said so.
+  await expect(async () => {
+    await devices.getByLabel('Name of the device').fill('Phone at the stove');
+    const kept = here.waitForResponse((r) => r.request().method() !== 'GET', { timeout: 3000 });
+    await devices.getByRole('button', { name: 'Rename' }).click();
+    await kept;
+    await here.reload();
+    await expect(logOut).toBeVisible({ timeout: 3000 });
+  }).toPass();
+  await logOut.click();
   await expect(here.getByText('None yet.')).toBeVisible();
   await here.close();
   expect(await ask('/household.json', { cookie: own })).toBe(401);
