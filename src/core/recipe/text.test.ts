@@ -104,3 +104,15 @@ describe('what each line is', () => {
     expect(read.instructions.at(-1)).toBe('Keeps 2 days in the fridge.');
   });
 });
+
+it('every piece has a place of its own, also where short forms lost their stops', () => {
+  const text =
+    'Bean soup\n\n1# beans\n2 onions\n\nLock lid. High pressure 40 min. Nat. release (abt. 25 min.). Puree 3 c. of the soup & stir back in. Add salt. Makes abt. 2½ qts. 8 servings.\n';
+  const pieces = fromText(text).pieces ?? [];
+  const starts = pieces.map((p) => p.start);
+  expect(new Set(starts).size).toBe(starts.length);
+  expect(starts).toEqual(starts.toSorted((a, b) => a - b));
+  expect(pieces.map((p) => text.slice(p.start, p.end)).find((p) => p.startsWith('Nat.'))).toMatch(
+    /^Nat\. release \(abt\. 25 min\.\)/,
+  );
+});

@@ -80,6 +80,23 @@ function linesOf(source: string): Line[] {
   return lines;
 }
 
+/** Where a sentence stands: its letters come in their order, with stops and blanks that reading took out between. */
+function spanOf(
+  source: string,
+  from: number,
+  to: number,
+  sentence: string,
+): { start: number; end: number } {
+  let [start, at] = [-1, from];
+  for (const letter of sentence.replace(/[\s.]/g, '')) {
+    const found = source.indexOf(letter, at);
+    if (found < 0 || found >= to) break;
+    if (start < 0) start = found;
+    at = found + letter.length;
+  }
+  return { start: start < 0 ? from : start, end: at };
+}
+
 /** A line, or each sentence of a paragraph. */
 /** “Tips: Double it? Same time. For 8 qt pots …”: all of it is a note. */
 const NOTE_HEAD =
@@ -100,21 +117,20 @@ function pushLine(
       : [];
   if (sentences.length >= PARAGRAPH) {
     let from = start;
-    for (const [i, sentence] of sentences.entries()) {
-      const found = source.indexOf(sentence.slice(0, 30), from);
-      const begin = found < 0 || found > span.end ? from : found;
-      const next = sentences[i + 1];
-      const end = next ? source.indexOf(next.slice(0, 30), begin + 1) : span.end;
-      from = end < 0 || end > span.end ? begin : end;
+    const spans = sentences.map((sentence) => {
+      const found = spanOf(source, from, span.end, sentence);
+      from = found.end;
+      return found;
+    });
+    for (const [i, sentence] of sentences.entries())
       lines.push({
         text: sentence,
-        start: begin,
-        end: end < 0 || end > span.end ? span.end : end,
+        start: spans[i]?.start ?? start,
+        end: spans[i + 1]?.start ?? span.end,
         isSentence: true,
         mark: i === 0 ? mark : 'none',
         afterGap: afterGap && i === 0,
       });
-    }
   } else lines.push({ text, ...span, isSentence: false, mark, afterGap });
 }
 
