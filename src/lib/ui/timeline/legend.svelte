@@ -6,7 +6,7 @@
   const SHAPES = [
     { key: 'hands', words: 'somebody works: cut, brown, stir, lid on' },
     { key: 'up', words: 'coming to pressure' },
-    { key: 'hold', words: 'under pressure' },
+    { key: 'hold', words: 'at pressure' },
     { key: 'down', words: 'pressure falls: slowly by itself, steeply by the valve' },
     { key: 'alone', words: 'cooks by itself, without pressure' },
     { key: 'soft', words: 'how much later it may end, one evening in ten' },
