@@ -262,7 +262,7 @@ export class DishCompiler extends HeatWriter {
           ? 'the recipe does not say how long: this is usual'
           : 'as the dish asks for';
     const text = stage.guessed ? stage.text : retime(stage.text, stage.minutes, minutes);
-    this.mean(id, stage, stage.kind, `${text}${this.inFridge(stage, minutes)}`, {
+    this.mean(id, stage, stage.kind, this.withFridge(text, stage, minutes), {
       amounts: this.amountsOf(stage),
       caution: this.probed(stage),
       because: {
@@ -299,6 +299,11 @@ export class DishCompiler extends HeatWriter {
       this.out.meanings.filter((m) => this.dayBefore.has(m.stageId)).map((m) => m.id),
     );
     this.out.steps = this.out.steps.map((s) => (own.has(s.id) ? { ...s, aside: true } : s));
+  }
+
+  private withFridge(text: string, stage: Stage, minutes: number): string {
+    const cold = this.inFridge(stage, minutes);
+    return cold === '' ? text : `${text.replace(/[.;,\s]+$/, '')}${cold}`;
   }
 
   /** Whether what soaks stands in the fridge: what spoils always, pulses and grain from twelve hours on. */

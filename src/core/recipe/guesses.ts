@@ -2,7 +2,9 @@
 import type { Dish } from '../dish';
 import { UNITS } from '../units';
 import type { ReadIngredient } from './ingredients';
+import { toClauses } from './sentences';
 import type { FoundStage, ImportQuestion } from './types';
+import { minutesAllowed } from './waits';
 
 /** Weight of the heaviest main ingredient as the text gives it, g; null where it gives none. */
 export function heaviestGiven(ingredients: readonly ReadIngredient[]): number | null {
@@ -60,12 +62,17 @@ export function waitOf(
   ingredients: readonly ReadIngredient[],
   kept: readonly string[] = [],
 ): Dish['wait'] {
-  const text = [...found.flatMap((s) => s.sentences), ...kept].join(' ');
+  const sentences = [...new Set([...found.flatMap((s) => s.sentences), ...kept])];
+  const text = sentences.join(' ');
   const foods = ingredients.flatMap(({ food }) => food ?? []);
   if (KEEPS.test(text)) return { maxMinutes: 240, cost: 0 };
+  const isCold = found.every((s) => COLD_WORK.has(s.kind)) || endsCold(found);
+  const said = minutesAllowed(sentences.flatMap(toClauses));
+  // Days are for the fridge, and no wait of something hot.
+  if (said !== null && (isCold ? said <= MOST_WAIT_MIN : said <= MOST_HOT_MIN))
+    return { maxMinutes: said, cost: said >= OUT_OF_FRIDGE_MIN ? 0 : 1 };
   if (AT_ONCE.test(text)) return { maxMinutes: 5, cost: 3 };
   const hold = Math.max(0, ...found.map((s) => s.cycle?.holdMinutes ?? 0));
-  const isCold = found.every((s) => COLD_WORK.has(s.kind)) || endsCold(found);
   if (isCold)
     return foods.some((f) => f.keep === 'leafy') &&
       found.some((s) => /\b(?:dress|toss)/i.test(s.sentences.join(' ')))
@@ -75,6 +82,7 @@ export function waitOf(
         : { maxMinutes: OUT_OF_FRIDGE_MIN, cost: 0 };
   if (foods.some((f) => f.id === 'pasta' || f.group === 'fish' || f.id === 'risotto-rice'))
     return { maxMinutes: 8, cost: 3 };
+  if (endsCrisp(found)) return { maxMinutes: 15, cost: 2 };
   // Green and tender after a few minutes, grey after a few more.
   const mains = ingredients.filter(({ ingredient }) => ingredient.role === 'main');
   const isTender =
@@ -87,12 +95,21 @@ export function waitOf(
 }
 
 const TENDER_HOLD = 5;
+const MOST_WAIT_MIN = 2880;
+const MOST_HOT_MIN = 240;
+/** What was crisped last is soft again after a quarter of an hour (common practice). */
+const CRISPED = /\bcrisp(?!s\b)|\bcrackl|\bglaz(?:e|ing)\b|\bblister|\bcrunch/i;
+function endsCrisp(found: readonly FoundStage[]): boolean {
+  const at = found.findLast((s) => s.kind === 'oven' || s.kind === 'crisp');
+  return at !== undefined && (at.kind === 'crisp' || CRISPED.test(at.sentences.join(' ')));
+}
+
 /** What is cold and not in the fridge is eaten within two hours (USDA FSIS), raw fish as well as salad. */
 const OUT_OF_FRIDGE_MIN = 120;
 const KEEPS =
   /\bkeeps? (?:well )?for (?:hours|an hour|a few hours|\w+ hours)\b|\b(?:holds|waits|stands) (?:well )?for hours\b|\bcan (?:wait|stand) for hours\b/i;
 const AT_ONCE =
-  /\b(?:serve|eat|eaten|served|toss[^.]{0,30}) (?:it |them )?(?:at once|immediately|right away|straight away|straightaway)\b/i;
+  /\b(?:serve|eat|eaten|served|toss[^.]{0,30}) (?:it |them )?(?:at once|immediately|right away|straight away|straightaway)\b|\b(?:won(?:'|’)?t|doesn(?:'|’)?t|don(?:'|’)?t|will not|does not|do not) (?:wait|hold|keep)\b/i;
 const COLD_WORK: ReadonlySet<FoundStage['kind']> = new Set(['prep', 'soak', 'rest', 'finish']);
 
 /** The last thing that happens to it is the fridge. */

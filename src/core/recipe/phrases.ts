@@ -80,7 +80,7 @@ export const saysMeanwhile = has(
 /** Tells of something that has happened, not something to do. */
 export const saysWhen = has(/^(?:when|once|as soon as|after the|if)\b/i);
 export const saysPreheat = has(
-  /\b(?:pre-?heat|heat (?:the |an |your )?(?:oven|grill|broiler)|oven on)\b/i,
+  /\b(?:pre-?heat|heat (?:the |an |your )?(?:oven|grill|broiler)|oven on)\b|^oven (?:goes )?to\b|^(?:set|turn|switch|get|crank|have|put)\b (?:on )?(?:the |your |an )?oven (?:going |hot )?(?:to|on|at|up)\b/i,
 );
 
 /** Level in a clause; null where it names none. */
@@ -113,7 +113,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'loosen',
-    /\b(?:deglaze|scrape(?! (?:it |them |all |the \w+ )?(?:in|into|onto|out|down|over)\b)|loosen)\b/i,
+    /\b(?:deglaz(?:e|ing)|scrap(?:e|ing)(?! (?:it |them |all |the \w+ )?(?:in|into|onto|out|down|over)\b)|loosen)\b/i,
   ],
   [
     'burner',
@@ -121,7 +121,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'brown',
-    /\b(?:brown(?:s|ed|ing)?(?! (?:sugar|rice|lentil|mustard|bread|onion))|sear(?:ing)?|(?<!air[- ])fry(?:ing)?(?! pan)|soften(?:ed|s|ing)?|sweat(?:ing)?|toast(?:ing)?)\b/i,
+    /\b(?:brown(?:s|ed|ing)?(?! (?:sugar|rice|lentil|mustard|bread|onion|bits|stuff))|sear(?:ing)?|(?<!air[- ])fry(?:ing)?(?! pan)|soften(?:ed|s|ing)?|sweat(?:ing)?|toast(?:ing)?)\b/i,
   ],
   [
     'simmer',
@@ -142,8 +142,13 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
 const CRISPS_IN_POT =
   /\bsaut[eé]|\b(?:in|with) (?:the |a |its )?(?:\w+ )?(?:oil|butter|fat|ghee)\b/i;
 const CRISPS_FROM_ABOVE = /\b(?:lid|air|grill|broil|oven|°|degrees|\d{3} ?[CF]\b)/i;
+/** A hot oven, however it is put there; not the dish, the gloves, or where it comes out of. */
+const IN_OVEN =
+  /(?<!\b(?:out of|from) (?:the |a )?(?:hot )?)\boven\b(?! (?:dish|gloves?|mitts?|tray|rack|to\b|on\b)|-?(?:proof|safe))/i;
+const HEAT_ALONE = /^(?:at |@ ?)?\d{3} ?(?:°|º|degrees?|C\b|F\b)/i;
 const ROASTS = /^(?:then |meanwhile )?roast\b(?! (?:is|in the pot))/i;
 const UNSEALED = /\b(?:valve|vent)(?: is| left)? open\b|\b(?:no|without) pressure\b/i;
+const ABOVE_FOOD: ReadonlySet<FoundKind> = new Set(['oven', 'crisp', 'burner', 'simmer', 'brown']);
 const FIRST_OF_DRY = /\bcover\b[^.]*\bwater\b[^.]*\b(?:leave|overnight|stand)\b/i;
 
 /**
@@ -153,6 +158,13 @@ const FIRST_OF_DRY = /\bcover\b[^.]*\bwater\b[^.]*\b(?:leave|overnight|stand)\b/
  */
 export function kindOf(clause: string, sentence = clause): FoundKind | null {
   const kind = KINDS.find(([, pattern]) => pattern.test(clause))?.[0] ?? null;
+  if (kind === null && IN_OVEN.test(clause) && !saysPreheat(clause)) return 'oven';
+  if (
+    kind === null &&
+    HEAT_ALONE.test(clause) &&
+    KINDS.every(([k, p]) => !ABOVE_FOOD.has(k) || !p.test(sentence))
+  )
+    return 'oven';
   if (kind === null && ROASTS.test(clause) && /\b\d{3} ?°?|\bgas mark\b|\boven\b/i.test(sentence))
     return 'oven';
   if (kind === null && /^steam\b/i.test(clause) && UNSEALED.test(sentence)) return 'simmer';
@@ -178,7 +190,7 @@ export const isLoading = has(
 );
 
 export const isPreparing = has(
-  /\b(?:chop|dice|slice|cut(?!(?: |-)sides? (?:up|down|facing))|peel|trim|rinse|wash|scrub|drain|grate|mince|cube|shred|rub|pat|score|tear|halve|quarter|crush|core|whisk|beat|mix|combine|form|shape|roll|grease|line|toss|coat|pound|zest|squeeze|measure|crumble|pull apart|pick over)\b/i,
+  /\b(?:chop|dice|slice|cut(?!(?: |-)sides? (?:up|down|facing))|peel|trim|rinse|wash|scrub|drain|grate|mince|cube|shred|rub|pat|score|tear|halve|quarter|crush|core|whisk|whip|beat|mix|combine|form|shape|roll|grease|line|toss|coat|pound|zest|squeeze|measure|crumble|pull apart|pick over)\b/i,
 );
 export const isFinishing = has(
   /\b(?:serve|garnish|sprinkle|scatter|taste|adjust|correct|fluff|mash|shred|puree|purée|blend|fold|top|drizzle|stir|season|dress|toss|spoon|ladle|divide|slice|carve|mount|crumble|mash|top with|remove|transfer|lift|squeeze|add|pour|mix|strain|drain|discard|skim|melt|beat|whisk|combine|peel|cut|unmould|turn out|enjoy|eat|check)\b/i,

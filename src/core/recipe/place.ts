@@ -50,9 +50,12 @@ export function placeTheRest(
 ): void {
   const first = stages.find((s) => s.kind === 'pressure') ?? stages[0];
   const last = stages.at(-1);
-  for (const { ingredient } of ingredients) {
+  const frying = stages.find((s) => s.kind === 'brown');
+  for (const { ingredient, food } of ingredients) {
     if (used.has(ingredient.id)) continue;
-    const to = ingredient.role === 'finish' ? last : first;
+    // Fat that is named nowhere is what the frying is done in.
+    const isForFrying = food?.group === 'fat' && frying !== undefined;
+    const to = ingredient.role === 'finish' ? last : isForFrying ? frying : first;
     to?.uses.push(ingredient.id);
   }
   // The water that only makes steam goes with the pot, not with the servings.

@@ -1,4 +1,5 @@
 /** Instructions cut into sentences, and sentences into clauses with one thing said in each. */
+import { saysNatural, saysPressure, saysQuick } from './phrases';
 
 /** Short forms whose full stop ends no sentence, where small letters or figures go on. */
 const SHORT =
@@ -23,6 +24,14 @@ const CLAUSE_END = new RegExp(
   'i',
 );
 
+/** “Whip the cream (5 min), fold it in”: minutes of the words before them. */
+const IN_BRACKETS =
+  /([^.;:,()]+?)\s*\(((?:about |around |~ ?)?\d+(?: ?(?:-|–|to) ?\d+)? ?(?:min(?:ute)?s?|hours?|hrs?|h)\.?)\)/gi;
+const withBracketed = (sentence: string): string =>
+  sentence.replace(IN_BRACKETS, (whole, before: string, time: string) =>
+    saysNatural(before) || saysQuick(before) || saysPressure(before) ? whole : `${before} ${time}`,
+  );
+
 const NUMBERED = /\b(no|nr|step|vol)\.(?=\s*\d)/gi;
 
 export function toSentences(paragraphs: readonly string[]): string[] {
@@ -42,7 +51,7 @@ export function toSentences(paragraphs: readonly string[]): string[] {
 }
 
 export function toClauses(sentence: string): string[] {
-  return sentence
+  return withBracketed(sentence)
     .replace(OTHER_WAY, '')
     .replace(
       /\b(hours?)\s+and\s+(?=\d|a half|five\b|ten\b|fifteen\b|twenty\b|twenty-five\b|thirty\b|forty\b|fifty\b)/gi,

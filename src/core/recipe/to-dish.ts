@@ -11,6 +11,7 @@ import { servingsIn } from './lines/yields';
 import { readInstructions } from './method/read';
 import { toSentences } from './sentences';
 import { withPreparing } from './preparing';
+import { withSoaking } from './soaking';
 import { writeStages } from './write-stages';
 import type { FoundStage, ImportQuestion, LinkedPiece, Piece, RawRecipe } from './types';
 
@@ -61,12 +62,14 @@ export function toDish(
       unit: '',
       choices: raw.names.map((n, i) => [String(i), n] as const),
     });
+  // “Celeriac mash (6)”: likely for six, and asked all the same.
+  const likely = Number(/\((\d{1,2})\)\s*$/.exec(raw.name)?.[1] ?? 0) || USUAL_SERVINGS;
   if (serves === null)
     questions.push({
       id: 'serves',
       about: { kind: 'serves' },
       text: 'How many does it serve?',
-      taken: String(USUAL_SERVINGS),
+      taken: String(likely),
       range: [1, MOST_SERVINGS],
       unit: 'people',
     });
@@ -108,7 +111,7 @@ export function toDish(
     id: freshId(name, takenIds),
     name,
     summary: (raw.notes[0] ?? '').slice(0, 300),
-    servings: serves ?? USUAL_SERVINGS,
+    servings: serves ?? likely,
     ingredients: ingredients.map((i) => i.ingredient),
     stages,
     wait: waitOf(found, ingredients, kept),
@@ -119,7 +122,7 @@ export function toDish(
   });
   if (!dish.success)
     return failure(...problemsOf(dish.error.issues, 'recipe', 'correct it in the text'));
-  const prepared = withPreparing(dish.data);
+  const prepared = withPreparing(withSoaking(dish.data, questions));
   return success({
     dish: prepared,
     questions,

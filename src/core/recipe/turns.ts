@@ -1,16 +1,19 @@
 /** What a text says is done in the middle of a step: “basting halfway”, “stir twice”, “uncover for the last 15 minutes”. */
 import { MOST_TURNS, type Stage } from '../dish';
+import { findDurations } from './durations';
+import { toSentences } from './sentences';
 
 type Turn = NonNullable<Stage['turns']>[number];
 
 const VERBS: readonly (readonly [RegExp, string])[] = [
   [/^bast/i, 'Baste it'],
+  [/^brush/i, 'Brush it'],
   [/^(?:turn|flip|rotat)/i, 'Turn it'],
   [/^stir/i, 'Stir'],
   [/^shak/i, 'Shake it'],
 ];
 const OFTEN =
-  /\b(bast(?:e|ing)|turn(?:ing)?|flip(?:ping)?|rotat(?:e|ing)|stir(?:ring)?|shak(?:e|ing))\b(?! (?:off|on|out|it off|down|up|in)\b)[^.;]{0,30}?\b(half-?way|half way|midway|once|twice|three times|every (\d+) min\w*)/gi;
+  /\b(bast(?:e|ing)|brush(?:ing)?|turn(?:ing)?|flip(?:ping)?|rotat(?:e|ing)|stir(?:ring)?|shak(?:e|ing))\b(?! (?:off|on|out|it off|down|up|in)\b)[^.;]{0,30}?\b(half-?way|half way|midway|once|twice|three times|every (\d+) min\w*)/gi;
 const BARE =
   /\b(?:uncover(?:ing|ed)?|(?:remove|take off|lift off) the (?:foil|lid|cover))\b[^.;]{0,40}?\b(?:(?:for|during|in) the last|after)( the first)? (\d+) min/i;
 const HALFWAY_FIRST = /\bhalf-?way\b[^.;]{0,20}?\b(bast|turn|flip|rotat|stir|shak)\w*/i;
@@ -21,11 +24,56 @@ const nameOf = (verb: string): string => VERBS.find(([p]) => p.test(verb))?.[1] 
 const even = (text: string, times: number): Turn[] =>
   Array.from({ length: times }, (_, i) => ({ text, at: (i + 1) / (times + 1) }));
 
+/** “Unwrap, baste and roast 30 minutes more”: what is done between two parts of one step. */
+const BETWEEN: readonly (readonly [RegExp, string])[] = [
+  [
+    /\b(?:unwrap|uncover|(?:remove|take off|lift off) the (?:foil|lid|cover))/i,
+    'Take the cover off',
+  ],
+  [/\b(?:cover|wrap)\b/i, 'Cover it'],
+  [/\b(?:turn|flip)\b(?! (?:down|up|off|on|the (?:heat|oven)))/i, 'Turn it'],
+  [/\b(?:baste|brush|glaze)\b/i, 'Baste it'],
+  [/\bstir\b/i, 'Stir'],
+  [/\badd\b/i, 'Add what comes now'],
+];
+
 /**
  * @param minutes that the whole takes
  * @returns what is done in between, in order; empty where the text names nothing
  */
 export function turnsIn(text: string, minutes: number): Turn[] {
+  const parts = partsOf(text, minutes);
+  if (parts.length < 2) return turnsOfOne(text, minutes);
+  const turns = parts.flatMap(({ text: part, from, length }, i) => {
+    const between = i === 0 ? undefined : BETWEEN.find(([p]) => p.test(part))?.[1];
+    return [
+      ...(between === undefined ? [] : [{ text: between, at: from / minutes }]),
+      ...turnsOfOne(part, length).map((t) => ({ ...t, at: (from + t.at * length) / minutes })),
+    ];
+  });
+  return turns.slice(0, MOST_TURNS);
+}
+
+/** Sentences with a time of their own that are the whole together: “roast 75 minutes. Unwrap, roast 30 more.” */
+function partsOf(text: string, minutes: number): { text: string; from: number; length: number }[] {
+  const timed = toSentences([text]).flatMap((sentence) => {
+    const time = findDurations(sentence).find(
+      (d) =>
+        !/\b(?:every|last|final|after|first)\s+(?:the first )?$/i.test(sentence.slice(0, d.start)),
+    );
+    return time ? [{ text: sentence, length: time.from }] : [];
+  });
+  const sum = timed.reduce((all, t) => all + t.length, 0);
+  if (Math.round(sum) !== minutes) return [];
+  let from = 0;
+  return timed.map((t) => {
+    const part = { ...t, from };
+    from += t.length;
+    return part;
+  });
+}
+
+function turnsOfOne(text: string, minutes: number): Turn[] {
   const found: Turn[] = [];
   for (const [, verb = '', often = '', each] of text.matchAll(OFTEN)) {
     const name = nameOf(verb);

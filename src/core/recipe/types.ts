@@ -108,10 +108,14 @@ export interface FoundStage {
   cycle: FoundCycle | null;
   /** Where it is told to happen, if not in the usual place of its kind. */
   place?: 'burner';
+  /** Its first words, where another stage may be told in the same sentence. */
+  from?: string;
   /** Told as going on beside what stands before it. */
   meanwhile: boolean;
   /** What to look at when it is over, and how much longer it goes on if it is not done. */
   checks?: FoundCheck[];
+  /** Minutes are those of one batch, and nobody says how many there are. */
+  eachBatch?: boolean;
 }
 
 /** “If the beans are still hard, 5 minutes more.” */

@@ -7,6 +7,8 @@ import { turnsIn } from './turns';
 import { levelIn } from './phrases';
 import { heaviest, heaviestGiven } from './guesses';
 import { freshId, type ReadIngredient } from './ingredients';
+import { ownPart } from './own-part';
+import { soakAsListed, soakText } from './soaking';
 import { askWhereMainsGo, mentioned, placeTheRest } from './place';
 import type { FoundCycle, FoundStage, ImportQuestion } from './types';
 
@@ -52,8 +54,9 @@ export function writeStages(
   });
   const written = found.map((stage, i): Stage => {
     const told = stage.sentences.join(' ');
-    const text = ownPart(told, found, i);
-    const uses = mentioned(text, ingredients);
+    const words = ownPart(found, i);
+    const uses = mentioned(words, ingredients);
+    const text = stage.kind === 'soak' ? soakText(words, uses, ingredients) : words;
     for (const id of uses) used.add(id);
     const base = {
       id: ids[i] ?? stage.kind,
@@ -64,7 +67,7 @@ export function writeStages(
       ...(stage.minutes === null && stage.kind !== 'pressure' ? { guessed: true } : {}),
       ...checksOf(stage),
     };
-    return writeStage(stage, base, ingredients, questions);
+    return writeStage(soakAsListed(stage, uses, ingredients), base, ingredients, questions);
   });
   placeTheRest(written, ingredients, used);
   askWhereMainsGo(written, ingredients, used, questions);
@@ -81,31 +84,6 @@ export function writeStages(
     (text) => mentioned(text, ingredients),
     (id) => common.has(id),
   );
-}
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-const tells = (stage: FoundStage | undefined): string => stage?.sentences.join(' ') ?? '';
-
-/** Where the second of two things begins that one sentence tells: “rub it and | leave it overnight”. */
-const SECOND =
-  /\s*(?:[,;]\s*(?:(?:and|then)\s+)?|\b(?:and|then)\s+)(?=(?:leave|let|marinate|chill|refrigerate|stand|rest|reduce|simmer|bubble|boil)\b)/i;
-
-/**
- * The words of a stage without those that the stage beside it has already: “stir in the spinach and let stand 5
- * minutes” is stirring, then standing.
- */
-function ownPart(told: string, found: readonly FoundStage[], at: number): string {
-  const before = tells(found[at - 1]);
-  const second = SECOND.exec(told);
-  if (second && second.index > 0) {
-    if (before === told) return capital(told.slice(second.index + second[0].length));
-    if (tells(found[at + 1]) === told) return told.slice(0, second.index);
-  }
-  const isLed = found[at - 1]?.kind === 'finish' && before !== '' && told.startsWith(before);
-  const rest = isLed
-    ? told.slice(before.length).replace(/^[\s,;]*(?:(?:and|then)\b[\s,]*)*/i, '')
-    : '';
-  return rest === '' ? told : capital(rest);
 }
 
 /** “Half of the fat” three times over is no division of it: then each stage takes what it takes. */
@@ -161,6 +139,15 @@ function writeStage(
   const minutes = Math.min(LONGEST, Math.round(stage.minutes ?? usual));
   const isOvernight =
     stage.kind === 'soak' && /\bovernight\b|\bnight before\b/i.test(base.sentence);
+  if (stage.eachBatch)
+    questions.push({
+      id: `${base.id}.batches`,
+      about: { kind: 'minutes', stage: base.id },
+      text: `How long in all for “${base.text.slice(0, 60)}”? The recipe doesn’t say how many batches; two are counted.`,
+      taken: String(minutes),
+      range: [1, LONGEST],
+      unit: 'min',
+    });
   if (stage.minutes === null && ASKED.has(stage.kind) && !isOvernight)
     questions.push({
       id: `${base.id}.minutes`,

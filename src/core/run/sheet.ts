@@ -44,7 +44,7 @@ const SILENT = new Set<Phase>(['come-up', 'hold', 'release', 'oven', 'crisp']);
  */
 export function toRunSheet(plan: Plan, kitchen: Kitchen, serveAt: number): SheetLine[] {
   const lines = plan.operations
-    .filter((o) => o.isNeeded && !SILENT.has(o.phase))
+    .filter((o) => o.isNeeded && !SILENT.has(o.phase) && !goesOn(o, plan))
     .map((o): SheetLine => ({
       stepId: o.id,
       entryId: o.entryId,
@@ -66,6 +66,13 @@ export function toRunSheet(plan: Plan, kitchen: Kitchen, serveAt: number): Sheet
     .sort((a, b) => a.at - b.at || Number(a.isHands) - Number(b.isHands));
   return sayOnce(withRunsMerged(lines, plan));
 }
+
+/** What only goes on after it was stirred or turned was told when it began. */
+const goesOn = (o: Operation, plan: Plan): boolean =>
+  !o.isHands &&
+  plan.byId.get(o.follows ?? '')?.phase === 'turn' &&
+  o.parked === null &&
+  !o.checks?.length;
 
 /** What to look at after a step; what bakes by itself is told where it is put in. */
 function checksFor(o: Operation, plan: Plan): NonNullable<Operation['checks']> {

@@ -19,6 +19,10 @@ const YIELD = new RegExp(
     String.raw`(?<!\b(?:per|each|a|one)\s)\b(?:serves?|servings?|yields?|yld|makes|feeds?|portions?|pax|covers|does(?=\s+(?:the\s+)?(?:${NUMBER})(?:\s+(?:of us|easily|with|people|hungry|as)|\s*[.,]?$))|enough for|supper for|dinner for|lunch for|meal for|dish for|pot for|for a (?:crowd|family|table|party) of)\b\s*[:=]?\s*(?:for\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?!\s*(?:minutes?|mins?|hours?|cups?|g\b|kg\b|ml\b|l\b|lit|oz|lb|pounds?|kilos?|quarts?|pints?|°|%|${THINGS}))(?:\s+(?:hungry\s+)?(?:${PEOPLE})\b)?`,
     // “8 servings”, “12 covers”, “for 4 people”.
     String.raw`(?:\bfor\s+)?(?:${ABOUT}\s+)*(?<![\d/.])(${NUMBER})${RANGE}\s*(?:generous |small |large |hungry |good )?(?:${PEOPLE})\b(?! (?:plate|spoon))`,
+    // “Ingredients (6 as a side)”
+    String.raw`(?<![\d/.])(${NUMBER})${RANGE}\s+as\s+(?:a\s+|an\s+)?(?:side|sides|starter|main|mains|main course|snack|appeti[sz]er|light (?:lunch|meal|supper))\b`,
+    // “4 small pots”, “makes 6 ramekins”: one for each.
+    String.raw`^(?:makes\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:(?:small|large|little|individual|mini|generous)\s+)*(?:pots|ramekins|glasses|moulds|verrines|cups\s*$)(?=\s*[.,]?$)`,
     // “Stew (for 5)”, “BEAN POT — for 8”.
     String.raw`(?:(?<=^|\(|[—–-]\s)for)\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?=\s*(?:$|\)|[.,;:]))`,
   ].join('|'),

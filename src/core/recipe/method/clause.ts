@@ -27,6 +27,7 @@ import {
 } from '../phrases';
 import { toClauses } from '../sentences';
 import type { FoundKind } from '../types';
+import { allowsWaiting } from '../waits';
 import { potWords, type PotWords } from './pot-words';
 
 export interface ClauseTime extends Duration {
@@ -69,6 +70,12 @@ export interface Clause extends PotWords {
   meanwhile: boolean;
   /** In another pot than what was told before. */
   otherPot: boolean;
+  /** Boiled or simmered in a pan on the stove, with no cooker in the sentence. */
+  inSaucepan: boolean;
+  /** Names a pot or cooker. */
+  inCooker: boolean;
+  /** Its minutes are for one batch of a number that is not told. */
+  eachBatch: boolean;
   /** For another case: “if it is too soupy”, “or 45 minutes if …”. */
   conditional: boolean;
   /** Its sentence tells how the pressure is let out, or the one that follows begins with it. */
@@ -104,6 +111,15 @@ const EACH =
   /\b(?:each|apiece|(?:per|a|every|for each) (?:batch|go|lot|load|round))\b|(?:^|[\s\d])[x×]\s*\d/i;
 const SIDES =
   /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)/i;
+/** “In batches, 8 minutes each”: two at the least. */
+const IN_BATCHES = /\b(?:in|several|a few|small) (?:small |several |a few )?batches\b/i;
+const SAUCEPAN =
+  /\bon the (?:stove|hob|stovetop|burner|range)\b|\b(?:saucepan|stockpot|casserole|dutch oven|rice[- ]cooker)\b/i;
+/** A rice cooker’s keys are no levels of pressure. */
+const RICE_COOKER = /\brice[- ]cooker\b/i;
+const FRYING_PAN = /\b(?:skillet|frying[- ]?pan|dry pan|griddle|wok)\b/i;
+const COOKER =
+  /\bsaut[eé]|\b(?:multi-?cooker|pressure cooker|inner pot|liner)\b|(?<!\brice[- ])(?<!slow[- ])\bcooker\b|\bthe pot\b/i;
 const LIMIT_BEFORE =
   /\b(?:max(?:imum)?|at most|no (?:more|longer) than|not (?:more|longer) than|or up to|(?:hold|keep|can (?:wait|sit|stay|stand))\b.*\bup to)\.?\s*$/i;
 const LIMIT_AFTER = /^\s*(?:max\b|maximum\b|at (?:the )?most\b)/i;
@@ -167,6 +183,7 @@ function timesIn(text: string, sentence: string): ClauseTime[] {
   // “Stirring every 5 minutes” tells how often, “for the last 15” when; neither how long.
   const timed = findDurations(text).filter(
     (t) =>
+      !allowsWaiting(text) &&
       !(BEFORE_SOMETHING.test(sentence) && sentence.startsWith(text)) &&
       !/\b(?:every|last|final)\s+$/i.test(text.slice(Math.max(0, t.start - 8), t.start)),
   );
@@ -174,7 +191,8 @@ function timesIn(text: string, sentence: string): ClauseTime[] {
     SIDES.test(text) ||
     EACH.test(text) ||
     (EACH.test(sentence) && findDurations(sentence).length === 1);
-  const batches = isEach ? toNumber(BATCHES.exec(sentence)?.[1] ?? '1') : 1;
+  const told = BATCHES.exec(sentence)?.[1] ?? (IN_BATCHES.test(sentence) ? '2' : '1');
+  const batches = isEach ? toNumber(told) : 1;
   const times =
     (Number.isInteger(batches) && batches <= 12 ? batches : 1) * (SIDES.test(text) ? 2 : 1);
   const own = timed.map((t): ClauseTime => {
@@ -189,7 +207,7 @@ function timesIn(text: string, sentence: string): ClauseTime[] {
       isLimit: LIMIT_BEFORE.test(before) || LIMIT_AFTER.test(text.slice(t.end, t.end + 12)),
     };
   });
-  const found = [...own, ...bareTimes(text, timed)];
+  const found = [...own, ...(allowsWaiting(text) ? [] : bareTimes(text, timed))];
   return [...found, ...moreTimes(text, found)].sort((a, b) => a.start - b.start);
 }
 
@@ -227,6 +245,9 @@ const isCovered = (sentence: string, next: string): boolean =>
 const IN_LIST =
   /\b(?:listed|given|named|ingredients?)\b[^.]{0,24}\b(?:under|for)\b[^.]{0,12}\bpressure/i;
 
+/** “So that the fennel softens”: what comes of it, and not what is done. */
+const OUTCOME = /\s*,?\s*\bso (?:that )?(?:it|they|the|everything|all|you)\b.*$/i;
+
 /** “To crisp the edges”, “no pressure”: what for and how, not what is done. */
 const isPurpose = (text: string, times: readonly ClauseTime[]): boolean =>
   times.length === 0 && /^(?:to|until|till|so that)\b|^(?:no|without) pressure$/i.test(text);
@@ -248,8 +269,10 @@ function kindIn(
   times: readonly ClauseTime[],
   isStanding: boolean,
 ): FoundKind | null {
-  if (isPurpose(text, times) || isLeftUndone(text)) return null;
-  return kindOf(text, sentence) ?? (times.length > 0 && isStanding ? 'rest' : null);
+  if (isPurpose(text, times) || isLeftUndone(text) || allowsWaiting(text)) return null;
+  return (
+    kindOf(text.replace(OUTCOME, ''), sentence) ?? (times.length > 0 && isStanding ? 'rest' : null)
+  );
 }
 
 function factsOf(text: string, sentence: string, at: number, next: string): Clause {
@@ -269,7 +292,10 @@ function factsOf(text: string, sentence: string, at: number, next: string): Clau
     kind: kindIn(text, sentence, times, isStanding),
     isBurner: saysBurner(sentence),
     pressure:
-      saysPressure(text) && !/\b(?:no|without) pressure\b/i.test(text) && !IN_LIST.test(sentence),
+      saysPressure(text) &&
+      !/\b(?:no|without) pressure\b/i.test(text) &&
+      !IN_LIST.test(sentence) &&
+      !(RICE_COOKER.test(sentence) && !/\bpressure\b/i.test(sentence)),
     levelAlone: saysLevel(text),
     comingUp,
     natural,
@@ -284,6 +310,7 @@ function factsOf(text: string, sentence: string, at: number, next: string): Clau
       !saysLidOff(text) &&
       !isNegated(text, saysLidOn) &&
       !SHELLS.test(text) &&
+      !allowsWaiting(text) &&
       !isStanding,
     lidOff: saysLidOff(text),
     switchOff: saysSwitch(text),
@@ -291,6 +318,9 @@ function factsOf(text: string, sentence: string, at: number, next: string): Clau
     when: saysWhen(text),
     meanwhile: saysMeanwhile(sentence),
     otherPot: saysOtherPot(sentence),
+    inSaucepan: SAUCEPAN.test(sentence) && !FRYING_PAN.test(sentence),
+    inCooker: COOKER.test(sentence),
+    eachBatch: IN_BATCHES.test(sentence) && !BATCHES.test(sentence) && EACH.test(sentence),
     conditional: CONDITION.test(text) || OTHER_CASE.test(sentence) || ASKED_BEFORE.test(sentence),
     releases: saysNatural(sentence) || saysQuick(sentence) || beginsWithRelease(next),
     again: AGAIN.test(text),

@@ -46,6 +46,8 @@ function shut(p: Path, c: Clause): void {
     c.sentence !== p.stages[p.open]?.sentences.at(-1)
   )
     p.closeCycle();
+  // The lid of a pan on the stove holds no pressure.
+  if (p.inSaucepan && !c.pressure && !c.releases) return;
   p.lidOn = true;
   p.level ??= c.level;
 }
@@ -132,6 +134,7 @@ function namedHold(p: Path, c: Clause, time: ClauseTime, isUnset: boolean): numb
   if (c.pressure) return 0;
   if (time.perPound !== null) return 0.5;
   const isOther = c.kind !== null && (c.kind !== 'rest' || c.switchOff);
+  if (p.inSaucepan && !c.releases) return NEVER;
   if (isUnset) return isOther ? 3 : c.wait ? 1 : 0.3;
   if (p.lidOn && p.open < 0) {
     if (isOther && !c.levelAlone) return 3.5;

@@ -1,4 +1,5 @@
 /** What a clause says of the pot and its food where it tells of no pressure: what stands in it, what is done beside it. */
+import type { FoundKind } from '../types';
 import type { Clause } from './clause';
 import type { Path } from './path';
 import { besidePot, work } from './work';
@@ -15,6 +16,9 @@ export function note(p: Path, c: Clause): void {
   if (c.saute && p.hasCycle && c.kind === null) p.going = { kind: 'simmer', at: c.at };
   if (c.isBurner && c.kind === null && c.times.length === 0 && c.heats)
     p.going = { kind: 'burner', at: c.at };
+  const isFirstHeat = !p.hasCycle && !p.lidOn && p.stages.every((s) => OFF_POT.has(s.kind));
+  if (c.inCooker) p.inSaucepan = false;
+  else if (c.inSaucepan && isFirstHeat) p.inSaucepan = true;
   if (c.kind === 'brown' || c.kind === 'simmer') p.isWet = false;
   else if (c.pours) p.isWet = true;
   if (c.potInPot) p.vessel = 'pan';
@@ -23,6 +27,9 @@ export function note(p: Path, c: Clause): void {
   if (Math.abs(p.vesselAt - p.rackAt) <= 1) p.vessel = 'pan';
 }
 
+/** Work that leaves the question open in which pot it will be cooked. */
+const OFF_POT: ReadonlySet<FoundKind> = new Set(['prep', 'soak', 'rest', 'oven', 'burner']);
+
 /** Everything that is not under pressure. */
 export function other(p: Path, c: Clause): void {
   if (c.preheat) {
@@ -30,6 +37,10 @@ export function other(p: Path, c: Clause): void {
     p.put(c);
     return;
   }
+  const isAside =
+    /^scraping\b/i.test(c.text) && p.stages.at(-1)?.sentences.includes(c.sentence) === true;
+  // “… and let it bubble 3 minutes, scraping up the bits”: done while it bubbles.
+  if (isAside) return;
   if (c.kind !== null && !c.conditional) {
     // Without a time, resting is named and its minutes may follow.
     if (

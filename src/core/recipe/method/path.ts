@@ -42,6 +42,8 @@ export class Path {
   loose: ClauseTime | null = null;
   /** The pot is set to sauté. */
   isHot = false;
+  /** It is cooked in a pan on the stove, and no cooker was named yet. */
+  inSaucepan = false;
   /** Liquid went in since something began to fry: what follows cooks in it. */
   isWet = false;
   /** The work named last, and in which sentence. */
@@ -184,12 +186,13 @@ export class Path {
     const isOther =
       begins ||
       (c.otherPot && last(end?.sentences ?? []) !== c.sentence) ||
-      isApart(end, c.sentence);
+      isApart(end, c.sentence) ||
+      isBoiledFirst(end, c.sentence);
     const goesOn = end?.meanwhile === c.meanwhile || (kind === 'burner' && !c.meanwhile);
     if (end?.kind === kind && kind !== 'pressure' && goesOn && !isOther) {
       const before = this.taken(c.sentence);
       this.replace(this.stages.length - 1, (s) =>
-        longer([...before, c.sentence].reduce(told, s), time),
+        longer([...before, c.sentence].reduce(told, { ...s, ...batched(c, time) }), time),
       );
       return;
     }
@@ -203,6 +206,7 @@ export class Path {
       this.replace(this.stages.length - 1, (s) => longer(s, time));
       return;
     }
+    const from = this.loading.find((l) => l.sentence === c.sentence)?.text ?? c.text;
     const before = this.taken(c.sentence);
     this.stages = [
       ...this.stages,
@@ -210,6 +214,8 @@ export class Path {
         ...EMPTY,
         kind,
         sentences: [...before, c.sentence],
+        from,
+        ...batched(c, time),
         minutes: time?.from ?? null,
         to: time?.to ?? null,
         meanwhile: c.meanwhile || (kind === 'burner' && before.some(saysMeanwhile)),
@@ -321,11 +327,22 @@ function isApart(end: FoundStage | undefined, sentence: string): boolean {
   return before !== sentence && saysByItself(before) !== saysByItself(sentence);
 }
 
+/** “Bring the water to the boil. Rain in the polenta, simmer 35 minutes.”: heating up is no part of the simmering. */
+const TO_THE_BOIL = /\bto (?:the|a) (?:rolling )?boil\b/i;
+const isBoiledFirst = (end: FoundStage | undefined, sentence: string): boolean =>
+  end?.kind === 'burner' &&
+  end.minutes === null &&
+  TO_THE_BOIL.test(end.sentences.join(' ')) &&
+  !end.sentences.includes(sentence);
+
 function told(stage: FoundStage, sentence: string): FoundStage {
   return last(stage.sentences) === sentence
     ? stage
     : { ...stage, sentences: [...stage.sentences, sentence] };
 }
+
+const batched = (c: Clause, time: ClauseTime | null): Partial<FoundStage> =>
+  c.eachBatch && time ? { eachBatch: true } : {};
 
 function longer(stage: FoundStage, time: ClauseTime | null): FoundStage {
   if (!time) return stage;

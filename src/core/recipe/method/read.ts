@@ -6,8 +6,9 @@
  */
 import { findDurations } from '../durations';
 import { saysPressure, saysSlow } from '../phrases';
-import { toSentences } from '../sentences';
+import { toClauses, toSentences } from '../sentences';
 import type { FoundStage } from '../types';
+import { allowsWaiting } from '../waits';
 import { readClauses } from './clause';
 import { moves } from './moves';
 import { best, Path } from './path';
@@ -44,7 +45,9 @@ const isSlow = (sentence: string): boolean =>
 const KEEPING =
   /\b(?:leftovers?|keeps? (?:for|well|\d|up to)|lasts? (?:for |up to )?\d|\d \w+ in the (?:fridge|freezer)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheat)\b/i;
 const isKeeping = (sentence: string): boolean =>
-  KEEPING.test(sentence) && !saysPressure(sentence) && !/^(?:freeze|chill)\b/i.test(sentence);
+  (KEEPING.test(sentence) || toClauses(sentence).every(allowsWaiting)) &&
+  !saysPressure(sentence) &&
+  !/^(?:freeze|chill)\b/i.test(sentence);
 
 function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstructions {
   const slow: string[] = [];

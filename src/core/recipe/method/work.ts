@@ -50,7 +50,7 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   if (c.kind === 'brown' && p.hasCycle && c.saute && !FRIES.test(c.text))
     return { kind: 'simmer', cost: 0.3 };
   if (c.kind !== null) return { kind: besidePot(p, c, c.kind), cost: 0.2 };
-  if (c.isBurner) return { kind: 'burner', cost: 0.6 };
+  if (c.isBurner || (p.inSaucepan && !c.wait)) return { kind: 'burner', cost: 0.6 };
   if (p.going?.at === c.at) return { kind: p.going.kind, cost: 0.5 };
   if (!p.hasCycle && c.wait && time && time.from >= soakFrom(c)) return { kind: 'soak', cost: 0.6 };
   if (p.isFrying) return { kind: 'brown', cost: 0.8 };
@@ -80,7 +80,7 @@ export function besidePot(p: Path, c: Clause, kind: FoundKind): FoundKind {
   const isOnHeat = kind === 'brown' || kind === 'simmer';
   const isInThatPan =
     p.going?.kind === 'burner' && c.at - p.going.at <= 1 && p.cycle?.release.kind === 'unknown';
-  if (isOnHeat && isInThatPan && !c.saute) return 'burner';
+  if (isOnHeat && (isInThatPan || p.inSaucepan) && !c.saute) return 'burner';
   const isBeside = isOnHeat || (kind === 'crisp' && !ABOVE.test(c.sentence));
   return c.isBurner && isBeside ? 'burner' : kind;
 }
@@ -98,12 +98,14 @@ export function work(p: Path, c: Clause, kind: FoundKind, time: ClauseTime | nul
     last?.kind === kind &&
     last.minutes === null &&
     p.going !== null &&
+    p.loading.length === 0 &&
     kind !== 'pressure';
   if (isSame)
     p.replace(p.stages.length - 1, (s) => ({
       ...s,
       minutes: time.from,
       to: time.to,
+      ...(c.eachBatch ? { eachBatch: true } : {}),
       sentences: s.sentences.includes(c.sentence) ? s.sentences : [...s.sentences, c.sentence],
     }));
   else p.add(c, kind, time);

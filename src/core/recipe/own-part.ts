@@ -1,0 +1,50 @@
+/** The words of a stage, where one sentence tells of two: each stage says its own, and nothing is said twice. */
+import type { FoundStage } from './types';
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** What only joins two parts of a sentence. */
+const JOINT = /[\s,;:–—(]+(?:(?:and|then|but)\b[\s,;]*)*$|\b(?:and|then|but)\s*$/i;
+const LED = /^[\s,;]*(?:(?:and|then)\b[\s,]*)*/i;
+
+/** Where a stage begins within a sentence; null where it has the whole of it, or its words are not found there. */
+function beginsAt(sentence: string, from: string | undefined): number | null {
+  const at = from === undefined ? -1 : sentence.indexOf(from);
+  return at > 0 && /\p{L}{2}/u.test(sentence.slice(0, at)) ? at : null;
+}
+
+/** Where the words of the stage behind begin in the last sentence of this one. */
+function endsAt(sentence: string, next: FoundStage | undefined): number | null {
+  const [first = ''] = next?.sentences ?? [];
+  if (first === sentence) return beginsAt(sentence, next?.from);
+  const at = sentence.toLowerCase().lastIndexOf(first.toLowerCase());
+  return first !== '' && at > 0 ? at : null;
+}
+
+/**
+ * The words of a stage without those that the stage beside it has already: “stir in the spinach and let stand 5
+ * minutes” is stirring, then standing.
+ *
+ * @param at index of the stage among those found
+ */
+export function ownPart(found: readonly FoundStage[], at: number): string {
+  const stage = found[at];
+  const sentences = [...(stage?.sentences ?? [])];
+  const told = sentences.join(' ');
+  const before = found[at - 1];
+  const end = sentences.length - 1;
+  const until = endsAt(sentences[end] ?? '', found[at + 1]);
+  const [first = ''] = sentences;
+  const isShared = before?.sentences.at(-1) === first;
+  const start = isShared ? beginsAt(first, stage?.from) : null;
+  if (until !== null) sentences[end] = (sentences[end] ?? '').slice(0, until).replace(JOINT, '');
+  if (start !== null) sentences[0] = capital((sentences[0] ?? '').slice(start));
+  const isLed =
+    start === null && before?.kind === 'finish' && told.startsWith(before.sentences.join(' '));
+  const own = sentences.join(' ').trim();
+  if (isLed) {
+    const rest = told.slice(before.sentences.join(' ').length).replace(LED, '');
+    return rest === '' ? told : capital(rest);
+  }
+  return /\p{L}{2}/u.test(own) ? own : told;
+}
