@@ -43,7 +43,13 @@ function printSheet(
   if (totals.ready > 0) console.log(`${clock(0)} can’t be met: ${totals.ready} min late.`);
   console.log(`Start at ${clock(totals.firstStart)}; ${formatMinutes(totals.handsOn)} hands-on.\n`);
   const lines = toRunSheet(planOf(compiled, schedule), kitchen, serveAt);
-  for (const line of lines.filter((l) => l.at < totals.ready)) printLine(line, clock);
+  const day = (minute: number): string => formatDay(serveAt + minute * 60_000, kitchen);
+  let shown = day(totals.ready);
+  for (const line of lines.filter((l) => l.at < totals.ready)) {
+    // What is done the day before says so.
+    if (day(line.at) !== shown) console.log(`${(shown = day(line.at))}:`);
+    printLine(line, clock);
+  }
   console.log(`${clock(totals.ready).padEnd(7)}on the table`);
   for (const line of lines.filter((l) => l.at >= totals.ready)) printLine(line, clock);
   if (compiled.notes.length > 0) console.log('\nNeeds a look:');

@@ -203,7 +203,7 @@ export const stageSchema = z.discriminatedUnion('kind', [
     minutes,
     attended: z.boolean().default(true),
     /** Heated in this instead of over a burner. */
-    appliance: z.literal('microwave').optional(),
+    appliance: z.enum(['microwave', 'rice-cooker']).optional(),
   }),
   z.object({
     ...stageBase,

@@ -103,11 +103,19 @@ export class DishCompiler extends HeatWriter {
         'rinse',
         isRun
           ? `Lift it out and keep its juices in a bowl (${last.text.slice(0, last.text.indexOf(':'))})`
-          : 'Empty the inner pot and rinse it, or take the spare one',
+          : this.isKept(last)
+            ? 'Empty the inner pot, keep what was in it, and rinse it, or take the spare one'
+            : 'Empty the inner pot and rinse it, or take the spare one',
         { because },
       );
       this.link(edge.last, id);
     }
+  }
+
+  /** Whether a later stage of the dish goes on with what was in the pot. */
+  private isKept(last: Stage): boolean {
+    const { stages } = this.scaled.dish;
+    return stages.indexOf(last) < stages.length - 1;
   }
 
   private blockIdOf(stay: Stay): string {
@@ -137,6 +145,15 @@ export class DishCompiler extends HeatWriter {
       this.out.blocks.push({ id, units });
       return [];
     }
+    const inRiceCooker = stay.stages.some(
+      (s) => s.kind === 'burner' && s.appliance === 'rice-cooker',
+    );
+    const riceCookers = this.kitchen.appliances.filter((a) => a.kind === 'rice-cooker');
+    if (inRiceCooker && riceCookers.length > 0) {
+      this.out.blocks.push({ id, units: riceCookers.map((a) => a.id) });
+      return [];
+    }
+    if (inRiceCooker) this.note('no-rice-cooker', 'look', { dish: this.scaled.dish.name });
     if (stay.place === 'burner') {
       if (this.kitchen.burners === 0)
         this.fail(

@@ -87,6 +87,7 @@ export interface FindingValues {
   'overnight-passed': { dish: string; minutes: number };
   /** Grain that needs no pot. */
   'in-rice-cooker': { dish: string; cooker: string };
+  'no-rice-cooker': { dish: string };
   /** Work while the household sleeps, from the first such minute. */
   'before-waking': { dish: string; minute: number; wakes: number };
   /** Kept longer than is good for it. */

@@ -11,6 +11,8 @@ import type { FoundStage } from './types';
 /** What was cooked before is taken up by what it left. */
 const FROM_POT =
   /\b(?:(?:the|its|their|pan|cooking|braising) (?:juices?|liquid|liquor)|cooking water|drippings|gravy|the fat|what is left|from the pot|back (?:in|into|to) the pot)\b/i;
+/** What was taken out goes in again: one thing after the other. */
+const TAKES_BACK = /\b(?:return|back|everything|all (?:of )?(?:it|them)|again)\b/i;
 /** What was in the pot is out of it, and something else goes in. */
 const RINSED = /\b(?:rinse|wash|wipe|clean|empty)\b[^.]{0,20}\b(?:pot|liner|cooker|insert)\b/i;
 const JOINS = /\b(?:serve|everything|combine|together|plate up|divide|assemble|layer)\b/i;
@@ -138,11 +140,29 @@ export function withBranches(
     const told = found[i];
     if (told?.meanwhile)
       return !(found[i - 1]?.meanwhile && current !== branches[0]) || isOwn(named);
+    if (leavesForPot(text, named, place, i)) return true;
     if (!isOwn(named) || !hasHeatBefore(i)) return false;
     if ((saysElsewhere(text) || saysPart(text)) && !FROM_POT.test(text)) return true;
     if (place === 'cooker' && RINSED.test(text)) return true;
     if (place === 'counter' && saysByItself(text)) return true;
     return place === 'burner' && current.place !== 'burner';
+  }
+
+  /** The meat is in the oven, and its juices in the pot go on by themselves. */
+  function leavesForPot(
+    text: string,
+    named: readonly string[],
+    place: StagePlace,
+    i: number,
+  ): boolean {
+    if (place !== 'cooker' || !FROM_POT.test(text) || TAKES_BACK.test(text)) return false;
+    if (current.place === 'cooker' || current.place === 'counter') return false;
+    const isOfBranch = named.some((food) => current.foods.has(food) && !isCommon(food));
+    return !isOfBranch && lastInPot(i) !== undefined && branches.every((b) => b.place !== 'cooker');
+  }
+
+  function lastInPot(i: number): string | undefined {
+    return stages.slice(0, i).findLast((s) => placeOf(s) === 'cooker')?.id;
   }
 
   /** Only what nothing before has taken up. */
@@ -159,7 +179,15 @@ export function withBranches(
   function startBranch(stage: Stage, text: string, named: readonly string[]): Branch {
     const isFree = isOwn(named) && !FROM_POT.test(text);
     const beside = (branches[0] as Branch).tips;
-    const tips = isFree ? [] : [...new Set(beside.flatMap((id) => waited.get(id) ?? []))];
+    const pot =
+      placeOf(stage) === 'cooker' && FROM_POT.test(text)
+        ? lastInPot(stages.indexOf(stage))
+        : undefined;
+    const tips = isFree
+      ? []
+      : pot !== undefined
+        ? [pot]
+        : [...new Set(beside.flatMap((id) => waited.get(id) ?? []))];
     const branch: Branch = {
       tips,
       foods: new Set(),

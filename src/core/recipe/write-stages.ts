@@ -1,6 +1,13 @@
 /** Stages as a text tells them, written as a dish’s; what the text leaves open is asked. */
 import { G_PER_LB, LONGEST_PRESSURE_MIN } from '../facts';
-import { MOST_CHECKS, partIn, type PressureStage, type ReleaseChoice, type Stage } from '../dish';
+import {
+  MOST_CHECKS,
+  partIn,
+  placeOf,
+  type PressureStage,
+  type ReleaseChoice,
+  type Stage,
+} from '../dish';
 import { withBranches } from './branches';
 import { findDurations } from './durations';
 import { turnsIn } from './turns';
@@ -69,6 +76,7 @@ export function writeStages(
     };
     return writeStage(soakAsListed(stage, uses, ingredients), base, ingredients, questions);
   });
+  restBesideThePot(written);
   placeTheRest(written, ingredients, used);
   askWhereMainsGo(written, ingredients, used, questions);
   const common = new Set(
@@ -84,6 +92,15 @@ export function writeStages(
     (text) => mentioned(text, ingredients),
     (id) => common.has(id),
   );
+}
+
+/** “With the lid shut” is the pot’s lid only where it was cooked in the pot. */
+function restBesideThePot(stages: Stage[]): void {
+  for (const [i, stage] of stages.entries()) {
+    const heated = stages.slice(0, i).findLast((s) => placeOf(s) !== 'counter');
+    if (stage.kind === 'rest' && stage.inCooker && (!heated || placeOf(heated) !== 'cooker'))
+      delete stage.inCooker;
+  }
 }
 
 /** “Half of the fat” three times over is no division of it: then each stage takes what it takes. */
@@ -224,7 +241,15 @@ function writeStage(
     case 'burner': {
       const turns = turned(base.sentence, minutes);
       const attended = !turns.turns && isAttended(base.sentence, minutes);
-      return { ...base, ...turns, kind: stage.kind, minutes, attended };
+      const inRiceCooker = stage.kind === 'burner' && /\brice[- ]cooker\b/i.test(base.sentence);
+      return {
+        ...base,
+        ...turns,
+        kind: stage.kind,
+        minutes,
+        attended: attended && !inRiceCooker,
+        ...(inRiceCooker ? { appliance: 'rice-cooker' as const } : {}),
+      };
     }
     case 'rest':
       return restOf(stage, base, minutes);

@@ -176,6 +176,11 @@ const FINDINGS: Words = {
       `${dish} is best left overnight; no evening is left before this meal, so its ${formatMinutes(minutes)} begin on the day itself.`,
       'Choose a later day, or another dish.',
     ),
+  'no-rice-cooker': ({ dish }) =>
+    said(
+      `${dish} is written for a rice cooker, and the kitchen has none: it simmers in a covered pan on the stove, for the same time.`,
+      'Add a rice cooker in Kitchen, or look at it a few minutes early.',
+    ),
   'in-rice-cooker': ({ dish, cooker }) =>
     said(
       `${dish} is cooked in the ${cooker}, which leaves the pots free.`,

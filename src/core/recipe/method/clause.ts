@@ -360,7 +360,12 @@ export function readClauses(sentence: string, at: number, next = ''): Clause[] {
       // “While it is in the oven” only says when.
       .filter(
         (c, i) =>
-          !(i === 0 && /^while\b/i.test(sentence) && !isPreparing(c) && !findDurations(c).length),
+          !(
+            i === 0 &&
+            /^while\b(?! (?:still |it(?:'|’)?s (?:still )?)?(?:hot|warm)\b)/i.test(sentence) &&
+            !isPreparing(c) &&
+            !findDurations(c).length
+          ),
       )
       .flatMap((text) => {
         const cut = saysPressure(text) ? RELEASE_INSIDE.exec(text) : null;
