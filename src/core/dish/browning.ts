@@ -9,7 +9,7 @@ const COVERED = 0.75;
 const STIRRED_MM = 30;
 const SOLID_G_PER_ML = 1.05;
 /** The liner that a dish's own minutes are for: 6 qt (common practice). */
-const USUAL_DIAMETER_MM = 220;
+export const USUAL_DIAMETER_MM = 220;
 
 /** cm² of bottom that an ingredient takes. */
 function area({ grams, food, ingredient }: ScaledIngredient): number {

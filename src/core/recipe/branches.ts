@@ -13,6 +13,14 @@ const FROM_POT =
   /\b(?:(?:the|its|their|pan|cooking|braising) (?:juices?|liquid|liquor)|cooking water|drippings|gravy|the fat|what is left|from the pot|back (?:in|into|to) the pot)\b/i;
 /** What was taken out goes in again: one thing after the other. */
 const TAKES_BACK = /\b(?:return|back|everything|all (?:of )?(?:it|them)|again)\b/i;
+const FRYING = /\b(?:skillet|frying[- ]?pan|dry pan|griddle|wok)\b/i;
+const BOILING = /\b(?:saucepan|stockpot|boil|simmer)\b/i;
+/** Fried in one pan and boiled in another, side by side. */
+const isOtherPan = (before: Stage | undefined, text: string): boolean =>
+  before?.kind === 'burner' &&
+  ((FRYING.test(before.text) && BOILING.test(text) && !FRYING.test(text)) ||
+    (BOILING.test(before.text) && !FRYING.test(before.text) && FRYING.test(text)));
+
 /** What was in the pot is out of it, and something else goes in. */
 const RINSED = /\b(?:rinse|wash|wipe|clean|empty)\b[^.]{0,20}\b(?:pot|liner|cooker|insert)\b/i;
 const JOINS = /\b(?:serve|everything|combine|together|plate up|divide|assemble|layer)\b/i;
@@ -145,7 +153,7 @@ export function withBranches(
     if ((saysElsewhere(text) || saysPart(text)) && !FROM_POT.test(text)) return true;
     if (place === 'cooker' && RINSED.test(text)) return true;
     if (place === 'counter' && saysByItself(text)) return true;
-    return place === 'burner' && current.place !== 'burner';
+    return place === 'burner' && (current.place !== 'burner' || isOtherPan(stages[i - 1], text));
   }
 
   /** The meat is in the oven, and its juices in the pot go on by themselves. */

@@ -80,6 +80,7 @@ export function waitOf(
       : endsCold(found)
         ? { maxMinutes: null, cost: 0 }
         : { maxMinutes: OUT_OF_FRIDGE_MIN, cost: 0 };
+  if (endsCooled(found)) return { maxMinutes: OUT_OF_FRIDGE_MIN, cost: 0 };
   if (foods.some((f) => f.id === 'pasta' || f.group === 'fish' || f.id === 'risotto-rice'))
     return { maxMinutes: 8, cost: 3 };
   if (endsCrisp(found)) return { maxMinutes: 15, cost: 2 };
@@ -92,6 +93,12 @@ export function waitOf(
     mains.every(({ food }) => food?.finicky);
   if (isTender) return { maxMinutes: 8, cost: 3 };
   return hold >= 15 ? { maxMinutes: 90, cost: 1 } : { maxMinutes: 30, cost: 1 };
+}
+
+/** “Cool on a rack 20 minutes”: it comes to the table as it is. */
+function endsCooled(found: readonly FoundStage[]): boolean {
+  const end = found.findLast((s) => s.kind !== 'finish');
+  return end?.kind === 'rest' && /\bcool(?:s|ed|ing)?\b/i.test(end.from ?? '');
 }
 
 const TENDER_HOLD = 5;

@@ -35,7 +35,8 @@ export function ownPart(found: readonly FoundStage[], at: number): string {
   const end = sentences.length - 1;
   const until = endsAt(sentences[end] ?? '', found[at + 1]);
   const [first = ''] = sentences;
-  const isShared = before?.sentences.at(-1) === first;
+  const said = before?.sentences.at(-1) ?? '';
+  const isShared = said === first || (said !== '' && first.startsWith(said));
   const start = isShared ? beginsAt(first, stage?.from) : null;
   if (until !== null) sentences[end] = (sentences[end] ?? '').slice(0, until).replace(JOINT, '');
   if (start !== null) sentences[0] = capital((sentences[0] ?? '').slice(start));

@@ -42,6 +42,20 @@ const wordsOf = (text: string): string[] =>
 
 const stem = (word: string): string => word.replace(/(?:es|s)$/, '');
 
+/** “Fry the vegetables”: foods that are named together. */
+const TOGETHER: readonly (readonly [RegExp, readonly string[]])[] = [
+  [/\bveg(?:etables|gies|s)?\b(?! (?:oil|stock|broth))/i, ['vegetable']],
+  [/\bfruits?\b/i, ['fruit']],
+  [/\bspices\b|\bherbs\b|\bseasonings?\b|\baromatics\b/i, ['seasoning']],
+  [/\bnuts\b/i, ['nut']],
+];
+
+/** The stage that names its kind of food. */
+const namedTogether = (stages: readonly Stage[], group: string): Stage | undefined =>
+  stages.find((s) =>
+    TOGETHER.some(([word, groups]) => groups.includes(group) && word.test(s.text)),
+  );
+
 /** What no stage names: what is for the end goes there, the rest into the first pot. */
 export function placeTheRest(
   stages: Stage[],
@@ -55,7 +69,8 @@ export function placeTheRest(
     if (used.has(ingredient.id)) continue;
     // Fat that is named nowhere is what the frying is done in.
     const isForFrying = food?.group === 'fat' && frying !== undefined;
-    const to = ingredient.role === 'finish' ? last : isForFrying ? frying : first;
+    const together = food === null ? undefined : namedTogether(stages, food.group);
+    const to = together ?? (ingredient.role === 'finish' ? last : isForFrying ? frying : first);
     to?.uses.push(ingredient.id);
   }
   // The water that only makes steam goes with the pot, not with the servings.

@@ -190,6 +190,8 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
     !labels.includes('ingredient') &&
     !features.some((f) => f.heading === 'ingredients');
   recipe.yieldText = yieldOf(features, labels);
+  recipe.yieldText ||=
+    /\bfor (?:one|two|three|four|five|six|eight|ten|twelve)$/i.exec(recipe.name)?.[0] ?? '';
   recipe.name ||= spokenName(features.map((f) => f.line));
   return recipe;
 }

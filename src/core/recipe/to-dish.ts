@@ -10,6 +10,7 @@ import { foodsInMethod } from './lines/mentions';
 import { servingsIn } from './lines/yields';
 import { readInstructions } from './method/read';
 import { toSentences } from './sentences';
+import { withBatches } from './batches';
 import { withPreparing } from './preparing';
 import { withSoaking } from './soaking';
 import { writeStages } from './write-stages';
@@ -122,7 +123,7 @@ export function toDish(
   });
   if (!dish.success)
     return failure(...problemsOf(dish.error.issues, 'recipe', 'correct it in the text'));
-  const prepared = withPreparing(withSoaking(dish.data, questions));
+  const prepared = withPreparing(withSoaking(withBatches(dish.data, found, questions), questions));
   return success({
     dish: prepared,
     questions,

@@ -1,7 +1,6 @@
 /** What a text says is done in the middle of a step: “basting halfway”, “stir twice”, “uncover for the last 15 minutes”. */
 import { MOST_TURNS, type Stage } from '../dish';
 import { findDurations } from './durations';
-import { toSentences } from './sentences';
 
 type Turn = NonNullable<Stage['turns']>[number];
 
@@ -54,23 +53,27 @@ export function turnsIn(text: string, minutes: number): Turn[] {
   return turns.slice(0, MOST_TURNS);
 }
 
-/** Sentences with a time of their own that are the whole together: “roast 75 minutes. Unwrap, roast 30 more.” */
+/** Parts with a time of their own that are the whole together: “roast 75 minutes. Unwrap, roast 30 more.” */
 function partsOf(text: string, minutes: number): { text: string; from: number; length: number }[] {
-  const timed = toSentences([text]).flatMap((sentence) => {
-    const time = findDurations(sentence).find(
-      (d) =>
-        !/\b(?:every|last|final|after|first)\s+(?:the first )?$/i.test(sentence.slice(0, d.start)),
-    );
-    return time ? [{ text: sentence, length: time.from }] : [];
-  });
-  const sum = timed.reduce((all, t) => all + t.length, 0);
+  const times = findDurations(text).filter(
+    (d) => !/\b(?:every|last|final|after|first)\s+(?:the first )?$/i.test(text.slice(0, d.start)),
+  );
+  const sum = times.reduce((all, d) => all + d.from, 0);
   if (Math.round(sum) !== minutes) return [];
-  let from = 0;
-  return timed.map((t) => {
-    const part = { ...t, from };
-    from += t.length;
+  let [begin, from] = [0, 0];
+  return times.map((time, i) => {
+    const next = times[i + 1];
+    const end = next ? time.end + cutIn(text.slice(time.end, next.start)) : text.length;
+    const part = { text: text.slice(begin, end), from, length: time.from };
+    [begin, from] = [end, from + time.from];
     return part;
   });
+}
+
+/** Where between two times the words of the second begin. */
+function cutIn(between: string): number {
+  const cuts = [...between.matchAll(/[.;]\s|,?\s(?:and )?then\s/gi)];
+  return cuts.at(-1)?.index ?? 0;
 }
 
 function turnsOfOne(text: string, minutes: number): Turn[] {

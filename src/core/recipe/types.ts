@@ -114,8 +114,10 @@ export interface FoundStage {
   meanwhile: boolean;
   /** What to look at when it is over, and how much longer it goes on if it is not done. */
   checks?: FoundCheck[];
-  /** Minutes are those of one batch, and nobody says how many there are. */
-  eachBatch?: boolean;
+  /** A rest in the fridge, or one that is not. */
+  isCold?: boolean;
+  /** Minutes of one batch, where nobody says how many there are: two are counted. */
+  eachBatch?: number;
 }
 
 /** “If the beans are still hard, 5 minutes more.” */

@@ -156,15 +156,6 @@ function writeStage(
   const minutes = Math.min(LONGEST, Math.round(stage.minutes ?? usual));
   const isOvernight =
     stage.kind === 'soak' && /\bovernight\b|\bnight before\b/i.test(base.sentence);
-  if (stage.eachBatch)
-    questions.push({
-      id: `${base.id}.batches`,
-      about: { kind: 'minutes', stage: base.id },
-      text: `How long in all for “${base.text.slice(0, 60)}”? The recipe doesn’t say how many batches; two are counted.`,
-      taken: String(minutes),
-      range: [1, LONGEST],
-      unit: 'min',
-    });
   if (stage.minutes === null && ASKED.has(stage.kind) && !isOvernight)
     questions.push({
       id: `${base.id}.minutes`,
@@ -284,7 +275,7 @@ const CHILL_MIN = 120;
 
 /** Resting on the board, in the pot with the lid on, or cold in the fridge. */
 function restOf(stage: FoundStage, base: StageBase, minutes: number): Stage {
-  const text = base.sentence;
+  const { text } = base;
   const chilled = /\b(?:chill|refrigerat|(?:in|into) the (?:fridge|freezer|refrigerator))/i.test(
     text,
   );

@@ -112,7 +112,10 @@ const EACH =
 const SIDES =
   /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)/i;
 /** “In batches, 8 minutes each”: two at the least. */
-const IN_BATCHES = /\b(?:in|several|a few|small) (?:small |several |a few )?batches\b/i;
+const IN_BATCHES = new RegExp(
+  String.raw`\b(?:in|several|a few|small) (?:small |several |a few )?batches\b|\b(?:a few|${NUMBER}) at a time\b`,
+  'i',
+);
 const SAUCEPAN =
   /\bon the (?:stove|hob|stovetop|burner|range)\b|\b(?:saucepan|stockpot|casserole|dutch oven|rice[- ]cooker)\b/i;
 /** A rice cooker’s keys are no levels of pressure. */
@@ -134,7 +137,7 @@ const OR_SO = /\b(?:or so|ish|or thereabouts|give or take)\b/i;
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
-  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)])`,
+  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)])`,
   'dgiu',
 );
 const MOST_BARE = 120;

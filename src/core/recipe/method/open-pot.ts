@@ -39,6 +39,11 @@ export function other(p: Path, c: Clause): void {
   }
   const isAside =
     /^scraping\b/i.test(c.text) && p.stages.at(-1)?.sentences.includes(c.sentence) === true;
+  // “Loosen with more milk”: what is stirred in once it is cooked, and no deglazing.
+  if (c.kind === 'loosen' && p.isAfterCycle && !c.saute) {
+    p.put(c);
+    return;
+  }
   // “… and let it bubble 3 minutes, scraping up the bits”: done while it bubbles.
   if (isAside) return;
   if (c.kind !== null && !c.conditional) {

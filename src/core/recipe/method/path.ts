@@ -187,7 +187,10 @@ export class Path {
       begins ||
       (c.otherPot && last(end?.sentences ?? []) !== c.sentence) ||
       isApart(end, c.sentence) ||
-      isBoiledFirst(end, c.sentence);
+      isBoiledFirst(end, c.sentence) ||
+      isOtherRest(end, kind, c) ||
+      isOtherPan(end, c) ||
+      (end?.meanwhile === true && !c.meanwhile && this.loading.some((l) => INTO_PAN.test(l.text)));
     const goesOn = end?.meanwhile === c.meanwhile || (kind === 'burner' && !c.meanwhile);
     if (end?.kind === kind && kind !== 'pressure' && goesOn && !isOther) {
       const before = this.taken(c.sentence);
@@ -216,6 +219,7 @@ export class Path {
         sentences: [...before, c.sentence],
         from,
         ...batched(c, time),
+        ...(kind === 'rest' ? { isCold: isCold(c) } : {}),
         minutes: time?.from ?? null,
         to: time?.to ?? null,
         meanwhile: c.meanwhile || (kind === 'burner' && before.some(saysMeanwhile)),
@@ -341,8 +345,29 @@ function told(stage: FoundStage, sentence: string): FoundStage {
     : { ...stage, sentences: [...stage.sentences, sentence] };
 }
 
+/** “Let rise 1 hour, then refrigerate overnight”: two waits, and not one of an hour. */
+const isCold = (c: Clause): boolean => /\bchill|refrigerat|\bfridge\b/i.test(c.text);
+const isOtherRest = (end: FoundStage | undefined, kind: FoundKind, c: Clause): boolean =>
+  kind === 'rest' && end?.kind === 'rest' && end.isCold !== isCold(c);
+
+/** “Tip the sprouts into the pan”: what went on meanwhile is over, and both go on together. */
+const INTO_PAN =
+  /\b(?:into|to|in) (?:the|that) (?:same |hot )?(?:frying[- ]?)?(?:pan|skillet|wok)\b/i;
+
+/** Nuts are toasted in a skillet and beans boiled in a saucepan: two pans, whatever stands between the words. */
+const FRIES_IN = /\b(?:skillet|frying[- ]?pan|dry pan|griddle|wok)\b/i;
+const BOILS_IN = /\b(?:saucepan|stockpot|boil|simmer)\b/i;
+const isOtherPan = (end: FoundStage | undefined, c: Clause): boolean => {
+  if (end?.kind !== 'burner') return false;
+  const before = last(end.sentences) ?? '';
+  if (before === c.sentence) return false;
+  return FRIES_IN.test(before)
+    ? BOILS_IN.test(c.sentence) && !FRIES_IN.test(c.sentence)
+    : BOILS_IN.test(before) && FRIES_IN.test(c.sentence);
+};
+
 const batched = (c: Clause, time: ClauseTime | null): Partial<FoundStage> =>
-  c.eachBatch && time ? { eachBatch: true } : {};
+  c.eachBatch && time ? { eachBatch: time.from / 2 } : {};
 
 function longer(stage: FoundStage, time: ClauseTime | null): FoundStage {
   if (!time) return stage;

@@ -105,7 +105,7 @@ export function work(p: Path, c: Clause, kind: FoundKind, time: ClauseTime | nul
       ...s,
       minutes: time.from,
       to: time.to,
-      ...(c.eachBatch ? { eachBatch: true } : {}),
+      ...(c.eachBatch ? { eachBatch: time.from / 2 } : {}),
       sentences: s.sentences.includes(c.sentence) ? s.sentences : [...s.sentences, c.sentence],
     }));
   else p.add(c, kind, time);
