@@ -9,6 +9,7 @@ import {
   parseAmount,
   parseLength,
   parseQuantity,
+  type Quantity,
   toNumber,
   UNITS,
   type Unit,
@@ -77,7 +78,7 @@ function scalingOf(role: Ingredient['role'], line: IngredientLine): Ingredient['
 }
 
 const WEIGHT_NOTE =
-  /(\d+(?:\.\d+)?(?:\s*[½¼¾])?|[½¼¾])[- ]?(lbs?|pounds?|oz|ounces?|kg|g|grams?)\b(\s*each)?/i;
+  /(\d+(?:\.\d+)?(?:\s*[½¼¾])?|[½¼¾])[- ]?(lbs?|pounds?|oz|ounces?|kg|g|grams?)\b(,?\s*(?:each|apiece)\b)?/i;
 
 /**
  * What counted pieces weigh where the line says so: “1 (2-lb) shoulder”, “3 courgettes (600 g)”,
@@ -87,12 +88,49 @@ function weightIn(line: IngredientLine): { amount: number; unit: Unit } | null {
   if (line.amount === null || (line.unit !== null && line.unit !== 'piece')) return null;
   const spoken = parseAmount(line.preparation ?? '');
   if (spoken.amount !== null && spoken.unit !== null && UNITS[spoken.unit].kind === 'mass')
-    if (/^\p{L}/u.test(line.preparation ?? '')) return { amount: spoken.amount, unit: spoken.unit };
+    if (/^\p{L}/u.test(line.preparation ?? '')) {
+      const isEach = /^,?\s*(?:each|apiece)\b/i.test(spoken.rest);
+      return { amount: spoken.amount * (isEach ? line.amount : 1), unit: spoken.unit };
+    }
   const match = WEIGHT_NOTE.exec(line.preparation ?? '');
   const quantity = match ? parseQuantity(`${match[1]} ${match[2]}`) : null;
   if (!match || !quantity || UNITS[quantity.unit].kind !== 'mass') return null;
   const isOne = match[3] !== undefined || /^[^\s]*-/.test(match[0]);
   return { amount: isOne ? quantity.amount * line.amount : quantity.amount, unit: quantity.unit };
+}
+
+/** A size that stands for itself behind the food: “(400 g)”, “15 oz each”, “750ml”. */
+const PACK_NOTE =
+  /^(?:about\s+)?(\d+(?:[.,]\d+)?)\s*-?\s*(g|grams?|kg|oz|ounces?|lbs?|ml|cl|l|lit(?:re|er)s?|fl\.? ?oz)\b(?:\s+(each|apiece|(?:tin|can|jar|bottle|carton|pack(?:et)?)s?))?$/i;
+/** What one can of the shop holds (common practice): two of them are “800 g” together. */
+const USUAL_CANS: ReadonlySet<string> = new Set(
+  [
+    '390 g',
+    '398 g',
+    '400 g',
+    '410 g',
+    '411 g',
+    '415 g',
+    '425 g',
+    '14 oz',
+    '14.5 oz',
+    '15 oz',
+  ].concat('15.5 oz'),
+);
+
+/** What one can, jar or bottle holds, where it is told behind the food. */
+function packBehind({ amount, preparation }: IngredientLine): Quantity | null {
+  for (const part of (preparation ?? '').split(/\s*[,;]\s*/)) {
+    const match = PACK_NOTE.exec(part.trim());
+    const size = match ? parseQuantity(`${match[1]} ${match[2]}`) : null;
+    if (!match || !size || amount === null || amount <= 0) continue;
+    const isTotal =
+      match[3] === undefined &&
+      amount > 1 &&
+      USUAL_CANS.has(`${size.amount / amount} ${size.unit}`);
+    return isTotal ? { ...size, amount: size.amount / amount } : size;
+  }
+  return null;
 }
 
 /** An id of letters that is not taken yet. */
@@ -231,7 +269,8 @@ export function readIngredients(lines: readonly string[]): ReadIngredient[] {
     const amount =
       line.amount !== null && line.amount > 0 && line.amount <= MOST.amount ? line.amount : null;
     const unit = amount === null ? null : (line.unit ?? 'piece');
-    const perPack = line.packSize && (unit === 'can' || unit === 'package') ? line.packSize : null;
+    const perPack =
+      unit === 'can' || unit === 'package' ? (line.packSize ?? packBehind(line)) : null;
     const weighed = weightIn(line);
     const words = `${line.preparation ?? ''} ${line.food}`;
     const isJointed = food?.keep === 'whole-poultry' && JOINTED.test(words);

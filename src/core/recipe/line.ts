@@ -53,7 +53,7 @@ const IS_WORK = new RegExp(
 );
 /** “A rabbit of about 1.2 kilos”: the weight is no part of its name. */
 const WEIGHING =
-  /\s+(?:(?:of|weighing)\s+(?:about\s+|around\s+|roughly\s+)?|(?:about|around|approx\.?|roughly|c\.|ca\.?)\s+|[~≈]\s*)((?:\d[\d.,]*|an?|one|two|three|four|half an?)\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?)(?:\s+and\s+a\s+(?:half|quarter))?)\b/i;
+  /\s+(?:(?:of|weighing)\s+(?:about\s+|around\s+|roughly\s+)?|(?:about|around|approx\.?|roughly|c\.|ca\.?)\s+|[~≈]\s*)((?:\d[\d.,]*|an?|one|two|three|four|half an?)\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?)(?:\s+and\s+a\s+(?:half|quarter))?(?:\s+(?:each|apiece))?)\b/i;
 const TO_TASTE =
   /,?\s*\b(to taste|as needed|for serving|to serve|if (?:you )?(?:like|liked|wanted|desired)|optional)\b\.?/i;
 const IS_OPTIONAL = /optional|if /i;
