@@ -31,6 +31,8 @@ const WORKS: readonly Work[] = [
   work(/\b(?:halv|quarter|split)\w*/i, 0.1, 0.5),
   work(/\b(?:grat|shredd?|crumbl|riced)\w*/i, 0.2, 9),
   work(/\bzest\w*/i, 0.8, 0),
+  work(/\b(?:segment|supr[eê]m)\w*/i, 2, 0),
+  work(/\bpodded\b/i, 0, 12),
   work(/\b(?:juic|squeez)\w*/i, 0.5, 0),
   work(
     /\b(?:cored|seeded|deseeded|seeds removed|pitted|stoned|hulled|stemmed|ribs removed)\b/i,
@@ -113,6 +115,24 @@ const AFTERWARDS: readonly (readonly [RegExp, number])[] = [
   [/\b(?:peel|skin)\b/i, 4],
   [/\b(?:mash|rice)\b/i, 3],
 ];
+
+/** Putting a dish together before it goes in: a minute or so for each of these (common practice). */
+const ASSEMBLY: readonly RegExp[] = [
+  /\blayer(?:ing)?\b/i,
+  /\bspread\b/i,
+  /\b(?:roll|fill|stuff|wrap|tie|stud)\b/i,
+  /\bwells\b|\bcrack\b/i,
+  /\b(?:whisk|beat|cream|knead)\b/i,
+  /\b(?:ramekins|moulds|glasses|jars|cups) ?[.,]|\bdivide\b[^.]*\b(?:between|among|into)\b/i,
+  /\b(?:cover|wrap|seal)\b[^.]*\b(?:foil|parchment|paper|string)\b/i,
+  /\b(?:brush|baste|glaze|rub)\b/i,
+];
+const MOST_ASSEMBLY = 8;
+
+/** Minutes of hands that a stage's words add to putting it in: layering, filling, wrapping in foil. */
+export function assemblyMinutes(text: string): number {
+  return Math.min(MOST_ASSEMBLY, ASSEMBLY.filter((says) => says.test(text)).length);
+}
 
 /** min for each kilogram of what a stage's words do by hand to cooked food; 0 where nothing grows with it. */
 export function afterwardsPerKg(text: string): number {

@@ -1,5 +1,5 @@
 /** What heat does to a dish as steps: a cycle under its lid, the oven, browning. */
-import { browningBatches, type PressureStage, type Stage } from '../dish';
+import { assemblyMinutes, browningBatches, type PressureStage, type Stage } from '../dish';
 import type { Cooker } from '../kitchen';
 import { isFinicky, probeStage, type CookerOffer } from '../cycle';
 import { retime } from '../recipe/retime';
@@ -68,7 +68,8 @@ export class HeatWriter extends StepWriter {
     const holds = each((c) => c.hold);
     const shown = [...new Set(Object.values(holds))];
 
-    this.step({ id: id('seal'), minutes: HANDS.seal, hands: 1, block });
+    const seal = HANDS.seal + assemblyMinutes(stage.text);
+    this.step({ id: id('seal'), minutes: seal, hands: 1, block });
     const only = shown.length === 1 ? shown[0] : undefined;
     const text = only === undefined ? stage.text : retime(stage.text, stage.holdMinutes, only);
     this.mean(id('seal'), stage, 'seal', text, {
@@ -223,7 +224,8 @@ export class HeatWriter extends StepWriter {
     const because = (inOven: string, under: string): Record<string, string[]> =>
       lids.length === 0 ? { '': [inOven] } : (each([inOven], [under]) as Record<string, string[]>);
 
-    this.step({ id: id('in'), minutes: HANDS.putIn, hands: 1, block });
+    const putIn = HANDS.putIn + assemblyMinutes(stage.text);
+    this.step({ id: id('in'), minutes: putIn, hands: 1, block });
     const text = retime(stage.text, stage.minutes, oven);
     this.mean(id('in'), stage, 'put-in', text, {
       amounts: this.amountsOf(stage),
