@@ -30,7 +30,7 @@ export function answerQuestion(
   const { about } = question;
   const text = answer.trim().toLowerCase();
   const value =
-    about.kind === 'thickness'
+    about.kind === 'thickness' || about.kind === 'pan'
       ? parseLength(text)
       : Number(text.replace(',', '.').replace(/\s*[a-z°]+$/i, ''));
   if (about.kind === 'release') {
@@ -71,7 +71,9 @@ export function answerQuestion(
       question,
       about.kind === 'thickness'
         ? 'give it with its unit, from 2 mm to 25 cm: 3 cm, 1¼ in'
-        : `give a number from ${low} to ${high}`,
+        : about.kind === 'pan'
+          ? 'give it with its unit, from 8 to 32 cm: 18 cm, 7 in'
+          : `give a number from ${low} to ${high}`,
     );
   const minutes = Math.round(value * (question.perUnit ?? 1));
   switch (about.kind) {
@@ -84,6 +86,12 @@ export function answerQuestion(
           i.id === about.ingredient ? { ...i, pieceMm: Math.round(value) } : i,
         ),
       });
+    case 'pan':
+      return success(
+        withPressure(dish, about.stage, (s) =>
+          s.inPan ? { ...s, inPan: { ...s.inPan, diameterMm: Math.round(value) } } : s,
+        ),
+      );
     case 'minutes':
       return success(
         withStage(dish, about.stage, (s) =>

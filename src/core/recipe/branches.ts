@@ -23,6 +23,8 @@ const isOtherPan = (before: Stage | undefined, text: string): boolean =>
 
 /** What was in the pot is out of it, and something else goes in. */
 const RINSED = /\b(?:rinse|wash|wipe|clean|empty)\b[^.]{0,20}\b(?:pot|liner|cooker|insert)\b/i;
+/** Stirred into what is there, or filled with it: no work of its own. */
+const FILLS = /^(?:then )?(?:stir|fold|mix) (?:in|through)\b|\b(?:fill|stuff|top)(?:ed|ing)?\b/i;
 const JOINS = /\b(?:serve|everything|combine|together|plate up|divide|assemble|layer)\b/i;
 /** What is made of more than one food, by the word for it. */
 const MADE =
@@ -150,7 +152,8 @@ export function withBranches(
       return !(found[i - 1]?.meanwhile && current !== branches[0]) || isOwn(named);
     if (leavesForPot(text, named, place, i)) return true;
     if (!isOwn(named) || !hasHeatBefore(i)) return false;
-    if ((saysElsewhere(text) || saysPart(text)) && !FROM_POT.test(text)) return true;
+    if ((saysElsewhere(text) || saysPart(text)) && !FROM_POT.test(text) && !FILLS.test(text))
+      return true;
     if (place === 'cooker' && RINSED.test(text)) return true;
     if (place === 'counter' && saysByItself(text)) return true;
     return place === 'burner' && (current.place !== 'burner' || isOtherPan(stages[i - 1], text));

@@ -233,6 +233,15 @@ function splitList(text: string): { text: string; own: string }[] {
     )
   )
     return parts.map((own) => ({ text, own }));
+  // “1 cucumber, 400 g yoghurt, mint”: what comes last may be without a number.
+  const counted = parts.filter(
+    (p) => parseAmount(p).amount !== null && mentionedFood(p) !== null && !/^or\b/i.test(p),
+  );
+  const isPlain = (p: string): boolean =>
+    findFood(p.replace(/[.\s]+$/, ''))?.names.includes(p.replace(/[.\s]+$/, '').toLowerCase()) ===
+    true;
+  if (isFoods && counted.length >= 2 && parts.every((p) => counted.includes(p) || isPlain(p)))
+    return parts.map((own) => ({ text, own }));
   if (isFoods && arePlainFoods(parts)) return parts.map((own) => ({ text, own }));
   const isOwn = (part: string): boolean =>
     /^(?:an?\s+)?(?:small|large|big)?\s*(?:bunch|handful|pinch|sprig|knob|dash|splash)\w*\s+(?:of\s+)?\p{L}/iu.test(

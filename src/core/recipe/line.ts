@@ -87,7 +87,11 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
     !/^a\s+pinch/i.test(text.slice(found.start));
   const isMeasure =
     MEASURE.test(text.slice(found.end)) ||
-    (/^\s*(?:nos\.?\s*)?(?:$|,)/i.test(text.slice(found.end)) && COUNTED_FOOD.test(before));
+    (/^\s*(?:nos\.?\s*)?(?:$|,)/i.test(text.slice(found.end)) && COUNTED_FOOD.test(before)) ||
+    // “onion 2 chopd”
+    (/^\s*(?:fine(?:ly)? )?(?:ch|sl|d|gr|min|cr|p)\p{L}*d\s*$/iu.test(text.slice(found.end)) &&
+      COUNTED_FOOD.test(before) &&
+      findFood(before.trim()) !== null);
   if (NO_LIST.test(before) || /\b(?:the|an?|in|of|with|to|into)\s*$/i.test(before)) return null;
   if (!isSet && ((found.unit === null && !isMeasure) || isWords || /,\s*$/.test(before)))
     return null;

@@ -1,5 +1,5 @@
 /** Where each ingredient goes in: where it is named, else into the first pot; a main one that is not named is asked for. */
-import type { Ingredient, Stage } from '../dish';
+import type { Stage } from '../dish';
 import type { ReadIngredient } from './ingredients';
 import type { ImportQuestion } from './types';
 
@@ -7,9 +7,13 @@ import type { ImportQuestion } from './types';
 const LEFT_OUT =
   /(?<=\b(?:everything|all|the rest|ingredients)\b[^.;,]{0,40}?)\b(?:but|except(?:ing)?(?: for)?|apart from|other than|minus|bar|save)\s+(?:for )?the\b[^.;,]*/gi;
 
+/** “Tip out the water”: what goes out does not go in. */
+const POURED_OFF =
+  /\b(?:(?:tip|pour|throw|ladle|drain)(?:ing)? (?:out|off|away)|discard|get rid of)\b(?: (?:the|any|all|most|of|excess|remaining|cooking))* (?:water|liquid|juices?|fat|oil)\b/gi;
+
 /** Ingredients that a text names, by the words of their food: “butter beans” are no butter. */
 export function mentioned(told: string, ingredients: readonly ReadIngredient[]): string[] {
-  const words = wordsOf(told.replace(LEFT_OUT, ' '));
+  const words = wordsOf(told.replace(LEFT_OUT, ' ').replace(POURED_OFF, ' '));
   const taken = new Set<number>();
   const found = new Set<string>();
   // Names of several words first, so that a part of one is not taken for another food.
@@ -73,12 +77,6 @@ export function placeTheRest(
     const to = together ?? (ingredient.role === 'finish' ? last : isForFrying ? frying : first);
     to?.uses.push(ingredient.id);
   }
-  // The water that only makes steam goes with the pot, not with the servings.
-  for (const stage of stages)
-    if (stage.kind === 'pressure' && /\b(?:trivet|rack|steamer|basket)\b/i.test(stage.text))
-      for (const { ingredient } of ingredients)
-        if (stage.uses.includes(ingredient.id) && isPlainWater(ingredient))
-          ingredient.scaling = 'with-pot';
 }
 
 /** Everything not named goes in with these. */
@@ -119,6 +117,3 @@ export function askWhereMainsGo(
     });
   }
 }
-
-const isPlainWater = (ingredient: Ingredient): boolean =>
-  /^(?:cold |hot |warm |boiling )?water$/i.test(ingredient.food);

@@ -27,6 +27,9 @@ const CLAUSE_END = new RegExp(
 /** “Whip the cream (5 min), fold it in”: minutes of the words before them. */
 const IN_BRACKETS =
   /([^.;:,()]+?)\s*\(((?:about |around |~ ?)?\d+(?: ?(?:-|–|to) ?\d+)? ?(?:min(?:ute)?s?|hours?|hrs?|h)\.?)\)/gi;
+/** “200C (180 fan)”, “(gas 6)”: the same heat once more. */
+const OTHER_HEAT =
+  /\s*\((?:fan |or )?(?:\d{3} ?°?[CF]?(?: ?fan)?|gas(?: mark)? ?\d)(?:\s*[/,;]\s*(?:\d{3} ?°?[CF]?(?: ?fan)?|gas(?: mark)? ?\d))*\)/gi;
 const withBracketed = (sentence: string): string =>
   sentence.replace(IN_BRACKETS, (whole, before: string, time: string) =>
     saysNatural(before) || saysQuick(before) || saysPressure(before) ? whole : `${before} ${time}`,
@@ -51,7 +54,7 @@ export function toSentences(paragraphs: readonly string[]): string[] {
 }
 
 export function toClauses(sentence: string): string[] {
-  return withBracketed(sentence)
+  return withBracketed(sentence.replace(OTHER_HEAT, ''))
     .replace(OTHER_WAY, '')
     .replace(
       /\b(hours?)\s+and\s+(?=\d|a half|five\b|ten\b|fifteen\b|twenty\b|twenty-five\b|thirty\b|forty\b|fifty\b)/gi,

@@ -70,14 +70,16 @@ export function withSoaking(dish: Dish, questions: ImportQuestion[]): Dish {
   function begun(step: Stage, i: number): Stage {
     return i === 0 ? step : { ...step, after: [] };
   }
-  /** The first stage, and each that takes up what was soaked, waits for it. */
+  /** The first stage that takes up what was soaked waits for it; the others follow as before. */
   function waiting(stage: Stage, i: number): Stage {
-    const own = steps.filter((s) => s.uses.some((id) => stage.uses.includes(id))).map((s) => s.id);
-    if (i === 0 && stage.after === undefined)
-      return own.length === 0 ? { ...stage, after: [] } : { ...stage, after: own };
+    const own = steps.filter((s) => firstUser(s.uses[0] ?? '') === stage.id).map((s) => s.id);
+    if (i === 0 && stage.after === undefined) return { ...stage, after: own };
     if (own.length === 0) return stage;
     const before = stage.after ?? [dish.stages[i - 1]?.id ?? ''].filter(Boolean);
     return { ...stage, after: [...new Set([...before, ...own])] };
+  }
+  function firstUser(id: string): string | undefined {
+    return dish.stages.find((s) => s.uses.includes(id))?.id;
   }
 }
 

@@ -351,6 +351,7 @@ function withoutYield(title: string, found: string): string {
   if (found === '') return title;
   const name = title
     .replace(/\bfor\b.*/i.exec(found)?.[0] ?? found, '')
+    .replace(/\.\s*[.,;]?\s*$/, '')
     .replace(/\(\s*(?:\p{Ll}+(?:\s\p{Ll}+)?)?\s*\)|[\s(|·,–—-]+$/gu, '')
     .trim();
   return /\p{L}{3}/u.test(name) ? name : title;

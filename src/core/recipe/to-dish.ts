@@ -11,6 +11,7 @@ import { servingsIn } from './lines/yields';
 import { readInstructions } from './method/read';
 import { toSentences } from './sentences';
 import { withBatches } from './batches';
+import { withPans } from './pan';
 import { withPreparing } from './preparing';
 import { withSoaking } from './soaking';
 import { writeStages } from './write-stages';
@@ -86,6 +87,10 @@ export function toDish(
       written: raw.ingredients,
     }),
   ]).slice(0, MOST_INGREDIENTS);
+  const listedIds = new Set(readIngredients(raw.ingredients).map((i) => i.ingredient.id));
+  const inMethod = new Set(
+    ingredients.map((i) => i.ingredient.id).filter((id) => !listedIds.has(id)),
+  );
   const name = raw.name.slice(0, 100) || nameOf(ingredients);
   const { stages: found, slow, kept, left } = readInstructions(raw.instructions);
   const unread = findUnread(raw, {
@@ -123,7 +128,12 @@ export function toDish(
   });
   if (!dish.success)
     return failure(...problemsOf(dish.error.issues, 'recipe', 'correct it in the text'));
-  const prepared = withPreparing(withSoaking(withBatches(dish.data, found, questions), questions));
+  const prepared = withPreparing(
+    withSoaking(
+      withPans(withBatches(dish.data, found, questions), found, inMethod, questions),
+      questions,
+    ),
+  );
   return success({
     dish: prepared,
     questions,

@@ -137,7 +137,7 @@ export type QuestionSubject =
   /** In which stage a main ingredient goes in. */
   | { kind: 'place'; ingredient: string }
   | {
-      kind: 'minutes' | 'heat' | 'setting' | 'level' | 'hold' | 'weight' | 'release';
+      kind: 'minutes' | 'heat' | 'setting' | 'level' | 'hold' | 'weight' | 'release' | 'pan';
       stage: string;
     };
 

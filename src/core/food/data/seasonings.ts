@@ -36,7 +36,7 @@ thyme                  | thyme, dried thyme, fresh thyme | solid | 7.8 9.1 7.4 2
 rosemary               | rosemary, dried rosemary, fresh rosemary | solid | 9.3 4.9 15.2 21.5 42.6 6.5 | 0.22 | piece=1 | SR
 oregano                | oregano, dried oregano | solid | 9.9 9 4.3 26.4 42.5 7.9 | 0.2 | piece=1 | SR
 sage                   | sage, dried sage | solid | 8 10.6 12.8 20.4 40.3 8 | 0.14 | piece=1 | SR
-bay-leaf               | bay leaf, bay leaves, tej patta | solid | 5.4 7.6 8.4 48.7 26.3 3.6 | 0.13 | each=0.3 piece=1 | SR
+bay-leaf               | bay leaf, bay leaves, bay, tej patta | solid | 5.4 7.6 8.4 48.7 26.3 3.6 | 0.13 | each=0.3 piece=1 | SR
 white-pepper           | white pepper, pink peppercorns, green peppercorns, sichuan pepper, sichuan peppercorns, mixed peppercorns, lemon pepper | solid | 11.4 10.4 2.1 48.3 26.2 1.6 | 0.48 | piece=1 | SR
 garlic-powder          | garlic powder, garlic granules, granulated garlic, dried garlic | solid | 6.5 16.6 0.7 63.7 9 3.5 | 0.65 | piece=1 | SR
 onion-powder           | onion powder, onion granules, granulated onion | solid | 5.4 10.4 1 63.9 15.2 4 | 0.48 | piece=1 | SR

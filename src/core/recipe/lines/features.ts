@@ -65,6 +65,8 @@ const VERB_FIRST = new RegExp(
   String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:${VERBS})\b(?!\s*(?:–|-|:|\d))`,
   'i',
 );
+/** “250 ml water in the pot, swede in the basket”: where it goes is work. */
+const IN_VESSEL = /\bin(?:to)? the (?:pot|cooker|inner pot|steamer|basket|pan|bowl)\b/i;
 /** “Small bunch dill”, “a glug of oil”: a measure without a number. */
 const MEASURE =
   /^(?:an?\s+|some\s+|few\s+|good\s+|the\s+)*(?:small|large|big|generous|heaped|heaping|scant|whole|fresh|fat|good)?\s*(?:bunch|bunches|handfuls?|fistfuls?|packets?|sachets?|sprigs?|knobs?|nubs?|pinch(?:es)?|dash(?:es)?|splash|drizzle|glug|squeeze|shake|ladles?|sticks?|heads?|cloves?|tins?|cans?|jars?|bags?|box(?:es)?|slices?|stalks?|stems?|cubes?|piece|thumb|(?:zest|juice|rind|leaves) (?:of|from))\b/i;
@@ -153,7 +155,7 @@ export function featuresOf(line: Line): Features {
     food: mentionedFood(text) !== null,
     digits: /\d/.test(text),
     verbFirst: VERB_FIRST.test(text),
-    verb: VERB.test(text),
+    verb: VERB.test(text) || IN_VESSEL.test(text),
     yield: found,
     yieldOnly: found !== '' && restOfYield(text, found).length === 0,
     setting:

@@ -113,7 +113,7 @@ const SIDES =
   /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)/i;
 /** “In batches, 8 minutes each”: two at the least. */
 const IN_BATCHES = new RegExp(
-  String.raw`\b(?:in|several|a few|small) (?:small |several |a few )?batches\b|\b(?:a few|${NUMBER}) at a time\b`,
+  String.raw`\b(?:in|several|a few|small) (?:small |several |a few )?batches\b|\b(?:a few|${NUMBER}) at a time\b|\b(?:cook|fry|brown|griddle|toast|sear) each\b(?! side)`,
   'i',
 );
 const SAUCEPAN =
@@ -255,6 +255,13 @@ const OUTCOME = /\s*,?\s*\bso (?:that )?(?:it|they|the|everything|all|you)\b.*$/
 const isPurpose = (text: string, times: readonly ClauseTime[]): boolean =>
   times.length === 0 && /^(?:to|until|till|so that)\b|^(?:no|without) pressure$/i.test(text);
 
+/** “Until puffed | and deep golden”: how it looks when it is done. */
+const isLook = (text: string, times: readonly ClauseTime[]): boolean =>
+  times.length === 0 &&
+  /^(?:(?:deep(?:ly)?|nicely|lightly|just|well|very) )?(?:golden|brown(?:ed)?|puffed|crisp|tender|soft|fragrant|translucent|bubbling|caramelised|caramelized)\b(?! (?:the|it|them|off|in)\b)/i.test(
+    text,
+  );
+
 /** A sentence that begins by letting the pressure out. */
 const beginsWithRelease = (sentence: string): boolean => {
   const [first = ''] = toClauses(sentence);
@@ -272,7 +279,8 @@ function kindIn(
   times: readonly ClauseTime[],
   isStanding: boolean,
 ): FoundKind | null {
-  if (isPurpose(text, times) || isLeftUndone(text) || allowsWaiting(text)) return null;
+  if (isPurpose(text, times) || isLook(text, times) || isLeftUndone(text) || allowsWaiting(text))
+    return null;
   return (
     kindOf(text.replace(OUTCOME, ''), sentence) ?? (times.length > 0 && isStanding ? 'rest' : null)
   );

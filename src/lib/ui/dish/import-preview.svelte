@@ -111,7 +111,7 @@
               <input
                 {id}
                 class="field"
-                inputmode={question.about.kind === 'thickness' ? undefined : 'decimal'}
+                inputmode={question.unit === 'cm or in' ? undefined : 'decimal'}
                 value={answers[question.id] ?? question.taken}
                 aria-invalid={problems[question.id] !== undefined}
                 aria-describedby={problems[question.id] ? `${id}-problem` : undefined}

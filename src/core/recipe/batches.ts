@@ -1,0 +1,66 @@
+/** “In batches, 8 minutes each”: how many there are follows from what lies on the bottom of a usual pot, and is asked. */
+import { browningBatches, scaleDish, USUAL_DIAMETER_MM, type Dish, type Stage } from '../dish';
+import { NUMBER, toNumber } from '../units';
+import type { FoundStage, ImportQuestion } from './types';
+
+/** In batches means two at the least. */
+const LEAST = 2;
+
+const AT_A_TIME = new RegExp(String.raw`(${NUMBER}) at a time\b`, 'i');
+
+const EACH_ONE = /\b(?:cook|fry|brown|griddle|toast|sear) each\b(?! side)/i;
+const DIVIDED = new RegExp(
+  String.raw`\b(?:divide|cut|shape|form|roll|split)\b[^.]*\bin(?:to)?\s+(${NUMBER})\b`,
+  'i',
+);
+
+/** “10 legs … 3 at a time” are four batches; null where either is not told. */
+function atATime(stage: Stage, { ingredients, stages }: Dish): number | null {
+  const text = stage.sentence ?? stage.text;
+  // “Divide in 6 … cook each”
+  if (EACH_ONE.test(text)) {
+    const all = stages.map((s) => s.sentence ?? s.text).join(' ');
+    const pieces = toNumber(DIVIDED.exec(all)?.[1] ?? '');
+    return pieces > 0 ? pieces : null;
+  }
+  const each = toNumber(AT_A_TIME.exec(text)?.[1] ?? '');
+  const counted = ingredients.find(
+    (i) =>
+      stage.uses.includes(i.id) && i.role === 'main' && (i.unit === null || i.unit === 'piece'),
+  );
+  return each > 0 && counted?.amount ? Math.ceil(counted.amount / each) : null;
+}
+
+/**
+ * The dish with the minutes of all batches of browning whose number is not told.
+ *
+ * @param found the stages as told, in the dish’s order
+ * @param questions how long in all is added here
+ */
+export function withBatches(
+  dish: Dish,
+  found: readonly FoundStage[],
+  questions: ImportQuestion[],
+): Dish {
+  if (found.every((s) => s.eachBatch === undefined)) return dish;
+  const scaled = scaleDish(dish, dish.servings);
+  const stages = dish.stages.map((stage, i): Stage => {
+    const each = found[i]?.eachBatch;
+    if (each === undefined || !('minutes' in stage)) return stage;
+    const told = atATime(stage, dish);
+    const batches = Math.max(LEAST, told ?? browningBatches(scaled, stage, USUAL_DIAMETER_MM));
+    const minutes = Math.round(stage.minutes + each * (batches - LEAST));
+    // So many pieces, so many at a time: nothing is left to ask.
+    if (told !== null) return { ...stage, minutes };
+    questions.push({
+      id: `${stage.id}.batches`,
+      about: { kind: 'minutes', stage: stage.id },
+      text: `How long in all for “${stage.text.slice(0, 60)}”? ${batches} batches are counted: the recipe doesn’t say how many.`,
+      taken: String(minutes),
+      range: [1, 2880],
+      unit: 'min',
+    });
+    return { ...stage, minutes };
+  });
+  return { ...dish, stages };
+}
