@@ -34,4 +34,10 @@ export {
 } from './ref';
 export type { BagWay, DishRef, KitWay, ReheatMethod } from './ref';
 export { servedWith } from './serve-with';
-export { afterwardsPerKg, assemblyMinutes, growsWithAmount, knifeMinutes, preparingMinutes } from './hands';
+export {
+  afterwardsPerKg,
+  assemblyMinutes,
+  growsWithAmount,
+  knifeMinutes,
+  preparingMinutes,
+} from './hands';

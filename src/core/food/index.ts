@@ -28,6 +28,7 @@ export {
 
 export { FOODS, findFood, foodById, kindOf, mentionedFood } from './find';
 export { isRice } from './table-kind';
+export { foodByNumber } from './by-number';
 export { ASK_GROUPS, FOOD_GROUPS, groupChoice } from './kind';
 export type { FoodKind } from './kind';
 export { plainName } from './name-kind';

@@ -1,4 +1,5 @@
 /** Writes the steps, links and notes of one dish of a meal, with their meaning. */
+import { foodByNumber } from '../food';
 import { isParted, partAt, sayPart, type ScaledDish, type Stage, refOf } from '../dish';
 import { paceFor, WORK_KINDS, type Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
@@ -168,7 +169,11 @@ export class StepWriter {
         const amount = quantity
           ? formatQuantity({ ...quantity, amount: quantity.amount * part }, this.kitchen.system)
           : '';
-        const whole = `${amount} ${ingredient.food}`.trim();
+        const food =
+          quantity?.unit === 'piece'
+            ? foodByNumber(ingredient.food, quantity.amount * part)
+            : ingredient.food;
+        const whole = `${amount} ${food}`.trim();
         return [part < 1 ? `${whole} (${sayPart(part)} of it)` : whole];
       });
   }

@@ -3,6 +3,7 @@ import { dishSchema, scaleDish, type Dish, type PressureStage, type Stage } from
 import { formatMinutes, formatQuantity, formatTemperature, type System } from '../units';
 import { readInstructions } from './method/read';
 import { isReckoned } from './preparing';
+import { exactly } from './rewrite';
 import { retime } from './retime';
 import type { FoundCycle, FoundStage } from './types';
 
@@ -16,7 +17,10 @@ export interface ReadingStyle {
 
 function lines(dish: Dish, servings: number, { system }: ReadingStyle): string[] {
   return scaleDish(dish, servings).ingredients.map(({ quantity, ingredient }) => {
-    const amount = quantity ? `${formatQuantity(quantity, system)} ` : '';
+    // Counted things are written as they are kept, so that the text reads back as the same dish.
+    const isCount = quantity?.unit === 'piece' && servings === dish.servings;
+    const words = isCount ? exactly(quantity.amount) : quantity && formatQuantity(quantity, system);
+    const amount = words ? `${words} ` : '';
     const preparation = ingredient.preparation ? `, ${ingredient.preparation}` : '';
     // Frozen or not decides how long it takes.
     const state = ingredient.frozen && !/\bfrozen\b/i.test(ingredient.food) ? 'frozen ' : '';

@@ -20,7 +20,7 @@ export function lineOf({ amount, unit, food, preparation, frozen }: Ingredient):
 }
 
 /** A fraction where it is exactly one, else the number. */
-function exactly(amount: number): string {
+export function exactly(amount: number): string {
   const isFraction = [1 / 8, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4].some(
     (f) => Math.abs((amount % 1) - f) < 0.002,
   );

@@ -7,6 +7,7 @@ import {
   type Dish,
   type ScaledIngredient,
 } from '../dish';
+import { foodByNumber } from '../food';
 import type { Kitchen } from '../kitchen';
 import { formatMinutes, formatQuantity, formatTemperature } from '../units';
 import { bagParts } from './bag-contents';
@@ -92,7 +93,9 @@ function toCook(item: Labelled, dish: Dish, kitchen: Kitchen, later: BagNeeds): 
     formatQuantity({ amount, unit: 'ml' }, kitchen.system);
   const list = (parts: readonly ScaledIngredient[]): string[] =>
     parts.map(({ ingredient, quantity }) =>
-      quantity ? `${formatQuantity(quantity, kitchen.system)} ${ingredient.food}` : ingredient.food,
+      quantity
+        ? `${formatQuantity(quantity, kitchen.system)} ${quantity.unit === 'piece' ? foodByNumber(ingredient.food, quantity.amount) : ingredient.food}`
+        : ingredient.food,
     );
   const add = [
     ...list(withBag),

@@ -27,6 +27,9 @@ const MARKS: Partial<Record<Unit, readonly number[]>> = {
   quart: [0, 1 / 4, 1 / 2, 3 / 4, 1],
 };
 const COUNT_MARKS = [0, 1 / 4, 1 / 2, 3 / 4, 1] as const;
+/** Above one, things are whole or half; from four on nobody halves one. */
+const HALVES = [0, 1 / 2, 1] as const;
+const WHOLE_FROM = 4;
 
 /**
  * The quantity in words for the given system; the kind is kept, so a mass stays a mass.
@@ -55,7 +58,8 @@ export function formatCapacity(litres: number, system: System): string {
 
 function formatCount({ amount, unit }: Quantity): string {
   if (unit === 'pinch') return amount < 1.5 ? 'a pinch' : withUnit(Math.round(amount), unit);
-  return withUnit(nearestMark(amount, COUNT_MARKS), unit);
+  if (amount >= WHOLE_FROM) return withUnit(Math.round(amount), unit);
+  return withUnit(nearestMark(amount, amount < 1 ? COUNT_MARKS : HALVES), unit);
 }
 
 function formatGrams(grams: number): string {

@@ -1,5 +1,5 @@
 /** Amounts and lengths within a sentence, in the household's units. */
-import { formatQuantity, roundWater } from '../units';
+import { formatQuantity, roundWater, toFraction } from '../units';
 import type { Conventions } from './conventions';
 
 /** A volume as a cook measures it. */
@@ -16,11 +16,12 @@ export function kg(amount: number, { system }: Conventions): string {
   return formatQuantity({ amount: amount * 1000, unit: 'g' }, system);
 }
 
-/** A length, to the eighth of an inch or the millimetre. */
+/** A length, to the quarter of an inch or the millimetre. */
 export function length(mm: number, { system }: Conventions): string {
-  return system === 'us'
-    ? `${formatQuantity({ amount: mm / 25.4, unit: 'piece' }, 'us')} in`
-    : `${mm} mm`;
+  if (system !== 'us') return `${mm} mm`;
+  const inches = mm / 25.4;
+  const shown = inches >= 10 ? Math.round(inches) : Math.max(1, Math.round(inches * 4)) / 4;
+  return `${toFraction(shown)} in`;
 }
 
 /** @example sayWater(175, { system: 'metric' }) // '180 ml water' */

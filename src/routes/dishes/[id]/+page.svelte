@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { foodByNumber } from '$core/food';
   import { goto } from '$app/navigation';
   import { isParted, sayPart, type Dish, type Stage } from '$core/dish';
   import { takeUnread, type UnreadKind } from '$core/recipe';
@@ -152,7 +153,9 @@
                   : '–'}</td
             >
             <td class="py-2 pr-4"
-              >{ingredient.food}{#if ingredient.preparation}<span class="text-muted"
+              >{quantity?.unit === 'piece'
+                ? foodByNumber(ingredient.food, quantity.amount)
+                : ingredient.food}{#if ingredient.preparation}<span class="text-muted"
                   >, {ingredient.preparation}</span
                 >{/if}{#if ingredient.frozen}<span class="font-semibold text-brine">
                   frozen{ingredient.thaw ? ', thawed first' : ''}</span

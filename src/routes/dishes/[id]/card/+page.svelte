@@ -1,5 +1,6 @@
 <script lang="ts">
   /** One dish on one small sheet, to stand beside the pot. */
+  import { foodByNumber } from '$core/food';
   import { isServedHot } from '$core/cycle';
   import { isParted, partAt, sayPart, type Stage } from '$core/dish';
   import { retime } from '$core/recipe';
@@ -57,7 +58,9 @@
         {#each scaled.ingredients as { ingredient, quantity } (ingredient.id)}
           <li class="border-b border-line py-[3px] leading-snug">
             <b>{quantity ? formatQuantity(quantity, kitchen.system) : ''}</b>
-            {ingredient.food}{#if ingredient.preparation}<span class="text-muted"
+            {quantity?.unit === 'piece'
+              ? foodByNumber(ingredient.food, quantity.amount)
+              : ingredient.food}{#if ingredient.preparation}<span class="text-muted"
                 >, {ingredient.preparation}</span
               >{/if}
           </li>
