@@ -12,6 +12,7 @@ const MAY = new RegExp(
     String.raw`${SUBJECT}(?:is |are |quite |perfectly |very )*(?:happy|fine|ok|okay|good|content|all right)\s+(?:to\s+(?:sit|wait|stand|hold|keep|stay|be left)\b|(?:for|on|in|at|up to|warm|cold|left)\b)`,
     // “keeps warm with a lid on for 20 minutes”, “holds well for an hour”
     String.raw`${SUBJECT}(?:happily\s+)?(?:keeps|holds|waits)\b`,
+    String.raw`^(?:and |but )?(?:they|these|those)\s+(?:happily\s+)?(?:keep|hold|wait)\b`,
     String.raw`${SUBJECT}(?:happily\s+(?:sits|stands|stays)|(?:sits|stands|stays)\s+(?:happily|well|fine))\b`,
     // “best within 2 hours”, “eat within the hour”
     String.raw`${SUBJECT}(?:is |are )?(?:at its |at their )?(?:best|better|good|nicest|eat|serve|eaten|served|use|used)(?:\s+(?:eaten|served))?\s+within\b`,

@@ -68,6 +68,11 @@ export function other(p: Path, c: Clause): void {
     return;
   }
   const last = p.stages.at(-1);
+  // “… before you cut it”: when, and no work.
+  if (/^(?:you|we) (?!(?:can|could|need|want|have|should|will|must|then)\b)/i.test(c.text)) {
+    p.attach(c);
+    return;
+  }
   // “Bake, 10 minutes at 200 °C”: a setting of its own belongs to the oven just named.
   if (c.celsius !== null && last && (last.kind === 'oven' || last.kind === 'crisp')) {
     p.replace(p.stages.length - 1, (s) => ({ ...s, celsius: s.celsius ?? c.celsius }));
