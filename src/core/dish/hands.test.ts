@@ -1,3 +1,4 @@
+import { assemblyMinutes } from './hands';
 import { describe, expect, it } from 'vitest';
 import { dishSchema, scaleDish, type Dish, type Stage } from './index';
 import { afterwardsPerKg, growsWithAmount, knifeMinutes, preparingMinutes } from './hands';
@@ -88,5 +89,19 @@ describe('work that grows with the amount', () => {
     expect(afterwardsPerKg('Take the meat off the bones')).toBeGreaterThan(
       afterwardsPerKg('Mash them'),
     );
+  });
+});
+
+describe('putting a dish together', () => {
+  it.each([
+    ['Add the stock and close the lid', 0],
+    ['Spread the potatoes', 1],
+    ['Layer the potatoes, spread the cream over, cover with foil', 3],
+    [
+      'Beat, roll, fill, layer, spread, crack, brush, divide between and into cups. Wrap in foil',
+      8,
+    ],
+  ])('“%s” takes %s minutes more', (text, minutes) => {
+    expect(assemblyMinutes(text)).toBe(minutes);
   });
 });

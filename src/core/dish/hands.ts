@@ -122,7 +122,7 @@ const ASSEMBLY: readonly RegExp[] = [
   /\bspread\b/i,
   /\b(?:roll|fill|stuff|wrap|tie|stud)\b/i,
   /\bwells\b|\bcrack\b/i,
-  /\b(?:whisk|beat|cream|knead)\b/i,
+  /\b(?:whisk|beat|knead)\b|\bcream (?:the|together|butter)\b/i,
   /\b(?:ramekins|moulds|glasses|jars|cups) ?[.,]|\bdivide\b[^.]*\b(?:between|among|into)\b/i,
   /\b(?:cover|wrap|seal)\b[^.]*\b(?:foil|parchment|paper|string)\b/i,
   /\b(?:brush|baste|glaze|rub)\b/i,

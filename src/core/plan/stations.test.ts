@@ -132,6 +132,27 @@ describe('a rice cooker', () => {
     expect(compiled.notes.map((n) => n.code)).toEqual(['in-rice-cooker']);
   });
 
+  it('takes what is written for one; without one it simmers on the stove, and says so', () => {
+    const written = dishBy(
+      'jewelled',
+      [{ food: 'basmati rice', amount: 300, unit: 'g', role: 'main' }],
+      {
+        stages: [
+          {
+            ...{ id: 'cook', kind: 'burner', text: 'In the rice cooker', minutes: 25 },
+            ...{ attended: false, appliance: 'rice-cooker', uses: ['i0'] },
+          } as Stage,
+        ],
+      },
+    );
+    const there = compile(kitchen, 8, written);
+    expect(there.problem.blocks?.map((b) => b.units)).toEqual([['rice']]);
+    expect(there.notes).toEqual([]);
+    const without = compile(kitchenOf({ appliances: [] }), 8, written);
+    expect(without.problem.blocks?.map((b) => b.units)).toEqual([['burner']]);
+    expect(without.notes.map((n) => n.code)).toEqual(['no-rice-cooker']);
+  });
+
   it('whole grain takes longer there (common practice)', () => {
     const brown = pilaf(360);
     const dish = {
