@@ -11,6 +11,7 @@ import type { FoundStage } from './types';
 /** What was cooked before is taken up by what it left. */
 const FROM_POT =
   /\b(?:(?:the|its|their|pan|cooking|braising) (?:juices?|liquid|liquor)|cooking water|drippings|gravy|the fat|what is left|from the pot|back (?:in|into|to) the pot)\b/i;
+const JUICES = /\b(?:juices?|liquid|liquor|broth|stock|gravy|sauce|drippings)\b/i;
 /** What was taken out goes in again: one thing after the other. */
 const TAKES_BACK = /\b(?:return|back|everything|all (?:of )?(?:it|them)|again)\b/i;
 const FRYING = /\b(?:skillet|frying[- ]?pan|dry pan|griddle|wok)\b/i;
@@ -172,6 +173,16 @@ export function withBranches(
     return !isOfBranch && lastInPot(i) !== undefined && branches.every((b) => b.place !== 'cooker');
   }
 
+  /** Where the juices were left: strained into a jug after the pot, or in it. */
+  function juicesOf(i: number): string | undefined {
+    const pot = lastInPot(i);
+    const from = stages.findIndex((s) => s.id === pot) + 1;
+    const kept = stages
+      .slice(from, i)
+      .findLast((s) => placeOf(s) === 'counter' && JUICES.test(s.text));
+    return kept?.id ?? pot;
+  }
+
   function lastInPot(i: number): string | undefined {
     return stages.slice(0, i).findLast((s) => placeOf(s) === 'cooker')?.id;
   }
@@ -192,7 +203,7 @@ export function withBranches(
     const beside = (branches[0] as Branch).tips;
     const pot =
       placeOf(stage) === 'cooker' && FROM_POT.test(text)
-        ? lastInPot(stages.indexOf(stage))
+        ? juicesOf(stages.indexOf(stage))
         : undefined;
     const tips = isFree
       ? []

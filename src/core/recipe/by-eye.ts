@@ -19,6 +19,9 @@ const STRANGE = /^((?:\p{L}+ )?\p{L}+)\s+of\s+(?=\p{L})/iu;
 /** A measure that is no number of the food; null where the line counts the food itself. */
 function strangeMeasure(line: IngredientLine): { words: string; food: string } | null {
   if (line.unit !== null && line.unit !== 'piece') return null;
+  // “4 little gem” are so many heads of it.
+  if (findFood(line.food)?.names.includes(line.food.toLowerCase())) return null;
+  if (line.amount !== null && line.amount > 1 && /^little\s+(?!of\b)/i.test(line.food)) return null;
   for (const pattern of [BY_EYE, A_FEW]) {
     const words = pattern.exec(line.food)?.[1];
     if (words !== undefined) return { words, food: line.food.replace(pattern, '') };

@@ -134,7 +134,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'rest',
-    /\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set)\b[^.;]{0,24}\b(?:in|into) the (?:fridge|refrigerator)|(?:to|reach) room temperature|chill|refrigerate|cools?|prov(?:e|ing)|proof(?:ing)?|(?:let|leave|to)\b[^.;]{0,20}\brise|rise (?:for|until|in)|freeze (?:for|\d+|until)|delay(?:ed)? (?:start|timer|cook)|rests?(?! of\b)|(?:let|leave|to)\b[^.;]{0,24}\bsettle|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
+    /\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set)\b[^.;]{0,24}\b(?:in|into) the (?:fridge|refrigerator)|(?:to|reach) room temperature|^(?:then )?overnight\b|chill|refrigerate|cools?|prov(?:e|ing)|proof(?:ing)?|(?:let|leave|to)\b[^.;]{0,20}\brise|rise (?:for|until|in)|freeze (?:for|\d+|until)|delay(?:ed)? (?:start|timer|cook)|rests?(?! of\b)|(?:let|leave|to)\b[^.;]{0,24}\bsettle|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
   ],
 ];
 

@@ -30,6 +30,13 @@ const IN_BRACKETS =
 /** “200C (180 fan)”, “(gas 6)”: the same heat once more. */
 const OTHER_HEAT =
   /\s*\((?:fan |or )?(?:\d{3} ?°?[CF]?(?: ?fan)?|gas(?: mark)? ?\d)(?:\s*[/,;]\s*(?:\d{3} ?°?[CF]?(?: ?fan)?|gas(?: mark)? ?\d))*\)/gi;
+/** Where nothing was said before it, what stands in brackets is the heat itself. */
+const sameHeat = (whole: string, ...more: unknown[]): string => {
+  const [at, text] = more.slice(-2) as [number, string];
+  return /\d{3} ?°?[CF]?\W*$/i.test(text.slice(0, at))
+    ? ''
+    : ` ${whole.replace(/^\s*\(|\)$/g, '')}`;
+};
 const withBracketed = (sentence: string): string =>
   sentence.replace(IN_BRACKETS, (whole, before: string, time: string) =>
     saysNatural(before) || saysQuick(before) || saysPressure(before) ? whole : `${before} ${time}`,
@@ -54,7 +61,7 @@ export function toSentences(paragraphs: readonly string[]): string[] {
 }
 
 export function toClauses(sentence: string): string[] {
-  return withBracketed(sentence.replace(OTHER_HEAT, ''))
+  return withBracketed(sentence.replace(OTHER_HEAT, sameHeat))
     .replace(OTHER_WAY, '')
     .replace(
       /\b(hours?)\s+and\s+(?=\d|a half|five\b|ten\b|fifteen\b|twenty\b|twenty-five\b|thirty\b|forty\b|fifty\b)/gi,

@@ -297,7 +297,9 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
       recipe.notes.push(text);
       break;
     case 'yield':
-      recipe.leftOver.push(...restOfYield(text, found));
+      // “For 4: 1½ cups rice, 1¾ cups water”: the list stands behind it.
+      if (f.amounts > 0 && own !== text) recipe.ingredients.push(...splitSpokenList(own));
+      else recipe.leftOver.push(...restOfYield(text, found));
       break;
     case 'chatter':
       // One sentence under the title tells of the dish.

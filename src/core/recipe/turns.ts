@@ -1,6 +1,6 @@
 /** What a text says is done in the middle of a step: “basting halfway”, “stir twice”, “uncover for the last 15 minutes”. */
 import { MOST_TURNS, type Stage } from '../dish';
-import { findDurations } from './durations';
+import { findDurations, type Duration } from './durations';
 
 type Turn = NonNullable<Stage['turns']>[number];
 
@@ -59,8 +59,9 @@ function partsOf(text: string, minutes: number): { text: string; from: number; l
   const times = findDurations(text).filter(
     (d) => !/\b(?:every|last|final|after|first)\s+(?:the first )?$/i.test(text.slice(0, d.start)),
   );
-  const sum = times.reduce((all, d) => all + d.from, 0);
-  if (Math.round(sum) !== minutes) return [];
+  // What comes before it in the same words is of another step.
+  while (times.length > 0 && sumOf(times) > minutes + 0.5) times.shift();
+  if (Math.round(sumOf(times)) !== minutes) return [];
   let [begin, from] = [0, 0];
   return times.map((time, i) => {
     const next = times[i + 1];
@@ -70,6 +71,8 @@ function partsOf(text: string, minutes: number): { text: string; from: number; l
     return part;
   });
 }
+
+const sumOf = (times: readonly Duration[]): number => times.reduce((all, d) => all + d.from, 0);
 
 /** Where between two times the words of the second begin. */
 function cutIn(between: string): number {

@@ -60,10 +60,11 @@ export interface Features {
 
 const VERBS =
   'add|heat|cook|stir|pour|place|put|set|press|seal|lock|close|brown|sear|mix|combine|serve|let|release|bake|simmer|season|sprinkle|remove|cut|chop|dice|slice|peel|rinse|wash|soak|turn|bring|cover|whisk|drain|top|fold|wait|vent|open|sweat|fry|steam|boil|soften|blend|strain|reduce|saut[eé]|select|secure|transfer|return|tip|toss|rub|melt|scatter|lift|lay|layer|stand|take|make|use|roll|push|pat|scrape|deglaze|grill|broil|roast|finish|garnish|spoon|ladle|crumble|mash|shred|fluff|marinate|leave|rest|cool|chill|beat|spread|line|grease|insert|hit|chuck|throw|dump|warm|preheat|start|wipe|skim|discard|stuff|tie|bash|crush|grate|squeeze|crack|dress|carve|drop|spray|submerge|blitz|pur[eé]e|flip|arrange|nestle|adjust|check|taste|pressure[- ]cook|slow[- ]cook|allow|give|keep|press|swirl|dissolve|sift|knead|shape|form|unmould|trim|clean|pick|allow|repeat|divide|fill|tuck|pile|work|begin|go|reckon|enjoy|store|freeze|reheat|lower|hang|suspend|balance|wrap|prick|skewer|truss|baste|rotate|snip|shell|thread|squash|unwrap|untie|uncover|tent|monter';
-const VERB = new RegExp(String.raw`\b(?:${VERBS})\b`, 'i');
+// An accent is no end of a word: “sauté”.
+const VERB = new RegExp(String.raw`\b(?:${VERBS})(?!\p{L})`, 'iu');
 const VERB_FIRST = new RegExp(
-  String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:${VERBS})\b(?!\s*(?:–|-|:|\d))`,
-  'i',
+  String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:${VERBS})(?!\p{L})(?!\s*(?:–|-|:|\d))`,
+  'iu',
 );
 /** “250 ml water in the pot, swede in the basket”: where it goes is work. */
 const IN_VESSEL = /\bin(?:to)? the (?:pot|cooker|inner pot|steamer|basket|pan|bowl)\b/i;
@@ -84,7 +85,10 @@ const SETTING_WORDS = 7;
 const CHATTY =
   /\b(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi(?! (?:press|heat))|hiya|hey|hello|hope|thanks|thank you|lol|xx?|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|(?:like|subscribe) button|channel|button below|posted|was|were|used to|took|said)\b|!!|\?\?|🙈/i;
 const KEEPING =
-  /\b(?:leftovers?|keeps? (?:for|well|\d)|lasts? (?:for )?\d|store|freezes?|frozen for|reheat|fridge|make ahead|make it ahead|variation|goes well|serve with|calories|per serving|nutrition)\b|\b(?:tips?|notes?|storage):/i;
+  /\b(?:leftovers?|keeps? (?:for|well|\d)|lasts (?:for )?\d|last for \d|store|freezes?|frozen for|reheat|fridge|make ahead|make it ahead|variation|goes well|serve with|calories|per serving|nutrition)\b|\b(?:tips?|notes?|storage):/i;
+/** “Overnight in the fridge.”: a step, and no word on keeping. */
+const NIGHT =
+  /^(?:then )?(?:leave |put |chill |keep )?(?:it |them )?(?:overnight in|in(?:to)? the fridge (?:overnight|for \d)|in(?:to)? the fridge until set)\b/i;
 const ASIDE =
   /^(?:\w+(?:'|’)s |top |quick |chef(?:'|’)?s? |cook(?:'|’)?s? )?(?:tips?|notes?|storage|to store|make[- ]ahead|variations?|p\.?s\.?)\s*[:.–—-]/i;
 const COMMENT =
@@ -154,15 +158,15 @@ export function featuresOf(line: Line): Features {
     pressure,
     food: mentionedFood(text) !== null,
     digits: /\d/.test(text),
-    verbFirst: VERB_FIRST.test(text),
-    verb: VERB.test(text) || IN_VESSEL.test(text),
+    verbFirst: VERB_FIRST.test(text) || NIGHT.test(text),
+    verb: VERB.test(text) || IN_VESSEL.test(text) || NIGHT.test(text),
     yield: found,
     yieldOnly: found !== '' && restOfYield(text, found).length === 0,
     setting:
       SETTING.test(text) && text.split(/\s+/).length <= SETTING_WORDS && line.mark !== 'number',
     meta: (META.test(text) && !pressure) || MAKES_WEIGHT.test(text) || isInAll(text, pressure),
     chatty: CHATTY.test(text),
-    keeping: KEEPING.test(text),
+    keeping: KEEPING.test(text) && !NIGHT.test(text),
     aside: ASIDE.test(text),
     wordsOutside: outside.trim().split(/\s+/).length,
     timeOutside: findDurations(outside).length > 0,

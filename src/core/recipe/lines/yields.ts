@@ -24,7 +24,7 @@ const YIELD = new RegExp(
     // “4 small pots”, “makes 6 ramekins”: one for each.
     String.raw`^(?:makes\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:(?:small|large|little|individual|mini|generous)\s+)*(?:pots|ramekins|glasses|moulds|verrines|cups\s*$)(?=\s*[.,]?$)`,
     // “Stew (for 5)”, “BEAN POT — for 8”.
-    String.raw`(?:(?<=^|\(|[—–-]\s|\.\s)for)\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?=\s*(?:$|\)|[.,;:]))`,
+    String.raw`(?:(?<=^|\(|[—–-]\s|[.,]\s)for)\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?=\s*(?:$|\)|[.,;:]))`,
   ].join('|'),
   'i',
 );

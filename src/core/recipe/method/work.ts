@@ -50,6 +50,9 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   if (c.kind === 'brown' && p.hasCycle && c.saute && !FRIES.test(c.text))
     return { kind: 'simmer', cost: 0.3 };
   if (c.kind !== null) return { kind: besidePot(p, c, c.kind), cost: 0.2 };
+  const isInOven = p.going?.kind === 'oven' || p.going?.kind === 'crisp';
+  if (isInOven && c.again && !c.isBurner && c.at - (p.going?.at ?? 0) <= 1)
+    return { kind: 'oven', cost: 0.5 };
   if (c.isBurner || (p.inSaucepan && !c.wait)) return { kind: 'burner', cost: 0.6 };
   if (p.going?.at === c.at) return { kind: p.going.kind, cost: 0.5 };
   if (!p.hasCycle && c.wait && time && time.from >= soakFrom(c)) return { kind: 'soak', cost: 0.6 };
