@@ -19,6 +19,9 @@ function area({ grams, food, ingredient }: ScaledIngredient): number {
   return grams / SOLID_G_PER_ML / (Math.max(5, deepMm) / 10);
 }
 
+/** A text that speaks of several lots. */
+const IN_BATCHES = /\b(?:batch(?:es)?|lots?|goes|rounds?|loads?|at a time|in turn)\b/i;
+
 /** Rounds of browning that the meat of a stage needs on a bottom of that width, at least 1. */
 export function browningBatches(scaled: ScaledDish, stage: Stage, diameterMm: number): number {
   const wanted = scaled.ingredients
@@ -41,5 +44,9 @@ export function browningMinutes(
 ): { minutes: number; batches: number } {
   const usual = browningBatches(written, stage, USUAL_DIAMETER_MM);
   const batches = browningBatches(scaled, stage, diameterMm);
-  return { minutes: Math.max(1, Math.round((stage.minutes * batches) / usual)), batches };
+  // Minutes of one frying are not halved by a wider pot; those of batches are.
+  const share = IN_BATCHES.test(stage.sentence ?? stage.text)
+    ? batches / usual
+    : Math.max(1, batches / usual);
+  return { minutes: Math.max(1, Math.round(stage.minutes * share)), batches };
 }

@@ -41,7 +41,7 @@ kale                | kale, cavolo nero | solid | 89.6 2.9 1.5 0.3 4.1 1.6 | 0.2
 chard               | chard, swiss chard, silverbeet, rainbow chard | solid | 92.7 1.8 0.2 2.1 1.6 1.6 | 0.15 | piece=4 growth=0.25 keep=leafy | SR
 collards            | collard greens, spring greens, greens | solid | 89.6 3 0.6 1.4 4 1.3 | 0.15 | piece=3 growth=0.3 crisp=1 soft=4 keep=leafy | SR
 spinach             | spinach, baby spinach, spinach leaves, palak, saag | solid | 91.4 2.9 0.4 1.4 2.2 1.7 | 0.13 | piece=2 growth=0.15 gives=0.3 crisp=0.05 soft=0.2 keep=leafy pack=250 | SR
-lettuce             | lettuce, salad leaves, romaine, cos lettuce, iceberg, little gem | solid | 95 1.2 0.3 2.1 1.2 0.6 | 0.2 | each=360 piece=2 keep=leafy through=0.3 most=10 | SR
+lettuce             | lettuce, salad leaves, romaine, cos lettuce, iceberg | solid | 95 1.2 0.3 2.1 1.2 0.6 | 0.2 | each=360 piece=2 keep=leafy through=0.3 most=10 | SR
 cauliflower         | cauliflower, cauliflower florets, gobi | solid | 92.1 1.9 0.3 3 2 0.8 | 0.45 | each=600 piece=30 crisp=0.3 soft=1 through=0.5 most=30 | SR
 broccoli            | broccoli, broccoli florets | solid | 89.3 2.8 0.4 4 2.6 0.9 | 0.38 | each=400 piece=25 crisp=0.3 soft=1 through=0.4 most=20 | SR
 brussels            | brussels sprouts, sprouts | solid | 86 3.4 0.3 5.2 3.8 1.4 | 0.37 | each=19 piece=28 crisp=0.3 soft=1 through=0.8 most=25 pack=500 | SR
@@ -95,6 +95,7 @@ amaranth-leaves     | amaranth leaves, callaloo | solid | 91 2.2 0.2 1 3.4 1.8 |
 rocket              | rocket, arugula | solid | 92.5 2.5 0.6 1.6 1.4 1.3 | 0.1 | piece=2 growth=0.15 gives=0.2 keep=leafy soften=leaf | SR
 watercress          | watercress, cress | solid | 92.5 2.5 0.6 1.6 1.4 1.3 | 0.1 | piece=2 growth=0.15 gives=0.2 keep=leafy soften=leaf | SR
 sorrel              | sorrel, purslane | solid | 92.5 2.5 0.6 1.6 1.4 1.3 | 0.1 | piece=2 growth=0.15 gives=0.2 keep=leafy soften=leaf | SR
+little-gem          | little gem, little gem lettuce, baby gem, baby gem lettuce, gem lettuce | solid | 95 1.2 0.3 2.1 1.2 0.6 | 0.4 | each=150 piece=40 keep=leafy through=0.3 most=10 | SR
 lamb-s-lettuce      | lamb's lettuce, mache | solid | 92.5 2.5 0.6 1.6 1.4 1.3 | 0.1 | piece=2 growth=0.15 gives=0.2 keep=leafy soften=leaf | SR
 endive              | endive, chicory, witlof | solid | 93.8 1.3 0.2 1.2 2.5 1.2 | 0.3 | each=130 piece=20 keep=leafy through=0.4 soft=1 | SR
 radicchio           | radicchio | solid | 93.8 1.3 0.2 1.2 2.5 1.2 | 0.3 | each=130 piece=20 keep=leafy through=0.4 soft=1 | SR
