@@ -1,4 +1,5 @@
 /** “In batches, 8 minutes each”: how many there are follows from what lies on the bottom of a usual pot, and is asked. */
+import { shortened } from './own-part';
 import { browningBatches, scaleDish, USUAL_DIAMETER_MM, type Dish, type Stage } from '../dish';
 import { NUMBER, toNumber } from '../units';
 import type { FoundStage, ImportQuestion } from './types';
@@ -55,7 +56,7 @@ export function withBatches(
     questions.push({
       id: `${stage.id}.batches`,
       about: { kind: 'minutes', stage: stage.id },
-      text: `How long in all for “${stage.text.slice(0, 60)}”? ${batches} batches are counted: the recipe doesn’t say how many.`,
+      text: `How long in all for “${shortened(stage.text)}”? ${batches} batches are counted: the recipe doesn’t say how many.`,
       taken: String(minutes),
       range: [1, 2880],
       unit: 'min',

@@ -49,3 +49,11 @@ export function ownPart(found: readonly FoundStage[], at: number): string {
   }
   return /\p{L}{2}/u.test(own) ? own : told;
 }
+
+const LONGEST = 60;
+
+/** Words of a step within a question: whole words, and a sign where there are more. */
+export function shortened(text: string): string {
+  if (text.length <= LONGEST) return text;
+  return `${text.slice(0, LONGEST).replace(/[\s,;:.]*\S*$/, '')} …`;
+}

@@ -1,4 +1,5 @@
 /** Where each ingredient goes in: where it is named, else into the first pot; a main one that is not named is asked for. */
+import { shortened } from './own-part';
 import type { Stage } from '../dish';
 import type { ReadIngredient } from './ingredients';
 import type { ImportQuestion } from './types';
@@ -113,7 +114,7 @@ export function askWhereMainsGo(
       taken: at.id,
       range: [0, 0],
       unit: '',
-      choices: stages.map((s, i) => [s.id, `${i + 1}: ${s.text.slice(0, 50)}`] as const),
+      choices: stages.map((s, i) => [s.id, `${i + 1}: ${shortened(s.text)}`] as const),
     });
   }
 }

@@ -14,7 +14,7 @@ import { turnsIn } from './turns';
 import { levelIn } from './phrases';
 import { heaviest, heaviestGiven } from './guesses';
 import { freshId, type ReadIngredient } from './ingredients';
-import { ownPart } from './own-part';
+import { ownPart, shortened } from './own-part';
 import { soakAsListed, soakText } from './soaking';
 import { askWhereMainsGo, mentioned, placeTheRest } from './place';
 import type { FoundCycle, FoundStage, ImportQuestion } from './types';
@@ -160,7 +160,7 @@ function writeStage(
     questions.push({
       id: `${base.id}.minutes`,
       about: { kind: 'minutes', stage: base.id },
-      text: `How long for “${base.text.slice(0, 60)}”?`,
+      text: `How long for “${shortened(base.text)}”?`,
       taken: String(minutes),
       range: [1, LONGEST],
       unit: 'min',
@@ -187,7 +187,7 @@ function writeStage(
         questions.push({
           id: `${base.id}.heat`,
           about: { kind: 'heat', stage: base.id },
-          text: `How hot for “${base.text.slice(0, 60)}”?`,
+          text: `How hot for “${shortened(base.text)}”?`,
           taken: '200',
           range: [100, 300],
           unit: '°C',
@@ -205,7 +205,7 @@ function writeStage(
         questions.push({
           id: `${base.id}.setting`,
           about: { kind: 'setting', stage: base.id },
-          text: `On which setting is “${base.text.slice(0, 60)}”?`,
+          text: `On which setting is “${shortened(base.text)}”?`,
           taken: 'low',
           range: [0, 0],
           unit: '',
@@ -312,7 +312,7 @@ function holdOf(
       id: `${base.id}.hold`,
       about: { kind: 'hold', stage: base.id },
       text: Number.isNaN(minutes)
-        ? `How long does it pressure cook in “${base.text.slice(0, 60)}”?`
+        ? `How long does it pressure cook in “${shortened(base.text)}”?`
         : 'Is it opened as soon as it is at pressure (0 min)?',
       taken: Number.isNaN(minutes) ? '' : '0',
       range: [0, LONGEST_PRESSURE_MIN],
@@ -366,7 +366,7 @@ function levelOf(
   questions.push({
     id: `${base.id}.level`,
     about: { kind: 'level', stage: base.id },
-    text: `High or low pressure for “${base.text.slice(0, 60)}”?`,
+    text: `High or low pressure for “${shortened(base.text)}”?`,
     taken: 'high',
     range: [0, 0],
     unit: '',
