@@ -107,7 +107,8 @@ function eitherOf(clause: string): string {
 function headOf(tokens: readonly string[]): Food | null {
   let end = tokens.length;
   for (;;) {
-    for (let start = 0; start < end; start++) {
+    // No name has more words; a whole sentence is looked through from its end.
+    for (let start = Math.max(0, end - MOST_WORDS); start < end; start++) {
       const food = byName.get(tokens.slice(start, end).join(' '));
       if (food) return food;
     }

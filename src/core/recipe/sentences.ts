@@ -24,23 +24,30 @@ const CLAUSE_END = new RegExp(
   'i',
 );
 
-/** “Whip the cream (5 min), fold it in”: minutes of the words before them. */
-const IN_BRACKETS =
-  /([^.;:,()]+?)\s*\(((?:about |around |~ ?)?\d+(?: ?(?:-|–|to) ?\d+)? ?(?:min(?:ute)?s?|hours?|hrs?|h)\.?)\)/gi;
 /** “200C (180 fan)”, “(gas 6)”: the same heat once more. */
 const OTHER_HEAT =
-  /\s*\((?:fan |or )?(?:\d{3} ?°?[CF]?(?: ?fan)?|gas(?: mark)? ?\d)(?:\s*[/,;]\s*(?:\d{3} ?°?[CF]?(?: ?fan)?|gas(?: mark)? ?\d))*\)/gi;
+  /\s?\((?:fan |or )?(?:\d{3} ?°?[CF]?(?: ?fan)?|gas(?: mark)? ?\d)(?:\s?[/,;]\s?(?:\d{3} ?°?[CF]?(?: ?fan)?|gas(?: mark)? ?\d))*\)/gi;
 /** Where nothing was said before it, what stands in brackets is the heat itself. */
 const sameHeat = (whole: string, ...more: unknown[]): string => {
   const [at, text] = more.slice(-2) as [number, string];
-  return /\d{3} ?°?[CF]?\W*$/i.test(text.slice(0, at))
+  return /\d{3} ?°?[CF]?\W*$/i.test(text.slice(Math.max(0, at - 12), at))
     ? ''
     : ` ${whole.replace(/^\s*\(|\)$/g, '')}`;
 };
+
+/** “Whip the cream (5 min), fold it in”: minutes of the words before them. */
+const IN_BRACKETS =
+  /\s?\(((?:about |around |~ ?)?\d+(?: ?(?:-|–|to) ?\d+)? ?(?:min(?:ute)?s?|hours?|hrs?|h)\.?)\)/gi;
 const withBracketed = (sentence: string): string =>
-  sentence.replace(IN_BRACKETS, (whole, before: string, time: string) =>
-    saysNatural(before) || saysQuick(before) || saysPressure(before) ? whole : `${before} ${time}`,
-  );
+  sentence.replace(IN_BRACKETS, (whole, time: string, at: number) => {
+    const before =
+      sentence
+        .slice(0, at)
+        .split(/[.;:,()]/)
+        .at(-1) ?? '';
+    const isOfCycle = saysNatural(before) || saysQuick(before) || saysPressure(before);
+    return before.trim() === '' || isOfCycle ? whole : ` ${time}`;
+  });
 
 const NUMBERED = /\b(no|nr|step|vol)\.(?=\s*\d)/gi;
 
