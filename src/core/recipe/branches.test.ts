@@ -72,6 +72,20 @@ describe('what a method lets go on side by side', () => {
     expect(waits(dish)).toEqual(['pressure', 'finish < nothing', 'finish < pressure + finish']);
   });
 
+  it.each([
+    'Blend with the coconut milk.',
+    'Blend until smooth with the coconut milk.',
+    'Blend, coconut milk in.',
+  ])('“%s” is the soup, and waits for it', (words) => {
+    const dish = read(
+      recipe(
+        '1.5 kg squash\n700 ml stock\n400 ml coconut milk',
+        `Squash and stock in. 8 minutes on high pressure, quick release.\n${words}`,
+      ),
+    );
+    expect(waits(dish)).toEqual(['pressure', 'finish']);
+  });
+
   it('stirred into the pot, it waits for the pot', () => {
     const dish = read(
       recipe(

@@ -62,7 +62,7 @@ export const saysElsewhere = has(
 /** “For the mash: …”: a part of the dish that is told by itself. */
 export const saysPart = has(/^(?:\d+[.)]\s*)?for the [\p{L}-]+(?: [\p{L}-]+)?\s*[:,]/iu);
 const BY_ITSELF =
-  /^(?:(?:meanwhile|then),? )?(?:for the \w+[,:]|(?:mix|whisk|beat|crush|pound|combine|make|blend)\b(?!\s+(?:in|it|them|everything|all|well)\b))/i;
+  /^(?:(?:meanwhile|then),? )?(?:for the \w+[,:]|(?:mix|whisk|beat|crush|pound|combine|make|blend)\b(?!\s*(?:[.,;]|$)|\s+(?:in|it|them|everything|all|well|with|until|till|to|together|smooth|lightly|gently|roughly|again|the (?:soup|sauce|lot|pot|beans|lentils|vegetables))\b))/i;
 const TO_THE_REST =
   /\b(?:into|add|stir(?:red)? (?:it )?in|fold(?:ed)? in|pour(?:ed)? over|spoon(?:ed)? over|the pot|the pan|it all|slurry)\b/i;
 /** Made of its own things, to be put to the rest later. */

@@ -31,14 +31,19 @@ export function mentioned(told: string, ingredients: readonly ReadIngredient[]):
   const left = new Set(words.filter((_, i) => !taken.has(i)));
   const isNamed = ({ ingredient, food }: ReadIngredient): boolean =>
     [ingredient.food, ...(food?.names ?? [])].some((name) => {
-      const head = wordsOf(name).at(-1);
-      return head !== undefined && head.length > 2 && left.has(head);
+      const words = wordsOf(name);
+      const head = words.at(-1);
+      // “Lime to taste” is the lime juice of the list.
+      const whole = PART.test(head ?? '') ? words.at(-2) : undefined;
+      return [head, whole].some((word) => word !== undefined && word.length > 2 && left.has(word));
     });
   return ingredients
     .filter((i) => found.has(i.ingredient.id) || isNamed(i))
     .map(({ ingredient }) => ingredient.id);
 }
 
+/** A part of a fruit or plant, as `wordsOf` leaves it. */
+const PART = /^(?:juice|juic|zest|rind|leav|leaf|seed|wedge)$/;
 const wordsOf = (text: string): string[] =>
   text
     .toLowerCase()
