@@ -86,6 +86,47 @@ describe('what a method lets go on side by side', () => {
     expect(waits(dish)).toEqual(['pressure', 'finish']);
   });
 
+  it('what was picked off the bones goes back into its sauce before the pasta boils beside it', () => {
+    const dish = read(
+      recipe(
+        '2 kg oxtail\n1 tin tomatoes\n800 g gnocchi',
+        'Tomatoes in, oxtail in. 60 minutes on high, natural release.\nLift out the oxtail, pick the meat off the bones (15 minutes). Meanwhile reduce the sauce on saute 10 minutes.\nStir the meat back into the sauce. Boil the gnocchi in a big pan of salted water for 3 minutes. Toss with the ragu.',
+      ),
+    );
+    expect(waits(dish)).toEqual([
+      'pressure',
+      'finish',
+      'simmer < pressure',
+      'finish < finish + simmer',
+      'burner < nothing',
+      'finish < finish + burner',
+    ]);
+  });
+
+  it('of two lines of one food each stage takes the one whose amount it names', () => {
+    const dish = read(
+      recipe(
+        '200 g pudding rice\n60 g sugar\n4 oranges\n100 g sugar for the caramel',
+        'Rice and 60 g sugar into the pot. High pressure 20 minutes, natural release.\nFor the oranges: melt the 100 g sugar in a dry pan, 6 minutes, pour over the oranges.',
+      ),
+    );
+    const uses = dish.stages.map((s) => s.uses.filter((id) => id.startsWith('sugar')));
+    expect(uses).toEqual([['sugar'], ['sugar-2']]);
+  });
+
+  it('what cools in its liquid has let its pressure go', () => {
+    const dish = read(
+      recipe(
+        '1 octopus, about 1.2 kg',
+        '15 minutes on high pressure, natural release. Let it cool in its liquor for 20 minutes.',
+      ),
+    );
+    expect(dish.stages).toMatchObject([
+      { kind: 'pressure', release: { kind: 'natural' } },
+      { kind: 'rest', minutes: 20 },
+    ]);
+  });
+
   it('stirred into the pot, it waits for the pot', () => {
     const dish = read(
       recipe(

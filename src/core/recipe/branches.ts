@@ -111,6 +111,9 @@ export function withBranches(
     if (branches.length === 1) return [branches[0] as Branch];
     const isLast = i === stages.length - 1;
     if (isLast || JOINS.test(text)) return ordered(branches);
+    // “Stir the meat back into the sauce”: both have to be there.
+    if (TAKES_BACK.test(text) && IN_PASSING.test(text))
+      return ordered([branches[0] as Branch, current]);
     const made = madeIn(text);
     const spoken = branches.filter(
       (b) => named.some((food) => b.foods.has(food)) || made.some((word) => b.words.has(word)),

@@ -1,6 +1,7 @@
 /** Where each ingredient goes in: where it is named, else into the first pot; a main one that is not named is asked for. */
 import { shortened } from './own-part';
 import type { Stage } from '../dish';
+import { findAmounts } from '../units';
 import type { ReadIngredient } from './ingredients';
 import type { ImportQuestion } from './types';
 
@@ -37,13 +38,23 @@ export function mentioned(told: string, ingredients: readonly ReadIngredient[]):
       const whole = PART.test(head ?? '') ? words.at(-2) : undefined;
       return [head, whole].some((word) => word !== undefined && word.length > 2 && left.has(word));
     });
-  return ingredients
-    .filter((i) => found.has(i.ingredient.id) || isNamed(i))
-    .map(({ ingredient }) => ingredient.id);
+  const named = ingredients.filter((i) => found.has(i.ingredient.id) || isNamed(i));
+  return withTheirAmounts(named, told).map(({ ingredient }) => ingredient.id);
 }
 
 /** A part of a fruit or plant, as `wordsOf` leaves it. */
 const PART = /^(?:juice|juic|zest|rind|leav|leaf|seed|wedge)$/;
+/** Of two lines of one food, that whose amount is named: “the 100 g sugar”. */
+function withTheirAmounts(named: readonly ReadIngredient[], told: string): ReadIngredient[] {
+  const amounts = findAmounts(told);
+  const isTold = ({ line }: ReadIngredient): boolean =>
+    amounts.some((a) => a.amount === line.amount && a.unit === line.unit);
+  return named.filter((one) => {
+    const same = named.filter((i) => i.food !== null && i.food.id === one.food?.id);
+    return same.length < 2 || isTold(one) || !same.some(isTold);
+  });
+}
+
 const wordsOf = (text: string): string[] =>
   text
     .toLowerCase()

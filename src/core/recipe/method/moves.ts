@@ -194,6 +194,8 @@ function waitCost(p: Path, c: Clause, time: ClauseTime): number {
   if (c.pressure && !c.natural) cost += 1.5;
   if (c.isBurner || c.saute) cost += 1.5;
   if (c.conditional) cost += 3;
+  // “Let it cool in its liquor for 20 minutes”: the pressure is gone by then.
+  if (kind === 'natural' && /\bcools?\b/i.test(c.text)) cost += 2;
   return cost;
 }
 

@@ -22,6 +22,9 @@ const ON_HEAT: ReadonlySet<FoundKind> = new Set(['simmer', 'thicken', 'brown', '
 const AT_TABLE =
   /\b(?:serve|garnish|carve|slice|scatter|sprinkle|top|season|taste|fold|mash|shred|toss|spoon|ladle|divide|mount|swirl|finish|crush|drain)\b/i;
 
+const BACK_IN =
+  /\bback (?:in|into|to)\b|\b(?:in|into|through) the (?:pot|sauce|soup|stew|gravy|liquid|juices)\b/i;
+
 const last = <T>(list: readonly T[]): T | undefined => list[list.length - 1];
 
 /** Stages are values here: a change makes a new one, so that ways of reading can share what they have in common. */
@@ -181,6 +184,7 @@ export class Path {
     if (begins && this.isCooked && last(this.loading)?.sentence !== c.sentence) this.flush(null, c);
     this.settleDrained(c);
     const kind = this.besideThePot(c, wanted);
+    if (kind === 'burner') this.settleStirred(c);
     this.flush(kind, c);
     const end = last(this.stages);
     const isOther =
@@ -233,6 +237,13 @@ export class Path {
     const [first] = this.loading;
     if (!first || first.sentence === c.sentence || last(this.stages)?.kind !== 'burner') return;
     if (/^drain\b/i.test(first.text)) this.flush(null, c);
+  }
+
+  /** “Stir the meat back into the sauce. Boil the pasta in a pan.”: the first is no part of the second. */
+  private settleStirred(c: Clause): void {
+    const isBack = this.loading.some((l) => l.sentence !== c.sentence && BACK_IN.test(l.sentence));
+    if (isBack && this.isAfterCycle && !this.loading.some((l) => l.sentence === c.sentence))
+      this.flush(null, c);
   }
 
   /** The mash of a braise is boiled on the stove, unless it is said to be in the pot. */
