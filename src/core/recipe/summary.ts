@@ -1,7 +1,7 @@
 /** The short form of an imported recipe, which stays stable while the document grows. */
 import { heaviestGiven } from './guesses';
 import type { Imported } from './to-dish';
-import { holdByWeight } from './write-stages';
+import { holdByWeight } from './write-cycle';
 import type { FoundCycle, FoundKind, FoundStage, ReleaseFound } from './types';
 
 export interface RecipeSummary {

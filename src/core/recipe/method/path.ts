@@ -1,6 +1,7 @@
 /** One way to understand a method as far as it is read: the stages made of it, and what the pot is doing. */
 import type { FoundCycle, FoundKind, FoundStage, ReleaseFound } from '../types';
-import { saysByItself, saysMeanwhile, saysPart } from '../phrases';
+import { saysMeanwhile, saysPart } from '../phrases';
+import { INTO_PAN, isApart, isBoiledFirst, isCold, isOtherPan, isOtherRest } from './apart';
 import type { Clause, ClauseTime } from './clause';
 
 /** Words that are in no stage yet. */
@@ -335,47 +336,11 @@ function partOf(sentence: string, clauses: readonly string[]): string {
   return part.charAt(0).toUpperCase() + part.slice(1);
 }
 
-/** Work on the counter that is made by itself is no part of what is told beside it. */
-function isApart(end: FoundStage | undefined, sentence: string): boolean {
-  if (end?.kind !== 'finish' && end?.kind !== 'prep') return false;
-  const before = last(end.sentences) ?? '';
-  return before !== sentence && saysByItself(before) !== saysByItself(sentence);
-}
-
-/** “Bring the water to the boil. Rain in the polenta, simmer 35 minutes.”: heating up is no part of the simmering. */
-const TO_THE_BOIL = /\bto (?:the|a) (?:rolling )?boil\b/i;
-const isBoiledFirst = (end: FoundStage | undefined, sentence: string): boolean =>
-  end?.kind === 'burner' &&
-  end.minutes === null &&
-  TO_THE_BOIL.test(end.sentences.join(' ')) &&
-  !end.sentences.includes(sentence);
-
 function told(stage: FoundStage, sentence: string): FoundStage {
   return last(stage.sentences) === sentence
     ? stage
     : { ...stage, sentences: [...stage.sentences, sentence] };
 }
-
-/** “Let rise 1 hour, then refrigerate overnight”: two waits, and not one of an hour. */
-const isCold = (c: Clause): boolean => /\bchill|refrigerat|\bfridge\b/i.test(c.text);
-const isOtherRest = (end: FoundStage | undefined, kind: FoundKind, c: Clause): boolean =>
-  kind === 'rest' && end?.kind === 'rest' && end.isCold !== isCold(c);
-
-/** “Tip the sprouts into the pan”: what went on meanwhile is over, and both go on together. */
-const INTO_PAN =
-  /\b(?:into|to|in) (?:the|that) (?:same |hot )?(?:frying[- ]?)?(?:pan|skillet|wok)\b/i;
-
-/** Nuts are toasted in a skillet and beans boiled in a saucepan: two pans, whatever stands between the words. */
-const FRIES_IN = /\b(?:skillet|frying[- ]?pan|dry pan|griddle|wok)\b/i;
-const BOILS_IN = /\b(?:saucepan|stockpot|boil|simmer)\b/i;
-const isOtherPan = (end: FoundStage | undefined, c: Clause): boolean => {
-  if (end?.kind !== 'burner') return false;
-  const before = last(end.sentences) ?? '';
-  if (before === c.sentence) return false;
-  return FRIES_IN.test(before)
-    ? BOILS_IN.test(c.sentence) && !FRIES_IN.test(c.sentence)
-    : BOILS_IN.test(before) && FRIES_IN.test(c.sentence);
-};
 
 const batched = (c: Clause, time: ClauseTime | null): Partial<FoundStage> =>
   c.eachBatch && time ? { eachBatch: time.from / 2 } : {};

@@ -1,0 +1,40 @@
+/** Whether what is told goes on with the stage before it, or is work of its own. */
+import { saysByItself } from '../phrases';
+import type { FoundKind, FoundStage } from '../types';
+import type { Clause } from './clause';
+
+/** Work on the counter that is made by itself is no part of what is told beside it. */
+export function isApart(end: FoundStage | undefined, sentence: string): boolean {
+  if (end?.kind !== 'finish' && end?.kind !== 'prep') return false;
+  const before = end.sentences.at(-1) ?? '';
+  return before !== sentence && saysByItself(before) !== saysByItself(sentence);
+}
+
+/** “Bring the water to the boil. Rain in the polenta, simmer 35 minutes.”: heating up is no part of the simmering. */
+const TO_THE_BOIL = /\bto (?:the|a) (?:rolling )?boil\b/i;
+export const isBoiledFirst = (end: FoundStage | undefined, sentence: string): boolean =>
+  end?.kind === 'burner' &&
+  end.minutes === null &&
+  TO_THE_BOIL.test(end.sentences.join(' ')) &&
+  !end.sentences.includes(sentence);
+
+/** “Let rise 1 hour, then refrigerate overnight”: two waits, and not one of an hour. */
+export const isCold = (c: Clause): boolean => /\bchill|refrigerat|\bfridge\b/i.test(c.text);
+export const isOtherRest = (end: FoundStage | undefined, kind: FoundKind, c: Clause): boolean =>
+  kind === 'rest' && end?.kind === 'rest' && end.isCold !== isCold(c);
+
+/** “Tip the sprouts into the pan”: what went on meanwhile is over, and both go on together. */
+export const INTO_PAN =
+  /\b(?:into|to|in) (?:the|that) (?:same |hot )?(?:frying[- ]?)?(?:pan|skillet|wok)\b/i;
+
+/** Nuts are toasted in a skillet and beans boiled in a saucepan: two pans, whatever stands between the words. */
+const FRIES_IN = /\b(?:skillet|frying[- ]?pan|dry pan|griddle|wok)\b/i;
+const BOILS_IN = /\b(?:saucepan|stockpot|boil|simmer)\b/i;
+export const isOtherPan = (end: FoundStage | undefined, c: Clause): boolean => {
+  if (end?.kind !== 'burner') return false;
+  const before = end.sentences.at(-1) ?? '';
+  if (before === c.sentence) return false;
+  return FRIES_IN.test(before)
+    ? BOILS_IN.test(c.sentence) && !FRIES_IN.test(c.sentence)
+    : BOILS_IN.test(before) && FRIES_IN.test(c.sentence);
+};
