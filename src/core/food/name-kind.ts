@@ -7,7 +7,9 @@ import type { Food, FoodClass, KeepingKind } from './types';
 import {
   CASSEROLE_WORDS,
   COOKED_WORDS,
+  CUT_UP,
   CUT_WORDS,
+  DESCRIPTION,
   DAIRY_WORDS,
   EGG_WORDS,
   FISH_WORDS,
@@ -27,9 +29,13 @@ import {
   PULSE_WORDS,
   RAW_WORDS,
   READY_WORDS,
+  RICE_SORTS,
   SEASONING_HEADS,
   SHELLFISH_WORDS,
   STUFFED,
+  STUFFED_CUT,
+  TRAILING,
+  UNCOOKED,
   WHOLE_WORDS,
 } from './name-words';
 import { cookedRow, isRice, kindOfFood } from './table-kind';
@@ -198,10 +204,6 @@ function composite(r: Reading, food: Food | null): FoodKind | null {
     : make('ground', keep, keep === 'sausage' ? 'sausage' : 'ground-beef', doneness);
 }
 
-/** Meat that holds a filling, and no vegetable that holds meat: a row of its own in the chart. */
-const STUFFED_CUT =
-  /\b(?:chops?|loins?|breasts?|steaks?|shoulders?|legs?|roasts?|joints?|fillets?|tenderloins?|rolls?|roulades?|involtini|squid)\b/;
-
 /** Meat to be stewed is no stew yet. */
 const STEWING = /\bstew(?:ing)? (?:meat|beef|lamb|pork|veal|steak|chicken)\b/;
 
@@ -314,10 +316,6 @@ function likeAnimal(text: string): string {
   return 'beef-chuck';
 }
 
-/** What may follow an animal without making something else of it. */
-const DESCRIPTION =
-  /^(?:[a-z'-]*(?:ed|ly|less|in|on)|and|or|the|of|a|an|s|large|small|big|thick|thin|lean|fatty|fresh|raw|frozen|whole|half|halves|piece|pieces|meat|joints?|cuts?|cubes?|bones?|in|on|inch|cm|lb|kg|g|oz|\d+.*)$/;
-
 /** Nothing after the last word for an animal or a cut but what describes it. */
 function isWholeCut({ head }: Reading): boolean {
   const tokens = head.split(/[^a-z0-9'-]+/).filter(Boolean);
@@ -342,10 +340,6 @@ function eggs({ text, head, doneness }: Reading, food: Food | null): FoodKind {
     : make('egg', 'casserole', 'egg', doneness);
 }
 
-/** Cut, a vegetable has lost what kept it. */
-const CUT_UP =
-  /^(?:finely |coarsely |roughly |freshly )?(?:minced|chopped|diced|sliced|grated|shredded|cut|peeled|crushed|cubed)\b/;
-
 /** Whether a word of the list is what the name is of: nothing but a description comes after it. */
 function isHead(list: RegExp, head: string): boolean {
   const tokens = head.split(' ');
@@ -355,8 +349,6 @@ function isHead(list: RegExp, head: string): boolean {
   }
   return false;
 }
-const TRAILING =
-  /^(?:[a-z-]+ed|[a-z]+ly|pieces?|halves|half|chunks?|leaves|leaf|stalks?|slices?|wedges|hearts?|buds?|tips|stems?|cubes?|strips|rings?|powder|flakes|large|small|fresh|raw|frozen|dry|whole|thin|thick|optional|and|or|\d.*)$/;
 
 /** “Jollof rice”: no sort of rice, so it may be a dish of it, and keeps no longer than that. */
 function isDishOfRice(head: string): boolean {
@@ -365,14 +357,10 @@ function isDishOfRice(head: string): boolean {
     before?.split(/[ -]/).some((word) => !RICE_SORTS.test(word) && !TRAILING.test(word)) ?? false
   );
 }
-const RICE_SORTS =
-  /^(?:long|short|medium|grain|white|brown|red|black|green|wild|basmati|jasmine|arborio|carnaroli|bomba|calasparra|sushi|risotto|pudding|paella|sticky|glutinous|sweet|thai|japanese|italian|spanish|american|indian|carolina|calrose|texmati|forbidden|purple|camargue|wholegrain|whole|wholemeal|fragrant|idli|dosa|sona|masoori|masuri|ponni|kolam|matta|gobindobhog|parboiled|converted|easy|cook|quick|instant|minute|broken|uncooked|rinsed|washed|soaked|organic|aged|polished|unpolished|patna|rice|good|best|plain|ordinary|leftover)$/;
 
 /** “Maple-roasted squash”, “smothered cabbage”: what was done to a vegetable, unless it is only cut or packed, is heat. */
 const isTreated = (head: string): boolean =>
   head.split(/[ -]/).some((word) => /[a-z]{3,}ed$/.test(word) && !UNCOOKED.test(word));
-const UNCOOKED =
-  /^(?:(?:un)?peeled|sliced|diced|chopped|cubed|(?:un)?washed|rinsed|trimmed|grated|shredded|frozen|dried|canned|tinned|jarred|salted|unsalted|pickled|cured|mixed|pitted|(?:de)?seeded|stoned|halved|quartered|crushed|minced|rolled|pressed|prepared|packed|bagged|spirali[sz]ed|shelled|skinned|hulled|ripened|red|seed|pointed|scrubbed|topped|tailed|stemmed|cored|hearted|leaved|podded|assorted|thawed|drained|reserved|julienned|shaved|torn|flowered|speckled|striped|sprouted|soaked|fermented|preserved|sweetened|unsweetened|flavou?red|refrigerated|chilled|picked|segmented|zested|juiced|eyed|skinned|coloured|colored|headed|stalked)$/;
 
 /** Milk, plants, and what the table knows. */
 function rest(r: Reading, food: Food | null): FoodKind | null {

@@ -249,3 +249,27 @@ export const DAIRY_WORDS = words(`
 /** Milks and butters without milk. */
 export const NOT_DAIRY =
   /\b(?:oat|almond|soya?|rice|coconut|cashew|hemp|hazelnut|nut|vegan|plant[- ]based|dairy[- ]free|non[- ]dairy|peanut|apple|cocoa|shea|pumpkin|sunflower|seed)\b[a-z -]*\b(?:milk|cream|yogh?urt|butter|cheese|kefir|creamer)s?\b/;
+
+/** Meat that holds a filling, and no vegetable that holds meat: a row of its own in the chart. */
+export const STUFFED_CUT =
+  /\b(?:chops?|loins?|breasts?|steaks?|shoulders?|legs?|roasts?|joints?|fillets?|tenderloins?|rolls?|roulades?|involtini|squid)\b/;
+
+/** What may follow an animal without making something else of it. */
+export const DESCRIPTION =
+  /^(?:[a-z'-]*(?:ed|ly|less|in|on)|and|or|the|of|a|an|s|large|small|big|thick|thin|lean|fatty|fresh|raw|frozen|whole|half|halves|piece|pieces|meat|joints?|cuts?|cubes?|bones?|in|on|inch|cm|lb|kg|g|oz|\d+.*)$/;
+
+/** Cut, a vegetable has lost what kept it. */
+export const CUT_UP =
+  /^(?:finely |coarsely |roughly |freshly )?(?:minced|chopped|diced|sliced|grated|shredded|cut|peeled|crushed|cubed)\b/;
+
+/** What may stand behind a plant without making something else of it. */
+export const TRAILING =
+  /^(?:[a-z-]+ed|[a-z]+ly|pieces?|halves|half|chunks?|leaves|leaf|stalks?|slices?|wedges|hearts?|buds?|tips|stems?|cubes?|strips|rings?|powder|flakes|large|small|fresh|raw|frozen|dry|whole|thin|thick|optional|and|or|\d.*)$/;
+
+/** Sorts of rice, and what is said of a bag of it. */
+export const RICE_SORTS =
+  /^(?:long|short|medium|grain|white|brown|red|black|green|wild|basmati|jasmine|arborio|carnaroli|bomba|calasparra|sushi|risotto|pudding|paella|sticky|glutinous|sweet|thai|japanese|italian|spanish|american|indian|carolina|calrose|texmati|forbidden|purple|camargue|wholegrain|whole|wholemeal|fragrant|idli|dosa|sona|masoori|masuri|ponni|kolam|matta|gobindobhog|parboiled|converted|easy|cook|quick|instant|minute|broken|uncooked|rinsed|washed|soaked|organic|aged|polished|unpolished|patna|rice|good|best|plain|ordinary|leftover)$/;
+
+/** Done to a vegetable without any heat. */
+export const UNCOOKED =
+  /^(?:(?:un)?peeled|sliced|diced|chopped|cubed|(?:un)?washed|rinsed|trimmed|grated|shredded|frozen|dried|canned|tinned|jarred|salted|unsalted|pickled|cured|mixed|pitted|(?:de)?seeded|stoned|halved|quartered|crushed|minced|rolled|pressed|prepared|packed|bagged|spirali[sz]ed|shelled|skinned|hulled|ripened|red|seed|pointed|scrubbed|topped|tailed|stemmed|cored|hearted|leaved|podded|assorted|thawed|drained|reserved|julienned|shaved|torn|flowered|speckled|striped|sprouted|soaked|fermented|preserved|sweetened|unsweetened|flavou?red|refrigerated|chilled|picked|segmented|zested|juiced|eyed|skinned|coloured|colored|headed|stalked)$/;
