@@ -77,7 +77,10 @@ export function withBranches(
     let own = branchFor(stage, text, named, place, i);
     if (own.length === 0) own = [startBranch(stage, text, named)];
     const [first, ...others] = own as [Branch, ...Branch[]];
-    const after = [...new Set(own.flatMap((b) => b.tips))];
+    // Made in the pot meanwhile: the pot has to be free of what cooked in it.
+    const pot =
+      found[i]?.meanwhile && place === 'cooker' && first !== branches[0] ? lastInPot(i) : undefined;
+    const after = [...new Set([...own.flatMap((b) => b.tips), ...(pot ? [pot] : [])])];
     // Branches that come together are one from here on.
     for (const other of others) {
       for (const food of other.foods) first.foods.add(food);
@@ -109,6 +112,7 @@ export function withBranches(
     if (i === 0) return [main];
     if (beginsBranch(stage, text, named, place, i)) return [];
     if (branches.length === 1) return [branches[0] as Branch];
+    if (found[i]?.meanwhile && found[i - 1]?.meanwhile && current !== branches[0]) return [current];
     const isLast = i === stages.length - 1;
     if (isLast || JOINS.test(text)) return ordered(branches);
     // “Stir the meat back into the sauce”: both have to be there.
@@ -116,7 +120,9 @@ export function withBranches(
       return ordered([branches[0] as Branch, current]);
     const made = madeIn(text);
     const spoken = branches.filter(
-      (b) => named.some((food) => b.foods.has(food)) || made.some((word) => b.words.has(word)),
+      (b) =>
+        named.some((food) => b.foods.has(food) && !isCommon(food)) ||
+        made.some((word) => b.words.has(word)),
     );
     if (spoken.length > 0) {
       // What is stirred into the pot waits for the pot as well.

@@ -81,7 +81,12 @@ export function waitOf(
         ? { maxMinutes: null, cost: 0 }
         : { maxMinutes: OUT_OF_FRIDGE_MIN, cost: 0 };
   if (endsCooled(found)) return { maxMinutes: OUT_OF_FRIDGE_MIN, cost: 0 };
-  if (foods.some((f) => f.id === 'pasta' || f.group === 'fish' || f.id === 'risotto-rice'))
+  if (
+    foods.some(
+      (f) =>
+        f.id === 'pasta' || (f.group === 'fish' && f.id !== 'anchovies') || f.id === 'risotto-rice',
+    )
+  )
     return { maxMinutes: 8, cost: 3 };
   if (endsCrisp(found)) return { maxMinutes: 15, cost: 2 };
   // Green and tender after a few minutes, grey after a few more.
@@ -98,7 +103,7 @@ export function waitOf(
 /** “Cool on a rack 20 minutes”: it comes to the table as it is. */
 function endsCooled(found: readonly FoundStage[]): boolean {
   const end = found.findLast((s) => s.kind !== 'finish');
-  return end?.kind === 'rest' && /\bcool(?:s|ed|ing)?\b/i.test(end.from ?? '');
+  return end?.kind === 'rest' && /\bcool(?:s|ed|ing)?\b/i.test(end.sentences.at(-1) ?? '');
 }
 
 const TENDER_HOLD = 5;

@@ -47,12 +47,19 @@ export function thicknessIn(text: string): number | undefined {
 
 /** Two inches of ginger are a length, not two of something: “2" ginger”, “3 cm piece of ginger”. */
 function withLengths(line: string): string {
-  return line
-    .replace(/^([^\p{L},(]*[\d½¼¾⅓⅔])\s*["”″]\s*(?=[\p{L}(])/u, '$1-inch ')
-    .replace(
-      /^((?:an?\s+|about\s+)?[^\p{L},(]*[\d½¼¾⅓⅔])\s*(inch(?:es)?|cm|mm)\s+(?=(?:piece|knob|chunk|length|stick|slice|cube|dice|round)s?\b)/iu,
-      '$1-$2 ',
-    );
+  return (
+    line
+      // “4 cm ginger”: a piece so long.
+      .replace(
+        /^((?:an?\s+|about\s+)?[\d½¼¾][\d.,]*)\s*(cm|inch(?:es)?)\s+(?=(?:fresh\s+)?(?:ginger|galangal|turmeric|horseradish|cinnamon)\b)/iu,
+        '$1-$2 piece ',
+      )
+      .replace(/^([^\p{L},(]*[\d½¼¾⅓⅔])\s*["”″]\s*(?=[\p{L}(])/u, '$1-inch ')
+      .replace(
+        /^((?:an?\s+|about\s+)?[^\p{L},(]*[\d½¼¾⅓⅔])\s*(inch(?:es)?|cm|mm)\s+(?=(?:piece|knob|chunk|length|stick|slice|cube|dice|round)s?\b)/iu,
+        '$1-$2 ',
+      )
+  );
 }
 
 /** “Ginger – 1 inch, grated”: how long the piece is. */

@@ -7,15 +7,18 @@ import type { ImportQuestion } from './types';
 
 /** “Everything but the cream”: what is named there does not go in. */
 const LEFT_OUT =
-  /(?<=\b(?:everything|all|the rest|ingredients)\b[^.;,]{0,40}?)\b(?:but|except(?:ing)?(?: for)?|apart from|other than|minus|bar|save)\s+(?:for )?the\b[^.;,]*/gi;
+  /(?<=\b(?:everything|all|the rest|the lot|ingredients)\b[^.;,]{0,40}?)\b(?:but|except(?:ing)?(?: for)?|apart from|other than|minus|bar|save)\s+(?:for )?the\b[^.;,]*/gi;
 
+/** “Roast 25 minutes”: what is done, and no joint. */
+const ROASTS =
+  /(?:^|[.,;]\s*|\b(?:and|then|to)\s+)roast(?=\s+(?:for|at|until|till|\d+|it|them|in|on|another)\b)/gi;
 /** “Tip out the water”: what goes out does not go in. */
 const POURED_OFF =
   /\b(?:(?:tip|pour|throw|ladle|drain)(?:ing)? (?:out|off|away)|discard|get rid of)\b(?: (?:the|any|all|most|of|excess|remaining|cooking))* (?:water|liquid|juices?|fat|oil)\b/gi;
 
 /** Ingredients that a text names, by the words of their food: “butter beans” are no butter. */
 export function mentioned(told: string, ingredients: readonly ReadIngredient[]): string[] {
-  const words = wordsOf(told.replace(LEFT_OUT, ' ').replace(POURED_OFF, ' '));
+  const words = wordsOf(told.replace(LEFT_OUT, ' ').replace(POURED_OFF, ' ').replace(ROASTS, ' '));
   const taken = new Set<number>();
   const found = new Set<string>();
   // Names of several words first, so that a part of one is not taken for another food.
@@ -35,7 +38,10 @@ export function mentioned(told: string, ingredients: readonly ReadIngredient[]):
       const words = wordsOf(name);
       const head = words.at(-1);
       // “Lime to taste” is the lime juice of the list.
-      const whole = PART.test(head ?? '') ? words.at(-2) : undefined;
+      const before = words.at(-2);
+      const isSauce =
+        head === 'sauce' && /^(?:soy|soya|oyster|hoisin|chili|chilli)$/.test(before ?? '');
+      const whole = PART.test(head ?? '') || isSauce ? before : undefined;
       return [head, whole].some((word) => word !== undefined && word.length > 2 && left.has(word));
     });
   const named = ingredients.filter((i) => found.has(i.ingredient.id) || isNamed(i));

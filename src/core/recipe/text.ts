@@ -353,6 +353,7 @@ function withoutYield(title: string, found: string): string {
   if (found === '') return title;
   const name = title
     .replace(/\bfor\b.*/i.exec(found)?.[0] ?? found, '')
+    .replace(/(?<=[\s,])-?ish\b/i, '')
     .replace(/\.\s*[.,;]?\s*$/, '')
     .replace(/\(\s*(?:\p{Ll}+(?:\s\p{Ll}+)?)?\s*\)|[\s(|·,–—-]+$/gu, '')
     .trim();

@@ -68,6 +68,8 @@ const VERB_FIRST = new RegExp(
 );
 /** “250 ml water in the pot, swede in the basket”: where it goes is work. */
 const IN_VESSEL = /\bin(?:to)? the (?:pot|cooker|inner pot|steamer|basket|pan|bowl)\b/i;
+/** “Parsley in.” */
+const GOES_IN = /^(?:\p{L}+ ){1,3}in\.$/iu;
 /** “Small bunch dill”, “a glug of oil”: a measure without a number. */
 const MEASURE =
   /^(?:an?\s+|some\s+|few\s+|good\s+|the\s+)*(?:small|large|big|generous|heaped|heaping|scant|whole|fresh|fat|good)?\s*(?:bunch|bunches|handfuls?|fistfuls?|packets?|sachets?|sprigs?|knobs?|nubs?|pinch(?:es)?|dash(?:es)?|splash|drizzle|glug|squeeze|shake|ladles?|sticks?|heads?|cloves?|tins?|cans?|jars?|bags?|box(?:es)?|slices?|stalks?|stems?|cubes?|piece|thumb|(?:zest|juice|rind|leaves) (?:of|from))\b/i;
@@ -158,8 +160,8 @@ export function featuresOf(line: Line): Features {
     pressure,
     food: mentionedFood(text) !== null,
     digits: /\d/.test(text),
-    verbFirst: VERB_FIRST.test(text) || NIGHT.test(text),
-    verb: VERB.test(text) || IN_VESSEL.test(text) || NIGHT.test(text),
+    verbFirst: VERB_FIRST.test(text) || NIGHT.test(text) || GOES_IN.test(text),
+    verb: VERB.test(text) || IN_VESSEL.test(text) || NIGHT.test(text) || GOES_IN.test(text),
     yield: found,
     yieldOnly: found !== '' && restOfYield(text, found).length === 0,
     setting:

@@ -111,6 +111,7 @@ const EACH =
   /\b(?:each|apiece|(?:per|a|every|for each) (?:batch|go|lot|load|round))\b|(?:^|[\s\d])[x×]\s*\d/i;
 const SIDES =
   /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)/i;
+const IN_ALL = /\d\s?(?:min(?:ute)?s?\.?|m)? (?:in all|in total|altogether|all told)\b/i;
 /** “In batches, 8 minutes each”: two at the least. */
 const IN_BATCHES = new RegExp(
   String.raw`\b(?:in|several|a few|small) (?:small |several |a few )?batches\b|\b(?:a few|${NUMBER}) at a time\b|\b(?:cook|fry|brown|griddle|toast|sear) each\b(?! side)`,
@@ -190,6 +191,8 @@ function timesIn(text: string, sentence: string): ClauseTime[] {
       !(BEFORE_SOMETHING.test(sentence) && sentence.startsWith(text)) &&
       !/\b(?:every|last|final)\s+$/i.test(text.slice(Math.max(0, t.start - 8), t.start)),
   );
+  // “3 minutes a side, 12 in all”: the last is the sum.
+  if (IN_ALL.test(sentence) && !IN_ALL.test(text) && findDurations(sentence).length > 1) return [];
   const isEach =
     SIDES.test(text) ||
     EACH.test(text) ||
@@ -286,7 +289,12 @@ function kindIn(
   );
 }
 
-function factsOf(text: string, sentence: string, at: number, next: string): Clause {
+function factsOf(
+  text: string,
+  sentence: string,
+  at: number,
+  { next = '', before = '' }: Around,
+): Clause {
   const natural = saysNatural(text) && !isNegated(text, saysNatural);
   const quick = saysQuick(text) && !isNegated(text, saysQuick);
   const comingUp = COMING_UP.test(text);
@@ -327,7 +335,7 @@ function factsOf(text: string, sentence: string, at: number, next: string): Clau
     switchOff: saysSwitch(text),
     preheat: saysPreheat(text),
     when: saysWhen(text),
-    meanwhile: saysMeanwhile(sentence),
+    meanwhile: saysMeanwhile(sentence) || (saysMeanwhile(before) && saysPreheat(before)),
     otherPot: saysOtherPot(sentence),
     inSaucepan: SAUCEPAN.test(sentence) && !FRYING_PAN.test(sentence),
     inCooker: COOKER.test(sentence),
@@ -360,12 +368,14 @@ function withTheirTimes(clauses: readonly string[]): string[] {
   return joined;
 }
 
-/**
- * Clauses of a sentence; one that tells of a hold and of a release is two.
- *
- * @param next the sentence after it
- */
-export function readClauses(sentence: string, at: number, next = ''): Clause[] {
+/** The sentences beside one. */
+export interface Around {
+  next?: string | undefined;
+  before?: string | undefined;
+}
+
+/** Clauses of a sentence; one that tells of a hold and of a release is two. */
+export function readClauses(sentence: string, at: number, around: Around = {}): Clause[] {
   return (
     withTheirTimes(toClauses(sentence))
       // “While it is in the oven” only says when.
@@ -383,6 +393,6 @@ export function readClauses(sentence: string, at: number, next = ''): Clause[] {
         if (!cut || cut.index <= 3) return [text];
         return [text.slice(0, cut.index).trim(), text.slice(cut.index).trim()];
       })
-      .map((text) => factsOf(text, sentence, at, next))
+      .map((text) => factsOf(text, sentence, at, around))
   );
 }

@@ -54,6 +54,7 @@ export function other(p: Path, c: Clause): void {
       !(p.hasCycle && OVERNIGHT.test(c.text))
     ) {
       p.going = { kind: 'rest', at: c.at };
+      p.rests = { text: c.text, sentence: c.sentence };
       if (p.isAfterCycle) p.put(c);
       else p.attach(c);
       return;

@@ -26,6 +26,8 @@ const AT_TABLE =
 const BACK_IN =
   /\bback (?:in|into|to)\b|\b(?:in|into|through) the (?:pot|sauce|soup|stew|gravy|liquid|juices)\b/i;
 
+const LIFTS_OUT = /\b(?:lift|take|spoon|scoop)\b[^.]{0,24}\bout\b|\bpour (?:away|off)\b/i;
+
 const last = <T>(list: readonly T[]): T | undefined => list[list.length - 1];
 
 /** Stages are values here: a change makes a new one, so that ways of reading can share what they have in common. */
@@ -57,6 +59,8 @@ export class Path {
   /** Sentences that spoke last of such a vessel, and of a rack. */
   vesselAt = -Infinity;
   rackAt = Infinity;
+  /** The first words of a rest whose minutes may follow, and their sentence. */
+  rests: Loose | null = null;
   /** Clauses whose times nothing was made of. */
   left: readonly string[] = [];
   /** Sentences that name nothing known, and the stage before them: they stay with it where no other takes them. */
@@ -214,7 +218,10 @@ export class Path {
       this.replace(this.stages.length - 1, (s) => longer(s, time));
       return;
     }
-    const from = this.loading.find((l) => l.sentence === c.sentence)?.text ?? c.text;
+    const isOfRest = kind === 'rest' && this.rests?.sentence === c.sentence;
+    const from = isOfRest
+      ? this.rests?.text
+      : (this.loading.find((l) => l.sentence === c.sentence)?.text ?? c.text);
     const before = this.taken(c.sentence);
     this.stages = [
       ...this.stages,
@@ -242,9 +249,13 @@ export class Path {
 
   /** “Stir the meat back into the sauce. Boil the pasta in a pan.”: the first is no part of the second. */
   private settleStirred(c: Clause): void {
-    const isBack = this.loading.some((l) => l.sentence !== c.sentence && BACK_IN.test(l.sentence));
-    if (isBack && this.isAfterCycle && !this.loading.some((l) => l.sentence === c.sentence))
-      this.flush(null, c);
+    const before = this.loading.filter((l) => l.sentence !== c.sentence);
+    const isOver = before.some((l) => BACK_IN.test(l.sentence) || LIFTS_OUT.test(l.sentence));
+    if (!isOver || !this.isAfterCycle) return;
+    const own = this.loading.filter((l) => l.sentence === c.sentence);
+    this.loading = before;
+    this.flush(null, c);
+    this.loading = own;
   }
 
   /** The mash of a braise is boiled on the stove, unless it is said to be in the pot. */
@@ -293,11 +304,21 @@ export class Path {
     this.loading = [...this.loading, { text: c.text, sentence: c.sentence }];
   }
 
+  /** “Rest, tented with foil, 10 minutes”: the words of the rest are no work before it. */
+  private leaveRest(next: FoundKind | null, c: Clause | null): void {
+    if (next !== 'rest' || this.rests === null || this.rests.sentence !== c?.sentence) return;
+    const { text, sentence } = this.rests;
+    const at = this.loading.findIndex((l) => l.sentence === sentence && l.text === text);
+    if (at >= 0) this.loading = this.loading.slice(0, at);
+  }
+
   /** After a cycle, stirring in and serving is work of its own; before one, it is filling the pot. */
   flush(next: FoundKind | null, c: Clause | null): void {
     if (this.loading.length === 0 || next === 'pressure') return;
     // What is put in before work on the heat, or taken out for it, is part of that work.
     if (next !== null && !(next === 'rest' && this.isCooked)) return;
+    this.leaveRest(next, c);
+    if (this.loading.length === 0) return;
     const end = last(this.stages);
     const used = new Set([c?.sentence, ...(end?.sentences ?? [])]);
     const isTold = (sentence: string): boolean =>

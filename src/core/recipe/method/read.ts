@@ -64,7 +64,10 @@ function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstruc
       continue;
     }
     for (const p of paths) p.loose = null;
-    for (const clause of readClauses(sentence, at, sentences[at + 1]))
+    for (const clause of readClauses(sentence, at, {
+      next: sentences[at + 1],
+      before: sentences[at - 1],
+    }))
       paths = best(paths.flatMap((p) => moves(p, clause)));
   }
   for (const p of paths) {
