@@ -15,7 +15,7 @@ test('a pasted recipe becomes a planned dish', async ({ page }) => {
   await page.goto('/dishes');
   await page.getByRole('link', { name: 'Add a recipe' }).click();
   await page.getByLabel('The recipe’s text').fill(RECIPE);
-  await expect(page.getByText('for 4 · 4 ingredients · 4 stages')).toBeVisible();
+  await expect(page.getByText('for 4 · 4 ingredients · 5 stages')).toBeVisible();
 
   // What the text does not say is asked; a wrong answer is named and keeps the dish from being kept.
   await page.getByLabel('How many does it serve?').fill('none');

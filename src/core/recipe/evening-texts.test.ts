@@ -194,6 +194,21 @@ describe('a pan above the water', () => {
     expect(dish.stages.at(-1)?.uses).toEqual(['butter']);
   });
 
+  it('steam that is let out is no rack', () => {
+    const dish = dishOf(
+      '800 g venison, diced\n300 ml water',
+      'Venison and water into the pot. High pressure 25 minutes, let the steam out at once.',
+    );
+    expect(cycleOf(dish)).not.toHaveProperty('rackMm');
+    expect(water(dish)).toEqual(['proportional']);
+    const sprouts = dishOf(
+      '800 g sprouts\n250 ml water',
+      'Steam the sprouts over the water at low pressure for 1 minute, quick release.',
+    );
+    expect(cycleOf(sprouts)).toMatchObject({ rackMm: 25 });
+    expect(water(sprouts)).toEqual(['with-pot']);
+  });
+
   it.each([
     ['a 7-inch pan', { diameterMm: 178, heightMm: 75 }],
     ['a 20 cm springform tin', { diameterMm: 200, heightMm: 75 }],
@@ -312,6 +327,20 @@ describe('what is done in the middle', () => {
 });
 
 describe('for how many, and what each weighs', () => {
+  it('times beside the yield are no unread words, and a sum in all is not added', () => {
+    const read = importRecipe(
+      'Pork loin\nYield: 4 servings | Active: 25 min | Total: 1 hr 15\n\n900 g pork loin\n1 tbsp oil\n300 ml stock\n\nSear the pork in the oil, about 3 minutes per side, 12 minutes in all. Add the stock. High pressure 15 minutes, natural release.',
+    );
+    if (!read.ok) throw new Error('not read');
+    expect(read.value.dish.unread).toEqual([]);
+    expect(read.value.dish.stages.find((s) => s.kind === 'brown')).toMatchObject({ minutes: 12 });
+    const whole = dishOf(
+      '900 g pork loin\n300 ml stock',
+      'Cook 10 minutes at high pressure, natural release, about 40 minutes in all.',
+    );
+    expect(shape(whole)[0]).toEqual(['pressure', 10]);
+  });
+
   it.each([
     ['Ingredients (6 as a side)', 6],
     ['4 small pots', 4],
@@ -339,5 +368,79 @@ describe('for how many, and what each weighs', () => {
     ['3 cans beans (15 oz each)', 45, 'oz'],
   ])('“%s”', (line, amount, unit) => {
     expect(dishOf(line, 'Mix it.').ingredients[0]).toMatchObject({ amount, unit });
+  });
+});
+
+describe('small words that decide', () => {
+  it.each([
+    ['High pressure 30 min. Natural release (20ish min).', 'pressure'],
+    ['Strain, reheat gently 2 mins, squeeze out the gelatine and stir in.', 'prep 2'],
+    ['Freeze in a box for at least 6 hours, stirring after 2 hours.', 'rest 360'],
+    ['Onions: slice thin, mix with the vinegar, at least 30 min.', 'prep, rest 30'],
+    [
+      'Boil the eggs 6 minutes on the stove, peel, and leave in the soy and mirin for 4 hours.',
+      'burner 6, rest 240',
+    ],
+    [
+      'High pressure 5 minutes, quick release. Rest, tented with foil, 10 minutes.',
+      'pressure, rest 10',
+    ],
+  ])('“%s”', (method, expected) => expect(kinds(method)).toBe(expected));
+
+  it('about how long a natural release takes is no word on venting', () => {
+    const cycle = (words: string) =>
+      dishOf('800 g venison\n300 ml stock', words).stages.find((s) => s.kind === 'pressure');
+    expect(cycle('High pressure 30 min. Natural release (20ish min).')).toMatchObject({
+      release: { kind: 'natural' },
+    });
+    expect(cycle('High pressure 30 min. Natural release 20 min.')).toMatchObject({
+      release: { kind: 'timed', minutes: 20 },
+    });
+  });
+
+  it('“if not, 5 more” is a check, told once', () => {
+    const { stages } = dishOf(
+      '1.6 kg chicken\n300 ml stock',
+      'High pressure 25 minutes, natural release. Check 74C in the thigh; if under, 5 more minutes. Lift it out.',
+    );
+    expect(stages.at(-1)).toMatchObject({
+      kind: 'finish',
+      text: 'Check 74C in the thigh. Lift it out.',
+      checks: [{ minutes: 5 }],
+    });
+  });
+
+  it('steps that look like notes are steps', () => {
+    const steps = (method: string): string[] =>
+      dishOf('200 g prunes\n500 ml custard\n1 bunch parsley\n1 lime', method).stages.map(
+        (s) => s.text,
+      );
+    expect(
+      steps(
+        'Blend the prunes.\nFold into the custard, freeze in a box for at least 6 hours.\nMove to the fridge 20 min before serving.',
+      ),
+    ).toEqual(
+      expect.arrayContaining([
+        expect.stringContaining('freeze'),
+        expect.stringContaining('fridge'),
+      ]),
+    );
+    expect(
+      steps(
+        'Chop the prunes. High pressure 5 minutes, quick release. Poach them 4 minutes on sauté. Lime. Serve with rice.',
+      ).at(-1),
+    ).toContain('Lime.');
+    expect(
+      steps(
+        'High pressure 20 minutes, quick release. parsley in. it’s better the next day and freezes fine.',
+      ).at(-1),
+    ).toBe('parsley in.');
+  });
+
+  it('how many a bird feeds is no second bird', () => {
+    const read = importRecipe(
+      'Tarragon chicken\nA whole bird of 1.6 kg feeds four.\n\n1 chicken, 1.6 kg\n200 ml stock\n\nHigh pressure 25 minutes, natural release.',
+    );
+    expect(read.ok && [read.value.serves, read.value.dish.ingredients.length]).toEqual([4, 2]);
   });
 });

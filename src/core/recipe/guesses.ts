@@ -130,6 +130,6 @@ function endsCold(found: readonly FoundStage[]): boolean {
   const end = found[at];
   return (
     end?.kind === 'rest' &&
-    /\b(?:chill|refrigerat|(?:in|into) the fridge)/i.test(end.sentences.join(' '))
+    /\b(?:chill|refrigerat|freez|(?:in|into|to) the fridge)/i.test(end.sentences.join(' '))
   );
 }

@@ -42,7 +42,10 @@ export function ownPart(found: readonly FoundStage[], at: number): string {
   if (start !== null) sentences[0] = capital((sentences[0] ?? '').slice(start));
   const isLed =
     start === null && before?.kind === 'finish' && told.startsWith(before.sentences.join(' '));
-  const own = sentences.join(' ').trim();
+  const own = sentences
+    .map((s, i) => (i < end && !/[.!?:;]['”)]?$/.test(s) ? `${s}.` : s))
+    .join(' ')
+    .trim();
   if (isLed) {
     const rest = told.slice(before.sentences.join(' ').length).replace(LED, '');
     return rest === '' ? told : capital(rest);

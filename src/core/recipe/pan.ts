@@ -18,7 +18,9 @@ const WIDE =
   /(\d{1,2}(?:\.\d)?)\s*-?\s*(inch(?:es)?|in\b|["”″]|cm\b)(?=[^.;]{0,30}\b(?:pan|tin|dish|bowl|basin|spring-?form|mou?ld|round)\b)/i;
 const HOLDS =
   /(\d(?:\.\d{1,2})?|\d{3,4})\s*-?\s*(l\b|lit(?:re|er)s?|ml|pints?|quarts?|qt\b)(?=[^.;]{0,20}\b(?:basin|bowl|pudding|dish|mou?ld)\b)/i;
-const ON_RACK = /\b(?:trivet|rack|steam(?:er|ing)?(?: insert)?|basket)\b/i;
+/** “Let the steam out” is no rack, “steam the sprouts over water” is one. */
+const ON_RACK =
+  /\b(?:trivet|rack|steamer|basket|steaming insert)\b|(?<!\bthe )\bsteam\s+(?:the|them|it|over|above|whole)\b(?!\s+(?:release|valve|vent|out|off))/i;
 const UNDERNEATH =
   /\bwater\b[^.;]{0,40}\b(?:in(?:to)?|to) the (?:bottom|pot|cooker|inner|base|multi)|\b(?:pot|cooker|trivet|rack|above|over|steam\w*)\b[^.;]{0,40}\bwater\b|\bwater\b[^.;]{0,16}\b(?:trivet|rack)\b/i;
 

@@ -60,7 +60,9 @@ export const saysElsewhere = has(
   /\b(?:in|into|using|to|with) (?:a|an|another|the other|the second|your second|the small(?:er)?) (?:(?:second|separate|other|clean|small|large|big|smaller) )*(?:pot|cooker|pan|saucepan|skillet|bowl|jug|tray|dish|rice cooker)\b|\bsecond (?:pot|cooker)\b|\bother (?:pot|cooker)\b|\bin a (?:rice cooker|slow cooker|frying pan|skillet)\b|\bfor the (?:sauce|dressing|topping|salsa|garnish|gremolata)\b/i,
 );
 /** “For the mash: …”: a part of the dish that is told by itself. */
-export const saysPart = has(/^(?:\d+[.)]\s*)?for the [\p{L}-]+(?: [\p{L}-]+)?\s*[:,]/iu);
+export const saysPart = has(
+  /^(?:\d+[.)]\s*)?(?:for the [\p{L}-]+(?: [\p{L}-]+)?\s*[:,]|(?!(?:step|notes?|tips?|method|then|next|time|release|pressure|natural|quick|lid|pot|cooker|finish|serve|to serve|high|low|prep|cook|total)\b)[\p{L}-]+(?: [\p{L}-]+)?:\s)/iu,
+);
 const BY_ITSELF =
   /^(?:(?:meanwhile|then),? )?(?:for the \w+[,:]|(?:mix|whisk|beat|crush|pound|combine|make|blend)\b(?!\s*(?:[.,;]|$)|\s+(?:in|it|them|everything|all|well|with|until|till|to|together|smooth|lightly|gently|roughly|again|the (?:soup|sauce|lot|pot|beans|lentils|vegetables))\b))/i;
 const TO_THE_REST =
@@ -134,7 +136,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'rest',
-    /\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set)\b[^.;]{0,24}\b(?:in|into) the (?:fridge|refrigerator)|(?:to|reach) room temperature|^(?:then )?overnight\b|chill|refrigerate|cools?|prov(?:e|ing)|proof(?:ing)?|(?:let|leave|to)\b[^.;]{0,20}\brise|rise (?:for|until|in)|freeze (?:for|\d+|until)|delay(?:ed)? (?:start|timer|cook)|rests?(?! of\b)|(?:let|leave|to)\b[^.;]{0,24}\bsettle|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
+    /\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set|move|transfer)\b[^.;]{0,24}\b(?:in|into|to) the (?:fridge|refrigerator)|(?:to|reach) room temperature|^(?:then )?overnight\b|chill|refrigerate|cools?|prov(?:e|ing)|proof(?:ing)?|(?:let|leave|to)\b[^.;]{0,20}\brise|rise (?:for|until|in)|freeze\b[^.;]{0,24}\b(?:for|\d+|until)|delay(?:ed)? (?:start|timer|cook)|rests?(?! of\b)|(?:let|leave|to)\b[^.;]{0,24}\bsettle|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
   ],
 ];
 

@@ -118,7 +118,7 @@ describe('a method', () => {
       'Mix the celeriac with all ingredients listed under pressure cooking and leave it for 1 hour. Pressure cook on high for 20 mins. Let pressure release naturally.',
     );
     expect(found.cycles).toMatchObject([{ holdMinutes: 20, release: { kind: 'natural' } }]);
-    expect(steps(found)[0]).toBe('prep 60');
+    expect(steps(found).slice(0, 2)).toEqual(['prep', 'rest 60']);
   });
 
   it('has short forms whose stop ends no sentence', () => {

@@ -299,7 +299,7 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
     case 'yield':
       // “For 4: 1½ cups rice, 1¾ cups water”: the list stands behind it.
       if (f.amounts > 0 && own !== text) recipe.ingredients.push(...splitSpokenList(own));
-      else recipe.leftOver.push(...restOfYield(text, found));
+      else for (const rest of restOfYield(text, found)) besideYield(recipe, rest);
       break;
     case 'chatter':
       // One sentence under the title tells of the dish.
@@ -316,6 +316,17 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
     case 'heading':
       break;
   }
+}
+
+/** What stands beside a yield: how long the whole takes, how it keeps; anything else is not read. */
+const WHOLE_TIME =
+  /^(?:(?:about|ca\.?) )?\d[^.]{0,24}\b(?:min|hours?|hrs?)\b|\b(?:active|total|prep|hands[- ]on|cook(?:ing)?|ready|takes)\b/i;
+const AHEAD = /\b(?:ahead|in advance|keeps|freezes)\b/i;
+function besideYield(recipe: RawRecipe, rest: string): void {
+  const words = rest.replace(/^(?:makes|serves)\s*[;,|·]\s*/i, '');
+  if (AHEAD.test(words)) recipe.notes.push(words);
+  else if (WHOLE_TIME.test(words) && findDurations(words).length > 0) recipe.aside.push(words);
+  else recipe.leftOver.push(words);
 }
 
 /** “Turn it out. Serves 8.”: how many it feeds is no work. */
@@ -354,6 +365,7 @@ function withoutYield(title: string, found: string): string {
   const name = title
     .replace(/\bfor\b.*/i.exec(found)?.[0] ?? found, '')
     .replace(/(?<=[\s,])-?ish\b/i, '')
+    .replace(/\s*[–—-]\s*,\s*/, ', ')
     .replace(/\.\s*[.,;]?\s*$/, '')
     .replace(/\(\s*(?:\p{Ll}+(?:\s\p{Ll}+)?)?\s*\)|[\s(|·,–—-]+$/gu, '')
     .trim();

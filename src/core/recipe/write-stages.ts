@@ -134,9 +134,17 @@ const CUTS =
 const MIXES =
   /\b(?:whisk|mix|combine|beat|blend|stir|rub|season|toss|coat|pat|grease|line|measure)\b/i;
 
+const QUICK = /^(?:drain|rinse|wash|open|pat|wipe)\b[^.]*\.?$/i;
+
 /** Mixing and rubbing take a few minutes, cutting more (common practice). */
 const usualPrep = (text: string): number =>
-  MIXES.test(text) && !CUTS.test(text) ? 4 : USUAL_MINUTES.prep;
+  CUTS.test(text)
+    ? USUAL_MINUTES.prep
+    : MIXES.test(text)
+      ? 4
+      : QUICK.test(text)
+        ? 2
+        : USUAL_MINUTES.prep;
 
 function writeStage(
   stage: FoundStage,
@@ -268,9 +276,10 @@ const CHILL_MIN = 120;
 /** Resting on the board, in the pot with the lid on, or cold in the fridge. */
 function restOf(stage: FoundStage, base: StageBase, minutes: number): Stage {
   const { text } = base;
-  const chilled = /\b(?:chill|refrigerat|(?:in|into) the (?:fridge|freezer|refrigerator))/i.test(
-    text,
-  );
+  const chilled =
+    /\b(?:chill|refrigerat|freez(?!er)|(?:in|into|to) the (?:fridge|freezer|refrigerator))/i.test(
+      text,
+    );
   const inCooker =
     !chilled &&
     /\b(?:cover|lid|close|shut)\b/i.test(text) &&

@@ -1,5 +1,5 @@
 /** What a line or sentence of a pasted text looks like: facts only; the whole text decides what it is. */
-import { mentionedFood } from '../../food';
+import { findFood, mentionedFood } from '../../food';
 import { findAmounts } from '../../units';
 import { findDurations, findTemperature } from '../durations';
 import { saysLevel, saysLidOn, saysNatural, saysPressure, saysQuick } from '../phrases';
@@ -59,7 +59,7 @@ export interface Features {
 }
 
 const VERBS =
-  'add|heat|cook|stir|pour|place|put|set|press|seal|lock|close|brown|sear|mix|combine|serve|let|release|bake|simmer|season|sprinkle|remove|cut|chop|dice|slice|peel|rinse|wash|soak|turn|bring|cover|whisk|drain|top|fold|wait|vent|open|sweat|fry|steam|boil|soften|blend|strain|reduce|saut[eé]|select|secure|transfer|return|tip|toss|rub|melt|scatter|lift|lay|layer|stand|take|make|use|roll|push|pat|scrape|deglaze|grill|broil|roast|finish|garnish|spoon|ladle|crumble|mash|shred|fluff|marinate|leave|rest|cool|chill|beat|spread|line|grease|insert|hit|chuck|throw|dump|warm|preheat|start|wipe|skim|discard|stuff|tie|bash|crush|grate|squeeze|crack|dress|carve|drop|spray|submerge|blitz|pur[eé]e|flip|arrange|nestle|adjust|check|taste|pressure[- ]cook|slow[- ]cook|allow|give|keep|press|swirl|dissolve|sift|knead|shape|form|unmould|trim|clean|pick|allow|repeat|divide|fill|tuck|pile|work|begin|go|reckon|enjoy|store|freeze|reheat|lower|hang|suspend|balance|wrap|prick|skewer|truss|baste|rotate|snip|shell|thread|squash|unwrap|untie|uncover|tent|monter|refrigerate|whip|prove|poach|blanch|shave|braise|griddle|infuse|steep';
+  'add|heat|cook|stir|pour|place|put|set|press|seal|lock|close|brown|sear|mix|combine|serve|let|release|bake|simmer|season|sprinkle|remove|cut|chop|dice|slice|peel|rinse|wash|soak|turn|bring|cover|whisk|drain|top|fold|wait|vent|open|sweat|fry|steam|boil|soften|blend|strain|reduce|saut[eé]|select|secure|transfer|return|tip|toss|rub|melt|scatter|lift|lay|layer|stand|take|make|use|roll|push|pat|scrape|deglaze|grill|broil|roast|finish|garnish|spoon|ladle|crumble|mash|shred|fluff|marinate|leave|rest|cool|chill|beat|spread|line|grease|insert|hit|chuck|throw|dump|warm|preheat|start|wipe|skim|discard|stuff|tie|bash|crush|grate|squeeze|crack|dress|carve|drop|spray|submerge|blitz|pur[eé]e|flip|arrange|nestle|adjust|check|taste|pressure[- ]cook|slow[- ]cook|allow|give|keep|press|swirl|dissolve|sift|knead|shape|form|unmould|trim|clean|pick|allow|repeat|divide|fill|tuck|pile|work|begin|go|reckon|enjoy|store|freeze|reheats|^(?:to )?reheat|to reheat|and reheat(?! gently)|lower|hang|suspend|balance|wrap|prick|skewer|truss|baste|rotate|snip|shell|thread|squash|unwrap|untie|uncover|tent|monter|refrigerate|whip|prove|poach|blanch|shave|braise|griddle|infuse|steep';
 // An accent is no end of a word: “sauté”.
 const VERB = new RegExp(String.raw`\b(?:${VERBS})(?!\p{L})`, 'iu');
 const VERB_FIRST = new RegExp(
@@ -91,6 +91,9 @@ const KEEPING =
 /** “Overnight in the fridge.”: a step, and no word on keeping. */
 const NIGHT =
   /^(?:then )?(?:leave |put |chill |keep )?(?:it |them )?(?:overnight in|in(?:to)? the fridge (?:overnight|for \d)|in(?:to)? the fridge until set)\b/i;
+/** “Freeze in a box for at least 6 hours”, “move to the fridge 20 min before serving”: work of this dish. */
+const COLD_STEP =
+  /^(?!.*\b(?:leftovers?|can|may|up to|freezes|well)\b)(?:.*\bfreeze\b.*\b(?:for|until)\b.*\b(?:hours?|hrs?|firm|solid|set|overnight)\b|(?:take|move|transfer|bring|remove|lift)\b.*\b(?:fridge|freezer|refrigerator)\b.*\bbefore\b)/i;
 const ASIDE =
   /^(?:\w+(?:'|’)s |top |quick |chef(?:'|’)?s? |cook(?:'|’)?s? )?(?:tips?|notes?|storage|to store|make[- ]ahead|variations?|p\.?s\.?)\s*[:.–—-]/i;
 const COMMENT =
@@ -117,6 +120,8 @@ function amountOf(text: string): Features['amount'] {
   if (text.length > 200) return null;
   const line = parseLine(text);
   if (line.amount === null || line.food === '') return null;
+  // “A bird of 1.6 kg feeds four.”
+  if (/\b(?:feeds|serves)\b/i.test(text)) return null;
   // “5 or 6 fit a six quart.” tells of them.
   if (/^(?:fits?|will|should|can|may|are|is|go(?:es)?)\b/i.test(line.food)) return null;
   const [first] = findAmounts(text);
@@ -134,6 +139,11 @@ const isInAll = (text: string, pressure: boolean): boolean =>
   !VERB_FIRST.test(text) &&
   mentionedFood(text) === null &&
   findDurations(text).length > 0;
+
+/** “Parsley in.”, and within a paragraph the food alone: “Lime.” */
+const isGoingIn = ({ text, isSentence }: Line): boolean =>
+  GOES_IN.test(text) ||
+  (isSentence && /^\p{L}+(?: \p{L}+)?\.$/u.test(text) && findFood(text.slice(0, -1)) !== null);
 
 export function featuresOf(line: Line): Features {
   const { text } = line;
@@ -160,15 +170,15 @@ export function featuresOf(line: Line): Features {
     pressure,
     food: mentionedFood(text) !== null,
     digits: /\d/.test(text),
-    verbFirst: VERB_FIRST.test(text) || NIGHT.test(text) || GOES_IN.test(text),
-    verb: VERB.test(text) || IN_VESSEL.test(text) || NIGHT.test(text) || GOES_IN.test(text),
+    verbFirst: VERB_FIRST.test(text) || NIGHT.test(text) || isGoingIn(line),
+    verb: VERB.test(text) || IN_VESSEL.test(text) || NIGHT.test(text) || isGoingIn(line),
     yield: found,
     yieldOnly: found !== '' && restOfYield(text, found).length === 0,
     setting:
       SETTING.test(text) && text.split(/\s+/).length <= SETTING_WORDS && line.mark !== 'number',
     meta: (META.test(text) && !pressure) || MAKES_WEIGHT.test(text) || isInAll(text, pressure),
     chatty: CHATTY.test(text),
-    keeping: KEEPING.test(text) && !NIGHT.test(text),
+    keeping: KEEPING.test(text) && !NIGHT.test(text) && !COLD_STEP.test(text),
     aside: ASIDE.test(text),
     wordsOutside: outside.trim().split(/\s+/).length,
     timeOutside: findDurations(outside).length > 0,

@@ -19,7 +19,7 @@ export const isBoiledFirst = (end: FoundStage | undefined, sentence: string): bo
   !end.sentences.includes(sentence);
 
 /** “Let rise 1 hour, then refrigerate overnight”: two waits, and not one of an hour. */
-export const isCold = (c: Clause): boolean => /\bchill|refrigerat|\bfridge\b/i.test(c.text);
+export const isCold = (c: Clause): boolean => /\bchill|refrigerat|\bfridge\b|\bfreez/i.test(c.text);
 export const isOtherRest = (end: FoundStage | undefined, kind: FoundKind, c: Clause): boolean =>
   kind === 'rest' && end?.kind === 'rest' && end.isCold !== isCold(c);
 

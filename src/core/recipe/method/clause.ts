@@ -134,7 +134,7 @@ const BEFORE_SOMETHING = new RegExp(
 );
 const ESTIMATE = /\b(?:about|abt|around|approx\w*|ca|takes?|roughly|up to|will take)\b|~/i;
 
-const OR_SO = /\b(?:or so|ish|or thereabouts|give or take)\b/i;
+const OR_SO = /(?:\bor so|ish|\bor thereabouts|\bgive or take)\b/i;
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
@@ -189,10 +189,13 @@ function timesIn(text: string, sentence: string): ClauseTime[] {
     (t) =>
       !allowsWaiting(text) &&
       !(BEFORE_SOMETHING.test(sentence) && sentence.startsWith(text)) &&
-      !/\b(?:every|last|final)\s+$/i.test(text.slice(Math.max(0, t.start - 8), t.start)),
+      !/\b(?:every|last|final|(?:stirring|turning|basting|shaking)\s+after)\s+$/i.test(
+        text.slice(Math.max(0, t.start - 20), t.start),
+      ),
   );
   // “3 minutes a side, 12 in all”: the last is the sum.
-  if (IN_ALL.test(sentence) && !IN_ALL.test(text) && findDurations(sentence).length > 1) return [];
+  if (IN_ALL.test(sentence) && !IN_ALL.test(text) && (SIDES.test(text) || EACH.test(text)))
+    return [];
   const isEach =
     SIDES.test(text) ||
     EACH.test(text) ||
@@ -349,11 +352,19 @@ function factsOf(
   };
 }
 
+/** “If not, lid back on for 5 minutes”: the case is that of what follows it. */
+const CASE =
+  /^(?:and |but )?if (?:(?:it|they)(?:(?:'|’)(?:s|re)| is| are) )?(?:still |not )?(?:not|so|needed|necessary|need be|under|below|short|raw|hard|tough|firm|pink|underdone|undercooked|done|cooked|tender|ready|soft|there)(?: yet| enough)?$/i;
+
 /** “16 minutes, high pressure”: the minutes are those of what is named behind them. */
 function withTheirTimes(clauses: readonly string[]): string[] {
   const joined: string[] = [];
   for (const clause of clauses) {
     const before = joined.at(-1) ?? '';
+    if (CASE.test(before)) {
+      joined[joined.length - 1] = `${before}, ${clause}`;
+      continue;
+    }
     const [time] = findDurations(before);
     const isTimeAlone =
       time && before.slice(0, time.start).trim() === '' && time.end === before.length;

@@ -26,7 +26,7 @@ const AT_TABLE =
 const BACK_IN =
   /\bback (?:in|into|to)\b|\b(?:in|into|through) the (?:pot|sauce|soup|stew|gravy|liquid|juices)\b/i;
 
-const LIFTS_OUT = /\b(?:lift|take|spoon|scoop)\b[^.]{0,24}\bout\b|\bpour (?:away|off)\b/i;
+const LIFTS_OUT = /\b(?:lift|take|spoon|scoop)\b[^.]{0,24}\bout\b|\bpour (?:away|off)\b|^strain\b/i;
 
 const last = <T>(list: readonly T[]): T | undefined => list[list.length - 1];
 
@@ -173,7 +173,11 @@ export class Path {
   /** What was said and names no work known stays where it was said. */
   keepSpare(order: readonly string[]): void {
     for (const { at, sentence } of this.spare) {
-      if (this.stages.some((s) => s.sentences.some((t) => t.includes(sentence)))) continue;
+      const isTold = (s: FoundStage): boolean =>
+        s.sentences.some((t) => t.includes(sentence)) ||
+        (s.checks?.some((check) => check.text === sentence) === true &&
+          s.sentences.some((t) => sentence.includes(t)));
+      if (this.stages.some(isTold)) continue;
       this.replace(Math.min(Math.max(0, at), this.stages.length - 1), (s) => ({
         ...s,
         sentences: [...s.sentences, sentence].sort((a, b) => order.indexOf(a) - order.indexOf(b)),
@@ -308,7 +312,10 @@ export class Path {
   private leaveRest(next: FoundKind | null, c: Clause | null): void {
     if (next !== 'rest' || this.rests === null || this.rests.sentence !== c?.sentence) return;
     const { text, sentence } = this.rests;
-    const at = this.loading.findIndex((l) => l.sentence === sentence && l.text === text);
+    const begins = sentence.indexOf(text);
+    const at = this.loading.findIndex(
+      (l) => l.sentence === sentence && sentence.indexOf(l.text) >= begins,
+    );
     if (at >= 0) this.loading = this.loading.slice(0, at);
   }
 
@@ -346,7 +353,10 @@ export class Path {
 
 /** The part of a sentence from its first of some clauses to the last of them. */
 function partOf(sentence: string, clauses: readonly string[]): string {
-  const from = sentence.indexOf(clauses[0] ?? '');
+  const first = sentence.indexOf(clauses[0] ?? '');
+  // “Onions: slice thin” keeps the name of its part.
+  const label = saysPart(sentence) ? (/^[^:,]*[:,]\s*/.exec(sentence)?.[0].length ?? 0) : 0;
+  const from = first <= label ? Math.min(first, 0) : first;
   const end = clauses.at(-1) ?? '';
   const to = sentence.indexOf(end, Math.max(0, from));
   if (from < 0 || to < from) return clauses.join(', ');

@@ -12,6 +12,9 @@ const COLD_FROM = 30;
 const soakFrom = (c: Clause): number =>
   /\bovernight\b|\bfridge\b|\brefrigerat/i.test(c.sentence) ? COLD_FROM : SOAK_FROM;
 
+const isSoak = (p: Path, c: Clause, time: ClauseTime): boolean =>
+  !p.hasCycle && c.wait && time.from >= soakFrom(c);
+
 /** A number without a unit is work’s own where its sentence has named some. */
 export const bareWork = (p: Path, c: Clause): number =>
   c.kind !== null || c.saute || p.going?.at === c.at ? 0.3 : 1.2;
@@ -32,7 +35,14 @@ function underCost(p: Path, kind: FoundKind): number {
   return 0.6;
 }
 
-const HANDS_AFTER = /\b(?:skim|strain|separate the fat|pour off|pull apart|shred|carve|mash)\b/i;
+/** Nothing stands over a flame for so long and is only left, min. */
+const LONG_WAIT = 30;
+/** The clause, or the words right before it, leave the food to itself. */
+const isLeft = (c: Clause): boolean =>
+  c.wait ||
+  /\b(?:leave|let|stand|sit)\b[^,;.]*$/i.test(c.sentence.slice(0, c.sentence.indexOf(c.text)));
+const HANDS_AFTER =
+  /\b(?:skim|strain|separate the fat|pour off|pull (?:apart|it|them|the)|shred|carve|mash)\b/i;
 const COOKS = /\b(?:cook|whisk|stir|simmer|until|fry|boil|toast|heat)\w*\b/i;
 const FRIES = /\b(?:brown|fry|sear|crisp|soften|sweat|golden|oil|butter)/i;
 
@@ -43,7 +53,7 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
     !p.hasCycle &&
     time &&
     time.from >= SOAK_FROM &&
-    !/chill|refrigerat/i.test(c.text)
+    !/chill|refrigerat|freez/i.test(c.text)
   )
     return { kind: 'soak', cost: 0.6 };
   // Sautéing what has been under pressure is simmering it.
@@ -53,9 +63,15 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   const isInOven = p.going?.kind === 'oven' || p.going?.kind === 'crisp';
   if (isInOven && c.again && !c.isBurner && c.at - (p.going?.at ?? 0) <= 1)
     return { kind: 'oven', cost: 0.5 };
+  // “… and leave in the soy for 4 hours”: whatever it was boiled on.
+  if (time && time.from >= LONG_WAIT && !COOKS.test(c.text) && isLeft(c))
+    return { kind: isSoak(p, c, time) ? 'soak' : 'rest', cost: 0.5 };
   if (c.isBurner || (p.inSaucepan && !c.wait)) return { kind: 'burner', cost: 0.6 };
   if (p.going?.at === c.at) return { kind: p.going.kind, cost: 0.5 };
-  if (!p.hasCycle && c.wait && time && time.from >= soakFrom(c)) return { kind: 'soak', cost: 0.6 };
+  if (time && isSoak(p, c, time)) return { kind: 'soak', cost: 0.6 };
+  // “Onions: mix with the vinegar, at least 30 min.”: nobody stirs for the least of a time.
+  if (/^(?:for )?at least\b/i.test(c.text) && !p.isFrying && p.open < 0 && !p.going)
+    return { kind: 'rest', cost: 0.4 };
   if (p.isFrying) return { kind: 'brown', cost: 0.8 };
   const isOver = p.hasCycle;
   // “Cook the bacon, about 7 minutes”: on the heat, and not on the board.
