@@ -444,3 +444,87 @@ describe('small words that decide', () => {
     expect(read.ok && [read.value.serves, read.value.dish.ingredients.length]).toEqual([4, 2]);
   });
 });
+
+describe('what comes before what', () => {
+  const waitsOf = (dish: Dish): string[] =>
+    dish.stages
+      .filter((s) => !s.id.startsWith('prepare'))
+      .map((s) => (s.after ? `${s.id} < ${s.after.join(' + ') || 'nothing'}` : s.id));
+
+  it('a filling is made before it is filled in, whatever tray it goes into', () => {
+    const dish = dishOf(
+      '3 aubergines\n600 g lamb mince\n100 g peas',
+      'Aubergines and lamb into the pot. High pressure 8 minutes, quick release. Stir in the peas. Fill the shells, put them into a tray, oven 200C 25 min.',
+    );
+    expect(waitsOf(dish)).toEqual(['pressure', 'oven']);
+  });
+
+  it('what is lifted out is lifted before the oil is heated beside it', () => {
+    const dish = dishOf(
+      '2 sea bream\n2 tbsp oil\n4 spring onions\n250 ml water',
+      'Bream on the rack over the water. Low pressure for 4 min, then quick release. Lift out carefully, pour away the liquid. Spring onions over. Heat the oil in a small pan until smoking, 2 min.',
+    );
+    expect(dish.stages.map((s) => s.text).slice(-2)).toEqual([
+      'Lift out carefully, pour away the liquid. Spring onions over.',
+      'Heat the oil in a small pan until smoking, 2 min.',
+    ]);
+  });
+
+  it('juices that were strained into a jug wait for that, not for the pot', () => {
+    const dish = dishOf(
+      '2 kg lamb breast\n400 ml white wine',
+      'Lamb and wine in. High pressure 55 mins, natural release. Chill overnight. Strain the juices into a jug, 5 min. Crisp the lamb in a 220C oven for 20 minutes. Boil the juices down on sauté, 12 min.',
+    );
+    expect(waitsOf(dish).at(-1)).toBe('simmer < finish');
+  });
+
+  it('roasting that is told with “meanwhile, heat the oven” begins beside what was told before', () => {
+    const dish = dishOf(
+      '900 g pork loin\n450 g carrots\n300 ml stock',
+      'Let the pork sit at room temperature 30 minutes. Meanwhile, preheat oven to 425°F. Toss the carrots, roast 25 minutes. Sear the pork 8 minutes on sauté. Add the stock. High pressure 15 minutes, natural release.',
+    );
+    expect(waitsOf(dish)).toContain('brown < rest');
+    expect(dish.stages.find((s) => s.kind === 'oven')?.uses).not.toContain('pork-loin-roast');
+  });
+});
+
+describe('heads of lists, and heat in brackets', () => {
+  it.each<[string, string, number]>([
+    [
+      'Salmon with lentils for two\n\n2 salmon fillets\n\nMix it.',
+      'Salmon with lentils for two',
+      2,
+    ],
+    ['Summer pudding, for 6\n\n800 g berries\n\nMix it.', 'Summer pudding', 6],
+    ['Leek broth, feeds 5ish\n\n3 leeks\n\nMix it.', 'Leek broth', 5],
+    ['Peppers\nStarter for 6\n\n6 peppers\n\nMix it.', 'Peppers', 6],
+  ])('%j', (text, name, servings) => {
+    const read = importRecipe(text);
+    expect(read.ok && [read.value.dish.name, read.value.serves]).toEqual([name, servings]);
+  });
+
+  it('the list may stand behind the yield', () => {
+    const read = importRecipe(
+      'Brown rice\nFor 4: 1 1/2 cups brown rice, 1 3/4 cups water\nHP 22, NPR 10.',
+    );
+    expect(read.ok && read.value.dish.ingredients.map((i) => i.amount)).toEqual([1.5, 1.75]);
+    expect(read.ok && read.value.dish.unread).toEqual([]);
+  });
+
+  it.each([
+    ['Roast in a very hot oven (240C/220 fan) 15 minutes.', 240],
+    ['Roast in a 200C (180 fan) oven for 15 minutes.', 200],
+    ['Roast at 200°C (gas 6) for 15 minutes.', 200],
+  ])('“%s” is %s °C', (method, celsius) => {
+    expect(readInstructions([method]).stages).toMatchObject([
+      { kind: 'oven', celsius, minutes: 15 },
+    ]);
+  });
+
+  it.each([
+    ['onion 2 chopd', 'onion', 2],
+    ['4 little gem, halved', 'little gem', 4],
+  ])('“%s”', (line, food, amount) => {
+    expect(dishOf(line, 'Mix it.').ingredients[0]).toMatchObject({ food, amount });
+  });
+});

@@ -44,12 +44,31 @@ export function mentioned(told: string, ingredients: readonly ReadIngredient[]):
       const whole = PART.test(head ?? '') || isSauce ? before : undefined;
       return [head, whole].some((word) => word !== undefined && word.length > 2 && left.has(word));
     });
-  const named = ingredients.filter((i) => found.has(i.ingredient.id) || isNamed(i));
+  // “Sear the pork” is the pork loin of the list, where that is the only pork.
+  const isAnimal = ({ ingredient }: ReadIngredient): boolean => {
+    const animal = ANIMAL.exec(ingredient.food)?.[0].toLowerCase();
+    return (
+      animal !== undefined &&
+      ingredient.role === 'main' &&
+      left.has(stem(animal)) &&
+      !ANIMAL_LIQUID.test(told) &&
+      ingredients.filter(
+        (i) => i.ingredient.role === 'main' && i.ingredient.food.toLowerCase().includes(animal),
+      ).length === 1
+    );
+  };
+  const named = ingredients.filter((i) => found.has(i.ingredient.id) || isNamed(i) || isAnimal(i));
   return withTheirAmounts(named, told).map(({ ingredient }) => ingredient.id);
 }
 
 /** A part of a fruit or plant, as `wordsOf` leaves it. */
 const PART = /^(?:juice|juic|zest|rind|leav|leaf|seed|wedge)$/;
+const ANIMAL =
+  /\b(?:pork|lamb|beef|veal|venison|chicken|duck|goose|turkey|rabbit|hare|goat|mutton|pheasant|partridge|salmon|cod|hake|trout)\b/i;
+/** “Add the chicken stock” names no chicken. */
+const ANIMAL_LIQUID =
+  /\b(?:pork|lamb|beef|veal|chicken|duck|goose|turkey)\s+(?:stock|broth|fat|dripping|gravy|bouillon|cubes?)\b/i;
+
 /** Of two lines of one food, that whose amount is named: “the 100 g sugar”. */
 function withTheirAmounts(named: readonly ReadIngredient[], told: string): ReadIngredient[] {
   const amounts = findAmounts(told);
