@@ -1,7 +1,8 @@
 /**
  * `npm run bench`: how fast the engine and the heat balance are, each target with its verdict. Times are
  * of this machine; ratios are to a general solver on the same problems in the same run, or to a fixed
- * piece of arithmetic. `--days` adds generated batch days, which take minutes.
+ * piece of arithmetic. `--days` adds generated batch days, which take minutes; `--large` feasts and batch days of many
+ * dishes, which take half an hour. `--seed N` takes fresh problems.
  */
 import { execFileSync } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';
@@ -15,10 +16,14 @@ import { tryWaysOut } from '../src/core/planner';
 import { demoHousehold } from '../src/demo/household';
 import { FT10, TEN_BY_FIVE, toProblem } from '../tests/support/job-shops';
 import { toOrderMilp } from '../tests/support/order-milp';
+import { benchLarge } from './bench-large';
 
 const FOLDER = 'tests/reference/plan-problems';
 const REPEATS = 5;
 const GENERATED = 10;
+const seedArgument = process.argv.indexOf('--seed');
+const SEED = seedArgument < 0 ? 100 : Number(process.argv[seedArgument + 1]);
+if (!Number.isInteger(SEED)) throw new Error('--seed: give a whole number after it');
 /** Work for problems that are not expected to be proved. */
 const LONG = 40_000_000;
 /** The 10×10 job shop is proved within this; it takes most of a minute. */
@@ -169,7 +174,7 @@ function samples(kind: string): Sample[] {
     { length: kind === 'batchday' && !process.argv.includes('--days') ? 2 : GENERATED },
     (_, i): Sample => ({
       problem: readProblem(
-        execFileSync('node', [`${FOLDER}/gen.mjs`, String(100 + i), kind], { encoding: 'utf8' }),
+        execFileSync('node', [`${FOLDER}/gen.mjs`, String(SEED + i), kind], { encoding: 'utf8' }),
       ),
     }),
   );
@@ -216,6 +221,8 @@ print(
   {},
 );
 print('job shop 10×10', [measure(toProblem(FT10), PROOF_OF_FT10, FT10.optimum)], {});
+
+if (process.argv.includes('--large')) benchLarge(`${FOLDER}/gen.mjs`, SEED);
 
 console.log('\n' + 'what'.padEnd(40) + 'ms'.padStart(9) + 'ratio'.padStart(8) + '  to reach');
 function row(name: string, time: number, target?: number): void {

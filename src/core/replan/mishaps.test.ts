@@ -107,6 +107,39 @@ describe('a pot that fails on a day too large to be searched', () => {
   });
 });
 
+describe('a pot that is taken for the next dish before the last step of the one in it was tapped', () => {
+  const supper = eveningOf('harvest-supper');
+  const { blocks, steps } = supper.schedule;
+  const ends = new Map(steps.map((s) => [s.id, s.end]));
+  const inTurn = (id: string) =>
+    supper.compiled.problem.steps
+      .filter((s) => s.block === id)
+      .toSorted((a, b) => (ends.get(a.id) ?? 0) - (ends.get(b.id) ?? 0));
+  const pairs = blocks.flatMap((a) => {
+    const next = blocks.find((b) => b.unit === a.unit && b.start >= a.end && b.id !== a.id);
+    const [last, first] = [inTurn(a.id).at(-1), next && inTurn(next.id)[0]];
+    return last?.hands && first ? [{ last, first }] : [];
+  });
+
+  it.each(pairs)('has a plan still: $last.id beside $first.id', ({ last, first }) => {
+    const minute = (ends.get(first.id) ?? NaN) - 1;
+    const now = supper.serveAt + minute * MINUTE;
+    const folded = foldEvening(supper, [], now);
+    const state: LiveState = {
+      ...folded,
+      guestsLater: 25,
+      steps: folded.steps.map((s) => {
+        if (s.operation.id === last.id) return { ...s, status: 'due' };
+        if (s.operation.id === first.id) return { ...s, status: 'running' };
+        return s.start < now ? { ...s, status: 'done' } : { ...s, status: 'ahead' };
+      }),
+    };
+    const found = replanEvening(supper, state, now, kitchen);
+    const at = found?.schedule.steps.find((s) => s.id === last.id)?.start;
+    expect(at).toBeGreaterThanOrEqual(minute);
+  });
+});
+
 describe('a pot that fails', () => {
   const lidOn = upTo('seal', 'up');
   const inTheMiddle = end(part('up')) + 8;

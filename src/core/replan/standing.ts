@@ -1,5 +1,5 @@
 /** The problem of a live evening as it stands: what was left out, what takes longer, what failed or moved. */
-import type { Problem, ProblemStep } from '../solve';
+import { valueFor, type Problem, type ProblemStep } from '../solve';
 import { isPast, strandedIn, type Evening, type LiveState, type LiveStep } from '../run';
 
 const MINUTE = 60_000;
@@ -17,6 +17,7 @@ export function asItStands(state: LiveState, evening: Evening, now: number): Pro
   const live = new Map(state.steps.map((s) => [s.operation.id, s]));
   const isRestarted = (s: ProblemStep): boolean => state.restarted.has(s.block ?? '');
   const left = doneWithIt(problem, live, isRestarted);
+  const out = outOfTheirPot(problem, state, live);
   const steps = problem.steps
     .filter((s) => !gone.has(s.id))
     .map((s): ProblemStep => {
@@ -25,6 +26,7 @@ export function asItStands(state: LiveState, evening: Evening, now: number): Pro
       if (left.has(s.id)) return { ...free, minutes: 0, p90: 0, hands: 0, uses: {} };
       // What is over took the hands and sockets that it took.
       if (own && isPast(own)) return { ...s, hands: 0, uses: {} };
+      if (out.has(s.id)) return { ...free, minutes: minutesOf(s, state), p90: minutesOf(s, state) };
       const rest = state.left.get(s.id);
       if (own?.status !== 'running' && own?.status !== 'over')
         return rest === undefined ? s : { ...s, minutes: rest, p90: rest };
@@ -59,6 +61,41 @@ export function asItStands(state: LiveState, evening: Evening, now: number): Pro
       .filter((d) => !gone.has(d.ready))
       .map((d) => (d.dueAt == null ? d : { ...d, dueAt: d.dueAt + state.guestsLater })),
   };
+}
+
+function minutesOf({ minutes, block }: ProblemStep, state: LiveState): number {
+  return valueFor(minutes, state.schedule.blocks.find((b) => b.id === block)?.unit) ?? 0;
+}
+
+/**
+ * Work of the hands that is still open where something else has begun in the same pot since: the food was put
+ * elsewhere, whoever forgot to say so.
+ */
+function outOfTheirPot(
+  { blocks = [], steps, units = [] }: Problem,
+  state: LiveState,
+  live: ReadonlyMap<string, LiveStep>,
+): Set<string> {
+  const single = new Set(units.filter((u) => (u.capacity ?? 1) === 1).map((u) => u.id));
+  const stays = blocks.flatMap(({ id }) => {
+    const unit = state.schedule.blocks.find((b) => b.id === id)?.unit;
+    const own = steps.filter((s) => s.block === id);
+    const begun = own
+      .flatMap((s) => live.get(s.id) ?? [])
+      .filter((s) => s.status !== 'ahead' && s.status !== 'due');
+    if (unit === undefined || !single.has(unit) || begun.length === 0) return [];
+    const open = own.filter((s) => !begun.some((b) => b.operation.id === s.id));
+    return [{ unit, open, begun, start: Math.min(...begun.map((s) => s.start)) }];
+  });
+  const out = new Set<string>();
+  for (const stay of stays) {
+    const isIdle = stay.begun.every(isPast) && stay.open.every((s) => (s.hands ?? 0) > 0);
+    const isTaken = stays.some(
+      (other) => other !== stay && other.unit === stay.unit && other.start > stay.start,
+    );
+    if (isIdle && isTaken) for (const { id } of stay.open) out.add(id);
+  }
+  return out;
 }
 
 /**

@@ -1,6 +1,7 @@
 import type { Bound } from './integers';
 import type { Model } from './model';
-import type { SearchWishes } from './wishes';
+import type { Assumption } from './neighbourhood';
+import type { SearchWishes, Told } from './wishes';
 
 /** The values that choices have in the plan the cook was told. */
 export function hintsFrom(model: Model, { told }: SearchWishes): Map<Bound, number> {
@@ -13,4 +14,21 @@ export function hintsFrom(model: Model, { told }: SearchWishes): Map<Bound, numb
     if (order) hints.set(bound, startOf(order.first) <= startOf(order.second) ? 1 : 0);
   }
   return hints;
+}
+
+/** What to assume so that a plan is followed to the minute: its units, then every start. */
+export function assumptionsOf(model: Model, { starts, units }: Told): Assumption[] {
+  const stays = model.choices.subjects.flatMap(({ bound, stay }): Assumption[] =>
+    stay && units.get(stay.block) === stay.unit ? [{ bound, threshold: 1 }] : [],
+  );
+  const moments = model.problem.steps.flatMap(({ id }, i): Assumption[] => {
+    const bound = model.steps[i]?.start;
+    const start = starts.get(id);
+    if (bound === undefined || start === undefined) return [];
+    return [
+      { bound: bound ^ 1, threshold: 0 - start },
+      { bound, threshold: start },
+    ];
+  });
+  return [...stays, ...moments];
 }

@@ -6,8 +6,9 @@ import { ChoiceHeap } from './choice-heap';
 import { hasPositiveCycle } from './cycles';
 import { Engine } from './engine';
 import { Filling } from './filling';
-import { hintsFrom } from './hints';
+import { assumptionsOf, hintsFrom } from './hints';
 import type { Bound } from './integers';
+import { ListTurns } from './list-turns';
 import { luby } from './luby';
 import { Model } from './model';
 import { Neighbourhoods } from './neighbourhood';
@@ -59,6 +60,7 @@ export class Search {
   private readonly filling: Filling;
   /** The part of the best plan that is searched; null for the whole. */
   private part: PartialSchedule | null = null;
+  private readonly lists: ListTurns;
   private wholeWork = 0;
   private workAtRestart = 0;
   /** What the cook was told, as values of choices: where the first plan starts from. */
@@ -76,6 +78,8 @@ export class Search {
     this.neighbourhoods = new Neighbourhoods(this.model);
     this.filling = new Filling(this.engine, this.model);
     this.hints = hintsFrom(this.model, wishes);
+    this.lists = new ListTurns(problem, wishes);
+    if (this.lists.isDue(0, false)) this.conflictsLeft = 0;
     this.handsOf = new Map(problem.steps.map((s) => [s.id, s.hands ?? 0]));
     heap = new ChoiceHeap(this.model.choices.bounds);
     this.heap = heap;
@@ -98,7 +102,7 @@ export class Search {
 
   /** Work done so far, in the engine's own steps. */
   get work(): number {
-    return this.engine.work;
+    return this.engine.work + this.lists.work;
   }
 
   /**
@@ -108,7 +112,7 @@ export class Search {
    * @returns true where a better schedule was found
    */
   advance(until: number): boolean {
-    while (this.stage !== 'done' && this.engine.work < until) {
+    while (this.stage !== 'done' && this.work < until) {
       if (this.engine.ints.level === 0 && this.isDelayProved()) this.startCostStage();
       if (this.isDone) return false;
       if (!this.engine.propagate()) {
@@ -220,11 +224,18 @@ export class Search {
     this.engine.backtrack(0);
     this.engine.clauses.tidy();
     this.refill();
+    if (!this.engine.propagate()) {
+      this.onConflict();
+      return;
+    }
+    this.noteRoot();
     const { work } = this.engine;
     if (!this.part) this.wholeWork += work - this.workAtRestart;
     this.workAtRestart = work;
     const isPartsTurn = work >= PARTS_FROM && this.wholeWork >= WHOLE_SHARE * work;
-    if (this.stage === 'cost' && this.best && isPartsTurn) {
+    this.part = this.isListTurn(work) ? this.fromLists() : null;
+    if (this.part) this.conflictsLeft = this.part.budget;
+    else if (this.stage === 'cost' && this.best && isPartsTurn) {
       const { timetable, total, choices } = this.best;
       const budget = PART_CONFLICTS * luby(this.neighbourhoods.failures + 1);
       this.part = new PartialSchedule(this.neighbourhoods.next(timetable, total, choices), budget);
@@ -232,13 +243,35 @@ export class Search {
       // Neither way of filling is the better one for every part.
       this.filling.byDish = !this.filling.byDish;
     } else {
-      this.part = null;
       this.restarts++;
       this.filling.byDish = true;
       this.conflictsLeft = RESTART_UNIT * luby(this.restarts + 1);
     }
-    if (this.engine.propagate()) this.noteRoot();
-    else this.onConflict();
+  }
+
+  /** Until the delay is proved, lists are asked for some plan; then for cheaper ones. */
+  private isListTurn(work: number): boolean {
+    const isOpen = this.stage === 'cost' || !this.best;
+    return isOpen && this.lists.isDue(work, this.best !== null);
+  }
+
+  /** A plan made by lists, to be followed to the minute; null where it is no better than the best one. */
+  private fromLists(): PartialSchedule | null {
+    const best = this.best && {
+      delay: this.best.assignment.delay,
+      timetable: this.best.timetable,
+    };
+    const plan = this.lists.next(this.rootDelay, best);
+    return (
+      plan &&
+      new PartialSchedule(
+        [
+          { bound: this.model.delay ^ 1, threshold: 0 - plan.delay },
+          ...assumptionsOf(this.model, plan),
+        ],
+        PART_CONFLICTS,
+      )
+    );
   }
 
   /** The next restart takes another part. */
