@@ -35,6 +35,15 @@ describe('the command line', () => {
     expect(olive('solve', `${SAMPLES}/dinner-1.problem.json`, '--work', '1').code).toBe(4);
   });
 
+  it('goes by the clock alone where only seconds are given, and says how far it is', () => {
+    const batchDay = `${SAMPLES}/batchday-3.problem.json`;
+    const { code, out, err } = olive('solve', batchDay, '--seconds', '3', '--progress');
+    expect(code).toBe(0);
+    expect(err).toMatch(/^\d s, [\d.]+ million steps: cost \d+, at least \d+: gap \d+ %$/m);
+    const { status, milliseconds } = JSON.parse(out) as { status: string; milliseconds: number };
+    if (status === 'feasible') expect(milliseconds).toBeGreaterThanOrEqual(3000);
+  });
+
   it('simulates what it solved', () => {
     const answer = join(folder, 'answer.json');
     writeFileSync(answer, olive('solve', `${SAMPLES}/weeknight-1.problem.json`).out);

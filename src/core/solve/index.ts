@@ -33,9 +33,11 @@ interface SolveOptions {
   clock: () => number;
 }
 
-/** Work is in rules looked at; 15 million take a few seconds on a common machine. */
+/** Work is in rules looked at; so much takes a few seconds on a common machine. */
+export const DEFAULT_WORK = 15_000_000;
+
 const defaultOptions: Readonly<SolveOptions> = {
-  work: 15_000_000,
+  work: DEFAULT_WORK,
   slice: 200_000,
   shouldStop: () => false,
   onImproved: () => undefined,
