@@ -9,7 +9,8 @@ import type { FoundStage, ImportQuestion } from './types';
 
 const SOAKED = /\b(?:pre-?)?soak(?:ed)?\b/i;
 const NOT = /\b(?:not|no|un|without|if)[- ]?(?:pre-?)?soak/i;
-const OVERNIGHT = /\bovernight\b|\bnight before\b/i;
+const OVERNIGHT =
+  /\bovernight\b|\b(?:night|evening|day) before\b|\bsince (?:last night|yesterday|the (?:night|evening|day) before)\b/i;
 /** A night, and what is usual where nothing is said (common practice). */
 const NIGHT_MIN = 480;
 const SHORT_MIN = 30;

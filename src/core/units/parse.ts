@@ -111,6 +111,9 @@ const PINCH = new RegExp(
   String.raw`^(?:good |generous |big |small |heaped |level )?(pinch|dash|tablespoon|tbsp|teaspoon|tsp)\b\.?${OF}(?=\s*\p{L}|\s*$)`,
   'iu',
 );
+/** “Cup of barley”, “tin of beans”: talk leaves out the article. */
+const SAID_OF = String.raw`(table ?spoon|tea ?spoon|tbsp|tsp|cup|pint|lit(?:re|er)|kilo|pound|can|tin|packet|jar)\s+of\s+(?!(?:the|that|this|it|its|each)\b)(?=\p{L})`;
+const ONE_OF = new RegExp(`^${SAID_OF}`, 'iu');
 
 /** Longer than any amount with its unit; matching stays within it. */
 const LONGEST = 120;
@@ -129,6 +132,7 @@ function amountAtStart(text: string): AtStart | null {
     withUnitAt(own) ??
     oneAndMoreAt(own) ??
     pinchAt(own) ??
+    oneOfAt(own) ??
     countAt(own);
   return found && { ...found, end: found.end + lead };
 }
@@ -157,6 +161,14 @@ function pinchAt(text: string): AtStart | null {
   if (!match) return null;
   const unit = unitOf(match[1] ?? '')?.[0] ?? 'pinch';
   return { amount: 1, amountTo: null, unit, packSize: null, end: match[0].length };
+}
+
+function oneOfAt(text: string): AtStart | null {
+  const match = ONE_OF.exec(text);
+  const unit = match && unitOf(match[1] ?? '');
+  if (!match || !unit) return null;
+  const end = match[0].length;
+  return { amount: unit[1], amountTo: null, unit: unit[0], packSize: null, end };
 }
 
 /** “Cup and a half of broth”: nobody says the one. */
@@ -248,13 +260,16 @@ export function parseQuantity(text: string): Quantity | null {
   return { amount: found.amount, unit: found.unit };
 }
 
-const ANY_NUMBER = new RegExp(String.raw`(?<![\p{L}\d.,/])(?:${ABOUT}${COUNT})`, 'giu');
+const ANY_AMOUNT = new RegExp(
+  String.raw`(?<![\p{L}\d.,/])(?:${ABOUT}${COUNT}|(?<=^|[,.;:(+]\s*|\b(?:and|with|add|plus|need|use|take|get|then|in|pour)\s+)${SAID_OF})`,
+  'giu',
+);
 
-/** Every amount in a text, in order; a number without a unit counts pieces. */
+/** Every amount in a text, in order; a number without a unit counts pieces, and “cup of rice” is one. */
 export function findAmounts(text: string): FoundAmount[] {
   const found: FoundAmount[] = [];
   let from = 0;
-  for (const { index } of text.matchAll(ANY_NUMBER)) {
+  for (const { index } of text.matchAll(ANY_AMOUNT)) {
     if (index < from) continue;
     const amount = amountAtStart(text.slice(index, index + LONGEST));
     if (!amount) continue;

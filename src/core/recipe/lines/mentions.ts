@@ -72,6 +72,19 @@ function weightBehind(sentence: string, amount: FoundAmount, phrase: string): st
   return weight ? ` (${weight})` : '';
 }
 
+const TALK =
+  /^.*\b(?:then|and|the|in|with|add|plus|some|of|next|now|also|an?|to|for|on|my|your|is|are)\s+/iu;
+/** Measured, and no pack or piece. */
+const MEASURED = new Set(['g', 'kg', 'ml', 'l', 'tsp', 'tbsp', 'cup', 'oz', 'lb', 'floz', 'pint']);
+/** The food that stands right before an amount: “butter 40g and …”, “parmesan 50 grams grated on top”; '' where none does. */
+function foodBefore(sentence: string, { start, unit }: FoundAmount): string {
+  if (!MEASURED.has(unit ?? '')) return '';
+  const words = /(?:[\p{L}-]+\s+){0,2}[\p{L}-]+(?=\s*[,:–-]?\s*$)/u.exec(sentence.slice(0, start));
+  // “Goat’s butter” is more than “butter”, and “then butter” no more.
+  const said = words?.[0].replace(TALK, '').split(/\s+/) ?? [];
+  return said.map((_, i) => said.slice(i).join(' ')).find((name) => findFood(name) !== null) ?? '';
+}
+
 /**
  * Ingredient lines for what the method names and no line of the list has.
  *
@@ -113,6 +126,12 @@ export function foodsInMethod(
       if (isArticle && BECOMES.test(sentence.slice(0, amount.start))) continue;
       const phrase = phraseBehind(sentence, amount);
       const told = sentence.slice(amount.start, amount.end);
+      const before =
+        isListless && mentionedFood(phrase) === null ? foodBefore(sentence, amount) : '';
+      if (before !== '' && !isKnown(before)) {
+        keep(`${told} ${before}`, before);
+        continue;
+      }
       // The water of the pot is none of the list’s, unless the list has just as much.
       const isPotWater =
         WATER.test(phrase) && amount.unit !== null && UNDER_THE_RACK.test(sentence) && isStacked;

@@ -132,6 +132,11 @@ const BEFORE_SOMETHING = new RegExp(
   String.raw`^(?:about |around |some |roughly )?(?:(?:${NUMBER})|half an|an|a quarter of an) ?(?:min(?:ute)?s?|hours?|hrs?)\b\.? before\b`,
   'iu',
 );
+/** “(an hour ahead is fine)” */
+const AHEAD = new RegExp(
+  String.raw`(?:${NUMBER}|\b(?:half an|an?)) ?(?:min(?:ute)?s?|hours?|hrs?|days?)\b\.? (?:ahead|beforehand|in advance) (?:is|are|will|would|works|does)\b`,
+  'iu',
+);
 const ESTIMATE = /\b(?:about|abt|around|approx\w*|ca|takes?|roughly|up to|will take)\b|~/i;
 
 const OR_SO = /(?:\bor so|ish|\bor thereabouts|\bgive or take)\b/i;
@@ -189,6 +194,7 @@ function timesIn(text: string, sentence: string): ClauseTime[] {
     (t) =>
       !allowsWaiting(text) &&
       !(BEFORE_SOMETHING.test(sentence) && sentence.startsWith(text)) &&
+      !AHEAD.test(text) &&
       !/\b(?:every|last|final|(?:stirring|turning|basting|shaking)\s+after)\s+$/i.test(
         text.slice(Math.max(0, t.start - 20), t.start),
       ),

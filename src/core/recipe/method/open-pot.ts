@@ -7,6 +7,9 @@ import { besidePot, work } from './work';
 const IN_THE_POT =
   /\b(?:in|into|to) (?:the|your) (?:[\p{L}-]+ )?(?:pot|cooker|multi-?cooker|liner|insert)\b/iu;
 /** So long that no evening goes on behind it as if it were nothing. */
+/** Words that switch the heat on, and name nothing that is fried. */
+const ONLY_ON =
+  /^(?:(?:then|and|now|press|select|choose|hit|use|set|switch|turn|back|it|to|on|the)\s+)*saut[eé](?:\s+(?:mode|function|setting|button|on|again|at|to|low|less|medium|med|normal|high|more)\b)*[\s.,]*$/i;
 const OVERNIGHT = /\bovernight\b/i;
 
 /** What stands in the pot and whether it is on; a pan, tin or bowl on a rack. */
@@ -46,6 +49,12 @@ export function other(p: Path, c: Clause): void {
   }
   // “… and let it bubble 3 minutes, scraping up the bits”: done while it bubbles.
   if (isAside) return;
+  // “Sauté on medium and let the beans bubble”: the heat for what is told next.
+  if (p.isAfterCycle && c.kind === 'brown' && ONLY_ON.test(c.text)) {
+    p.going = { kind: 'simmer', at: c.at };
+    p.put(c);
+    return;
+  }
   if (c.kind !== null && !c.conditional) {
     // Without a time, resting is named and its minutes may follow.
     if (
