@@ -44,7 +44,7 @@
 {#if isBatch && shortest !== null}
   <p class="max-w-[75ch] text-muted" data-testid="bound">
     {plan.schedule.status === 'optimal'
-      ? 'No other order is shorter (proved).'
-      : `A long search found nothing shorter; that no day of this work is shorter than ${formatMinutes(shortest)} is proved.`}
+      ? 'No other order makes the day shorter.'
+      : `The day can’t be shorter than ${formatMinutes(shortest)}; of all the orders tried, this is the best.`}
   </p>
 {/if}
