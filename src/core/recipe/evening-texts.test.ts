@@ -1,28 +1,12 @@
 /** What recipes for an evening say beside their work: waiting, soaking, batches, pans and parts. Facts: common practice. */
 import { describe, expect, it } from 'vitest';
+import { dishOf, imported, kinds, shape } from '../../../tests/support/imported';
 import type { Dish, Ingredient, Stage } from '../dish';
-import { findAmounts } from '../units';
 import { answerQuestion, importRecipe } from './index';
 import { readInstructions } from './method/read';
 import { panIn } from './pan';
 import { turnsIn } from './turns';
 import { allowsWaiting, minutesAllowed } from './waits';
-
-function imported(list: string, method: string, head = 'Serves 4') {
-  const read = importRecipe(`A dish\n${head}\n\nIngredients\n${list}\n\nMethod\n${method}`);
-  if (!read.ok) throw new Error(read.problems[0]?.message);
-  return read.value;
-}
-const dishOf = (list: string, method: string): Dish => imported(list, method).dish;
-/** Each stage but the reckoned knife work, as its kind and minutes. */
-const shape = (dish: Dish): (string | number)[][] =>
-  dish.stages
-    .filter((s) => !s.id.startsWith('prepare'))
-    .map((s) => [s.kind, s.kind === 'pressure' ? s.holdMinutes : s.minutes]);
-const kinds = (...method: string[]): string =>
-  readInstructions(method)
-    .stages.map((s) => `${s.kind}${s.minutes === null ? '' : ` ${s.minutes}`}`)
-    .join(', ');
 
 describe('what a text allows is no work', () => {
   it.each([
@@ -527,77 +511,5 @@ describe('heads of lists, and heat in brackets', () => {
     ['4 little gem, halved', 'little gem', 4],
   ])('“%s”', (line, food, amount) => {
     expect(dishOf(line, 'Mix it.').ingredients[0]).toMatchObject({ food, amount });
-  });
-});
-
-describe('what talk and cards leave out', () => {
-  const foods = (text: string): string[] => {
-    const read = importRecipe(text);
-    if (!read.ok) throw new Error(read.problems[0]?.message);
-    return read.value.dish.ingredients.map((i) =>
-      [i.amount ?? '?', i.unit ?? '-', i.food].join(' '),
-    );
-  };
-
-  it('“cup of barley” is one, and the amount may stand behind its food', () => {
-    const told = foods(
-      'right so this is for four. you take 500 grams chestnut mushrooms quartered and a leek sliced. cup of pearl barley, two cups of stock. fry the leek 4 minutes, then butter 40g and a spoon of honey, mushrooms in for another 5. barley and stock in, high pressure 18 minutes, quick release. parmesan 50 grams grated on top at the end',
-    );
-    expect(told).toEqual(
-      expect.arrayContaining(['1 cup pearl barley', '40 g butter', '50 g parmesan', '2 cup stock']),
-    );
-    expect(told.join()).not.toMatch(/grated|then/);
-  });
-
-  it.each([
-    ['cup of rice', 1],
-    ['with cup of water', 1],
-    ['stir in the cup of stock that was kept', 0],
-    ['per cup of rice', 0],
-    ['half a cup of rice', 0.5],
-  ])('“%s”: %f', (text, amount) => {
-    expect(findAmounts(text).map((a) => a.amount)).toEqual(amount === 0 ? [] : [amount]);
-  });
-
-  it('“prep 15 · cook 50 · rest 10” beside a yield is no food', () => {
-    const list = '175 g butter, 3 eggs, 120 g self-raising flour';
-    const told = foods(
-      `Sponge\nserves 6-8 · prep 15 · cook 50 · rest 10\n\n${list}\n\n1) Beat all of it.\n2) In a basin on the rack. HIGH 35 min. Natural release 10 min.`,
-    );
-    expect(told.slice(0, 3)).toEqual(['175 g butter', '3 piece eggs', '120 g self-raising flour']);
-    expect(told.join()).not.toMatch(/prep|rest|cook/);
-  });
-
-  it('“carrots peeled cut in batons” are carrots', () => {
-    const { ingredients } = dishOf(
-      '800 g carrots peeled cut in batons',
-      'High 2 min, quick release.',
-    );
-    expect(ingredients[0]).toMatchObject({ food: 'carrots', preparation: 'peeled cut in batons' });
-  });
-
-  it('“an hour ahead is fine” is when, and no hour of salting', () => {
-    const list = '1 kg lamb neck\n2 tsp salt';
-    const method =
-      'Salt the lamb the evening before (an hour ahead is fine). Brown it 6 min.\nHigh pressure 35 min, natural release 15 min.';
-    expect(shape(dishOf(list, method)).flat()).not.toContain(60);
-  });
-
-  it('“since last night” is a night of soaking, and nobody is asked', () => {
-    const { dish, questions } = imported(
-      '400 g dried butter beans, soaked since last night\n400 ml stock',
-      'Everything in. High pressure 20 min, natural release 15 min.',
-    );
-    expect(dish.stages[0]).toMatchObject({ kind: 'soak', minutes: 480 });
-    expect(questions.filter((q) => q.text.includes('soaked'))).toEqual([]);
-  });
-
-  it('“sauté on medium and let it bubble” is one step', () => {
-    expect(
-      kinds(
-        'High pressure 35 min, quick release.',
-        'Lift the lamb out. Sauté on medium and let the beans bubble 8 to 10 min until saucy.',
-      ),
-    ).toBe('pressure, simmer 8');
   });
 });

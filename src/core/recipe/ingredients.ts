@@ -228,7 +228,10 @@ function splitList(text: string): { text: string; own: string }[] {
   const spelt = spellEach(text);
   if (spelt.length > 1) return spelt.map((own) => ({ text, own }));
   const added = text.split(/\s+(?:[+&]|and)\s+/);
-  if (added.length > 1 && added.every((part) => isCounted(part)))
+  // “25 g butter + a knob at the end” is butter.
+  const isMore = (part: string): boolean =>
+    /^an?\s+(?:\p{L}+\s+)?\p{L}+\s+(?:at|to|for)\s/iu.test(part) && mentionedFood(part) === null;
+  if (added.length > 1 && added.every((part) => isCounted(part) && !isMore(part)))
     return added.map((own) => ({ text, own }));
   const parts = text.split(/,\s+/);
   // “1 onion, 1 carrot, 1 stick celery” are three.

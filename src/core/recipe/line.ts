@@ -41,7 +41,7 @@ const LEADING_PREPARATION = new RegExp(
 );
 /** “Onions chopped”, “cornstarch mixed with water”, “okra - straight from the freezer”: what follows is no food. */
 const TRAILING_PREPARATION = new RegExp(
-  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|[-–—]\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the top|garnish|dusting|greasing|sprinkling|brushing|frying)\b|(?:with|in) (?:its|their|the) )`,
+  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the top|garnish|dusting|greasing|sprinkling|brushing|frying)\b|(?:with|in) (?:its|their|the) )`,
   'i',
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
@@ -93,8 +93,10 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
       COUNTED_FOOD.test(before) &&
       findFood(before.trim()) !== null);
   if (NO_LIST.test(before) || /\b(?:the|an?|in|of|with|to|into)\s*$/i.test(before)) return null;
-  if (!isSet && ((found.unit === null && !isMeasure) || isWords || /,\s*$/.test(before)))
-    return null;
+  // “Beets, 600 g, scrubbed”
+  const isKnown = /^\p{L}+(?: \p{L}+)?,\s*$/u.test(before) && !IS_WORK.test(before);
+  const isApart = /,\s*$/.test(before) && !(isKnown && found.unit !== null);
+  if (!isSet && ((found.unit === null && !isMeasure) || isWords || isApart)) return null;
   // “3 cm pieces”, “for 4 people”: no food of its own in front.
   const food = before.replace(SEPARATOR, '').trim();
   if (!/\p{L}{2}/u.test(food) || food.split(/\s+/).length > 8) return null;
@@ -118,6 +120,7 @@ const plainMeasures = (text: string): string =>
   text
     .replace(/^(\d[\d./ ]*|[½¼¾])\s?#\s+(?=\p{L})/u, '$1 lb ')
     .replace(/^(\d+)\s?cl\.?\s+(?=(?:of )?garlic)/i, '$1 cloves ')
+    .replace(/^(\d[\d./ ]*|[½¼¾])\s?ea(?:ch)?\b\.?\s+(?=\p{L})/iu, '$1 ')
     .replace(/(?<=^\s*[\d½¼¾][\d./ –-]*\s)(?:lge?)\.?\s+(?=\p{L})/u, 'large ');
 
 /** A line without what follows its amount. */

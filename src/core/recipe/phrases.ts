@@ -53,7 +53,7 @@ export const saysSwitch = has(
 );
 /** Beside the pot, on a stove. */
 export const saysBurner = has(
-  /\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b|\bin(?:to)? (?:(?:a|another|the other|your) |(?=small|little))(?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok|kadai|karahi|tawa)\b(?!\s*(?:that|which) fits)|\bin(?:to)? (?:an?|another|the other) (?:[a-z-]+ ){1,2}(?:skillet|frying[- ]pan|saucepan|wok)\b/i,
+  /\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bon (?:the )?induction\b|\brondeau\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b|\bin(?:to)? (?:(?:a|another|the other|your) |(?=small|little))(?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok|kadai|karahi|tawa)\b(?!\s*(?:that|which) fits)|\bin(?:to)? (?:an?|another|the other) (?:[a-z-]+ ){1,2}(?:skillet|frying[- ]pan|saucepan|wok)\b/i,
 );
 /** What it is done in is another pot, pan or bowl than before. */
 export const saysElsewhere = has(
@@ -89,8 +89,12 @@ export const saysPreheat = has(
 export function levelIn(clause: string): 'low' | 'high' | 'max' | null {
   if (/\b(?:max|maximum|highest|extra[- ]high)\b/i.test(clause)) return 'max';
   if (/\bLP\b/.test(clause)) return 'low';
-  if (/\b(?:HP|HI)\b|\b[Hh]i(?= press)|^[Hh]i$/.test(clause)) return 'high';
-  if (/\bLO\b|\b[Ll]o(?= press)|^[Ll]o$/.test(clause)) return 'low';
+  if (
+    /\b(?:HP|HI)\b|\b[Hh]i(?= press)|^[Hh]i$|\d ?(?:m|mins?|minutes?)?,? (?:on )?hi\b/.test(clause)
+  )
+    return 'high';
+  if (/\bLO\b|\b[Ll]o(?= press)|^[Ll]o$|\d ?(?:m|mins?|minutes?)?,? (?:on )?lo\b/.test(clause))
+    return 'low';
   if (/\blow\b(?![- ](?:sodium|salt|fat|heat))/i.test(clause)) return 'low';
   return /\bhigh\b(?! heat| speed)/i.test(clause) ? 'high' : null;
 }
@@ -107,7 +111,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'crisp',
-    /\b(?:broil(?!er)|air[- ]?fry|air[- ]?crisp|crisping lid|crisp(?:s|ing)? (?:up|it|them|the|under|for)|under (?:the|a) (?:hot )?(?:grill|broiler)|grill (?:for|until|till|it|them|the|under|\d+))|^crisp\b|\bcrisp(?:ing)? lid\b/i,
+    /\b(?:broil(?!er)|air[- ]?fry|air[- ]?crisp|crisping lid|crisp(?:s|ing)? (?:up|it|them|the|under|for)|under (?:the |a )?(?:hot )?(?:grill|broiler|salamander)\b|grill (?:for|until|till|it|them|the|under|\d+))|^crisp\b|\bcrisp(?:ing)? lid\b/i,
   ],
   [
     'oven',
@@ -136,7 +140,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'rest',
-    /\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set|move|transfer)\b[^.;]{0,24}\b(?:in|into|to) the (?:fridge|refrigerator)|(?:to|reach) room temperature|^(?:then )?overnight\b|chill|refrigerate|cools?|prov(?:e|ing)|proof(?:ing)?|(?:let|leave|to)\b[^.;]{0,20}\brise|rise (?:for|until|in)|freeze\b[^.;]{0,24}\b(?:for|\d+|until)|delay(?:ed)? (?:start|timer|cook)|rests?(?! of\b)|(?:let|leave|to)\b[^.;]{0,24}\bsettle|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
+    /\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set|move|transfer)\b[^.;]{0,24}\b(?:in|into|to) the (?:fridge|refrigerator)|(?:to|reach) room temperature|^(?:then )?overnight\b|\bovernight$|chill|refrigerate|cools?|prov(?:e|ing)|proof(?:ing)?|(?:let|leave|to)\b[^.;]{0,20}\brise|rise (?:for|until|in)|freeze\b[^.;]{0,24}\b(?:for|\d+|until)|delay(?:ed)? (?:start|timer|cook)|rests?(?! of\b)|(?:let|leave|to)\b[^.;]{0,24}\bsettle|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
   ],
 ];
 
@@ -195,5 +199,5 @@ export const isPreparing = has(
   /\b(?:chop|dice|slice|cut(?!(?: |-)sides? (?:up|down|facing))|peel|trim|rinse|wash|scrub|drain|grate|mince|cube|shred|rub|pat|score|tear|halve|quarter|crush|core|whisk|whip|beat|mix|combine|form|shape|roll|grease|line|toss|coat|pound|zest|squeeze|measure|crumble|pull apart|pick over)\b/i,
 );
 export const isFinishing = has(
-  /\b(?:serve|garnish|sprinkle|scatter|taste|adjust|correct|fluff|mash|shred|puree|purée|blend|fold|top|drizzle|stir|season|dress|toss|spoon|ladle|divide|slice|carve|mount|crumble|mash|top with|remove|transfer|lift|squeeze|add|pour|mix|strain|drain|discard|skim|melt|beat|whisk|combine|peel|cut|unmould|turn out|enjoy|eat|check)\b/i,
+  /\b(?:serve|garnish|sprinkle|scatter|taste|adjust|correct|fluff|mash|shred|puree|purée|blend|fold|top|drizzle|stir|season|dress|toss|spoon|ladle|divide|slice|carve|mount|crumble|mash|top with|remove|transfer|lift|squeeze|add|pour|mix|strain|drain|discard|skim|melt|beat|whisk|combine|peel|cut|unmould|fish (?:it |them |the [\w ]+?)?out|fish out|pull (?:it|them|out|the|\w+ to)|take (?:it|them|out|the)|turn out|enjoy|eat|check)\b/i,
 );

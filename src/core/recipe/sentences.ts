@@ -67,8 +67,11 @@ export function toSentences(paragraphs: readonly string[]): string[] {
     .filter((s) => s.length > 1);
 }
 
+/** “It won’t wait: 10 minutes at most”: the minutes are of the waiting. */
+const WONT_WAIT = /((?:n['’]t|\bnot) (?:wait|hold|keep|sit)\b[^:.]{0,20}):\s*(?=(?:about )?\d)/gi;
+
 export function toClauses(sentence: string): string[] {
-  return withBracketed(sentence.replace(OTHER_HEAT, sameHeat))
+  return withBracketed(sentence.replace(OTHER_HEAT, sameHeat).replace(WONT_WAIT, '$1 '))
     .replace(OTHER_WAY, '')
     .replace(
       /\b(hours?)\s+and\s+(?=\d|a half|five\b|ten\b|fifteen\b|twenty\b|twenty-five\b|thirty\b|forty\b|fifty\b)/gi,

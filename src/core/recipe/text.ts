@@ -13,11 +13,13 @@ import type { Piece, PieceKind, RawRecipe } from './types';
 
 const STEP_MARK =
   /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z]))/;
-const BULLET = /^\s*(?:[•*▪◦‣∙·–-]\s+|[●○◯■►▶❖✦]\s*)/;
+const BULLET = /^\s*(?:[•*▪◦‣∙·–-]\s+|[●○◯■►▶❖✦→➔➜⇒]\s*)/;
 /** A box to tick in front of a line. */
 const TICK_BOX = /^\s*(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒▢□◻◽⬜✓✔])\s*/;
 /** Bold as marked in plain text: it says nothing. */
 const EMPHASIS = /\*\*|__/g;
+/** Slanted: “*High, 6 min.*”, “_serves 4_”. */
+const SLANTED = /(?<=^|[\s(])([*_])(?=\S)([^*_]*\S)\1(?=$|[\s.,;:!?)])/g;
 const HASHES = /^#{1,6}\s+/;
 /** Dots that lead the eye to an amount: “Arborio . . . . . 300 g”. */
 const LEADERS = /(?:\s\.){2,}\s*|\s*\.{4,}\s*|(?<=\p{L})(?:\s{4,}|\t+\s*)(?=[\d½¼¾⅓⅔])/gu;
@@ -57,7 +59,11 @@ function linesOf(source: string): Line[] {
     at += raw.length + 1;
     const { mark, bare } = markOf(raw.trim());
     const text = unTabled(
-      bare.replace(EMPHASIS, '').replace(IMAGE, '').replace(LEADERS, ' ... '),
+      bare
+        .replace(EMPHASIS, '')
+        .replace(SLANTED, '$2')
+        .replace(IMAGE, '')
+        .replace(LEADERS, ' ... '),
     ).trim();
     // A line drawn under a title holds nothing.
     if (!/[\p{L}\d]/u.test(text)) {
@@ -354,7 +360,7 @@ function takeTitle(recipe: RawRecipe, text: string, found: string): void {
     name.split(/\s+/).length > 7;
   const spoken = isSpoken ? CALLS_IT.exec(name)?.[1] : undefined;
   recipe.name = (spoken ?? name)
-    .replace(/^(?:re|fwd?|subject):\s*/i, '')
+    .replace(/^(?:(?:re|fwd?|subject):\s*)+/i, '')
     .trim()
     .replace(/[:.,]$/, '');
 }

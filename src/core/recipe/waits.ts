@@ -14,6 +14,10 @@ const MAY = new RegExp(
     String.raw`${SUBJECT}(?:happily\s+)?(?:keeps|holds|waits)\b`,
     String.raw`^(?:and |but )?(?:they|these|those)\s+(?:happily\s+)?(?:keep|hold|wait)\b`,
     String.raw`${SUBJECT}(?:happily\s+(?:sits|stands|stays)|(?:sits|stands|stays)\s+(?:happily|well|fine))\b`,
+    // “won’t wait: 10 minutes”, “hold covered up to 1 hr”
+    String.raw`${SUBJECT}(?:does|do|will|can)(?:n(?:'|’)t| not)\s+(?:wait|hold|keep|sit)\b`,
+    String.raw`^(?:and |but )?(?:it |they )?won(?:'|’)t\s+(?:wait|hold|keep|sit)\b`,
+    String.raw`^(?:and |then )?hold\b(?=.*\b(?:up to|no more than|at most|max)\b)`,
     // “best within 2 hours”, “eat within the hour”
     String.raw`${SUBJECT}(?:is |are )?(?:at its |at their )?(?:best|better|good|nicest|eat|serve|eaten|served|use|used)(?:\s+(?:eaten|served))?\s+within\b`,
   ].join('|'),

@@ -277,14 +277,14 @@ const CHILL_MIN = 120;
 function restOf(stage: FoundStage, base: StageBase, minutes: number): Stage {
   const { text } = base;
   const chilled =
-    /\b(?:chill|refrigerat|freez(?!er)|(?:in|into|to) the (?:fridge|freezer|refrigerator))/i.test(
+    /\b(?:chill|refrigerat|walk-in|cold room|freez(?!er)|(?:in|into|to) the (?:fridge|freezer|refrigerator))/i.test(
       text,
     );
   const inCooker =
     !chilled &&
     /\b(?:cover|lid|close|shut)\b/i.test(text) &&
     !/\b(?:foil|towel|cloth|plate|board|tray)\b/i.test(text);
-  const usual = chilled ? (OVERNIGHT.test(text) ? OVERNIGHT_MIN : CHILL_MIN) : minutes;
+  const usual = OVERNIGHT.test(text) ? OVERNIGHT_MIN : chilled ? CHILL_MIN : minutes;
   return {
     ...base,
     kind: 'rest',

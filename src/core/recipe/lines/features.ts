@@ -66,6 +66,9 @@ const VERB_FIRST = new RegExp(
   String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:${VERBS})(?!\p{L})(?!\s*(?:–|-|:|\d))`,
   'iu',
 );
+/** “Soak 300 g chickpeas the night before.”: an amount behind what is done with it. */
+const DONE_WITH =
+  /^(?:soak|fry|brown|sear|rinse|boil|simmer|toast|marinate|melt|soften|cook)\s+(?:about\s+)?\d/i;
 /** “250 ml water in the pot, swede in the basket”: where it goes is work. */
 const IN_VESSEL = /\bin(?:to)? the (?:pot|cooker|inner pot|steamer|basket|pan|bowl)\b/i;
 /** “Parsley in.” */
@@ -170,7 +173,11 @@ export function featuresOf(line: Line): Features {
     pressure,
     food: mentionedFood(text) !== null,
     digits: /\d/.test(text),
-    verbFirst: VERB_FIRST.test(text) || NIGHT.test(text) || isGoingIn(line),
+    verbFirst:
+      VERB_FIRST.test(text) ||
+      (line.isSentence && DONE_WITH.test(text)) ||
+      NIGHT.test(text) ||
+      isGoingIn(line),
     verb: VERB.test(text) || IN_VESSEL.test(text) || NIGHT.test(text) || isGoingIn(line),
     yield: found,
     yieldOnly: found !== '' && restOfYield(text, found).length === 0,

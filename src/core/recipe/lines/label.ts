@@ -64,6 +64,10 @@ interface Around {
 const sum = (...costs: (number | false)[]): number =>
   costs.reduce<number>((all, cost) => all + (cost === false ? 0 : cost), 0);
 
+/** “Squeeze of lemon”: a measure, though it begins as work does. */
+const isMeasured = (f: Features): boolean =>
+  f.measure && f.words <= 5 && !f.stop && !f.time && !f.line.isSentence;
+
 function ingredientCost(f: Features): number {
   const base =
     f.amount === 'unit'
@@ -86,7 +90,9 @@ function ingredientCost(f: Features): number {
     f.time && f.amount !== 'unit' && 2,
     f.time && f.amount === 'unit' && 0.8,
     f.pressure && 2.5,
-    f.verbFirst && f.amount === null && 1.5,
+    f.verbFirst && f.amount === null && !isMeasured(f) && 1.5,
+    // “Soak 300 g chickpeas the night before.” in a paragraph
+    f.verbFirst && f.line.isSentence && 2.5,
     f.stop && (f.amount === null ? 1.2 : 0.2),
     f.words > 15 && 1,
     f.line.isSentence && 1.4,
@@ -102,19 +108,21 @@ function ingredientCost(f: Features): number {
 
 function stepCost(f: Features): number {
   const isWork = f.pressure || f.time || f.heat;
-  const base = f.verbFirst
-    ? 0.1
-    : f.verb && isWork
-      ? 0.2
-      : f.pressure
-        ? 0.4
-        : f.verb
-          ? 0.9
-          : isWork
-            ? 0.8
-            : f.words > 6
-              ? 1.6
-              : 2.4;
+  const base = isMeasured(f)
+    ? 2
+    : f.verbFirst
+      ? 0.1
+      : f.verb && isWork
+        ? 0.2
+        : f.pressure
+          ? 0.4
+          : f.verb
+            ? 0.9
+            : isWork
+              ? 0.8
+              : f.words > 6
+                ? 1.6
+                : 2.4;
   return sum(
     base,
     f.line.mark === 'number' && -0.4,

@@ -5,7 +5,7 @@ import { findDurations } from '../durations';
 import { toClauses, toSentences } from '../sentences';
 
 const STOP =
-  /\b(?:with|in|into|to|on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|against|per|more|round|around|round about|remain\w*|overnight|till|below|underneath|beneath|above|about|weighing|of the|of it)\b/i;
+  /\b(?:with|in|into|to|on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|against|per|more|round|around|round about|remain\w*|overnight|till|below|underneath|beneath|above|about|weighing|of the|of it|the (?:night|evening|day|morning|week))\b/i;
 /** “To an amber caramel”, “into a paste”: what comes of it. */
 const BECOMES = /\b(?:to|into|like|as)\s+$/i;
 /** Water that stands in the pot under what cooks above it. */
@@ -17,7 +17,9 @@ const WATER = /^(?:(?:cold|hot|boiling|warm|just-boiled) )?water$/i;
 
 /** A part of what is listed, or of what is in the pot. */
 const OF_THE_LISTED =
-  /^\s*(?:of\s+)?(?:the|that|this|those|these|it|its|your|remaining|reserved|rest)\b/i;
+  /^\s*(?:of\s+)?(?:the|that|this|those|these|it|its|remaining|reserved|rest)\b/i;
+/** “A tablespoon of your curry powder”: whose it is says nothing. */
+const WHOSE = /^\s*(?:your|my|our)\s+/i;
 const RESERVED =
   /\b(?:remaining|but|reserv\w*|keep|kept|save|saving|minutes?|mins?|serves?|feeds?|step|side|batch\w*)\s*(?:about\s*)?$/i;
 const NO_FOOD =
@@ -52,7 +54,7 @@ const isSameWater = (line: string, amount: FoundAmount): boolean =>
 
 /** Words right behind an amount, as far as they can be a food. */
 function phraseBehind(text: string, amount: FoundAmount): string {
-  const behind = text.slice(amount.end);
+  const behind = text.slice(amount.end).replace(WHOSE, ' ');
   if (OF_THE_LISTED.test(behind)) return '';
   // “The juice of half a lemon” is a lemon.
   const [clause = ''] = behind.split(/[,.;:()!?&+]|\band\b/i);
@@ -66,6 +68,10 @@ function phraseBehind(text: string, amount: FoundAmount): string {
     .join(' ');
 }
 
+/** “A mug of water (about 300 ml)”: the measure that counts. */
+const IN_BRACKETS =
+  /^\s*\((?:(?:that(?:'|’)s|about|around|roughly|say|approx\.?|ca\.?|c\.|~)\s*)*(\d[\d.,½¼¾]*\s*(?:ml|l|cl|lit(?:re|er)s?|g|grams?|kg|oz|lbs?|cups?|tbsp|tsp))\)/i;
+
 function weightBehind(sentence: string, amount: FoundAmount, phrase: string): string {
   const at = sentence.indexOf(phrase, amount.end) + phrase.length;
   const weight = WEIGHING.exec(sentence.slice(at))?.[1];
@@ -74,6 +80,13 @@ function weightBehind(sentence: string, amount: FoundAmount, phrase: string): st
 
 const TALK =
   /^.*\b(?:then|and|the|in|with|add|plus|some|of|next|now|also|an?|to|for|on|my|your|is|are)\s+/iu;
+/** A food with what brackets right behind it say it measures. */
+function measured(sentence: string, name: string): string {
+  const at = sentence.toLowerCase().indexOf(name.toLowerCase());
+  const amount = at < 0 ? undefined : IN_BRACKETS.exec(sentence.slice(at + name.length))?.[1];
+  return amount === undefined ? name : `${amount} ${name}`;
+}
+
 /** Measured, and no pack or piece. */
 const MEASURED = new Set(['g', 'kg', 'ml', 'l', 'tsp', 'tbsp', 'cup', 'oz', 'lb', 'floz', 'pint']);
 /** The food that stands right before an amount: “butter 40g and …”, “parmesan 50 grams grated on top”; '' where none does. */
@@ -148,6 +161,14 @@ export function foodsInMethod(
       )
         continue;
       const isFood = mentionedFood(phrase) !== null;
+      // “A mug of water (about 300 ml)” is told twice; only one of the two can be measured.
+      const inVessel = /^\p{L}+ of (.+)$/iu.exec(phrase);
+      const at = sentence.indexOf(phrase, amount.end) + phrase.length;
+      const size = isFood && inVessel ? IN_BRACKETS.exec(sentence.slice(at))?.[1] : undefined;
+      if (size !== undefined) {
+        keep(`${size} ${inVessel?.[1]}, ${told} ${phrase.split(' ')[0]}`, phrase);
+        continue;
+      }
       // A can or a slice is something only where its food is named.
       const isPack = ['can', 'package', 'slice', 'piece'].includes(amount.unit ?? 'piece');
       const isMeasured = !isPack || (amount.unit !== null && isFood);
@@ -171,7 +192,7 @@ export function foodsInMethod(
         !ids.has(food.id) &&
         !isKnown(name)
       )
-        keep(name, name);
+        keep(measured(sentence, name), name);
     }
   }
   return lines;

@@ -110,7 +110,7 @@ const BATCHES = new RegExp(
 const EACH =
   /\b(?:each|apiece|(?:per|a|every|for each) (?:batch|go|lot|load|round))\b|(?:^|[\s\d])[x×]\s*\d/i;
 const SIDES =
-  /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)/i;
+  /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)|(?:min(?:ute)?s?|m)\s?\/\s?side\b/i;
 const IN_ALL = /\d\s?(?:min(?:ute)?s?\.?|m)? (?:in all|in total|altogether|all told)\b/i;
 /** “In batches, 8 minutes each”: two at the least. */
 const IN_BATCHES = new RegExp(
@@ -139,7 +139,7 @@ const AHEAD = new RegExp(
 );
 const ESTIMATE = /\b(?:about|abt|around|approx\w*|ca|takes?|roughly|up to|will take)\b|~/i;
 
-const OR_SO = /(?:\bor so|ish|\bor thereabouts|\bgive or take)\b/i;
+const OR_SO = /(?:\bor so|-odd\b|ish|\bor thereabouts|\bgive or take)\b/i;
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
@@ -247,7 +247,8 @@ const isLeftUndone = (text: string): boolean =>
 const NO_HEAT = /\b(?:no|without|off the|residual) heat\b|\bheat (?:is )?off\b/i;
 
 /** “Lid back on for a minute, it’ll wilt”: what is hot is covered, and no pressure comes of it. */
-const COVERED = /\b(?:lid|cover) (?:goes |is )?back on\b|\b(?:put|place|pop) the lid back on\b/i;
+const COVERED =
+  /\blid on\b(?=[^.]*\b(?:keep[- ]warm|no heat|off the heat|heat off)\b)|\b(?:lid|cover) (?:goes |is )?back on\b|\b(?:put|place|pop) the lid back on\b/i;
 const isCovered = (sentence: string, next: string): boolean =>
   COVERED.test(sentence) &&
   !saysPressure(sentence) &&

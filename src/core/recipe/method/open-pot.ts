@@ -60,7 +60,7 @@ export function other(p: Path, c: Clause): void {
     if (
       c.kind === 'rest' &&
       !/\b(?:chill|refrigerat|fridge)/i.test(c.text) &&
-      !(p.hasCycle && OVERNIGHT.test(c.text))
+      !OVERNIGHT.test(c.text)
     ) {
       p.going = { kind: 'rest', at: c.at };
       p.rests = { text: c.text, sentence: c.sentence };

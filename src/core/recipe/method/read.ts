@@ -43,7 +43,7 @@ const isSlow = (sentence: string): boolean =>
   saysSlow(sentence) && !saysPressure(sentence.replace(/slow[- ]?cook\w*/gi, ''));
 
 const KEEPING =
-  /\b(?:leftovers?|keeps? (?:for|well|\d|up to)|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|(?:^|\.\s)(?:to )?reheat)\b/i;
+  /^(?:in (?:the )?)?(?:fridge|freezer)\b[^.]{0,12}\b\d|\b(?:leftovers?|keeps? (?:for|well|\d|up to)|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|(?:^|\.\s)(?:to )?reheat)\b/i;
 const isKeeping = (sentence: string): boolean =>
   (KEEPING.test(sentence) || toClauses(sentence).every(allowsWaiting)) &&
   !saysPressure(sentence) &&

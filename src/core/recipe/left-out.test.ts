@@ -1,0 +1,172 @@
+/** What talk and cards leave out: articles, units, where an amount belongs. Facts: common practice. */
+import { describe, expect, it } from 'vitest';
+import { dishOf, imported, kinds, shape } from '../../../tests/support/imported';
+import { findAmounts } from '../units';
+import { importRecipe } from './index';
+
+describe('what talk and cards leave out', () => {
+  const foods = (text: string): string[] => {
+    const read = importRecipe(text);
+    if (!read.ok) throw new Error(read.problems[0]?.message);
+    return read.value.dish.ingredients.map((i) =>
+      [i.amount ?? '?', i.unit ?? '-', i.food].join(' '),
+    );
+  };
+
+  it('“cup of barley” is one, and the amount may stand behind its food', () => {
+    const told = foods(
+      'right so this is for four. you take 500 grams chestnut mushrooms quartered and a leek sliced. cup of pearl barley, two cups of stock. fry the leek 4 minutes, then butter 40g and a spoon of honey, mushrooms in for another 5. barley and stock in, high pressure 18 minutes, quick release. parmesan 50 grams grated on top at the end',
+    );
+    expect(told).toEqual(
+      expect.arrayContaining(['1 cup pearl barley', '40 g butter', '50 g parmesan', '2 cup stock']),
+    );
+    expect(told.join()).not.toMatch(/grated|then/);
+  });
+
+  it.each([
+    ['cup of rice', 1],
+    ['with cup of water', 1],
+    ['stir in the cup of stock that was kept', 0],
+    ['per cup of rice', 0],
+    ['half a cup of rice', 0.5],
+  ])('“%s”: %f', (text, amount) => {
+    expect(findAmounts(text).map((a) => a.amount)).toEqual(amount === 0 ? [] : [amount]);
+  });
+
+  it('“prep 15 · cook 50 · rest 10” beside a yield is no food', () => {
+    const list = '175 g butter, 3 eggs, 120 g self-raising flour';
+    const told = foods(
+      `Sponge\nserves 6-8 · prep 15 · cook 50 · rest 10\n\n${list}\n\n1) Beat all of it.\n2) In a basin on the rack. HIGH 35 min. Natural release 10 min.`,
+    );
+    expect(told.slice(0, 3)).toEqual(['175 g butter', '3 piece eggs', '120 g self-raising flour']);
+    expect(told.join()).not.toMatch(/prep|rest|cook/);
+  });
+
+  it('“carrots peeled cut in batons” are carrots', () => {
+    const { ingredients } = dishOf(
+      '800 g carrots peeled cut in batons',
+      'High 2 min, quick release.',
+    );
+    expect(ingredients[0]).toMatchObject({ food: 'carrots', preparation: 'peeled cut in batons' });
+  });
+
+  it('“an hour ahead is fine” is when, and no hour of salting', () => {
+    const list = '1 kg lamb neck\n2 tsp salt';
+    const method =
+      'Salt the lamb the evening before (an hour ahead is fine). Brown it 6 min.\nHigh pressure 35 min, natural release 15 min.';
+    expect(shape(dishOf(list, method)).flat()).not.toContain(60);
+  });
+
+  it('“since last night” is a night of soaking, and nobody is asked', () => {
+    const { dish, questions } = imported(
+      '400 g dried butter beans, soaked since last night\n400 ml stock',
+      'Everything in. High pressure 20 min, natural release 15 min.',
+    );
+    expect(dish.stages[0]).toMatchObject({ kind: 'soak', minutes: 480 });
+    expect(questions.filter((q) => q.text.includes('soaked'))).toEqual([]);
+  });
+
+  it('what is soaked in a letter’s first sentence is soaked, and measured in its mug', () => {
+    const read = importRecipe(
+      'Subject: RE: the coconut thing\n\nHi love,\nHere it is. Feeds the four of us.\nSoak 300g chickpeas the night before with a teaspoon of bicarb. In the morning drain and rinse. Fry an onion in oil on the saute for 5 mins, add a heaped tbsp of your curry powder. Tip in the chickpeas, a tin of tomatoes and a mug of water (about 300ml). Pressure, high, 20 minutes. I just leave it till the pin drops.',
+    );
+    if (!read.ok) throw new Error(read.problems[0]?.message);
+    const { dish } = read.value;
+    expect(dish.name).toBe('the coconut thing');
+    expect(dish.stages[0]).toMatchObject({ kind: 'soak', minutes: 480 });
+    const told = dish.ingredients.map((i) => `${i.amount} ${i.unit} ${i.food}`);
+    expect(told).toEqual(
+      expect.arrayContaining([
+        '300 g chickpeas',
+        '1 tsp bicarb',
+        '1 tbsp curry powder',
+        '300 ml water',
+      ]),
+    );
+  });
+
+  it('days in the fridge are none on the heat', () => {
+    const list = '600 g beets\n80 ml cider vinegar';
+    const method =
+      'Beets on the rack, 1 cup water. High 20 min. QR.\nVinegar in, sauté 4 min to syrup.\nServe warm or cold. Fridge 5 days.';
+    const { dish } = imported(list, method);
+    expect(
+      shape(dish)
+        .flat()
+        .filter((m) => Number(m) > 60),
+    ).toEqual([]);
+    expect(dish.notes).toContain('Fridge 5 days');
+  });
+
+  it('salted overnight in the walk-in is a night in the cold', () => {
+    const list = '2 kg beef short ribs\n20 g salt\n300 ml stock';
+    const method =
+      'Day before: salt ribs, uncovered in walk-in overnight.\nSear ribs, 3 min/side.\nHigh pressure 45 min, full NPR (25-30 min).';
+    const { stages } = dishOf(list, method);
+    expect(stages[0]).toMatchObject({ kind: 'rest', minutes: 480, chilled: true });
+    expect(shape({ stages })).toContainEqual(['brown', 6]);
+  });
+
+  it.each([
+    ['Doesn’t wait around: 10 mins tops.', 10],
+    ['It won’t wait: 5 minutes at most.', 5],
+    ['Hold covered at 65C up to 1 hr.', 60],
+  ])('“%s” is the dish’s wait', (sentence, minutes) => {
+    const { dish } = imported(
+      '300 g rice\n330 ml water',
+      `High 4 min, quick release.\n${sentence}`,
+    );
+    expect(dish.wait.maxMinutes).toBe(minutes);
+    expect(shape(dish)).toEqual([['pressure', 4]]);
+  });
+
+  it('pressure that drops all the way is no release by the clock', () => {
+    const [stage] = dishOf(
+      '500 g split peas\n1.4 l water',
+      '15 min on High; let the pressure drop naturally, all the way, 20-odd minutes.',
+    ).stages;
+    expect(stage).toMatchObject({ release: { kind: 'natural' } });
+  });
+
+  it.each([
+    ['2 ea. onions, lg dice', 2, 'onions'],
+    ['Beets, 600 g, scrubbed', 600, 'Beets'],
+    ['25 g butter + a knob at the end', 25, 'butter'],
+    ['squeeze of lemon', null, 'lemon'],
+  ])('“%s”', (line, amount, food) => {
+    const { ingredients } = dishOf(`1 kg potatoes\n${line}`, 'High 8 min, quick release.');
+    expect(ingredients).toContainEqual(expect.objectContaining({ amount, food }));
+  });
+
+  it('a lid that keeps warm makes no cycle of the minute in the pan', () => {
+    const { dish, questions } = imported(
+      '250 g red lentils\n1 l stock\n200 g spinach\n2 tbsp ghee\n1 tbsp cumin seeds',
+      '*Pressure Cook / High / 6 min.* NR 8, then QR.\nStir in spinach; lid on, keep warm, 2 min.\nTadka: ghee in a little pan, seeds till they pop (about 1 min), 1 more min. Pour over.',
+      '_serves 4ish • 35 mins start to finish_',
+    );
+    expect(dish.servings).toBe(4);
+    expect(shape(dish)).toContainEqual(['burner', 2]);
+    expect(dish.stages.filter((s) => s.kind === 'pressure')).toHaveLength(1);
+    expect(dish.stages.map((s) => s.text).join()).not.toContain('*');
+    expect(questions).toEqual([]);
+  });
+
+  it('“hi” behind minutes is high, and nobody is asked', () => {
+    const { dish, questions } = imported(
+      'belly, 900g, 6 thick slices\n1 cup water',
+      'pot: water, belly in. 25 min hi. npr 10.',
+    );
+    expect(dish.ingredients[0]).toMatchObject({ food: 'belly', amount: 900, unit: 'g' });
+    expect(dish.stages.find((s) => s.kind === 'pressure')).toMatchObject({ level: 'high' });
+    expect(questions.filter((q) => q.text.includes('pressure'))).toEqual([]);
+  });
+
+  it('“sauté on medium and let it bubble” is one step', () => {
+    expect(
+      kinds(
+        'High pressure 35 min, quick release.',
+        'Lift the lamb out. Sauté on medium and let the beans bubble 8 to 10 min until saucy.',
+      ),
+    ).toBe('pressure, simmer 8');
+  });
+});

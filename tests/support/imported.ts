@@ -1,0 +1,25 @@
+/** Recipes as a cook pastes them, and what was made of them in short. */
+import type { Dish } from '$core/dish';
+import { importRecipe } from '$core/recipe';
+import { readInstructions } from '../../src/core/recipe/method/read';
+
+/** A recipe with headings, imported; throws where it is refused. */
+export function imported(list: string, method: string, head = 'Serves 4') {
+  const read = importRecipe(`A dish\n${head}\n\nIngredients\n${list}\n\nMethod\n${method}`);
+  if (!read.ok) throw new Error(read.problems[0]?.message);
+  return read.value;
+}
+
+export const dishOf = (list: string, method: string): Dish => imported(list, method).dish;
+
+/** Each stage but the reckoned knife work, as its kind and minutes. */
+export const shape = ({ stages }: Pick<Dish, 'stages'>): (string | number)[][] =>
+  stages
+    .filter((s) => !s.id.startsWith('prepare'))
+    .map((s) => [s.kind, s.kind === 'pressure' ? s.holdMinutes : s.minutes]);
+
+/** Kinds and minutes of what a method alone says. */
+export const kinds = (...method: string[]): string =>
+  readInstructions(method)
+    .stages.map((s) => `${s.kind}${s.minutes === null ? '' : ` ${s.minutes}`}`)
+    .join(', ');
