@@ -32,10 +32,18 @@ function strangeMeasure(line: IngredientLine): { words: string; food: string } |
   return words !== undefined && isPoured && !SOLID.test(words) ? { words, food } : null;
 }
 
+/** “Red wine - a glass”: the measure stands behind, and is no piece of wine. */
+function isBehind({ amount, unit, preparation, food }: IngredientLine): boolean {
+  const [first = ''] = (preparation ?? '').split(',');
+  const isPoured = (findFood(food)?.form ?? 'solid') !== 'solid' || OIL.test(food);
+  return amount === 1 && unit === null && isPoured && BY_EYE.test(`${first} of it`);
+}
+
 /** A line without a number where its measure has none; the measure stays in its words. */
 export function withMeasureByEye(line: IngredientLine): IngredientLine {
   const measure = strangeMeasure(line);
-  if (!measure) return line;
+  if (!measure)
+    return isBehind(line) ? { ...line, amount: null, preparation: `a ${line.preparation}` } : line;
   const said = parseQuantity(
     (line.preparation ?? '').split(',')[0]?.replace(SAID, '').trim() ?? '',
   );

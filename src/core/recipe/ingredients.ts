@@ -233,7 +233,18 @@ function splitList(text: string): { text: string; own: string }[] {
     /^an?\s+(?:\p{L}+\s+)?\p{L}+\s+(?:at|to|for)\s/iu.test(part) && mentionedFood(part) === null;
   if (added.length > 1 && added.every((part) => isCounted(part) && !isMore(part)))
     return added.map((own) => ({ text, own }));
+  // “Stock cube + 500 ml water”: only the second is counted.
+  const [first = '', ...more] = text.split(/\s+\+\s+/);
+  const isAdded = more.length > 0 && more.every((part) => isCounted(part) && !isMore(part));
+  if (isAdded && !/\d/.test(first) && findFood(first) !== null)
+    return [first, ...more].map((own) => ({ text, own }));
   const parts = text.split(/,\s+/);
+  // “Onion 2, carrot 2, celery 2 sticks”: each number stands behind.
+  const isBehind = (part: string): boolean => {
+    const food = /^(\p{L}+(?: \p{L}+)?) \d+(?: \p{L}+)?(?:\s[-–—]\s.*)?$/u.exec(part)?.[1];
+    return food !== undefined && findFood(food) !== null;
+  };
+  if (parts.length > 1 && parts.every(isBehind)) return parts.map((own) => ({ text, own }));
   // “1 onion, 1 carrot, 1 stick celery” are three.
   const isFoods = parts.length > 1 && !/[()]/.test(text);
   if (

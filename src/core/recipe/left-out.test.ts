@@ -161,6 +161,55 @@ describe('what talk and cards leave out', () => {
     expect(questions.filter((q) => q.text.includes('pressure'))).toEqual([]);
   });
 
+  it.each([
+    ['12 min HIGH. Leave 10 min. Open up.', 12, 10],
+    ['High, 10. Leave 5, then let the rest go.', 10, 5],
+  ])('“%s” behind frying is a cycle', (told, minutes, wait) => {
+    const method = `Soften the onion in the oil on sauté, 8 min.\nStock and lentils in.\n${told}`;
+    const { stages } = dishOf('300 g lentils\n1 onion\n1 l stock\n1 tbsp oil', method);
+    expect(stages.find((s) => s.kind === 'pressure')).toMatchObject({
+      holdMinutes: minutes,
+      release: { kind: 'timed', minutes: wait },
+    });
+  });
+
+  it('“sauté on high 5 min, leave 10 min” is none', () => {
+    expect(kinds('Onion in the oil, sauté on high 5 min. Leave 10 min.')).not.toContain('pressure');
+  });
+
+  it('an unsoaked list asks nothing of soaking', () => {
+    const { questions } = imported(
+      '300 g brown lentils - no need to soak\n1 l water',
+      'High 12 min, QR.',
+    );
+    expect(questions.filter((q) => q.text.includes('soaked'))).toEqual([]);
+  });
+
+  it('several foods on a line are several, wherever their numbers stand', () => {
+    const list =
+      'onion 2, carrot 2, celery 2 sticks - all blitzed\nveg stock cube + 500ml water\nred wine - a glass';
+    const { ingredients } = dishOf(list, 'High 12 min, QR.');
+    expect(ingredients.map((i) => [i.food, i.amount])).toEqual([
+      ['onion', 2],
+      ['carrot', 2],
+      ['celery', 2],
+      ['veg stock cube', null],
+      ['water', 500],
+      ['red wine', null],
+    ]);
+  });
+
+  it('crème fraîche is no talk, and what follows a title’s dash is', () => {
+    const told = foods(
+      'Quince with butter — from the back of my notebook\n\n3 quinces\n300 g sugar\n700 ml water\ncrème fraîche for serving\n\nLow pressure, 25 minutes. Natural release.',
+    );
+    expect(told).toContain('? - crème fraîche');
+    const read = importRecipe(
+      'Quince with butter — from the back of my notebook\n\n3 quinces\n700 ml water\n\nLow pressure, 25 minutes.',
+    );
+    expect(read.ok && read.value.dish.name).toMatch(/^Quince with butter/);
+  });
+
   it('“sauté on medium and let it bubble” is one step', () => {
     expect(
       kinds(

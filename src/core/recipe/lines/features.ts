@@ -87,8 +87,9 @@ const IN_ALL =
 const SETTING =
   /^(?:(?:high |low )?pressure(?: cook(?:ing)?)?(?: (?:time|level))?|(?:pressure |steam )?release(?: (?:type|method|time))?)\s*(?:[:=–-]|(?=\d))/i;
 const SETTING_WORDS = 7;
+// “Crème” holds no “me”.
 const CHATTY =
-  /\b(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi(?! (?:press|heat))|hiya|hey|hello|hope|thanks|thank you|lol|xx?|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|(?:like|subscribe) button|channel|button below|posted|was|were|used to|took|said)\b|!!|\?\?|🙈/i;
+  /(?<!\p{L})(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi(?! (?:press|heat))|hiya|hey|hello|hope|thanks|thank you|lol|xx?|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|(?:like|subscribe) button|channel|button below|posted|was|were|used to|took|said)(?!\p{L})|!!|\?\?|🙈/iu;
 const KEEPING =
   /\b(?:leftovers?|keeps? (?:for|well|\d)|lasts (?:for )?\d|last for \d|store|freezes?|frozen for|reheat|fridge|make ahead|make it ahead|variation|goes well|serve with|calories|per serving|nutrition)\b|\b(?:tips?|notes?|storage):/i;
 /** “Overnight in the fridge.”: a step, and no word on keeping. */

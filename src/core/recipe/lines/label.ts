@@ -153,18 +153,21 @@ function listCost(f: Features): number {
 }
 
 function titleCost(f: Features, { index }: Around): number {
+  // “Artichokes with butter — from the back of my notebook”: what stands behind the dash is talk.
+  const [name = ''] = f.line.text.split(/\s[—–-]{1,2}\s/);
+  const isNamed = name !== f.line.text && name.split(/\s+/).length <= 9;
   return sum(
     0.2,
     f.line.mark === 'title' && -1.5,
-    index === 0 && !f.stop && !f.digits && f.words <= 9 && -1.2,
+    index === 0 && !f.stop && !f.digits && (f.words <= 9 || isNamed) && -1.2,
     index * 0.5,
-    f.wordsOutside > 10 && 1.5,
+    f.wordsOutside > 10 && !isNamed && 1.5,
     f.stop && 1,
     (f.amount === 'unit' || f.amount === 'behind') && !f.yield && 3,
     f.amount === 'count' && !f.yield && 1.5,
     f.yieldOnly && 2.5,
     f.meta && 4,
-    f.chatty && 1.2,
+    f.chatty && !isNamed && 1.2,
     f.timeOutside && 2.5,
     f.pressure && f.verb && 1.5,
     f.verbFirst && 1,

@@ -143,7 +143,7 @@ const OR_SO = /(?:\bor so|-odd\b|ish|\bor thereabouts|\bgive or take)\b/i;
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
-  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high|low|max|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)])`,
+  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)])`,
   'dgiu',
 );
 const MOST_BARE = 120;
@@ -275,11 +275,14 @@ const isLook = (text: string, times: readonly ClauseTime[]): boolean =>
     text,
   );
 
+/** “Leave 10 min.”: behind a level and its minutes, the pot is what is left. */
+const IS_LEFT = /^(?:then )?leave (?:it |to stand |for |about )*\d+ ?(?:m|mins?|minutes?)?$/i;
+
 /** A sentence that begins by letting the pressure out. */
 const beginsWithRelease = (sentence: string): boolean => {
   const [first = ''] = toClauses(sentence);
   return (
-    (saysNatural(first) || saysQuick(first)) &&
+    (saysNatural(first) || saysQuick(first) || IS_LEFT.test(first.replace(/\.$/, ''))) &&
     !CONDITION.test(first) &&
     !saysWhen(first) &&
     !saysPressure(first)
