@@ -210,6 +210,36 @@ describe('what talk and cards leave out', () => {
     expect(read.ok && read.value.dish.name).toMatch(/^Quince with butter/);
   });
 
+  it('spoken: the weight is the food’s of the sentence, a batch is counted once, warming is no cycle', () => {
+    const read = importRecipe(
+      'Okay, so beef cheeks. Serves four, easily. You want about 1.4 kilos, that’s four cheeks, trimmed. Get the pot really hot, a little dripping, and brown them two at a time, so four minutes a side, eight minutes a batch. Take them out. A cup of beef stock, the cheeks go back. Lid on, high pressure, fifty minutes, and then you leave it alone for at least twenty five minutes. Cheeks back in to warm through, five minutes on low. I do it with a celeriac purée but mash is lovely.',
+    );
+    if (!read.ok) throw new Error(read.problems[0]?.message);
+    const { dish } = read.value;
+    expect(dish.ingredients[0]).toMatchObject({ food: 'cheeks', amount: 1.4, unit: 'kg' });
+    expect(dish.ingredients.map((i) => i.food).join()).not.toMatch(/celeriac|want/);
+    expect(shape(dish)).toContainEqual(['brown', 16]);
+    expect(dish.stages.filter((s) => s.kind === 'pressure')).toHaveLength(1);
+    expect(shape(dish)).toContainEqual(['simmer', 5]);
+  });
+
+  it('a tray on the trivet is a pan above the pot’s water', () => {
+    const { dish, questions } = imported(
+      '5 eggs\n120 g cottage cheese',
+      'Blend, into the silicone tray. Cover with foil.\n1 cup water in the pot, tray on the trivet.\nLow pressure 9 min, 5 min NR then QR.',
+    );
+    expect(dish.stages.find((s) => s.kind === 'pressure')).toMatchObject({
+      inPan: expect.anything(),
+    });
+    expect(questions.some((q) => q.text.includes('pan'))).toBe(true);
+  });
+
+  it('“for a crowd (12)” is twelve', () => {
+    expect(
+      imported('500 g beans\n2 l water', 'High 12 min, NR.', 'Stew for a crowd (12)').dish.servings,
+    ).toBe(12);
+  });
+
   it('“sauté on medium and let it bubble” is one step', () => {
     expect(
       kinds(

@@ -46,7 +46,7 @@ const TRAILING_PREPARATION = new RegExp(
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
 const LEAD =
-  /^(?:[+&]\s+|(?:oh|and|also|plus|then|okay|ok|so|right|um|now)\b[,\s]+|(?:optional(?:ly)?|garnish(?:es)?|toppings?|to serve|for serving)\s*[:,]\s*)+(?=\S)/i;
+  /^(?:[+&]\s+|(?:you|we)(?:(?:'|’)ll)? (?:want|need)\s+|(?:oh|and|also|plus|then|okay|ok|so|right|um|now)\b[,\s]+|(?:optional(?:ly)?|garnish(?:es)?|toppings?|to serve|for serving)\s*[:,]\s*)+(?=\S)/i;
 const IS_WORK = new RegExp(
   String.raw`^(?:\w+ly\s+)?(?:${CUT_WORDS}|cut|to|plus|for|at|in|with|about)\b`,
   'i',
@@ -120,6 +120,11 @@ const plainMeasures = (text: string): string =>
   text
     .replace(/^(\d[\d./ ]*|[½¼¾])\s?#\s+(?=\p{L})/u, '$1 lb ')
     .replace(/^(\d+)\s?cl\.?\s+(?=(?:of )?garlic)/i, '$1 cloves ')
+    // “1.4 kilos, that’s four cheeks”
+    .replace(
+      /^((?:about |around )?[\d.,]+\s?\p{L}+), that(?:'|’)s (?:about )?(\p{L}+|\d+) (\p{L}+)/iu,
+      '$1 $3, $2',
+    )
     .replace(/^(\d[\d./ ]*|[½¼¾])\s?ea(?:ch)?\b\.?\s+(?=\p{L})/iu, '$1 ')
     .replace(/(?<=^\s*[\d½¼¾][\d./ –-]*\s)(?:lge?)\.?\s+(?=\p{L})/u, 'large ');
 

@@ -131,7 +131,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'simmer',
-    /\bsteam\b(?=.*\b(?:valve|vent) open)|\b(?:no|without) pressure\b|\b(?:simmer|simmering|reduce(?! (?:the )?(?:heat|pressure))|boil(?:s)?(?! water)|bubble|boiling(?!,? (?:hot )?(?:salted )?(?:water|stock|broth|liquid))|cook down|boil down)\b/i,
+    /\b(?:warm|heat)(?:ed|ing)? (?:it |them |all |everything |the \w+ )?through\b|\bsteam\b(?=.*\b(?:valve|vent) open)|\b(?:no|without) pressure\b|\b(?:simmer|simmering|reduce(?! (?:the )?(?:heat|pressure))|boil(?:s)?(?! water)|bubble|boiling(?!,? (?:hot )?(?:salted )?(?:water|stock|broth|liquid))|cook down|boil down)\b/i,
   ],
   ['brown', /\b(?:caramel\w*|golden|fragrant|translucent|wilted|colou?r on all)\b/i],
   [

@@ -207,6 +207,10 @@ function noteCost(f: Features): number {
   );
 }
 
+/** “I do it with a celeriac purée, but mash is lovely.” */
+const SERVED_WITH =
+  /^(?:i|we) (?:usually |always |often |normally )?(?:do|serve|eat|have|like|love) (?:it|this|them|these|mine|ours)\b/i;
+
 function chatterCost(f: Features, { isIntro }: Around): number {
   // What stands between a title and its list tells of the dish.
   if (isIntro) return f.comment ? 0.2 : f.yield !== '' && f.wordsOutside <= 8 ? 3 : 0.6;
@@ -214,6 +218,7 @@ function chatterCost(f: Features, { isIntro }: Around): number {
   return sum(
     base,
     f.pressure && 2.5,
+    SERVED_WITH.test(f.line.text) && !f.time && !f.pressure && -3,
     f.amounts > 0 && f.amounts * 1.2,
     f.food && (f.line.mark === 'bullet' ? 2 : 0.4),
     f.time && (f.verbFirst ? 1.5 : 0.3),

@@ -21,6 +21,8 @@ const YIELD = new RegExp(
     String.raw`(?:\bfor\s+)?(?:${ABOUT}\s+)*(?<![\d/.])(${NUMBER})${RANGE}\s*(?:generous |small |large |hungry |good )?(?:${PEOPLE})\b(?! (?:plate|spoon))`,
     // “Ingredients (6 as a side)”
     String.raw`(?<![\d/.])(${NUMBER})${RANGE}\s+as\s+(?:a\s+|an\s+)?(?:side|sides|starter|main|mains|main course|snack|appeti[sz]er|light (?:lunch|meal|supper))\b`,
+    // “For a crowd (12)”
+    String.raw`\bfor a (?:crowd|party|family|table)\s*\((?:${ABOUT}\s+)*(${NUMBER})${RANGE}\)`,
     // “4 small pots”, “makes 6 ramekins”: one for each.
     String.raw`^(?:makes\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:(?:small|large|little|individual|mini|generous)\s+)*(?:pots|ramekins|glasses|moulds|verrines|cups\s*$)(?=\s*[.,]?$)`,
     // “Stew (for 5)”, “BEAN POT — for 8”.

@@ -109,6 +109,7 @@ const BATCHES = new RegExp(
 );
 const EACH =
   /\b(?:each|apiece|(?:per|a|every|for each) (?:batch|go|lot|load|round))\b|(?:^|[\s\d])[x×]\s*\d/i;
+const A_BATCH = /\b(?:per|a|every|for each) (?:batch|go|lot|load|round)\b/i;
 const SIDES =
   /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)|(?:min(?:ute)?s?|m)\s?\/\s?side\b/i;
 const IN_ALL = /\d\s?(?:min(?:ute)?s?\.?|m)? (?:in all|in total|altogether|all told)\b/i;
@@ -202,6 +203,8 @@ function timesIn(text: string, sentence: string): ClauseTime[] {
   // “3 minutes a side, 12 in all”: the last is the sum.
   if (IN_ALL.test(sentence) && !IN_ALL.test(text) && (SIDES.test(text) || EACH.test(text)))
     return [];
+  // “Four minutes a side, eight minutes a batch”: the second is the sum of the first.
+  if (SIDES.test(text) && !EACH.test(text) && A_BATCH.test(sentence)) return [];
   const isEach =
     SIDES.test(text) ||
     EACH.test(text) ||

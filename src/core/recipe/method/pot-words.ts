@@ -11,7 +11,7 @@ const MELTS =
 const HEATS = /\b(?:heat|melt|warm|bring|boil)\b/i;
 
 const VESSEL =
-  /\b(?:pan|tin|dish|bowl|jars?|ramekins?|mou?lds?|tins?|pans?|bowls?|dishes|pudding basin|basin|foil parcels?|cake ring)\b/i;
+  /\b(?:pan|tin|dish|bowl|jars?|ramekins?|mou?lds?|tins?|pans?|bowls?|dishes|pudding basin|basin|foil parcels?|cake ring|(?:silicone|egg[- ]bites?) (?:tray|mou?ld)|tray on the (?:trivet|rack))\b/i;
 const ABOVE =
   /\b(?:trivet|rack|steamer|pot[- ]in[- ]pot|PIP|sling|above the water|over the water)\b/i;
 
