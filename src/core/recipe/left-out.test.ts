@@ -240,6 +240,16 @@ describe('what talk and cards leave out', () => {
     ).toBe(12);
   });
 
+  it('“beat everything else together” takes what no other step names', () => {
+    const { stages } = dishOf(
+      '175 g butter\n175 g caster sugar\n3 eggs\n120 g self-raising flour\n3 tbsp jam',
+      'Butter a 1.2 litre basin; jam in the bottom.\nBeat everything else together, into the basin.\nBasin on the rack, 500 ml water in the pot. High 35 min, natural release 10 min.',
+    );
+    const beaten = stages.find((s) => s.text.includes('everything else'));
+    expect(beaten?.uses).toEqual(expect.arrayContaining(['egg', 'caster-sugar']));
+    expect(stages.find((s) => s.kind === 'pressure')?.uses).toEqual(['water']);
+  });
+
   it('“sauté on medium and let it bubble” is one step', () => {
     expect(
       kinds(

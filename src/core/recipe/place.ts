@@ -102,7 +102,11 @@ const namedTogether = (stages: readonly Stage[], group: string): Stage | undefin
     TOGETHER.some(([word, groups]) => groups.includes(group) && word.test(s.text)),
   );
 
-/** What no stage names: what is for the end goes there, the rest into the first pot. */
+/** “Beat everything else together.” */
+const ELSE =
+  /\b(?:everything else|all (?:of )?the (?:rest|remaining|other)\b|all other ingredients|(?:the )?(?:rest of the|remaining) ingredients)\b/i;
+
+/** What no stage names: what is for the end goes there, the rest where all else is told to go, or into the first pot. */
 export function placeTheRest(
   stages: Stage[],
   ingredients: readonly ReadIngredient[],
@@ -110,13 +114,14 @@ export function placeTheRest(
 ): void {
   const first = stages.find((s) => s.kind === 'pressure') ?? stages[0];
   const last = stages.at(-1);
+  const elseAt = stages.find((s) => ELSE.test(s.sentence ?? s.text)) ?? first;
   const frying = stages.find((s) => s.kind === 'brown');
   for (const { ingredient, food } of ingredients) {
     if (used.has(ingredient.id)) continue;
     // Fat that is named nowhere is what the frying is done in.
     const isForFrying = food?.group === 'fat' && frying !== undefined;
     const together = food === null ? undefined : namedTogether(stages, food.group);
-    const to = together ?? (ingredient.role === 'finish' ? last : isForFrying ? frying : first);
+    const to = together ?? (ingredient.role === 'finish' ? last : isForFrying ? frying : elseAt);
     to?.uses.push(ingredient.id);
   }
 }
