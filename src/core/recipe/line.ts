@@ -94,7 +94,10 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
       findFood(before.trim()) !== null);
   if (NO_LIST.test(before) || /\b(?:the|an?|in|of|with|to|into)\s*$/i.test(before)) return null;
   // “Beets, 600 g, scrubbed”
-  const isKnown = /^\p{L}+(?: \p{L}+)?,\s*$/u.test(before) && !IS_WORK.test(before);
+  const isKnown =
+    /^\p{L}+(?: \p{L}+)?,\s*$/u.test(before) &&
+    !IS_WORK.test(before) &&
+    /^\s*(?:$|,)/.test(text.slice(found.end));
   const isApart = /,\s*$/.test(before) && !(isKnown && found.unit !== null);
   if (!isSet && ((found.unit === null && !isMeasure) || isWords || isApart)) return null;
   // “3 cm pieces”, “for 4 people”: no food of its own in front.
