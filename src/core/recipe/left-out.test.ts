@@ -240,6 +240,11 @@ describe('what talk and cards leave out', () => {
     ).toBe(12);
   });
 
+  it('“lentils ??” above the list is no heading, but lentils, how many nobody knows', () => {
+    const told = foods('Lentils thing\n\nlentils ??\n2 leeks\n1 l stock\n\nHigh 12 min, QR.');
+    expect(told[0]).toMatch(/^\? - lentils/);
+  });
+
   it('“beat everything else together” takes what no other step names', () => {
     const { stages } = dishOf(
       '175 g butter\n175 g caster sugar\n3 eggs\n120 g self-raising flour\n3 tbsp jam',

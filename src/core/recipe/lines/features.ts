@@ -87,6 +87,8 @@ const IN_ALL =
 const SETTING =
   /^(?:(?:high |low )?pressure(?: cook(?:ing)?)?(?: (?:time|level))?|(?:pressure |steam )?release(?: (?:type|method|time))?)\s*(?:[:=–-]|(?=\d))/i;
 const SETTING_WORDS = 7;
+/** “Lentils ??”: nobody knows how many. */
+const UNSURE = /\s\?+$/;
 // “Crème” holds no “me”.
 const CHATTY =
   /(?<!\p{L})(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi(?! (?:press|heat))|hiya|hey|hello|hope|thanks|thank you|lol|xx?|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|(?:like|subscribe) button|channel|button below|posted|was|were|used to|took|said)(?!\p{L})|!!|\?\?|🙈/iu;
@@ -185,7 +187,7 @@ export function featuresOf(line: Line): Features {
     setting:
       SETTING.test(text) && text.split(/\s+/).length <= SETTING_WORDS && line.mark !== 'number',
     meta: (META.test(text) && !pressure) || MAKES_WEIGHT.test(text) || isInAll(text, pressure),
-    chatty: CHATTY.test(text),
+    chatty: CHATTY.test(text.replace(UNSURE, '')),
     keeping: KEEPING.test(text) && !NIGHT.test(text) && !COLD_STEP.test(text),
     aside: ASIDE.test(text),
     wordsOutside: outside.trim().split(/\s+/).length,

@@ -183,7 +183,8 @@ const METHOD_NAME =
 
 function sectionCost(f: Features, { next }: Around): number {
   const isShort = f.words <= 7 && f.amount === null && !f.time;
-  if (!isShort) return 8;
+  // “Lentils ??” asks how many; nothing is headed by a question.
+  if (!isShort || f.line.text.includes('?')) return 8;
   if (METHOD_NAME.test(f.line.text)) return 0;
   if (f.line.mark === 'title' && !f.digits) return 0.4;
   const isFor = /^for (?:the |a )?\D{0,40}$/i.test(f.line.text) && !f.stop;
