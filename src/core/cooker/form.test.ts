@@ -24,11 +24,26 @@ describe('the form of a piece', () => {
     expect(through('turkey breast')).toBeCloseTo(65, 6);
     expect(through('boneless turkey breast')).toBe(100);
     expect(through('beef chuck')).toBe(100);
-    // On the edge: under 85 mm a breast is one piece.
+    // On the edge: up to 62 mm a breast is one piece, and a thicker one is never thinner than that.
     const breast = (thicknessMm: number) =>
       formOf('turkey breast', { shape: 'sphere', thicknessMm, pieceG: 1500 }).thicknessMm;
-    expect(breast(84.9)).toBeCloseTo(84.9, 6);
-    expect(breast(85)).toBeCloseTo(55.25, 6);
+    expect([62, 63, 95].map(breast)).toEqual([62, 62, 62]);
+    expect(breast(110)).toBeCloseTo(71.5, 6);
+  });
+
+  it('what was filled is hollow no longer', () => {
+    const through = (name: string) =>
+      formOf(name, { shape: 'sphere', thicknessMm: 100, pieceG: 1500 }).thicknessMm;
+    expect(through('stuffed whole chicken')).toBe(100);
+    expect(through('bell pepper')).toBe(9);
+    expect(through('stuffed peppers')).toBeCloseTo(70, 6);
+  });
+
+  it('a bird is no thicker than its weight lets it be', () => {
+    const through = (pieceG: number) =>
+      formOf('whole chicken', { shape: 'sphere', thicknessMm: 130, pieceG }).thicknessMm;
+    expect(through(1500)).toBeCloseTo(1.05 * 110 * 0.55, 6);
+    expect(through(3000)).toBeCloseTo(130 * 0.55, 6);
   });
 
   it('of a cob only the kernels count, and a head is no thicker than its stalk', () => {

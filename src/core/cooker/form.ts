@@ -39,7 +39,9 @@ const SLAB_LENGTH = 1.5;
  */
 const BIRD_WALL = 0.55;
 const BREAST_HALF = 0.65;
-const BREAST_MM = 85;
+const BREAST_MM = 62;
+/** A stuffed pepper is open on top: steam reaches its filling from there and along its wall (estimate). */
+const FILLED = 0.7;
 
 /**
  * The form of a piece, as an ellipsoid that has its thickness and its weight.
@@ -53,8 +55,15 @@ export function formOf(name: string, cut: Cut): PieceForm {
   const a = thicknessMm / 2;
   const [b, c] = sides({ ...cut, thicknessMm }, a, pieceG);
   const power = Math.min(2, (a / b) ** 2 + (a / c) ** 2);
-  const through = Math.min(thicknessMm * (food?.through ?? 1), food?.mostMm ?? Infinity);
-  return { thicknessMm: through, power };
+  return { thicknessMm: throughMm(name, food, thicknessMm), power };
+}
+
+/** The way that heat goes through, mm: what is hollow by itself is not where it was filled. */
+function throughMm(name: string, food: Food | null, thicknessMm: number): number {
+  if (!food) return thicknessMm;
+  const isPlant = food.group === 'vegetable' || food.group === 'fruit';
+  if (isPlant && kindOf(name)?.class === 'casserole') return thicknessMm * FILLED;
+  return Math.min(thicknessMm * food.through, food.mostMm ?? Infinity);
 }
 
 /**
@@ -102,14 +111,21 @@ function sides(cut: Cut, a: number, pieceG: number | undefined): [number, number
 
 /** The wall of a hollow bird, half of a big breast; any other piece as it is. */
 function wallOf(name: string, food: Food | null, cut: Cut): Pick<Cut, 'thicknessMm' | 'pieceG'> {
-  const share = isHollow(name, food, cut.thicknessMm)
-    ? BIRD_WALL
-    : food?.group === 'poultry' && isBoneIn(name, food) && cut.thicknessMm >= BREAST_MM
-      ? BREAST_HALF
-      : 1;
-  if (share === 1) return cut;
-  const thicknessMm = cut.thicknessMm * share;
+  const isBird = isHollow(name, food, cut.thicknessMm);
+  const isBreast = food?.group === 'poultry' && isBoneIn(name, food);
+  if (!isBird && !(isBreast && cut.thicknessMm > BREAST_MM)) return cut;
+  if (!isBird) return { ...cut, thicknessMm: Math.max(BREAST_MM, cut.thicknessMm * BREAST_HALF) };
+  const thicknessMm = birdMm(food, cut) * BIRD_WALL;
   return cut.pieceG === undefined ? { thicknessMm } : { thicknessMm, pieceG: cut.pieceG / 2 };
+}
+
+/** Birds of one weight differ by so much (estimate). */
+const WIDE = 1.05;
+
+/** A bird measured wider than its weight can be is wide by its legs and its hollow: flesh goes by weight. */
+function birdMm(food: Food | null, { thicknessMm, pieceG }: Cut): number {
+  if (!food?.pieceG || pieceG === undefined) return thicknessMm;
+  return Math.min(thicknessMm, WIDE * food.pieceMm * Math.cbrt(pieceG / food.pieceG));
 }
 
 /** A bird that was cut up is no longer hollow: its pieces are much thinner than it was. */
@@ -119,8 +135,9 @@ const LEAST_BIRD_MM = 45;
 function isHollow(name: string, food: Food | null, thicknessMm: number): boolean {
   const isBird = kindOf(name)?.keep === 'whole-poultry' || food?.keep === 'whole-poultry';
   const usual = food?.keep === 'whole-poultry' ? food.pieceMm : 0;
-  // Opened flat or cut in joints, it is no longer hollow.
-  if (/\b(?:spatchcock|butterfl|joint|halve|quarter|portion)/i.test(name)) return false;
+  // Opened flat, cut in joints or filled, it is no longer hollow.
+  if (/\b(?:stuffed|filled|spatchcock|butterfl|joint|halve|quarter|portion)/i.test(name))
+    return false;
   return isBird && thicknessMm >= Math.max(LEAST_BIRD_MM, CUT_UP * usual);
 }
 

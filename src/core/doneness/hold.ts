@@ -10,7 +10,7 @@ import {
   type Cut,
   type Portion,
 } from '../cooker';
-import { asWholeBird, kindOf, type Food } from '../food';
+import { asDried, asWholeBird, kindOf, type Food } from '../food';
 import { success, type Outcome } from '../reason';
 import { insideTemperature } from '../steam';
 import { centreThrough, type CentreHistory } from './centre';
@@ -52,7 +52,10 @@ const SOLID_G_PER_ML = 1.05;
 export function holdFor(asked: HoldQuestion): Outcome<HoldAdvice | UnknownFood> {
   const { grams, pieces } = asked;
   const pieceG = asked.cut.pieceG ?? (pieces === undefined ? null : grams / pieces);
-  const question = { ...asked, food: asWholeBird(asked.food, pieceG) };
+  const question = {
+    ...asked,
+    food: asDried(asWholeBird(asked.food, pieceG), asked.treated),
+  };
   const kind = kindOf(question.food);
   // A row of the table that the name only stands beside (“ground veal”) gives no more than its make-up.
   const food = rowFor(question.food, kind);

@@ -47,7 +47,7 @@ const DESCRIBES = new RegExp(
     'zest peel rind puree mash whites? yolks? large small medium big thick thin whole fresh raw frozen dry ripe lean organic optional',
     'and or the of a an on in very extra all each about more some other good quality unsalted salted low-salt low-sodium',
     'undrained unpeeled uncooked cold warm hot lukewarm boiling sea plain white red green yellow brown black dark light',
-    'pearls? needles? quills? fronds? claws rustica tricolou?r mini baby kernels? grains? cut torn lengthwise crosswise long short thawing overnight',
+    'pearls? needles? quills? fronds? claws rustica tricolou?r mini baby kernels? grains? cut torn lengthwise crosswise long short thawing overnight homemade home-made',
   ]
     .join(' ')
     .split(' ')
@@ -158,4 +158,17 @@ export function foodById(id: string): Food | null {
  */
 export function kindOf(name: string): FoodKind | null {
   return kindOfName(name, findFood(name));
+}
+
+/**
+ * The name of the dried food where one is told to be dry or to have been soaked: “whole peas, soaked” are no fresh
+ * ones.
+ *
+ * @example asDried('broad beans', 'dry') // 'dried broad beans'
+ */
+export function asDried(name: string, treated: string | undefined): string {
+  if (treated !== 'dry' && treated !== 'soaked') return name;
+  const swells = (food: Food | null): boolean => food?.group === 'pulse' || food?.group === 'grain';
+  const dried = `dried ${plainName(name)}`;
+  return !swells(findFood(name)) && swells(findFood(dried)) ? dried : name;
 }

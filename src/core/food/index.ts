@@ -26,7 +26,7 @@ export {
   specificHeat,
 } from './thermal';
 
-export { FOODS, findFood, foodById, kindOf, mentionedFood } from './find';
+export { FOODS, asDried, findFood, foodById, kindOf, mentionedFood } from './find';
 export { isRice } from './table-kind';
 export { foodByNumber } from './by-number';
 export { ASK_GROUPS, FOOD_GROUPS, groupChoice } from './kind';

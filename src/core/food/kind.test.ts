@@ -105,6 +105,26 @@ describe('the class of a name', () => {
       expect(kindOf(name), name).toBeNull();
   });
 
+  it('a cut of no animal is red meat only where butchers call it so', () => {
+    for (const name of ['xorbel chops', 'zorp ribs', 'blorf steaks of zim', 'cutlets', 'joint'])
+      expect(kindOf(name), name).toBeNull();
+    for (const name of ['denver steak', 'prime rib', 'rib eye', 'chops', 'new york strip'])
+      expect(classOf(name), name).toBe('whole-cut');
+    expect(classOf('bbq ribs')).toBe('casserole');
+    expect(classOf('turkey steaks')).toBe('poultry');
+  });
+
+  it('what is in an unknown dish of egg or batter is asked for', () => {
+    expect([kindOf('moon cake of fleem'), kindOf('wuggles in batter')]).toEqual([null, null]);
+    expect(classOf('cake of apples')).toBe('egg');
+    expect(classOf('chicken broth with dumplings')).toBe('casserole');
+  });
+
+  it('oats that stood in milk keep for days and no longer for months', () => {
+    expect(kindOf('overnight oats')?.keep).toBe('cut-produce');
+    expect(kindOf('oats')?.keep).toBe('dry');
+  });
+
   it('a shape that could be bread or beans is meat only where an animal or the shape says so', () => {
     expect(classOf('loaf of bread')).toBe('plant');
     expect(classOf('lamb loaf')).toBe('ground');

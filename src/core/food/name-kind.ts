@@ -5,8 +5,11 @@
 import { groupChoice, type Doneness, type FoodKind } from './kind';
 import type { Food, FoodClass, KeepingKind } from './types';
 import {
+  ANY_CUT,
+  BIRDS_TOO,
   CASSEROLE_WORDS,
   COOKED_WORDS,
+  CUT_NAMES,
   CUT_UP,
   CUT_WORDS,
   DESCRIPTION,
@@ -95,6 +98,8 @@ export function kindOfName(name: string, food: Food | null): FoodKind | null {
   if (food && !ANIMAL_GROUPS.has(food.group) && food.names.includes(plainName(name)))
     return kindOfFood(food);
   const r = readName(name);
+  const isCut = CUT_WORDS.test(r.text.replace(/\broast (?=\w)/g, ''));
+  if (isCut && isOfUnknown(r, food)) return null;
   return (
     inOil(r) ?? meatless(r) ?? seasoning(r) ?? composite(r, food) ?? flesh(r, food) ?? rest(r, food)
   );
@@ -139,7 +144,8 @@ function meatless({ text, has, doneness }: Reading): FoodKind | null {
 /** Broth, fat, sauces and spices called after an animal. */
 function seasoning({ head, text, doneness }: Reading): FoodKind | null {
   const end = SEASONING_HEADS.exec(head)?.[0];
-  if (!end) return null;
+  // A broth with something in it is a soup, and what is in it counts.
+  if (!end || CASSEROLE_WORDS.test(text)) return null;
   if (/broth|stock|bouillon|consomme|dashi/.test(end))
     return make('ready', 'soup', 'broth', doneness);
   const isMeatSauce =
@@ -244,7 +250,8 @@ function flesh(r: Reading, food: Food | null): FoodKind | null {
   const isOrgan = ORGAN_WORDS.test(text);
   // Before a name “roast” says how it was cooked; at its end it is a cut.
   const cut = text.replace(/\broast (?=\w)/g, '');
-  if (has(MEAT_WORDS) || CUT_WORDS.test(cut) || isOrgan) return redMeat(r, food, isOrgan);
+  if (has(MEAT_WORDS) || isOrgan) return redMeat(r, food, isOrgan);
+  if (CUT_WORDS.test(cut)) return redMeat(r, food, false);
   if (has(EGG_WORDS)) return eggs(r, food);
   return null;
 }
@@ -316,20 +323,53 @@ function likeAnimal(text: string): string {
   return 'beef-chuck';
 }
 
-/** Nothing after the last word for an animal or a cut but what describes it. */
-function isWholeCut({ head }: Reading): boolean {
-  const tokens = head.split(/[^a-z0-9'-]+/).filter(Boolean);
-  const isNamed = (t: string): boolean =>
-    [MEAT_WORDS, CUT_WORDS, WHOLE_WORDS].some((w) => w.test(t));
-  const last = tokens.findLastIndex(isNamed);
-  return last >= 0 && tokens.slice(last + 1).every((t) => DESCRIPTION.test(t));
+/** A cut, and nothing in its name says of what. */
+function isOfUnknown(r: Reading, food: Food | null): boolean {
+  const { text, head, has } = r;
+  const isSaid =
+    [POULTRY_WORDS, GAME_WORDS, MEAT_WORDS, FISH_WORDS, SHELLFISH_WORDS, ORGAN_WORDS].some(has) ||
+    [MEATLESS, PLANT_CUTS, PLANT_SHAPES, CASSEROLE_WORDS, READY_WORDS, MEAT_SHAPES].some(has) ||
+    [EGG_WORDS, STUFFED, SEASONING_HEADS].some(has);
+  const isOfTable =
+    food !== null && (food.group !== 'meat' || food.names.some((n) => n === head || n === text));
+  return !isSaid && !isOfTable && !isRedCut(head);
 }
 
-function eggs({ text, head, doneness }: Reading, food: Food | null): FoodKind {
+const tokensOf = (text: string): string[] => text.split(/[^a-z0-9'-]+/).filter(Boolean);
+
+/**
+ * Whether a cut of no named animal is one of red meat. “Xorbel chops” may be of anything: every other word has to be
+ * one that butchers say of a cut, or it is a cut that no other animal has.
+ */
+function isRedCut(head: string): boolean {
+  const cuts = head.match(everywhere(CUT_WORDS)) ?? [];
+  if (cuts.some((cut) => !ANY_CUT.test(cut))) return true;
+  const left = tokensOf(head.replace(everywhere(CUT_WORDS), ' ')).filter(
+    (t) => !DESCRIPTION.test(t),
+  );
+  const isNamed = left.some((t) => CUT_NAMES.test(t) || WHOLE_WORDS.test(t));
+  const isPlain = left.every((t) => CUT_NAMES.test(t) || WHOLE_WORDS.test(t));
+  return isPlain && (isNamed || cuts.some((cut) => !BIRDS_TOO.test(cut)));
+}
+
+const everywhere = (list: RegExp): RegExp => new RegExp(list.source, 'g');
+
+/** Nothing after the last word for an animal or a cut but what describes it. */
+function isWholeCut({ head }: Reading): boolean {
+  const ends = [MEAT_WORDS, CUT_WORDS, WHOLE_WORDS].flatMap((list) =>
+    [...head.matchAll(everywhere(list))].map((m) => m.index + m[0].length),
+  );
+  if (ends.length === 0) return false;
+  return tokensOf(head.slice(Math.max(...ends))).every((t) => DESCRIPTION.test(t));
+}
+
+function eggs({ text, head, doneness }: Reading, food: Food | null): FoodKind | null {
   if (
     /\begg (?:whites?|yolks?|mix(?:ture)?)\b|\b(?:beaten|liquid|cracked|whisked) eggs?\b/.test(text)
   )
     return make('egg', doneness === 'cooked' ? 'casserole' : 'raw-egg', 'egg', doneness);
+  // “Moon cake of fleem”: what it is made of is a word that nobody knows.
+  if (!food && !/\beggs?\b/.test(text) && madeOfUnknown(head)) return null;
   const isShell = /\beggs?\b/.test(head) && food?.group === 'egg';
   if (/\b(?:hard|soft)[- ]?(?:boiled|cooked)\b|\bboiled eggs?\b/.test(text))
     return make('egg', 'cooked-egg', 'egg', 'cooked');
@@ -339,6 +379,16 @@ function eggs({ text, head, doneness }: Reading, food: Food | null): FoodKind {
     ? make('egg', food.keep, food.id, doneness)
     : make('egg', 'casserole', 'egg', doneness);
 }
+
+/** Whether a dish with egg is of, or around, something that no list has. */
+const madeOfUnknown = (head: string): boolean => {
+  const [, around, of] = /^(.+) in (?:a )?(?:\w+ )?(?:batter|dough)\b|\bof (.+)$/.exec(head) ?? [];
+  const inside = of ?? around;
+  return (
+    inside !== undefined &&
+    ![PLANT_WORDS, DAIRY_WORDS, GRAIN_WORDS, PULSE_WORDS, EGG_WORDS].some((w) => w.test(inside))
+  );
+};
 
 /** Whether a word of the list is what the name is of: nothing but a description comes after it. */
 function isHead(list: RegExp, head: string): boolean {
@@ -373,8 +423,8 @@ function rest(r: Reading, food: Food | null): FoodKind | null {
     return make('plant', 'cut-produce', null, doneness);
   if (/\bopened\b|\bopen (?:can|tin|jar)\b/.test(text))
     return make('ready', 'opened', food?.id ?? null, doneness);
-  // What has lain in water keeps no longer than what was cut.
-  if (/\b(?:soaked|sprouted|germinated)\b/.test(text))
+  // What has lain in water or milk keeps no longer than what was cut.
+  if (/\b(?:soaked|sprouted|germinated|overnight oats|bircher)\b/.test(text))
     return make('plant', 'cut-produce', food?.id ?? null, doneness);
   if (/\b(?:garlic|herb|parsley|chive|compound|truffle) butter\b/.test(text))
     return make('ready', 'opened', null, doneness);

@@ -35,7 +35,26 @@ export const CUT_WORDS = words(`
   topside, silverside, oxtail, shank, shin, osso ?buco, ossobuco, pot roast, roast, joint, chop, cutlet, schnitzel,
   spare ?rib, short rib, back rib, baby back, rib, tenderloin, loin, gammon, ham, hock, trotter, knuckle, bacon, pancetta,
   lardon, guanciale, crackling, tongue, cheek, tripe, corned beef, salt beef, pastrami, silverskin, saddle, rack of,
-  medallion, escalope, scallopini, blade, shoulder, picanha, carvery, london broil
+  medallion, escalope, scallopini, blade, shoulder, picanha, carvery, london broil, new york strip, strip ?loin,
+  filet mignon, chateaubriand, tournedos, onglet, paleron, mock tender, jacob'?s ladder, gigot, pluma, secreto, presa, riblet
+`);
+
+/** Cuts that birds, game and fish have as well: no animal is known by them alone. */
+export const ANY_CUT = words(`
+  steak, roast, joint, chop, cutlet, schnitzel, rib, tenderloin, loin, saddle, medallion, escalope, scallopini, blade,
+  shoulder, rack of, tongue, cheek
+`);
+
+/** Of these, the ones that are as often of a bird: said alone they are not known (common practice). */
+export const BIRDS_TOO = words(`roast, joint, cutlet, schnitzel, medallion, escalope, scallopini`);
+
+/** What is said before such a cut where a butcher calls it so: “Denver steak”, “crown roast”. */
+export const CUT_NAMES = words(`
+  denver, ranch, club, delmonico, tomahawk, cowboy, swiss, cube, minute, prime, standing, crown, country, style, st,
+  louis, barnsley, neck, chump, middle, best, end, spider, merlot, sierra, petite, feather, butler, oyster, paddle, leg,
+  loin, cap, eye, center, centre, sandwich, finger, dry, wet, aged, grass, fed, marbled, pasture, raised, angus, hereford,
+  kobe, aberdeen, boneless, bone, short, spare, back, baby, tip, braising, stewing, frying, grilling, roasting, large,
+  family, smoked, bbq, barbecue, glazed, sticky, thick, cut, pepper, plate, arm, pot
 `);
 
 /** Cuts of a named animal that leave it whole. */

@@ -18,7 +18,7 @@ cornstarch        | cornstarch, cornflour, starch, corn starch | solid | 8.3 0.3
 cocoa             | cocoa, cocoa powder | solid | 3 19.6 13.7 20.9 37 5.8 | 0.36 | piece=1 | SR
 chocolate         | chocolate, dark chocolate | solid | 1.4 7.8 42.6 35 10.9 2.3 | 0.7 | piece=5 allergens=milk+soy pack=100 | SR
 baking-powder     | baking powder | solid | 5 0 0 27 0.2 67.8 | 0.93 | piece=1 | SR
-yeast             | yeast, dry yeast | solid | 5.1 40.4 7.6 14.4 26.9 5.6 | 0.8 | piece=1 | SR
+yeast             | yeast, dry yeast | solid | 5.1 40.4 7.6 14.4 26.9 5.6 | 0.63 | piece=1 | SR
 bread-flour       | bread flour, strong flour, strong white flour, self-raising flour, self-rising flour, cake flour, pastry flour, spelt flour, rye flour, semolina flour | solid | 12 11 1.3 72 3 0.8 | 0.53 | piece=1 allergens=gluten | SR
 rice-flour        | rice flour | solid | 10 4 2.5 78 4 0.8 | 0.6 | piece=1 varies | SR
 tapioca-flour     | tapioca flour, tapioca starch | solid | 10 4 2.5 78 4 0.8 | 0.5 | piece=1 varies | SR

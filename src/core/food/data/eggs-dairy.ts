@@ -25,7 +25,8 @@ buttermilk           | buttermilk, kefir | thin | 87.9 3.2 3.3 4.9 0 0.7 | 1.03 
 cream                | cream, double cream, heavy cream, single cream | thick | 57.7 2.8 36 2.8 0 0.5 | 1 | pack=250 | SR
 sour-cream           | sour cream, creme fraiche, crème fraîche, crema, mexican crema | thick | 73.1 2.4 19.4 4.6 0 0.5 | 0.97 | keep=cultured pack=200 | SR
 yoghurt              | yoghurt, yogurt, plain yoghurt, greek yoghurt, dahi, natural yoghurt, set yoghurt | thick | 87.9 3.5 3.3 4.7 0 0.7 | 1.03 | keep=cultured pack=500 | SR
-condensed-milk       | condensed milk, evaporated milk | thick | 74 6.8 7.6 10 0 1.6 | 1.06 | pack=400 | SR
+condensed-milk       | condensed milk, sweetened condensed milk | thick | 27.2 7.9 8.7 54.4 0 1.8 | 1.29 | pack=400 | SR
+evaporated-milk      | evaporated milk, unsweetened condensed milk | thick | 74 6.8 7.6 10 0 1.6 | 1.06 | pack=400 | SR
 hard-cheese          | hard cheese, grated cheese, parmesan cheese, parmesan, cheese | solid | 29.2 35.8 25.8 3.2 0 6 | 0.42 | piece=2 keep=hard-cheese pack=200 | SR
 cheddar              | cheddar, gruyere, gouda, melting cheese | solid | 37 24 33.3 2.4 0 3.7 | 0.48 | piece=3 keep=hard-cheese pack=250 | SR
 mozzarella           | mozzarella | solid | 50 22.2 22.4 2.2 0 3.3 | 0.48 | piece=5 pack=125 | SR

@@ -50,7 +50,7 @@ smoked-fish   | smoked haddock, smoked fish, smoked cod, undyed smoked haddock |
 smoked-salmon | smoked salmon, smoked trout, smoked mackerel, lox, kippers, kipper | solid | 72 18.3 4.3 0 0 5.4 | 0.9 | piece=3 keep=cooked-fish | SR
 salt-cod      | salt cod, bacalhau, baccala, saltfish, salt fish | solid | 55 40 1 0 0 4 | 0.8 | piece=20 keep=fish soft=3 | CP
 crab          | crab, crab meat, crabmeat, crab legs, lump crab, white crab meat, crab claws | solid | 79 18 1 0 0 1.8 | 0.6 | piece=15 allergens=crustaceans keep=shellfish soften=shellfish | SR
-lobster       | lobster, lobster tail, lobster tails, crayfish, langoustines, crawfish, moreton bay bugs, rock lobster | solid | 80 16.5 0.8 0 0 1.7 | 0.7 | each=150 piece=30 through=0.7 allergens=crustaceans keep=shellfish soften=shellfish | SR
+lobster       | lobster, lobster tail, lobster tails, crayfish, langoustines, crawfish, moreton bay bugs, rock lobster | solid | 80 16.5 0.8 0 0 1.7 | 0.7 | each=150 piece=30 through=0.7 allergens=crustaceans keep=shellfish soften=shellfish least=2 | SR
 scallops      | scallops, scallop, sea scallops | solid | 82.5 12.1 0.5 3.2 0 1.7 | 0.9 | each=30 piece=22 allergens=molluscs keep=shellfish soften=shellfish | SR
 oysters       | oysters, oyster, cockles, whelks, winkles | solid | 85 9 1.7 2.7 0 1.5 | 1 | each=15 piece=15 allergens=molluscs keep=shellfish soften=shellfish | SR
 octopus       | baby octopus, cuttlefish | solid | 80.3 14.9 1 2.2 0 1.6 | 0.95 | piece=35 robust allergens=molluscs keep=shellfish soften=cephalopod | SR

@@ -64,6 +64,7 @@ fresh-pasta      | fresh pasta, fresh tagliatelle, fresh noodles, spaetzle, spat
 gnocchi          | gnocchi, potato gnocchi, schupfnudeln | solid | 58 4 0.8 33 2 1.5 | 0.65 | each=6 piece=15 finicky allergens=gluten+egg soft=0.5 keep=dairy varies | SR
 ravioli          | ravioli, tortellini, tortelloni, agnolotti, filled pasta, cheese ravioli, cheese tortellini, meat ravioli, spinach ravioli, mezzelune | solid | 45 11 7 32 2 1.5 | 0.55 | each=9 piece=12 growth=1.3 takes=0.4 finicky allergens=gluten+egg+milk soft=1.5 least=1 keep=ground-meat safety=casserole varies | SR
 dumplings        | dumplings, gyoza, potstickers, wontons, pierogi, pelmeni, momos, dim sum, shumai, bao, steamed buns | solid | 52 9 8 27 1.5 1.3 | 0.6 | each=22 piece=20 finicky allergens=gluten+egg+soy+sesame soft=1.5 least=1 keep=ground-meat safety=casserole varies | CP
+cabbage-rolls    | cabbage rolls, stuffed cabbage, stuffed cabbage rolls, cabbage roll, golabki, sarma, dolmas, dolmades, stuffed vine leaves, stuffed grape leaves | solid | 68 9 8 11 2 1.5 | 0.9 | each=110 piece=45 least=12 keep=ground-meat safety=casserole varies | CP
 rice-noodles     | rice noodles, rice vermicelli, vermicelli | solid | 12 5 0.5 80 1.6 0.6 | 0.2 | piece=2 half growth=2 takes=1.2 cover=0.8 finicky soft=1.5 | SR
 glass-noodles    | glass noodles, cellophane noodles, rice sticks, pad thai noodles, bean thread noodles, sweet potato noodles, pho noodles | solid | 12 5 0.5 80 1.6 0.6 | 0.2 | piece=2 half growth=2 takes=1.2 cover=0.8 finicky soft=1.5 | SR
 ramen-noodles    | ramen noodles, instant noodles | solid | 10 11 6 68 3 2.5 | 0.2 | piece=3 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=3 | SR
@@ -71,7 +72,7 @@ udon             | udon, udon noodles | solid | 10 11 6 68 3 2.5 | 0.2 | piece=3
 soba             | soba, soba noodles, chow mein noodles, lo mein noodles, wheat noodles | solid | 10 11 6 68 3 2.5 | 0.2 | piece=3 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=3 | SR
 cooked-pasta     | cooked pasta, cooked noodles, cooked spaghetti, cooked macaroni | solid | 62 5.8 0.9 29 1.8 0.5 | 0.6 | piece=4 keep=cooked-vegetable allergens=gluten soft=0 safety=ready | SR
 cooked-grain     | cooked quinoa, cooked barley, cooked bulgur, cooked couscous, cooked grain, cooked grains, cooked farro | solid | 71 4 1.5 20 2.8 0.7 | 0.75 | piece=3 keep=cooked-vegetable allergens=gluten soft=0 safety=ready | SR
-tapioca          | tapioca, tapioca pearls, sago, pearl tapioca, sabudana, instant tapioca | solid | 11 0.2 0 87.8 0.9 0.1 | 0.75 | piece=3 half growth=3 takes=3 soft=5 | SR
+tapioca          | tapioca, tapioca pearls, sago, pearl tapioca, sabudana, instant tapioca | solid | 11 0.2 0 87.8 0.9 0.1 | 0.75 | piece=3 half growth=3 takes=3 soft=5 least=4 | SR
 tortilla         | tortilla, tortillas, corn tortillas, flour tortillas, wraps | solid | 33 8 6 47 4 2 | 0.35 | each=45 piece=2 keep=bread allergens=gluten | SR
 taco-shells      | taco shells, tostadas | solid | 33 8 6 47 4 2 | 0.35 | each=45 piece=2 keep=bread allergens=gluten | SR
 naan             | naan, roti, chapati, chapatis, lavash | solid | 33 8 6 47 4 2 | 0.35 | each=45 piece=2 keep=bread allergens=gluten | SR

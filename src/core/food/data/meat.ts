@@ -34,7 +34,7 @@ sausage            | sausage, sausages, chorizo, merguez | solid | 56 15 26 1.2 
 rabbit             | rabbit | solid | 72.8 20.1 5.6 0 0 1 | 0.9 | each=250 piece=40 soften=young-meat | SR
 venison            | venison | solid | 73.6 23 2.4 0 0 1.2 | 0.95 | piece=40 soft=22 shred=24 | SR
 tongue             | beef tongue, ox tongue, tongue | solid | 64.5 14.9 16.1 3.7 0 0.8 | 1 | each=1400 piece=75 keep=giblets soften=tough-offal | SR
-heart              | beef heart, ox heart, lamb heart | solid | 77.1 17.7 3.9 0.1 0 1.1 | 1 | piece=30 keep=giblets soften=tough-offal | SR
+heart              | beef heart, ox heart, lamb heart, lamb hearts, pork heart, pig heart, calf heart, veal heart, venison heart | solid | 77.1 17.7 3.9 0.1 0 1.1 | 1 | piece=30 keep=giblets soften=tough-offal | SR
 kidney             | kidney, kidneys, beef kidney, lamb kidney | solid | 77.9 17.4 3.1 0.3 0 1.3 | 1 | each=60 piece=20 keep=giblets soften=tender-meat | SR
 tripe              | tripe, beef tripe | solid | 84.2 12.1 3.7 0 0 0.6 | 1 | piece=8 keep=giblets soften=tough-offal | SR
 liver              | liver, chicken livers, calf liver | solid | 76.5 16.9 4.8 0.7 0 1.1 | 1 | piece=20 finicky keep=giblets soften=ground | SR
@@ -70,7 +70,7 @@ pork-strips        | pork strips, pork stir-fry strips | solid | 70 21 8 0 0 1 |
 pork-cheek         | pork cheek, pork cheeks, pig cheeks | solid | 68 18 13 0 0 1 | 0.95 | each=120 piece=40 soften=young-meat soft=16 | SR
 pork-hock          | pork hock, pork hocks, pork knuckle, pork shank, pork shanks | solid | 61 19 19 0 0 1 | 0.85 | each=700 piece=75 soften=young-meat soft=17 shred=18 | SR
 ham-hock           | ham hock, ham hocks, ham shank, ham shanks, smoked ham shank, smoked ham hock, gammon hock, smoked hock, bacon hock | solid | 58 19 19 0 0 3.5 | 0.85 | each=700 piece=75 keep=meat soften=young-meat soft=18 shred=20 | SR
-gammon             | gammon, gammon joint, raw ham joint, uncooked ham, bacon joint, smoked gammon | solid | 68 17.5 11 0 0 3.3 | 0.95 | piece=90 keep=meat soften=tender-meat slice=6 soft=14 shred=18 | SR
+gammon             | gammon, gammon joint, raw ham joint, uncooked ham, bacon joint, smoked gammon | solid | 68 17.5 11 0 0 3.3 | 0.95 | piece=90 keep=meat soften=tender-meat slice=6 soft=10 shred=16 | SR
 pig-trotter        | pig trotter, pig's trotters, pigs feet, pork trotters, trotters | solid | 64 23 13 0 0 0.6 | 0.85 | each=350 piece=60 soft=24 | SR
 pork-neck          | pork neck, pork collar, neck of pork, pork neck bones | solid | 63 17 19 0 0 0.9 | 0.9 | piece=50 soften=young-meat | SR
 rabbit-pieces      | rabbit pieces, rabbit legs, jointed rabbit, hare | solid | 73 21 5 0 0 1.1 | 0.9 | each=220 piece=40 soften=young-meat soft=14 | SR

@@ -20,8 +20,8 @@ turkey-thigh       | turkey thigh, turkey thighs, turkey leg, turkey legs, turke
 turkey-breast      | turkey breast, turkey | solid | 74 23.7 1.5 0.1 0 1.2 | 0.95 | each=1200 piece=90 | SR
 duck-leg           | duck leg, duck legs, duck, goose leg, goose legs | solid | 70 18 11 0 0 1 | 0.95 | each=250 piece=45 keep=poultry-pieces soften=tough-bird | SR
 cooked-chicken     | cooked chicken, cooked turkey | solid | 65.3 31 3.6 0 0 1.1 | 0.6 | piece=10 keep=cooked-meat gives=0 soften=cooked-meat | SR
-chicken-tender     | chicken tenders, chicken tenderloins, chicken tender, chicken mini fillets, chicken goujons | solid | 73.9 22.5 2.6 0 0 1.1 | 0.95 | each=50 piece=18 keep=poultry-pieces | SR
-chicken-diced      | diced chicken, chicken pieces, chicken chunks, chicken strips, stir-fry chicken, cubed chicken, chicken bites | solid | 74.5 21.5 3.3 0 0 1.1 | 0.95 | piece=22 keep=poultry-pieces | SR
+chicken-tender     | chicken tenders, chicken tenderloins, chicken tender, chicken mini fillets, chicken goujons | solid | 73.9 22.5 2.6 0 0 1.1 | 0.95 | each=50 piece=18 keep=poultry-pieces least=3 | SR
+chicken-diced      | diced chicken, chicken pieces, chicken chunks, chicken strips, stir-fry chicken, cubed chicken, chicken bites | solid | 74.5 21.5 3.3 0 0 1.1 | 0.95 | piece=22 keep=poultry-pieces least=3 | SR
 chicken-neck       | chicken necks, chicken backs, chicken carcass, chicken carcasses, chicken bones, chicken feet, turkey carcass | solid | 65 16 18 0 0 1.5 | 0.6 | piece=40 soften=tough-bird soft=40 shred=40 keep=poultry-pieces | CP
 chicken-liver      | chicken liver, duck liver, duck livers, turkey liver | solid | 76.5 16.9 4.8 0.7 0 1.1 | 1 | each=35 piece=20 finicky keep=giblets soften=ground | SR
 gizzard            | gizzards, gizzard, chicken gizzards, turkey gizzards, giblets, chicken hearts, turkey neck, turkey necks | solid | 79 17.7 2.1 0 0 0.9 | 1 | each=25 piece=20 keep=giblets soften=tough-bird soft=24 | SR
@@ -29,7 +29,7 @@ stewing-hen        | stewing hen, boiling fowl, stewing chicken, old hen, rooste
 poussin            | poussin, poussins, spring chicken, cornish hen, cornish hens, game hen, game hens | solid | 64 17.2 18 0 0 0.9 | 0.85 | each=500 piece=75 keep=whole-poultry | SR
 capon              | capon, whole capon | solid | 62 18.8 17 0 0 1 | 0.85 | each=2800 piece=130 keep=whole-poultry | SR
 turkey-whole       | whole turkey, turkey crown | solid | 70 20.4 8 0 0 1 | 0.85 | each=4500 piece=160 keep=whole-poultry | SR
-turkey-diced       | diced turkey, turkey strips, turkey pieces, turkey steaks, turkey cutlets, turkey escalopes, turkey tenderloin, turkey tenderloins | solid | 74 23.7 1.5 0.1 0 1.2 | 0.95 | piece=22 keep=poultry-pieces | SR
+turkey-diced       | diced turkey, turkey strips, turkey pieces, turkey steaks, turkey cutlets, turkey escalopes, turkey tenderloin, turkey tenderloins | solid | 74 23.7 1.5 0.1 0 1.2 | 0.95 | piece=22 keep=poultry-pieces least=3 | SR
 turkey-wing        | turkey wings, turkey wing | solid | 67 20 12 0 0 1 | 0.75 | each=350 piece=45 keep=poultry-pieces soften=dark soft=6 shred=8 | SR
 duck-breast        | duck breast, duck breasts, magret | solid | 75 19.9 4.3 0 0 1.1 | 0.95 | each=250 piece=30 keep=poultry-pieces | SR
 duck-whole         | whole duck, duckling, whole duckling | solid | 48.5 11.5 39 0 0 0.7 | 0.85 | each=2000 piece=110 keep=whole-poultry soften=tough-bird soft=5 shred=7 | SR

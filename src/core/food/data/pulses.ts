@@ -48,7 +48,7 @@ navy-bean        | navy bean, pea beans, small white beans, soldier beans, yello
 gigante-bean     | gigante beans, giant beans, large lima beans, large butter beans, christmas lima beans, corona beans | solid | 10.2 21.5 0.7 44.4 19 4.3 | 0.72 | piece=12 half growth=2.4 takes=1.2 soft=28 | SR
 baby-lima        | baby lima beans, small lima beans, dried baby limas | solid | 12.1 20.6 0.9 42.2 20.6 3.6 | 0.8 | piece=8 half growth=2.4 takes=1.2 soft=20 | SR
 black-eyed-bean  | black-eyed beans, black eyed beans, dried black-eyed peas, dry black-eyed peas | solid | 12 23.5 1.3 49.4 10.6 3.2 | 0.71 | piece=7 half growth=2.4 takes=1.2 soft=18 | SR
-whole-pea        | dried peas, marrowfat peas, whole dried peas, whole green peas, dried whole green peas, dried green peas, yellow peas, vatana | solid | 9 23.8 1.2 37 25.5 2.7 | 0.8 | piece=7 half growth=2.4 takes=1.3 soft=24 | SR
+whole-pea        | dried peas, marrowfat peas, whole dried peas, dried whole peas, whole green peas, dried whole green peas, dried green peas, yellow peas, vatana | solid | 9 23.8 1.2 37 25.5 2.7 | 0.8 | piece=7 half growth=2.4 takes=1.3 soft=24 | SR
 puy-lentil       | puy lentils, french lentils, french green lentils, beluga lentils, black lentils, castelluccio lentils, small green lentils, umbrian lentils | solid | 8.5 24.5 1.2 50 13 2.8 | 0.83 | piece=3 half growth=2.3 takes=1.3 cover=1 soft=15 | SR
 masoor           | masoor, masoor dal, whole masoor, sabut masoor, orange lentils, yellow lentils, split lentils | solid | 9 24 1 54 9.5 2.5 | 0.83 | piece=3 half growth=2.5 takes=1.9 cover=1 soft=8 | IF
 lupini           | lupini beans, lupins, dried lupini | solid | 10.4 36.2 9.7 21.5 18.9 3.3 | 0.75 | piece=10 half growth=2.2 takes=1.2 allergens=lupin soft=45 | SR

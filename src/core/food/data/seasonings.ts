@@ -89,7 +89,7 @@ dried-dill             | dried dill, dried parsley, dried basil, dried mint | so
 herbs                  | herbs, fresh herbs, dried herbs, soft herbs, mixed fresh herbs | solid | 40 10 4 28 12 6 | 0.15 | piece=1 keep=herb | SR
 bouillon-powder        | bouillon powder, stock powder, stock cube, stock cubes, bouillon cube, bouillon cubes, broth powder, dashi powder, soup base, chicken bouillon, beef bouillon, vegetable bouillon, stock pot, stock concentrate, bouillon paste | solid | 3 16 14 16 0 50 | 0.9 | each=10 piece=1 allergens=celery varies | SR
 onion-soup-mix         | onion soup mix, dry onion soup mix, gravy granules, gravy mix, gravy powder, soup mix, sauce mix, packet soup | solid | 4 7 3 60 4 22 | 0.6 | each=30 piece=1 allergens=gluten+milk varies | SR
-msg                    | msg, citric acid, tenderizer, meat tenderizer, cream of tartar, pectin, gelatine, gelatin, powdered gelatine, agar, agar-agar | solid | 10 10 0 30 10 40 | 0.8 | each=2 piece=1 aisle=baking varies | CP
+msg                    | msg, citric acid, tenderizer, meat tenderizer, cream of tartar, pectin, gelatine, gelatin, powdered gelatine, gelatine powder, gelatin powder, powdered gelatin, agar, agar-agar | solid | 10 10 0 30 10 40 | 0.64 | each=2 piece=1 aisle=baking varies | CP
 lavender               | lavender, dried lavender, dried rose petals, rose petals, hibiscus, saffron powder, sumac powder, annatto, achiote | solid | 10 8 6 45 26 5 | 0.2 | piece=1 | CP
 `,
 );

@@ -30,8 +30,8 @@ sweet-potato        | sweet potato, sweet potatoes, kumara | solid | 77.3 1.6 0.
 beetroot            | beetroot, beet, beets, beetroots | solid | 87.6 1.6 0.2 6.8 2.8 1.1 | 0.57 | each=110 piece=55 robust keep=root crisp=2 soft=5 | SR
 artichoke           | artichoke, artichokes, globe artichokes | solid | 84.9 3.3 0.2 5.1 5.4 1.1 | 0.5 | each=128 piece=70 crisp=3 soft=6 through=0.5 most=38 | SR
 asparagus           | asparagus | solid | 93.2 2.2 0.1 1.8 2.1 0.6 | 0.57 | each=16 piece=12 crisp=0.2 soft=0.8 pack=250 | SR
-squash              | squash, winter squash, butternut squash, pumpkin | solid | 86.4 1 0.1 9.7 2 0.8 | 0.59 | each=900 piece=25 keep=root crisp=0.4 soft=1.8 through=0.8 most=48 | SR
-spaghetti-squash    | spaghetti squash | solid | 91.6 0.6 0.6 5.4 1.5 0.3 | 0.43 | each=1200 piece=35 keep=root crisp=1 soft=3 through=0.75 most=30 | SR
+squash              | squash, winter squash, butternut squash, pumpkin | solid | 86.4 1 0.1 9.7 2 0.8 | 0.59 | each=900 piece=25 keep=root crisp=0.4 soft=1.8 through=0.65 most=48 | SR
+spaghetti-squash    | spaghetti squash | solid | 91.6 0.6 0.6 5.4 1.5 0.3 | 0.43 | each=1200 piece=35 keep=root crisp=1 soft=2.6 through=0.65 most=27 | SR
 courgette           | courgette, courgettes, zucchini | solid | 94.8 1.2 0.3 2.1 1 0.6 | 0.52 | each=196 piece=15 gives=0.2 crisp=0.1 soft=0.4 | SR
 cucumber            | cucumber, cucumbers | solid | 95.2 0.7 0.1 3.1 0.5 0.4 | 0.44 | each=300 piece=10 | SR
 red-cabbage         | red cabbage | solid | 90.4 1.4 0.2 5.3 2.1 0.7 | 0.38 | each=1000 piece=6 robust keep=root crisp=1 soft=4 most=25 | SR
@@ -48,13 +48,13 @@ brussels            | brussels sprouts, sprouts | solid | 86 3.4 0.3 5.2 3.8 1.4
 green-beans         | green beans, french beans, runner beans | solid | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.43 | each=6 piece=8 crisp=0.8 soft=2.5 pack=250 | SR
 okra                | okra | solid | 89.6 1.9 0.2 4.3 3.2 0.9 | 0.42 | each=12 piece=15 | SR
 peas                | peas, green peas, matar | solid | 78.9 5.4 0.4 8.7 5.7 0.9 | 0.61 | piece=8 crisp=0.1 soft=0.5 pack=750 | SR
-sweetcorn           | sweetcorn, corn, corn kernels | solid | 76.1 3.3 1.4 16.7 2 0.6 | 0.65 | piece=8 | SR
+sweetcorn           | sweetcorn, corn, corn kernels | solid | 76.1 3.3 1.4 16.7 2 0.6 | 0.65 | piece=8 most=15 | SR
 corn-cob            | corn on the cob, corn cob, corn cobs | solid | 76.1 3.3 1.4 16.7 2 0.6 | 0.5 | each=180 piece=45 soften=cob through=0.4 most=22 | SR
 mushroom            | mushrooms, mushroom, button mushrooms, chestnut mushrooms | solid | 92.5 3.1 0.3 2.3 1 0.9 | 0.3 | each=18 piece=8 gives=0.4 robust keep=leafy soften=tender pack=250 | SR
 dried-mushroom      | dried mushrooms, porcini, dried porcini | solid | 9.5 9.6 1 63.9 11.5 4.5 | 0.15 | piece=3 growth=2.5 takes=3 robust keep=dry | SR
 bell-pepper         | bell pepper, pepper, peppers, red pepper, green pepper | solid | 92.2 1 0.3 3.9 2.1 0.5 | 0.63 | each=119 piece=8 through=0.8 most=9 | SR
 chili               | chili, chilli, hot pepper, red chili, green chili | solid | 88 1.9 0.4 7.3 1.5 0.9 | 0.6 | each=15 piece=4 robust | SR
-aubergine           | aubergine, aubergines, eggplant, baingan, brinjal | solid | 92.3 1 0.2 2.9 3 0.7 | 0.35 | each=400 piece=25 gives=0.15 soften=tender | SR
+aubergine           | aubergine, aubergines, eggplant, baingan, brinjal | solid | 92.3 1 0.2 2.9 3 0.7 | 0.35 | each=400 piece=25 gives=0.15 soften=tender soft=0.6 | SR
 tomato              | tomato, tomatoes, cherry tomatoes, plum tomatoes | solid | 94.5 0.9 0.2 2.7 1.2 0.5 | 0.76 | each=123 piece=30 gives=0.4 robust soft=0.3 through=0.6 most=25 | SR
 green-olives        | green olives, olives, black olives | solid | 75.3 1 15.3 0.5 3.3 4.3 | 0.57 | each=4 piece=15 robust keep=opened | SR
 capers              | capers | solid | 83.9 2.4 0.9 1.7 3.2 8 | 0.58 | piece=5 robust keep=opened | SR
@@ -77,8 +77,8 @@ baking-potato       | baking potatoes, baking potato, russet potatoes, russet po
 frozen-potato       | hash browns, french fries, chips | solid | 70 2.3 5 20 2 1.2 | 0.45 | piece=10 keep=vegetable soft=0.5 | SR
 mashed-potato       | mashed potato, mashed potatoes, potato mash | thick | 78 2 3.5 14.5 1.5 1.3 | 0.9 | keep=cooked-vegetable allergens=milk | SR
 celery-heart        | celery heart, celery hearts, celery leaves | solid | 95.4 0.7 0.2 1.4 1.6 0.8 | 0.4 | piece=12 allergens=celery | SR
-acorn-squash        | acorn squash, delicata squash, gem squash, carnival squash | solid | 88 1 0.1 8.5 1.7 0.8 | 0.6 | each=700 piece=25 keep=root crisp=0.4 soft=1.8 through=0.8 most=28 | SR
-pumpkin             | kabocha, sugar pumpkin, hokkaido, red kuri squash, crown prince squash | solid | 88 1 0.1 8.5 1.7 0.8 | 0.6 | each=900 piece=28 keep=root crisp=0.4 soft=1.8 through=0.8 most=48 | SR
+acorn-squash        | acorn squash, delicata squash, gem squash, carnival squash | solid | 88 1 0.1 8.5 1.7 0.8 | 0.6 | each=700 piece=25 keep=root crisp=0.4 soft=1.8 through=0.7 most=22 | SR
+pumpkin             | kabocha, sugar pumpkin, hokkaido, red kuri squash, crown prince squash | solid | 88 1 0.1 8.5 1.7 0.8 | 0.6 | each=900 piece=28 keep=root crisp=0.4 soft=1.8 through=0.65 most=48 | SR
 pumpkin-puree       | pumpkin puree, canned pumpkin, squash puree | thick | 90 1.1 0.3 5.2 2.9 0.8 | 1.02 | keep=opened | SR
 summer-squash       | summer squash, patty pan squash, yellow squash, marrow, chayote, bottle gourd, lauki, opo squash, dudhi | solid | 94.6 1.1 0.2 2.3 1.1 0.6 | 0.5 | each=200 piece=18 gives=0.15 crisp=0.1 soft=0.5 | SR
 bitter-gourd        | bitter gourd, bitter melon, karela, ridge gourd, snake gourd | solid | 94 1 0.2 1 2.8 1.1 | 0.4 | each=100 piece=12 soft=1.5 | SR
