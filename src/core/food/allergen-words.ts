@@ -1,6 +1,6 @@
 /** Allergens that the words of a name tell, whatever the table knows of the food. */
 import type { Allergen } from './types';
-import { plainName } from './name-kind';
+import { plainName } from './reading';
 
 /** @source the foods that Regulation (EU) No 1169/2011, Annex II names, in kitchen words (common practice) */
 const WORDS: readonly (readonly [RegExp, Allergen])[] = [

@@ -12,7 +12,8 @@ import { SAUCES } from './data/sauces';
 import { SEASONINGS } from './data/seasonings';
 import { VEGETABLES } from './data/vegetables';
 import type { FoodKind } from './kind';
-import { kindOfName, plainName } from './name-kind';
+import { kindOfName } from './name-kind';
+import { plainName } from './reading';
 import type { Food } from './types';
 
 export const FOODS: readonly Food[] = [

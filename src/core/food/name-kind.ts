@@ -2,17 +2,12 @@
  * What a name says a food is. A rule for composite dishes rather than a list of them: the strictest class of
  * what the name says is in it, and nothing where it says too little.
  */
-import { groupChoice, type Doneness, type FoodKind } from './kind';
-import type { Food, FoodClass, KeepingKind } from './types';
+import { groupChoice, type FoodKind } from './kind';
+import type { Food, KeepingKind } from './types';
 import {
-  ANY_CUT,
-  BIRDS_TOO,
   CASSEROLE_WORDS,
-  COOKED_WORDS,
-  CUT_NAMES,
   CUT_UP,
   CUT_WORDS,
-  DESCRIPTION,
   DAIRY_WORDS,
   EGG_WORDS,
   FISH_WORDS,
@@ -22,7 +17,6 @@ import {
   MEATLESS,
   MEAT_SHAPES,
   MEAT_WORDS,
-  NOT_ANIMALS,
   NOT_DAIRY,
   ORGAN_WORDS,
   PLANT_CUTS,
@@ -30,7 +24,6 @@ import {
   PLANT_WORDS,
   POULTRY_WORDS,
   PULSE_WORDS,
-  RAW_WORDS,
   READY_WORDS,
   RICE_SORTS,
   SEASONING_HEADS,
@@ -39,51 +32,10 @@ import {
   STUFFED_CUT,
   TRAILING,
   UNCOOKED,
-  WHOLE_WORDS,
 } from './name-words';
+import { likeOf, make, plainName, readName, type Reading } from './reading';
+import { isOfUnknown, redMeat } from './red-meat';
 import { cookedRow, isRice, kindOfFood } from './table-kind';
-
-/** Lower case, without accents; curly quotes are straight. */
-export function plainName(name: string): string {
-  return name
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
-    .replace(/[‘’]/g, "'")
-    .replace(/\s+/g, ' ')
-    .trim()
-    .toLowerCase();
-}
-
-/** Where the description of a food ends and what is done or served with it begins. */
-const CLAUSE = /\s*(?:[,;(]|\s(?:with|for|plus|or|from|into|at|cut|such as|like|to)\s).*$/;
-
-/** A roast at the end of a name is a cut: “chuck roast”; before a name it says cooked: “roast beef”. */
-const ROAST_CUT = /\b(?:pot )?roasts?(?=$|\s*[,;(])/g;
-
-interface Reading {
-  /** The whole name, without words that only look like animals. */
-  text: string;
-  /** Its first clause: the thing itself. */
-  head: string;
-  doneness: Doneness;
-  has: (pattern: RegExp) => boolean;
-}
-
-function readName(name: string): Reading {
-  let text = plainName(name);
-  for (const [pattern, instead] of NOT_ANIMALS) text = text.replace(pattern, instead);
-  const doneness: Doneness = COOKED_WORDS.test(text.replace(ROAST_CUT, ''))
-    ? 'cooked'
-    : RAW_WORDS.test(text)
-      ? 'raw'
-      : 'unsaid';
-  return {
-    text,
-    head: text.replace(CLAUSE, '').trim() || text,
-    doneness,
-    has: (pattern) => pattern.test(text),
-  };
-}
 
 /**
  * The kind of what is called so.
@@ -106,13 +58,6 @@ export function kindOfName(name: string, food: Food | null): FoodKind | null {
 }
 
 const ANIMAL_GROUPS: ReadonlySet<Food['group']> = new Set(['meat', 'poultry', 'fish', 'egg']);
-
-const make = (
-  foodClass: FoodClass,
-  keep: KeepingKind,
-  like: string | null,
-  doneness: Doneness,
-): FoodKind => ({ class: foodClass, keep, like, doneness, by: 'name' });
 
 /** Low-acid food under oil grows botulism where no air gets in. */
 function inOil({ text, doneness }: Reading): FoodKind | null {
@@ -256,9 +201,6 @@ function flesh(r: Reading, food: Food | null): FoodKind | null {
   return null;
 }
 
-const likeOf = (food: Food | null, group: Food['group'], otherwise: string): string =>
-  food?.group === group ? food.id : otherwise;
-
 function poultryRow(text: string): KeepingKind {
   if (/\b(?:livers?|giblets?|gizzards?|hearts?)\b/.test(text)) return 'giblets';
   if (/\b(?:whole|entire|spatchcock(?:ed)?)\b/.test(text)) return 'whole-poultry';
@@ -283,84 +225,6 @@ function seafood({ text, doneness }: Reading, food: Food | null, isFish: boolean
   if (doneness === 'cooked') return make('casserole', 'cooked-fish', like, doneness);
   if (!isFish) return make('shellfish', 'shellfish', like, doneness);
   return make('fish', fatty.test(text) ? 'fatty-fish' : 'fish', like, doneness);
-}
-
-function redMeat(r: Reading, food: Food | null, isOrgan: boolean): FoodKind {
-  const { text, doneness } = r;
-  if (doneness === 'cooked')
-    return make('casserole', 'cooked-meat', 'cooked-ground-meat', doneness);
-  if (isOrgan) return make('ground', 'giblets', likeOf(food, 'meat', 'liver'), doneness);
-  const isHam =
-    /\bhams?\b/.test(text) && !/\bfresh\b|\braw\b|\buncooked\b|\bhock\b|\bgammon\b/.test(text);
-  // A ham as it is bought was cooked or cured; it is heated as what was cooked before.
-  if (isHam) return make('casserole', 'ham', 'ham', doneness);
-  const like = likeOf(food, 'meat', likeAnimal(text));
-  if (/\b(?:bacon|pancetta|lardons?|guanciale)\b/.test(text))
-    return make('whole-cut', 'bacon', 'bacon', doneness);
-  if (/\bstew(?:ing)? (?:meat|beef|lamb|pork|veal|steak)\b/.test(text))
-    return make('whole-cut', 'ground-meat', like, doneness);
-  // “Lamb parcels”: an animal, but nobody knows in what form; ground meat is the stricter.
-  return isWholeCut(r)
-    ? make('whole-cut', 'meat', like, doneness)
-    : make('ground', 'ground-meat', like, doneness);
-}
-
-function likeAnimal(text: string): string {
-  if (/\b(?:lamb|mutton|hogget)\b/.test(text))
-    return /\bshank/.test(text) ? 'lamb-shank' : 'lamb-shoulder';
-  if (/\b(?:pork|pig|hog|gammon)\b/.test(text))
-    return /\b(?:chop|loin|tenderloin|cutlet|medallion)/.test(text) ? 'pork-loin' : 'pork-shoulder';
-  if (/\b(?:veal|calf)\b/.test(text)) return 'veal';
-  if (/\b(?:goat|cabrito|kid)\b/.test(text)) return 'goat';
-  if (/\bbrisket\b/.test(text)) return 'brisket';
-  if (/\brib/.test(text)) return 'short-ribs';
-  if (
-    /\b(?:steak|sirloin|rump|flank|skirt|hanger|tri-tip|topside|silverside|round|tenderloin|fillet|bavette|roast)/.test(
-      text,
-    )
-  )
-    return 'beef-round';
-  return 'beef-chuck';
-}
-
-/** A cut, and nothing in its name says of what. */
-function isOfUnknown(r: Reading, food: Food | null): boolean {
-  const { text, head, has } = r;
-  const isSaid =
-    [POULTRY_WORDS, GAME_WORDS, MEAT_WORDS, FISH_WORDS, SHELLFISH_WORDS, ORGAN_WORDS].some(has) ||
-    [MEATLESS, PLANT_CUTS, PLANT_SHAPES, CASSEROLE_WORDS, READY_WORDS, MEAT_SHAPES].some(has) ||
-    [EGG_WORDS, STUFFED, SEASONING_HEADS].some(has);
-  const isOfTable =
-    food !== null && (food.group !== 'meat' || food.names.some((n) => n === head || n === text));
-  return !isSaid && !isOfTable && !isRedCut(head);
-}
-
-const tokensOf = (text: string): string[] => text.split(/[^a-z0-9'-]+/).filter(Boolean);
-
-/**
- * Whether a cut of no named animal is one of red meat. “Xorbel chops” may be of anything: every other word has to be
- * one that butchers say of a cut, or it is a cut that no other animal has.
- */
-function isRedCut(head: string): boolean {
-  const cuts = head.match(everywhere(CUT_WORDS)) ?? [];
-  if (cuts.some((cut) => !ANY_CUT.test(cut))) return true;
-  const left = tokensOf(head.replace(everywhere(CUT_WORDS), ' ')).filter(
-    (t) => !DESCRIPTION.test(t),
-  );
-  const isNamed = left.some((t) => CUT_NAMES.test(t) || WHOLE_WORDS.test(t));
-  const isPlain = left.every((t) => CUT_NAMES.test(t) || WHOLE_WORDS.test(t));
-  return isPlain && (isNamed || cuts.some((cut) => !BIRDS_TOO.test(cut)));
-}
-
-const everywhere = (list: RegExp): RegExp => new RegExp(list.source, 'g');
-
-/** Nothing after the last word for an animal or a cut but what describes it. */
-function isWholeCut({ head }: Reading): boolean {
-  const ends = [MEAT_WORDS, CUT_WORDS, WHOLE_WORDS].flatMap((list) =>
-    [...head.matchAll(everywhere(list))].map((m) => m.index + m[0].length),
-  );
-  if (ends.length === 0) return false;
-  return tokensOf(head.slice(Math.max(...ends))).every((t) => DESCRIPTION.test(t));
 }
 
 function eggs({ text, head, doneness }: Reading, food: Food | null): FoodKind | null {

@@ -1,7 +1,7 @@
 /** What one takes from a shelf: the food and its form, told apart by what its name says and not by how it cooks. */
 import type { Unit } from '../units';
 import { findFood } from './find';
-import { plainName } from './name-kind';
+import { plainName } from './reading';
 import type { Food } from './types';
 
 /** Spellings and names of one and the same thing (common practice). */

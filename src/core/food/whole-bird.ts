@@ -1,5 +1,5 @@
 /** A bird's name alone: its meat in general, or the whole bird, which is told by its weight. */
-import { plainName } from './name-kind';
+import { plainName } from './reading';
 
 /** Heavier pieces than these are no part of the bird, g (common practice). */
 const WHOLE_G: Readonly<Record<string, number>> = { chicken: 900, duck: 1000, turkey: 3600 };
