@@ -4,7 +4,6 @@
   import { servingsSchema } from '$core/meal';
   import { focusNear } from '$lib/client/focus';
   import DraftInput from '$lib/ui/fields/draft-input.svelte';
-  import EntryMore from './entry-more.svelte';
   import type { MealState } from './meal-state.svelte';
 
   let { model }: { model: MealState } = $props();
@@ -91,7 +90,11 @@
             </select>
           </label>
         </div>
-        {#if dish}<EntryMore {model} {entry} {dish} />{/if}
+        {#if dish}
+          {#await import('./entry-more.svelte') then { default: EntryMore }}
+            <EntryMore {model} {entry} {dish} />
+          {/await}
+        {/if}
         {#if errors[entry.id]}<p class="mt-1 text-sm font-semibold text-pimento">
             {errors[entry.id]}
           </p>{/if}

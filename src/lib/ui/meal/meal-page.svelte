@@ -25,7 +25,6 @@
   import Trouble from './trouble.svelte';
   import EveningFacts from './evening-facts.svelte';
   import WhoEats from './who-eats.svelte';
-  import WhyPanel from './why-panel.svelte';
 
   interface Props {
     loaded: {
@@ -261,19 +260,21 @@
   {/if}
   <div class="grid h-fit grid-cols-[minmax(0,1fr)] gap-6">
     {#if chosen && read}
-      <WhyPanel
-        operation={chosen}
-        plan={read}
-        kitchen={model.kitchen}
-        {serveAt}
-        pin={pinPart(chosen.id)}
-        isPinned={model.meal.entries.some(
-          (e) => e.id === chosen.entryId && Object.keys(e.when.pins).length > 0,
-        )}
-        onmove={(minutes) => moveStep(chosen.id, minutes, '')}
-        onunpin={() => model.changeEntry(chosen.entryId, { when: { pins: {} } })}
-        onclose={() => (selected = null)}
-      />
+      {#await import('./why-panel.svelte') then { default: WhyPanel }}
+        <WhyPanel
+          operation={chosen}
+          plan={read}
+          kitchen={model.kitchen}
+          {serveAt}
+          pin={pinPart(chosen.id)}
+          isPinned={model.meal.entries.some(
+            (e) => e.id === chosen.entryId && Object.keys(e.when.pins).length > 0,
+          )}
+          onmove={(minutes) => moveStep(chosen.id, minutes, '')}
+          onunpin={() => model.changeEntry(chosen.entryId, { when: { pins: {} } })}
+          onclose={() => (selected = null)}
+        />
+      {/await}
     {/if}
     {#if notes.length > 0}
       <NeedsLook {notes} by={model.kitchen} onedit={(edit) => void take(edit)} />
