@@ -10,7 +10,7 @@ import type { FoundStage } from './types';
 
 /** What was cooked before is taken up by what it left. */
 const FROM_POT =
-  /\b(?:(?:the|its|their|pan|cooking|braising) (?:juices?|liquid|liquor)|cooking water|drippings|gravy|the fat|what is left|from the pot|back (?:in|into|to) the pot)\b/i;
+  /\b(?:(?:the|its|their|pan|cooking|braising) (?:juices?|liquid|liquor)|cooking water|drippings|gravy|the fat|what(?: is|['’]s) (?:left|in the pot)|from the pot|back (?:in|into|to) the pot|(?:boil|reduce|simmer|thicken|bubble|cook)(?: down)? (?:the|its|their) (?:\p{L}+ )?sauce)\b/iu;
 const JUICES = /\b(?:juices?|liquid|liquor|broth|stock|gravy|sauce|drippings)\b/i;
 /** What was taken out goes in again: one thing after the other. */
 const TAKES_BACK = /\b(?:return|back|everything|all (?:of )?(?:it|them)|again)\b/i;

@@ -4,7 +4,9 @@ import type { FoundStage } from './types';
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What only joins two parts of a sentence. */
-const JOINT = /[\s,;:–—(]+(?:(?:and|then|but)\b[\s,;]*)*$|\b(?:and|then|but)\s*$/i;
+const JOINT = /[\s,;:–—(]+(?:(?:and|then|but|while)\b[\s,;]*)*$|\b(?:and|then|but|while)\s*$/i;
+/** “While you boil the sauce down” is told to the cook like any other step. */
+const ADDRESSED = /^you (?:can )?(?=[a-z]+ )/i;
 const LED = /^[\s,;]*(?:(?:and|then)\b[\s,]*)*/i;
 
 /** Where a stage begins within a sentence; null where it has the whole of it, or its words are not found there. */
@@ -29,6 +31,7 @@ function endsAt(sentence: string, next: FoundStage | undefined): number | null {
  */
 export function ownPart(found: readonly FoundStage[], at: number): string {
   const stage = found[at];
+  if (stage?.words !== undefined) return capital(stage.words);
   const sentences = [...(stage?.sentences ?? [])];
   const told = sentences.join(' ');
   const before = found[at - 1];
@@ -39,7 +42,8 @@ export function ownPart(found: readonly FoundStage[], at: number): string {
   const isShared = said === first || (said !== '' && first.startsWith(said));
   const start = isShared ? beginsAt(first, stage?.from) : null;
   if (until !== null) sentences[end] = (sentences[end] ?? '').slice(0, until).replace(JOINT, '');
-  if (start !== null) sentences[0] = capital((sentences[0] ?? '').slice(start));
+  if (start !== null)
+    sentences[0] = capital((sentences[0] ?? '').slice(start).replace(ADDRESSED, ''));
   const isLed =
     start === null && before?.kind === 'finish' && told.startsWith(before.sentences.join(' '));
   const own = sentences

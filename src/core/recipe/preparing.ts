@@ -104,15 +104,39 @@ export function withPreparing(dish: Dish): Dish {
     minutes: preparingMinutes(open),
   };
   const before = knifeAt(stages, step.uses);
-  const waits = (s: Stage): Stage =>
+  const meanwhile = duringWait(stages, before);
+  const waits = (s: Stage, i: number): Stage =>
     s.after?.length === 0 && s.uses.some((used) => step.uses.includes(used))
       ? { ...s, after: [id] }
-      : s;
+      : meanwhile && i === 0 && s.after === undefined
+        ? { ...s, after: [stages[before - 1]?.id ?? '', id] }
+        : s;
   return {
     ...dish,
-    stages: [...stages.slice(0, before), step, ...stages.slice(before).map(waits)],
+    stages: [
+      ...stages.slice(0, before),
+      meanwhile ? { ...step, after: meanwhile } : step,
+      ...stages.slice(before).map(waits),
+    ],
   };
 }
+
+/**
+ * What the knife waits for where a short wait stands before it: what stood before that wait, for hands are free while
+ * the meat lies in its salt. Null where it comes in its turn.
+ */
+function duringWait(stages: readonly Stage[], before: number): string[] | null {
+  const wait = stages[before - 1];
+  if (!wait || !isWait(wait) || wait.minutes >= LONG_MIN) return null;
+  if (stages.slice(0, before).some((s) => s.after !== undefined)) return null;
+  const work = stages[before - 2];
+  return work ? [work.id] : [];
+}
+
+/** Left to itself for long enough to cut something meanwhile, min. */
+const SHORT_WAIT_MIN = 20;
+const isWait = (s: Stage): s is Stage & { kind: 'rest' | 'soak' } =>
+  s.kind === 'soak' || (s.kind === 'rest' && s.minutes >= SHORT_WAIT_MIN);
 
 /** Left for so long, it is another day. */
 const LONG_MIN = 240;
@@ -124,9 +148,7 @@ const LONG_MIN = 240;
 function knifeAt(stages: readonly Stage[], cut: readonly string[]): number {
   const heat = stages.findIndex((s) => ON_HEAT.has(s.kind) || s.kind === 'crisp');
   const cold = stages.slice(0, heat < 0 ? stages.length : heat);
-  const night = cold.findLastIndex(
-    (s) => s.kind === 'soak' || (s.kind === 'rest' && s.minutes >= LONG_MIN),
-  );
+  const night = cold.findLastIndex(isWait);
   const needs = cold.slice(0, night + 1).some((s) => s.uses.some((id) => cut.includes(id)));
   if (night >= 0 && !needs) return night + 1;
   const first = stages.findIndex((s) => s.kind !== 'soak');

@@ -110,6 +110,8 @@ export interface FoundStage {
   place?: 'burner';
   /** Its first words, where another stage may be told in the same sentence. */
   from?: string;
+  /** What it says for itself, where its sentence tells of other work. */
+  words?: string;
   /** Told as going on beside what stands before it. */
   meanwhile: boolean;
   /** What to look at when it is over, and how much longer it goes on if it is not done. */

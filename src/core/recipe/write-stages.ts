@@ -132,7 +132,7 @@ type StageBase = {
 const CUTS =
   /\b(?:chop|dice|slice|cut|peel|trim|grate|mince|cube|shred|tear|halve|quarter|joint|core|stud|shape|roll|fill|stuff)/i;
 const MIXES =
-  /\b(?:whisk|mix|combine|beat|blend|stir|rub|season|toss|coat|pat|grease|line|measure)\b/i;
+  /\b(?:whisk|mix|combine|beat|blend|stir|rub|salt|season|toss|coat|pat|grease|line|measure)\b/i;
 
 const QUICK = /^(?:drain|rinse|wash|open|pat|wipe)\b[^.]*\.?$/i;
 
@@ -243,7 +243,7 @@ function writeStage(
       };
     }
     case 'rest':
-      return restOf(stage, base, minutes);
+      return restOf(stage, base, ingredients, minutes);
     case 'prep':
       return {
         ...base,
@@ -274,8 +274,14 @@ const OVERNIGHT_MIN = 480;
 const CHILL_MIN = 120;
 
 /** Resting on the board, in the pot with the lid on, or cold in the fridge. */
-function restOf(stage: FoundStage, base: StageBase, minutes: number): Stage {
-  const { text } = base;
+function restOf(
+  stage: FoundStage,
+  base: StageBase,
+  ingredients: readonly ReadIngredient[],
+  minutes: number,
+): Stage {
+  const isFlesh = stage.words !== undefined && spoils(base.sentence, ingredients, minutes);
+  const text = isFlesh ? `${base.text}, in the fridge` : base.text;
   const chilled =
     /\b(?:chill|refrigerat|walk-in|cold room|freez(?!er)|(?:in|into|to) the (?:fridge|freezer|refrigerator))/i.test(
       text,
@@ -287,11 +293,28 @@ function restOf(stage: FoundStage, base: StageBase, minutes: number): Stage {
   const usual = OVERNIGHT.test(text) ? OVERNIGHT_MIN : chilled ? CHILL_MIN : minutes;
   return {
     ...base,
+    text,
     kind: 'rest',
     minutes: stage.minutes === null ? usual : minutes,
     ...(chilled ? { chilled } : {}),
     ...(inCooker ? { inCooker } : {}),
   };
+}
+
+/** Raw flesh keeps for two hours at the most where it is warm. */
+const WARM_MIN = 120;
+const IN_THE_WARM = /\broom temperature\b|\bcounter\b|\bout of the (?:fridge|refrigerator)\b/i;
+
+/** @source USDA FSIS, “Danger Zone”: two hours at the most */
+function spoils(sentence: string, known: readonly ReadIngredient[], minutes: number): boolean {
+  if (minutes < WARM_MIN || IN_THE_WARM.test(sentence)) return false;
+  const used = mentioned(sentence, known);
+  return known.some(
+    ({ ingredient, food }) =>
+      used.includes(ingredient.id) &&
+      food !== null &&
+      ['meat', 'poultry', 'fish', 'egg'].includes(food.group),
+  );
 }
 
 /** “Half of the garlic” goes in here, and the rest elsewhere. */

@@ -292,6 +292,8 @@ const beginsWithRelease = (sentence: string): boolean => {
   );
 };
 
+const WHIPPED = /^serve\b.*\b(?:whipped|whisked|beaten)\b/i;
+
 function kindIn(
   text: string,
   sentence: string,
@@ -300,6 +302,7 @@ function kindIn(
 ): FoundKind | null {
   if (isPurpose(text, times) || isLook(text, times) || isLeftUndone(text) || allowsWaiting(text))
     return null;
+  if (WHIPPED.test(text)) return 'finish';
   return (
     kindOf(text.replace(OUTCOME, ''), sentence) ?? (times.length > 0 && isStanding ? 'rest' : null)
   );
@@ -369,12 +372,21 @@ function factsOf(
 const CASE =
   /^(?:and |but )?if (?:(?:it|they)(?:(?:'|’)(?:s|re)| is| are) )?(?:still |not )?(?:not|so|needed|necessary|need be|under|below|short|raw|hard|tough|firm|pink|underdone|undercooked|done|cooked|tender|ready|soft|there)(?: yet| enough)?$/i;
 
+/** “Serve with the cream, whipped (3 minutes)”: how it is made ready, and no work of its own. */
+const MADE_READY =
+  /^(?:\p{L}+ly )?(?:whipped|whisked|beaten|chopped|sliced|diced|grated|covered|uncovered)\b/iu;
+
 /** “16 minutes, high pressure”: the minutes are those of what is named behind them. */
 function withTheirTimes(clauses: readonly string[]): string[] {
   const joined: string[] = [];
   for (const clause of clauses) {
     const before = joined.at(-1) ?? '';
     if (CASE.test(before)) {
+      joined[joined.length - 1] = `${before}, ${clause}`;
+      continue;
+    }
+    const isReady = MADE_READY.test(clause) && findDurations(clause).length > 0;
+    if (before !== '' && isReady && findDurations(before).length === 0) {
       joined[joined.length - 1] = `${before}, ${clause}`;
       continue;
     }

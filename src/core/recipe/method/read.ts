@@ -4,6 +4,7 @@
  * @source a beam search over the states of a pot, as in B. Lowerre, “The Harpy Speech Recognition System” (1976),
  *   from memory
  */
+import { withLeadTimes } from '../ahead';
 import { findDurations } from '../durations';
 import { saysPressure, saysSlow } from '../phrases';
 import { toClauses, toSentences } from '../sentences';
@@ -115,6 +116,8 @@ export function readInstructions(paragraphs: readonly string[]): ReadInstruction
   const isTold = read.stages.some((s) => s.cycle !== null && !isOpen(s));
   return {
     ...read,
-    stages: isTold ? read.stages.filter((s) => !isOpen(s)) : onlyFirst(read.stages, isOpen),
+    stages: withLeadTimes(
+      isTold ? read.stages.filter((s) => !isOpen(s)) : onlyFirst(read.stages, isOpen),
+    ),
   };
 }
