@@ -2,6 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
 import { householdSchema } from '../exchange';
+import type { Meal } from '../meal';
 import { compileMeal } from '../plan';
 import {
   addDish,
@@ -22,9 +23,13 @@ const household = householdSchema.parse(demoHousehold(NOW));
 const { kitchen } = household;
 const dishes = new Map(household.dishes.map((d) => [d.id, d]));
 
-function eveningOf(id: string): Evening {
+function mealOf(id: string): Meal {
   const meal = household.meals.find((m) => m.id === id);
   if (!meal) throw new Error('no meal');
+  return meal;
+}
+
+function eveningOf(id: string, meal = mealOf(id)): Evening {
   const compiled = compileMeal(meal, dishes, kitchen, NOW);
   if (!compiled.ok) throw new Error(compiled.problems[0]?.message);
   return {
@@ -181,10 +186,55 @@ describe('a pot that fails', () => {
       event(inTheMiddle, { kind: 'lost', unit: c.id, stays: c.id === unit ? [block] : [] }),
     );
     const state = fold([...lidOn, ...all], inTheMiddle);
-    expect(strandedIn(state).has(first.entryId)).toBe(true);
+    expect(strandedIn(state).dishes.get(first.entryId)?.name).toBe(first.wholeName);
     const { schedule, text } = again([...lidOn, ...all], inTheMiddle);
     expect(schedule.steps.some((s) => s.id === part('hold'))).toBe(false);
     expect(text).toContain('nothing that is left takes');
+  });
+});
+
+describe('an oven that fails while what is to be crisped in it is still in its pot', () => {
+  const meal = mealOf('wednesday-for-three');
+  const [entry] = meal.entries;
+  if (!entry) throw new Error('no entry');
+  const duck = eveningOf('wednesday-for-three', {
+    ...meal,
+    entries: [{ ...entry, what: { ...entry.what, dish: { kind: 'dish', id: 'duck-prunes' } } }],
+  });
+  const { schedule } = duck;
+  const idOf = (phase: string): string =>
+    duck.compiled.meanings.find((m) => m.phase === phase)?.id ?? '';
+  const stepOf = (phase: string) => schedule.steps.find((s) => s.id === idOf(phase));
+  const minute = (stepOf('hold')?.start ?? 0) + 5;
+  const now = duck.serveAt + minute * MINUTE;
+  const tap = (id: string, at: number, what: Told): RunEvent =>
+    ({ id, at, by: 'test', ...what }) as RunEvent;
+  const taps = ['seal', 'come-up'].map((phase) =>
+    tap(phase, duck.serveAt + (stepOf(phase)?.end ?? 0) * MINUTE, {
+      kind: 'done',
+      step: idOf(phase),
+    }),
+  );
+  const lost = tap('lost', now, { kind: 'lost', unit: 'oven', stays: [] });
+  const found = (events: RunEvent[]) =>
+    replanEvening(duck, foldEvening(duck, events, now), now, kitchen);
+
+  it('leaves it in its pot until that is opened, and takes only the crisping out of the plan', () => {
+    const again = found([...taps, lost]);
+    const known = new Set(again?.schedule.steps.map((s) => s.id));
+    expect([idOf('hold'), idOf('open')].map((id) => known.has(id))).toEqual([true, true]);
+    expect([idOf('preheat'), idOf('crisp')].map((id) => known.has(id))).toEqual([false, false]);
+    expect(again?.text).toMatch(/nothing that is left takes “.+” of Duck legs/);
+  });
+
+  it('is said once', () => {
+    const again = found([...taps, lost]);
+    if (!again) throw new Error('no plan');
+    const replanned = tap('again', now, {
+      ...{ kind: 'replanned', schedule: again.schedule, text: again.text, because: ['lost'] },
+    });
+    expect(found([...taps, lost, replanned])?.text).not.toContain('nothing that is left');
+    expect(strandedIn(foldEvening(duck, [...taps, lost, replanned], now)).dishes.size).toBe(1);
   });
 });
 

@@ -62,7 +62,8 @@ export function replanEvening(
   };
   const real = happenings.filter((h) => known.has(h.step));
   // Moved as a whole it is another plan, however well it holds.
-  const isWhole = state.steps.every((s) => !strandedIn(state).has(s.operation.entryId));
+  const stranded = strandedIn(state).steps;
+  const isWhole = state.steps.every((s) => !stranded.has(s.operation.id));
   if (shift === 0 && isWhole && stillHolds(problem, told, real, at))
     return { schedule: state.schedule, text: '', isKept: true };
   const worst = bare(relaxed(problem), state);

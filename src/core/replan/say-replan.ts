@@ -37,11 +37,23 @@ export function sayReplan(
     ...sayPots(state.plan, plan, begun, kitchen),
     ...saySteps(state, plan, begun, clock),
     ...sayWaits(state.plan, plan),
-    ...[...strandedIn(state).values()].map(
-      (name) => `nothing that is left takes ${name}: finish it by hand or leave it out`,
-    ),
+    ...sayStranded(state),
   ];
   return parts.join('; ').slice(0, 500);
+}
+
+/** Dishes that lose what they go into, said once: by the next plan they are out of it. */
+function sayStranded(state: LiveState): string[] {
+  const { steps, dishes } = strandedIn(state);
+  const isNew = (entry: string): boolean =>
+    state.plan.operations.some((o) => o.entryId === entry && steps.has(o.id));
+  return [...dishes].flatMap(([entry, { name, text, isWhole }]) =>
+    !isNew(entry)
+      ? []
+      : isWhole
+        ? [`nothing that is left takes ${name}: finish it by hand or leave it out`]
+        : [`nothing that is left takes “${text}” of ${name}: do that by hand or leave it out`],
+  );
 }
 
 /** Shown work that moves, the first of it by name; a dish that is new, as a whole. */

@@ -9,11 +9,10 @@ export function asItStands(state: LiveState, evening: Evening, now: number): Pro
   const { problem, meanings } = state.compiled;
   const stranded = strandedIn(state);
   // A plan that was made again has no operations of what was left out before; the problem still has its steps.
-  const gone = new Set(
-    meanings
-      .filter((m) => state.dropped.has(m.entryId) || stranded.has(m.entryId))
-      .map((m) => m.id),
-  );
+  const gone = new Set([
+    ...stranded.steps,
+    ...meanings.flatMap((m) => (state.dropped.has(m.entryId) ? [m.id] : [])),
+  ]);
   const live = new Map(state.steps.map((s) => [s.operation.id, s]));
   const isRestarted = (s: ProblemStep): boolean => state.restarted.has(s.block ?? '');
   const left = doneWithIt(problem, live, isRestarted);
@@ -58,9 +57,35 @@ export function asItStands(state: LiveState, evening: Evening, now: number): Pro
           : { ...l, ...(max == null ? {} : { max }), ...(soft == null ? {} : { soft }) },
       ),
     dishes: (problem.dishes ?? [])
+      .map((d) => ({ ...d, ready: lastKept(problem, d.ready, gone, state) }))
       .filter((d) => !gone.has(d.ready))
       .map((d) => (d.dueAt == null ? d : { ...d, dueAt: d.dueAt + state.guestsLater })),
   };
+}
+
+/** The step that a dish is ready with: where that one can't be done any more, the last before it that can. */
+function lastKept(
+  { links = [] }: Problem,
+  ready: string,
+  gone: ReadonlySet<string>,
+  state: LiveState,
+): string {
+  const seen = new Set([ready]);
+  const queue = [ready];
+  const kept: string[] = [];
+  for (let to = queue.pop(); to !== undefined; to = queue.pop()) {
+    if (!gone.has(to)) {
+      kept.push(to);
+      continue;
+    }
+    const before = links.flatMap((l) => (l.to === to && !seen.has(l.from) ? [l.from] : []));
+    for (const from of before) {
+      seen.add(from);
+      queue.push(from);
+    }
+  }
+  const endOf = (id: string): number => state.plan.byId.get(id)?.end ?? -Infinity;
+  return kept.toSorted((a, b) => endOf(b) - endOf(a))[0] ?? ready;
 }
 
 function minutesOf({ minutes, block }: ProblemStep, state: LiveState): number {

@@ -35,6 +35,12 @@ describe('every station has a card', () => {
     ]);
   });
 
+  it('none is at work where only the rinsing of a pot is left', () => {
+    const rinse = step('rinse', 'large', 'running', { phase: 'rinse' });
+    expect(said(rinse)).toEqual(['Large: free']);
+    expect(said(rinse, step('roast', 'oven', 'ahead'))).toEqual(['Large: rinse', 'Oven: roast']);
+  });
+
   it('what goes on comes before what is due, and that before what is next', () => {
     const [a, b, c] = [
       step('a', 'large', 'ahead'),

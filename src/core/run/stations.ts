@@ -25,7 +25,9 @@ function nextOf(steps: readonly LiveStep[]): LiveStep | null {
  *   rests on the counter right now
  */
 export function stationsOf(fold: Pick<LiveState, 'steps'>, kitchen: Kitchen): Station[] {
-  const open = fold.steps.filter((s) => !isPast(s));
+  // Once only the washing-up is left, the evening is over, and nothing is at work.
+  const isOver = fold.steps.every((s) => isPast(s) || s.operation.phase === 'rinse');
+  const open = isOver ? [] : fold.steps.filter((s) => !isPast(s));
   const on = (unit: string): LiveStep[] => open.filter((s) => s.operation.unit === unit);
   const pots = kitchen.cookers.map(({ id, name }): Station => ({
     ...{ id, name, kind: 'pot', step: nextOf(on(id)) },

@@ -150,7 +150,7 @@
     stops.filter(
       (n) => step && n.subject.kind === 'entry' && n.subject.id === step.operation.entryId,
     );
-  const stranded = $derived([...strandedIn(fold)]);
+  const stranded = $derived([...strandedIn(fold).dishes]);
   const isDone = $derived(open.length === 0 && !fold.steps.some((s) => s.isAgain));
   /** Against the moment that the guests are there. */
   const lateBy = $derived(
@@ -324,9 +324,13 @@
             />
           {/each}
         </ul>
-        {#each stranded as [entry, name] (entry)}
+        {#each stranded as [entry, { name, text, isWhole }] (entry)}
           <p role="alert" class="mt-2 flex flex-wrap items-center gap-3 banner banner-stop text-lg">
-            <span class="flex-1">Nothing that is left takes {name}. Finish it by hand, or</span>
+            <span class="flex-1"
+              >{isWhole
+                ? `Nothing that is left takes ${name}. Finish it by hand, or`
+                : `Nothing that is left takes “${text}” of ${name}. Do that by hand, or`}</span
+            >
             <button
               type="button"
               class="btn min-h-14"
