@@ -46,6 +46,17 @@ describe('how long one step may be kept waiting after another', () => {
     expect(gap(stage('pressure'), stage('finish'), 11).soft).toBe(10);
   });
 
+  it('what is eaten cold waits in the fridge and not in the hot pot', () => {
+    const [cooked, boiled, cold] = [
+      stage('pressure', { id: 'p' }),
+      stage('simmer', { id: 's' }),
+      stage('rest', { id: 'c', chilled: true }),
+    ];
+    const dish = dishOf([cooked, boiled, cold]);
+    expect(gapBetween(dish, cooked, boiled)).toEqual({ most: 120, soft: 2, cost: 3 });
+    expect(gapBetween(dishOf([cooked, boiled]), cooked, boiled).cost).toBe(1);
+  });
+
   it('stays hot on the counter, until it is chilled', () => {
     const [cooked, rested, served] = [
       stage('pressure', { id: 'p' }),

@@ -44,7 +44,8 @@ export function gapBetween(dish: Dish, before: Stage, after: Stage): Gap {
   if (isOnHeat(before) && placeOf(after) === 'cooker') return { most: GAP.inPot };
   if (!isHot(dish, before)) return {};
   const isTender = (dish.wait.maxMinutes ?? Infinity) <= TENDER_WAIT;
-  const kind = isTender ? 'tender' : 'robust';
+  // What is eaten cold waits in the fridge as long as it likes, and not in the hot pot.
+  const kind = isTender || !isServedHot(dish) ? 'tender' : 'robust';
   return { most: PARKED_MOST, soft: SOFT[kind], cost: COST[kind] };
 }
 
