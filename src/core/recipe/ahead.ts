@@ -56,6 +56,8 @@ const HEAT: ReadonlySet<FoundKind> = new Set([
   'crisp',
   'burner',
 ]);
+/** “Cover the beans with plenty of water the night before.” */
+const IN_WATER = /\bsoak|\b(?:cover|submerge|put|leave|stand)\b[^.]*\bwater\b/i;
 /** Nobody works with a knife or a bowl for so long, min. */
 const LONG_WORK = 60;
 
@@ -98,15 +100,20 @@ function allowed(stage: FoundStage, next: FoundStage | undefined, lead: Lead): F
 function waited(stage: FoundStage, next: FoundStage | undefined, lead: Lead): FoundStage[] {
   if (stage.kind === 'rest')
     return [stage.minutes === null ? { ...stage, minutes: lead.minutes } : stage];
-  const work = isTimeOf(stage, lead) ? { ...stage, minutes: null, to: null } : stage;
+  const told = isTimeOf(stage, lead) ? { ...stage, minutes: null, to: null } : stage;
+  const upTo = told.sentences.findIndex((s) => s.includes(lead.words)) + 1;
+  // What is told behind it is done when the wait is over.
+  const behind = told.sentences.slice(upTo);
+  const work = { ...told, sentences: told.sentences.slice(0, upTo) };
+  const after = behind.length > 0 ? [{ ...told, sentences: behind, minutes: null, to: null }] : [];
   if (next?.kind === 'rest' || next?.kind === 'soak') {
     // “… and leave it in the fridge”: that is the wait.
     if (next.minutes === null) next.minutes = lead.minutes;
-    return [work];
+    return [told];
   }
   const sentence = work.sentences.find((s) => s.includes(lead.words)) ?? '';
   const wait: FoundStage = {
-    kind: 'rest',
+    kind: IN_WATER.test(sentence) ? 'soak' : 'rest',
     sentences: [sentence],
     minutes: lead.minutes,
     to: null,
@@ -115,7 +122,7 @@ function waited(stage: FoundStage, next: FoundStage | undefined, lead: Lead): Fo
     meanwhile: false,
     words: lead.words,
   };
-  return [work, wait];
+  return [work, wait, ...after];
 }
 
 /** Whether the minutes that a stage was given are those of the lead, or more than anybody’s hands work. */

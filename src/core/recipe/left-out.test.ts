@@ -264,3 +264,38 @@ describe('what talk and cards leave out', () => {
     ).toBe('pressure, simmer 8');
   });
 });
+
+describe('what looks like a cycle or a list, and is none', () => {
+  const HEAD = 'Bean pot\nServes 4\n\n2 onions\n1 tin beans\n300 ml stock\n\n';
+  const stagesOf = (method: string) =>
+    imported(`${HEAD}Add all. Cook on high pressure for 14 minutes, quick release. ${method}`)
+      .dish.stages.filter((s) => s.kind !== 'prep')
+      .map((s) => [s.kind, 'minutes' in s ? s.minutes : s.kind === 'pressure' && s.holdMinutes]);
+
+  it.each([
+    ['Stir in the greens, put the lid on (no pressure) 5 min.', 'rest', 5],
+    ['Drop the dumplings in, glass lid on, simmer on low saute for 15 min.', 'simmer', 15],
+    ['Put the saucepan lid on and simmer for 12 minutes.', 'simmer', 12],
+  ])('a lid that holds no pressure: %s', (method, kind, minutes) => {
+    const found = stagesOf(method);
+    expect(found.filter(([k]) => k === 'pressure')).toEqual([['pressure', 14]]);
+    expect(found).toContainEqual([kind, minutes]);
+  });
+
+  it('how long it takes is no step', () => {
+    const { dish } = imported(
+      `Bean pot\nServes 4\n\nPreparation: 15 minutes\nCooking: 5 minutes\n\n1 tin beans\n300 ml stock\n\n1. Cook on high pressure for 4 minutes, quick release.`,
+    );
+    expect(dish.stages.map((s) => s.kind)).toEqual(['pressure']);
+  });
+
+  it('an amount behind “a min.” begins the next sentence, and is no other flour', () => {
+    const { dish } = imported(
+      'ok so here is the lamb thing you asked about\n\nyou want 1.5kg of lamb neck. Brown it, 5 min. Then 2 tbsp flour, stir for a min. 500ml of brown ale, let it bubble for 2, then 300ml beef stock. Cook on high pressure for 40, quick release. Then dumplings: 150g self-raising flour, 75g suet, 6 tbsp water, mix to a soft dough, roll into 8. Simmer 15 min. Serves 5.',
+    );
+    const amounts = Object.fromEntries(dish.ingredients.map((i) => [i.food, i.amount]));
+    expect(amounts).toMatchObject({ flour: 2, 'self-raising flour': 150, 'brown ale': 500 });
+    expect(dish.ingredients.map((i) => i.food).join()).not.toContain('dough');
+    expect(dish.stages.map((s) => s.text).join(' ')).toContain('roll into 8');
+  });
+});

@@ -11,6 +11,10 @@ const SHORT_UNIT = /(?<=\d\s?)(c|qts?|pts?|cl|[tT])\.(?=\s+[\p{Ll}\d(])/gu;
 const BEGINS_ONE =
   /^(?:add|stir|pour|put|set|lock|seal|deglaze|dump|drain|let|release|vent|open|serve|season|remove|take|throw|chuck|turn|bring|simmer|mix|top|scrape|place|cook|close|brown|fry|manual|npr|qr|quick|natural|rest|feeds|serves|makes)$/;
 
+/** “Stir for a min. 500 ml of ale”: the next sentence begins with what goes in. */
+const MEASURE_BEHIND =
+  /^\s+\d[\d.,/½¼¾]*\s?(?:ml|cl|l|g|kg|oz|lbs?|cups?|tbsp|tsp|lit(?:re|er)s?|pints?)\b(?! (?:at|per)\b)/i;
+
 /** A question goes with what is said to it: “Too thin? Simmer for 5 minutes.” */
 const SENTENCE_END = /(?<=[.!]['"”)]?)\s+(?=["“(]?[\p{L}\d])|\n+/u;
 /** “30 min (or manual high 25)”: the other way to do the same, not one thing more; it stays in the words. */
@@ -58,8 +62,11 @@ export function toSentences(paragraphs: readonly string[]): string[] {
         .replace(NUMBERED, '$1')
         .replace(ALWAYS_SHORT, '$1')
         .replace(SHORT_UNIT, '$1')
-        .replace(SHORT, (whole, word: string, next?: string) =>
-          next !== undefined && BEGINS_ONE.test(next) ? whole : word,
+        .replace(SHORT, (whole, word: string, next: string | undefined, at: number, all: string) =>
+          (next !== undefined && BEGINS_ONE.test(next)) ||
+          MEASURE_BEHIND.test(all.slice(at + whole.length))
+            ? whole
+            : word,
         )
         .split(SENTENCE_END),
     )

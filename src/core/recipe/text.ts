@@ -3,7 +3,7 @@ import { mentionedFood } from '../food';
 import { featuresOf, type Features, type Line } from './lines/features';
 import { headingOf } from './lines/headings';
 import { labelLines, type Label } from './lines/label';
-import { splitSpokenList } from './lines/list';
+import { listAndWork, splitSpokenList } from './lines/list';
 import { unpack } from './lines/packed';
 import { restOfYield } from './lines/yields';
 import { findDurations } from './durations';
@@ -284,7 +284,8 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
   // “For 20 people: 2 kg rice, …”: the people are no part of the list.
   const own =
     found !== '' && text.startsWith(`${found}:`) ? text.slice(found.length + 1).trim() : text;
-  const list = label === 'list' ? splitSpokenList(own) : [own];
+  const [listed, work] = label === 'list' ? listAndWork(own) : [own, ''];
+  const list = label === 'list' ? splitSpokenList(listed) : [own];
   recipe.pieces?.push({ start, end, as: SHOWN_AS[label], made: list });
   switch (label) {
     case 'title':
@@ -295,6 +296,7 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
       break;
     case 'list':
       recipe.ingredients.push(...list);
+      if (work !== '') recipe.instructions.push(capital(work));
       break;
     case 'step':
       recipe.instructions.push(withoutServes(own, found));

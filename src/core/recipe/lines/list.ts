@@ -71,6 +71,19 @@ export function spellEach(item: string): string[] {
     : [item];
 }
 
+/** “…, 6 tbsp water, mix to a soft dough, roll into 8”: from there on it is work. */
+const WORK =
+  /,\s*(?:then |and )*(?=(?:mix|knead|roll|whisk|stir|beat|shape|rub|blend|combine|fold|bring|form)\b[^\d,]*\b(?:to|into|until|together|well|up)\b)/i;
+
+/** @returns the sentence as far as it is a list, and what is done with it; '' where nothing is */
+export function listAndWork(sentence: string): [list: string, work: string] {
+  const at = WORK.exec(sentence);
+  if (!at || findAmounts(sentence.slice(0, at.index)).length < 2) return [sentence, ''];
+  const work = sentence.slice(at.index + at[0].length);
+  const isWork = findAmounts(work).every((a) => a.unit === null);
+  return isWork ? [sentence.slice(0, at.index), work] : [sentence, ''];
+}
+
 /** @returns an ingredient line for each thing of the list; what is told of one stays with it */
 export function splitSpokenList(sentence: string): string[] {
   const lines: string[] = [];

@@ -123,6 +123,11 @@ export function foodsInMethod(
     const id = mentionedFood(phrase)?.id;
     return known.has(head) || (id !== undefined && ids.has(id));
   };
+  // “2 tbsp flour” is not the self-raising flour that was told of in talk.
+  const isOther = (phrase: string, { unit }: FoundAmount): boolean => {
+    const id = findFood(phrase)?.id;
+    return isListless && MEASURED.has(unit ?? '') && id !== undefined && !ids.has(id);
+  };
   const keep = (line: string, phrase: string): void => {
     lines.push(line);
     for (const w of phrase.split(/[^\p{L}]+/u)) if (w.length > 2) known.add(word(w));
@@ -157,7 +162,7 @@ export function foodsInMethod(
         NO_FOOD.test(phrase) ||
         VESSEL.test(phrase) ||
         !/\p{L}{3}/u.test(phrase) ||
-        isKnown(phrase)
+        (isKnown(phrase) && !isOther(phrase, amount))
       )
         continue;
       const isFood = mentionedFood(phrase) !== null;

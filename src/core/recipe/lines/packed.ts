@@ -21,6 +21,10 @@ const MOST_WORDS = 8;
 const FACT =
   /^(?:prep(?:aration)?|cook(?:ing)?|total|time|ready|rest|pressure|release|serves?|servings?|yields?|makes|feeds|for|level|setting|mode|difficulty|course|cuisine|natural|quick|high|low)\b/i;
 
+/** “Preparation: 15 minutes” is how long, and no method. */
+const ONLY_TIME =
+  /^(?:about |approx\.? |ca\.? )?\d[\d.,/½¼ ]*(?:(?:-|–|to) ?\d+ ?)?(?:m|mins?|minutes?|h|hrs?|hours?)\b\.?(?: ?\d+ ?(?:m|mins?|minutes?)\b\.?)?$/i;
+
 /** The parts of a text between separators, with their places; what is empty is none. */
 function between(text: string, from: number, separator: RegExp): PackedPart[] {
   const parts: PackedPart[] = [];
@@ -55,7 +59,8 @@ export function unpack(text: string, isFirst: boolean): PackedPart[] {
   const heading = HEADED.exec(text);
   const part = heading && headingOf(heading[1] ?? '');
   // “Tip: soak them” is a note whole.
-  const isHeaded = heading && (part === 'ingredients' || part === 'method');
+  const isTime = heading !== null && ONLY_TIME.test(text.slice(heading[0].length));
+  const isHeaded = heading && !isTime && (part === 'ingredients' || part === 'method');
   const isFor = !isHeaded && BAR.test(text) ? FOR.exec(text) : null;
   const from = isHeaded ? heading[0].length : (isFor?.[0].length ?? 0);
   const head = from > 0 ? [{ text: text.slice(0, from).trim(), at: 0 }] : [];

@@ -246,8 +246,12 @@ const LEFT_UNDONE =
 const isLeftUndone = (text: string): boolean =>
   LEFT_UNDONE.test(text) && kindOf(text.replace(LEFT_UNDONE, ' ')) === null;
 
-/** “Lid on, no heat, 6 minutes”: it lies there in what is hot. */
-const NO_HEAT = /\b(?:no|without|off the|residual) heat\b|\bheat (?:is )?off\b/i;
+/** “Lid on, no heat, 6 minutes”, “the lid on (no pressure)”: it lies there in what is hot. */
+const NO_HEAT =
+  /\b(?:no|without|off the|residual) heat\b|\bheat (?:is )?off\b|^(?!.*\b(?:steam|simmer|boil|poach|valve)).*\b(?:no|without|not under) pressure\b/i;
+/** A lid that holds no pressure. */
+const PLAIN_LID =
+  /\b(?:glass|ordinary|normal|plain|loose|saucepan|pan|tempered)[- ]lid\b|\blid\b[^.]{0,12}\b(?:unlocked|ajar|half on|loosely)\b|\b(?:without|don['’]t|do not|not) (?:lock|seal)(?:ing|ed)?\b/i;
 
 /** “Lid back on for a minute, it’ll wilt”: what is hot is covered, and no pressure comes of it. */
 const COVERED =
@@ -349,6 +353,7 @@ function factsOf(
       !isNegated(text, saysLidOn) &&
       !SHELLS.test(text) &&
       !allowsWaiting(text) &&
+      !PLAIN_LID.test(sentence) &&
       !isStanding,
     lidOff: saysLidOff(text),
     switchOff: saysSwitch(text),

@@ -45,8 +45,12 @@ const isSlow = (sentence: string): boolean =>
 
 const KEEPING =
   /^(?:in (?:the )?)?(?:fridge|freezer)\b[^.]{0,12}\b\d|\b(?:leftovers?|keeps? (?:for|well|\d|up to)|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|(?:^|\.\s)(?:to )?reheat)\b/i;
+/** “Serves 5 hungry folk or 6 normal ones.” */
+const FOR_HOW_MANY = /^(?:it |this |that )?(?:serves|feeds|makes enough for)\b[^.]*\d/i;
 const isKeeping = (sentence: string): boolean =>
-  (KEEPING.test(sentence) || toClauses(sentence).every(allowsWaiting)) &&
+  (KEEPING.test(sentence) ||
+    FOR_HOW_MANY.test(sentence) ||
+    toClauses(sentence).every(allowsWaiting)) &&
   !saysPressure(sentence) &&
   !/^(?:freeze|chill)\b/i.test(sentence);
 
