@@ -193,7 +193,7 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
   placeSettings(recipe);
   recipe.isTold =
     labels.includes('list') &&
-    !labels.includes('ingredient') &&
+    features.every((f, i) => labels[i] !== 'ingredient' || f.line.isSentence) &&
     !features.some((f) => f.heading === 'ingredients');
   recipe.yieldText = yieldOf(features, labels);
   recipe.yieldText ||=
