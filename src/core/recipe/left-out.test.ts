@@ -266,10 +266,15 @@ describe('what talk and cards leave out', () => {
 });
 
 describe('what looks like a cycle or a list, and is none', () => {
+  const read = (text: string) => {
+    const found = importRecipe(text);
+    if (!found.ok) throw new Error(found.problems[0]?.message);
+    return found.value.dish;
+  };
   const HEAD = 'Bean pot\nServes 4\n\n2 onions\n1 tin beans\n300 ml stock\n\n';
   const stagesOf = (method: string) =>
-    imported(`${HEAD}Add all. Cook on high pressure for 14 minutes, quick release. ${method}`)
-      .dish.stages.filter((s) => s.kind !== 'prep')
+    read(`${HEAD}Add all. Cook on high pressure for 14 minutes, quick release. ${method}`)
+      .stages.filter((s) => s.kind !== 'prep')
       .map((s) => [s.kind, 'minutes' in s ? s.minutes : s.kind === 'pressure' && s.holdMinutes]);
 
   it.each([
@@ -283,19 +288,41 @@ describe('what looks like a cycle or a list, and is none', () => {
   });
 
   it('how long it takes is no step', () => {
-    const { dish } = imported(
+    const dish = read(
       `Bean pot\nServes 4\n\nPreparation: 15 minutes\nCooking: 5 minutes\n\n1 tin beans\n300 ml stock\n\n1. Cook on high pressure for 4 minutes, quick release.`,
     );
     expect(dish.stages.map((s) => s.kind)).toEqual(['pressure']);
   });
 
   it('an amount behind “a min.” begins the next sentence, and is no other flour', () => {
-    const { dish } = imported(
+    const dish = read(
       'ok so here is the lamb thing you asked about\n\nyou want 1.5kg of lamb neck. Brown it, 5 min. Then 2 tbsp flour, stir for a min. 500ml of brown ale, let it bubble for 2, then 300ml beef stock. Cook on high pressure for 40, quick release. Then dumplings: 150g self-raising flour, 75g suet, 6 tbsp water, mix to a soft dough, roll into 8. Simmer 15 min. Serves 5.',
     );
     const amounts = Object.fromEntries(dish.ingredients.map((i) => [i.food, i.amount]));
     expect(amounts).toMatchObject({ flour: 2, 'self-raising flour': 150, 'brown ale': 500 });
     expect(dish.ingredients.map((i) => i.food).join()).not.toContain('dough');
     expect(dish.stages.map((s) => s.text).join(' ')).toContain('roll into 8');
+  });
+
+  it('what is shaped by hand is no frying, and what stands between two steps is told of the work', () => {
+    const dish = read(
+      `Leaf rolls\nServes 4\n\n200 g rice\n1 onion\n300 ml stock\n\nFry the onion on sauté, 10 mins. Roll a teaspoonful in each leaf - allow 40 mins for this. Line the pot with leaves. Pack the rolls tight, seam down, in layers. Pour over the stock. High pressure 18 min → natural 10 → release.`,
+    );
+    expect(dish.stages.map((s) => [s.kind, 'minutes' in s ? s.minutes : null])).toEqual([
+      ['brown', 10],
+      ['prep', 40],
+      ['pressure', null],
+    ]);
+    expect(dish.stages[2]).toMatchObject({ release: { kind: 'timed', minutes: 10 } });
+    expect(dish.stages[2]?.text).toContain('Pack the rolls tight');
+  });
+
+  it('numbers before a wide gap are marks, and a bunch says how large it is', () => {
+    const dish = read(
+      'Beet soup\nServes 4\n\n700 g beetroot\nsmall bunch dill\n1 l stock\n\nMETHOD\n1  Dice the beetroot.\n2  Tip in all. High pressure 8 min, quick release.\n3  Serve hot or chilled (chill 3 hrs).',
+    );
+    expect(dish.stages.map((s) => s.text).join(' ')).not.toMatch(/\b[123] {1,2}\p{Lu}/u);
+    expect(dish.ingredients[1]).toMatchObject({ amount: 1, food: 'bunch dill' });
+    expect(dish.stages.some((s) => s.kind === 'rest')).toBe(false);
   });
 });

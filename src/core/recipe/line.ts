@@ -123,6 +123,16 @@ const plainMeasures = (text: string): string =>
   text
     .replace(/^(\d[\d./ ]*|[½¼¾])\s?#\s+(?=\p{L})/u, '$1 lb ')
     .replace(/^(\d+)\s?cl\.?\s+(?=(?:of )?garlic)/i, '$1 cloves ')
+    // “Small bunch dill” is one.
+    .replace(
+      /^(?=(?:(?:small|big|large|good|fat|generous) )?(?:bunch|handful|knob|pinch|dash|splash|glug|drizzle|squeeze|sprig|thumb|packet|tin|jar) (?:of )?\p{L})/iu,
+      '1 ',
+    )
+    // “1 small bunch dill”: a bunch, and how large.
+    .replace(
+      /^([\d½¼¾][\d./ –-]*)(small|large|big|good|generous|fat) (bunch(?:es)?|handfuls?|sprigs?|knobs?|pinch(?:es)?|heads?|sticks?|stalks?) (?:of )?(?=\p{L})([^,(]+)/iu,
+      '$1$3 $4, $2',
+    )
     // “1.4 kilos, that’s four cheeks”
     .replace(
       /^((?:about |around )?[\d.,]+\s?\p{L}+), that(?:'|’)s (?:about )?(\p{L}+|\d+) (\p{L}+)/iu,

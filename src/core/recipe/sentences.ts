@@ -24,7 +24,7 @@ const OTHER_WAY =
 /** “And” between two things, not within a number: “a pound and a half of cod”. */
 export const AND = String.raw`(?:(?<!\b(?:pounds?|kilos?|pints?|cups?|lit(?:re|er)s?|teaspoons?|tablespoons?|hours?|minutes?|dozen|one|two|three|four|five|six)\s+)\band\b|\band\b(?!\s+(?:an?\s+)?(?:half|quarter|three[- ]quarters)\b))`;
 const CLAUSE_END = new RegExp(
-  String.raw`\s*(?:[;:]|,(?!\d)|\.(?=\s|$)|\((?=[^)]*\))|\)|–\s|—|\s[+&|]\s|\b(?:and then|then|but|before|after which|until you|while)\b|${AND})\s*`,
+  String.raw`\s*(?:[;:]|,(?!\d)|\.(?=\s|$)|\((?=[^)]*\))|\)|–\s|—|(?<!\d)\s-\s(?!\d)|→|➔|➜|[-=]>|\s[+&|]\s|\b(?:and then|then|but|before|after which|until you|while)\b|${AND})\s*`,
   'i',
 );
 

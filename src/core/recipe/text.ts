@@ -12,7 +12,7 @@ import { toSentences } from './sentences';
 import type { Piece, PieceKind, RawRecipe } from './types';
 
 const STEP_MARK =
-  /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z]))/;
+  /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z])|\d{1,2}(?:\s{2,}|\t+)(?=\p{Lu}))/u;
 const BULLET = /^\s*(?:[•*▪◦‣∙·–-]\s+|[●○◯■►▶❖✦→➔➜⇒]\s*)/;
 /** A box to tick in front of a line. */
 const TICK_BOX = /^\s*(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒▢□◻◽⬜✓✔])\s*/;
@@ -184,7 +184,7 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
   const hasPressure = features.some((f) => f.pressure);
   let isOtherWay = false;
   for (const [i, f] of features.entries()) {
-    const label = labels[i] ?? 'step';
+    const label = amongSteps(features, labels, i);
     // “Slow cooker” over some lines: another way to the same dish, where there is one under pressure.
     if (label === 'section' || label === 'heading')
       isOtherWay = hasPressure && OTHER_WAY.test(f.line.text);
@@ -200,6 +200,16 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
     /\bfor (?:one|two|three|four|five|six|eight|ten|twelve)$/i.exec(recipe.name)?.[0] ?? '';
   recipe.name ||= spokenName(features.map((f) => f.line));
   return recipe;
+}
+
+/** What stands between two steps of a paragraph, and is no talk, is told of the work: “Pack the rolls tight, seam down.” */
+function amongSteps(features: readonly Features[], labels: readonly Label[], i: number): Label {
+  const label = labels[i] ?? 'step';
+  const [f, next] = [features[i], features[i + 1]];
+  if (label !== 'chatter' || !f?.line.isSentence || f.chatty || f.comment) return label;
+  if (labels[i - 1] !== 'step') return label;
+  const goesOn = next?.line.isSentence === true && !next.line.afterGap && next.line.mark === 'none';
+  return goesOn && labels[i + 1] === 'step' ? 'step' : 'note';
 }
 
 /** The lid goes on, or pressure is named, and nothing says for how long. */

@@ -60,7 +60,8 @@ function unspoken(item: string): string[] {
   return next ? [item.slice(0, next.start).trim(), ...unspoken(item.slice(next.start))] : [item];
 }
 
-const EACH = /^(\S*\d\S*\s+\p{L}+\.?)\s+(?:each:?\s+|of each:?\s+)(?:of\s+)?(?=\p{L})/iu;
+const EACH =
+  /^(\S*\d\S*\s+\p{L}+\.?|(?:an? |one )?(?:small |large |big |good )?(?:bunch|handful|pinch|sprig))\s+(?:each:?\s+|of each:?\s+)(?:of\s+)?(?=\p{L})/iu;
 
 /** “1 tsp each salt + pepper + mustard”: a line for each; what is no such thing is one line. */
 export function spellEach(item: string): string[] {

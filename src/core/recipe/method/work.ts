@@ -35,6 +35,8 @@ function underCost(p: Path, kind: FoundKind): number {
   return 0.6;
 }
 
+const SHAPES = /^(?:then )?(?:roll|shape|form|fill|stuff|wrap|knead|thread|crimp|pleat)\b/i;
+
 /** Nothing stands over a flame for so long and is only left, min. */
 const LONG_WAIT = 30;
 /** The clause, or the words right before it, leave the food to itself. */
@@ -72,8 +74,10 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   // “Onions: mix with the vinegar, at least 30 min.”: nobody stirs for the least of a time.
   if (/^(?:for )?at least\b/i.test(c.text) && !p.isFrying && p.open < 0 && !p.going)
     return { kind: 'rest', cost: 0.4 };
-  if (p.isFrying) return { kind: 'brown', cost: 0.8 };
   const isOver = p.hasCycle;
+  // “Roll a teaspoonful in each leaf”: whatever was fried before.
+  if (SHAPES.test(c.sentence)) return { kind: isOver ? 'finish' : 'prep', cost: 0.4 };
+  if (p.isFrying) return { kind: 'brown', cost: 0.8 };
   // “Cook the bacon, about 7 minutes”: on the heat, and not on the board.
   if (!isOver && /^cook\b/i.test(c.text)) return { kind: 'brown', cost: 1 };
   // Skimming and straining have minutes of their own, whatever went on before.
