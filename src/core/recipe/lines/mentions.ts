@@ -153,7 +153,16 @@ export function foodsInMethod(
       // The water of the pot is none of the list’s, unless the list has just as much.
       const isPotWater =
         WATER.test(phrase) && amount.unit !== null && UNDER_THE_RACK.test(sentence) && isStacked;
-      if (isPotWater && ![...written, ...lines].some((line) => isSameWater(line, amount))) {
+      // “150 ml water”, and later “300 ml water”: what the list has none of is told twice over.
+      const isMoreWater =
+        WATER.test(phrase) &&
+        MEASURED.has(amount.unit ?? '') &&
+        !written.some((line) => /\bwater\b/i.test(line)) &&
+        lines.some((line) => /\bwater\b/i.test(line));
+      if (
+        (isPotWater || isMoreWater) &&
+        ![...written, ...lines].some((line) => isSameWater(line, amount))
+      ) {
         keep(`${told} ${phrase}`, phrase);
         continue;
       }

@@ -62,6 +62,10 @@ export function restOfYield(line: string, found: string): string[] {
     : [];
 }
 
+/** “Makes about 40” is rolls, and nobody eats one alone. */
+const MANY_THINGS = 24;
+const OF_PEOPLE = new RegExp(String.raw`\b(?:${PEOPLE})\b`, 'i');
+
 const FIRST = new RegExp(NUMBER, 'iu');
 
 /** How many a yield is for: the lower end of a range; null where there is no number. */
@@ -69,5 +73,6 @@ export function servingsIn(text: string): number | null {
   // “4 lbs”, “1.2 kg”: what it weighs, not for how many.
   if (/\d\s*(?:kg|g|ml|l|lit\w+|oz|lbs?|cups?|quarts?|pints?)\b/i.test(text)) return null;
   const found = toNumber(FIRST.exec(text)?.[0] ?? '');
+  if (found >= MANY_THINGS && /\bmakes\b/i.test(text) && !OF_PEOPLE.test(text)) return null;
   return found >= 1 && found <= MOST_SERVINGS && Number.isInteger(found) ? found : null;
 }
