@@ -73,7 +73,8 @@ export function withLeadTimes(found: readonly FoundStage[]): FoundStage[] {
   for (const [i, stage] of stages.entries()) {
     const said = stage.sentences.map(leadIn).find((l) => l !== null);
     const isBefore = first < 0 || i < first;
-    if (!said || !isBefore || (stage.kind !== 'prep' && stage.kind !== 'rest')) {
+    const isWork = stage.kind === 'prep' || stage.kind === 'finish';
+    if (!said || !(isWork || (isBefore && stage.kind === 'rest'))) {
       written.push(stage);
       continue;
     }

@@ -325,4 +325,40 @@ describe('what looks like a cycle or a list, and is none', () => {
     expect(dish.ingredients[1]).toMatchObject({ amount: 1, food: 'bunch dill' });
     expect(dish.stages.some((s) => s.kind === 'rest')).toBe(false);
   });
+
+  it('said like a message: cycles without a lid, wilting under one, rice in the other pot', () => {
+    const dish = read(
+      'Hiya, as promised! Coconut dal w spinach. Enough for 4 with rice\n\nRinse 300g split red lentils till clear. Hit saute, fry 1 onion, sliced thin, 6-7 mins. 3 garlic, minced - 1 min. Lentils in, a 400ml tin coconut milk, 600ml water. SCRAPE THE BOTTOM. 5 mins high, leave 10, rest of the steam out. 200g spinach in, lid on 2 mins just to wilt. I do the rice (300g basmati, rinsed, 360ml water) in the other pot, 4 mins high then leave it the full 10.',
+    );
+    expect(dish.name).toBe('Coconut dal w spinach');
+    const cycles = dish.stages.filter((s) => s.kind === 'pressure');
+    expect(cycles.map((s) => [s.holdMinutes, s.release])).toEqual([
+      [5, { kind: 'timed', minutes: 10 }],
+      [4, { kind: 'timed', minutes: 10 }],
+    ]);
+    expect(dish.stages.some((s) => s.kind === 'rest' && s.minutes === 2)).toBe(true);
+    const amounts = dish.ingredients.map((i) => `${i.amount} ${i.food}`);
+    expect(amounts).toEqual(expect.arrayContaining(['3 garlic', '600 water', '360 water']));
+  });
+
+  it('a card of two days: what stands under “Day before” is of that day', () => {
+    const dish = read(
+      'Hake with white beans, 12 covers\n\nDay before\nSoak 600 g dried cannellini in plenty of cold water.\n\nOn the day\nBeans: drain; cover by 3 cm with water (about 1.8 l), 1 onion halved, 40 ml oil. HP 9 min, NR 15, release.\nHake: 1.7 kg, salted 15 min ahead. Rack, LP 2 min, QR. Or all together in a 150 °C oven, 12 min.',
+    );
+    expect(dish.name).toBe('Hake with white beans');
+    expect(dish.stages[0]).toMatchObject({ kind: 'soak', minutes: 480 });
+    expect(dish.stages.some((s) => s.kind === 'oven')).toBe(false);
+    expect(dish.stages.some((s) => s.kind === 'rest' && s.minutes === 15)).toBe(true);
+    expect(dish.ingredients.map((i) => i.food)).toEqual(
+      expect.arrayContaining(['water', 'cannellini', 'Hake']),
+    );
+  });
+
+  it('standing before it is turned out is no part of the release', () => {
+    const dish = read(
+      'Sponge\nServes 8\n\n175g butter\n3 eggs\n\nCook at high pressure for 35 minutes. Natural release.\nLeave to stand for 5 minutes before turning out.',
+    );
+    expect(dish.stages[0]).toMatchObject({ kind: 'pressure', release: { kind: 'natural' } });
+    expect(dish.stages[1]).toMatchObject({ kind: 'rest', minutes: 5 });
+  });
 });

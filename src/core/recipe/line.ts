@@ -64,7 +64,7 @@ const MEASURE =
 const COUNTED_FOOD = /^\p{L}{3,}(?: \p{L}+){0,2}\s*$/u;
 /** “Step 2”, “Makes: 4”: words that are counted and are no food. */
 const NO_LIST =
-  /^(?:step|part|day|week|serves?|servings?|makes|feeds?|yields?|for|page|chapter|recipe|portions?|people|pax|prep|cook|total|time|ready|oven|bake|high|low|gas)\b/i;
+  /^(?:soak|fry|brown|sear|rinse|boil|simmer|toast|melt|soften|cook|add|drain|cover|step|part|day|week|serves?|servings?|makes|feeds?|yields?|for|page|chapter|recipe|portions?|people|pax|prep|cook|total|time|ready|oven|bake|high|low|gas)\b/i;
 /** “Water – 2 ½ cups”, “shallot 300g, brunoise”, “Haldi: ¼ tsp”: the amount stands behind the food. */
 const SEPARATOR = /\s*(?:[-–—:=]|\.{2,}|,)?\s*$/u;
 

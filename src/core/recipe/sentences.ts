@@ -13,7 +13,7 @@ const BEGINS_ONE =
 
 /** “Stir for a min. 500 ml of ale”: the next sentence begins with what goes in. */
 const MEASURE_BEHIND =
-  /^\s+\d[\d.,/½¼¾]*\s?(?:ml|cl|l|g|kg|oz|lbs?|cups?|tbsp|tsp|lit(?:re|er)s?|pints?)\b(?! (?:at|per)\b)/i;
+  /^\s+(?:\d{1,2} (?!more\b|min|m\b|sec|hours?\b|hrs?\b|h\b|times\b|on\b|at\b|in\b|to\b|or\b|for\b|of\b|and\b|if\b|until\b|natural|quick|high|low|per\b|each\b|a\b|under|with)\p{Ll}{3}|\d[\d.,/½¼¾]*\s?(?:ml|cl|l|g|kg|oz|lbs?|cups?|tbsp|tsp|lit(?:re|er)s?|pints?)\b(?! (?:at|per)\b))/iu;
 
 /** A question goes with what is said to it: “Too thin? Simmer for 5 minutes.” */
 const SENTENCE_END = /(?<=[.!]['"”)]?)\s+(?=["“(]?[\p{L}\d])|\n+/u;

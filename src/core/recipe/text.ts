@@ -1,7 +1,8 @@
 /** Plain text: each line is what the whole text makes of it. */
 import { mentionedFood } from '../food';
-import { featuresOf, type Features, type Line } from './lines/features';
-import { headingOf } from './lines/headings';
+import { leadIn } from './ahead';
+import { featuresOf, VERB_FIRST, type Features, type Line } from './lines/features';
+import { dayBefore, headingOf, isDayHeading } from './lines/headings';
 import { labelLines, type Label } from './lines/label';
 import { listAndWork, splitSpokenList } from './lines/list';
 import { unpack } from './lines/packed';
@@ -152,6 +153,13 @@ function spokenName(lines: readonly Line[]): string {
     const name = CALLS_IT.exec(text)?.[1]?.trim() ?? '';
     if (name.length >= 4) return capital(name);
   }
+  // “Hiya, as promised! Coconut dal w spinach. Enough for 4”: a sentence that only names it.
+  const opening = first[0]?.text.split(/[.!?]+\s+/) ?? [];
+  const named = opening.find(
+    (s) =>
+      /^\p{Lu}[^\d,:;]{5,50}$/u.test(s) && s.split(/\s+/).length <= 7 && mentionedFood(s) !== null,
+  );
+  if (named !== undefined && opening.length > 1 && !VERB_FIRST.test(named)) return named;
   // “lentil thing for the slow day: 200 g lentils, …”: what it is, and then what goes in.
   for (const { text } of first) {
     const last = text.split(/[.!?]+\s+/).at(-1) ?? '';
@@ -183,12 +191,15 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
   };
   const hasPressure = features.some((f) => f.pressure);
   let isOtherWay = false;
+  let day = '';
   for (const [i, f] of features.entries()) {
     const label = amongSteps(features, labels, i);
     // “Slow cooker” over some lines: another way to the same dish, where there is one under pressure.
     if (label === 'section' || label === 'heading')
       isOtherWay = hasPressure && OTHER_WAY.test(f.line.text);
-    take(recipe, f, isOtherWay && label === 'step' ? 'meta' : label);
+    if (isDayHeading(f.line.text)) day = dayBefore(f.line.text);
+    const told = day !== '' && label === 'step' ? withDay(f, day) : f;
+    take(recipe, told, isOtherWay && label === 'step' ? 'meta' : label);
   }
   placeSettings(recipe);
   recipe.isTold =
@@ -201,6 +212,12 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
   recipe.name ||= spokenName(features.map((f) => f.line));
   return recipe;
 }
+
+/** “Day before” over some lines: all of them are of that day. */
+const withDay = (f: Features, day: string): Features =>
+  leadIn(f.line.text) === null
+    ? { ...f, line: { ...f.line, text: `${capital(day.toLowerCase())}: ${f.line.text}` } }
+    : f;
 
 /** What stands between two steps of a paragraph, and is no talk, is told of the work: “Pack the rolls tight, seam down.” */
 function amongSteps(features: readonly Features[], labels: readonly Label[], i: number): Label {

@@ -154,8 +154,7 @@ function writeStage(
 ): Stage {
   const usual = stage.kind === 'prep' ? usualPrep(base.text) : USUAL_MINUTES[stage.kind];
   const minutes = Math.min(LONGEST, Math.round(stage.minutes ?? usual));
-  const isOvernight =
-    stage.kind === 'soak' && /\bovernight\b|\bnight before\b/i.test(base.sentence);
+  const isOvernight = stage.kind === 'soak' && OVERNIGHT.test(base.sentence);
   if (stage.minutes === null && ASKED.has(stage.kind) && !isOvernight)
     questions.push({
       id: `${base.id}.minutes`,
@@ -269,7 +268,7 @@ const isAttended = (text: string, minutes: number): boolean =>
   minutes <= ATTENDED_MIN ||
   /\b(?:stir|fry|frying|toast|sear|brown|whisk|caramel|flip|turn|char|watch)/i.test(text);
 
-const OVERNIGHT = /\bovernight\b|\bnight before\b|\bday before\b|\bday ahead\b/i;
+const OVERNIGHT = /\bovernight\b|\b(?:night|evening|day) before\b|\bday ahead\b/i;
 const OVERNIGHT_MIN = 480;
 const CHILL_MIN = 120;
 

@@ -62,7 +62,7 @@ const VERBS =
   'add|heat|cook|stir|pour|place|put|set|press|seal|lock|close|brown|sear|mix|combine|serve|let|release|bake|simmer|season|sprinkle|remove|cut|chop|dice|slice|peel|rinse|wash|soak|turn|bring|cover|whisk|drain|top|fold|wait|vent|open|sweat|fry|steam|boil|soften|blend|strain|reduce|saut[eé]|select|secure|transfer|return|tip|toss|rub|melt|scatter|lift|lay|layer|stand|take|make|use|roll|push|pat|scrape|deglaze|grill|broil|roast|finish|garnish|spoon|ladle|crumble|mash|shred|fluff|marinate|leave|rest|cool|chill|beat|spread|line|grease|insert|hit|chuck|throw|dump|warm|preheat|start|wipe|skim|discard|stuff|tie|bash|crush|grate|squeeze|crack|dress|carve|drop|spray|submerge|blitz|pur[eé]e|flip|arrange|nestle|adjust|check|taste|pressure[- ]cook|slow[- ]cook|allow|give|keep|press|swirl|dissolve|sift|knead|shape|form|unmould|trim|clean|pick|allow|repeat|divide|fill|tuck|pile|work|begin|go|reckon|enjoy|store|freeze|reheats|^(?:to )?reheat|to reheat|and reheat(?! gently)|lower|hang|suspend|balance|wrap|prick|skewer|truss|baste|rotate|snip|shell|thread|squash|unwrap|untie|uncover|tent|monter|refrigerate|whip|prove|poach|blanch|shave|braise|griddle|infuse|steep|sort|scrub|measure|brush|dip|coat|toast|drizzle|dust|strip';
 // An accent is no end of a word: “sauté”.
 const VERB = new RegExp(String.raw`\b(?:${VERBS})(?!\p{L})`, 'iu');
-const VERB_FIRST = new RegExp(
+export const VERB_FIRST = new RegExp(
   String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:${VERBS})(?!\p{L})(?!\s*(?:–|-|:|\d))`,
   'iu',
 );

@@ -23,3 +23,13 @@ export function headingOf(line: string): Part | null {
   if (bare.length > 60 || /[.!?]$/.test(bare)) return null;
   return HEADINGS.find(([pattern]) => pattern.test(bare))?.[1] ?? null;
 }
+
+const DAY =
+  /^(?:on )?(?:the )?(?:(?:day|night|evening) before|(?:next|same) day|day of(?: serving)?|on the (?:day|night)|day \d|to (?:cook|finish|serve)|cooking day)\s*[:.–—-]?$/i;
+
+/** Whether a line only says on which day the lines under it are done: “Day before”, “On the day”. */
+export const isDayHeading = (line: string): boolean => DAY.test(line.trim());
+
+/** “Day before”, in its own words; '' for a heading of another day. */
+export const dayBefore = (line: string): string =>
+  /(?:day|night|evening) before/i.exec(line)?.[0] ?? '';

@@ -6,7 +6,7 @@
  *   the weights are our own, by what lines of recipes look like
  */
 import type { Features } from './features';
-import type { Part } from './headings';
+import { isDayHeading, type Part } from './headings';
 
 export const LABELS = [
   'title',
@@ -90,6 +90,7 @@ function ingredientCost(f: Features): number {
     f.time && f.amount !== 'unit' && 2,
     f.time && f.amount === 'unit' && 0.8,
     f.pressure && 2.5,
+    isDayHeading(f.line.text) && 4,
     f.verbFirst && f.amount === null && !isMeasured(f) && 1.5,
     // “Soak 300 g chickpeas the night before.” in a paragraph
     f.verbFirst && f.line.isSentence && 2.5,
@@ -167,6 +168,7 @@ function titleCost(f: Features, { index }: Around): number {
     f.amount === 'count' && !f.yield && 1.5,
     f.yieldOnly && 2.5,
     f.meta && 4,
+    isDayHeading(f.line.text) && 4,
     f.chatty && !isNamed && 1.2,
     f.timeOutside && 2.5,
     f.pressure && f.verb && 1.5,

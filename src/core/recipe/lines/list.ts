@@ -60,6 +60,15 @@ function unspoken(item: string): string[] {
   return next ? [item.slice(0, next.start).trim(), ...unspoken(item.slice(next.start))] : [item];
 }
 
+/** “Cover by 3 cm with water (about 1.8 l)”: so much water. */
+const COVERED_BY =
+  /\bwith ((?:cold |hot |boiling |fresh )?water)\s*\((?:about |around |ca\.? |~)?([\d.,½¼¾]+\s?\p{L}+)\)/iu;
+
+function waterOf(item: string): string {
+  const [, water, amount] = COVERED_BY.exec(item) ?? [];
+  return water !== undefined && amount !== undefined ? `${amount} ${water}` : item;
+}
+
 const EACH =
   /^(\S*\d\S*\s+\p{L}+\.?|(?:an? |one )?(?:small |large |big |good )?(?:bunch|handful|pinch|sprig))\s+(?:each:?\s+|of each:?\s+)(?:of\s+)?(?=\p{L})/iu;
 
@@ -95,7 +104,7 @@ export function splitSpokenList(sentence: string): string[] {
     .flatMap(spellEach)
     .flatMap((part) => part.split(BREAK))
     .flatMap(unspoken)) {
-    const item = piece.trim().replace(FILLER, '');
+    const item = waterOf(piece.trim().replace(FILLER, ''));
     if (item === '') continue;
     const [amount] = findAmounts(item.replace(/\([^()]*\)/g, (inner) => ' '.repeat(inner.length)));
     const isNamed =

@@ -157,8 +157,8 @@ export function foodsInMethod(
       const isMoreWater =
         WATER.test(phrase) &&
         MEASURED.has(amount.unit ?? '') &&
-        !written.some((line) => /\bwater\b/i.test(line)) &&
-        lines.some((line) => /\bwater\b/i.test(line));
+        (isTold || !written.some((line) => /\bwater\b/i.test(line))) &&
+        [...written, ...lines].some((line) => /\bwater\b/i.test(line));
       if (
         (isPotWater || isMoreWater) &&
         ![...written, ...lines].some((line) => isSameWater(line, amount))

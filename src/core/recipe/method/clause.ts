@@ -98,7 +98,7 @@ const CONDITION =
   /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|\bif (?:it|they|not|you|the|still|need|too|very|necessary|required|desired|thawed|frozen|fresh|chilled|using|your|small|large|thick|thin|halved|whole|soaked|unsoaked)\b|\d ?(?:min(?:ute)?s?|m|hours?|hrs?)\.? if\b/i;
 /** The whole sentence is for another case. */
 const OTHER_CASE =
-  /\blast time\b|\b(?:hot|warm) or (?:chilled|cold|at room temperature)\b|^\(?(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;
+  /\blast time\b|^or (?!so\b)|\b(?:hot|warm) or (?:chilled|cold|at room temperature)\b|^\(?(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;
 /** “Too soupy? Simmer for 10 minutes.” */
 const ASKED_BEFORE = /^[^.!?]{3,60}\?\s/;
 const AGAIN =
@@ -144,7 +144,7 @@ const OR_SO = /(?:\bor so|-odd\b|ish|\bor thereabouts|\bgive or take)\b/i;
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
-  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)])`,
+  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|(?:the|a) full|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)])`,
   'dgiu',
 );
 const MOST_BARE = 120;
@@ -255,7 +255,7 @@ const PLAIN_LID =
 
 /** “Lid back on for a minute, it’ll wilt”: what is hot is covered, and no pressure comes of it. */
 const COVERED =
-  /\blid on\b(?=[^.]*\b(?:keep[- ]warm|no heat|off the heat|heat off)\b)|\b(?:lid|cover) (?:goes |is )?back on\b|\b(?:put|place|pop) the lid back on\b/i;
+  /\blid (?:back )?on\b(?=[^.]*\b(?:wilt|melt|warm through|heat through))|\b(?:wilt|melt)\w*\b[^.]*\blid (?:back )?on\b|\blid on\b(?=[^.]*\b(?:keep[- ]warm|no heat|off the heat|heat off)\b)|\b(?:lid|cover) (?:goes |is )?back on\b|\b(?:put|place|pop) the lid back on\b/i;
 const isCovered = (sentence: string, next: string): boolean =>
   COVERED.test(sentence) &&
   !saysPressure(sentence) &&
@@ -284,6 +284,10 @@ const isLook = (text: string, times: readonly ClauseTime[]): boolean =>
 
 /** “Leave 10 min.”: behind a level and its minutes, the pot is what is left. */
 const IS_LEFT = /^(?:then )?leave (?:it |to stand |for |about )*\d+ ?(?:m|mins?|minutes?)?$/i;
+
+/** “4 mins high then leave it the full 10”: what is left under pressure lets it go by itself. */
+const LEFT_FOR =
+  /\b(?:high|low|max)\b[^.]*\bleave (?:it |them )?(?:for )?(?:the |a )?(?:full |another |further )?\d+(?! ?(?:hours?|hrs?|days?)\b)/i;
 
 /** A sentence that begins by letting the pressure out. */
 const beginsWithRelease = (sentence: string): boolean => {
@@ -365,7 +369,11 @@ function factsOf(
     inCooker: COOKER.test(sentence),
     eachBatch: IN_BATCHES.test(sentence) && !BATCHES.test(sentence) && EACH.test(sentence),
     conditional: CONDITION.test(text) || OTHER_CASE.test(sentence) || ASKED_BEFORE.test(sentence),
-    releases: saysNatural(sentence) || saysQuick(sentence) || beginsWithRelease(next),
+    releases:
+      (saysLevel(text) && LEFT_FOR.test(sentence)) ||
+      saysNatural(sentence) ||
+      saysQuick(sentence) ||
+      beginsWithRelease(next),
     again: AGAIN.test(text),
     loading: isLoading(text),
     preparing: isPreparing(text),

@@ -178,6 +178,9 @@ function hold(p: Path, c: Clause, time: ClauseTime): void {
 
 // — the release —
 
+const BEFORE_SERVING =
+  /^(?!.*\b(?:natural|pressure|valve|steam|lid|open)).*\bbefore (?:turning (?:it )?out|unmou?lding|serving|slicing|carving|cutting|eating|shredding)\b/i;
+
 function waitCost(p: Path, c: Clause, time: ClauseTime): number {
   const { cycle } = p;
   if (time.isLimit) return NEVER;
@@ -194,6 +197,8 @@ function waitCost(p: Path, c: Clause, time: ClauseTime): number {
   if (c.pressure && !c.natural) cost += 1.5;
   if (c.isBurner || c.saute) cost += 1.5;
   if (c.conditional) cost += 3;
+  // “Leave to stand for 5 minutes before turning out”: it is open by then.
+  if (kind === 'natural' && BEFORE_SERVING.test(c.sentence)) cost += 2.5;
   // “Let it cool in its liquor for 20 minutes”: the pressure is gone by then.
   if (kind === 'natural' && /\bcools?\b/i.test(c.text)) cost += 2;
   return cost;
