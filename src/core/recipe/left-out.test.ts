@@ -362,3 +362,39 @@ describe('what looks like a cycle or a list, and is none', () => {
     expect(dish.stages[1]).toMatchObject({ kind: 'rest', minutes: 5 });
   });
 });
+
+describe('a thing done once more', () => {
+  const stagesOf = (method: string) =>
+    dishOf('8 peppers\n1 cup quinoa\n2 cups stock', method)
+      .stages.filter((s) => s.kind !== 'prep')
+      .map((s) => [s.kind, s.kind === 'pressure' ? s.holdMinutes : s.minutes, s.text]);
+
+  it('takes as long again, and its words go with it', () => {
+    const found = stagesOf(
+      '1. Stand 4 peppers on the rack. High pressure 5 minutes, quick release. Repeat with the other 4.\n2. Grill for 3 minutes.',
+    );
+    expect(found.map(([kind, minutes]) => [kind, minutes])).toEqual([
+      ['pressure', 5],
+      ['pressure', 5],
+      ['crisp', 3],
+    ]);
+    expect(found[1]?.[2]).toBe('Repeat with the other 4.');
+  });
+
+  it('what has no time is not repeated', () => {
+    const found = stagesOf(
+      '1. High pressure 5 minutes, quick release.\n2. Stuff a pepper. Repeat with the rest.',
+    );
+    expect(found.filter(([kind]) => kind === 'pressure')).toHaveLength(1);
+  });
+
+  it('beside a time in brackets each step has its own words', () => {
+    const found = stagesOf(
+      '1. High pressure 25 minutes, quick release.\n2. Sauté on low for 10 minutes while the pasta boils in a big pan of water (8 minutes).',
+    );
+    expect(found.map(([, , text]) => text).slice(1)).toEqual([
+      'Sauté on low for 10 minutes',
+      'The pasta boils in a big pan of water (8 minutes).',
+    ]);
+  });
+});

@@ -123,6 +123,9 @@ const plainMeasures = (text: string): string =>
   text
     .replace(/^(\d[\d./ ]*|[½¼¾])\s?#\s+(?=\p{L})/u, '$1 lb ')
     .replace(/^(\d+)\s?cl\.?\s+(?=(?:of )?garlic)/i, '$1 cloves ')
+    .replace(/\bbay lvs?\.?$|\bbay lf\.?$/i, (short) =>
+      /lf/i.test(short) ? 'bay leaf' : 'bay leaves',
+    )
     // “Small bunch dill” is one.
     .replace(
       /^(?=(?:(?:small|big|large|good|fat|generous) )?(?:bunch|handful|knob|pinch|dash|splash|glug|drizzle|squeeze|sprig|thumb|packet|tin|jar) (?:of )?\p{L})/iu,

@@ -9,9 +9,19 @@ const JOINT = /[\s,;:–—(]+(?:(?:and|then|but|while)\b[\s,;]*)*$|\b(?:and|the
 const ADDRESSED = /^you (?:can )?(?=[a-z]+ )/i;
 const LED = /^[\s,;]*(?:(?:and|then)\b[\s,]*)*/i;
 
+/** Where words stand in a sentence, or as many of the first of them as do: a time in brackets was taken out of those. */
+function placeOf(sentence: string, from: string): number {
+  const words = from.split(' ');
+  for (let count = words.length; count >= Math.min(2, words.length); count--) {
+    const at = sentence.indexOf(words.slice(0, count).join(' '));
+    if (at >= 0) return at;
+  }
+  return -1;
+}
+
 /** Where a stage begins within a sentence; null where it has the whole of it, or its words are not found there. */
 function beginsAt(sentence: string, from: string | undefined): number | null {
-  const at = from === undefined ? -1 : sentence.indexOf(from);
+  const at = from === undefined ? -1 : placeOf(sentence, from);
   return at > 0 && /\p{L}{2}/u.test(sentence.slice(0, at)) ? at : null;
 }
 

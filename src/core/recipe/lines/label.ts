@@ -169,7 +169,7 @@ function titleCost(f: Features, { index }: Around): number {
     f.yieldOnly && 2.5,
     f.meta && 4,
     isDayHeading(f.line.text) && 4,
-    f.chatty && !isNamed && 1.2,
+    f.chatty && !isNamed && (index === 0 && !f.verb && f.food && f.wordsOutside <= 9 ? 0.4 : 1.2),
     f.timeOutside && 2.5,
     f.pressure && f.verb && 1.5,
     f.verbFirst && 1,

@@ -5,6 +5,7 @@
  *   from memory
  */
 import { withLeadTimes } from '../ahead';
+import { withRepeats } from '../repeats';
 import { findDurations } from '../durations';
 import { saysPressure, saysSlow } from '../phrases';
 import { toClauses, toSentences } from '../sentences';
@@ -44,7 +45,7 @@ const isSlow = (sentence: string): boolean =>
   saysSlow(sentence) && !saysPressure(sentence.replace(/slow[- ]?cook\w*/gi, ''));
 
 const KEEPING =
-  /^(?:in (?:the )?)?(?:fridge|freezer)\b[^.]{0,12}\b\d|\b(?:leftovers?|keeps? (?:for|well|\d|up to)|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|(?:^|\.\s)(?:to )?reheat)\b/i;
+  /^(?:in (?:the )?)?(?:fridge|freezer)\b[^.]{0,12}\b\d|\b(?:leftovers?|keeps? (?:for|well|\d|up to)|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|\bcan be \p{L}+ed (?:up to )?(?:the |an? |\p{L}+ )?(?:days?|night|evening|hours?) (?:before|ahead|in advance)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|(?:^|\.\s)(?:to )?reheat)\b/iu;
 /** “Serves 5 hungry folk or 6 normal ones.” */
 const FOR_HOW_MANY = /^(?:it |this |that )?(?:serves|feeds|makes enough for)\b[^.]*\d/i;
 const isKeeping = (sentence: string): boolean =>
@@ -121,7 +122,7 @@ export function readInstructions(paragraphs: readonly string[]): ReadInstruction
   return {
     ...read,
     stages: withLeadTimes(
-      isTold ? read.stages.filter((s) => !isOpen(s)) : onlyFirst(read.stages, isOpen),
+      withRepeats(isTold ? read.stages.filter((s) => !isOpen(s)) : onlyFirst(read.stages, isOpen)),
     ),
   };
 }
