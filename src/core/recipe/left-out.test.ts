@@ -397,4 +397,19 @@ describe('a thing done once more', () => {
       'The pasta boils in a big pan of water (8 minutes).',
     ]);
   });
+
+  it('hands between two cycles have minutes of their own, and what is done to the pot none', () => {
+    const found = stagesOf(
+      '1. Cook the quinoa with the stock: high pressure 1 minute, quick release.\n2. Cut the tops off the peppers and pack them with the quinoa. Pour in 1 cup of water and stand them on the rack. High pressure 5 minutes, quick release.',
+    );
+    const { stages } = dishOf(
+      '8 peppers\n1 cup quinoa\n2 cups stock',
+      '1. Cook the quinoa with the stock: high pressure 1 minute, quick release.\n2. Cut the tops off the peppers and pack them with the quinoa. Pour in 1 cup of water. High pressure 5 minutes, quick release.',
+    );
+    expect(found.map(([kind]) => kind)).toEqual(['pressure', 'pressure']);
+    const [work] = stages.filter((s) => s.kind === 'prep');
+    expect(work?.text).toBe('Cut the tops off the peppers and pack them with the quinoa.');
+    expect(work).toMatchObject({ minutes: expect.any(Number) as number });
+    expect(work?.kind === 'prep' && work.minutes).toBeGreaterThanOrEqual(10);
+  });
 });

@@ -6,6 +6,7 @@
  */
 import { withLeadTimes } from '../ahead';
 import { withRepeats } from '../repeats';
+import { withWorkBefore } from '../work-before';
 import { findDurations } from '../durations';
 import { saysPressure, saysSlow } from '../phrases';
 import { toClauses, toSentences } from '../sentences';
@@ -122,7 +123,11 @@ export function readInstructions(paragraphs: readonly string[]): ReadInstruction
   return {
     ...read,
     stages: withLeadTimes(
-      withRepeats(isTold ? read.stages.filter((s) => !isOpen(s)) : onlyFirst(read.stages, isOpen)),
+      withWorkBefore(
+        withRepeats(
+          isTold ? read.stages.filter((s) => !isOpen(s)) : onlyFirst(read.stages, isOpen),
+        ),
+      ),
     ),
   };
 }

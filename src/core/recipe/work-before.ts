@@ -1,0 +1,38 @@
+/**
+ * Work between two cycles that nobody timed: “Cut the tops off the peppers, pack them with the filling. High pressure
+ * 5 minutes” is more than putting them into the pot.
+ */
+import { isPreparing } from './phrases';
+import type { FoundStage } from './types';
+
+const SHAPING =
+  /\b(?:pack|stuff|fill|roll|shape|form|wrap|layer|spread|spoon|divide|fold|mash|blend|strain|pick)\b/i;
+/** What is done to the pot itself, or is only put into it. */
+const OF_POT =
+  /\b(?:pot|cooker|liner|lid|valve|rack|trivet|pressure|water in|pour|rinse|wipe|wash|drain)\b/i;
+
+const isWork = (sentence: string): boolean =>
+  (isPreparing(sentence) || SHAPING.test(sentence)) && !OF_POT.test(sentence);
+
+/** The stages, with a step of its own for hands before a cycle that is not the first. */
+export function withWorkBefore(found: readonly FoundStage[]): FoundStage[] {
+  return found.flatMap((stage, i) => {
+    const isLater =
+      stage.kind === 'pressure' && found.slice(0, i).some((s) => s.kind === 'pressure');
+    const last = stage.sentences.findLastIndex(isWork);
+    if (!isLater || last < 0 || last === stage.sentences.length - 1) return [stage];
+    const { from, checks: _, ...plain } = stage;
+    const work: FoundStage = {
+      ...plain,
+      ...(from === undefined ? {} : { from }),
+      kind: 'prep',
+      sentences: stage.sentences.slice(0, last + 1),
+      minutes: null,
+      to: null,
+      celsius: null,
+      cycle: null,
+    };
+    const { from: __, ...rest } = stage;
+    return [work, { ...rest, sentences: stage.sentences.slice(last + 1) }];
+  });
+}
