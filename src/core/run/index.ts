@@ -10,7 +10,7 @@ export { effective } from './facts';
 export { foldEvening, isPast, needsSomebody } from './live';
 export type { LiveState, LiveStep } from './live';
 export { addDish } from './add-dish';
-export { strandedIn, type StrandedDish } from './stranded';
+export { strandedIn } from './stranded';
 export { MISHAPS, hiddenKitchen, seeded, truthOf } from './practice';
 export type { Mishap } from './practice';
 export { readPot } from './virtual-pot';

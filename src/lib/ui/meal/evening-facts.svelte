@@ -87,7 +87,11 @@
       add();
     }}
   >
-    <select class="field w-auto min-w-36 flex-1" aria-label="What is not there" bind:value={what}>
+    <select
+      class="field w-auto max-w-sm min-w-36 flex-1"
+      aria-label="What is not there"
+      bind:value={what}
+    >
       <option value="away">a cook is away</option>
       {#each units as [id, name] (id)}<option value={id}>{name} is taken</option>{/each}
     </select>
