@@ -89,6 +89,13 @@ export function findDurations(text: string): Duration[] {
     const size = unitMinutes(unit);
     let from = countOf(first) * size;
     if (Number.isNaN(from)) continue;
+    // “Reduce by half - 5 mins”: how far, and how long.
+    if (
+      second !== undefined &&
+      /^half$/i.test(first) &&
+      /\b(?:by|in|to) $/i.test(text.slice(0, start))
+    )
+      from = toNumber(second) * size;
     if (part) from += part.toLowerCase() === 'half' ? size / 2 : size / 4;
     if (extra) from += toNumber(extra);
     const to = second === undefined ? null : toNumber(second) * size;

@@ -224,6 +224,9 @@ function splitList(text: string): { text: string; own: string }[] {
     SALT_AND_PEPPER.exec(text.replace(short, 'salt and pepper')) ?? [];
   if (salt !== undefined && pepper !== undefined)
     return [salt, pepper].map((own) => ({ text, own: `${own}${measure}` }));
+  // “Port & red wine, half and half”: how they are mixed.
+  if (/[&+]|\band\b/.test(text) && /,\s*half (?:and|&) half$/i.test(text))
+    return [{ text, own: text }];
   // “2 carrots + 1 onion” are two.
   const spelt = spellEach(text);
   if (spelt.length > 1) return spelt.map((own) => ({ text, own }));

@@ -413,3 +413,55 @@ describe('a thing done once more', () => {
     expect(work?.kind === 'prep' && work.minutes).toBeGreaterThanOrEqual(10);
   });
 });
+
+describe('cards and lodge books', () => {
+  const read = (text: string) => {
+    const found = importRecipe(text);
+    if (!found.ok) throw new Error(found.problems[0]?.message);
+    return found.value.dish;
+  };
+
+  it('several foods on a line, each with its number behind it', () => {
+    const { ingredients, stages } = read(
+      'Braised oxtail, my way\n\nFeeds 4.\n\nOxtail, 1.6kg, trimmed\nDripping or oil, 2 tbsp\nOnions x2, carrots x2, celery x2 (all in fat chunks)\nAnchovies, 4\nStout, 330ml\n\nMETHOD: Brown the oxtail, 20 mins. Stout, scrape, reduce by half - 5 mins. All back. 50 mins on high, then natural. Overnight in the fridge. Reheat on sauté, 15 mins.',
+    );
+    expect(ingredients.map((i) => `${i.amount} ${i.food}`)).toEqual([
+      '1.6 Oxtail',
+      '2 Dripping or oil',
+      '2 Onions',
+      '2 carrots',
+      '2 celery',
+      '4 Anchovies',
+      '330 Stout',
+    ]);
+    expect(ingredients[4]?.preparation).toBe('all in fat chunks');
+    const timed = stages.map((s) => [s.kind, 'minutes' in s ? s.minutes : null]);
+    expect(timed).toEqual(
+      expect.arrayContaining([
+        ['simmer', 5],
+        ['rest', 480],
+        ['simmer', 15],
+      ]),
+    );
+  });
+
+  it('Roman numbers are marks, a half and a half are one food, and people are none', () => {
+    const { ingredients, stages, servings } = read(
+      'Venison pot\n4 people, one large pot\n\n1.8 kg venison haunch\n500 ml port & red wine, half and half\nstrip of orange zest\n\ni. Brown the venison, 6 min.\nii. Wine, zest. HP 22 min, NPR.\n',
+    );
+    expect(servings).toBe(4);
+    expect(ingredients.map((i) => i.food).join('; ')).not.toMatch(/people|^and half|; and half/);
+    expect(stages.map((s) => s.text).join(' ')).not.toMatch(/\bii?\. /);
+    expect(stages.filter((s) => s.kind !== 'prep').map((s) => s.kind)).toEqual([
+      'brown',
+      'pressure',
+    ]);
+  });
+
+  it('a part that is named and told in one line is a step', () => {
+    const { stages } = read(
+      'Date pudding\nServes 6\n\n200 g dates\n2 eggs\n200 ml cream\n\nHigh pressure 30 min. Natural release 15 min.\nMeanwhile sauce: melt all in a small pan on the hob, bubble 3 min.\nTurn out and serve.',
+    );
+    expect(stages.some((s) => s.kind === 'burner' && s.minutes === 3)).toBe(true);
+  });
+});

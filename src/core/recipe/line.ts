@@ -70,8 +70,8 @@ const SEPARATOR = /\s*(?:[-–—:=]|\.{2,}|,)?\s*$/u;
 
 /** Where an amount with a unit, or after a separator, stands behind the food it counts. */
 function amountBehind(text: string): { food: string; amount: string; more: string } | null {
-  const times = /^(.*\p{L})\s*[x×]\s*(\d{1,3})$/u.exec(text);
-  if (times) return { food: times[1] ?? '', amount: times[2] ?? '', more: '' };
+  const times = /^(.*\p{L})\s*[x×]\s*(\d{1,3})(?:\s*\(([^()]*)\))?$/u.exec(text);
+  if (times) return { food: times[1] ?? '', amount: times[2] ?? '', more: times[3] ?? '' };
   const outer = text.replace(/\([^()]*\)/g, (inner) => ' '.repeat(inner.length));
   // Dots or a wide gap lead to the amount, whatever sizes stand before them.
   const led = outer.lastIndexOf(' ... ');
@@ -95,11 +95,14 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
   if (NO_LIST.test(before) || /\b(?:the|an?|in|of|with|to|into)\s*$/i.test(before)) return null;
   // “Beets, 600 g, scrubbed”
   const isKnown =
-    /^\p{L}+(?: \p{L}+)?,\s*$/u.test(before) &&
+    /^\p{L}+(?: \p{L}+){0,3},\s*$/u.test(before) &&
     !IS_WORK.test(before) &&
     /^\s*(?:$|,)/.test(text.slice(found.end));
-  const isApart = /,\s*$/.test(before) && !(isKnown && found.unit !== null);
-  if (!isSet && ((found.unit === null && !isMeasure) || isWords || isApart)) return null;
+  // “Anchovies, 4”
+  const isCount = isKnown && found.unit === null && found.end === text.length;
+  const isApart = /,\s*$/.test(before) && !(isKnown && (found.unit !== null || isCount));
+  if (!isSet && ((found.unit === null && !isMeasure && !isCount) || isWords || isApart))
+    return null;
   // “3 cm pieces”, “for 4 people”: no food of its own in front.
   const food = before.replace(SEPARATOR, '').trim();
   if (!/\p{L}{2}/u.test(food) || food.split(/\s+/).length > 8) return null;

@@ -59,11 +59,11 @@ export interface Features {
 }
 
 const VERBS =
-  'add|heat|cook|stir|pour|place|put|set|press|seal|lock|close|brown|sear|mix|combine|serve|let|release|bake|simmer|season|sprinkle|remove|cut|chop|dice|slice|peel|rinse|wash|soak|turn|bring|cover|whisk|drain|top|fold|wait|vent|open|sweat|fry|steam|boil|soften|blend|strain|reduce|saut[eé]|select|secure|transfer|return|tip|toss|rub|melt|scatter|lift|lay|layer|stand|take|make|use|roll|push|pat|scrape|deglaze|grill|broil|roast|finish|garnish|spoon|ladle|crumble|mash|shred|fluff|marinate|leave|rest|cool|chill|beat|spread|line|grease|insert|hit|chuck|throw|dump|warm|preheat|start|wipe|skim|discard|stuff|tie|bash|crush|grate|squeeze|crack|dress|carve|drop|spray|submerge|blitz|pur[eé]e|flip|arrange|nestle|adjust|check|taste|pressure[- ]cook|slow[- ]cook|allow|give|keep|press|swirl|dissolve|sift|knead|shape|form|unmould|trim|clean|pick|allow|repeat|divide|fill|tuck|pile|work|begin|go|reckon|enjoy|store|freeze|reheats|^(?:to )?reheat|to reheat|and reheat(?! gently)|lower|hang|suspend|balance|wrap|prick|skewer|truss|baste|rotate|snip|shell|thread|squash|unwrap|untie|uncover|tent|monter|refrigerate|whip|prove|poach|blanch|shave|braise|griddle|infuse|steep|sort|scrub|measure|brush|dip|coat|toast|drizzle|dust|strip';
+  'add|heat|cook|stir|pour|place|put|set|press|seal|lock|close|brown|sear|mix|combine|serve|let|release|bake|simmer|season|sprinkle|remove|cut|chop|dice|slice|peel|rinse|wash|soak|turn|bring|cover|whisk|drain|top|fold|wait|vent|open|sweat|fry|steam|boil|soften|blend|strain|reduce|saut[eé]|select|secure|transfer|return|tip|toss|rub|melt|scatter|lift|lay|layer|stand|take|make|use|roll|push|pat|scrape|deglaze|grill|broil|roast|finish|garnish|spoon|ladle|crumble|mash|shred|fluff|marinate|leave|rest|cool|chill|beat|spread|line|grease|insert|hit|chuck|throw|dump|warm|preheat|start|wipe|skim|discard|stuff|tie|bash|crush|grate|squeeze|crack|dress|carve|drop|spray|submerge|blitz|pur[eé]e|flip|arrange|nestle|adjust|check|taste|pressure[- ]cook|slow[- ]cook|allow|give|keep|press|swirl|dissolve|sift|knead|shape|form|unmould|trim|clean|pick|allow|repeat|divide|fill|tuck|pile|work|begin|go|reckon|enjoy|store|freeze|reheats|^(?:to )?reheat|to reheat|and reheat(?! gently)|lower|hang|suspend|balance|wrap|prick|skewer|truss|baste|rotate|snip|shell|thread|squash|unwrap|untie|uncover|tent|monter|refrigerate|whip|prove|poach|blanch|shave|braise|griddle|infuse|steep|sort|scrub|measure|brush|coat';
 // An accent is no end of a word: “sauté”.
 const VERB = new RegExp(String.raw`\b(?:${VERBS})(?!\p{L})`, 'iu');
 export const VERB_FIRST = new RegExp(
-  String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:${VERBS})(?!\p{L})(?!\s*(?:–|-|:|\d))`,
+  String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:(?!(?:tips?|notes?|storage|variations?|optional|serve|serving|prep|cook|total|time)\b)(?:for )?(?:the )?[\p{L}-]{3,}:\s+)?(?:${VERBS})(?!\p{L})(?!\s*(?:–|-|:|\d))`,
   'iu',
 );
 /** “Soak 300 g chickpeas the night before.”: an amount behind what is done with it. */
@@ -91,7 +91,7 @@ const SETTING_WORDS = 7;
 const UNSURE = /\s\?+$/;
 // “Crème” holds no “me”.
 const CHATTY =
-  /(?<!\p{L})(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi(?! (?:press|heat))|hiya|hey|hello|hope|thanks|thank you|lol|xx?|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|(?:like|subscribe) button|channel|button below|posted|was|were|used to|took|said)(?!\p{L})|!!|\?\?|🙈/iu;
+  /(?<!\p{L})(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi(?! (?:press|heat))|hiya|hey|hello|hope|thanks|thank you|lol|(?<![\p{L}\d]\s?)xx?(?!\s?\d)|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|(?:like|subscribe) button|channel|button below|posted|was|were|used to|took|said)(?!\p{L})|!!|\?\?|🙈/iu;
 const KEEPING =
   /\b(?:leftovers?|keeps? (?:for|well|\d)|lasts (?:for )?\d|last for \d|store|freezes?|frozen for|reheat|fridge|make ahead|make it ahead|variation|goes well|serve with|calories|per serving|nutrition)\b|\b(?:tips?|notes?|storage):/i;
 /** “Overnight in the fridge.”: a step, and no word on keeping. */

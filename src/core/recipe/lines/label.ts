@@ -91,6 +91,8 @@ function ingredientCost(f: Features): number {
     f.time && f.amount === 'unit' && 0.8,
     f.pressure && 2.5,
     isDayHeading(f.line.text) && 4,
+    // “4 people, one large pot”
+    f.yield !== '' && f.line.text.startsWith(f.yield) && 3,
     f.verbFirst && f.amount === null && !isMeasured(f) && 1.5,
     // “Soak 300 g chickpeas the night before.” in a paragraph
     f.verbFirst && f.line.isSentence && 2.5,

@@ -25,6 +25,9 @@ const FACT =
 const ONLY_TIME =
   /^(?:about |approx\.? |ca\.? )?\d[\d.,/½¼ ]*(?:(?:-|–|to) ?\d+ ?)?(?:m|mins?|minutes?|h|hrs?|hours?)\b\.?(?: ?\d+ ?(?:m|mins?|minutes?)\b\.?)?$/i;
 
+/** “Onions x2, carrots x2 (all in chunks)”. */
+const TIMES = /^\p{L}[\p{L} ]{2,24}\s*[x×]\s?\d{1,2}(?:\s*\([^()]*\))?$/iu;
+
 /** The parts of a text between separators, with their places; what is empty is none. */
 function between(text: string, from: number, separator: RegExp): PackedPart[] {
   const parts: PackedPart[] = [];
@@ -65,6 +68,8 @@ export function unpack(text: string, isFirst: boolean): PackedPart[] {
   const from = isHeaded ? heading[0].length : (isFor?.[0].length ?? 0);
   const head = from > 0 ? [{ text: text.slice(0, from).trim(), at: 0 }] : [];
   const bars = between(text, from, BAR);
+  const commas = between(text, from, /,\s*/);
+  if (from === 0 && commas.length > 1 && commas.every((p) => TIMES.test(p.text))) return commas;
   if (isFirst && from === 0)
     return bars.length > 1 && bars.slice(1).every((p) => isFact(p.text)) ? bars : [{ text, at: 0 }];
   if (bars.length > 1 && bars.every((p) => isFact(p.text))) return [...head, ...bars];

@@ -56,6 +56,12 @@ const isKeeping = (sentence: string): boolean =>
   !saysPressure(sentence) &&
   !/^(?:freeze|chill)\b/i.test(sentence);
 
+/** “Overnight in the fridge. Reheat on sauté, 15 mins.”: the dish goes on the next day. */
+const isNextDay = (sentence: string, before = ''): boolean =>
+  /^(?:then )?reheat\b/i.test(sentence) &&
+  findDurations(sentence).length > 0 &&
+  /\bovernight\b|\bnext day\b/i.test(before);
+
 function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstructions {
   const slow: string[] = [];
   const kept: string[] = [];
@@ -66,7 +72,7 @@ function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstruc
       else for (const p of paths) slowCooked(p, sentence, at);
       continue;
     }
-    if (isKeeping(sentence)) {
+    if (isKeeping(sentence) && !isNextDay(sentence, sentences[at - 1])) {
       kept.push(sentence);
       continue;
     }
