@@ -217,6 +217,9 @@ function arePlainFoods(parts: readonly string[]): boolean {
   return (named === bare.length || areFoods) && !isTurned;
 }
 
+/** “2 onions, 1 stuck with 3 cloves”: one of them, and no food of its own. */
+const TOLD_OF = /^(?:of (?:them|it|these|which)|stuck|cut|left|kept|for|with|in|[a-z]+ed)\b/i;
+
 /** “Small bunch dill, small bunch mint” are two: each part begins with a measure or an amount of its own. */
 function splitList(text: string): { text: string; own: string }[] {
   const short = /^s\s*(?:&|\+|and|n)\s*p\b/i;
@@ -230,6 +233,13 @@ function splitList(text: string): { text: string; own: string }[] {
   // “2 carrots + 1 onion” are two.
   const spelt = spellEach(text);
   if (spelt.length > 1) return spelt.map((own) => ({ text, own }));
+  // “2 litres water for soaking + 1.6 litres for cooking”: water both times.
+  const water = /^(.+?\bwater) (for \p{L}+) \+ ([\d.,½¼¾]+ ?\p{L}+) (for \p{L}+)$/iu.exec(text);
+  if (water)
+    return [`${water[1]} ${water[2]}`, `${water[3]} water ${water[4]}`].map((own) => ({
+      text,
+      own,
+    }));
   const added = text.split(/\s+(?:[+&]|and)\s+/);
   // “25 g butter + a knob at the end” is butter.
   const isMore = (part: string): boolean =>
@@ -250,17 +260,13 @@ function splitList(text: string): { text: string; own: string }[] {
   if (parts.length > 1 && parts.every(isBehind)) return parts.map((own) => ({ text, own }));
   // “1 onion, 1 carrot, 1 stick celery” are three.
   const isFoods = parts.length > 1 && !/[()]/.test(text);
-  if (
-    isFoods &&
-    parts.every(
-      (p) => parseAmount(p).amount !== null && mentionedFood(p) !== null && !/^or\b/i.test(p),
-    )
-  )
-    return parts.map((own) => ({ text, own }));
+  const isOne = (p: string): boolean => {
+    const { amount, rest } = parseAmount(p);
+    return amount !== null && mentionedFood(p) !== null && !TOLD_OF.test(rest) && !/^or\b/i.test(p);
+  };
+  if (isFoods && parts.every(isOne)) return parts.map((own) => ({ text, own }));
   // “1 cucumber, 400 g yoghurt, mint”: what comes last may be without a number.
-  const counted = parts.filter(
-    (p) => parseAmount(p).amount !== null && mentionedFood(p) !== null && !/^or\b/i.test(p),
-  );
+  const counted = parts.filter(isOne);
   const isPlain = (p: string): boolean =>
     findFood(p.replace(/[.\s]+$/, ''))?.names.includes(p.replace(/[.\s]+$/, '').toLowerCase()) ===
     true;

@@ -464,4 +464,28 @@ describe('cards and lodge books', () => {
     );
     expect(stages.some((s) => s.kind === 'burner' && s.minutes === 3)).toBe(true);
   });
+
+  it('what is told of a thing is no other thing', () => {
+    const { ingredients } = read(
+      'Pea soup\nServes 6\n\n1 frozen octopus, about 1 kg, thawed in the fridge\n2 litres water for soaking + 1.6 litres for cooking\n2 onions, 1 stuck with 3 cloves\ngreen cardamom 4 pods, cracked\n\n1/ Melt the butter, 3 min.\n2/ High pressure 25 min, quick release.',
+    );
+    expect(ingredients.map((i) => `${i.amount} ${i.unit ?? '-'} ${i.food}`)).toEqual([
+      expect.stringMatching(/octopus$/) as string,
+      '2 l water for soaking',
+      '1.6 l water for cooking',
+      '2 piece onions',
+      expect.stringMatching(/^4 .*cardamom/) as string,
+    ]);
+  });
+
+  it('of two cases the first stands, and the other is shown; what is carved is not cut before', () => {
+    const { stages, unread } = read(
+      'Artichokes\nServes 4\n\n4 globe artichokes\n300 ml water\n\nArtichokes on the rack. High for 10 minutes if they’re small, 14 if they’re big. Quick release. Slice the artichokes and fry in a pan, 5 minutes.',
+    );
+    expect(stages.filter((s) => s.kind === 'pressure')).toMatchObject([
+      { holdMinutes: 10, release: { kind: 'quick' } },
+    ]);
+    expect([...unread, ...stages.map((s) => s.text)].join(' ')).toContain('14 if they’re big');
+    expect(stages.some((s) => s.id === 'prepare')).toBe(false);
+  });
 });

@@ -59,7 +59,7 @@ const TO_TASTE =
 const IS_OPTIONAL = /optional|if /i;
 /** What is counted in: “celery 1 head”. */
 const MEASURE =
-  /^\s*(?:heads?|bunch(?:es)?|sprigs?|stalks?|sticks?|leaf|leaves|bulbs?|fillets?|ears?|handfuls?|big|small|medium|large)\s*(?:$|,|[-–—]\s)/i;
+  /^\s*(?:heads?|bunch(?:es)?|sprigs?|stalks?|sticks?|leaf|leaves|bulbs?|fillets?|ears?|handfuls?|pods?|cloves?|slices?|rashers?|cubes?|strips?|big|small|medium|large)\s*(?:$|,|[-–—]\s)/i;
 /** “Shallots 12”: a few words and a number are a food and how many. */
 const COUNTED_FOOD = /^\p{L}{3,}(?: \p{L}+){0,2}\s*$/u;
 /** “Step 2”, “Makes: 4”: words that are counted and are no food. */

@@ -59,9 +59,9 @@ function asTold(scaled: ScaledIngredient, stages: readonly Stage[]): ScaledIngre
     ?.at(-1);
   if (ingredient.preparation !== '' || !head) return scaled;
   const word = head.replace(/(?:es|s)$/, '');
-  const texts = stages.flatMap((s) =>
-    ON_HEAT.has(s.kind) && s.uses.includes(ingredient.id) ? [s.text.toLowerCase()] : [],
-  );
+  // “Slice the octopus” behind its own cycle is carving: only the first heat has the knife before it.
+  const first = stages.find((s) => ON_HEAT.has(s.kind) && s.uses.includes(ingredient.id));
+  const texts = first ? [first.text.toLowerCase()] : [];
   const found = FOLLOWED.find(([verb]) =>
     texts.some((text) =>
       [...text.matchAll(verb)].some(([, next = '']) =>

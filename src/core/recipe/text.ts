@@ -13,7 +13,7 @@ import { toSentences } from './sentences';
 import type { Piece, PieceKind, RawRecipe } from './types';
 
 const STEP_MARK =
-  /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z])|\d{1,2}(?:\s{2,}|\t+)(?=\p{Lu})|[ivx]{1,4}[.)]\s+(?=\p{Lu}))/u;
+  /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z])|\d{1,2}(?:\s{2,}|\t+)(?=\p{Lu})|[ivx]{1,4}[.)]\s+(?=\p{Lu})|\d{1,2}\/\s+(?=\p{Lu}))/u;
 const BULLET = /^\s*(?:[•*▪◦‣∙·–-]\s+|[●○◯■►▶❖✦→➔➜⇒]\s*)/;
 /** A box to tick in front of a line. */
 const TICK_BOX = /^\s*(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒▢□◻◽⬜✓✔])\s*/;

@@ -18,6 +18,9 @@ const PACKED =
 /** “1.1 kg in all”: what the last thing weighs. */
 const IN_ALL =
   /^[\d.,½¼¾]+\s?\p{L}+\.? (?:total|in all|in total|altogether|all told|each|drained|net)\b/iu;
+/** “1 octopus, about 1 kg”: what it weighs. */
+const ONLY_AMOUNT =
+  /^(?:(?:about|around|roughly|approx\.?|ca\.?|~)\s*)?[\d.,½¼¾/]+\s?(?:kg|g|lbs?|oz|kilos?|pounds?|grams?|ounces?)\.?$/i;
 const MOST_WORDS = 6;
 
 /** Where the list begins: behind “you need”, at the first thing with an amount. */
@@ -118,6 +121,7 @@ export function splitSpokenList(sentence: string): string[] {
       lines.length > 0 &&
       (findDurations(item).length > 0 ||
         IN_ALL.test(item) ||
+        ONLY_AMOUNT.test(item) ||
         (TOLD_OF_IT.test(item) && !(amount && amount.start === 0)) ||
         /^or\b/i.test(item));
     if (isOfLast || (!isNamed && !isPlain && lines.length > 0))

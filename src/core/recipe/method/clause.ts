@@ -302,6 +302,12 @@ const beginsWithRelease = (sentence: string): boolean => {
 
 const WHIPPED = /^serve\b.*\b(?:whipped|whisked|beaten)\b/i;
 
+/** “High for 10 minutes if they’re small, 14 if they’re not”: the first stands, and the other is shown. */
+const isFirstOfCases = (text: string, sentence: string): boolean =>
+  (saysLevel(text) || saysPressure(text)) &&
+  sentence.startsWith(text.slice(0, 8)) &&
+  (sentence.match(/\d+ ?(?:min\w*|m)?\.? if\b/gi)?.length ?? 0) > 1;
+
 function kindIn(
   text: string,
   sentence: string,
@@ -368,7 +374,10 @@ function factsOf(
     inSaucepan: SAUCEPAN.test(sentence) && !FRYING_PAN.test(sentence),
     inCooker: COOKER.test(sentence),
     eachBatch: IN_BATCHES.test(sentence) && !BATCHES.test(sentence) && EACH.test(sentence),
-    conditional: CONDITION.test(text) || OTHER_CASE.test(sentence) || ASKED_BEFORE.test(sentence),
+    conditional:
+      (CONDITION.test(text) && !isFirstOfCases(text, sentence)) ||
+      OTHER_CASE.test(sentence) ||
+      ASKED_BEFORE.test(sentence),
     releases:
       (saysLevel(text) && LEFT_FOR.test(sentence)) ||
       saysNatural(sentence) ||
