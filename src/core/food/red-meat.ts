@@ -77,6 +77,11 @@ export function isOfUnknown(r: Reading, food: Food | null): boolean {
   return !isSaid && !isOfTable && !isRedCut(head);
 }
 
+const everywhere = (list: RegExp): RegExp => new RegExp(list.source, 'g');
+/** Made once: a name is asked about very often. */
+const EVERY_CUT = everywhere(CUT_WORDS);
+const EVERY_NAME = [MEAT_WORDS, CUT_WORDS, WHOLE_WORDS].map(everywhere);
+
 const tokensOf = (text: string): string[] => text.split(/[^a-z0-9'-]+/).filter(Boolean);
 
 /**
@@ -84,22 +89,18 @@ const tokensOf = (text: string): string[] => text.split(/[^a-z0-9'-]+/).filter(B
  * one that butchers say of a cut, or it is a cut that no other animal has.
  */
 function isRedCut(head: string): boolean {
-  const cuts = head.match(everywhere(CUT_WORDS)) ?? [];
+  const cuts = head.match(EVERY_CUT) ?? [];
   if (cuts.some((cut) => !ANY_CUT.test(cut))) return true;
-  const left = tokensOf(head.replace(everywhere(CUT_WORDS), ' ')).filter(
-    (t) => !DESCRIPTION.test(t),
-  );
+  const left = tokensOf(head.replace(EVERY_CUT, ' ')).filter((t) => !DESCRIPTION.test(t));
   const isNamed = left.some((t) => CUT_NAMES.test(t) || WHOLE_WORDS.test(t));
   const isPlain = left.every((t) => CUT_NAMES.test(t) || WHOLE_WORDS.test(t));
   return isPlain && (isNamed || cuts.some((cut) => !BIRDS_TOO.test(cut)));
 }
 
-const everywhere = (list: RegExp): RegExp => new RegExp(list.source, 'g');
-
 /** Nothing after the last word for an animal or a cut but what describes it. */
 function isWholeCut({ head }: Reading): boolean {
-  const ends = [MEAT_WORDS, CUT_WORDS, WHOLE_WORDS].flatMap((list) =>
-    [...head.matchAll(everywhere(list))].map((m) => m.index + m[0].length),
+  const ends = EVERY_NAME.flatMap((list) =>
+    [...head.matchAll(list)].map((m) => m.index + m[0].length),
   );
   if (ends.length === 0) return false;
   return tokensOf(head.slice(Math.max(...ends))).every((t) => DESCRIPTION.test(t));

@@ -33,6 +33,16 @@ describe('work that is told to be done before', () => {
     expect(wait).toEqual(['rest', minutes, chilled]);
   });
 
+  it('another wait with minutes of its own is one more', () => {
+    expect(
+      before('Salt the pork an hour ahead. Leave the pork on the counter for 40 minutes.'),
+    ).toEqual([
+      ['prep', 4, false],
+      ['rest', 60, false],
+      ['rest', 40, false],
+    ]);
+  });
+
   it('taken out of the fridge, it only stands', () => {
     expect(before('An hour before cooking, take the pork out of the fridge.')).toEqual([
       ['rest', 60, false],

@@ -107,9 +107,10 @@ function waited(stage: FoundStage, next: FoundStage | undefined, lead: Lead): Fo
   const behind = told.sentences.slice(upTo);
   const work = { ...told, sentences: told.sentences.slice(0, upTo) };
   const after = behind.length > 0 ? [{ ...told, sentences: behind, minutes: null, to: null }] : [];
-  if (next?.kind === 'rest' || next?.kind === 'soak') {
-    // “… and leave it in the fridge”: that is the wait.
-    if (next.minutes === null) next.minutes = lead.minutes;
+  const isWait = next?.kind === 'rest' || next?.kind === 'soak';
+  // “… and leave it in the fridge”: that is the wait; one with minutes of its own in another sentence is not.
+  if (isWait && (next.minutes === null || next.sentences[0] === told.sentences.at(-1))) {
+    next.minutes ??= lead.minutes;
     return [told];
   }
   const sentence = work.sentences.find((s) => s.includes(lead.words)) ?? '';
