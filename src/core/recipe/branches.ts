@@ -4,6 +4,7 @@
  * come together where a step names both.
  */
 import { placeOf, type Stage, type StagePlace } from '../dish';
+import { areTwoPans } from './method/apart';
 import { IN_PASSING } from './place';
 import { saysByItself, saysElsewhere, saysPart } from './phrases';
 import type { FoundStage } from './types';
@@ -14,13 +15,9 @@ const FROM_POT =
 const JUICES = /\b(?:juices?|liquid|liquor|broth|stock|gravy|sauce|drippings)\b/i;
 /** What was taken out goes in again: one thing after the other. */
 const TAKES_BACK = /\b(?:return|back|everything|all (?:of )?(?:it|them)|again)\b/i;
-const FRYING = /\b(?:skillet|frying[- ]?pan|dry pan|griddle|wok)\b/i;
-const BOILING = /\b(?:saucepan|stockpot|boil|simmer)\b/i;
 /** Fried in one pan and boiled in another, side by side. */
 const isOtherPan = (before: Stage | undefined, text: string): boolean =>
-  before?.kind === 'burner' &&
-  ((FRYING.test(before.text) && BOILING.test(text) && !FRYING.test(text)) ||
-    (BOILING.test(before.text) && !FRYING.test(before.text) && FRYING.test(text)));
+  before?.kind === 'burner' && areTwoPans(before.text, text);
 
 /** What was in the pot is out of it, and something else goes in. */
 const RINSED = /\b(?:rinse|wash|wipe|clean|empty)\b[^.]{0,20}\b(?:pot|liner|cooker|insert)\b/i;

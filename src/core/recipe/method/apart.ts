@@ -30,11 +30,13 @@ export const INTO_PAN =
 /** Nuts are toasted in a skillet and beans boiled in a saucepan: two pans, whatever stands between the words. */
 const FRIES_IN = /\b(?:skillet|frying[- ]?pan|dry pan|griddle|wok)\b/i;
 const BOILS_IN = /\b(?:saucepan|stockpot|boil|simmer)\b/i;
+export const areTwoPans = (before: string, text: string): boolean =>
+  FRIES_IN.test(before)
+    ? BOILS_IN.test(text) && !FRIES_IN.test(text)
+    : BOILS_IN.test(before) && FRIES_IN.test(text);
+
 export const isOtherPan = (end: FoundStage | undefined, c: Clause): boolean => {
   if (end?.kind !== 'burner') return false;
   const before = end.sentences.at(-1) ?? '';
-  if (before === c.sentence) return false;
-  return FRIES_IN.test(before)
-    ? BOILS_IN.test(c.sentence) && !FRIES_IN.test(c.sentence)
-    : BOILS_IN.test(before) && FRIES_IN.test(c.sentence);
+  return before !== c.sentence && areTwoPans(before, c.sentence);
 };
