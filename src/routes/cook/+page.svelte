@@ -103,7 +103,7 @@
           <div
             class="grid grid-cols-4 gap-2 max-[350px]:grid-cols-2"
             role="group"
-            aria-label="Minutes under pressure"
+            aria-label="How long?"
           >
             {#each MINUTES as value (value)}
               <button
