@@ -28,6 +28,15 @@ const JOINS = /\b(?:serve|everything|combine|together|plate up|divide|assemble|l
 const MADE =
   /\b(?:sauce|gravy|juices?|glaze|dressing|mash|dumplings?|topping|crust|syrup|salsa|slaw|puree|purée|custard)\b/gi;
 
+/** “Crisp the lamb under the grill while the beans bubble down”: one sentence, and both at once. */
+function isToldBeside(before: FoundStage | undefined, stage: FoundStage | undefined): boolean {
+  const sentence = before?.sentences.at(-1);
+  if (sentence === undefined || stage?.from === undefined || stage.sentences[0] !== sentence)
+    return false;
+  const [first = ''] = stage.from.split(/\s+(?=\d|\()/);
+  return /\bwhile\s+$/i.test(sentence.slice(0, Math.max(0, sentence.indexOf(first))));
+}
+
 interface Branch {
   /** The stages that what follows has to wait for. */
   tips: string[];
@@ -173,10 +182,13 @@ export function withBranches(
     place: StagePlace,
     i: number,
   ): boolean {
-    if (place !== 'cooker' || !FROM_POT.test(text) || TAKES_BACK.test(text)) return false;
+    if (place !== 'cooker' || TAKES_BACK.test(text)) return false;
     if (current.place === 'cooker' || current.place === 'counter') return false;
+    const isBeside = lastInPot(i) !== undefined && branches.every((b) => b.place !== 'cooker');
+    if (isToldBeside(found[i - 1], found[i])) return isBeside;
+    if (!FROM_POT.test(text)) return false;
     const isOfBranch = named.some((food) => current.foods.has(food) && !isCommon(food));
-    return !isOfBranch && lastInPot(i) !== undefined && branches.every((b) => b.place !== 'cooker');
+    return !isOfBranch && isBeside;
   }
 
   /** Where the juices were left: strained into a jug after the pot, or in it. */

@@ -488,4 +488,34 @@ describe('cards and lodge books', () => {
     expect([...unread, ...stages.map((s) => s.text)].join(' ')).toContain('14 if they’re big');
     expect(stages.some((s) => s.id === 'prepare')).toBe(false);
   });
+
+  it('no minutes under pressure are a cycle, and what goes into the pot is told as work', () => {
+    const dish = read(
+      'Peanut noodles\n2 hungry people\n\nnoodles 180g\ngreen beans 200g\npeanut butter 3 T\nsoy 2 T\nlime 1\n\npot: 1 c water + rack. beans in steamer basket. 0 min high, QR!! tip into cold water.',
+    );
+    expect(dish.stages.filter((s) => s.kind === 'pressure')).toMatchObject([
+      { holdMinutes: 0, release: { kind: 'quick' } },
+    ]);
+    const said = dish.stages.map((s) => s.text).join(' ');
+    expect(said).toContain('1 c water + rack');
+    expect(said).toContain('beans in steamer basket');
+    const amounts = dish.ingredients.map((i) => `${i.amount} ${i.unit} ${i.food}`);
+    expect(amounts).toEqual(expect.arrayContaining(['3 tbsp peanut butter', '2 tbsp soy']));
+    expect(amounts.join()).not.toMatch(/\bpot\b/);
+  });
+
+  it('meat that rests in foil is out of the pot, and what bubbles meanwhile is in it', () => {
+    const { stages } = read(
+      'Brisket\nServes 6\n\n1.5 kg brisket\n250 g beans\n200 ml water\n\nCook 75 minutes at high pressure. Let it go down on its own, about 25 min. Rest the brisket wrapped in foil for 20 minutes.',
+    );
+    expect(stages).toMatchObject([
+      { kind: 'pressure', release: { kind: 'natural' } },
+      { kind: 'rest', minutes: 20 },
+    ]);
+    const both = read(
+      'Lamb\nServes 4\n\n900 g lamb breast\n250 g beans\n500 ml stock\n\nBeans, stock, lamb in. 45 min high pressure, 20 min natural, then vent. Crisp the lamb under a hot grill 8 min while the beans bubble down on sauté 6 min. Slice thick.',
+    ).stages;
+    const bubbling = both.find((s) => s.kind === 'simmer');
+    expect(bubbling?.after).toEqual(['pressure']);
+  });
 });

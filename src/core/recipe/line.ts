@@ -129,6 +129,9 @@ const plainMeasures = (text: string): string =>
     .replace(/\bbay lvs?\.?$|\bbay lf\.?$/i, (short) =>
       /lf/i.test(short) ? 'bay leaf' : 'bay leaves',
     )
+    // “Peanut butter 3 T”
+    .replace(/(?<=\p{L} \d[\d./]*)\s?T\.?$/u, ' tbsp')
+    .replace(/(?<=\p{L} \d[\d./]*)\s?t\.?$/u, ' tsp')
     // “Small bunch dill” is one.
     .replace(
       /^(?=(?:(?:small|big|large|good|fat|generous) )?(?:bunch|handful|knob|pinch|dash|splash|glug|drizzle|squeeze|sprig|thumb|packet|tin|jar) (?:of )?\p{L})/iu,

@@ -224,9 +224,9 @@ function amongSteps(features: readonly Features[], labels: readonly Label[], i: 
   const label = labels[i] ?? 'step';
   const [f, next] = [features[i], features[i + 1]];
   if (label !== 'chatter' || !f?.line.isSentence || f.chatty || f.comment) return label;
-  if (labels[i - 1] !== 'step') return label;
   const goesOn = next?.line.isSentence === true && !next.line.afterGap && next.line.mark === 'none';
-  return goesOn && labels[i + 1] === 'step' ? 'step' : 'note';
+  if (goesOn && labels[i + 1] === 'step') return 'step';
+  return labels[i - 1] === 'step' ? 'note' : label;
 }
 
 /** The lid goes on, or pressure is named, and nothing says for how long. */

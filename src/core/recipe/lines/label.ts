@@ -91,6 +91,7 @@ function ingredientCost(f: Features): number {
     f.time && f.amount === 'unit' && 0.8,
     f.pressure && 2.5,
     isDayHeading(f.line.text) && 4,
+    isOfVessel(f) && 3,
     // “4 people, one large pot”
     f.yield !== '' && f.line.text.startsWith(f.yield) && 3,
     f.verbFirst && f.amount === null && !isMeasured(f) && 1.5,
@@ -109,7 +110,12 @@ function ingredientCost(f: Features): number {
   );
 }
 
+/** “Pot: 1 c water + rack.”: what goes into a vessel is told as work. */
+const isOfVessel = (f: Features): boolean =>
+  /^(?:same |small |large )?(?:pot|cooker|pan|oven|hob|stove)\s*[:=]/i.test(f.line.text);
+
 function stepCost(f: Features): number {
+  if (isOfVessel(f)) return 0.3;
   const isWork = f.pressure || f.time || f.heat;
   const base = isMeasured(f)
     ? 2

@@ -92,7 +92,7 @@ function unreadCost(c: Clause, time: ClauseTime): number {
   if (time.isBare)
     return c.level !== null || c.natural || (c.wait && !c.finishing) || c.saute ? 2.5 : 0.9;
   // Seconds matter to nobody's plan.
-  return time.from < 1 ? 0.6 : UNREAD;
+  return time.from > 0 && time.from < 1 ? 0.6 : UNREAD;
 }
 
 function unread(p: Path, c: Clause, time: ClauseTime): void {
@@ -181,6 +181,9 @@ function hold(p: Path, c: Clause, time: ClauseTime): void {
 const BEFORE_SERVING =
   /^(?!.*\b(?:natural|pressure|valve|steam|lid|open)).*\bbefore (?:turning (?:it )?out|unmou?lding|serving|slicing|carving|cutting|eating|shredding)\b/i;
 
+/** “Rest the brisket wrapped in foil for 20 minutes”: it is no longer in there. */
+const OUT_OF_POT = /\b(?:foil|board|plate|platter|tent(?:ed)?|wrapped|towel)\b/i;
+
 function waitCost(p: Path, c: Clause, time: ClauseTime): number {
   const { cycle } = p;
   if (time.isLimit) return NEVER;
@@ -198,7 +201,8 @@ function waitCost(p: Path, c: Clause, time: ClauseTime): number {
   if (c.isBurner || c.saute) cost += 1.5;
   if (c.conditional) cost += 3;
   // “Leave to stand for 5 minutes before turning out”: it is open by then.
-  if (kind === 'natural' && BEFORE_SERVING.test(c.sentence)) cost += 2.5;
+  if (kind === 'natural' && (BEFORE_SERVING.test(c.sentence) || OUT_OF_POT.test(c.text)))
+    cost += 2.5;
   // “Let it cool in its liquor for 20 minutes”: the pressure is gone by then.
   if (kind === 'natural' && /\bcools?\b/i.test(c.text)) cost += 2;
   return cost;
