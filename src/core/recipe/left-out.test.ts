@@ -346,6 +346,7 @@ describe('what looks like a cycle or a list, and is none', () => {
       'Hake with white beans, 12 covers\n\nDay before\nSoak 600 g dried cannellini in plenty of cold water.\n\nOn the day\nBeans: drain; cover by 3 cm with water (about 1.8 l), 1 onion halved, 40 ml oil. HP 9 min, NR 15, release.\nHake: 1.7 kg, salted 15 min ahead. Rack, LP 2 min, QR. Or all together in a 150 °C oven, 12 min.',
     );
     expect(dish.name).toBe('Hake with white beans');
+    expect(dish.notes).not.toContain('Day before');
     expect(dish.stages[0]).toMatchObject({ kind: 'soak', minutes: 480 });
     expect(dish.stages.some((s) => s.kind === 'oven')).toBe(false);
     expect(dish.stages.some((s) => s.kind === 'rest' && s.minutes === 15)).toBe(true);

@@ -223,6 +223,7 @@ const withDay = (f: Features, day: string): Features =>
 function amongSteps(features: readonly Features[], labels: readonly Label[], i: number): Label {
   const label = labels[i] ?? 'step';
   const [f, next] = [features[i], features[i + 1]];
+  if (f && isDayHeading(f.line.text)) return 'section';
   if (label !== 'chatter' || !f?.line.isSentence || f.chatty || f.comment) return label;
   const goesOn = next?.line.isSentence === true && !next.line.afterGap && next.line.mark === 'none';
   if (goesOn && labels[i + 1] === 'step') return 'step';
