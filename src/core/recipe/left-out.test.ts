@@ -519,4 +519,17 @@ describe('cards and lodge books', () => {
     const bubbling = both.find((s) => s.kind === 'simmer');
     expect(bubbling?.after).toEqual(['pressure']);
   });
+
+  it('an old card in columns: its head is no cycle, its spoons are no marks, a third cycle is one', () => {
+    const dish = read(
+      'CHICKPEA STEW\nYield.......: 5 servings\nCook time...: 35 min at pressure + soaking\n\n  1 1/2  c   dried chickpeas\n      3  T   olive oil\n      1      large onion, chopped\n      5  c   water\n\nQuick-soak: boil chickpeas on saute 2 min, cover, let stand 1 hr; drain.\nChickpeas + 5 c water: high 20 min, natural 15.\nOnion in oil 6 min, tomatoes + chickpeas: high 10 min, quick.\nSpinach, lid on 3 min (off).',
+    );
+    const cycles = dish.stages.filter((s) => s.kind === 'pressure');
+    expect(cycles.map((s) => s.holdMinutes)).toEqual([20, 10]);
+    expect(dish.stages.some((s) => s.kind === 'rest' && s.minutes === 3)).toBe(true);
+    expect(dish.ingredients[1]).toMatchObject({ amount: 3, unit: 'tbsp', food: 'olive oil' });
+    expect(dish.servings).toBe(5);
+    expect(dish.stages.some((s) => s.kind === 'soak')).toBe(false);
+    expect(dish.stages.some((s) => s.kind === 'rest' && s.minutes === 60)).toBe(true);
+  });
 });

@@ -13,7 +13,9 @@ import { toSentences } from './sentences';
 import type { Piece, PieceKind, RawRecipe } from './types';
 
 const STEP_MARK =
-  /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z])|\d{1,2}(?:\s{2,}|\t+)(?=\p{Lu})|[ivx]{1,4}[.)]\s+(?=\p{Lu})|\d{1,2}\/\s+(?=\p{Lu}))/u;
+  /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z])|[ivx]{1,4}[.)]\s+(?=\p{Lu})|\d{1,2}\/\s+(?=\p{Lu}))/u;
+/** “1  Dice the beetroot”: a number and a wide gap, where work follows; “3  T olive oil” is an amount. */
+const GAP_MARK = /^\s*\d{1,2}(?:\s{2,}|\t+)(?=\p{Lu})/u;
 const BULLET = /^\s*(?:[•*▪◦‣∙·–-]\s+|[●○◯■►▶❖✦→➔➜⇒]\s*)/;
 /** A box to tick in front of a line. */
 const TICK_BOX = /^\s*(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒▢□◻◽⬜✓✔])\s*/;
@@ -42,7 +44,10 @@ function markOf(text: string): { mark: Line['mark']; bare: string } {
   if (box) return { mark: 'bullet', bare: timed.slice(box[0].length) };
   const hashes = HASHES.exec(timed);
   if (hashes) return { mark: 'title', bare: timed.slice(hashes[0].length) };
-  const number = STEP_MARK.exec(timed);
+  const gap = GAP_MARK.exec(timed);
+  const number =
+    STEP_MARK.exec(timed) ??
+    (gap && VERB_FIRST.test(timed.slice(gap[0].length).replace(/^\p{L}+ly\s+/u, '')) ? gap : null);
   if (number) return { mark: 'number', bare: timed.slice(number[0].length) };
   const bullet = BULLET.exec(timed);
   return bullet

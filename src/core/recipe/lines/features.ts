@@ -85,8 +85,8 @@ const MAKES_WEIGHT =
 const IN_ALL =
   /\b(?:takes?|ready in|done in|on the table in)\b|\b(?:all told|all in|start to finish|altogether|in total|from start to \w+)\b/i;
 const SETTING =
-  /^(?:(?:high |low )?pressure(?: cook(?:ing)?)?(?: (?:time|level))?|(?:pressure |steam )?release(?: (?:type|method|time))?)\s*(?:[:=–-]|(?=\d))/i;
-const SETTING_WORDS = 7;
+  /^(?:(?:high |low )?pressure(?: cook(?:ing)?)?(?: (?:time|level))?|(?:pressure |steam )?release(?: (?:type|method|time))?)\s*(?:[:=–-]|(?=\d))|^cook(?:ing)? time[ .]*[:=](?=.*\bpressure\b)/i;
+const SETTING_WORDS = 9;
 /** “Lentils ??”: nobody knows how many. */
 const UNSURE = /\s\?+$/;
 // “Crème” holds no “me”.

@@ -57,7 +57,7 @@ function phraseBehind(text: string, amount: FoundAmount): string {
   const behind = text.slice(amount.end).replace(WHOSE, ' ');
   if (OF_THE_LISTED.test(behind)) return '';
   // “The juice of half a lemon” is a lemon.
-  const [clause = ''] = behind.split(/[,.;:()!?&+]|\band\b/i);
+  const [clause = ''] = behind.split(/[,.;:()!?&+–—]|\band\b/i);
   const [time] = findDurations(clause);
   const ends = [STOP.exec(clause)?.index, /\d/.exec(clause)?.index, time?.start];
   return clause

@@ -248,7 +248,7 @@ const isLeftUndone = (text: string): boolean =>
 
 /** “Lid on, no heat, 6 minutes”, “the lid on (no pressure)”: it lies there in what is hot. */
 const NO_HEAT =
-  /\b(?:no|without|off the|residual) heat\b|\bheat (?:is )?off\b|^(?!.*\b(?:steam|simmer|boil|poach|valve)).*\b(?:no|without|not under) pressure\b/i;
+  /\b(?:no|without|off the|residual) heat\b|\bheat (?:is )?off\b|\(off\)|^(?!.*\b(?:steam|simmer|boil|poach|valve)).*\b(?:no|without|not under) pressure\b/i;
 /** A lid that holds no pressure. */
 const PLAIN_LID =
   /\b(?:glass|ordinary|normal|plain|loose|saucepan|pan|tempered)[- ]lid\b|\blid\b[^.]{0,12}\b(?:unlocked|ajar|half on|loosely)\b|\b(?:without|don['’]t|do not|not) (?:lock|seal)(?:ing|ed)?\b/i;
@@ -317,6 +317,8 @@ function kindIn(
   if (isPurpose(text, times) || isLook(text, times) || isLeftUndone(text) || allowsWaiting(text))
     return null;
   if (WHIPPED.test(text)) return 'finish';
+  // “Quick-soak: boil 2 min, let stand 1 hr”: the name of what follows.
+  if (times.length === 0 && /^(?:quick|hot)[- ]soak$/i.test(text)) return null;
   return (
     kindOf(text.replace(OUTCOME, ''), sentence) ?? (times.length > 0 && isStanding ? 'rest' : null)
   );
