@@ -97,6 +97,8 @@ export async function newMeal(page: Page, name: string, servings: number): Promi
 }
 
 export async function addDish(page: Page, name: string): Promise<void> {
+  // A button that is clicked before the page is alive does nothing.
+  await expect(page.getByTestId('save-state')).toHaveAttribute('data-live', 'true');
   await page.getByRole('button', { name: 'Add a dish' }).click();
   await page.getByLabel('Find by name; Enter takes the first').fill(name);
   await page.keyboard.press('Enter');
