@@ -532,4 +532,11 @@ describe('cards and lodge books', () => {
     expect(dish.stages.some((s) => s.kind === 'soak')).toBe(false);
     expect(dish.stages.some((s) => s.kind === 'rest' && s.minutes === 60)).toBe(true);
   });
+
+  it('an amount that nobody knows, before its food, loses no food', () => {
+    const { ingredients } = read(
+      'Kohlrabi\nServes 4\n\n3 kohlrabi\n?? g butter\n200 ml water\n\nSteam on high 4 min, QR.',
+    );
+    expect(ingredients.map((i) => i.food).join()).toContain('butter');
+  });
 });

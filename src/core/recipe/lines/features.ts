@@ -87,8 +87,8 @@ const IN_ALL =
 const SETTING =
   /^(?:(?:high |low )?pressure(?: cook(?:ing)?)?(?: (?:time|level))?|(?:pressure |steam )?release(?: (?:type|method|time))?)\s*(?:[:=–-]|(?=\d))|^cook(?:ing)? time[ .]*[:=](?=.*\bpressure\b)/i;
 const SETTING_WORDS = 9;
-/** “Lentils ??”: nobody knows how many. */
-const UNSURE = /\s\?+$/;
+/** “Lentils ??”, “?? g butter”: nobody knows how many. */
+const UNSURE = /\s\?+$|^\?+\s?(?:\p{L}+\s)?/u;
 // “Crème” holds no “me”.
 const CHATTY =
   /(?<!\p{L})(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi(?! (?:press|heat))|hiya|hey|hello|hope|thanks|thank you|lol|(?<![\p{L}\d]\s?)xx?(?!\s?\d)|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|(?:like|subscribe) button|channel|button below|posted|was|were|used to|took|said)(?!\p{L})|!!|\?\?|🙈/iu;
