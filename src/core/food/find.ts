@@ -14,6 +14,7 @@ import { VEGETABLES } from './data/vegetables';
 import type { FoodKind } from './kind';
 import { kindOfName } from './name-kind';
 import { plainName } from './reading';
+import { oneOf } from './singular';
 import type { Food } from './types';
 
 export const FOODS: readonly Food[] = [
@@ -36,6 +37,17 @@ export const FOODS: readonly Food[] = [
 
 const byId = new Map(FOODS.map((f) => [f.id, f]));
 const byName = new Map(FOODS.flatMap((f) => f.names.map((name) => [plainName(name), f] as const)));
+/** By what singular and plural of a name share; the first row of the table where several do. */
+const byOne = new Map<string, Food>();
+for (const [name, food] of byName) if (!byOne.has(oneOf(name))) byOne.set(oneOf(name), food);
+
+/** A row by a name in either number: “eggplants”, “white radishes”, “short rib”. */
+const named = (name: string): Food | undefined =>
+  byName.get(name) ?? byOne.get(oneOf(name)) ?? byName.get(name.replace(/s$/, ''));
+/** A word of many that stands in the table only so: “green” is no greens, and a jelly bean is no bean. */
+const isOneOfMany = (name: string): boolean =>
+  !byName.has(name) && !name.includes(' ') && oneOf(name) === name;
+
 /** Words of the longest name. */
 const MOST_WORDS = Math.max(...[...byName.keys()].map((name) => name.split(' ').length));
 
@@ -84,8 +96,8 @@ export function findFood(text: string): Food | null {
   const exact = byId.get(wanted) ?? byName.get(wanted);
   if (exact) return exact;
   const turned = TURNED.exec(wanted);
-  const named = turned && byName.get(`${turned[2]} ${turned[1]}`);
-  if (named) return named;
+  const fresh = turned && named(`${turned[2]} ${turned[1]}`);
+  if (fresh) return fresh;
   for (const clause of wanted.split(/[,;()]/)) {
     const main = ` ${eitherOf(clause.trim())} `.replace(ASIDE, ' ').trim();
     const tokens = main.split(/[^\p{L}\p{N}½¼¾⅓⅔.'-]+/u).filter(Boolean);
@@ -110,8 +122,12 @@ function headOf(tokens: readonly string[]): Food | null {
   for (;;) {
     // No name has more words; a whole sentence is looked through from its end.
     for (let start = Math.max(0, end - MOST_WORDS); start < end; start++) {
-      const food = byName.get(tokens.slice(start, end).join(' '));
-      if (food) return food;
+      const name = tokens.slice(start, end).join(' ');
+      const food = named(name);
+      if (!food) continue;
+      const before = tokens.slice(0, start);
+      const isIt = !DESCRIBES.test(name) && before.every((t) => DESCRIBES.test(t));
+      if (!isOneOfMany(name) || isIt) return food;
     }
     end--;
     if (end === 0 || !DESCRIBES.test(tokens[end] ?? '')) return null;
@@ -141,8 +157,9 @@ export function mentionedFood(text: string): Food | null {
     .split(' ');
   for (let length = Math.min(MOST_WORDS, words.length); length > 0; length--)
     for (let start = 0; start + length <= words.length; start++) {
-      const food = byName.get(words.slice(start, start + length).join(' '));
-      if (food && !isWholeDish(food)) return food;
+      const name = words.slice(start, start + length).join(' ');
+      const food = named(name);
+      if (food && !isWholeDish(food) && !isOneOfMany(name)) return food;
     }
   return null;
 }

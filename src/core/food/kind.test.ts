@@ -230,3 +230,40 @@ describe('allergens in a name', () => {
     expect(allergensInName(name)).toEqual(expected);
   });
 });
+
+describe('one and many', () => {
+  const many = (name: string): string =>
+    /(?:s|x|ch|sh)$/.test(name)
+      ? `${name}es`
+      : /[^aeiou]y$/.test(name)
+        ? `${name.slice(0, -1)}ies`
+        : `${name}s`;
+
+  it('finds every food of one word in the plural, too', () => {
+    const names = FOODS.flatMap((f) => f.names).filter(
+      (n) => /^[a-z]+$/.test(n) && !/[si]$/.test(n),
+    );
+    // “Gooses” are geese.
+    const unknown = names.filter((n) => n !== 'goose' && findFood(many(n)) === null);
+    expect(names.length).toBeGreaterThan(300);
+    expect(unknown).toEqual([]);
+  });
+
+  it.each([
+    ['2 eggplants', 'aubergine'],
+    ['white radishes', 'daikon'],
+    ['short rib', 'short-ribs'],
+    ['chicken quarter', 'chicken-leg'],
+    ['almond', 'almonds'],
+  ])('“%s” is %s', (name, id) => {
+    expect(findFood(name)?.id).toBe(id);
+  });
+
+  it.each(['green', 'jelly bean', 'tiger nut', 'coffee bean'])(
+    '“%s” is not the thing that its last word names alone',
+    (name) => {
+      expect(findFood(name)?.group ?? 'nothing').not.toMatch(/pulse|nut/);
+      expect(findFood(name)?.id).not.toBe('collards');
+    },
+  );
+});

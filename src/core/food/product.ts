@@ -2,6 +2,7 @@
 import type { Unit } from '../units';
 import { findFood } from './find';
 import { plainName } from './reading';
+import { singular } from './singular';
 import type { Food } from './types';
 
 /** Spellings and names of one and the same thing (common practice). */
@@ -197,13 +198,4 @@ function withPhrases(tokens: readonly string[]): string {
 function oneOf(token: string): string {
   const one = singular(token);
   return WORDS[token] ?? WORDS[one] ?? one;
-}
-
-/** @example singular('tomatoes') // 'tomato' */
-function singular(word: string): string {
-  if (word.length < 4 || /(?:ss|us|is)$/.test(word)) return word;
-  if (/ies$/.test(word)) return word.length > 5 ? `${word.slice(0, -3)}y` : word.slice(0, -1);
-  if (/(?:o|ch|sh|x|s)es$/.test(word)) return word.slice(0, -2);
-  if (/leaves$/.test(word)) return word.replace(/leaves$/, 'leaf');
-  return word.endsWith('s') ? word.slice(0, -1) : word;
 }

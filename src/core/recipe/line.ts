@@ -54,6 +54,7 @@ const IS_WORK = new RegExp(
 /** “A rabbit of about 1.2 kilos”: the weight is no part of its name. */
 const WEIGHING =
   /\s+(?:(?:of|weighing)\s+(?:about\s+|around\s+|roughly\s+)?|(?:about|around|approx\.?|roughly|c\.|ca\.?)\s+|[~≈]\s*)((?:\d[\d.,]*|an?|one|two|three|four|half an?)\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?)(?:\s+and\s+a\s+(?:half|quarter))?(?:\s+(?:each|apiece))?)\b/i;
+const ABOUT = /^(?:about|around|approx\.?|roughly|ca\.?|c\.|~|=)\s*/i;
 const TO_TASTE =
   /,?\s*\b(to taste|as needed|for serving|to serve|if (?:you )?(?:like|liked|wanted|desired)|optional)\b\.?/i;
 const IS_OPTIONAL = /optional|if /i;
@@ -170,8 +171,8 @@ export function parseLine(text: string): IngredientLine {
   const front = parseAmount(clean);
   const behind =
     front.amount === null && clean.length <= LONGEST_TURNED ? amountBehind(clean) : null;
-  const { amountTo, unit, packSize, ...found } = behind ? parseAmount(behind.amount) : front;
-  let { amount } = found;
+  const { amountTo, packSize, ...found } = behind ? parseAmount(behind.amount) : front;
+  let { amount, unit } = found;
   const behindMore = /^\+\s*(.+)$/.exec(behind?.more ?? '')?.[1];
   const added = behindMore ? parseQuantity(behindMore) : null;
   if (added && added.unit === unit && amount !== null) amount += added.amount;
@@ -191,6 +192,9 @@ export function parseLine(text: string): IngredientLine {
   });
   food = food.replace(/\s*\(([^()]*)\)/g, (_whole, inner: string) => {
     optional ||= /\boptional\b/i.test(inner);
+    // “Pearl barley, a mug (200 g)”: the only number there is.
+    const size = amount === null ? parseQuantity(inner.replace(ABOUT, '').trim()) : null;
+    if (size) ({ amount, unit } = size);
     notes.push(inner.trim());
     return '';
   });

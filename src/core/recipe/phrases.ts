@@ -95,7 +95,7 @@ export function levelIn(clause: string): 'low' | 'high' | 'max' | null {
     return 'high';
   if (/\bLO\b|\b[Ll]o(?= press)|^[Ll]o$|\d ?(?:m|mins?|minutes?)?,? (?:on )?lo\b/.test(clause))
     return 'low';
-  if (/\blow\b(?![- ](?:sodium|salt|fat|heat))/i.test(clause)) return 'low';
+  if (/\blow\b(?![- ](?:sodium|salt|fat|heat|flame|gas|fire))/i.test(clause)) return 'low';
   return /\bhigh\b(?! heat| speed)/i.test(clause) ? 'high' : null;
 }
 

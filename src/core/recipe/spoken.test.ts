@@ -61,7 +61,7 @@ everything in, noodles pushed under. hi pressure 2 min. QR straight away!! serve
     const found = read(talk);
     expect(found.name).toBe('Tofu noodles in the big pot');
     expect(foods(found)).toEqual([
-      'block of firm tofu',
+      '14 oz block of firm tofu',
       '8 oz rice noodles',
       '1.5 cup broth',
       '2 clove garlic',

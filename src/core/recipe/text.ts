@@ -55,15 +55,39 @@ function markOf(text: string): { mark: Line['mark']; bare: string } {
     : { mark: 'none', bare: timed };
 }
 
+const BARE_NUMBER = /^\s*(\d{1,2})\s+(?=[\p{Lu}])/u;
+
+/**
+ * “1 Pat the pork dry”, “2 Press CANCEL”: lines that count up from one, most of them work, are numbered, though no stop
+ * says so.
+ *
+ * @returns the lines that are
+ */
+function numberedLines(lines: readonly string[]): ReadonlySet<number> {
+  const found: number[] = [];
+  let works = 0;
+  for (const [i, line] of lines.entries()) {
+    const mark = BARE_NUMBER.exec(line);
+    if (!mark || Number(mark[1]) !== found.length + 1) continue;
+    found.push(i);
+    if (VERB_FIRST.test(line.slice(mark[0].length))) works++;
+  }
+  return new Set(found.length >= 3 && works > found.length / 2 ? found : []);
+}
+
 /** Lines of a text, and the sentences of its paragraphs, with where they stand in it. */
 function linesOf(source: string): Line[] {
   const lines: Line[] = [];
   let at = 0;
   let afterGap = false;
-  for (const raw of source.split('\n')) {
+  const rows = source.split('\n');
+  const numbered = numberedLines(rows);
+  for (const [row, raw] of rows.entries()) {
     const start = at;
     at += raw.length + 1;
-    const { mark, bare } = markOf(raw.trim());
+    const { mark, bare } = markOf(
+      numbered.has(row) ? raw.trim().replace(BARE_NUMBER, '$1. ') : raw.trim(),
+    );
     const text = unTabled(
       bare
         .replace(EMPHASIS, '')

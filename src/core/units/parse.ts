@@ -84,7 +84,7 @@ const PACK_BEFORE = new RegExp(
 );
 /** “a 28 oz can”, “2 x 400 g tins”, “420g can”, “two 14-ounce cans”. */
 const PACK_JOINED = new RegExp(
-  String.raw`^(?:(${COUNT})\s*(?:[x×]\s*|[-–]\s+|\s))?(${FIGURE})[- ]?(${UNIT})\.?[- ]+(${CONTAINER})\b\.?${OF}`,
+  String.raw`^(?:(${COUNT})\s*(?:[x×]\s*|[-–]\s+|\s)(?:(?:big|large|small)\s+)?)?(${FIGURE})[- ]?(${UNIT})\.?[- ]+(${CONTAINER})\b\.?${OF}`,
   'i',
 );
 const PACK_AFTER = /^\s*\(([^()]*\d[^()]*)\)/;

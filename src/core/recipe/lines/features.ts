@@ -92,6 +92,15 @@ const UNSURE = /\s\?+$|^\?+\s?(?:\p{L}+\s)?/u;
 // “Crème” holds no “me”.
 const CHATTY =
   /(?<!\p{L})(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi(?! (?:press|heat))|hiya|hey|hello|hope|thanks|thank you|lol|(?<![\p{L}\d]\s?)xx?(?!\s?\d)|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|(?:like|subscribe) button|channel|button below|posted|was|were|used to|took|said)(?!\p{L})|!!|\?\?|🙈/iu;
+/** “I do them Friday: season, brown well, 4 min a side”: talk that tells what is done, and how long. */
+const TELLS_WORK = new RegExp(
+  String.raw`(?<!\p{L})(?:i|we)\s+(?:(?:always|usually|normally|then|just|now|like to|tend to)\s+)?(?:do (?:it|them|mine|this|these|ours)|(?:${VERBS}))(?!\p{L})`,
+  'iu',
+);
+const isTellingWork = (text: string): boolean =>
+  TELLS_WORK.test(text) &&
+  new RegExp(VERB.source, 'giu').test(text.replace(TELLS_WORK, ' ')) &&
+  findDurations(text).length > 0;
 const KEEPING =
   /\b(?:leftovers?|keeps? (?:for|well|\d)|lasts (?:for )?\d|last for \d|store|freezes?|frozen for|reheat|fridge|make ahead|make it ahead|variation|goes well|serve with|calories|per serving|nutrition)\b|\b(?:tips?|notes?|storage):/i;
 /** “Overnight in the fridge.”: a step, and no word on keeping. */
@@ -187,7 +196,9 @@ export function featuresOf(line: Line): Features {
     setting:
       SETTING.test(text) && text.split(/\s+/).length <= SETTING_WORDS && line.mark !== 'number',
     meta: (META.test(text) && !pressure) || MAKES_WEIGHT.test(text) || isInAll(text, pressure),
-    chatty: CHATTY.test(text.replace(UNSURE, '')),
+    chatty: CHATTY.test(
+      (isTellingWork(text) ? text.replace(TELLS_WORK, ' ') : text).replace(UNSURE, ''),
+    ),
     keeping: KEEPING.test(text) && !NIGHT.test(text) && !COLD_STEP.test(text),
     aside: ASIDE.test(text),
     wordsOutside: outside.trim().split(/\s+/).length,

@@ -20,7 +20,7 @@ const IN_ALL =
   /^[\d.,½¼¾]+\s?\p{L}+\.? (?:total|in all|in total|altogether|all told|each|drained|net)\b/iu;
 /** “1 octopus, about 1 kg”: what it weighs. */
 const ONLY_AMOUNT =
-  /^(?:(?:about|around|roughly|approx\.?|ca\.?|~)\s*)?[\d.,½¼¾/]+\s?(?:kg|g|lbs?|oz|kilos?|pounds?|grams?|ounces?)\.?$/i;
+  /^(?:(?:about|around|roughly|approx\.?|ca\.?|~)\s*)?(?:[\d.,½¼¾/]+|(?:half )?an?|one|two|three)\s?(?:kg|g|lbs?|oz|kilos?|pounds?|grams?|ounces?)\.?(?: each| apiece| or so)?$/i;
 const MOST_WORDS = 6;
 
 /** Where the list begins: behind “you need”, at the first thing with an amount. */

@@ -68,6 +68,12 @@ function phraseBehind(text: string, amount: FoundAmount): string {
     .join(' ');
 }
 
+/** “A bottle of red”. */
+const wineOf = (phrase: string, { unit }: FoundAmount): string =>
+  unit === 'package' && /^(?:\p{L}+ )?(?:red|white|ros[eé])$/iu.test(phrase)
+    ? `${phrase} wine`
+    : phrase;
+
 /** “A mug of water (about 300 ml)”: the measure that counts. */
 const IN_BRACKETS =
   /^\s*\((?:(?:that(?:'|’)s|about|around|roughly|say|approx\.?|ca\.?|c\.|~)\s*)*(\d[\d.,½¼¾]*\s*(?:ml|l|cl|lit(?:re|er)s?|g|grams?|kg|oz|lbs?|cups?|tbsp|tsp))\)/i;
@@ -142,7 +148,7 @@ export function foodsInMethod(
       if (RESERVED.test(sentence.slice(Math.max(0, amount.start - 14), amount.start))) continue;
       const isArticle = /^an?\b/i.test(sentence.slice(amount.start));
       if (isArticle && BECOMES.test(sentence.slice(0, amount.start))) continue;
-      const phrase = phraseBehind(sentence, amount);
+      const phrase = wineOf(phraseBehind(sentence, amount), amount);
       const told = sentence.slice(amount.start, amount.end);
       const before =
         isListless && mentionedFood(phrase) === null ? foodBefore(sentence, amount) : '';

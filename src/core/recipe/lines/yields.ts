@@ -5,7 +5,7 @@ const MOST_SERVINGS = 200;
 const RANGE = String.raw`(?![.,]?\d)(?:\s*(?:-|–|—|to|or)\s*${NUMBER})?`;
 const PEOPLE =
   'servings?|srvs?|portions?|people|persons?|pers\\b\\.?|ptns?|pax|ppl|eaters|covers|cvrs?|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry';
-const ABOUT = String.raw`(?:about|around|approx\w*\.?|roughly|up to|easily|a (?:crowd|family|table|party) of|the|a hungry|some|well over|between)`;
+const ABOUT = String.raw`(?:about|around|approx\w*\.?|roughly|like|say|up to|easily|a (?:crowd|family|table|party) of|the|a hungry|some|well over|between)`;
 /** Made in one piece: how many eat of it is another number. */
 const THINGS = String.raw`(?:(?:small|medium|large|big|mini|individual|whole)\s+)*(?:x|×|loa(?:f|ves)|cakes?|pies?|tarts?|dish(?:es)?|jars?|bottles?|trays?|tins?|batch(?:es)?|terrines?|puddings?)\b`;
 /** Where a line says what it makes and how many it feeds, these say the second. */
@@ -27,6 +27,8 @@ const YIELD = new RegExp(
     String.raw`^(?:makes\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:(?:small|large|little|individual|mini|generous)\s+)*(?:pots|ramekins|glasses|moulds|verrines|cups\s*$)(?=\s*[.,]?$)`,
     // “Stew (for 5)”, “BEAN POT — for 8”.
     String.raw`(?:(?<=^|\(|[—–-]\s|[.,]\s)for)\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?=\s*(?:$|\)|[.,;:]))`,
+    // “ok so for 8 you want 2.4 kg”
+    String.raw`\bfor\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?=\s+(?:of us\s+)?(?:you|we|i)(?:(?:'|’)(?:ll|d))?\s+(?:want|need|use|take|allow|get|buy)\b)`,
   ].join('|'),
   'i',
 );

@@ -89,7 +89,7 @@ export interface Clause extends PotWords {
 
 /** Where a clause about a release begins inside one that is about a hold too. */
 const RELEASE_INSIDE =
-  /\b(?:with|using|followed by|plus|,)?\s*(?:a |an )?(?:(?:\d+|\w+)[- ]?min\w*(?: of)? )?(?:natural|quick|NPR\b|QP?R\b)/i;
+  /\b(?:with|w\/|using|followed by|plus|,)?\s*(?:a |an )?(?:(?:\d+|\w+)[- ]?min\w*(?: of)? )?(?:natural|quick|NPR\b|QP?R\b)/i;
 const NEGATED =
   /\b(?:do(?:es)? not|don(?:'|’)?t|never|no need to|without|instead of|rather than|not)\b[^.;]{0,40}$/i;
 const COMING_UP =
@@ -112,7 +112,7 @@ const EACH =
 const A_BATCH = /\b(?:per|a|every|for each) (?:batch|go|lot|load|round)\b/i;
 const SIDES =
   /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)|(?:min(?:ute)?s?|m)\s?\/\s?side\b/i;
-const IN_ALL = /\d\s?(?:min(?:ute)?s?\.?|m)? (?:in all|in total|altogether|all told)\b/i;
+const IN_ALL = /\d\s?(?:min(?:ute)?s?\.?|m)? (?:in all|in total|total|altogether|all told)\b/i;
 /** “In batches, 8 minutes each”: two at the least. */
 const IN_BATCHES = new RegExp(
   String.raw`\b(?:in|several|a few|small) (?:small |several |a few )?batches\b|\b(?:a few|${NUMBER}) at a time\b|\b(?:cook|fry|brown|griddle|toast|sear) each\b(?! side)`,
@@ -138,7 +138,7 @@ const AHEAD = new RegExp(
   String.raw`(?:${NUMBER}|\b(?:half an|an?)) ?(?:min(?:ute)?s?|hours?|hrs?|days?)\b\.? (?:ahead|beforehand|in advance) (?:is|are|will|would|works|does)\b`,
   'iu',
 );
-const ESTIMATE = /\b(?:about|abt|around|approx\w*|ca|takes?|roughly|up to|will take)\b|~/i;
+const ESTIMATE = /\b(?:about|abt|around|approx\w*|ca|takes?|took|roughly|up to|will take)\b|~/i;
 
 const OR_SO = /(?:\bor so|-odd\b|ish|\bor thereabouts|\bgive or take)\b/i;
 
@@ -222,11 +222,22 @@ function timesIn(text: string, sentence: string): ClauseTime[] {
       to: t.to === null ? null : t.to * of,
       isBare: false,
       isEstimate: ESTIMATE.test(before) || OR_SO.test(text.slice(t.start, t.end + 16)),
-      isLimit: LIMIT_BEFORE.test(before) || LIMIT_AFTER.test(text.slice(t.end, t.end + 12)),
+      isLimit:
+        LIMIT_BEFORE.test(before) ||
+        LIMIT_AFTER.test(text.slice(t.end, t.end + 12)) ||
+        isTheMost(text, sentence, t),
     };
   });
   const found = [...own, ...(allowsWaiting(text) ? [] : bareTimes(text, timed))];
   return [...found, ...moreTimes(text, found)].sort((a, b) => a.start - b.start);
+}
+
+/** “At least 2 hours and up to 2 days”: the first is waited for, the second is allowed. */
+function isTheMost(text: string, sentence: string, time: Duration): boolean {
+  if (!/^(?:for )?(?:up to|as long as|no more than)\s*$/i.test(text.slice(0, time.start)))
+    return false;
+  const [first] = findDurations(sentence);
+  return first !== undefined && first.end <= sentence.indexOf(text);
 }
 
 /** “Throw out any that stay shut”: shells, not lids. */
@@ -264,6 +275,10 @@ const isCovered = (sentence: string, next: string): boolean =>
   !saysQuick(sentence) &&
   !beginsWithRelease(next);
 
+/** “For 5 whistles, then 15 minutes on a low flame”: a pot with a weight, on a stove; nobody knows how long that is here. */
+export const WHISTLES = /\bwhistles?\b/i;
+const FLAME = /\b(?:flame|gas|sim)\b/i;
+
 /** “Listed under pressure cooking”: a heading of the list, and no cooking. */
 const IN_LIST =
   /\b(?:listed|given|named|ingredients?)\b[^.]{0,24}\b(?:under|for)\b[^.]{0,12}\bpressure/i;
@@ -276,8 +291,10 @@ const isPurpose = (text: string, times: readonly ClauseTime[]): boolean =>
   times.length === 0 && /^(?:to|until|till|so that)\b|^(?:no|without) pressure$/i.test(text);
 
 /** “Until puffed | and deep golden”: how it looks when it is done. */
-const isLook = (text: string, times: readonly ClauseTime[]): boolean =>
+const isLook = (text: string, sentence: string, times: readonly ClauseTime[]): boolean =>
   times.length === 0 &&
+  // “Season, brown well all over”: nobody waits until it is.
+  (!/^brown\b/i.test(text) || /\b(?:un)?til+\b|\bwhen\b/i.test(sentence)) &&
   /^(?:(?:deep(?:ly)?|nicely|lightly|just|well|very) )?(?:golden|brown(?:ed)?|puffed|crisp|tender|soft|fragrant|translucent|bubbling|caramelised|caramelized)\b(?! (?:the|it|them|off|in)\b)/i.test(
     text,
   );
@@ -314,7 +331,12 @@ function kindIn(
   times: readonly ClauseTime[],
   isStanding: boolean,
 ): FoundKind | null {
-  if (isPurpose(text, times) || isLook(text, times) || isLeftUndone(text) || allowsWaiting(text))
+  if (
+    isPurpose(text, times) ||
+    isLook(text, sentence, times) ||
+    isLeftUndone(text) ||
+    allowsWaiting(text)
+  )
     return null;
   if (WHIPPED.test(text)) return 'finish';
   // “Quick-soak: boil 2 min, let stand 1 hr”: the name of what follows.
@@ -346,7 +368,7 @@ function factsOf(
     kind: kindIn(text, sentence, times, isStanding),
     isBurner: saysBurner(sentence),
     pressure:
-      saysPressure(text) &&
+      (saysPressure(text) || WHISTLES.test(text)) &&
       !/\b(?:no|without) pressure\b/i.test(text) &&
       !IN_LIST.test(sentence) &&
       !(RICE_COOKER.test(sentence) && !/\bpressure\b/i.test(sentence)),
@@ -379,6 +401,7 @@ function factsOf(
     conditional:
       (CONDITION.test(text) && !isFirstOfCases(text, sentence)) ||
       OTHER_CASE.test(sentence) ||
+      (WHISTLES.test(sentence) && FLAME.test(text)) ||
       ASKED_BEFORE.test(sentence),
     releases:
       (saysLevel(text) && LEFT_FOR.test(sentence)) ||
@@ -394,18 +417,22 @@ function factsOf(
 
 /** “If not, lid back on for 5 minutes”: the case is that of what follows it. */
 const CASE =
-  /^(?:and |but )?if (?:(?:it|they)(?:(?:'|’)(?:s|re)| is| are) )?(?:still |not )?(?:not|so|needed|necessary|need be|under|below|short|raw|hard|tough|firm|pink|underdone|undercooked|done|cooked|tender|ready|soft|there)(?: yet| enough)?$/i;
+  /^(?:and |but )?if (?:(?:it|they)(?:(?:'|’)(?:s|re)| is| are) )?(?:still |not )?(?:not|so|needed|necessary|need be|under|below|short|raw|hard|tough|firm|pink|underdone|undercooked|done|cooked|tender|ready|soft|there)(?: yet| enough)?$|^(?:and |but )?if (?:it|they|that) (?:do|does|is|are|has|have)(?:n(?:'|’)t| not)$/i;
 
 /** “Serve with the cream, whipped (3 minutes)”: how it is made ready, and no work of its own. */
 const MADE_READY =
   /^(?:\p{L}+ly )?(?:whipped|whisked|beaten|chopped|sliced|diced|grated|covered|uncovered)\b/iu;
+
+/** “If it doesn’t, put the lid back on | and wait 5 minutes”. */
+const isUntimedCase = (text: string): boolean =>
+  CASE.test(text.split(',')[0] ?? '') && findDurations(text).length === 0;
 
 /** “16 minutes, high pressure”: the minutes are those of what is named behind them. */
 function withTheirTimes(clauses: readonly string[]): string[] {
   const joined: string[] = [];
   for (const clause of clauses) {
     const before = joined.at(-1) ?? '';
-    if (CASE.test(before)) {
+    if (CASE.test(before) || isUntimedCase(before)) {
       joined[joined.length - 1] = `${before}, ${clause}`;
       continue;
     }
@@ -449,7 +476,7 @@ export function readClauses(sentence: string, at: number, around: Around = {}): 
           ),
       )
       .flatMap((text) => {
-        const cut = saysPressure(text) ? RELEASE_INSIDE.exec(text) : null;
+        const cut = saysPressure(text) || saysLevel(text) ? RELEASE_INSIDE.exec(text) : null;
         if (!cut || cut.index <= 3) return [text];
         return [text.slice(0, cut.index).trim(), text.slice(cut.index).trim()];
       })

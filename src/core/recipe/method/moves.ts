@@ -4,7 +4,7 @@
  * would make, 5 is hardly meant.
  */
 import type { ReleaseFound } from '../types';
-import type { Clause, ClauseTime } from './clause';
+import { WHISTLES, type Clause, type ClauseTime } from './clause';
 import { best, holdOf, type Path } from './path';
 import { note, other } from './open-pot';
 import { bareWork, work, workOf } from './work';
@@ -299,8 +299,9 @@ function release(p: Path, c: Clause): void {
     other(p, c);
     return;
   }
-  // Brought to pressure and let go at once: a hold of nothing is asked about.
-  const isUnset = Number.isNaN(cycle.holdMinutes);
+  // Brought to pressure and let go at once: a hold of nothing is asked about. Whistles are a hold that nobody knows.
+  const isWhistled = p.stages[p.open]?.sentences.some((s) => WHISTLES.test(s)) === true;
+  const isUnset = Number.isNaN(cycle.holdMinutes) && !isWhistled;
   const next = nextRelease(p, c, cycle.release);
   p.tellCycle(c, { release: next, ...(isUnset ? { holdMinutes: 0 } : {}) });
   if (next.kind !== 'natural') p.lidOn = false;

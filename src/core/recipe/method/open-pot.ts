@@ -26,9 +26,15 @@ export function note(p: Path, c: Clause): void {
   else if (c.pours) p.isWet = true;
   if (c.potInPot) p.vessel = 'pan';
   if (c.inVessel) p.vesselAt = c.at;
+  if (c.fillsVessel) p.filledAt = c.at;
   if (c.aboveWater) p.rackAt = c.at;
-  if (Math.abs(p.vesselAt - p.rackAt) <= 1) p.vessel = 'pan';
+  if (Math.abs(p.vesselAt - p.rackAt) <= 1 || isFilledFor(p)) p.vessel = 'pan';
 }
+
+/** Sentences between filling a basin and its rack: covering, tying, pouring the water. */
+const MOST_BETWEEN = 6;
+const isFilledFor = ({ filledAt, rackAt }: Path): boolean =>
+  rackAt >= filledAt && rackAt - filledAt <= MOST_BETWEEN;
 
 /** Work that leaves the question open in which pot it will be cooked. */
 const OFF_POT: ReadonlySet<FoundKind> = new Set(['prep', 'soak', 'rest', 'oven', 'burner']);

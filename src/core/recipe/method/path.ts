@@ -59,6 +59,8 @@ export class Path {
   /** Sentences that spoke last of such a vessel, and of a rack. */
   vesselAt = -Infinity;
   rackAt = Infinity;
+  /** The sentence that filled a basin, tin or mould. */
+  filledAt = -Infinity;
   /** The first words of a rest whose minutes may follow, and their sentence. */
   rests: Loose | null = null;
   /** Clauses whose times nothing was made of. */
@@ -156,6 +158,7 @@ export class Path {
     this.vessel = '';
     this.vesselAt = -Infinity;
     this.rackAt = Infinity;
+    this.filledAt = -Infinity;
   }
 
   /** The cycle is over: what was waited without venting was a natural release. */

@@ -12,12 +12,15 @@ const HEATS = /\b(?:heat|melt|warm|bring|boil)\b/i;
 
 const VESSEL =
   /\b(?:pan|tin|dish|bowl|jars?|ramekins?|mou?lds?|tins?|pans?|bowls?|dishes|pudding basin|basin|foil parcels?|cake ring|(?:silicone|egg[- ]bites?) (?:tray|mou?ld)|tray on the (?:trivet|rack))\b/i;
+/** What food is filled into for good: it stays there until it is cooked. */
+const FILLED =
+  /\b(?:basin|ramekins?|(?:cake|loaf|pudding) (?:tin|pan|mou?ld)|spring-?form|mou?lds?|greased|buttered|lined)\b/i;
 const ABOVE =
   /\b(?:trivet|rack|steamer|pot[- ]in[- ]pot|PIP|sling|above the water|over the water)\b/i;
 
 /** What was done is not done yet, and goes on: “still hard”, “too thin”, “5 minutes more”. */
 const GOES_ON =
-  /\b(?:more|another|extra|further|longer|additional|again)\b|\btoo (?:thin|soupy|loose|wet|runny|watery|hard|firm|pale|pink)\b|\bstill\b|\b(?:not|isn['’]t|aren['’]t) (?:yet |quite |fully )?(?:done|tender|soft|cooked|ready|crisp|brown|thick|hot)/i;
+  /\b(?:more|another|extra|further|longer|additional|again)\b|\btoo (?:thin|soupy|loose|wet|runny|watery|hard|firm|pale|pink)\b|\bstill\b|\bif (?:it|they|that) (?:do|does|is|are)(?:n['’]t| not)\b|\b(?:not|isn['’]t|aren['’]t) (?:yet |quite |fully )?(?:done|tender|soft|cooked|ready|crisp|brown|thick|hot)/i;
 /** Told for another food, another pot or another cook: nothing to look at. */
 const OTHER_CASE =
   /\bfrozen\b|\bif (?:you|using|making|doubl)|\binstead\b|\bno \w+\?|\bwithout an?\b|\bfor (?:larger|bigger|smaller|thicker)\b/i;
@@ -31,6 +34,8 @@ export interface PotWords {
   heats: boolean;
   /** Its sentence speaks of a pan, tin or bowl. */
   inVessel: boolean;
+  /** Its sentence speaks of a vessel that is filled to be cooked in. */
+  fillsVessel: boolean;
   /** Its sentence speaks of a rack. */
   aboveWater: boolean;
   potInPot: boolean;
@@ -44,6 +49,7 @@ export const potWords = (text: string, sentence: string): PotWords => ({
   melts: MELTS.test(text),
   heats: HEATS.test(text),
   inVessel: VESSEL.test(sentence),
+  fillsVessel: FILLED.test(sentence) && VESSEL.test(sentence),
   aboveWater: ABOVE.test(sentence),
   potInPot: /\bpot[- ]in[- ]pot\b|\bPIP\b/i.test(sentence),
   goesOn: GOES_ON.test(sentence) && !OTHER_CASE.test(sentence),
