@@ -72,13 +72,24 @@ function orTwo(text: string): Duration[] {
   });
 }
 
+/** “4/5 mins”: four or five. A half, two thirds and three quarters of an hour are what they say. */
+const FOUR_FIVE = /(?<![\d.,/])(\d{1,2})\/(\d{1,2})\s?(?:minutes?|mins?)\b/gi;
+
+function fourOrFive(text: string): Duration[] {
+  return [...text.matchAll(FOUR_FIVE)].flatMap((match) => {
+    const [from, to] = [Number(match[1]), Number(match[2])];
+    if (from < 2 || to <= from || to > 2 * from) return [];
+    return [{ from, to, start: match.index, end: match.index + match[0].length, perPound: null }];
+  });
+}
+
 /**
  * Every time in a text, in order.
  *
  * @example findDurations('for 1 hour 10 minutes')[0]?.from // 70
  */
 export function findDurations(text: string): Duration[] {
-  const found = [...hoursAndMinutes(text), ...orTwo(text)];
+  const found = [...hoursAndMinutes(text), ...orTwo(text), ...fourOrFive(text)];
   const joined = [...found];
   for (const match of text.matchAll(SPAN)) {
     const [whole, first = '', second, unit = 'm', , part, extra] = match;

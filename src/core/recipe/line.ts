@@ -67,6 +67,7 @@ const COUNTED_FOOD = /^\p{L}{3,}(?: \p{L}+){0,2}\s*$/u;
 const NO_LIST =
   /^(?:soak|fry|brown|sear|rinse|boil|simmer|toast|melt|soften|cook|add|drain|cover|step|part|day|week|serves?|servings?|makes|feeds?|yields?|for|page|chapter|recipe|portions?|people|pax|prep|cook|total|time|ready|oven|bake|high|low|gas)\b/i;
 /** “Water – 2 ½ cups”, “shallot 300g, brunoise”, “Haldi: ¼ tsp”: the amount stands behind the food. */
+const WEIGHTS: ReadonlySet<string> = new Set(['g', 'kg', 'oz', 'lb']);
 const SEPARATOR = /\s*(?:[-–—:=]|\.{2,}|,)?\s*$/u;
 
 /** Where an amount with a unit, or after a separator, stands behind the food it counts. */
@@ -101,7 +102,13 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
     /^\s*(?:$|,)/.test(text.slice(found.end));
   // “Anchovies, 4”
   const isCount = isKnown && found.unit === null && found.end === text.length;
-  const isApart = /,\s*$/.test(before) && !(isKnown && (found.unit !== null || isCount));
+  // “Gammon, 1.8kg unsmoked joint”
+  const isWeighed =
+    WEIGHTS.has(found.unit ?? '') &&
+    /^\p{L}+(?: \p{L}+){0,3},\s*$/u.test(before) &&
+    findFood(before.replace(/,\s*$/, '')) !== null;
+  const isApart =
+    /,\s*$/.test(before) && !isWeighed && !(isKnown && (found.unit !== null || isCount));
   if (!isSet && ((found.unit === null && !isMeasure && !isCount) || isWords || isApart))
     return null;
   // “3 cm pieces”, “for 4 people”: no food of its own in front.
@@ -130,6 +137,8 @@ const plainMeasures = (text: string): string =>
     .replace(/\bbay lvs?\.?$|\bbay lf\.?$/i, (short) =>
       /lf/i.test(short) ? 'bay leaf' : 'bay leaves',
     )
+    // “4 x hake fillets”
+    .replace(/^(\d{1,3})\s?[x×]\s+(?=\p{L})/u, '$1 ')
     // “Peanut butter 3 T”
     .replace(/(?<=\p{L} \d[\d./]*)\s?T\.?$/u, ' tbsp')
     .replace(/(?<=\p{L} \d[\d./]*)\s?t\.?$/u, ' tsp')
@@ -167,6 +176,17 @@ export function parseLine(text: string): IngredientLine {
       .filter(Boolean)
       .join(', ');
     return { ...whole, preparation, optional: whole.optional || /^optional/i.test(lead) };
+  }
+  // “Glaze: 3 tbsp marmalade”: what it is for, and then the food with its amount.
+  const forPart = /^(?:for the )?(\p{L}[\p{L} ]{1,30}):\s+(?=\S)/iu.exec(clean);
+  const listed = forPart ? clean.slice(forPart[0].length) : '';
+  if (forPart && mentionedFood(forPart[1] ?? '') === null) {
+    const { amount: own, rest } = parseAmount(listed);
+    if (own !== null && mentionedFood(rest) !== null) {
+      const line = parseLine(listed);
+      const part = `for the ${(forPart[1] ?? '').toLowerCase()}`;
+      return { ...line, preparation: [line.preparation, part].filter(Boolean).join(', ') };
+    }
   }
   const front = parseAmount(clean);
   const behind =

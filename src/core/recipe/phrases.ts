@@ -53,7 +53,7 @@ export const saysSwitch = has(
 );
 /** Beside the pot, on a stove. */
 export const saysBurner = has(
-  /\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bon (?:the )?induction\b|\brondeau\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b|\bin(?:to)? (?:(?:a|another|the other|your) |(?=small|little))(?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok|kadai|karahi|tawa)\b(?!\s*(?:that|which) fits)|\bin(?:to)? (?:an?|another|the other) (?:[a-z-]+ ){1,2}(?:skillet|frying[- ]pan|saucepan|wok)\b/i,
+  /\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bon (?:the )?induction\b|\brondeau\b|\bon (?:a |the )?(?:hot |dry )?tawa\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b|\bin(?:to)? (?:(?:a|another|the other|your) |(?=small|little))(?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok|kadai|karahi|tawa)\b(?!\s*(?:that|which) fits)|\bin(?:to)? (?:an?|another|the other) (?:[a-z-]+ ){1,2}(?:skillet|frying[- ]pan|saucepan|wok)\b/i,
 );
 /** What it is done in is another pot, pan or bowl than before. */
 export const saysElsewhere = has(
@@ -171,7 +171,13 @@ export function kindOf(clause: string, sentence = clause): FoundKind | null {
     KINDS.every(([k, p]) => !ABOVE_FOOD.has(k) || !p.test(sentence))
   )
     return 'oven';
-  if (kind === null && ROASTS.test(clause) && /\b\d{3} ?°?|\bgas mark\b|\boven\b/i.test(sentence))
+  if (
+    kind === null &&
+    ROASTS.test(clause) &&
+    /\b\d{3} ?°?|\bgas mark\b|\boven\b|\b(?:rimmed|baking) (?:sheet|tray)\b|\broasting (?:tin|pan|tray)\b/i.test(
+      sentence,
+    )
+  )
     return 'oven';
   if (kind === null && /^steam\b/i.test(clause) && UNSEALED.test(sentence)) return 'simmer';
   // “Torch or 230 C oven 8 min for colour”.

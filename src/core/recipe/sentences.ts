@@ -7,9 +7,12 @@ const SHORT =
 /** Short forms that end no sentence whatever comes: “Nat. release”, “abt. 25 min”, “3 c. of it”. */
 const ALWAYS_SHORT = /\b(nat|abt|approx|opt|incl|press|lge?|sm)\.(?=\s)/gi;
 const SHORT_UNIT = /(?<=\d\s?)(c|qts?|pts?|cl|[tT])\.(?=\s+[\p{Ll}\d(])/gu;
+/** “1 tsp. Dijon”: behind a number the stop is the measure’s, whatever letter follows. */
+const MEASURE_SHORT =
+  /(?<=[\d½¼¾⅓⅔]\s?)(tbsps?|tbs|tsps?|oz|lbs?|qts?|pkg|Tbs?|Tbsps?)\.(?=\s+(\p{L}+))/gu;
 /** A small letter may begin a sentence all the same: “for 3 min. deglaze with the stock”. */
 const BEGINS_ONE =
-  /^(?:add|stir|pour|put|set|lock|seal|deglaze|dump|drain|let|release|vent|open|serve|season|remove|take|throw|chuck|turn|bring|simmer|mix|top|scrape|place|cook|close|brown|fry|manual|npr|qr|quick|natural|rest|feeds|serves|makes)$/;
+  /^(?:add|stir|pour|put|set|lock|seal|deglaze|dump|drain|let|release|vent|open|serve|season|remove|take|throw|chuck|turn|bring|simmer|mix|top|scrape|place|cook|close|brown|fry|manual|npr|qr|quick|natural|rest|feeds|serves|makes|leave|wait|allow|cool|lid|carve|fold|drain|transfer|rinse|sear|saute|whisk|sprinkle|check|lift|flip|baste|cover|uncover|mash|peel)$/;
 
 /** “Stir for a min. 500 ml of ale”: the next sentence begins with what goes in. */
 const MEASURE_BEHIND =
@@ -62,6 +65,9 @@ export function toSentences(paragraphs: readonly string[]): string[] {
         .replace(NUMBERED, '$1')
         .replace(ALWAYS_SHORT, '$1')
         .replace(SHORT_UNIT, '$1')
+        .replace(MEASURE_SHORT, (whole, word: string, next: string) =>
+          BEGINS_ONE.test(next.toLowerCase()) ? whole : word,
+        )
         .replace(SHORT, (whole, word: string, next: string | undefined, at: number, all: string) =>
           (next !== undefined && BEGINS_ONE.test(next)) ||
           MEASURE_BEHIND.test(all.slice(at + whole.length))

@@ -10,10 +10,11 @@ import { restOfYield } from './lines/yields';
 import { findDurations } from './durations';
 import { saysLevel, saysLidOn, saysPressure } from './phrases';
 import { toSentences } from './sentences';
+import { parseAmount } from '../units';
 import type { Piece, PieceKind, RawRecipe } from './types';
 
 const STEP_MARK =
-  /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z])|[ivx]{1,4}[.)]\s+(?=\p{Lu})|\d{1,2}\/\s+(?=\p{Lu}))/u;
+  /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z])|[ivx]{1,4}[.)]\s+(?=\p{Lu})|\d{1,2}\/\s+(?=\p{Lu})|\(?[a-l]\)\s+)/u;
 /** “1  Dice the beetroot”: a number and a wide gap, where work follows; “3  T olive oil” is an amount. */
 const GAP_MARK = /^\s*\d{1,2}(?:\s{2,}|\t+)(?=\p{Lu})/u;
 const BULLET = /^\s*(?:[•*▪◦‣∙·–-]\s+|[●○◯■►▶❖✦→➔➜⇒]\s*)/;
@@ -136,7 +137,7 @@ function spanOf(
 /** A line, or each sentence of a paragraph. */
 /** “Tips: Double it? Same time. For 8 qt pots …”: all of it is a note. */
 const NOTE_HEAD =
-  /^(?:\w+['’]s )?(?:tips?|notes?|storage|variations?|to (?:store|freeze|reheat)|make[- ]ahead)\s*:/i;
+  /^(?:\w+['’]s )?(?:tips?|notes?|storage|variations?|to (?:store|freeze|reheat)|(?:make|do|get|prepare|cook)[- ]ahead|substitut\w+|leftovers|serving suggestions?)\s*:/i;
 
 function pushLine(
   lines: Line[],
@@ -349,7 +350,7 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
       takeTitle(recipe, text, found);
       break;
     case 'ingredient':
-      recipe.ingredients.push(own);
+      recipe.ingredients.push(...eachWithAmount(own));
       break;
     case 'list':
       recipe.ingredients.push(...list);
@@ -381,6 +382,12 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
     case 'heading':
       break;
   }
+}
+
+/** “1 cinnamon stick; 2 strips lemon peel”: two, where each has its amount. */
+function eachWithAmount(line: string): string[] {
+  const parts = line.split(/;\s+/);
+  return parts.length > 1 && parts.every((p) => parseAmount(p).amount !== null) ? parts : [line];
 }
 
 /** What stands beside a yield: how long the whole takes, how it keeps; anything else is not read. */

@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { dishOf, imported, shape } from '../../../tests/support/imported';
 import { importRecipe } from './index';
 import { readInstructions } from './method/read';
+import { findDurations } from './durations';
 import { parseLine } from './line';
+import { findYield } from './lines/yields';
 
 const told = (text: string) =>
   readInstructions([text]).stages.map((s) => [
@@ -77,7 +79,9 @@ describe('what goes in, and what it goes into', () => {
       'Beat all of it.\nFill a greased 1.2 l pudding basin. Smooth it. Cover with paper and foil. Tie with string. Trivet, 750 ml boiling water. High pressure 35 min, natural release.';
     expect(shape(dishOf('110 g butter\n2 eggs\n150 g flour', method)).join()).toMatch(/pressure/);
     const read = importRecipe(`Sponge\nserves 6\n\n110 g butter\n2 eggs\n150 g flour\n\n${method}`);
-    expect(read.ok && read.value.dish.stages.find((s) => s.kind === 'pressure')).toHaveProperty('inPan');
+    expect(read.ok && read.value.dish.stages.find((s) => s.kind === 'pressure')).toHaveProperty(
+      'inPan',
+    );
   });
 
   it.each([
@@ -119,5 +123,79 @@ describe('lines', () => {
     if (!read.ok) throw new Error('unread');
     expect(read.value.dish.servings).toBe(8);
     expect(read.value.dish.stages.map((s) => s.kind)).toContain('brown');
+  });
+});
+
+describe('sums, fractions and letters', () => {
+  it('“12 min per 500 g = 43 min” is 43 minutes', () => {
+    expect(told('12 min per 500g on high = 43 min. leave till pin drops (30 min ish)')).toEqual([
+      ['pressure', 43, 'high', 'natural'],
+    ]);
+  });
+
+  it.each([
+    ['saute 4/5 mins', [4, 5]],
+    ['simmer 2/3 mins', [2, 3]],
+    ['simmer for 1/2 minute', [0.5, null]],
+    ['roast for 3/4 hour', [45, null]],
+  ])('“%s”: %j', (text, [from, to]) => {
+    expect(findDurations(text)).toMatchObject([{ from, to }]);
+  });
+
+  it('how long it takes to come down was told, and what cools later is no release', () => {
+    expect(
+      told(
+        'High pressure 35 min. Natural release completely, about 30 min. Leave jars to cool before opening (1 hour).',
+      ),
+    ).toEqual([
+      ['pressure', 35, 'high', 'natural'],
+      ['rest', 60],
+    ]);
+  });
+
+  it('lettered lines are steps', () => {
+    const stages = shape(
+      dishOf(
+        '1 kg beef cheeks\n500 ml stock',
+        'a) brown the beef 8 min\nb) stock in. 45 min high. quick release\nc) oven 200 C, 10 min',
+      ),
+    );
+    expect(stages.filter(([kind]) => kind !== 'finish')).toEqual([
+      ['brown', 8],
+      ['pressure', 45],
+      ['oven', 10],
+    ]);
+  });
+
+  it('“roast” on a tray behind a heated oven is in it', () => {
+    const [stage] = dishOf(
+      '2 lb squash\n1 tbsp oil',
+      'Heat oven to 425°F. Toss the squash with the oil on a rimmed sheet; roast, stirring once, 25 to 30 minutes. High pressure 20 minutes, quick release.',
+    ).stages.filter((s) => s.kind === 'oven');
+    expect(stage).toMatchObject({ minutes: 25, celsius: 218 });
+  });
+
+  it('“Do ahead: … can be cooked 3 days ahead” is a note, and no days of waiting', () => {
+    const minutes = dishOf(
+      '1 cup farro\n3 cups water',
+      'High pressure 20 minutes; quick release.\nDo ahead: Farro can be cooked 3 days ahead; cover and chill. Squash 1 day.',
+    ).stages.map((s) => ('minutes' in s ? s.minutes : 0));
+    expect(Math.max(...minutes)).toBeLessThan(60);
+  });
+
+  it.each([
+    ['Gammon, 1.8kg unsmoked joint', 1.8, 'kg', 'Gammon'],
+    ['Glaze: 3 tbsp marmalade', 3, 'tbsp', 'marmalade'],
+    ['Rice: jasmine, 200 g', 200, 'g', 'Rice'],
+    ['4 x hake fillets', 4, null, 'hake fillets'],
+  ])('“%s”: %s %s %s', (line, amount, unit, food) => {
+    expect(parseLine(line)).toMatchObject({ amount, unit, food });
+  });
+
+  it.each([
+    ['Makes about 6 cups; 4 main-dish servings', '4'],
+    ['does 8 + sandwiches', '8'],
+  ])('“%s” serves %s', (text, people) => {
+    expect(findYield(text)).toContain(people);
   });
 });

@@ -103,7 +103,8 @@ export function splitSpokenList(sentence: string): string[] {
   for (const piece of sentence
     .slice(listStart(sentence))
     .replace(/[.!]+$/, '')
-    .split(/,\s*(?=\S*\d\S*\s+\p{L}+\.?\s+each\b)/iu)
+    .split(/;\s*(?![^()]*\))/)
+    .flatMap((part) => part.split(/,\s*(?=\S*\d\S*\s+\p{L}+\.?\s+each\b)/iu))
     .flatMap(spellEach)
     .flatMap((part) => part.split(BREAK))
     .flatMap(unspoken)) {

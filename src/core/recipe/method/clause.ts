@@ -144,7 +144,7 @@ const OR_SO = /(?:\bor so|-odd\b|ish|\bor thereabouts|\bgive or take)\b/i;
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
-  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|(?:the|a) full|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|sit|sit for|stand|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)])`,
+  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|(?:the|a) full|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|sit|sit for|stand|bubble|simmer|boil|fry|bake|roast|grill|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)])`,
   'dgiu',
 );
 const MOST_BARE = 120;
@@ -188,6 +188,14 @@ function bareTimes(text: string, taken: readonly Duration[]): ClauseTime[] {
   });
 }
 
+/** “12 min per 500 g = 43 min”: what it comes to for the piece that the text is about. */
+const isSumOf = (text: string, rate: Duration | undefined, sum: Duration): boolean =>
+  rate?.perPound != null &&
+  sum.perPound === null &&
+  /^[^.;]{0,24}(?:=|\bso\b|\bi\.?e\.?|\bcomes to\b|\bmakes\b|\bworks out (?:at|to)\b|\bthat(?:'|’)s\b)\s*(?:about |around )?$/i.test(
+    text.slice(rate.end, sum.start),
+  );
+
 /** Times of a clause; those of one batch or one side count for all of them. */
 function timesIn(text: string, sentence: string): ClauseTime[] {
   // “Stirring every 5 minutes” tells how often, “for the last 15” when; neither how long.
@@ -211,6 +219,8 @@ function timesIn(text: string, sentence: string): ClauseTime[] {
     (EACH.test(sentence) && findDurations(sentence).length === 1);
   const told = BATCHES.exec(sentence)?.[1] ?? (IN_BATCHES.test(sentence) ? '2' : '1');
   const batches = isEach ? toNumber(told) : 1;
+  const sum = timed.findIndex((t, i) => isSumOf(text, timed[i - 1], t));
+  if (sum > 0) timed.splice(sum - 1, 1);
   const times =
     (Number.isInteger(batches) && batches <= 12 ? batches : 1) * (SIDES.test(text) ? 2 : 1);
   const own = timed.map((t): ClauseTime => {
@@ -365,7 +375,7 @@ function factsOf(
     times,
     level: levelIn(text),
     celsius: findTemperature(text),
-    kind: kindIn(text, sentence, times, isStanding),
+    kind: kindIn(text, saysPreheat(before) ? `${before} ${sentence}` : sentence, times, isStanding),
     isBurner: saysBurner(sentence),
     pressure:
       (saysPressure(text) || WHISTLES.test(text)) &&

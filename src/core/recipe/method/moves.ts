@@ -193,6 +193,9 @@ function waitCost(p: Path, c: Clause, time: ClauseTime): number {
   // The minutes are told once; the valve that is opened then takes none.
   if (kind === 'timed') return c.natural && time.from === cycle.release.minutes ? 0 : NEVER;
   if (time.perPound !== null) return NEVER;
+  // How long it takes to come down was told already.
+  if (kind === 'natural' && cycle.release.about !== undefined && !c.natural && !c.quick)
+    return NEVER;
   let cost = c.natural ? 0 : c.wait ? 0.3 : c.quick ? 0.4 : kind === 'natural' ? 0.5 : 1.5;
   if (!c.natural && p.stages[p.open]?.sentences.at(-1) !== c.sentence && !c.wait && !c.quick)
     cost += 0.8;
