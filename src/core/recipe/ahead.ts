@@ -5,7 +5,7 @@
 import { findDurations } from './durations';
 import type { FoundKind, FoundStage } from './types';
 
-const COOKING = String.raw`(?:cooking|starting|roasting|browning|frying|searing|braising|grilling|steaming|it goes in|they go in|you (?:start|begin|cook|want|need|plan|are going)|it(?:'|’)?s (?:cooked|needed))`;
+const COOKING = String.raw`(?:cooking|eating|serving|you eat|dinner|supper|lunch|the meal|the guests|starting|roasting|browning|frying|searing|braising|grilling|steaming|it goes in|they go in|you (?:start|begin|cook|want|need|plan|are going)|it(?:'|’)?s (?:cooked|needed))`;
 /** What stands behind the time. */
 const BEHIND = new RegExp(
   String.raw`^\s*(?:or (?:so|more|longer) )?(?:ahead(?: of (?:time|cooking))?\b|beforehand\b|in advance\b|before(?= ${COOKING}\b)|before\s*[,.;]|before$)`,

@@ -1,5 +1,5 @@
 /** Plain text: each line is what the whole text makes of it. */
-import { mentionedFood } from '../food';
+import { findFood, mentionedFood } from '../food';
 import { leadIn } from './ahead';
 import { featuresOf, VERB_FIRST, type Features, type Line } from './lines/features';
 import { dayBefore, headingOf, isDayHeading } from './lines/headings';
@@ -384,11 +384,23 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
   }
 }
 
-/** “1 cinnamon stick; 2 strips lemon peel”: two, where each has its amount. */
+/** “1 cinnamon stick; 2 strips lemon peel”, “2 carrots, 2 celery stalks, chopped”: two, where each has its amount. */
 function eachWithAmount(line: string): string[] {
   const parts = line.split(/;\s+/);
-  return parts.length > 1 && parts.every((p) => parseAmount(p).amount !== null) ? parts : [line];
+  if (parts.length > 1 && parts.every((p) => parseAmount(p).amount !== null)) return parts;
+  const [first = '', second = '', ...rest] = line.split(/,\s+/);
+  const [one, two] = [parseAmount(first), parseAmount(second)];
+  const foods = [findFood(one.rest), findFood(two.rest)];
+  const isTwo =
+    one.amount !== null &&
+    two.amount !== null &&
+    foods.every((food) => food !== null) &&
+    foods[0] !== foods[1] &&
+    !PART_OF_FOOD.test(two.rest);
+  return isTwo ? [first, ...eachWithAmount([second, ...rest].join(', '))] : [line];
 }
+/** “1 lemon, 2 tbsp juice”. */
+const PART_OF_FOOD = /^(?:juice|zest|rind|peel|seeds?|leaves|flesh|whites?|yolks?)\b/i;
 
 /** What stands beside a yield: how long the whole takes, how it keeps; anything else is not read. */
 const WHOLE_TIME =
@@ -439,6 +451,7 @@ function withoutYield(title: string, found: string): string {
     .replace(/(?<=[\s,])-?ish\b/i, '')
     .replace(/\s*[–—-]\s*,\s*/, ', ')
     .replace(/\.\s*[.,;]?\s*$/, '')
+    .replace(/(?<=\()\s*,\s*/, '')
     .replace(/\(\s*(?:\p{Ll}+(?:\s\p{Ll}+)?)?\s*\)|[\s(|·,–—-]+$/gu, '')
     .trim();
   return /\p{L}{3}/u.test(name) ? name : title;

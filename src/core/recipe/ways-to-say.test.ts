@@ -5,7 +5,7 @@ import { importRecipe } from './index';
 import { readInstructions } from './method/read';
 import { findDurations } from './durations';
 import { parseLine } from './line';
-import { findYield } from './lines/yields';
+import { findYield, servingsIn } from './lines/yields';
 
 const told = (text: string) =>
   readInstructions([text]).stages.map((s) => [
@@ -197,5 +197,43 @@ describe('sums, fractions and letters', () => {
     ['does 8 + sandwiches', '8'],
   ])('“%s” serves %s', (text, people) => {
     expect(findYield(text)).toContain(people);
+  });
+});
+
+describe('the other way, and what a cake is cut into', () => {
+  it('“the rice button is fine too, about 12 min” is no second cycle', () => {
+    const method =
+      'Everything in the pot.\nPressure: High 4 min, NPR 10.\n(Rice button is fine too - about 12 min.)\nFluff.';
+    expect(
+      shape(dishOf('2 cups rice\n2 cups water', method)).filter(([k]) => k === 'pressure'),
+    ).toEqual([['pressure', 4]]);
+  });
+
+  it.each([
+    ['Makes one 7-inch cake (8 slices)', 8],
+    ['Makes one 7-inch cake', null],
+    ['Cuts into 10 squares', 10],
+  ])('“%s”: %s', (text, people) => {
+    expect(servingsIn(findYield(text))).toBe(people);
+    const read = importRecipe(
+      `Plum cake\n\n${text}\n\n30 g butter\n2 eggs\n5 plums\n\nHigh pressure 50 min, natural release.`,
+    );
+    if (!read.ok) throw new Error('unread');
+    expect(read.value.questions.some((q) => /how many/i.test(q.text))).toBe(people === null);
+    expect(read.value.dish.ingredients).toHaveLength(3);
+  });
+
+  it.each([
+    ['2 carrots, 2 celery stalks, chopped', ['carrots', 'celery stalks']],
+    ['1 cinnamon stick; 2 strips lemon peel', ['cinnamon stick', 'strips lemon peel']],
+    ['6 carrots, 2 cm dice', ['carrots']],
+  ])('“%s” is %j', (line, wanted) => {
+    const { ingredients } = dishOf(`${line}\n500 ml stock`, 'High pressure 4 min, quick release.');
+    expect(ingredients.slice(0, -1).map((i) => i.food)).toEqual(wanted);
+  });
+
+  it('“3 hours before you eat” is a wait, and no work of three hours', () => {
+    const method = 'High pressure 8 min, quick release. Toss in the butter 3 hours before you eat.';
+    expect(shape(dishOf('500 g beans\n40 g butter', method)).at(-1)).toEqual(['rest', 180]);
   });
 });

@@ -94,6 +94,7 @@ function ingredientCost(f: Features): number {
     isOfVessel(f) && 3,
     // “4 people, one large pot”
     f.yield !== '' && f.line.text.startsWith(f.yield) && 3,
+    /^(?:makes|yields?|serves|feeds)\b/i.test(f.line.text) && 4,
     f.verbFirst && f.amount === null && !isMeasured(f) && 1.5,
     // “Soak 300 g chickpeas the night before.” in a paragraph
     f.verbFirst && f.line.isSentence && 2.5,

@@ -7,7 +7,7 @@ const PEOPLE =
   'servings?|srvs?|portions?|people|persons?|pers\\b\\.?|ptns?|pax|ppl|eaters|covers|cvrs?|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry';
 const ABOUT = String.raw`(?:about|around|approx\w*\.?|roughly|like|say|up to|easily|a (?:crowd|family|table|party) of|the|a hungry|some|well over|between)`;
 /** Made in one piece: how many eat of it is another number. */
-const THINGS = String.raw`(?:(?:small|medium|large|big|mini|individual|whole)\s+)*(?:x|×|loa(?:f|ves)|cakes?|pies?|tarts?|dish(?:es)?|jars?|bottles?|trays?|tins?|batch(?:es)?|terrines?|puddings?)\b`;
+const THINGS = String.raw`(?:(?:\d+(?:\.\d+)?[- ]?(?:inch(?:es)?|in\b\.?|cm|["”])|small|medium|large|big|mini|individual|whole)\s+)*(?:x|×|loa(?:f|ves)|cakes?|pies?|tarts?|dish(?:es)?|jars?|bottles?|trays?|tins?|batch(?:es)?|terrines?|puddings?)\b`;
 /** Where a line says what it makes and how many it feeds, these say the second. */
 const FEEDS = new RegExp(
   String.raw`\b(?:serves|feeds|serving|feeding)\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?:\s+(?:${PEOPLE})\b)?`,
@@ -37,6 +37,11 @@ const EATERS = new RegExp(
   String.raw`(?<=\()(?:for\s+|serves\s+)?(${NUMBER})${RANGE}\s+(?:hungry\s+)?(?:people|persons?|eaters|adults|diners|servings?|portions?)\b`,
   'i',
 );
+/** “Makes one 7-inch cake (8 slices)”: what it is cut into. */
+const CUT_INTO = new RegExp(
+  String.raw`(?<=\(|\bcuts into )(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:generous |thick |small |large )?(?:slices|wedges|squares|bars)\b`,
+  'i',
+);
 /** A supper for two, said in words at the end of a sentence. */
 const SPOKEN = new RegExp(String.raw`\bfor\s+(${NUMBER_WORDS})(?=\s*(?:[.,;)]|$))`, 'i');
 
@@ -46,7 +51,11 @@ const EATEN = /\b(?:had|ate|eaten|eats|finished|devoured|wolfed|went back for|po
 /** How many it serves, in the text's own words; '' where it does not say. */
 export function findYield(text: string): string {
   if (EATEN.test(text) && !FEEDS.test(text)) return '';
-  const found = (FEEDS.exec(text) ?? EATERS.exec(text) ?? YIELD.exec(text))?.[0] ?? '';
+  const found =
+    (FEEDS.exec(text) ??
+      EATERS.exec(text) ??
+      YIELD.exec(text) ??
+      (/\b(?:makes|yields?|cuts into)\b/i.test(text) ? CUT_INTO.exec(text) : null))?.[0] ?? '';
   if (found !== '') return servingsIn(found) === null ? '' : found.trim();
   const spoken = /\b(?:supper|dinner|lunch|meal|recipe|this is|enough)\b/i.test(text)
     ? SPOKEN.exec(text)
