@@ -62,6 +62,15 @@ function isHot(dish: Dish, stage: Stage, seen: ReadonlySet<string> = new Set()):
   });
 }
 
+const PLATES =
+  /\bserve (?:it |them )?(?:with|over|on|in|at once|hot)\b|^serve\b|\b(?:slice|carve|plate|dish)(?:d)? (?:and|up)\b[^.]*$|\b(?:ladle|spoon|divide|pour)\b[^.]*\b(?:bowls?|plates?)\b|^carve\b/i;
+
+/** Whether the last thing done to a hot dish puts it on plates: there it is cold in ten minutes, and not in its pot. */
+export function isPlated(dish: Dish): boolean {
+  const last = dish.stages.at(-1);
+  return last?.kind === 'finish' && PLATES.test(last.text) && isServedHot(dish);
+}
+
 /** Whether a dish comes to the table hot: its last stage is hot. */
 export function isServedHot(dish: Dish): boolean {
   const last = dish.stages.at(-1);

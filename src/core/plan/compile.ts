@@ -1,7 +1,7 @@
 /** A meal over a kitchen, compiled into a plan problem for the engine. */
 import { fault } from '../words';
 import { scaleDish, type Dish } from '../dish';
-import { PARKED_MOST } from '../cycle';
+import { isPlated, PARKED_MOST } from '../cycle';
 import { effectiveEntries, kitchenThere, looksAtEaters } from '../menu';
 import { basisOf, waitFor, type Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
@@ -115,7 +115,10 @@ export function compileMeal(
         id: entry.id,
         ready: out.ready,
         holdCost: dish.wait.cost,
-        ...(best === null ? {} : waitLimits(best, dish.wait.cost)),
+        ...waitLimits(
+          isPlated(dish) ? Math.min(best ?? PLATED_WAIT, PLATED_WAIT) : best,
+          dish.wait.cost,
+        ),
         ...(entry.when.later === 0 ? {} : { dueAt: entry.when.later }),
       };
     }),
@@ -133,11 +136,15 @@ export function compileMeal(
 /** What each minute costs that a dish waits longer than is good for it, times what a minute of waiting costs it. */
 const OVER_COST = 4;
 
+/** What is on plates is eaten, or cold, in so long (common practice), min. */
+const PLATED_WAIT = 10;
+
 /** Waiting is a cost with a shape: little while it keeps, much from then on, and no longer than is safe. */
 function waitLimits(
-  best: number,
+  best: number | null,
   cost: number,
 ): Pick<NonNullable<Problem['dishes']>[number], 'holdMax' | 'holdSoft' | 'overCost'> {
+  if (best === null) return {};
   return best >= PARKED_MOST
     ? { holdMax: best }
     : { holdMax: PARKED_MOST, holdSoft: best, overCost: OVER_COST * Math.max(1, cost) };

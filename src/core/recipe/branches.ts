@@ -60,13 +60,15 @@ const ownWords = (stage: Stage): string => {
  *
  * @param found as told, stage by stage
  * @param usesOf the ingredients that a text names
- * @param isCommon water, salt, fat: taken up twice, they tie nothing together
+ * @param isCommon water, spices, fat: taken up twice, they tie nothing together
+ * @param isStaple water, salt, fat: what is fried in nothing else of its own is no branch of its own
  */
 export function withBranches(
   stages: readonly Stage[],
   found: readonly FoundStage[],
   usesOf: (text: string) => readonly string[],
   isCommon: (ingredient: string) => boolean,
+  isStaple: (ingredient: string) => boolean = isCommon,
 ): Stage[] {
   const main: Branch = { tips: [], foods: new Set(), words: new Set(), place: 'counter' };
   let branches: Branch[] = [main];
@@ -206,8 +208,8 @@ export function withBranches(
   }
 
   /** Only what nothing before has taken up. */
-  function isOwn(named: readonly string[]): boolean {
-    const foods = named.filter((food) => !isCommon(food));
+  function isOwn(named: readonly string[], isNothing = isCommon): boolean {
+    const foods = named.filter((food) => !isNothing(food));
     return foods.length > 0 && !branches.some((b) => foods.some((food) => b.foods.has(food)));
   }
 
@@ -217,7 +219,7 @@ export function withBranches(
 
   /** It waits for nothing where all of it is its own, else for what the stage beside it waited for. */
   function startBranch(stage: Stage, text: string, named: readonly string[]): Branch {
-    const isFree = isOwn(named) && !FROM_POT.test(text);
+    const isFree = (isOwn(named) || isOwn(named, isStaple)) && !FROM_POT.test(text);
     const beside = (branches[0] as Branch).tips;
     const pot =
       placeOf(stage) === 'cooker' && FROM_POT.test(text)

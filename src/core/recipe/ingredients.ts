@@ -21,6 +21,8 @@ export interface ReadIngredient {
   line: IngredientLine;
   food: Food | null;
   ingredient: Ingredient;
+  /** The part of the dish that the list has it under: “dressing”. */
+  part?: string | undefined;
 }
 
 /** A bird cut into its joints: each about as thick as a thigh (common practice). */
@@ -295,9 +297,15 @@ function formOf({ food: name, unit, state }: IngredientLine, food: Food | null):
   return state === 'fresh' && food.group === 'seasoning' ? 'fresh ' : '';
 }
 
-export function readIngredients(lines: readonly string[]): ReadIngredient[] {
+export function readIngredients(
+  lines: readonly string[],
+  parts: Readonly<Record<number, string>> = {},
+): ReadIngredient[] {
   const taken = new Set<string>();
-  return lines.flatMap(splitList).flatMap(({ text, own }) => {
+  const items = lines.flatMap((line, i) =>
+    splitList(line).map((item) => ({ ...item, part: parts[i] })),
+  );
+  return items.flatMap(({ text, own, part }) => {
     const line = asMeant(withLengthBehind(withMeasureByEye(parseLine(withLengths(own)))), own);
     if (line.food === '') return [];
     const food = findFood(line.food);
@@ -339,6 +347,6 @@ export function readIngredients(lines: readonly string[]): ReadIngredient[] {
       ...(line.state === 'frozen' ? { frozen: true } : {}),
       ...(thickness === undefined ? {} : { pieceMm: thickness }),
     };
-    return [{ text, line, food, ingredient }];
+    return [{ text, line, food, ingredient, ...(part === undefined ? {} : { part }) }];
   });
 }

@@ -64,8 +64,12 @@ export function ownPart(found: readonly FoundStage[], at: number): string {
     const rest = told.slice(before.sentences.join(' ').length).replace(LED, '');
     return rest === '' ? told : capital(rest);
   }
-  return /\p{L}{2}/u.test(own) ? own : told;
+  return /\p{L}{2}/u.test(own) ? closed(own) : told;
 }
+
+/** “Lift out (foil sling” was cut within its brackets. */
+const closed = (text: string): string =>
+  text.split('(').length > text.split(')').length ? `${text.replace(/[\s,;]+$/, '')})` : text;
 
 const LONGEST = 60;
 

@@ -2,6 +2,7 @@
 import { shortened } from './own-part';
 import type { Stage } from '../dish';
 import { findAmounts } from '../units';
+import { makesPart, namesPart } from './lines/parts';
 import type { ReadIngredient } from './ingredients';
 import type { ImportQuestion } from './types';
 
@@ -16,9 +17,19 @@ const ROASTS =
 const POURED_OFF =
   /\b(?:(?:tip|pour|throw|ladle|drain)(?:ing)? (?:out|off|away)|discard|get rid of)\b(?: (?:the|any|all|most|of|excess|remaining|cooking))* (?:water|liquid|juices?|fat|oil)\b/gi;
 
+/** “While the beans cook, …”: when, and nothing goes in. */
+const MEANWHILE =
+  /^(?:while|as)\s[^,.]{3,48}\b(?:cooks?|cooking|is|are|simmers?|bakes?|rests?|steams?|boils?|soaks?|releases?|comes?)\b[^,.]*,\s*/i;
+
 /** Ingredients that a text names, by the words of their food: “butter beans” are no butter. */
 export function mentioned(told: string, ingredients: readonly ReadIngredient[]): string[] {
-  const words = wordsOf(told.replace(LEFT_OUT, ' ').replace(POURED_OFF, ' ').replace(ROASTS, ' '));
+  const words = wordsOf(
+    told
+      .replace(MEANWHILE, ' ')
+      .replace(LEFT_OUT, ' ')
+      .replace(POURED_OFF, ' ')
+      .replace(ROASTS, ' '),
+  );
   const taken = new Set<number>();
   const found = new Set<string>();
   // Names of several words first, so that a part of one is not taken for another food.
@@ -33,7 +44,22 @@ export function mentioned(told: string, ingredients: readonly ReadIngredient[]):
       }
     }
   const left = new Set(words.filter((_, i) => !taken.has(i)));
-  const isNamed = ({ ingredient, food }: ReadIngredient): boolean =>
+  // “Put in the dried beans”: not the green ones, where the list has some that are dried.
+  const isOfOther = (own: ReadIngredient, head: string): boolean => {
+    const at = words.flatMap((w, i) => (w === head && !taken.has(i) ? [i] : []));
+    return (
+      at.length > 0 &&
+      at.every((i) => {
+        const kind = words[i - 1] ?? '';
+        return (
+          !describes(own, kind) &&
+          ingredients.some((i) => i !== own && headOf(i) === head && describes(i, kind))
+        );
+      })
+    );
+  };
+  const isNamed = (own: ReadIngredient): boolean => !isOfOther(own, headOf(own)) && isSpokenOf(own);
+  const isSpokenOf = ({ ingredient, food }: ReadIngredient): boolean =>
     [ingredient.food, ...(food?.names ?? [])].some((name) => {
       const words = wordsOf(name);
       const head = words.at(-1);
@@ -57,9 +83,19 @@ export function mentioned(told: string, ingredients: readonly ReadIngredient[]):
       ).length === 1
     );
   };
-  const named = ingredients.filter((i) => found.has(i.ingredient.id) || isNamed(i) || isAnimal(i));
+  const isOfPart = ({ part }: ReadIngredient): boolean =>
+    part !== undefined && makesPart(told, part);
+  const named = ingredients.filter(
+    (i) => found.has(i.ingredient.id) || isNamed(i) || isAnimal(i) || isOfPart(i),
+  );
   return withTheirAmounts(named, told).map(({ ingredient }) => ingredient.id);
 }
+
+const headOf = ({ ingredient }: ReadIngredient): string => wordsOf(ingredient.food).at(-1) ?? '';
+/** Whether a word tells which kind of a food an ingredient is: “dried” of dried kidney beans. */
+const describes = ({ ingredient, line }: ReadIngredient, word: string): boolean =>
+  word.length > 2 &&
+  (wordsOf(ingredient.food).slice(0, -1).includes(word) || stem(line.state ?? '') === word);
 
 /** A part of a fruit or plant, as `wordsOf` leaves it. */
 const PART = /^(?:juice|juic|zest|rind|leav|leaf|seed|wedge)$/;
@@ -76,7 +112,11 @@ function withTheirAmounts(named: readonly ReadIngredient[], told: string): ReadI
     amounts.some((a) => a.amount === line.amount && a.unit === line.unit);
   return named.filter((one) => {
     const same = named.filter((i) => i.food !== null && i.food.id === one.food?.id);
-    return same.length < 2 || isTold(one) || !same.some(isTold);
+    if (same.length < 2 || isTold(one)) return true;
+    const isOfPart = ({ part }: ReadIngredient): boolean =>
+      part !== undefined && namesPart(told, part);
+    if (!same.some(isTold) && same.some(isOfPart) && !same.every(isOfPart)) return isOfPart(one);
+    return !same.some(isTold);
   });
 }
 
@@ -116,8 +156,14 @@ export function placeTheRest(
   const last = stages.at(-1);
   const elseAt = stages.find((s) => ELSE.test(s.sentence ?? s.text)) ?? first;
   const frying = stages.find((s) => s.kind === 'brown');
-  for (const { ingredient, food } of ingredients) {
+  for (const { ingredient, food, part } of ingredients) {
     if (used.has(ingredient.id)) continue;
+    // What is listed for the dressing goes where the dressing is first spoken of.
+    const ofPart = part && stages.find((s) => namesPart(s.sentence ?? s.text, part));
+    if (ofPart) {
+      ofPart.uses.push(ingredient.id);
+      continue;
+    }
     // Fat that is named nowhere is what the frying is done in.
     const isForFrying = food?.group === 'fat' && frying !== undefined;
     const together = food === null ? undefined : namedTogether(stages, food.group);

@@ -11,6 +11,7 @@ import { findDurations } from './durations';
 import { saysLevel, saysLidOn, saysPressure } from './phrases';
 import { toSentences } from './sentences';
 import { parseAmount } from '../units';
+import { partNamed, partOfLine } from './lines/parts';
 import type { Piece, PieceKind, RawRecipe } from './types';
 
 const STEP_MARK =
@@ -222,15 +223,22 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
   const hasPressure = features.some((f) => f.pressure);
   let isOtherWay = false;
   let day = '';
+  let part = '';
+  const parts: Record<number, string> = {};
   for (const [i, f] of features.entries()) {
     const label = amongSteps(features, labels, i);
+    if (label === 'section' || label === 'heading') part = partNamed(f.line.text);
+    const listedBefore = recipe.ingredients.length;
     // “Slow cooker” over some lines: another way to the same dish, where there is one under pressure.
     if (label === 'section' || label === 'heading')
       isOtherWay = hasPressure && OTHER_WAY.test(f.line.text);
     if (isDayHeading(f.line.text)) day = dayBefore(f.line.text);
     const told = day !== '' && label === 'step' ? withDay(f, day) : f;
     take(recipe, told, isOtherWay && label === 'step' ? 'meta' : label);
+    const own = label === 'list' || label === 'ingredient' ? partOfLine(f.line.text) || part : '';
+    for (let at = listedBefore; own !== '' && at < recipe.ingredients.length; at++) parts[at] = own;
   }
+  if (Object.keys(parts).length > 0) recipe.parts = parts;
   placeSettings(recipe);
   recipe.isTold =
     labels.includes('list') &&

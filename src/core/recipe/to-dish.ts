@@ -80,13 +80,16 @@ export function toDish(
   const told = findAmounts(raw.name).some((a) => a.unit !== null)
     ? [raw.name, ...raw.instructions]
     : raw.instructions;
-  const ingredients = readIngredients([
-    ...raw.ingredients,
-    ...foodsInMethod(told, listed, {
-      isTold: raw.isTold === true,
-      written: raw.ingredients,
-    }),
-  ]).slice(0, MOST_INGREDIENTS);
+  const ingredients = readIngredients(
+    [
+      ...raw.ingredients,
+      ...foodsInMethod(told, listed, {
+        isTold: raw.isTold === true,
+        written: raw.ingredients,
+      }),
+    ],
+    raw.parts,
+  ).slice(0, MOST_INGREDIENTS);
   const listedIds = new Set(readIngredients(raw.ingredients).map((i) => i.ingredient.id));
   const inMethod = new Set(
     ingredients.map((i) => i.ingredient.id).filter((id) => !listedIds.has(id)),

@@ -17,6 +17,8 @@ export interface RawRecipe {
   aside: string[];
   /** What the head says of the cooker: “Pressure 8 min”; put into the method once all is read. */
   settings?: string[];
+  /** Which part of the dish each line of the list is for, by its place in the list: “dressing”. */
+  parts?: Readonly<Record<number, string>>;
   /** The list was told in sentences, as talk goes: the method may name more. */
   isTold?: boolean;
   /** What each piece of a plain text was taken for, in its order. */

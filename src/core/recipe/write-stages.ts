@@ -78,11 +78,21 @@ export function writeStages(
         : [],
     ),
   );
+  const staples = new Set(
+    ingredients.flatMap(({ ingredient, food }) =>
+      food?.id === 'water' ||
+      food?.group === 'fat' ||
+      /^(?:salt|black-pepper)$/.test(food?.id ?? '')
+        ? [ingredient.id]
+        : [],
+    ),
+  );
   return withBranches(
     withoutOverfull(written),
     found,
     (text) => mentioned(text, ingredients),
     (id) => common.has(id),
+    (id) => staples.has(id),
   );
 }
 
