@@ -27,9 +27,33 @@ export function placeOf(stage: Stage): StagePlace {
   }
 }
 
-/** The stages a stage waits for: those it names, or the one listed above it. */
-export function stagesBefore(dish: Dish, stage: Stage): string[] {
-  if (stage.after) return [...stage.after];
+const named = (dish: Dish, stage: Stage): readonly string[] => {
+  if (stage.after) return stage.after;
   const above = dish.stages[dish.stages.indexOf(stage) - 1];
   return above ? [above.id] : [];
+};
+
+/**
+ * The stages a stage waits for: those it names, or the one listed above it. One that another of them waits for is left
+ * out: what was browned, cooked and is then reduced waits for the cooking alone.
+ */
+export function stagesBefore(dish: Dish, stage: Stage): string[] {
+  const before = named(dish, stage);
+  if (before.length < 2) return [...before];
+  return before.filter(
+    (id) => !before.some((other) => other !== id && comesBefore(dish, id, other)),
+  );
+}
+
+/** Whether a stage (by its id) has to be over before another may begin, however many stand between. */
+export function comesBefore(dish: Dish, id: string, later: string): boolean {
+  const seen = new Set<string>([later]);
+  for (const at of seen) {
+    const stage = dish.stages.find((s) => s.id === at);
+    for (const before of stage ? named(dish, stage) : []) {
+      if (before === id) return true;
+      seen.add(before);
+    }
+  }
+  return false;
 }

@@ -19,6 +19,7 @@ import { rinseIn } from './cooker-facts';
 import { riceCookerFor, type RiceCookerOffer } from './rice-cooker';
 import { thawFor } from './thaw';
 import { eveningBefore, eveningSoak, OVERNIGHT_MIN, type Lead } from './lead';
+import { isNight, longWaits } from './nights';
 import { HeatWriter } from './heat-writer';
 import type { DishSteps } from './step-writer';
 import { BURNER_UNIT, OVEN_UNIT } from './types';
@@ -296,7 +297,10 @@ export class DishCompiler extends HeatWriter {
 
   /** The evening before for what stands overnight, where it can; what comes before it goes with it. */
   private leftOvernight(stage: Stage, minutes: number): Partial<ProblemStep> {
-    const window = eveningSoak(minutes, this.lead);
+    const nights = longWaits(this.scaled.dish, stage);
+    // The night was another wait's; six hours in the freezer are the day after it.
+    if (nights.before > 0 && minutes >= OVERNIGHT_MIN && !isNight(stage)) return { aside: true };
+    const window = eveningSoak(minutes, this.lead, nights.after);
     if (window.from === undefined) {
       if (minutes >= OVERNIGHT_MIN && this.lead.earliest > -OVERNIGHT_LEAD)
         this.note('overnight-passed', 'look', { dish: this.scaled.dish.name, minutes });
@@ -331,7 +335,8 @@ export class DishCompiler extends HeatWriter {
     if (spoils) return ', in the fridge';
     const { stages } = this.scaled.dish;
     const later = stages.slice(stages.indexOf(stage) + 1).reduce((sum, s) => sum + lengthOf(s), 0);
-    const { from = null } = eveningSoak(minutes, this.lead);
+    const nights = longWaits(this.scaled.dish, stage);
+    const { from = null } = eveningSoak(minutes, this.lead, nights.after);
     const stands = from === null ? minutes : -from - later;
     return stands > LONGEST_ON_COUNTER ? ', in the fridge once it has stood for 12 h' : '';
   }

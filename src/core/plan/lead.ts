@@ -34,9 +34,18 @@ export function eveningBefore(
   return { from: Math.max(lead.earliest, hourBefore(EVENING_FROM, lead)), by };
 }
 
-/** A long soak begins on the evening before where it can; a short one whenever it suits. */
-export function eveningSoak(minutes: number, lead: Lead): Pick<ProblemStep, 'from' | 'by'> {
-  const [first, last] = [hourBefore(EVENING_FROM, lead), hourBefore(lead.day.to, lead)];
+/**
+ * A long soak begins on the evening before where it can; a short one whenever it suits.
+ *
+ * @param nightsAfter of the same dish that are slept over later: it begins so many evenings sooner
+ */
+export function eveningSoak(
+  minutes: number,
+  lead: Lead,
+  nightsAfter = 0,
+): Pick<ProblemStep, 'from' | 'by'> {
+  const days = 1 + nightsAfter;
+  const [first, last] = [hourBefore(EVENING_FROM, lead, days), hourBefore(lead.day.to, lead, days)];
   const from = Math.max(lead.earliest, first);
   // Two hours at least are left for cooking what was soaked.
   const isInTime = minutes >= OVERNIGHT_MIN && from <= last && from + minutes <= -120;

@@ -246,11 +246,68 @@ describe('what stands overnight', () => {
     expect(compiled.notes).toEqual([]);
   });
 
+  it('two nights are two evenings; six hours behind a night are the day after it', () => {
+    const waits = (second: number) =>
+      dishBy('ice', [{ food: 'cream', amount: 600, unit: 'ml', role: 'main' }], {
+        stages: [
+          { id: 'soak', kind: 'soak', text: 'Soak overnight', uses: [], minutes: 480 },
+          { id: 'whip', kind: 'prep', text: 'Whip', uses: ['i0'], minutes: 5 },
+          { id: 'freeze', kind: 'rest', text: 'Freeze', uses: [], minutes: second, chilled: true },
+        ],
+      });
+    const startOf = (dish: Dish, id: string): string => {
+      const compiled = compile(kitchenOf({}), 80, dish);
+      const schedule = solve(compiled.problem);
+      expect(schedule.status).toBe('optimal');
+      const at = schedule.steps.find((s) => s.id === `ice.${id}`)?.start ?? NaN;
+      return new Date(NOW + 80 * HOUR + at * 60_000).toISOString().slice(0, 13);
+    };
+    // Served on the 28th at 19:00 (17:00 of the world's clock).
+    expect(startOf(waits(380), 'freeze')).toBe('2026-11-28T10');
+    expect(startOf(waits(380), 'soak').slice(0, 10)).toBe('2026-11-27');
+    expect(startOf(waits(480), 'freeze').slice(0, 10)).toBe('2026-11-27');
+    expect(startOf(waits(480), 'soak').slice(0, 10)).toBe('2026-11-26');
+  });
+
   it('is said where no evening is left, and begins on the day', () => {
     const { compiled, at, delay } = timesOf(kitchenOf({}), 10);
     expect(compiled.notes.map((n) => n.code)).toEqual(['overnight-passed']);
     expect(delay).toBe(0);
     expect(at.getTime()).toBeGreaterThanOrEqual(NOW);
+  });
+});
+
+describe('a stage that names what was before the one before it', () => {
+  it('waits for the last of them alone: what was browned is in the pot, and not kept waiting', () => {
+    const stew = dishBy('stew', [{ food: 'beef shin', amount: 800, unit: 'g', role: 'main' }], {
+      stages: [
+        { id: 'brown', kind: 'brown', text: 'Brown it', uses: ['i0'], minutes: 8 },
+        {
+          id: 'cook',
+          kind: 'pressure',
+          text: 'Cook',
+          uses: [],
+          level: 'high',
+          holdMinutes: 40,
+          tools: [],
+          release: { kind: 'quick' },
+        },
+        {
+          id: 'reduce',
+          kind: 'simmer',
+          text: 'Reduce',
+          uses: [],
+          minutes: 5,
+          attended: true,
+          after: ['brown', 'cook'],
+        },
+      ],
+    });
+    const { problem } = compile(kitchenOf({}), 8, stew);
+    expect(problem.links?.filter((l) => l.to === 'stew.reduce').map((l) => l.from)).toEqual([
+      'stew.cook.open',
+    ]);
+    expect(solve(problem).status).toBe('optimal');
   });
 });
 

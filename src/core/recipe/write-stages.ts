@@ -282,6 +282,14 @@ const OVERNIGHT = /\bovernight\b|\b(?:night|evening|day) before\b|\bday ahead\b/
 const OVERNIGHT_MIN = 480;
 const CHILL_MIN = 120;
 
+const COLD =
+  /\b(?:chill|refrigerat|walk-in|cold room|freez(?!er)|(?:in|into|to) the (?:fridge|freezer|refrigerator))|(?<!\b(?:out of|from) (?:the )?)\bfridge\b/i;
+/** Nobody leaves food with meat, fish or egg in it out for so long, min. */
+const LONG_MIN = 240;
+/** Risen, strained or cultured in the warm, and meant so. */
+const WARM_ON_PURPOSE =
+  /\b(?:rise|prov(?:e|ing)|proof|ferment|cultur|incubat|yog|starter|room temperature|warm place|counter|drain|hang|dry)\w*/i;
+
 /** Resting on the board, in the pot with the lid on, or cold in the fridge. */
 function restOf(
   stage: FoundStage,
@@ -290,11 +298,12 @@ function restOf(
   minutes: number,
 ): Stage {
   const isFlesh = stage.words !== undefined && spoils(base.sentence, ingredients, minutes);
-  const text = isFlesh ? `${base.text}, in the fridge` : base.text;
-  const chilled =
-    /\b(?:chill|refrigerat|walk-in|cold room|freez(?!er)|(?:in|into|to) the (?:fridge|freezer|refrigerator))/i.test(
-      text,
-    );
+  const isLong = stage.minutes === null ? OVERNIGHT.test(base.text) : minutes >= LONG_MIN;
+  const isToChill =
+    !COLD.test(base.text) &&
+    (isFlesh || (isLong && !WARM_ON_PURPOSE.test(base.sentence) && hasFlesh(ingredients)));
+  const text = isToChill ? `${base.text.replace(/[.\s]+$/, '')}, in the fridge` : base.text;
+  const chilled = COLD.test(text);
   const inCooker =
     !chilled &&
     /\b(?:cover|lid|close|shut)\b/i.test(text) &&
@@ -314,15 +323,17 @@ function restOf(
 const WARM_MIN = 120;
 const IN_THE_WARM = /\broom temperature\b|\bcounter\b|\bout of the (?:fridge|refrigerator)\b/i;
 
+const FLESH: ReadonlySet<string> = new Set(['meat', 'poultry', 'fish', 'egg']);
+const hasFlesh = (known: readonly ReadIngredient[]): boolean =>
+  known.some(({ food }) => food !== null && FLESH.has(food.group));
+
 /** @source USDA FSIS, “Danger Zone”: two hours at the most */
 function spoils(sentence: string, known: readonly ReadIngredient[], minutes: number): boolean {
   if (minutes < WARM_MIN || IN_THE_WARM.test(sentence)) return false;
   const used = mentioned(sentence, known);
   return known.some(
     ({ ingredient, food }) =>
-      used.includes(ingredient.id) &&
-      food !== null &&
-      ['meat', 'poultry', 'fish', 'egg'].includes(food.group),
+      used.includes(ingredient.id) && food !== null && FLESH.has(food.group),
   );
 }
 

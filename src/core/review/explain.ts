@@ -46,7 +46,7 @@ export function explainConflict(
   overruns: readonly Overrun[] = [],
 ): Contradiction[] {
   const taking = new Set(conflict);
-  return [
+  const said = [
     ...explainWaits(compiled, taking, overruns),
     ...explainPots(compiled, kitchen, taking),
     ...explainHandOvers(compiled, taking),
@@ -54,6 +54,18 @@ export function explainConflict(
     ...explainTools(compiled, taking),
     ...explainCircuits(compiled, kitchen, taking),
     ...(needsHands ? explainHands(compiled, kitchen, taking) : []),
+  ];
+  return said.length > 0 ? said : explainOwnSteps(compiled, taking);
+}
+
+/** Nothing but a dish’s own steps: how they follow one another is what can’t be. */
+function explainOwnSteps(compiled: CompiledMeal, taking: ReadonlySet<string>): Contradiction[] {
+  const own = compiled.meanings.filter((m) => taking.has(m.id));
+  const dishes = [...new Set(own.map((m) => m.dishName))];
+  const isLinked = (compiled.problem.links ?? []).some((link) => taking.has(linkId(link)));
+  if (dishes.length === 0 || !isLinked) return [];
+  return [
+    { text: sayContradiction('own-steps', { dishes }), steps: own.map((m) => m.id), waits: [] },
   ];
 }
 

@@ -14,6 +14,7 @@ interface ContradictionValues {
   'too-few-tools': { tool: string; count: number };
   'breaker-trips': { cookers: readonly string[]; watts: number; circuit: string; gives: number };
   'share-hands': { dishes: readonly string[]; hands: number };
+  'own-steps': { dishes: readonly string[] };
   /** One part of the chain; the place is null at the counter. */
   'in-the-chain': { dish: string; place: string | null; step: string; minutes: number };
 }
@@ -39,6 +40,8 @@ const WORDS: { [C in ContradictionCode]: (values: ContradictionValues[C]) => str
     `${inWords(cookers)} heat up with ${watts} W in all, and “${circuit}” gives ${gives} W.`,
   'share-hands': ({ dishes, hands }) =>
     `${inWords(dishes)} share ${hands === 1 ? 'one pair of hands' : `${hands} pairs of hands`}.`,
+  'own-steps': ({ dishes }) =>
+    `The steps of ${inWords(dishes)} can’t follow one another as they are written: one may wait only minutes, and what comes between takes longer. Look at its steps on the dish’s page.`,
   'in-the-chain': ({ dish, place, step, minutes }) =>
     `${dish}: ${place === null ? step : `in ${place}`}, ${formatMinutes(minutes)}`,
 };
