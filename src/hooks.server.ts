@@ -7,6 +7,7 @@ import { backUpDaily, backupFolder } from '$lib/server/backup';
 import { database, databaseUrl } from '$lib/server/database';
 import { LARGEST_FILE_BYTES } from '$lib/server/household-store';
 import { log } from '$lib/server/log';
+import { isKeptPlace, PageCache, revisionOf } from '$lib/server/page-cache';
 import { turn } from '$lib/server/turns';
 import { diskTrouble } from '$lib/server/trouble';
 import { isLoopback, ownNames } from '$lib/server/names';
@@ -132,10 +133,33 @@ async function refusal(event: Event): Promise<Response | null> {
   return new Response('Give the passcode first: open /access.', { status: 401 });
 }
 
+const pages = new PageCache();
+const MINUTE_MS = 60_000;
+
+/** A page as it was made for another screen, where nothing it shows has changed since; else made now, in its turn. */
+async function answered(event: Event, make: () => Promise<Response>): Promise<Response> {
+  const { request, url, locals } = event;
+  const isKept = request.method === 'GET' && isKeptPlace(url.pathname);
+  const first = isKept ? revisionOf(databaseUrl()) : null;
+  if (first === null) {
+    if (SAFE_METHODS.has(request.method)) await turn(false);
+    return make();
+  }
+  const key = [request.url, locals.role ?? '', locals.device ?? ''].join(' ');
+  const asked = {
+    takesPacked: /\bgzip\b/.test(request.headers.get('accept-encoding') ?? ''),
+    has: request.headers.get('if-none-match'),
+  };
+  const revision = (): string =>
+    `${Math.floor(Date.now() / MINUTE_MS)} ${revisionOf(databaseUrl()) ?? String(Math.random())}`;
+  return pages.answer(key, asked, { revision, turn: () => turn(false), make });
+}
+
 export const handle: Handle = async ({ event, resolve }) => {
-  if (!building) await turn(!SAFE_METHODS.has(event.request.method));
+  if (!building && !SAFE_METHODS.has(event.request.method)) await turn(true);
   const refused = building ? null : await refusal(event);
-  const response = refused ?? (await resolve(event));
+  const made = async (): Promise<Response> => resolve(event);
+  const response = refused ?? (building ? await made() : await answered(event, made));
   response.headers.set('x-content-type-options', 'nosniff');
   response.headers.set('referrer-policy', 'same-origin');
   response.headers.set('x-frame-options', 'DENY');

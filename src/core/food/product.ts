@@ -121,6 +121,25 @@ export function productKey(
   name: string,
   about: { unit?: Unit | null; preparation?: string; isFrozen?: boolean } = {},
 ): string {
+  const asked = [name, about.unit ?? '', about.preparation ?? '', about.isFrozen ? 1 : 0].join(
+    '\n',
+  );
+  const before = keys.get(asked);
+  if (before !== undefined) return before;
+  const key = keyOf(name, about);
+  if (keys.size >= MOST_KEYS) keys.clear();
+  keys.set(asked, key);
+  return key;
+}
+
+/** The same lines are asked for with every list. */
+const keys = new Map<string, string>();
+const MOST_KEYS = 5000;
+
+function keyOf(
+  name: string,
+  about: { unit?: Unit | null; preparation?: string; isFrozen?: boolean },
+): string {
   const preparation = plainName(about.preparation ?? '');
   const clauses = plainName(fruitsIn(name)?.food ?? name).split(/[,;()]/);
   const [first = ''] = clauses.filter((c) => c.trim() !== '');

@@ -100,10 +100,15 @@ export function dayKey(instant: number, zone: string): string {
   return `${part('year')}-${part('month')}-${part('day')}`;
 }
 
+/** Zones that this machine knows: looking one up takes as long as reading a whole meal. */
+const known = new Set<string>();
+
 /** Whether the runtime knows the zone. */
 export function isZone(zone: string): boolean {
+  if (known.has(zone)) return true;
   try {
     new Intl.DateTimeFormat('en-GB', { timeZone: zone });
+    known.add(zone);
     return true;
   } catch {
     return false;

@@ -1,17 +1,18 @@
 /** Tables: documents validated on the way in and out, with columns for what is searched or joined. */
 import { blob, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { document } from './interned';
 
 export const kitchens = sqliteTable('kitchens', {
   /** There is one household and so one kitchen: always 1. */
   id: integer('id').primaryKey(),
-  document: text('document', { mode: 'json' }).notNull(),
+  document: document('document').notNull(),
   revision: integer('revision').notNull().default(1),
 });
 
 export const dishes = sqliteTable('dishes', {
   id: text('id').primaryKey(),
   name: text('name').notNull(),
-  document: text('document', { mode: 'json' }).notNull(),
+  document: document('document').notNull(),
   updatedAt: integer('updated_at').notNull(),
 });
 
@@ -25,7 +26,7 @@ export const dishVersions = sqliteTable(
     replacedAt: integer('replaced_at').notNull(),
     /** Why it was changed, in the cook's words; '' where nobody said. */
     why: text('why').notNull().default(''),
-    document: text('document', { mode: 'json' }).notNull(),
+    document: document('document').notNull(),
   },
   (table) => [index('dish_versions_dish').on(table.dishId, table.replacedAt)],
 );
@@ -42,9 +43,9 @@ export const meals = sqliteTable('meals', {
   name: text('name').notNull(),
   /** ms since the epoch. */
   serveAt: integer('serve_at').notNull(),
-  document: text('document', { mode: 'json' }).notNull(),
+  document: document('document').notNull(),
   /** The plan last shown: problem and schedule; null before the first. */
-  plan: text('plan', { mode: 'json' }),
+  plan: document('plan'),
   /** Rises with every change, so that a second tab is told instead of overwriting. */
   revision: integer('revision').notNull().default(1),
   updatedAt: integer('updated_at').notNull(),
@@ -53,7 +54,7 @@ export const meals = sqliteTable('meals', {
 /** What is in the house, and what foods cost; one row for each, by the food's one name. */
 export const larder = sqliteTable('larder', {
   food: text('food').primaryKey(),
-  document: text('document', { mode: 'json' }).notNull(),
+  document: document('document').notNull(),
 });
 
 /** What shoppers have ticked off their lists; kept until nobody shops by them any more. */
@@ -71,7 +72,7 @@ export const listTicks = sqliteTable(
 
 export const prices = sqliteTable('prices', {
   food: text('food').primaryKey(),
-  document: text('document', { mode: 'json' }).notNull(),
+  document: document('document').notNull(),
 });
 
 /** A live evening: what it started from. */
@@ -81,7 +82,7 @@ export const evenings = sqliteTable('evenings', {
   name: text('name').notNull(),
   serveAt: integer('serve_at').notNull(),
   startedAt: integer('started_at').notNull(),
-  document: text('document', { mode: 'json' }).notNull(),
+  document: document('document').notNull(),
 });
 
 /** What happened, in order of arrival; never changed, never removed. */
@@ -92,7 +93,7 @@ export const eveningEvents = sqliteTable(
     /** The event's own id: sent twice, it is there once. */
     id: text('id').notNull().unique(),
     eveningId: text('evening_id').notNull(),
-    document: text('document', { mode: 'json' }).notNull(),
+    document: document('document').notNull(),
   },
   (table) => [index('evening_events_evening').on(table.eveningId, table.seq)],
 );
@@ -107,7 +108,7 @@ export const storeItems = sqliteTable(
     /** Changed in one step with a condition, so that two phones never take the same portion. */
     portions: real('portions').notNull(),
     useBy: text('use_by').notNull(),
-    document: text('document', { mode: 'json' }).notNull(),
+    document: document('document').notNull(),
   },
   (table) => [index('store_items_due').on(table.place, table.useBy)],
 );
@@ -125,13 +126,13 @@ export const storeMoves = sqliteTable('store_moves', {
 /** What this installation keeps for itself: passcode, secret, failed tries. Not part of the household's file. */
 export const settings = sqliteTable('settings', {
   key: text('key').primaryKey(),
-  value: text('value', { mode: 'json' }).notNull(),
+  value: document('value').notNull(),
 });
 
 /** What each evening said of cookers, cooks and dishes; made again from its events at any time. */
 export const observations = sqliteTable('observations', {
   eveningId: text('evening_id').primaryKey(),
-  document: text('document', { mode: 'json' }).notNull(),
+  document: document('document').notNull(),
 });
 
 /** What the cook said of a dish after an evening. */
@@ -143,7 +144,7 @@ export const verdicts = sqliteTable(
     dishId: text('dish_id').notNull(),
     /** ms since the epoch. */
     at: integer('at').notNull(),
-    document: text('document', { mode: 'json' }).notNull(),
+    document: document('document').notNull(),
   },
   (table) => [
     primaryKey({ columns: [table.eveningId, table.entryId] }),
