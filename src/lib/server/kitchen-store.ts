@@ -1,6 +1,7 @@
 import { eq } from 'drizzle-orm';
 import { emptyKitchen, kitchenSchema, type Kitchen } from '$core/kitchen';
 import { inWriteQueue, type Database } from './database';
+import { reading } from './readable';
 import { kitchens } from './schema';
 
 const ONLY = 1;
@@ -9,7 +10,8 @@ const ONLY = 1;
 export async function readKitchen(database: Database): Promise<Kitchen> {
   const [row] = await database.select().from(kitchens).where(eq(kitchens.id, ONLY));
   if (!row) return emptyKitchen(Intl.DateTimeFormat().resolvedOptions().timeZone);
-  return kitchenSchema.parse(row.document);
+  const read = reading(kitchenSchema, row.document);
+  return 'value' in read ? read.value : kitchenSchema.parse(row.document);
 }
 
 /** Replaces the household’s kitchen. */

@@ -5,7 +5,7 @@ import { failure, success, type Outcome } from '$core/reason';
 import { daysBetween } from '$core/storage';
 import { dayKey } from '$core/units';
 import { addLocalDays, addWeeks, servingIn } from '$lib/client/moments';
-import { readable } from './readable';
+import { readable, reading } from './readable';
 import { inWriteQueue, type Database } from './database';
 import { meals } from './schema';
 
@@ -19,10 +19,10 @@ function toStored(row: typeof meals.$inferSelect): StoredMeal | null {
   const meal = readable(mealSchema, row.document, `meal ${row.id}`);
   if (!meal) return null;
   // A plan of an older shape is only a picture of the past: it is made again, not mended.
-  const plan = savedPlanSchema.safeParse(row.plan);
+  const plan = reading(savedPlanSchema, row.plan);
   return {
     meal,
-    plan: plan.success ? plan.data : null,
+    plan: 'value' in plan ? plan.value : null,
     revision: row.revision,
   };
 }

@@ -5,9 +5,28 @@ import { log } from './log';
 
 /** What the log has been told of already: once is enough. */
 const told = new Set<string>();
-
 /** What documents were read as, for as long as they are kept. */
 const read = new WeakMap<object, Map<z.ZodType, unknown>>();
+
+/**
+ * Reads a document of a row, once for as long as it is the same text.
+ *
+ * @returns what it is, unchangeable where it is kept for others; or why it is none of its kind
+ */
+export function reading<S extends z.ZodType>(
+  schema: S,
+  document: unknown,
+): { value: z.output<S> } | { issue: z.core.$ZodIssue | undefined } {
+  // Only what came out of the database unchangeable is the same the next time.
+  const isKept = typeof document === 'object' && document !== null && Object.isFrozen(document);
+  const known = isKept ? read.get(document) : undefined;
+  if (known?.has(schema)) return { value: known.get(schema) as z.output<S> };
+  const parsed = schema.safeParse(document);
+  if (!parsed.success) return { issue: parsed.error.issues[0] };
+  if (isKept)
+    read.set(document, (known ?? new Map<z.ZodType, unknown>()).set(schema, frozen(parsed.data)));
+  return { value: parsed.data };
+}
 
 /** The document of a row, which nobody can change; null where it is none of its kind. */
 export function readable<S extends z.ZodType>(
@@ -15,19 +34,11 @@ export function readable<S extends z.ZodType>(
   document: unknown,
   what: string,
 ): z.output<S> | null {
-  const isObject = typeof document === 'object' && document !== null;
-  const known = isObject ? read.get(document) : undefined;
-  if (known?.has(schema)) return known.get(schema) as z.output<S>;
-  const parsed = schema.safeParse(document);
-  if (parsed.success) {
-    // Only what came out of the database unchangeable is the same the next time.
-    if (isObject && Object.isFrozen(document))
-      read.set(document, (known ?? new Map<z.ZodType, unknown>()).set(schema, frozen(parsed.data)));
-    return parsed.data;
-  }
+  const found = reading(schema, document);
+  if ('value' in found) return found.value;
   if (!told.has(what)) {
     told.add(what);
-    const [issue] = parsed.error.issues;
+    const { issue } = found;
     log.warn(
       { what, field: issue?.path.join('.'), problem: issue?.message },
       'can’t be read; left alone',
