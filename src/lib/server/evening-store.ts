@@ -1,13 +1,15 @@
 /** Live evenings: started from a plan, grown by events, planned again after each. */
-import { asc, desc, eq, sql } from 'drizzle-orm';
+import { asc, desc, eq, inArray, sql } from 'drizzle-orm';
 import { planAgain, type Teller } from '$core/replan';
 import {
   effective,
   eveningNow,
   eveningSchema,
   foldEvening,
+  outcomeOf,
   runEventSchema,
   type Evening,
+  type EveningOutcome,
   type RunEvent,
 } from '$core/run';
 import { failure, success, type Outcome, type Fault } from '$core/reason';
@@ -60,6 +62,35 @@ export interface ListedEvening {
   serveAt: number;
   startedAt: number;
   isPractice: boolean;
+}
+
+/** What tells how an evening came out. */
+const TELLING: readonly RunEvent['kind'][] = ['served', 'guests', 'undone', 'corrected'];
+
+/** @returns by the evening's id, for those in which anything of it was told */
+export async function listOutcomes(
+  database: Database,
+): Promise<ReadonlyMap<string, EveningOutcome>> {
+  const kind = sql`json_extract(${eveningEvents.document}, '$.kind')`;
+  const rows = await database
+    .select({
+      id: evenings.id,
+      serveAt: evenings.serveAt,
+      event: eveningEvents.id,
+      document: eveningEvents.document,
+    })
+    .from(eveningEvents)
+    .innerJoin(evenings, eq(evenings.id, eveningEvents.eveningId))
+    .where(inArray(kind, [...TELLING]))
+    .orderBy(asc(eveningEvents.seq));
+  const told = new Map<string, { serveAt: number; events: RunEvent[] }>();
+  for (const { id, serveAt, event, document } of rows) {
+    const known = told.get(id) ?? { serveAt, events: [] };
+    const read = readable(runEventSchema, document, `event ${event}`);
+    if (read) known.events.push(read);
+    told.set(id, known);
+  }
+  return new Map([...told].map(([id, { serveAt, events }]) => [id, outcomeOf(serveAt, events)]));
 }
 
 /** The latest first. */

@@ -42,6 +42,9 @@ describe('one search', () => {
     expect(await find('thaw')).toContain('answer How long to thaw?');
     expect(await find('backup')).toContain('place Kitchen');
     expect(await find('lamb nonsense')).toEqual([]);
+    // By a dish of theirs, each word in whichever of the two.
+    expect(await find('wednesday fennel')).toEqual(['meal Wednesday for three']);
+    expect(await find('bulgur')).toContain('meal Harvest supper');
   });
 
   it('takes % and _ for what they are, and nothing for nothing', async () => {

@@ -38,7 +38,7 @@ const has = (column: SQL | typeof dishes.name, word: string): SQL =>
   sql`${column} like ${pattern(word)} escape '\\'`;
 
 /**
- * Finds by any part of a name, by what is in a dish, and bags by their code. All words have to be there.
+ * Finds by any part of a name, by what is in a dish, meals by their dishes, and bags by their code. All words have to be there.
  *
  * @param asked as typed
  * @param now ms since the epoch
@@ -61,6 +61,11 @@ export async function search(
       has(dishes.name, word),
       sql`exists (select 1 from json_each(${dishes.document}, '$.ingredients') as part where json_extract(part.value, '$.food') like ${pattern(word)} escape '\\')`,
     );
+  const inMeal = (word: string): SQL | undefined =>
+    or(
+      has(sql`${meals.name}`, word),
+      sql`exists (select 1 from json_each(${meals.document}, '$.entries') as entry join ${dishes} on ${dishes.id} = json_extract(entry.value, '$.what.dish.id') where ${has(dishes.name, word)})`,
+    );
   const code = pattern(words[0] ?? '').slice(1);
   const [foundDishes, foundMeals, foundBags] = await Promise.all([
     database
@@ -71,7 +76,7 @@ export async function search(
     database
       .select({ id: meals.id, name: meals.name, serveAt: meals.serveAt })
       .from(meals)
-      .where(every((w) => has(sql`${meals.name}`, w)))
+      .where(every(inMeal))
       .orderBy(desc(meals.serveAt))
       .limit(MOST_OF_A_KIND),
     database
@@ -102,7 +107,8 @@ export async function search(
         href: `/dishes/${encodeURIComponent(d.id)}`,
       })),
     ...foundMeals.map((m): Hit => ({
-      ...{ kind: 'meal', name: m.name, detail: `Meal · ${formatDay(m.serveAt, kitchen)}` },
+      ...{ kind: 'meal', name: m.name },
+      detail: `${said(m.name) ? 'Meal' : 'Meal with it'} · ${formatDay(m.serveAt, kitchen)}`,
       href: `/meals/${encodeURIComponent(m.id)}`,
     })),
     ...foundBags.map((b): Hit => ({

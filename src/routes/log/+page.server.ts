@@ -1,7 +1,7 @@
 import { fail } from '@sveltejs/kit';
 import { currentTime } from '$lib/server/clock';
 import { database } from '$lib/server/database';
-import { listEvenings } from '$lib/server/evening-store';
+import { listEvenings, listOutcomes } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
 import {
   freshFigures,
@@ -14,14 +14,15 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => {
   const store = await database();
-  const [evenings, kitchen, figures, reset, steady] = await Promise.all([
+  const [evenings, outcomes, kitchen, figures, reset, steady] = await Promise.all([
     listEvenings(store),
+    listOutcomes(store),
     readKitchen(store),
     freshFigures(store, currentTime()),
     resetFigures(store),
     readSteady(store),
   ]);
-  return { evenings, kitchen, figures, reset, steady: Object.keys(steady) };
+  return { evenings, outcomes, kitchen, figures, reset, steady: Object.keys(steady) };
 };
 
 /** The figure that a form names; null where there can be none such. */

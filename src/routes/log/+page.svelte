@@ -1,5 +1,6 @@
 <script lang="ts">
   import { formatDay, formatTime } from '$core/units';
+  import { sayOutcome } from '$core/words';
   import Figures from '$lib/ui/log/figures.svelte';
   import type { PageProps } from './$types';
 
@@ -23,7 +24,12 @@
       <a
         class="flex flex-wrap items-baseline justify-between gap-x-4 card px-5 py-3 hover:border-olive"
         href="/log/{evening.id}"
-        ><span class="min-w-0"><b class="font-head text-xl break-words">{evening.name}</b></span
+        ><span class="min-w-0"
+          ><b class="font-head text-xl break-words">{evening.name}</b>{#if evening.isPractice}<span
+              class="chip ml-2 align-middle">practice</span
+            >{/if}<span class="block"
+            >{sayOutcome(data.outcomes.get(evening.id) ?? null, data.kitchen)}</span
+          ></span
         ><span class="text-muted"
           >{formatDay(evening.startedAt, data.kitchen)}, {formatTime(
             evening.startedAt,
