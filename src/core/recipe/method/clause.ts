@@ -37,6 +37,8 @@ export interface ClauseTime extends Duration {
   isEstimate: boolean;
   /** No longer than that: “hold at 65 °C, 2 h at most”. */
   isLimit: boolean;
+  /** The longest of a wait that is told before it: “at least 2 hours and up to 2 days”. */
+  isMost?: boolean;
 }
 
 export interface Clause extends PotWords {
@@ -236,6 +238,7 @@ function timesIn(text: string, sentence: string): ClauseTime[] {
         LIMIT_BEFORE.test(before) ||
         LIMIT_AFTER.test(text.slice(t.end, t.end + 12)) ||
         isTheMost(text, sentence, t),
+      ...(isTheMost(text, sentence, t) ? { isMost: true } : {}),
     };
   });
   const found = [...own, ...(allowsWaiting(text) ? [] : bareTimes(text, timed))];

@@ -99,7 +99,8 @@ function unread(p: Path, c: Clause, time: ClauseTime): void {
   const isCheck = c.conditional && c.goesOn;
   if (isCheck && p.isAfterCycle) p.flush(null, c);
   if (isCheck && p.stages.length > 0 && time.from >= 1) p.check(c.sentence, time.from);
-  else if (!time.isBare || c.conditional) p.left = [...p.left, c.text];
+  // What is allowed stands in the words of the wait, and nothing has to be made of it.
+  else if (!time.isMost && (!time.isBare || c.conditional)) p.left = [...p.left, c.text];
   for (const next of withoutTime(p, {
     ...c,
     times: [],

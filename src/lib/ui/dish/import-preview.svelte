@@ -10,6 +10,7 @@
   import { formatQuantity, UNITS } from '$core/units';
   import { placesOf } from './places';
   import StageCard from './stage-card.svelte';
+  import StageCards from './stage-cards.svelte';
 
   interface Props {
     imported: Imported;
@@ -139,33 +140,28 @@
     >{/if}
 </div>
 
-<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<ol
-  class="mt-4 gap-3 overflow-x-auto pb-3 {places.size > 0
-    ? 'grid auto-cols-max justify-start'
-    : 'flex'}"
-  tabindex="0"
-  aria-label="Stages in order"
->
-  {#each dish.stages as stage (stage.id)}
-    {@const cycle = cycleOf(stage.id)}
-    <StageCard
-      {stage}
-      place={places.get(stage.id) ?? null}
-      scale={kitchen.scale}
-      {cycle}
-      cookerName={cycle?.name ?? null}
-      benchHref={null}
-      minutes={stage.kind === 'pressure' ? stage.holdMinutes : stage.minutes}
-      isPointed={pointed.has(stage.id)}
-      onpoint={(isOn) => onpoint(isOn ? [stage.id] : [])}
-    />
-  {:else}
-    <li class="card border-dashed p-4 text-muted">
-      No steps were found: write the method below the ingredients.
-    </li>
-  {/each}
-</ol>
+<div class="mt-4">
+  <StageCards
+    stages={dish.stages}
+    {places}
+    empty="No steps were found: write the method below the ingredients."
+  >
+    {#snippet card(stage, place)}
+      {@const cycle = cycleOf(stage.id)}
+      <StageCard
+        {stage}
+        {place}
+        scale={kitchen.scale}
+        {cycle}
+        cookerName={cycle?.name ?? null}
+        benchHref={null}
+        minutes={stage.kind === 'pressure' ? stage.holdMinutes : stage.minutes}
+        isPointed={pointed.has(stage.id)}
+        onpoint={(isOn) => onpoint(isOn ? [stage.id] : [])}
+      />
+    {/snippet}
+  </StageCards>
+</div>
 
 <ReadSteps {dish} {onedit} />
 

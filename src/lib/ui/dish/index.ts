@@ -3,6 +3,7 @@ export { default as UnreadList } from './unread-list.svelte';
 export { default as AskGroups } from './ask-groups.svelte';
 export { default as StageStrip } from './stage-strip.svelte';
 export { default as StageCard } from './stage-card.svelte';
+export { default as StageCards } from './stage-cards.svelte';
 export { default as ServingsStepper } from './servings-stepper.svelte';
 export { default as DishActions } from './dish-actions.svelte';
 export { default as RoomCard } from './room-card.svelte';

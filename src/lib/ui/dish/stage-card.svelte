@@ -88,12 +88,11 @@
   const axis = $derived({ from: 0, to: total, left: 2, right: 238 });
 </script>
 
-<li
+<div
   class="flex shrink-0 flex-col card p-4 {stage.kind === 'pressure'
     ? 'w-[272px]'
     : 'w-40'} {isPointed ? 'bg-leaf-soft' : ''}"
-  style:grid-row={place ? place.lane + 1 : undefined}
-  style:grid-column={place ? place.column + 1 : undefined}
+  role="presentation"
   onpointerenter={() => onpoint?.(true)}
   onpointerleave={() => onpoint?.(false)}
 >
@@ -204,4 +203,4 @@
       >Look this time up in Answers</a
     >
   {/if}
-</li>
+</div>

@@ -18,6 +18,7 @@
     placesOf,
     StackCard,
     StageCard,
+    StageCards,
     Swap,
     UnreadList,
     Versions,
@@ -110,31 +111,24 @@
 
 <section aria-labelledby="stages" class="mt-6">
   <h2 id="stages" class="sr-only">Stages</h2>
-  <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-  <ol
-    class="-mx-4 gap-3 overflow-x-auto px-4 pb-3 md:-mx-7 md:px-7 {places.size > 0
-      ? 'grid auto-cols-max justify-start'
-      : 'flex'}"
-    tabindex="0"
-    aria-label="Stages in order"
+  <StageCards
+    {stages}
+    {places}
+    empty="No steps yet: add at least one, or the dish can’t be planned."
   >
-    {#each stages as stage (stage.id)}
+    {#snippet card(stage, place)}
       {@const cycle = cycleOf(stage.id)}
       <StageCard
         {stage}
-        place={places.get(stage.id) ?? null}
+        {place}
         scale={data.kitchen.scale}
         {cycle}
         benchHref={benchHref(stage)}
         cookerName={cycle?.name ?? null}
         minutes={stageMinutes(stage, scaled.factor, browning)}
       />
-    {:else}
-      <li class="card border-dashed p-5 text-muted">
-        No steps yet: add at least one, or the dish can’t be planned.
-      </li>
-    {/each}
-  </ol>
+    {/snippet}
+  </StageCards>
 </section>
 
 <div class="mt-5 grid grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[minmax(0,1fr)_380px]">
