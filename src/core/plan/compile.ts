@@ -1,7 +1,7 @@
 /** A meal over a kitchen, compiled into a plan problem for the engine. */
 import { fault } from '../words';
 import { scaleDish, type Dish } from '../dish';
-import { isPlated, PARKED_MOST } from '../cycle';
+import { isPlated, isServedHot, PARKED_MOST } from '../cycle';
 import { effectiveEntries, kitchenThere, looksAtEaters } from '../menu';
 import { basisOf, waitFor, type Kitchen } from '../kitchen';
 import type { Meal, MealEntry } from '../meal';
@@ -129,6 +129,7 @@ export function compileMeal(
     meanings,
     notes,
     handOvers,
+    cold: entries.flatMap(({ entry, dish }) => (isServedHot(dish) ? [] : [entry.id])),
     basis: basisOf(kitchen),
   });
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Problem } from '../solve';
 import { parkedIn } from './parking';
+import type { Phase } from './types';
 
 /** Out of a pot at 0, into `to` after so many minutes; another stay in the oven or the pot, where said. */
 function parked(
@@ -9,7 +10,15 @@ function parked(
     inSame = false,
     oven = true,
     taken = '',
-  }: { inSame?: boolean; oven?: boolean; taken?: string } = {},
+    next = 'simmer',
+    isHot = true,
+  }: {
+    inSame?: boolean;
+    oven?: boolean;
+    taken?: string;
+    next?: Phase;
+    isHot?: boolean;
+  } = {},
 ) {
   const problem = {
     units: [{ id: 'pot' }, ...(oven ? [{ id: 'oven' }] : [])],
@@ -35,7 +44,8 @@ function parked(
         .map((unit) => ({ id: `x${unit}`, unit, start: 5, end: 15 })),
     ],
   };
-  return parkedIn(problem, schedule, new Set(['pot'])).get('a') ?? null;
+  const phaseOf = (id: string) => (id === 'b' ? next : 'open');
+  return parkedIn(problem, schedule, new Set(['pot']), phaseOf, () => isHot).get('a') ?? null;
 }
 
 /** Common practice: covered, food stays hot for half an hour. */
@@ -54,6 +64,15 @@ describe('where food waits between two steps', () => {
     expect(parked(31, { taken: 'pot' })?.where).toBe('low-oven');
     expect(parked(31, { taken: 'pot+oven' })?.where).toBe('covered');
     expect(parked(31, { taken: 'pot', oven: false })?.where).toBe('covered');
+  });
+
+  it('is heated again where it has cooled, is eaten hot, and nothing that follows heats it', () => {
+    const full = { taken: 'pot', oven: false };
+    expect(parked(31, { ...full, next: 'finish' })?.isToReheat).toBe(true);
+    expect(parked(30, { ...full, next: 'finish' })?.isToReheat).toBeUndefined();
+    expect(parked(31, { ...full, next: 'simmer' })?.isToReheat).toBeUndefined();
+    expect(parked(31, { ...full, next: 'finish', isHot: false })?.isToReheat).toBeUndefined();
+    expect(parked(31, { taken: 'pot', next: 'finish' })?.isToReheat).toBeUndefined();
   });
 
   it('what goes on in the same pot stays in it', () => {

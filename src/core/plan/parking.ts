@@ -1,6 +1,6 @@
 /** Food that waits between two steps: for how long, and where it waits best in this plan. */
 import type { Problem, Schedule } from '../solve';
-import { OVEN_UNIT } from './types';
+import { OVEN_UNIT, type Phase } from './types';
 
 /** A wait that is worth a word, and the place for it. */
 export interface Parked {
@@ -10,7 +10,25 @@ export interface Parked {
    * else covered on the counter.
    */
   where: 'in-pot' | 'keep-warm' | 'low-oven' | 'covered';
+  /** It has cooled by then, comes to the table hot, and nothing that follows heats it. */
+  isToReheat?: boolean;
 }
+
+/** What heats the food that it is done to. */
+const HEATS: ReadonlySet<Phase> = new Set<Phase>([
+  'seal',
+  'come-up',
+  'simmer',
+  'burner',
+  'brown',
+  'loosen',
+  'thicken',
+  'slow',
+  'oven',
+  'crisp',
+  'preheat',
+  'put-in',
+]);
 
 /** Less than this is no wait that anybody has to be told of, min. */
 const WORTH_SAYING = 10;
@@ -19,12 +37,16 @@ const STAYS_HOT = 30;
 
 /**
  * @param cookers ids of the units with a keep-warm of their own
+ * @param phaseOf what the step of an id does
+ * @param isServedHot whether the dish that a step is of comes to the table hot
  * @returns by the id of the step after which it waits; the longest wait where several follow
  */
 export function parkedIn(
   problem: Problem,
   schedule: Pick<Schedule, 'steps' | 'blocks'>,
   cookers: ReadonlySet<string>,
+  phaseOf: (step: string) => Phase | undefined = () => undefined,
+  isServedHot: (step: string) => boolean = () => false,
 ): ReadonlyMap<string, Parked> {
   const timeOf = new Map(schedule.steps.map((s) => [s.id, s]));
   const stayOf = new Map(schedule.blocks.map((b) => [b.id, b]));
@@ -40,6 +62,16 @@ export function parkedIn(
     if (link.soft == null || !from || !to) continue;
     const minutes = to.start - from.end;
     if (minutes <= WORTH_SAYING || minutes <= (found.get(link.from)?.minutes ?? 0)) continue;
+    // What goes on at once in its pot is not kept waiting for what else it is needed for.
+    const goesOn = (problem.links ?? []).some(
+      (l) =>
+        l.from === link.from &&
+        l.to !== link.to &&
+        blockOf.get(l.to) != null &&
+        blockOf.get(l.to) === blockOf.get(link.from) &&
+        (timeOf.get(l.to)?.start ?? Infinity) - from.end <= WORTH_SAYING,
+    );
+    if (goesOn) continue;
     const stay = stayOf.get(blockOf.get(link.from) ?? '');
     const isSame = stay !== undefined && blockOf.get(link.to) === stay.id;
     const isPot = stay !== undefined && cookers.has(stay.unit);
@@ -51,7 +83,25 @@ export function parkedIn(
         ? 'low-oven'
         : 'covered';
     })();
-    found.set(link.from, { minutes, where });
+    const isCold = where === 'covered' && minutes > STAYS_HOT;
+    const isToReheat =
+      isCold && isServedHot(link.from) && !isHeated(link.to, problem.links ?? [], phaseOf);
+    found.set(link.from, { minutes, where, ...(isToReheat ? { isToReheat } : {}) });
   }
   return found;
+}
+
+/** Whether a step heats its food, or one that follows it does. */
+function isHeated(
+  step: string,
+  links: NonNullable<Problem['links']>,
+  phaseOf: (step: string) => Phase | undefined,
+): boolean {
+  const seen = new Set([step]);
+  for (const at of seen) {
+    const phase = phaseOf(at);
+    if (phase !== undefined && HEATS.has(phase)) return true;
+    for (const link of links) if (link.from === at) seen.add(link.to);
+  }
+  return false;
 }

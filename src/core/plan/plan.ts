@@ -117,7 +117,15 @@ export function planOf(compiled: CompiledMeal, schedule: Schedule): Plan {
   const pots = (problem.units ?? []).flatMap(({ id }) =>
     id === OVEN_UNIT || id === BURNER_UNIT ? [] : [id],
   );
-  const parked = parkedIn(problem, schedule, new Set(pots));
+  const meaningOf = new Map(compiled.meanings.map((m) => [m.id, m]));
+  const cold = new Set(compiled.cold);
+  const parked = parkedIn(
+    problem,
+    schedule,
+    new Set(pots),
+    (id) => meaningOf.get(id)?.phase,
+    (id) => !cold.has(meaningOf.get(id)?.entryId ?? ''),
+  );
   const operations = compiled.meanings.flatMap((meaning): Operation[] => {
     const step = stepOf.get(meaning.id);
     const time = timeOf.get(meaning.id);

@@ -74,6 +74,8 @@ export interface CompiledMeal {
   handOvers: HandOver[];
   /** The meal's entries with what they left open settled; missing where nothing was settled. */
   settled?: MealEntry[];
+  /** Entries that come to the table cold. */
+  cold?: string[];
   /** What it was reckoned with; missing in plans from before evenings were learned from. */
   basis?: Basis;
 }

@@ -25,6 +25,12 @@ describe('where food waits', () => {
     expect(said(20, 'in-pot')).toContain('in the pot, heat off, lid on');
   });
 
+  it('what has cooled and is eaten hot is heated again (USDA FSIS: 165 °F, 74 °C)', () => {
+    const parked = { minutes: 50, where: 'covered', isToReheat: true } as const;
+    expect(sayParked(parked, '18:06', { scale: 'C' })).toMatch(/heat it through again .* 74 °C$/);
+    expect(sayParked(parked, '18:06', { scale: 'F' })).toMatch(/165 °F$/);
+  });
+
   it('over half an hour on the counter the two hours that are safe are said (USDA FSIS)', () => {
     expect(said(30, 'covered')).toMatch(/: covered$/);
     expect(said(31, 'covered')).toMatch(/two hours at most \(USDA FSIS\)$/);

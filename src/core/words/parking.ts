@@ -2,13 +2,19 @@
 import { formatMinutes, formatTemperature } from '../units';
 
 const LOW_OVEN_C = 80;
+/** @source USDA FSIS, “Leftovers and Food Safety”: reheat to 165 °F (74 °C) */
+const REHEAT_C = 74;
 
 /**
  * @param until the moment on the household's clock at which it goes on
  * @example sayParked({ minutes: 84, where: 'low-oven' }, '18:06', { scale: 'C' }) // 'then it waits 84 min …'
  */
 export function sayParked(
-  parked: { minutes: number; where: 'in-pot' | 'keep-warm' | 'low-oven' | 'covered' },
+  parked: {
+    minutes: number;
+    where: 'in-pot' | 'keep-warm' | 'low-oven' | 'covered';
+    isToReheat?: boolean;
+  },
   until: string,
   { scale }: { scale: 'C' | 'F' },
 ): string {
@@ -18,7 +24,10 @@ export function sayParked(
     'low-oven': `covered in the oven at ${formatTemperature(LOW_OVEN_C, scale, 5)}`,
     covered: parked.minutes > 30 ? 'well covered, two hours at most (USDA FSIS)' : 'covered',
   }[parked.where];
-  return `then it waits ${formatMinutes(parked.minutes)}, until ${until}: ${where}`;
+  const again = parked.isToReheat
+    ? `; heat it through again before it goes on, to ${formatTemperature(REHEAT_C, scale)}`
+    : '';
+  return `then it waits ${formatMinutes(parked.minutes)}, until ${until}: ${where}${again}`;
 }
 
 /** Less than this, and a dish is eaten at once, min. */
