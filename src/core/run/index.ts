@@ -7,8 +7,6 @@ export type { RunEvent, Trouble } from './events';
 export { eveningSchema } from './document';
 export type { Evening } from './document';
 export { effective } from './facts';
-export { outcomeOf } from './outcome';
-export type { EveningOutcome } from './outcome';
 export { foldEvening, isPast, needsSomebody } from './live';
 export type { LiveState, LiveStep } from './live';
 export { addDish } from './add-dish';

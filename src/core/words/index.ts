@@ -8,5 +8,5 @@ export { fault, refusal } from './refusals';
 export { sayPotRefusal } from './pot-refusals';
 export type { Conventions } from './conventions';
 export { sayTrial, sayTried, verdictOn } from './kitchen-trial';
-export { sayOutcome } from './outcome';
+export { isLate, sayOutcome } from './outcome';
 export { sayKeeps, sayParked } from './parking';

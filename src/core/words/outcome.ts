@@ -1,23 +1,18 @@
-/** How an evening came out, for a list of them. */
-import { formatMinutes, formatTime, type ClockStyle } from '../units';
+/** How an evening came out, in a list of them and on its own page. */
+import { formatMinutes } from '../units';
 
 /** So near the hour that nobody at the table looks at a clock, min. */
-const ON_TIME_MIN = 3;
+const ON_TIME_MIN = 2;
+
+/** Whether an evening counts as late. */
+export const isLate = (late: number): boolean => late > ON_TIME_MIN;
 
 /**
- * @param outcome null where nothing of it was told
- * @example sayOutcome({ servedAt, late: 9 }, style) // 'on the table 18:09, 9 min late'
+ * @param late minutes by which the latest dish missed its time; below 0 where it was early; null before it is served
+ * @example sayOutcome(9) // 'On the table, 9 min late'
  */
-export function sayOutcome(
-  outcome: { servedAt: number | null; late: number | null } | null,
-  style: ClockStyle,
-): string {
-  if (outcome?.servedAt == null || outcome.late === null)
-    return 'nobody said when it was on the table';
-  const { servedAt, late } = outcome;
-  const when =
-    Math.abs(late) <= ON_TIME_MIN
-      ? 'on time'
-      : `${formatMinutes(Math.abs(late))} ${late > 0 ? 'late' : 'early'}`;
-  return `on the table ${formatTime(servedAt, style)}, ${when}`;
+export function sayOutcome(late: number | null): string {
+  if (late === null) return 'Not on the table yet';
+  if (isLate(late)) return `On the table, ${formatMinutes(late)} late`;
+  return isLate(-late) ? `On the table, ${formatMinutes(-late)} early` : 'On the table, on time';
 }

@@ -1,15 +1,13 @@
 /** Live evenings: started from a plan, grown by events, planned again after each. */
-import { asc, desc, eq, inArray, sql } from 'drizzle-orm';
+import { asc, desc, eq, sql } from 'drizzle-orm';
 import { planAgain, type Teller } from '$core/replan';
 import {
   effective,
   eveningNow,
   eveningSchema,
   foldEvening,
-  outcomeOf,
   runEventSchema,
   type Evening,
-  type EveningOutcome,
   type RunEvent,
 } from '$core/run';
 import { failure, success, type Outcome, type Fault } from '$core/reason';
@@ -64,33 +62,13 @@ export interface ListedEvening {
   isPractice: boolean;
 }
 
-/** What tells how an evening came out. */
-const TELLING: readonly RunEvent['kind'][] = ['served', 'guests', 'undone', 'corrected'];
-
-/** @returns by the evening's id, for those in which anything of it was told */
-export async function listOutcomes(
-  database: Database,
-): Promise<ReadonlyMap<string, EveningOutcome>> {
-  const kind = sql`json_extract(${eveningEvents.document}, '$.kind')`;
+/** The newest event of each evening: what changes when anything of it does. */
+export async function newestEvents(database: Database): Promise<ReadonlyMap<string, number>> {
   const rows = await database
-    .select({
-      id: evenings.id,
-      serveAt: evenings.serveAt,
-      event: eveningEvents.id,
-      document: eveningEvents.document,
-    })
+    .select({ id: eveningEvents.eveningId, seq: sql<number>`max(${eveningEvents.seq})` })
     .from(eveningEvents)
-    .innerJoin(evenings, eq(evenings.id, eveningEvents.eveningId))
-    .where(inArray(kind, [...TELLING]))
-    .orderBy(asc(eveningEvents.seq));
-  const told = new Map<string, { serveAt: number; events: RunEvent[] }>();
-  for (const { id, serveAt, event, document } of rows) {
-    const known = told.get(id) ?? { serveAt, events: [] };
-    const read = readable(runEventSchema, document, `event ${event}`);
-    if (read) known.events.push(read);
-    told.set(id, known);
-  }
-  return new Map([...told].map(([id, { serveAt, events }]) => [id, outcomeOf(serveAt, events)]));
+    .groupBy(eveningEvents.eveningId);
+  return new Map(rows.map(({ id, seq }) => [id, seq]));
 }
 
 /** The latest first. */

@@ -1,10 +1,10 @@
 /** What the Log draws: the way up, evenings on time, and what the freezer holds. */
 import { asc, eq } from 'drizzle-orm';
-import { accountOf, eveningNow } from '$core/run';
 import { dayKey } from '$core/units';
 import type { Database } from './database';
-import { listEvenings, readEvening } from './evening-store';
+import { listEvenings } from './evening-store';
 import { readKitchen } from './kitchen-store';
+import { latenessOf } from './lateness';
 import { allObservations } from './learned-store';
 import { storeItems, storeMoves } from './schema';
 
@@ -33,22 +33,19 @@ export async function logCharts(database: Database, now: number): Promise<LogCha
       .where(eq(storeItems.place, 'freezer'))
       .orderBy(asc(storeMoves.at)),
   ]);
-  const evenings: LogCharts['evenings'] = [];
-  for (const { id, name, serveAt } of listed
+  const shown = listed
     .filter((e) => !e.isPractice)
     .slice(0, MOST_EVENINGS)
-    .toReversed()) {
-    const stored = await readEvening(database, id);
-    if (!stored) continue;
-    const { evening, events } = stored;
-    const account = accountOf(evening, events, new Map(), eveningNow(events, now));
-    if (account.isServed && account.late !== null)
-      evenings.push({
-        day: dayKey(serveAt, kitchen.zone),
-        name,
-        late: account.late,
-      });
-  }
+    .toReversed();
+  const late = await latenessOf(
+    database,
+    shown.map((e) => e.id),
+    now,
+  );
+  const evenings = shown.flatMap(({ id, name, serveAt }) => {
+    const own = late.get(id) ?? null;
+    return own === null ? [] : [{ day: dayKey(serveAt, kitchen.zone), name, late: own }];
+  });
   const comeUps = seen
     .filter((o) => o.kind === 'power')
     .map((o) => ({

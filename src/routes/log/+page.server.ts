@@ -1,8 +1,9 @@
 import { fail } from '@sveltejs/kit';
 import { currentTime } from '$lib/server/clock';
 import { database } from '$lib/server/database';
-import { listEvenings, listOutcomes } from '$lib/server/evening-store';
+import { listEvenings } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
+import { latenessOf } from '$lib/server/lateness';
 import {
   freshFigures,
   readSteady,
@@ -12,17 +13,24 @@ import {
 } from '$lib/server/learned-store';
 import type { Actions, PageServerLoad } from './$types';
 
+/** How they came out is told of the latest; each evening’s own page tells it of any. */
+const MOST_RECKONED = 60;
+
 export const load: PageServerLoad = async () => {
   const store = await database();
-  const [evenings, outcomes, kitchen, figures, reset, steady] = await Promise.all([
+  const [evenings, kitchen, figures, reset, steady] = await Promise.all([
     listEvenings(store),
-    listOutcomes(store),
     readKitchen(store),
     freshFigures(store, currentTime()),
     resetFigures(store),
     readSteady(store),
   ]);
-  return { evenings, outcomes, kitchen, figures, reset, steady: Object.keys(steady) };
+  const late = await latenessOf(
+    store,
+    evenings.slice(0, MOST_RECKONED).map((e) => e.id),
+    currentTime(),
+  );
+  return { evenings, late, kitchen, figures, reset, steady: Object.keys(steady) };
 };
 
 /** The figure that a form names; null where there can be none such. */

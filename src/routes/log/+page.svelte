@@ -1,6 +1,6 @@
 <script lang="ts">
   import { formatDay, formatTime } from '$core/units';
-  import { sayOutcome } from '$core/words';
+  import { isLate, sayOutcome } from '$core/words';
   import Figures from '$lib/ui/log/figures.svelte';
   import type { PageProps } from './$types';
 
@@ -20,6 +20,7 @@
 
 <ul class="mt-6 grid max-w-3xl gap-2">
   {#each data.evenings as evening (evening.id)}
+    {@const late = data.late.get(evening.id)}
     <li>
       <a
         class="flex flex-wrap items-baseline justify-between gap-x-4 card px-5 py-3 hover:border-olive"
@@ -27,9 +28,10 @@
         ><span class="min-w-0"
           ><b class="font-head text-xl break-words">{evening.name}</b>{#if evening.isPractice}<span
               class="chip ml-2 align-middle">practice</span
-            >{/if}<span class="block"
-            >{sayOutcome(data.outcomes.get(evening.id) ?? null, data.kitchen)}</span
-          ></span
+            >{/if}{#if late !== undefined}<span
+              class="block {late !== null && isLate(late) ? 'text-pimento' : ''}"
+              >{sayOutcome(late)}</span
+            >{/if}</span
         ><span class="text-muted"
           >{formatDay(evening.startedAt, data.kitchen)}, {formatTime(
             evening.startedAt,

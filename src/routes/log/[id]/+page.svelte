@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isLate, sayOutcome } from '$core/words';
   import type { Operation } from '$core/plan';
   import { placeName } from '$core/run';
   import { formatDay, formatMinutes, formatTime } from '$core/units';
@@ -38,12 +39,8 @@
       >go on cooking</a
     >.
   {:else}
-    <b class={late > 2 ? 'text-pimento' : 'text-leaf-ink'}
-      >On the table{late > 2
-        ? `, ${formatMinutes(late)} late`
-        : late < -2
-          ? `, ${formatMinutes(-late)} early`
-          : ', on time'}.</b
+    <b class="inline-block first-letter:uppercase {isLate(late) ? 'text-pimento' : 'text-leaf-ink'}"
+      >{sayOutcome(late)}.</b
     >
   {/if}
 </p>
