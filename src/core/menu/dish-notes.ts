@@ -27,6 +27,31 @@ export function unknownNotes(entry: MealEntry, dish: Dish): Finding[] {
   return found;
 }
 
+/** A batter is set by its eggs and its tin: a part of one is another cake (common practice). */
+const SETS: ReadonlySet<string> = new Set(['egg']);
+
+/** What is baked or steamed in a tin is made in whole tins. */
+export function tinNotes(entry: MealEntry, dish: Dish, servings: number): Finding[] {
+  const inTin = new Set(
+    dish.stages.flatMap((s) =>
+      s.kind === 'pressure' && s.inPan ? (s.panUses ?? allUses(dish)) : [],
+    ),
+  );
+  const isBatter = scaleDish(dish, dish.servings).ingredients.some(
+    (i) => inTin.has(i.ingredient.id) && SETS.has(i.food?.group ?? ''),
+  );
+  const tins = servings / dish.servings;
+  if (!isBatter || Math.abs(tins - Math.round(tins)) < 1e-9) return [];
+  const whole = Math.ceil(tins) * dish.servings;
+  return [
+    finding('part-of-a-tin', 'look', entry.id, { dish: dish.name, servings, whole }, [
+      { kind: 'servings', entry: entry.id, servings: whole },
+    ]),
+  ];
+}
+
+const allUses = (dish: Dish): string[] => dish.stages.flatMap((s) => s.uses);
+
 /**
  * Meat that is browned for a bag and not cooked through.
  *

@@ -14,7 +14,7 @@ import { fewestRuns, stackDishes, recutOf, withRecut, type Recut } from '../cycl
 import { freezerNotes } from './bag-sheet';
 import { BOXES, intoBoxes } from './boxes';
 import { lunchFindings } from './lunch-boxes';
-import { altitudeNotes, atAltitude, partCookedNotes, unknownNotes } from './dish-notes';
+import { altitudeNotes, atAltitude, partCookedNotes, tinNotes, unknownNotes } from './dish-notes';
 import { inStageRuns } from './stage-runs';
 import type { EffectiveEntry } from './types';
 
@@ -42,6 +42,7 @@ export function effectiveEntries(
     const taught = withTaughtHolds(dish, kitchen);
     notes.push(...taughtNotes(entry, dish, taught));
     notes.push(...unknownNotes(entry, dish), ...partCookedNotes(entry, dish));
+    notes.push(...tinNotes(entry, dish, servings));
     const high = atAltitude(taught, kitchen);
     const levelled = withRelease(
       entry.what.level === null ? high : atLevel(high, entry.what.level, kitchen.altitudeM),

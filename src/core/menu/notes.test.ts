@@ -7,7 +7,7 @@ import type { Kitchen } from '../kitchen';
 import { mealSchema, newEntry, type EntryChange, type Meal } from '../meal';
 import { entryOf } from '../../../tests/support/entries';
 import { freezesInADay, portionGrams, kitGrams } from '../storage';
-import { altitudeNotes, atAltitude, partCookedNotes, unknownNotes } from './dish-notes';
+import { altitudeNotes, atAltitude, partCookedNotes, tinNotes, unknownNotes } from './dish-notes';
 import { bagThickness, FLAT_MM, freezerNotes, moundFor } from './bag-sheet';
 import { looksAtEaters } from './eaters';
 import { effectiveEntries } from './entries';
@@ -70,6 +70,33 @@ const meal = (entries: Meal['entries'], more: object = {}): Meal =>
 const settled = (d: Dish, change: EntryChange = {}, more: object = {}, k: Kitchen = kitchen) =>
   effectiveEntries(meal([newEntry('a', d.id, change)], more), new Map([[d.id, d]]), k);
 const codes = (found: { code: string }[]): string[] => found.map((f) => f.code);
+
+describe('what is made in a tin', () => {
+  const tin = { inPan: { diameterMm: 180, heightMm: 75 } };
+  const eggs = { food: 'eggs', amount: 2, unit: 'piece' } as const;
+  const cake = dish([{ food: 'flour' }, eggs], [cycle(50, ['i0', 'i1'], tin)]);
+  const entry = entryOf({ dishId: 'tried' });
+
+  it('is made in whole tins: for a part of one, the next whole number is offered', () => {
+    expect(tinNotes(entry, cake, 3)).toMatchObject([
+      {
+        code: 'part-of-a-tin',
+        values: { servings: 3, whole: 4 },
+        remedies: [{ kind: 'servings', entry: entry.id, servings: 4 }],
+      },
+    ]);
+    expect(tinNotes(entry, cake, 5)[0]?.values).toMatchObject({ whole: 8 });
+  });
+
+  it('says nothing of whole tins, of what no egg sets, and of eggs that are in no tin', () => {
+    expect(tinNotes(entry, cake, 4)).toEqual([]);
+    expect(tinNotes(entry, cake, 8)).toEqual([]);
+    const rice = dish([{ food: 'rice' }], [cycle(8, ['i0'], tin)]);
+    expect(tinNotes(entry, rice, 3)).toEqual([]);
+    const loose = dish([{ food: 'flour' }, eggs], [cycle(8, ['i0', 'i1'])]);
+    expect(tinNotes(entry, loose, 3)).toEqual([]);
+  });
+});
 
 describe('what nobody knows of a dish', () => {
   const entry = newEntry('a', 'tried');

@@ -27,6 +27,8 @@ export interface FindingValues {
   'food-unknown': { dish: string; foods: string[] };
   /** Ingredients that no step calls for. */
   'ingredient-nowhere': { dish: string; foods: string[] };
+  /** A batter made for a part of its tin; `whole`: servings of the next number of whole tins. */
+  'part-of-a-tin': { dish: string; servings: number; whole: number };
   'text-unread': { dish: string; pieces: number };
   /** Browned for a bag and not cooked through. */
   'part-cooked-meat': { dish: string; foods: string[] };

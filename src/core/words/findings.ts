@@ -62,6 +62,11 @@ const FINDINGS: Words = {
     said(
       `${dish} is cut to ${length(toMm, h)} instead of ${length(fromMm, h)}: as soft after ${minutes} min at pressure as after ${written}.`,
     ),
+  'part-of-a-tin': ({ dish, servings, whole }) =>
+    said(
+      `${dish} is made in a tin: for ${some(servings)} its amounts are a part of one, eggs and all.`,
+      `Make it for ${some(whole)}, and have ${count(Math.round((whole - servings) * 10) / 10, 'portion')} over.`,
+    ),
   'in-runs': ({ dish, servings, runs }) =>
     said(
       `${dish} for ${servings} is cooked in ${runs} runs, for no pot takes it at once; what comes before and after is done once.`,
