@@ -82,7 +82,7 @@ describe('what is made in a tin', () => {
       {
         code: 'part-of-a-tin',
         values: { servings: 3, whole: 4 },
-        remedies: [{ kind: 'servings', entry: entry.id, servings: 4 }],
+        edits: [{ kind: 'servings', entry: entry.id, servings: 4 }],
       },
     ]);
     expect(tinNotes(entry, cake, 5)[0]?.values).toMatchObject({ whole: 8 });
