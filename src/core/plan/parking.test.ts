@@ -75,6 +75,32 @@ describe('where food waits between two steps', () => {
     expect(parked(31, { taken: 'pot', next: 'finish' })?.isToReheat).toBeUndefined();
   });
 
+  it('what goes on at once in its pot does not wait for what else it is needed for; rinsing is no going on', () => {
+    const besides = (phase: Phase) => {
+      const problem = {
+        units: [{ id: 'pot' }],
+        steps: [
+          { id: 'a', minutes: 10, block: 'A' },
+          { id: 'next', minutes: 20, block: 'A' },
+          { id: 'late', minutes: 5 },
+        ],
+        links: [
+          { from: 'a', to: 'next' },
+          { from: 'a', to: 'late', soft: 10 },
+        ],
+      } as unknown as Problem;
+      const steps = [
+        { id: 'a', start: -10, end: 0 },
+        { id: 'next', start: 0, end: 20 },
+        { id: 'late', start: 50, end: 55 },
+      ];
+      const blocks = [{ id: 'A', unit: 'pot', start: -10, end: 20 }];
+      return parkedIn(problem, { steps, blocks }, new Set(['pot']), () => phase).get('a');
+    };
+    expect(besides('simmer')).toBeUndefined();
+    expect(besides('rinse')?.minutes).toBe(50);
+  });
+
   it('what goes on in the same pot stays in it', () => {
     expect(parked(30, { inSame: true })?.where).toBe('in-pot');
     expect(parked(31, { inSame: true })?.where).toBe('keep-warm');

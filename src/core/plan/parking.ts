@@ -67,6 +67,8 @@ export function parkedIn(
       (l) =>
         l.from === link.from &&
         l.to !== link.to &&
+        // Emptying the pot is no going on: the food is lifted out.
+        phaseOf(l.to) !== 'rinse' &&
         blockOf.get(l.to) != null &&
         blockOf.get(l.to) === blockOf.get(link.from) &&
         (timeOf.get(l.to)?.start ?? Infinity) - from.end <= WORTH_SAYING,
