@@ -83,16 +83,20 @@ function plainly(stage: Stage, scale: 'C' | 'F', foods = ''): string {
   }
 }
 
+/** It goes on beside the one above, and its words say so. */
+const isBeside = ({ after, text }: Stage): boolean =>
+  after !== undefined && /^(?:meanwhile|in the meantime|at the same time|while)\b/i.test(text);
+const uncapital = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
 /** A stage in its own words, with what these lack added; at last in few words, its own beside them. */
 function wordings(stage: Stage, dish: Dish, { scale }: ReadingStyle): Instruction[] {
   const text = stage.text.replace(/[.\s]+$/, '');
   const own = (words: string): Instruction => ({ text: words, aside: null });
   const plain = plainly(stage, scale);
   const aside = text === '' ? null : text;
-  const short: Instruction[] = [
-    { text: plainly(stage, scale, foodsIn(stage, dish)), aside },
-    { text: plain, aside },
-  ];
+  const short: Instruction[] = [plainly(stage, scale, foodsIn(stage, dish)), plain].map(
+    (words) => ({ text: isBeside(stage) ? `Meanwhile, ${uncapital(words)}` : words, aside }),
+  );
   if (stage.kind === 'pressure') {
     const timed = retime(text, null, stage.holdMinutes);
     const release = releaseWords(stage);

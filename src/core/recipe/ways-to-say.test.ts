@@ -1,7 +1,8 @@
 /** Ways to say a time, a count or a condition that are easily taken for another. Facts: common practice. */
 import { describe, expect, it } from 'vitest';
 import { dishOf, imported, shape } from '../../../tests/support/imported';
-import { importRecipe } from './index';
+import { importRecipe, toText } from './index';
+import type { ReadingStyle } from './export';
 import { readInstructions } from './method/read';
 import { findDurations } from './durations';
 import { parseLine } from './line';
@@ -235,5 +236,23 @@ describe('the other way, and what a cake is cut into', () => {
   it('“3 hours before you eat” is a wait, and no work of three hours', () => {
     const method = 'High pressure 8 min, quick release. Toss in the butter 3 hours before you eat.';
     expect(shape(dishOf('500 g beans\n40 g butter', method)).at(-1)).toEqual(['rest', 180]);
+  });
+});
+
+describe('a garnish beside the pot', () => {
+  const text =
+    'Soup\nServes 4\n\n750 g celeriac\n1 l stock\n12 sage leaves\n3 tbsp oil\n\n1. Celeriac and stock in. High pressure 10 minutes.\n2. Meanwhile, heat the oil in a small frying pan. Fry the sage leaves a few at a time for 10 seconds.\n3. Release the pressure. Blend. Top with the sage.';
+  const stagesOf = (given: string) => {
+    const read = importRecipe(given);
+    if (!read.ok) throw new Error('unread');
+    return read.value.dish;
+  };
+
+  it('waits for nothing of the pot, and still does when the text goes out and comes back', () => {
+    const dish = stagesOf(text);
+    const fry = dish.stages.find((s) => s.kind === 'burner');
+    expect(fry?.after).toEqual([]);
+    const again = stagesOf(toText(dish, 4, { system: 'metric', scale: 'C' } as ReadingStyle));
+    expect(again.stages.find((s) => s.kind === 'burner')?.after).toEqual([]);
   });
 });
