@@ -8,6 +8,8 @@ declare global {
       role?: AccessRole;
       /** Which of the devices that came in it is; missing on the machine itself. */
       device?: string;
+      /** Whether it would still be let in; missing on the machine itself. */
+      mayStay?: () => Promise<boolean>;
     }
     interface PageData {
       /** How the household reads days and times. */

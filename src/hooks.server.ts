@@ -99,7 +99,12 @@ function isHere(event: Event): boolean {
 async function roleFor(event: Event): Promise<AccessRole | null> {
   if (isHere(event)) return 'full';
   const visitor = await visitorOf(await database(), event.cookies.get(COOKIE), Date.now());
-  if (visitor) event.locals.device = visitor.device;
+  if (visitor) {
+    event.locals.device = visitor.device;
+    const cookie = event.cookies.get(COOKIE);
+    event.locals.mayStay = async () =>
+      (await visitorOf(await database(), cookie, Date.now())) !== null;
+  }
   return visitor?.role ?? null;
 }
 

@@ -2,6 +2,7 @@
 import { randomBytes } from 'node:crypto';
 import { z } from 'zod';
 import type { Database } from './database';
+import { endLines } from './event-stream';
 import { changeSetting, readSetting, removeSetting } from './settings-store';
 
 const deviceSchema = z.object({
@@ -75,14 +76,16 @@ export async function nameDevice(database: Database, id: string, name: string): 
   return id in devices;
 }
 
-/** From its next request on it has to give the passcode again. */
+/** Its lines are ended, and with its next request it has to give the passcode again. */
 export async function logOut(database: Database, id: string): Promise<void> {
   await changeSetting(database, KEY, devicesSchema, (known) => {
     const { [id]: _, ...others } = known ?? {};
     return others;
   });
+  endLines(id);
 }
 
 export async function forgetDevices(database: Database): Promise<void> {
   await removeSetting(database, KEY);
+  endLines();
 }

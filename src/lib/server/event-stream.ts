@@ -1,6 +1,9 @@
 /** Server-sent events: one line of JSON for each thing that happens, until the listener goes. */
 
-/** Proxies and phones drop a silent line: a word every so often keeps it, ms. */
+/**
+ * Proxies and phones drop a silent line: a word every so often keeps it, ms. A device that was logged out hears no
+ * longer than that.
+ */
 const WORD_EVERY_MS = 20_000;
 
 const encoder = new TextEncoder();
@@ -10,22 +13,51 @@ export function toLine(data: unknown): Uint8Array {
   return encoder.encode(`data: ${JSON.stringify(data)}\n\n`);
 }
 
+/** A device’s lines that are open, by what ends them. */
+const open = new Map<string, Set<() => void>>();
+
+/** Ends the lines of a device that was logged out; of all of them where none is named. */
+export function endLines(device?: string): void {
+  const ends = device === undefined ? [...open.values()] : [open.get(device) ?? new Set()];
+  for (const end of ends.flatMap((own) => [...own])) end();
+}
+
+/** Whose line it is: nobody’s but this machine’s where no device is named. */
+export interface Listener {
+  device?: string | undefined;
+  /** Whether it may go on listening; asked with each word. */
+  mayStay?: (() => Promise<boolean>) | undefined;
+}
+
 /** @param listen is given how to send; returns how to stop */
 export function eventStream(
   request: Request,
   listen: (send: (line: Uint8Array) => void) => () => void,
+  { device, mayStay }: Listener = {},
 ): Response {
   let stop = (): void => undefined;
   const stream = new ReadableStream({
     start(controller) {
       const unlisten = listen((line) => controller.enqueue(line));
-      const word = setInterval(
-        () => controller.enqueue(encoder.encode(': here\n\n')),
-        WORD_EVERY_MS,
-      );
+      let isOver = false;
+      const end = (): void => {
+        if (isOver) return;
+        stop();
+        controller.close();
+      };
+      const say = async (): Promise<void> => {
+        const isWelcome = (await mayStay?.()) ?? true;
+        if (!isWelcome) end();
+        else if (!isOver) controller.enqueue(encoder.encode(': here\n\n'));
+      };
+      const word = setInterval(() => void say(), WORD_EVERY_MS);
+      if (device !== undefined) open.set(device, (open.get(device) ?? new Set()).add(end));
       stop = () => {
+        if (isOver) return;
+        isOver = true;
         clearInterval(word);
         unlisten();
+        if (device !== undefined) open.get(device)?.delete(end);
       };
       request.signal.addEventListener('abort', stop);
     },

@@ -7,14 +7,18 @@ import type { RequestHandler } from './$types';
 const EVERY_MS = 1000;
 
 /** Readings of a virtual cooker as server-sent events: each change of phase at once, else one a second. */
-export const GET: RequestHandler = async ({ params, request }) => {
+export const GET: RequestHandler = async ({ params, request, locals }) => {
   const store = await database();
-  return eventStream(request, (send) => {
-    const timer = setInterval(() => {
-      void virtualReading(store, params.id, params.unit).then((reading) => {
-        if (reading) send(toLine(reading));
-      });
-    }, EVERY_MS);
-    return () => clearInterval(timer);
-  });
+  return eventStream(
+    request,
+    (send) => {
+      const timer = setInterval(() => {
+        void virtualReading(store, params.id, params.unit).then((reading) => {
+          if (reading) send(toLine(reading));
+        });
+      }, EVERY_MS);
+      return () => clearInterval(timer);
+    },
+    locals,
+  );
 };
