@@ -10,6 +10,9 @@ import type { ImportQuestion } from './types';
 const LEFT_OUT =
   /(?<=\b(?:everything|all|the rest|the lot|ingredients)\b[^.;,]{0,40}?)\b(?:but|except(?:ing)?(?: for)?|apart from|other than|minus|bar|save)\s+(?:for )?the\b[^.;,]*/gi;
 
+/** Looking behind each word is dear: only where one of these stands in the text at all. */
+const MAY_LEAVE_OUT = /\b(?:everything|all|the rest|the lot|ingredients)\b/i;
+
 /** “Roast 25 minutes”: what is done, and no joint. */
 const ROASTS =
   /(?:^|[.,;]\s*|\b(?:and|then|to)\s+)roast(?=\s+(?:for|at|until|till|\d+|it|them|in|on|another)\b)/gi;
@@ -24,20 +27,25 @@ const MEANWHILE =
 /** Ingredients that a text names, by the words of their food: “butter beans” are no butter. */
 export function mentioned(told: string, ingredients: readonly ReadIngredient[]): string[] {
   const words = wordsOf(
-    told
+    (MAY_LEAVE_OUT.test(told) ? told.replace(LEFT_OUT, ' ') : told)
       .replace(MEANWHILE, ' ')
-      .replace(LEFT_OUT, ' ')
       .replace(POURED_OFF, ' ')
       .replace(ROASTS, ' '),
   );
+  const positions = new Map<string, number[]>();
+  for (const [i, word] of words.entries()) {
+    const known = positions.get(word);
+    if (known) known.push(i);
+    else positions.set(word, [i]);
+  }
   const taken = new Set<number>();
   const found = new Set<string>();
   // Names of several words first, so that a part of one is not taken for another food.
   for (const { ingredient, food } of ingredients)
     for (const name of [ingredient.food, ...(food?.names ?? [])]) {
-      const parts = wordsOf(name);
+      const parts = nameWords(name);
       if (parts.length < 2) continue;
-      for (let at = 0; at + parts.length <= words.length; at++) {
+      for (const at of positions.get(parts[0] ?? '') ?? []) {
         if (!parts.every((part, i) => words[at + i] === part)) continue;
         found.add(ingredient.id);
         for (let i = 0; i < parts.length; i++) taken.add(at + i);
@@ -46,7 +54,7 @@ export function mentioned(told: string, ingredients: readonly ReadIngredient[]):
   const left = new Set(words.filter((_, i) => !taken.has(i)));
   // “Put in the dried beans”: not the green ones, where the list has some that are dried.
   const isOfOther = (own: ReadIngredient, head: string): boolean => {
-    const at = words.flatMap((w, i) => (w === head && !taken.has(i) ? [i] : []));
+    const at = (positions.get(head) ?? []).filter((i) => !taken.has(i));
     return (
       at.length > 0 &&
       at.every((i) => {
@@ -61,7 +69,7 @@ export function mentioned(told: string, ingredients: readonly ReadIngredient[]):
   const isNamed = (own: ReadIngredient): boolean => !isOfOther(own, headOf(own)) && isSpokenOf(own);
   const isSpokenOf = ({ ingredient, food }: ReadIngredient): boolean =>
     [ingredient.food, ...(food?.names ?? [])].some((name) => {
-      const words = wordsOf(name);
+      const words = nameWords(name);
       const head = words.at(-1);
       // “Lime to taste” is the lime juice of the list.
       const before = words.at(-2);
@@ -91,11 +99,11 @@ export function mentioned(told: string, ingredients: readonly ReadIngredient[]):
   return withTheirAmounts(named, told).map(({ ingredient }) => ingredient.id);
 }
 
-const headOf = ({ ingredient }: ReadIngredient): string => wordsOf(ingredient.food).at(-1) ?? '';
+const headOf = ({ ingredient }: ReadIngredient): string => nameWords(ingredient.food).at(-1) ?? '';
 /** Whether a word tells which kind of a food an ingredient is: “dried” of dried kidney beans. */
 const describes = ({ ingredient, line }: ReadIngredient, word: string): boolean =>
   word.length > 2 &&
-  (wordsOf(ingredient.food).slice(0, -1).includes(word) || stem(line.state ?? '') === word);
+  (nameWords(ingredient.food).slice(0, -1).includes(word) || stem(line.state ?? '') === word);
 
 /** A part of a fruit or plant, as `wordsOf` leaves it. */
 const PART = /^(?:juice|juic|zest|rind|leav|leaf|seed|wedge)$/;
@@ -125,6 +133,19 @@ const wordsOf = (text: string): string[] =>
     .toLowerCase()
     .match(/[\p{L}]+/gu)
     ?.map(stem) ?? [];
+
+/** The words of names that are asked for with every sentence. */
+const named = new Map<string, readonly string[]>();
+const MOST_NAMES = 4000;
+
+function nameWords(name: string): readonly string[] {
+  const known = named.get(name);
+  if (known) return known;
+  const words = wordsOf(name);
+  if (named.size >= MOST_NAMES) named.clear();
+  named.set(name, words);
+  return words;
+}
 
 const stem = (word: string): string => word.replace(/(?:es|s)$/, '');
 

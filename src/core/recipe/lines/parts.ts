@@ -3,7 +3,7 @@ import { mentionedFood } from '../../food';
 
 /** Headings that divide nothing off: the whole list, or what is put on the table. */
 const WHOLE =
-  /^(?:ingredients?|method|directions?|instructions?|preparation|you(?:'|’)?ll need|what you need|shopping|notes?|tips?|to serve|for serving|serve|serving|garnish(?:es)?|optional|extras?|main|others?|pantry|dish)$/i;
+  /^(?:ingredients?|method|directions?|instructions?|preparation|you(?:'|’)?ll need|what you need|shopping|notes?|tips?|to serve|for serving|serve|serving|garnish(?:es)?|optional|extras?|main|others?|pantry|dish|.*\b(?:pots?|cookers?|pans?|ovens?|bowls?))$/i;
 const LEAD = /^(?:\d+[.)]\s*)?(?:(?:for|to make)\s+)?(?:the\s+|an?\s+)?/i;
 
 /** @returns the part that a heading names, in lower case; '' where it divides nothing off */
@@ -30,15 +30,30 @@ const nounOf = (part: string): string => part.split(/\s+/).at(-1) ?? part;
 const MAKES =
   'make|mix|whisk|blend|combine|stir|shake|beat|pound|blitz|process|prepare|assemble|put together';
 
-/** Whether a text says that a part is made, all of it: “whisk the dressing ingredients”, “make the glaze”. */
-export const makesPart = (text: string, part: string): boolean => {
-  const noun = nounOf(part).replace(/[^\p{L}]/gu, '.');
-  return new RegExp(
-    String.raw`\b${noun}\s+ingredients\b|\bingredients\s+(?:for|of)\s+(?:the\s+)?(?:\p{L}+\s+)?${noun}\b|\b(?:${MAKES})(?:\s+(?:up|together))?\s+(?:the\s+|a\s+|your\s+)?(?:\p{L}+\s+)?${noun}\b(?!\s+(?:in|into|with|through|over)\b)|\bfor the ${noun}\b`,
-    'iu',
-  ).test(text);
-};
+/** How each part is spoken of, by its noun. */
+const patterns = new Map<string, { makes: RegExp; names: RegExp }>();
+const MOST_PATTERNS = 200;
+
+function patternsOf(noun: string): { makes: RegExp; names: RegExp } {
+  const known = patterns.get(noun);
+  if (known) return known;
+  const word = noun.replace(/[^\p{L}]/gu, '.');
+  const found = {
+    makes: new RegExp(
+      String.raw`\b${word}\s+ingredients\b|\bingredients\s+(?:for|of)\s+(?:the\s+)?(?:\p{L}+\s+)?${word}\b|\b(?:${MAKES})(?:\s+(?:up|together))?\s+(?:the\s+|a\s+|your\s+)?(?:\p{L}+\s+)?${word}\b(?!\s+(?:in|into|with|through|over)\b)|\bfor the ${word}\b`,
+      'iu',
+    ),
+    names: new RegExp(String.raw`\b${word}\b`, 'iu'),
+  };
+  if (patterns.size >= MOST_PATTERNS) patterns.clear();
+  patterns.set(noun, found);
+  return found;
+}
 
 /** Whether a text speaks of a part at all. */
 export const namesPart = (text: string, part: string): boolean =>
-  new RegExp(String.raw`\b${nounOf(part).replace(/[^\p{L}]/gu, '.')}\b`, 'iu').test(text);
+  patternsOf(nounOf(part)).names.test(text);
+
+/** Whether a text says that a part is made, all of it: “whisk the dressing ingredients”, “make the glaze”. */
+export const makesPart = (text: string, part: string): boolean =>
+  namesPart(text, part) && patternsOf(nounOf(part)).makes.test(text);

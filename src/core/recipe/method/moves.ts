@@ -214,7 +214,7 @@ function waitCost(p: Path, c: Clause, time: ClauseTime): number {
 
 /** “A full natural release (25 min)”: how long it takes, and nothing is vented. */
 const ALL_THE_WAY =
-  /\b(?:full|complete|entire|whole)(?:ly)? (?:natural|NPR|NR)|\b(?:natural\w*|on its own|by itself|drop|come down)\b[^.]*\b(?:all the way|fully|completely)\b/i;
+  /\b(?:full|complete|entire|whole)(?:ly)? (?:natural|NPR|NR)|\b(?:natural\w*|on its own|by itself|drop|come down)\b[^.]{0,80}\b(?:all the way|fully|completely)\b/i;
 
 function wait(p: Path, c: Clause, time: ClauseTime): void {
   const { cycle } = p;
