@@ -24,8 +24,17 @@ const POURED_OFF =
 const MEANWHILE =
   /^(?:while|as)\s[^,.]{3,48}\b(?:cooks?|cooking|is|are|simmers?|bakes?|rests?|steams?|boils?|soaks?|releases?|comes?)\b[^,.]*,\s*/i;
 
-/** Ingredients that a text names, by the words of their food: “butter beans” are no butter. */
-export function mentioned(told: string, ingredients: readonly ReadIngredient[]): string[] {
+/**
+ * Ingredients that a text names, by the words of their food: “butter beans” are no butter. A part of the dish that is
+ * made in it takes all that is listed for it.
+ *
+ * @param used what has gone in before: no part takes it once more
+ */
+export function mentioned(
+  told: string,
+  ingredients: readonly ReadIngredient[],
+  used: ReadonlySet<string> = new Set(),
+): string[] {
   const words = wordsOf(
     (MAY_LEAVE_OUT.test(told) ? told.replace(LEFT_OUT, ' ') : told)
       .replace(MEANWHILE, ' ')
@@ -91,8 +100,9 @@ export function mentioned(told: string, ingredients: readonly ReadIngredient[]):
       ).length === 1
     );
   };
-  const isOfPart = ({ part }: ReadIngredient): boolean =>
-    part !== undefined && makesPart(told, part);
+  // “Blend the soup” makes no more of what went into it long before.
+  const isOfPart = ({ part, ingredient }: ReadIngredient): boolean =>
+    part !== undefined && !used.has(ingredient.id) && makesPart(told, part);
   const named = ingredients.filter(
     (i) => found.has(i.ingredient.id) || isNamed(i) || isAnimal(i) || isOfPart(i),
   );

@@ -6,6 +6,7 @@ import type { ReadingStyle } from './export';
 import { readInstructions } from './method/read';
 import { findDurations } from './durations';
 import { parseLine } from './line';
+import { partNamed } from './lines/parts';
 import { findYield, servingsIn } from './lines/yields';
 
 const told = (text: string) =>
@@ -255,4 +256,41 @@ describe('a garnish beside the pot', () => {
     const again = stagesOf(toText(dish, 4, { system: 'metric', scale: 'C' } as ReadingStyle));
     expect(again.stages.find((s) => s.kind === 'burner')?.after).toEqual([]);
   });
+});
+
+describe('what is listed for a part of the dish', () => {
+  const soup = importRecipe(
+    'Soup\nServes 4\n\nIngredients\nFor the soup\n750 g celeriac\n1 l stock\nFor the dressing\n3 tbsp olive oil\n2 tbsp lemon juice\n1 tsp salt\n\nMethod\n1. Celeriac and stock in. High pressure 10 minutes, quick release.\n2. Blend the soup.\n3. Whisk the dressing ingredients and spoon over.',
+  );
+  const usesOf = (words: RegExp): string[] => {
+    if (!soup.ok) throw new Error('unread');
+    return soup.value.dish.stages.filter((s) => words.test(s.text)).flatMap((s) => s.uses);
+  };
+
+  it('goes in where that part is made', () => {
+    expect(usesOf(/dressing/)).toEqual(
+      expect.arrayContaining(['olive-oil', 'lemon-juice', 'salt']),
+    );
+    expect(usesOf(/High pressure/)).toEqual(['celeriac', 'broth']);
+  });
+
+  it('and not once more where what was made is only blended', () => {
+    expect(usesOf(/^Blend/)).toEqual(['olive-oil', 'lemon-juice', 'salt']);
+  });
+
+  it.each([
+    ['For the lemon dressing:', 'lemon dressing'],
+    ['To make the glaze', 'glaze'],
+    ['Ingredients', ''],
+    ['To serve', ''],
+    ['Big pot', ''],
+  ])('“%s” heads “%s”', (heading, part) => {
+    expect(partNamed(heading)).toBe(part);
+  });
+});
+
+it('“also cooked at high pressure” is no other way', () => {
+  expect(told('The barley is also cooked at high pressure for 20 minutes, quick release.')).toEqual(
+    [['pressure', 20, 'high', 'quick']],
+  );
 });

@@ -54,7 +54,7 @@ export function writeStages(
   const written = found.map((stage, i): Stage => {
     const told = stage.sentences.join(' ');
     const words = ownPart(found, i);
-    const uses = mentioned(words, ingredients);
+    const uses = mentioned(words, ingredients, used);
     const text = stage.kind === 'soak' ? soakText(words, uses, ingredients) : words;
     for (const id of uses) used.add(id);
     const base = {

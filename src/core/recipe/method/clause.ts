@@ -100,7 +100,7 @@ const CONDITION =
   /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|\bif (?:it|they|not|you|the|still|need|too|very|necessary|required|desired|thawed|frozen|fresh|chilled|using|your|small|large|thick|thin|halved|whole|soaked|unsoaked)\b|\d ?(?:min(?:ute)?s?|m|hours?|hrs?)\.? if\b/i;
 /** The whole sentence is for another case. */
 const OTHER_CASE =
-  /\blast time\b|\b(?:is|are|works?|will do|does) (?:fine |good |well |just |just as |perfectly )*(?:too|as well|also|instead)\b|^or (?!so\b)|\b(?:hot|warm) or (?:chilled|cold|at room temperature)\b|^\(?(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;
+  /\blast time\b|\b(?:is|are|works?|will do|does) (?:(?:fine|good|great|ok(?:ay)?|(?:just|equally) as (?:well|good)|perfectly well) (?:too|as well|also|instead)|(?<=works? |do )(?:too|as well|instead))\b|^or (?!so\b)|\b(?:hot|warm) or (?:chilled|cold|at room temperature)\b|^\(?(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;
 /** “Too soupy? Simmer for 10 minutes.” */
 const ASKED_BEFORE = /^[^.!?]{3,60}\?\s/;
 const AGAIN =
