@@ -279,7 +279,7 @@ const PLAIN_LID =
 
 /** “Lid back on for a minute, it’ll wilt”: what is hot is covered, and no pressure comes of it. */
 const COVERED =
-  /\blid (?:back )?on\b(?=[^.]*\b(?:wilt|melt|warm through|heat through))|\b(?:wilt|melt)\w*\b[^.]*\blid (?:back )?on\b|\blid on\b(?=[^.]*\b(?:keep[- ]warm|no heat|off the heat|heat off)\b)|\b(?:lid|cover) (?:goes |is )?back on\b|\b(?:put|place|pop) the lid back on\b/i;
+  /\blid (?:back )?on\b(?=[^.]{0,80}\b(?:wilt|melt|warm through|heat through))|\b(?:wilt|melt)\w*\b[^.]{0,80}\blid (?:back )?on\b|\blid on\b(?=[^.]{0,80}\b(?:keep[- ]warm|no heat|off the heat|heat off)\b)|\b(?:lid|cover) (?:goes |is )?back on\b|\b(?:put|place|pop) the lid back on\b/i;
 const isCovered = (sentence: string, next: string): boolean =>
   COVERED.test(sentence) &&
   !saysPressure(sentence) &&
