@@ -2,10 +2,10 @@
 import { findFood, mentionedFood } from '../food';
 import { leadIn } from './ahead';
 import { featuresOf, VERB_FIRST, type Features, type Line } from './lines/features';
+import { linesOf } from './lines/split';
 import { dayBefore, headingOf, isDayHeading } from './lines/headings';
 import { labelLines, type Label } from './lines/label';
 import { listAndWork, splitSpokenList } from './lines/list';
-import { unpack } from './lines/packed';
 import { restOfYield } from './lines/yields';
 import { findDurations } from './durations';
 import { saysLevel, saysLidOn, saysPressure } from './phrases';
@@ -14,164 +14,8 @@ import { parseAmount } from '../units';
 import { partNamed, partOfLine } from './lines/parts';
 import type { Piece, PieceKind, RawRecipe } from './types';
 
-const STEP_MARK =
-  /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z])|[ivx]{1,4}[.)]\s+(?=\p{Lu})|\d{1,2}\/\s+(?=\p{Lu})|\(?[a-l]\)\s+)/u;
-/** “1  Dice the beetroot”: a number and a wide gap, where work follows; “3  T olive oil” is an amount. */
-const GAP_MARK = /^\s*\d{1,2}(?:\s{2,}|\t+)(?=\p{Lu})/u;
-const BULLET = /^\s*(?:[•*▪◦‣∙·–-]\s+|[●○◯■►▶❖✦→➔➜⇒]\s*)/;
-/** A box to tick in front of a line. */
-const TICK_BOX = /^\s*(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒▢□◻◽⬜✓✔])\s*/;
-/** Bold as marked in plain text: it says nothing. */
-const EMPHASIS = /\*\*|__/g;
-/** Slanted: “*High, 6 min.*”, “_serves 4_”. */
-const SLANTED = /(?<=^|[\s(])([*_])(?=\S)([^*_]*\S)\1(?=$|[\s.,;:!?)])/g;
-const HASHES = /^#{1,6}\s+/;
-/** Dots that lead the eye to an amount: “Arborio . . . . . 300 g”. */
-const LEADERS = /(?:\s\.){2,}\s*|\s*\.{4,}\s*|(?<=\p{L})(?:\s{4,}|\t+\s*)(?=[\d½¼¾⅓⅔])/gu;
-const IMAGE = /!\[[^\]]*\]\([^)]*\)/g;
-/** A row of a table: “| Serves | 5 |”. */
-const unTabled = (text: string): string =>
-  /^\|.*\|$/.test(text.trim()) ? text.replace(/\s*\|\s*/g, ' ') : text;
-/** The second a sentence was said at. */
-const TIME_MARK = /^\s*\[?\(?\d{1,2}:\d{2}(?::\d{2})?\)?\]?\s+/;
-/** A line of more sentences than that is a paragraph, and each sentence counts by itself. */
-const PARAGRAPH = 2;
-const SHORTEST_PARAGRAPH = 70;
 /** Words of a note that may be about for how many it is, and nothing else. */
 const SHORT_NOTE = 8;
-
-function markOf(text: string): { mark: Line['mark']; bare: string } {
-  const timed = text.replace(TIME_MARK, '').replace(/^[QA]:\s+/, '');
-  const box = TICK_BOX.exec(timed);
-  if (box) return { mark: 'bullet', bare: timed.slice(box[0].length) };
-  const hashes = HASHES.exec(timed);
-  if (hashes) return { mark: 'title', bare: timed.slice(hashes[0].length) };
-  const gap = GAP_MARK.exec(timed);
-  const number =
-    STEP_MARK.exec(timed) ??
-    (gap && VERB_FIRST.test(timed.slice(gap[0].length).replace(/^\p{L}+ly\s+/u, '')) ? gap : null);
-  if (number) return { mark: 'number', bare: timed.slice(number[0].length) };
-  const bullet = BULLET.exec(timed);
-  return bullet
-    ? { mark: 'bullet', bare: timed.slice(bullet[0].length) }
-    : { mark: 'none', bare: timed };
-}
-
-const BARE_NUMBER = /^\s*(\d{1,2})\s+(?=[\p{Lu}])/u;
-
-/**
- * “1 Pat the pork dry”, “2 Press CANCEL”: lines that count up from one, most of them work, are numbered, though no stop
- * says so.
- *
- * @returns the lines that are
- */
-function numberedLines(lines: readonly string[]): ReadonlySet<number> {
-  const found: number[] = [];
-  let works = 0;
-  for (const [i, line] of lines.entries()) {
-    const mark = BARE_NUMBER.exec(line);
-    if (!mark || Number(mark[1]) !== found.length + 1) continue;
-    found.push(i);
-    if (VERB_FIRST.test(line.slice(mark[0].length))) works++;
-  }
-  return new Set(found.length >= 3 && works > found.length / 2 ? found : []);
-}
-
-/** Lines of a text, and the sentences of its paragraphs, with where they stand in it. */
-function linesOf(source: string): Line[] {
-  const lines: Line[] = [];
-  let at = 0;
-  let afterGap = false;
-  const rows = source.split('\n');
-  const numbered = numberedLines(rows);
-  for (const [row, raw] of rows.entries()) {
-    const start = at;
-    at += raw.length + 1;
-    const { mark, bare } = markOf(
-      numbered.has(row) ? raw.trim().replace(BARE_NUMBER, '$1. ') : raw.trim(),
-    );
-    const text = unTabled(
-      bare
-        .replace(EMPHASIS, '')
-        .replace(SLANTED, '$2')
-        .replace(IMAGE, '')
-        .replace(LEADERS, ' ... '),
-    ).trim();
-    // A line drawn under a title holds nothing.
-    if (!/[\p{L}\d]/u.test(text)) {
-      afterGap = true;
-      continue;
-    }
-    const whole = { start, end: start + raw.length };
-    const packed = unpack(text, lines.length === 0);
-    // Where marks and bold were taken out, a part is found by its words.
-    let seen = start;
-    for (const [part, { text: own }] of packed.entries()) {
-      const found = packed.length === 1 ? start : source.indexOf(own, seen);
-      const begin = found < 0 ? seen : found;
-      const span = packed.length === 1 ? whole : { start: begin, end: begin + own.length };
-      seen = span.end;
-      pushLine(lines, source, own, span, part === 0 ? mark : 'none', afterGap && part === 0);
-    }
-    afterGap = false;
-  }
-  return lines;
-}
-
-/** Where a sentence stands: its letters come in their order, with stops and blanks that reading took out between. */
-function spanOf(
-  source: string,
-  from: number,
-  to: number,
-  sentence: string,
-): { start: number; end: number } {
-  let [start, at] = [-1, from];
-  for (const letter of sentence.replace(/[\s.]/g, '')) {
-    const found = source.indexOf(letter, at);
-    if (found < 0 || found >= to) break;
-    if (start < 0) start = found;
-    at = found + letter.length;
-  }
-  return { start: start < 0 ? from : start, end: at };
-}
-
-/** A line, or each sentence of a paragraph. */
-/** “Tips: Double it? Same time. For 8 qt pots …”: all of it is a note. */
-const NOTE_HEAD =
-  /^(?:\w+['’]s )?(?:tips?|notes?|storage|variations?|to (?:store|freeze|reheat)|(?:make|do|get|prepare|cook)[- ]ahead|substitut\w+|leftovers|serving suggestions?)\s*:/i;
-
-function pushLine(
-  lines: Line[],
-  source: string,
-  text: string,
-  span: { start: number; end: number },
-  mark: Line['mark'],
-  afterGap: boolean,
-): void {
-  const { start } = span;
-  const sentences =
-    text.length > SHORTEST_PARAGRAPH && mark !== 'number' && !NOTE_HEAD.test(text)
-      ? toSentences([text])
-      : [];
-  if (sentences.length >= PARAGRAPH) {
-    let from = start;
-    const spans = sentences.map((sentence) => {
-      const found = spanOf(source, from, span.end, sentence);
-      from = found.end;
-      return found;
-    });
-    for (const [i, sentence] of sentences.entries())
-      lines.push({
-        text: sentence,
-        start: spans[i]?.start ?? start,
-        end: spans[i + 1]?.start ?? span.end,
-        isSentence: true,
-        mark: i === 0 ? mark : 'none',
-        afterGap: afterGap && i === 0,
-      });
-  } else lines.push({ text, ...span, isSentence: false, mark, afterGap });
-}
-
 /** “ok so heres my venison pot”: what a text without a title calls what it makes. */
 const CALLS_IT =
   /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|i (?:do|make|cook) (?:the|a|my|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the(?! (?:group|chat|family|kids|first|people|record|weekend|freezer|week)\b)|our)|today(?: it(?:'|’)s| is|(?:'|’)s|,)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing)\b|$)/iu;

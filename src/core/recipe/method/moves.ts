@@ -4,7 +4,8 @@
  * would make, 5 is hardly meant.
  */
 import type { ReleaseFound } from '../types';
-import { WHISTLES, type Clause, type ClauseTime } from './clause';
+import { WHISTLES, type Clause } from './clause';
+import type { ClauseTime } from './times';
 import { best, holdOf, type Path } from './path';
 import { note, other } from './open-pot';
 import { bareWork, work, workOf } from './work';

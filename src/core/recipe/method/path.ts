@@ -2,7 +2,8 @@
 import type { FoundCycle, FoundKind, FoundStage, ReleaseFound } from '../types';
 import { saysMeanwhile, saysPart } from '../phrases';
 import { INTO_PAN, isApart, isBoiledFirst, isCold, isOtherPan, isOtherRest } from './apart';
-import type { Clause, ClauseTime } from './clause';
+import type { Clause } from './clause';
+import type { ClauseTime } from './times';
 
 /** Words that are in no stage yet. */
 interface Loose {

@@ -1,7 +1,8 @@
 /** Which work a time is of, what it costs to think so, and the stage that comes of it. */
 import type { FoundKind } from '../types';
 import { isPreparing } from '../phrases';
-import type { Clause, ClauseTime } from './clause';
+import type { Clause } from './clause';
+import type { ClauseTime } from './times';
 import type { Path } from './path';
 
 /** A longer wait before the first cycle is a soak, min. */

@@ -1,0 +1,158 @@
+/** Times within a clause: how long, for how many batches or sides, and whether it is only a limit or an estimate. */
+import { NUMBER, toNumber } from '../../units';
+import { findDurations, type Duration } from '../durations';
+import { allowsWaiting } from '../waits';
+
+export interface ClauseTime extends Duration {
+  /** A number without a unit: “22 on high”. */
+  isBare: boolean;
+  /** About what is told of a thing that takes its own time. */
+  isEstimate: boolean;
+  /** No longer than that: “hold at 65 °C, 2 h at most”. */
+  isLimit: boolean;
+  /** The longest of a wait that is told before it: “at least 2 hours and up to 2 days”. */
+  isMost?: boolean;
+}
+
+export const CONDITION =
+  /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|\bif (?:it|they|not|you|the|still|need|too|very|necessary|required|desired|thawed|frozen|fresh|chilled|using|your|small|large|thick|thin|halved|whole|soaked|unsoaked)\b|\d ?(?:min(?:ute)?s?|m|hours?|hrs?)\.? if\b/i;
+export const BATCHES = new RegExp(
+  String.raw`(${NUMBER})\s+(?:batches|goes|lots|loads|rounds|relays|sets)\b`,
+  'i',
+);
+export const EACH =
+  /\b(?:each|apiece|(?:per|a|every|for each) (?:batch|go|lot|load|round))\b|(?:^|[\s\d])[x×]\s*\d/i;
+const A_BATCH = /\b(?:per|a|every|for each) (?:batch|go|lot|load|round)\b/i;
+const SIDES =
+  /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)|(?:min(?:ute)?s?|m)\s?\/\s?side\b/i;
+const IN_ALL = /\d\s?(?:min(?:ute)?s?\.?|m)? (?:in all|in total|total|altogether|all told)\b/i;
+/** “In batches, 8 minutes each”: two at the least. */
+export const IN_BATCHES = new RegExp(
+  String.raw`\b(?:in|several|a few|small) (?:small |several |a few )?batches\b|\b(?:a few|${NUMBER}) at a time\b|\b(?:cook|fry|brown|griddle|toast|sear) each\b(?! side)`,
+  'i',
+);
+const LIMIT_BEFORE =
+  /\b(?:max(?:imum)?|at most|no (?:more|longer) than|not (?:more|longer) than|or up to|(?:hold|keep|can (?:wait|sit|stay|stand))\b.*\bup to)\.?\s*$/i;
+const LIMIT_AFTER = /^\s*(?:max\b|maximum\b|at (?:the )?most\b)/i;
+/** “About 20 minutes before the lamb is done, …”: when, and not how long. */
+const BEFORE_SOMETHING = new RegExp(
+  String.raw`^(?:about |around |some |roughly )?(?:(?:${NUMBER})|half an|an|a quarter of an) ?(?:min(?:ute)?s?|hours?|hrs?)\b\.? before\b`,
+  'iu',
+);
+/** “(an hour ahead is fine)” */
+const AHEAD = new RegExp(
+  String.raw`(?:${NUMBER}|\b(?:half an|an?)) ?(?:min(?:ute)?s?|hours?|hrs?|days?)\b\.? (?:ahead|beforehand|in advance) (?:is|are|will|would|works|does)\b`,
+  'iu',
+);
+const ESTIMATE = /\b(?:about|abt|around|approx\w*|ca|takes?|took|roughly|up to|will take)\b|~/i;
+
+const OR_SO = /(?:\bor so|-odd\b|ish|\bor thereabouts|\bgive or take)\b/i;
+
+/** Numbers that stand where minutes would, and have no unit. */
+const BARE = new RegExp(
+  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|(?:the|a) full|rest|rest it|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|sit|sit for|stand|bubble|simmer|boil|fry|bake|roast|grill|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)])`,
+  'dgiu',
+);
+const MOST_BARE = 120;
+/** “If it clings to the bone 6 more”: minutes, in a sentence for that case. */
+const BARE_MORE = /\b(\d{1,3})\s+more\b(?!\s+(?!if|then|until|and)\p{L})/diu;
+
+function moreTimes(text: string, taken: readonly ClauseTime[]): ClauseTime[] {
+  const isSaid = CONDITION.test(text) || /^(?:for )?\d{1,3} more$/i.test(text);
+  const match = isSaid && taken.length === 0 ? BARE_MORE.exec(text) : null;
+  const [start, end] = match?.indices?.[1] ?? [0, 0];
+  const from = Number(match?.[1]);
+  if (!match || !(from > 0 && from <= MOST_BARE)) return [];
+  return [
+    { from, to: null, perPound: null, start, end, isBare: true, isEstimate: false, isLimit: false },
+  ];
+}
+
+function bareTimes(text: string, taken: readonly Duration[]): ClauseTime[] {
+  return [...text.matchAll(BARE)].flatMap((match) => {
+    const value = toNumber(match[1] ?? '');
+    const to = match[2] === undefined ? null : toNumber(match[2]);
+    const end = match.index + match[0].length;
+    const start = match.indices?.[1]?.[0] ?? match.index;
+    const isNone =
+      !Number.isInteger(value) ||
+      value > MOST_BARE ||
+      (to !== null && !(to > value && to <= MOST_BARE));
+    if (isNone || taken.some((t) => start < t.end && end > t.start)) return [];
+    return [
+      {
+        from: value,
+        to,
+        perPound: null,
+        start,
+        end,
+        isBare: true,
+        isEstimate: /\b(?:about|around)\s+$/i.test(text.slice(0, start)),
+        isLimit: false,
+      },
+    ];
+  });
+}
+
+/** “12 min per 500 g = 43 min”: what it comes to for the piece that the text is about. */
+const isSumOf = (text: string, rate: Duration | undefined, sum: Duration): boolean =>
+  rate?.perPound != null &&
+  sum.perPound === null &&
+  /^[^.;]{0,24}(?:=|\bso\b|\bi\.?e\.?|\bcomes to\b|\bmakes\b|\bworks out (?:at|to)\b|\bthat(?:'|’)s\b)\s*(?:about |around )?$/i.test(
+    text.slice(rate.end, sum.start),
+  );
+
+/** Times of a clause; those of one batch or one side count for all of them. */
+export function timesIn(text: string, sentence: string): ClauseTime[] {
+  // “Stirring every 5 minutes” tells how often, “for the last 15” when; neither how long.
+  const timed = findDurations(text).filter(
+    (t) =>
+      !allowsWaiting(text) &&
+      !(BEFORE_SOMETHING.test(sentence) && sentence.startsWith(text)) &&
+      !AHEAD.test(text) &&
+      !/\b(?:every|last|final|(?:stirring|turning|basting|shaking)\s+after)\s+$/i.test(
+        text.slice(Math.max(0, t.start - 20), t.start),
+      ),
+  );
+  // “3 minutes a side, 12 in all”: the last is the sum.
+  if (IN_ALL.test(sentence) && !IN_ALL.test(text) && (SIDES.test(text) || EACH.test(text)))
+    return [];
+  // “Four minutes a side, eight minutes a batch”: the second is the sum of the first.
+  if (SIDES.test(text) && !EACH.test(text) && A_BATCH.test(sentence)) return [];
+  const isEach =
+    SIDES.test(text) ||
+    EACH.test(text) ||
+    (EACH.test(sentence) && findDurations(sentence).length === 1);
+  const told = BATCHES.exec(sentence)?.[1] ?? (IN_BATCHES.test(sentence) ? '2' : '1');
+  const batches = isEach ? toNumber(told) : 1;
+  const sum = timed.findIndex((t, i) => isSumOf(text, timed[i - 1], t));
+  if (sum > 0) timed.splice(sum - 1, 1);
+  const times =
+    (Number.isInteger(batches) && batches <= 12 ? batches : 1) * (SIDES.test(text) ? 2 : 1);
+  const own = timed.map((t): ClauseTime => {
+    const of = t.perPound === null ? times : 1;
+    const before = text.slice(Math.max(0, t.start - 16), t.start);
+    return {
+      ...t,
+      from: t.from * of,
+      to: t.to === null ? null : t.to * of,
+      isBare: false,
+      isEstimate: ESTIMATE.test(before) || OR_SO.test(text.slice(t.start, t.end + 16)),
+      isLimit:
+        LIMIT_BEFORE.test(before) ||
+        LIMIT_AFTER.test(text.slice(t.end, t.end + 12)) ||
+        isTheMost(text, sentence, t),
+      ...(isTheMost(text, sentence, t) ? { isMost: true } : {}),
+    };
+  });
+  const found = [...own, ...(allowsWaiting(text) ? [] : bareTimes(text, timed))];
+  return [...found, ...moreTimes(text, found)].sort((a, b) => a.start - b.start);
+}
+
+/** “At least 2 hours and up to 2 days”: the first is waited for, the second is allowed. */
+function isTheMost(text: string, sentence: string, time: Duration): boolean {
+  if (!/^(?:for )?(?:up to|as long as|no more than)\s*$/i.test(text.slice(0, time.start)))
+    return false;
+  const [first] = findDurations(sentence);
+  return first !== undefined && first.end <= sentence.indexOf(text);
+}
