@@ -155,6 +155,7 @@ async function answered(event: Event, make: () => Promise<Response>): Promise<Re
     takesPacked: /\bgzip\b/.test(request.headers.get('accept-encoding') ?? ''),
     has: request.headers.get('if-none-match'),
   };
+  // Where it can't be told any more, nothing is the same as before.
   const revision = (): string =>
     `${Math.floor(Date.now() / MINUTE_MS)} ${revisionOf(databaseUrl()) ?? String(Math.random())}`;
   return pages.answer(key, asked, { revision, turn: () => turn(false), make });
