@@ -3,11 +3,16 @@ import type { Dish } from '$core/dish';
 import { importRecipe } from '$core/recipe';
 import { readInstructions } from '../../src/core/recipe/method/read';
 
-/** A recipe with headings, imported; throws where it is refused. */
-export function imported(list: string, method: string, head = 'Serves 4') {
-  const read = importRecipe(`A dish\n${head}\n\nIngredients\n${list}\n\nMethod\n${method}`);
+/** A whole text, imported; throws where it is refused. */
+export function importedText(text: string) {
+  const read = importRecipe(text);
   if (!read.ok) throw new Error(read.problems[0]?.message);
   return read.value;
+}
+
+/** A recipe with headings, imported; throws where it is refused. */
+export function imported(list: string, method: string, head = 'Serves 4') {
+  return importedText(`A dish\n${head}\n\nIngredients\n${list}\n\nMethod\n${method}`);
 }
 
 export const dishOf = (list: string, method: string): Dish => imported(list, method).dish;

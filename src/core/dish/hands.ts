@@ -64,9 +64,13 @@ const MEASURE_MIN = 0.25;
 const DONE_BEFORE =
   /\b(?:cans?|tins?|canned|tinned|jarred|frozen|store[- ]bought|pre-?cut|ready|powder|ground|dried|paste|sauce|stock|broth)\b/i;
 
+/** A cut of the butcher’s, which nobody makes at home: “English cut”, “cut by the butcher into three”. */
+const BOUGHT_CUT =
+  /\b(?:english|flanken|cross|cent(?:er|re)|thick|thin|steel|crinkle|first|second)[- ]cut\b|\b(?:cut|sawn|chopped|boned|jointed|trimmed|rolled|tied)\b[^,;]*\bby (?:the|your) (?:butcher|fishmonger)\b[^,;]*|\b(?:ask|get|have) (?:the|your) (?:butcher|fishmonger)\b[^,;]*/gi;
+
 /** Work with the knife on one ingredient, min; 0 where nothing says that there is any. */
 export function knifeMinutes({ ingredient, food, quantity, grams }: ScaledIngredient): number {
-  const said = `${ingredient.preparation} ${/\b(?:chopped|diced|minced|sliced|peeled|grated|cubed|shredded|crushed)\b/i.exec(ingredient.food)?.[0] ?? ''}`;
+  const said = `${ingredient.preparation.replace(BOUGHT_CUT, ' ')} ${/\b(?:chopped|diced|minced|sliced|peeled|grated|cubed|shredded|crushed)\b/i.exec(ingredient.food)?.[0] ?? ''}`;
   if (
     !/\p{L}/u.test(said) ||
     DONE_BEFORE.test(`${ingredient.food} ${ingredient.preparation}`) ||

@@ -22,17 +22,22 @@ const isSame = (a: number, b: number | null | undefined): boolean =>
 /** A part of what the list has already: “half a cup of the stock”. */
 const OF_THE_LISTED = /\bof (?:the|that|this|it|its)\b/i;
 
+/** “The remaining 30 g sugar”. */
+const REST_OF_IT = /\b(?:remaining|other|reserved|rest of the|last)\s+$/i;
+
 /** A size of what food lies in: “a 1-pint basin”. */
 const VESSEL = /\b(?:basin|tin|pan|dish|bowl|jar|mou?ld|tray|ramekin|pot)s?\b/i;
 
 /** Amounts of foods told in passing that no ingredient has. */
 function withAmountLeft(told: readonly string[], ingredients: readonly ReadIngredient[]): string[] {
-  // “1 tbsp oil” of the 3 that the list has is a part of it.
+  // “1 tbsp oil” of the 3 that the list has is a part of it, and so is any salt where it has no amount.
   const isPart = (amount: number, unit: string | null, food: string): boolean => {
     const id = mentionedFood(food)?.id;
     return ingredients.some(
       ({ line, food: listed }) =>
-        line.unit === unit && (line.amount ?? 0) > amount && listed?.id === id && id !== undefined,
+        (line.amount === null || (line.unit === unit && line.amount > amount)) &&
+        listed?.id === id &&
+        id !== undefined,
     );
   };
   const has = (amount: number | null, unit: string | null): boolean =>
@@ -45,6 +50,7 @@ function withAmountLeft(told: readonly string[], ingredients: readonly ReadIngre
   return told.flatMap((clause) =>
     findAmounts(clause)
       .filter((a) => a.unit !== null && a.unit !== 'piece' && !has(a.amount, a.unit))
+      .filter((a) => !REST_OF_IT.test(clause.slice(0, a.start)))
       .map((a) => ({ ...a, food: clause.slice(a.end).split(/[,;.]/)[0]?.trim() ?? '' }))
       .filter(
         ({ amount, unit, food }) =>

@@ -41,7 +41,7 @@ const LEADING_PREPARATION = new RegExp(
 );
 /** “Onions chopped”, “cornstarch mixed with water”, “okra - straight from the freezer”: what follows is no food. */
 const TRAILING_PREPARATION = new RegExp(
-  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the top|garnish|dusting|greasing|sprinkling|brushing|frying)\b|(?:with|in) (?:its|their|the) )`,
+  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the top|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) )`,
   'i',
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */

@@ -72,13 +72,14 @@ function waterBelow(stage: PressureStage, dish: Dish, told: ReadonlySet<string>)
  * The dish with the pans and racks of its cycles.
  *
  * @param found the stages as told, in the dish's order
- * @param told ids of what only the method names
+ * @param told.inMethod ids of what only the method names
+ * @param told.tools what the text says that is needed: “an 18 cm tin”
  * @param questions how wide the pan is, where nobody says, is added here
  */
 export function withPans(
   dish: Dish,
   found: readonly FoundStage[],
-  told: ReadonlySet<string>,
+  { inMethod, tools }: { inMethod: ReadonlySet<string>; tools: readonly string[] },
   questions: ImportQuestion[],
 ): Dish {
   const below = new Set<string>();
@@ -91,11 +92,11 @@ export function withPans(
       .join(' ');
     const isPan = found[i]?.cycle?.pan === true;
     if (!isPan && !ON_RACK.test(stage.sentence ?? stage.text)) return stage;
-    const water = waterBelow(stage, dish, told);
+    const water = waterBelow(stage, dish, inMethod);
     if (water !== null) below.add(water);
     for (const id of stage.uses) if (id !== water) inside.add(id);
     if (!isPan) return water === null ? stage : { ...stage, rackMm: RACK_MM };
-    const pan = panIn(text);
+    const pan = panIn(text) ?? panIn(tools.join('. '));
     if (pan === null)
       questions.push({
         id: `${stage.id}.pan`,

@@ -115,11 +115,11 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'oven',
-    /\b(?:bake|baked|baking(?! (?:powder|soda|dish|tray|sheet|tin|pan|paper))|(?:^|\b(?:and|then|to|or|meanwhile|meantime|same time|now|next),? )roast (?:for|until|at|it|them|the|your|\d+|[\w' -]{2,60}? at \d{3})|in (?:the|a|an) (?:hot )?oven|\boven at\b|into (?:the|a) (?:hot )?oven)\b/i,
+    /\b(?:bake|baked|baking(?! (?:powder|soda|dish|tray|sheet|tin|pan|paper|parchment|beans|mat|foil|rack|spray))|(?:^|\b(?:and|then|to|or|meanwhile|meantime|same time|now|next),? )roast (?:for|until|at|it|them|the|your|\d+|[\w' -]{2,60}? at \d{3})|in (?:the|a|an) (?:hot )?oven|\boven at\b|into (?:the|a) (?:hot )?oven)\b/i,
   ],
   [
     'loosen',
-    /\b(?:deglaz(?:e|ing)|scrap(?:e|ing)(?! (?:it |them |all |the \w+ )?(?:in|into|onto|out|down|over)\b)|loosen)\b/i,
+    /\b(?:deglaz(?:e|ing)|scrap(?:e|ing)(?! (?:it |them |all |the \w+ )?(?:in|into|onto|out|down|over)\b)|loosen(?:ing)?\b(?=[^.]{0,40}\b(?:bits?|bottom|base|stuck|sticks|fond|brown\w*|pan|pot)\b))\b/i,
   ],
   [
     'burner',
@@ -136,7 +136,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ['brown', /\b(?:caramel\w*|golden|fragrant|translucent|wilted|colou?r on all)\b/i],
   [
     'brown',
-    /(?<!\b(?:on|to|using|use|the|low|high|medium|select|press|hit|choose|set|push|in|from) )\bsaut[eé]|\bcook\b[^.]{0,40}\b(?:until|till) (?:just |nearly |almost )?(?:soft|tender|wilted|cooked|crisp|brown|limp|glossy)|\bcook\b[^.]{0,40}\bin (?:the |its |their |a little |some |hot )?(?:\w+ )?(?:drippings|fat|oil|butter|ghee|lard|dripping)\b|\bfor colou?r\b/i,
+    /(?<!\b(?:on|to|using|use|the|low|high|medium|select|press|hit|choose|set|push|in|from|cancel|off|stop|end|exit|quit) )\bsaut[eé]|\bcook\b[^.]{0,40}\b(?:until|till) (?:just |nearly |almost )?(?:soft|tender|wilted|cooked|crisp|brown|limp|glossy)|\bcook\b[^.]{0,40}\bin (?:the |its |their |a little |some |hot )?(?:\w+ )?(?:drippings|fat|oil|butter|ghee|lard|dripping)\b|\bfor colou?r\b/i,
   ],
   [
     'rest',

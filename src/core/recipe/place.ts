@@ -20,6 +20,12 @@ const ROASTS =
 const POURED_OFF =
   /\b(?:(?:tip|pour|throw|ladle|drain)(?:ing)? (?:out|off|away)|discard|get rid of)\b(?: (?:the|any|all|most|of|excess|remaining|cooking))* (?:water|liquid|juices?|fat|oil)\b/gi;
 
+/** “Rinse until the water runs clear”, “under cold water”: water of the tap, and none of the list’s. */
+const OF_THE_TAP =
+  /\b(?:until|till) (?:the )?(?:rinsing )?water (?:runs|is|comes)\b|\b(?:under|in|with) (?:the )?(?:cold|running|cool|fresh|several changes of)(?: (?:running|tap))? water\b|(?<=\brins(?:e|ing)\b[^.]{0,40})\bwater\b/gi;
+/** “Beat the yolks”, “whisk the whites”: eggs. */
+const OF_EGGS = /\b(?:egg )?(?:yolks?|whites)\b/gi;
+
 /** “While the beans cook, …”: when, and nothing goes in. */
 const MEANWHILE =
   /^(?:while|as)\s[^,.]{3,48}\b(?:cooks?|cooking|is|are|simmers?|bakes?|rests?|steams?|boils?|soaks?|releases?|comes?)\b[^,.]*,\s*/i;
@@ -39,6 +45,8 @@ export function mentioned(
     (MAY_LEAVE_OUT.test(told) ? told.replace(LEFT_OUT, ' ') : told)
       .replace(MEANWHILE, ' ')
       .replace(POURED_OFF, ' ')
+      .replace(OF_THE_TAP, ' ')
+      .replace(OF_EGGS, (part) => `${part} of the eggs`)
       .replace(ROASTS, ' '),
   );
   const positions = new Map<string, number[]>();
@@ -75,7 +83,22 @@ export function mentioned(
       })
     );
   };
-  const isNamed = (own: ReadIngredient): boolean => !isOfOther(own, headOf(own)) && isSpokenOf(own);
+  // “120 g of the sugar” is none of the icing sugar that is for dusting.
+  const isForLater = (own: ReadIngredient): boolean =>
+    isForTheEnd(own) &&
+    ingredients.some((i) => !isForTheEnd(i) && headOf(i) === headOf(own)) &&
+    !AT_THE_END.test(told);
+  const isNamed = (own: ReadIngredient): boolean =>
+    (!isOfOther(own, headOf(own)) && isSpokenOf(own) && !isForLater(own)) || isByPart(own);
+  // “The zest” is that of the lemons, where nothing else has any.
+  const isByPart = (own: ReadIngredient): boolean => {
+    const part = partTaken(own);
+    return (
+      part !== null &&
+      left.has(part) &&
+      ingredients.filter((i) => partTaken(i) === part || headOf(i) === part).length === 1
+    );
+  };
   const isSpokenOf = ({ ingredient, food }: ReadIngredient): boolean =>
     [ingredient.food, ...(food?.names ?? [])].some((name) => {
       const words = nameWords(name);
@@ -114,6 +137,16 @@ const headOf = ({ ingredient }: ReadIngredient): string => nameWords(ingredient.
 const describes = ({ ingredient, line }: ReadIngredient, word: string): boolean =>
   word.length > 2 &&
   (nameWords(ingredient.food).slice(0, -1).includes(word) || stem(line.state ?? '') === word);
+
+/** What is taken of it, where the list says only one thing: “zest of 3 lemons”. */
+const partTaken = ({ line }: ReadIngredient): string | null =>
+  /^(?:(?:finely |freshly )?grated )?(zest|juice|rind)(?: of)?$/.exec(
+    line.preparation ?? '',
+  )?.[1] ?? null;
+const isForTheEnd = ({ line, ingredient }: ReadIngredient): boolean =>
+  ingredient.role === 'finish' ||
+  /\b(?:to|for) (?:dust|serv|garnish|sprinkl|decorat|finish)/.test(line.preparation ?? '');
+const AT_THE_END = /\b(?:dust|serve|garnish|sprinkle|decorate|scatter|finish)/i;
 
 /** A part of a fruit or plant, as `wordsOf` leaves it. */
 const PART = /^(?:juice|juic|zest|rind|leav|leaf|seed|wedge)$/;

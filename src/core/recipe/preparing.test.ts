@@ -87,12 +87,14 @@ describe('what the text says to look at', () => {
     expect(stages[1]).toMatchObject({ minutes: 10 });
   });
 
-  it('before there is any step it is shown as not read', () => {
+  it('before there is any step it stands in the words of the first', () => {
     const found = importRecipe(
       `${LIST}\nMethod\n1. If it is frozen, 10 minutes more.\n2. ${COOK}`,
       { takenIds: new Set() },
     );
-    expect(found.ok && found.value.dish.unread.join()).toMatch(/10 minutes more/);
+    const [first] = found.ok ? found.value.dish.stages : [];
+    expect(first?.sentence).toMatch(/10 minutes more/);
+    expect(found.ok && found.value.leftOut.join()).toMatch(/10 minutes more/);
   });
 });
 

@@ -4,6 +4,7 @@
  */
 import {
   afterwardsPerKg,
+  comesBefore,
   knifeMinutes,
   preparingMinutes,
   scaleDish,
@@ -106,19 +107,33 @@ export function withPreparing(dish: Dish): Dish {
   const before = knifeAt(stages, step.uses);
   const meanwhile = duringWait(stages, before);
   const waits = (s: Stage, i: number): Stage =>
-    s.after?.length === 0 && s.uses.some((used) => step.uses.includes(used))
-      ? { ...s, after: [id] }
-      : meanwhile && i === 0 && s.after === undefined
-        ? { ...s, after: [stages[before - 1]?.id ?? '', id] }
-        : s;
-  return {
-    ...dish,
-    stages: [
-      ...stages.slice(0, before),
-      meanwhile ? { ...step, after: meanwhile } : step,
-      ...stages.slice(before).map(waits),
-    ],
-  };
+    meanwhile && i === 0 && s.after === undefined
+      ? { ...s, after: [stages[before - 1]?.id ?? '', id] }
+      : s;
+  return behindTheKnife(
+    {
+      ...dish,
+      stages: [
+        ...stages.slice(0, before),
+        meanwhile ? { ...step, after: meanwhile } : step,
+        ...stages.slice(before).map(waits),
+      ],
+    },
+    id,
+    step.uses,
+  );
+}
+
+/** Whatever takes what is cut waits for the knife, even where it names what else it waits for. */
+function behindTheKnife(dish: Dish, knife: string, cut: readonly string[]): Dish {
+  const from = dish.stages.findIndex((s) => s.id === knife) + 1;
+  return dish.stages.slice(from).reduce((made, { id, uses }): Dish => {
+    if (!uses.some((used) => cut.includes(used)) || comesBefore(made, knife, id)) return made;
+    const stages = made.stages.map((s, i) =>
+      s.id === id ? { ...s, after: [...(s.after ?? [made.stages[i - 1]?.id ?? '']), knife] } : s,
+    );
+    return { ...made, stages };
+  }, dish);
 }
 
 /**

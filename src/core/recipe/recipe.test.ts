@@ -308,9 +308,8 @@ describe('nothing given is lost', () => {
 
   it('a time that no figure carries is shown as not read; one that is carried isn’t', () => {
     expect(unread(recipe('Simmer for 5 minutes, then fry the leeks 7 minutes.', HOLD))).toEqual([]);
-    expect(unread(recipe(HOLD, 'If you use chicken, simmer it for 3 minutes.'))).toEqual([
-      'simmer it for 3 minutes',
-    ]);
+    // Another case is told in the words of its step.
+    expect(unread(recipe(HOLD, 'If you use chicken, simmer it for 3 minutes.'))).toEqual([]);
     // What is looked at is a check of its step.
     expect(unread(recipe(HOLD, 'If it is too thin, simmer it for 3 minutes.'))).toEqual([]);
   });

@@ -77,7 +77,7 @@ everything in, noodles pushed under. hi pressure 2 min. QR straight away!! serve
 [01:47] Pot's on sauté. Onion, two sticks of celery, in they go, four minutes.
 [02:58] Rabbit in. Lid on, and we're going ten minutes on high. Quick release.
 [04:40] Serves six.`);
-    expect(found.name).toBe('rabbit and bean stew');
+    expect(found.name).toBe('Rabbit and bean stew');
     expect(foods(found)).toEqual(
       expect.arrayContaining(['1.5 cup broth', '2 sticks of celery', 'onion']),
     );

@@ -18,7 +18,7 @@ import type { Piece, PieceKind, RawRecipe } from './types';
 const SHORT_NOTE = 8;
 /** “ok so heres my venison pot”: what a text without a title calls what it makes. */
 const CALLS_IT =
-  /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|i (?:do|make|cook) (?:the|a|my|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the(?! (?:group|chat|family|kids|first|people|record|weekend|freezer|week)\b)|our)|today(?: it(?:'|’)s| is|(?:'|’)s|,)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing)\b|$)/iu;
+  /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|i (?:do|make|cook) (?:the|a|my|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the(?! (?:group|chat|family|kids|first|people|record|weekend|freezer|week)\b)|our)|today(?: it(?:'|’)s| is|(?:'|’)s|,)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing|(?:you|u) (?:asked|wanted|liked))\b|$)/iu;
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -170,7 +170,8 @@ function yieldOf(features: readonly Features[], labels: readonly Label[]): strin
       const label = labels[i] ?? 'step';
       if (f.yield === '' || !places.includes(label)) continue;
       if (label === 'chatter' && !SAYS_SERVES.test(f.yield)) continue;
-      if (label !== 'note' || f.words <= SHORT_NOTE) return f.yield;
+      const opens = f.line.text.startsWith(f.yield) && SAYS_SERVES.test(f.yield);
+      if (label !== 'note' || f.words <= SHORT_NOTE || opens) return f.yield;
     }
   return '';
 }
@@ -225,7 +226,8 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
       else if (/\d/.test(text)) recipe.aside.push(text);
       break;
     case 'meta':
-      if (isSetting) recipe.settings?.push(text);
+      if (f.tools) recipe.tools = [...(recipe.tools ?? []), text];
+      else if (isSetting) recipe.settings?.push(text);
       else if (/\d/.test(text)) recipe.aside.push(text);
       break;
     case 'section':
@@ -239,7 +241,9 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
 /** “1 cinnamon stick; 2 strips lemon peel”, “2 carrots, 2 celery stalks, chopped”: two, where each has its amount. */
 function eachWithAmount(line: string): string[] {
   const parts = line.split(/;\s+/);
-  if (parts.length > 1 && parts.every((p) => parseAmount(p).amount !== null)) return parts;
+  const isThing = (part: string): boolean =>
+    parseAmount(part).amount !== null || (findFood(part) !== null && !PART_OF_FOOD.test(part));
+  if (parts.length > 1 && parseAmount(line).amount !== null && parts.every(isThing)) return parts;
   const [first = '', second = '', ...rest] = line.split(/,\s+/);
   const [one, two] = [parseAmount(first), parseAmount(second)];
   const foods = [findFood(one.rest), findFood(two.rest)];
@@ -289,7 +293,7 @@ function takeTitle(recipe: RawRecipe, text: string, found: string): void {
     /^(?:\p{Ll}|[Hh]ey|[Hh]i|[Oo]k|[Ss]o|[Rr]ight|[Tt]oday|[Hh]ello|[Ww]elcome)/u.test(name) &&
     name.split(/\s+/).length > 7;
   const spoken = isSpoken ? CALLS_IT.exec(name)?.[1] : undefined;
-  recipe.name = (spoken ?? name)
+  recipe.name = (spoken === undefined ? name : capital(spoken))
     .replace(/^(?:(?:re|fwd?|subject):\s*)+/i, '')
     .trim()
     .replace(/[:.,]$/, '');

@@ -95,7 +95,7 @@ export function toDish(
     ingredients.map((i) => i.ingredient.id).filter((id) => !listedIds.has(id)),
   );
   const name = raw.name.slice(0, 100) || nameOf(ingredients);
-  const { stages: found, slow, kept, left } = readInstructions(raw.instructions);
+  const { stages: found, slow, kept, left, cases } = readInstructions(raw.instructions);
   const unread = findUnread(raw, {
     ingredients,
     stages: found,
@@ -105,10 +105,12 @@ export function toDish(
   const stages = writeStages(found, ingredients, questions);
   askAboutPieces(found, ingredients, questions);
   askAboutEmpty(ingredients.length, stages.length, questions);
+  const { tools = [] } = raw;
   const notes = [
     ...raw.notes,
     ...slow,
     ...kept,
+    ...tools,
     ...raw.ingredients
       .slice(MOST_INGREDIENTS)
       .map(
@@ -133,7 +135,7 @@ export function toDish(
     return failure(...problemsOf(dish.error.issues, 'recipe', 'correct it in the text'));
   const prepared = withPreparing(
     withSoaking(
-      withPans(withBatches(dish.data, found, questions), found, inMethod, questions),
+      withPans(withBatches(dish.data, found, questions), found, { inMethod, tools }, questions),
       questions,
     ),
   );
@@ -149,6 +151,8 @@ export function toDish(
       ...slow,
       ...kept,
       ...raw.notes,
+      ...tools,
+      ...cases,
       ...raw.aside,
       ...found.flatMap(({ checks = [] }) => checks.map((c) => c.text)),
     ],

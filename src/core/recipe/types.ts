@@ -15,6 +15,8 @@ export interface RawRecipe {
   leftOver: string[];
   /** Talk with figures in it, and what a page says of itself: no part of the recipe. */
   aside: string[];
+  /** Vessels and tools that it asks for, in its words. */
+  tools?: string[];
   /** What the head says of the cooker: “Pressure 8 min”; put into the method once all is read. */
   settings?: string[];
   /** Which part of the dish each line of the list is for, by its place in the list: “dressing”. */

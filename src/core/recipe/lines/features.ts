@@ -45,6 +45,8 @@ export interface Features {
   /** The yield is all that it says. */
   yieldOnly: boolean;
   meta: boolean;
+  /** Vessels and tools, and no food: “You’ll need an 18 cm springform tin and a trivet.” */
+  tools: boolean;
   /** A setting of the cooker told at the head: “Pressure 8 min”, “Release: natural, 10 min”. */
   setting: boolean;
   chatty: boolean;
@@ -115,6 +117,13 @@ const COMMENT =
   /^\S+(?:\s\S+){0,2} says:|^(?:reply|comments?|\d+ (?:comments?|thoughts?|replies|responses))\b|★|☆|\b\d(?:\.\d)? stars?\b(?! anise)/i;
 const LIST_LEAD =
   /\b(?:need(?:ed)?|got|get|have|take|using|ingredients?|goes|goes in|shopping|buy|thing|it(?:'|’)s|it is)\b/i;
+
+const TOOLS =
+  /^equipment\b|\b(?:spring-?form|(?:cake|loaf|pie|tart|bundt|flan|souffl[eé]|baking|pudding|oven-?proof|metal|glass|round|\d ?(?:cm|mm|in|inch(?:es)?|["”])(?: \p{L}+)?)[ -](?:tin|pan|dish|basin|bowl|mou?ld|ring|jar)s?|ramekins?|trivet|steamer basket|foil sling|silicone mou?lds?|pudding basins?|cheesecloth|muslin|kitchen (?:string|twine)|stick blender|meat thermometer)\b/iu;
+const NEEDS_TOOLS =
+  /^(?:\W|\d|an?\b|one\b|equipment\b|(?:(?:you|we)(?:(?:'|’)ll)? )?(?:also )?need\b|special equipment\b|tools?\b)/i;
+const isOfTools = (text: string): boolean =>
+  TOOLS.test(text) && NEEDS_TOOLS.test(text) && mentionedFood(text) === null;
 
 /** Amounts that count food: with a unit, or with a food known by name right behind. */
 function foodAmounts(text: string): number {
@@ -196,6 +205,7 @@ export function featuresOf(line: Line): Features {
     setting:
       SETTING.test(text) && text.split(/\s+/).length <= SETTING_WORDS && line.mark !== 'number',
     meta: (META.test(text) && !pressure) || MAKES_WEIGHT.test(text) || isInAll(text, pressure),
+    tools: isOfTools(text) && !VERB_FIRST.test(text) && !pressure,
     chatty: CHATTY.test(
       (isTellingWork(text) ? text.replace(TELLS_WORK, ' ') : text).replace(UNSURE, ''),
     ),

@@ -92,6 +92,7 @@ function ingredientCost(f: Features): number {
     f.pressure && 2.5,
     isDayHeading(f.line.text) && 4,
     isOfVessel(f) && 3,
+    f.tools && 5,
     // “4 people, one large pot”
     f.yield !== '' && f.line.text.startsWith(f.yield) && 3,
     /^(?:makes|yields?|serves|feeds)\b/i.test(f.line.text) && 4,
@@ -263,7 +264,7 @@ function cost(label: Label, f: Features, around: Around): number {
             );
     case 'meta':
       // Within the method a setting is a step, terse as it is.
-      return f.meta ? 0.1 : f.setting && around.isHead ? 0.3 : 50;
+      return f.meta || f.tools ? 0.1 : f.setting && around.isHead ? 0.3 : 50;
     case 'section':
       return sectionCost(f, around);
     case 'ingredient':

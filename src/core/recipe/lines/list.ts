@@ -10,6 +10,11 @@ const MEASURE =
   /^\s*(?:\w+ )?(?:bunch|handful|fistful|sprig|head|stalk|stick|ladle|knob|nub|thumb|fillet|leg|breast|glug|shake)\w*\b/i;
 const TALK = /\b(?:the|it|is|you|we|i|for|with|in|of|goes|need|add|take|put|use|about)\b/i;
 const FILLER = /^(?:um|uh|okay|ok|right|so|then|also|oh|well|like|yeah|alright)\b[,\s]*/i;
+/** “When they pop an onion”, “ghee in a small pan”: when and where, told in the work as well. */
+const ONCE_IT =
+  /^(?:when|once|as soon as|after)\s+(?:it|they|that|those|the\s+\p{L}+)\s+(?:(?:is|are|has|have|start|starts|begin|begins)\s+)?\p{L}+\s+(?=(?:an?|one|two|three|\d)\b)/iu;
+const IN_PAN =
+  /\s+in(?:to)? (?:a|the|another) (?:(?:small|little|hot|large|dry|separate) )?(?:pan|pot|skillet|wok|cooker)$/i;
 /** “Cut that into chunks”, “drain them”: what is done with the one just named. */
 const TOLD_OF_IT = /\b(?:it|them|that|those|this|cut|chop|drain|dice|slice|peel|rinse|halve|i)\b/i;
 /** “Block of firm tofu, 8 oz noodles”: the first thing of a list has no number either. */
@@ -40,7 +45,11 @@ function listStart(sentence: string): number {
   const from =
     Math.max(-1, ...[',', ':', ';', '.'].map((c) => sentence.lastIndexOf(c, first.start))) + 1;
   const before = sentence.slice(from, first.start).trim();
+  // “Tadka - 2 tbsp ghee”: what it is for, and then the first thing of it.
+  const isHeading =
+    /\s[-–—]$/.test(before) && mentionedFood(sentence.slice(first.end, first.end + 40)) !== null;
   const isFood =
+    !isHeading &&
     before !== '' &&
     before.split(/\s+/).length <= 3 &&
     (mentionedFood(before) !== null || sentence[from - 1] === ':');
@@ -88,8 +97,13 @@ export function spellEach(item: string): string[] {
 const WORK =
   /,\s*(?:then |and )*(?=(?:mix|knead|roll|whisk|stir|beat|shape|rub|blend|combine|fold|bring|form)\b[^\d,]*\b(?:to|into|until|together|well|up)\b)/i;
 
+/** “In the pot put a spoon of ghee, 1 tsp cumin, when they pop an onion”: a list, and what is done with it, in one. */
+const TOLD_AS_WORK =
+  /\b(?:in|into) (?:the|a) (?:(?:small|little|hot|large|dry) )?(?:pot|pan|cooker|skillet|wok)\b[^,]*,|\b(?:when|once) (?:it|they|that|those)\b[^,]*\b(?:pops?|crackles?|sizzles?|splutters?|melts?|smokes?|hot|foams?|shimmers?)\b/i;
+
 /** @returns the sentence as far as it is a list, and what is done with it; '' where nothing is */
 export function listAndWork(sentence: string): [list: string, work: string] {
+  if (TOLD_AS_WORK.test(sentence)) return [sentence, sentence];
   const at = WORK.exec(sentence);
   if (!at || findAmounts(sentence.slice(0, at.index)).length < 2) return [sentence, ''];
   const work = sentence.slice(at.index + at[0].length);
@@ -108,7 +122,7 @@ export function splitSpokenList(sentence: string): string[] {
     .flatMap(spellEach)
     .flatMap((part) => part.split(BREAK))
     .flatMap(unspoken)) {
-    const item = waterOf(piece.trim().replace(FILLER, ''));
+    const item = waterOf(piece.trim().replace(FILLER, '').replace(ONCE_IT, '').replace(IN_PAN, ''));
     if (item === '') continue;
     const [amount] = findAmounts(item.replace(/\([^()]*\)/g, (inner) => ' '.repeat(inner.length)));
     const isNamed =

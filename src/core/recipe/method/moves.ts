@@ -101,7 +101,9 @@ function unread(p: Path, c: Clause, time: ClauseTime): void {
   if (isCheck && p.isAfterCycle) p.flush(null, c);
   if (isCheck && p.stages.length > 0 && time.from >= 1) p.check(c.sentence, time.from);
   // What is allowed stands in the words of the wait, and nothing has to be made of it.
-  else if (!time.isMost && (!time.isBare || c.conditional)) p.left = [...p.left, c.text];
+  else if (c.conditional || (time.from > 0 && time.from < 1 && !time.isBare))
+    p.cases = [...p.cases, c.text];
+  else if (!time.isMost && !time.isBare) p.left = [...p.left, c.text];
   for (const next of withoutTime(p, {
     ...c,
     times: [],

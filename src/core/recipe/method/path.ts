@@ -29,6 +29,11 @@ const BACK_IN =
 
 const LIFTS_OUT = /\b(?:lift|take|spoon|scoop)\b[^.]{0,24}\bout\b|\bpour (?:away|off)\b|^strain\b/i;
 
+/** Done with what comes out of the pot, and not with what goes into a pan beside it. */
+const WITH_COOKED =
+  /^(?:then |and )?(?:rinse|peel|rub off|slip off|skin|cut|slice|chop|shred|carve|check|test|pierce|drain|cool|mash|pull|flake)\b/i;
+const SAME_FOOD = /\b(?:it|them|these|those|everything|all|the (?:lot|rest|pieces|slices))\b/i;
+
 const last = <T>(list: readonly T[]): T | undefined => list[list.length - 1];
 
 /** Stages are values here: a change makes a new one, so that ways of reading can share what they have in common. */
@@ -66,6 +71,8 @@ export class Path {
   rests: Loose | null = null;
   /** Clauses whose times nothing was made of. */
   left: readonly string[] = [];
+  /** Clauses for another case, or of a few seconds: read, and nothing that a plan has to count. */
+  cases: readonly string[] = [];
   /** Sentences that name nothing known, and the stage before them: they stay with it where no other takes them. */
   spare: readonly { at: number; sentence: string }[] = [];
 
@@ -258,7 +265,9 @@ export class Path {
   /** “Stir the meat back into the sauce. Boil the pasta in a pan.”: the first is no part of the second. */
   private settleStirred(c: Clause): void {
     const before = this.loading.filter((l) => l.sentence !== c.sentence);
-    const isOver = before.some((l) => BACK_IN.test(l.sentence) || LIFTS_OUT.test(l.sentence));
+    const isOther = before.some((l) => WITH_COOKED.test(l.text)) && !SAME_FOOD.test(c.sentence);
+    const isOver =
+      isOther || before.some((l) => BACK_IN.test(l.sentence) || LIFTS_OUT.test(l.sentence));
     if (!isOver || !this.isAfterCycle) return;
     const own = this.loading.filter((l) => l.sentence === c.sentence);
     this.loading = before;

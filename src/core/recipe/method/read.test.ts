@@ -152,9 +152,10 @@ describe('what is for another case', () => {
   it.each([
     'No cooker? An hour and a half in a covered pan does it.',
     'If you use frozen meat, 10 minutes more.',
-  ])('%s is shown, and no stage', (step) => {
+  ])('%s is told with its step, and no stage', (step) => {
     expect(stages(HOLD, step)).toBe('pressure high 20 natural');
-    expect(left(HOLD, step)).toHaveLength(1);
+    expect(readInstructions([HOLD, step]).cases).toHaveLength(1);
+    expect(readInstructions([HOLD, step]).stages[0]?.sentences).toContain(step);
   });
 
   it('nothing is left of what was understood', () => {

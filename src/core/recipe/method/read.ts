@@ -24,6 +24,8 @@ export interface ReadInstructions {
   kept: string[];
   /** Clauses with a time that nothing was made of. */
   left: string[];
+  /** Clauses with a time for another case (“if it is too thin, 5 minutes”), or of a few seconds. */
+  cases: string[];
 }
 
 /** A hold that never got its minutes; a release that nobody told. */
@@ -90,7 +92,7 @@ function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstruc
   }
   const [first = new Path()] = best(paths);
   first.keepSpare(sentences);
-  return { stages: [...first.stages], slow, kept, left: [...first.left] };
+  return { stages: [...first.stages], slow, kept, left: [...first.left], cases: [...first.cases] };
 }
 
 function slowCooked(p: Path, sentence: string, at: number): void {

@@ -44,10 +44,16 @@ const LONG_WAIT = 30;
 const isLeft = (c: Clause): boolean =>
   c.wait ||
   /\b(?:leave|let|stand|sit)\b[^,;.]*$/i.test(c.sentence.slice(0, c.sentence.indexOf(c.text)));
+const LEFT_ALONE =
+  /^(?:and |then )*(?:leave|let)(?: (?:it|them|this))?(?: to (?:stand|sit|rest|soak|steep|infuse|mingle|macerate|settle|cool))?(?: (?:for|about|at least))* \d/i;
 const HANDS_AFTER =
   /\b(?:skim|strain|separate the fat|pour off|pull (?:apart|it|them|the)|shred|carve|mash)\b/i;
 const COOKS = /\b(?:cook|whisk|stir|simmer|until|fry|boil|toast|heat)\w*\b/i;
 const FRIES = /\b(?:brown|fry|sear|crisp|soften|sweat|golden|oil|butter)/i;
+
+/** Sautéing what has been under pressure is simmering it. */
+const isSimmeredOn = (p: Path, c: Clause): boolean =>
+  c.kind === 'brown' && p.hasCycle && c.saute && !FRIES.test(c.text);
 
 function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   const [time] = c.times;
@@ -59,13 +65,14 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
     !/chill|refrigerat|freez/i.test(c.text)
   )
     return { kind: 'soak', cost: 0.6 };
-  // Sautéing what has been under pressure is simmering it.
-  if (c.kind === 'brown' && p.hasCycle && c.saute && !FRIES.test(c.text))
-    return { kind: 'simmer', cost: 0.3 };
+  if (isSimmeredOn(p, c)) return { kind: 'simmer', cost: 0.3 };
   if (c.kind !== null) return { kind: besidePot(p, c, c.kind), cost: 0.2 };
   const isInOven = p.going?.kind === 'oven' || p.going?.kind === 'crisp';
   if (isInOven && c.again && !c.isBurner && c.at - (p.going?.at ?? 0) <= 1)
     return { kind: 'oven', cost: 0.5 };
+  // “Toss it in the dressing; leave for 15 minutes”: no hands.
+  if (time && LEFT_ALONE.test(c.text) && !p.isFrying)
+    return { kind: isSoak(p, c, time) ? 'soak' : 'rest', cost: 0.3 };
   // “… and leave in the soy for 4 hours”: whatever it was boiled on.
   if (time && time.from >= LONG_WAIT && !COOKS.test(c.text) && isLeft(c))
     return { kind: isSoak(p, c, time) ? 'soak' : 'rest', cost: 0.5 };
@@ -105,6 +112,7 @@ export function besidePot(p: Path, c: Clause, kind: FoundKind): FoundKind {
   const isInThatPan =
     p.going?.kind === 'burner' && c.at - p.going.at <= 1 && p.cycle?.release.kind === 'unknown';
   if (isOnHeat && (isInThatPan || p.inSaucepan) && !c.saute) return 'burner';
+  if (isSimmeredOn(p, c)) return 'simmer';
   const isBeside = isOnHeat || (kind === 'crisp' && !ABOVE.test(c.sentence));
   return c.isBurner && isBeside ? 'burner' : kind;
 }
