@@ -53,6 +53,13 @@ describe('minutes with the knife', () => {
     expect(knife({ food: 'chicken thighs', amount: 6 })).toBe(0);
   });
 
+  it('a butcher’s cut is no work at home', () => {
+    const ribs: Line = { food: 'beef short ribs', amount: 1.6, unit: 'kg' };
+    expect(knife({ ...ribs, preparation: 'English cut' })).toBe(0);
+    expect(knife({ ...ribs, preparation: 'cut by the butcher into 3 pieces' })).toBe(0);
+    expect(knife({ ...ribs, preparation: 'cut into 3 pieces' })).toBeGreaterThan(0);
+  });
+
   it('an onion is peeled before it is cut, whether somebody says so or not', () => {
     const cut = knife({ food: 'onion', preparation: 'sliced' });
     expect(knife({ food: 'onion', preparation: 'peeled and sliced' })).toBeCloseTo(cut, 9);

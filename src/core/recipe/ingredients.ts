@@ -242,7 +242,7 @@ function splitList(text: string): { text: string; own: string }[] {
       text,
       own,
     }));
-  const added = text.split(/\s+(?:[+&]|and)\s+/);
+  const added = text.split(/\s+(?:[+&]|(?<!\bhundred\s+)and)\s+/i);
   // “25 g butter + a knob at the end” is butter.
   const isMore = (part: string): boolean =>
     /^an?\s+(?:\p{L}+\s+)?\p{L}+\s+(?:at|to|for)\s/iu.test(part) && mentionedFood(part) === null;

@@ -1,6 +1,13 @@
 /** One ingredient line, as people write them, taken apart. */
 import { findFood, mentionedFood } from '../food';
-import { findAmounts, parseAmount, parseQuantity, type Quantity, type Unit } from '../units';
+import {
+  findAmounts,
+  NUMBER,
+  parseAmount,
+  parseQuantity,
+  type Quantity,
+  type Unit,
+} from '../units';
 
 export type IngredientState = 'frozen' | 'canned' | 'drained' | 'dried' | 'cooked' | 'fresh';
 
@@ -41,8 +48,8 @@ const LEADING_PREPARATION = new RegExp(
 );
 /** “Onions chopped”, “cornstarch mixed with water”, “okra - straight from the freezer”: what follows is no food. */
 const TRAILING_PREPARATION = new RegExp(
-  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the top|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) )`,
-  'i',
+  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the top|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) )`,
+  'iu',
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
 const LEAD =
@@ -52,8 +59,10 @@ const IS_WORK = new RegExp(
   'i',
 );
 /** “A rabbit of about 1.2 kilos”: the weight is no part of its name. */
-const WEIGHING =
-  /\s+(?:(?:of|weighing)\s+(?:about\s+|around\s+|roughly\s+)?|(?:about|around|approx\.?|roughly|c\.|ca\.?)\s+|[~≈]\s*)((?:\d[\d.,]*|an?|one|two|three|four|half an?)\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?)(?:\s+and\s+a\s+(?:half|quarter))?(?:\s+(?:each|apiece))?)\b/i;
+const WEIGHING = new RegExp(
+  String.raw`\s+(?:(?:of|weighing)\s+(?:about\s+|around\s+|roughly\s+)?|(?:about|around|approx\.?|roughly|say|maybe|c\.|ca\.?)\s+|[~≈]\s*)((?:${NUMBER}|an?)\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|mils?|cups?|lit(?:re|er)s?)(?:\s+and\s+a\s+(?:half|quarter))?(?:\s+(?:each|apiece))?)\b`,
+  'i',
+);
 const ABOUT = /^(?:about|around|approx\.?|roughly|ca\.?|c\.|~|=)\s*/i;
 const TO_TASTE =
   /,?\s*\b(to taste|as needed|for serving|to serve|if (?:you )?(?:like|liked|wanted|desired)|optional)\b\.?/i;
@@ -132,6 +141,8 @@ const PART_OF = new RegExp(
 /** “1# beans” is a pound, “4 cl. garlic” are cloves, “1 lg. onion” is a large one (common practice). */
 const plainMeasures = (text: string): string =>
   text
+    .replace(/^some\s+(?=\p{L})/iu, '')
+    .replace(/\bpdr\b\.?/i, 'powder')
     .replace(/^(\d[\d./ ]*|[½¼¾])\s?#\s+(?=\p{L})/u, '$1 lb ')
     .replace(/^(\d+)\s?cl\.?\s+(?=(?:of )?garlic)/i, '$1 cloves ')
     .replace(/\bbay lvs?\.?$|\bbay lf\.?$/i, (short) =>
@@ -207,6 +218,9 @@ export function parseLine(text: string): IngredientLine {
     food = food.replace(taste[0], '');
   }
   food = food.replace(WEIGHING, (_whole, weight: string) => {
+    // “A good splash of wine, say a hundred ml”: the only number there is.
+    const size = amount === null ? parseQuantity(weight) : null;
+    if (size) ({ amount, unit } = size);
     notes.push(weight);
     return '';
   });

@@ -1,7 +1,9 @@
 /** Words that sound like cooking and are none, and whose turn it is after the pot. Facts: common practice. */
 import { describe, expect, it } from 'vitest';
-import { importedText } from '../../../tests/support/imported';
+import { importedText, shape } from '../../../tests/support/imported';
 import { comesBefore, type Dish } from '../dish';
+import { readIngredients } from './ingredients';
+import { parseLine } from './line';
 import { readInstructions } from './method/read';
 
 const told = (...text: string[]) =>
@@ -29,10 +31,12 @@ describe('words that sound like cooking', () => {
   });
 
   it('on sauté until it coats a spoon, what was cooked simmers', () => {
-    expect(told(HOLD, 'Return it to the pot and sauté until it coats a spoon, 9 minutes.')).toEqual([
-      ['pressure', 12],
-      ['simmer', 9],
-    ]);
+    expect(told(HOLD, 'Return it to the pot and sauté until it coats a spoon, 9 minutes.')).toEqual(
+      [
+        ['pressure', 12],
+        ['simmer', 9],
+      ],
+    );
   });
 
   it('“leave for 15 minutes” takes no hands', () => {
@@ -127,4 +131,71 @@ it('a letter is called by what it is about, and told for how many at its end', (
   );
   expect(dish.name).toBe('Dal');
   expect(serves).toBe(4);
+});
+
+describe('letters, talk and cards', () => {
+  it('a forwarded letter is called by its subject; who wrote it and the other way to cook are no steps', () => {
+    const { dish } = importedText(`From: Priya
+Subject: Fwd: Rajma!!
+
+Finally typing up the rajma for you.
+Soak 2 cups kidney beans overnight.
+Grind: 2 onions, 6 garlic, 2 green chillies.
+Sauté: 3 tbsp oil, onion paste, 8-10 mins till brown. Add 1 tbsp coriander pdr, 1 tsp chilli pdr.
+Add rajma + 4 cups water. Manual 35 min, High. Natural release.
+Feeds 6.
+On stove in old cooker: 1 whistle high then 25 mins sim.`);
+    expect(dish.name).toBe('Rajma');
+    const foods = dish.ingredients.map((i) => i.food);
+    expect(foods).toEqual(expect.arrayContaining(['coriander powder', 'chilli powder']));
+    expect(foods).not.toContain('rajma');
+    expect(dish.stages.map((s) => s.text).join()).not.toMatch(/whistle/);
+    expect(dish.stages.map((s) => s.text).join()).toMatch(/Grind/);
+    expect(dish.notes).toMatch(/On stove in old cooker/);
+  });
+
+  it.each([
+    ['four cod fillets about a hundred and fifty grams each', 4, 'cod fillets'],
+    ['two hundred mil of fish stock', 200, 'fish stock'],
+    ['hundred ml of cream', 100, 'cream'],
+    ['1.5 kg of potatoes, waxy ones', 1.5, 'potatoes'],
+  ])('%s', (text, amount, food) => {
+    expect(parseLine(text)).toMatchObject({ amount, food });
+    expect(readIngredients([text])).toHaveLength(1);
+  });
+
+  it('a splash is what it is said to be', () => {
+    const [wine] = readIngredients(['a good splash of white wine say a hundred ml']);
+    expect(wine?.ingredient).toMatchObject({ amount: 100, unit: 'ml', food: 'white wine' });
+  });
+
+  it('“1 / Blitz …” is numbered, a tin that is pressed full and set on a rack later is a pan', () => {
+    const { dish, serves } = importedText(`Cheesecake
+90 g biscuits, 40 g butter
+450 g cream cheese, 2 eggs
+1 / Blitz biscuits, press into 6 inch pushpan (base + a bit up the sides). Freezer 15 min.
+2 / Beat the cheese. Eggs one by one.
+3 / Pour in. Foil loosely over.
+4 / Pot: 1 cup water + rack. 28 min high. NR 15, then vent.
+5 / Cool on counter 1 h, then fridge at least 6 h (overnight better!!)
+6 / Unmould. 8 slices.`);
+    expect(serves).toBe(8);
+    expect(shape(dish)).toEqual([
+      ['prep', expect.any(Number)],
+      ['rest', 15],
+      ['prep', expect.any(Number)],
+      ['pressure', 28],
+      ['rest', 60],
+      ['rest', 360],
+      ['finish', 3],
+    ]);
+    expect(dish.stages.find((s) => s.kind === 'pressure')).toMatchObject({
+      inPan: { diameterMm: 152 },
+    });
+  });
+
+  it('fridge for days is how it keeps, fridge for hours is a step', () => {
+    expect(told(HOLD, 'Fridge 3 days.')).toHaveLength(1);
+    expect(told(HOLD, 'Fridge 3 hours.').at(-1)).toEqual(['rest', 180]);
+  });
 });

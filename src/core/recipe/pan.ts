@@ -15,7 +15,7 @@ const RACK_MM = 25;
 const MM_PER_INCH = 25.4;
 
 const WIDE =
-  /(\d{1,2}(?:\.\d)?)\s*-?\s*(inch(?:es)?|in\b|["”″]|cm\b)(?=[^.;]{0,30}\b(?:pan|tin|dish|bowl|basin|spring-?form|mou?ld|round)\b)/i;
+  /(\d{1,2}(?:\.\d)?)\s*-?\s*(inch(?:es)?|in\b|["”″]|cm\b)(?=[^.;]{0,30}\b(?:pan|tin|dish|bowl|basin|spring-?form|push-?pan|mou?ld|round)\b)/i;
 const HOLDS =
   /(\d(?:\.\d{1,2})?|\d{3,4})\s*-?\s*(l\b|lit(?:re|er)s?|ml|pints?|quarts?|qt\b)(?=[^.;]{0,20}\b(?:basin|bowl|pudding|dish|mou?ld)\b)/i;
 /** “Let the steam out” is no rack, “steam the sprouts over water” is one. */

@@ -119,7 +119,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'loosen',
-    /\b(?:deglaz(?:e|ing)|scrap(?:e|ing)(?! (?:it |them |all |the \w+ )?(?:in|into|onto|out|down|over)\b)|loosen(?:ing)?\b(?=[^.]{0,40}\b(?:bits?|bottom|base|stuck|sticks|fond|brown\w*|pan|pot)\b))\b/i,
+    /\b(?:deglaz(?:e|ing)|scrap(?:e|ing)(?! off (?!(?:the |any |all )?(?:bits|brown|bottom|base|stuck|fond))| (?:it |them |all |the \w+ )?(?:in|into|onto|out|down|over)\b)|loosen(?:ing)?\b(?=[^.]{0,40}\b(?:bits?|bottom|base|stuck|sticks|fond|brown\w*|pan|pot)\b))\b/i,
   ],
   [
     'burner',
@@ -140,7 +140,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'rest',
-    /\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set|move|transfer)\b[^.;]{0,24}\b(?:in|into|to) the (?:fridge|refrigerator)|(?:to|reach) room temperature|^(?:then )?overnight\b|\bovernight$|chill|refrigerate|cools?|prov(?:e|ing)|proof(?:ing)?|(?:let|leave|to)\b[^.;]{0,20}\brise|rise (?:for|until|in)|freeze\b[^.;]{0,24}\b(?:for|\d+|until)|delay(?:ed)? (?:start|timer|cook)|rests?(?! of\b)|(?:let|leave|to)\b[^.;]{0,24}\bsettle|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
+    /^(?:in(?:to)? the )?(?:fridge|freezer)\b(?=[^.]*\d)|\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set|move|transfer)\b[^.;]{0,24}\b(?:in|into|to) the (?:fridge|refrigerator)|(?:to|reach) room temperature|^(?:then )?overnight\b|\bovernight$|chill|refrigerate|cools?|prov(?:e|ing)|proof(?:ing)?|(?:let|leave|to)\b[^.;]{0,20}\brise|rise (?:for|until|in)|freeze\b[^.;]{0,24}\b(?:for|\d+|until)|delay(?:ed)? (?:start|timer|cook)|rests?(?! of\b)|(?:let|leave|to)\b[^.;]{0,24}\bsettle|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
   ],
 ];
 
@@ -202,7 +202,7 @@ export const isLoading = has(
 );
 
 export const isPreparing = has(
-  /\b(?:chop|dice|slice|cut(?!(?: |-)sides? (?:up|down|facing))|peel|trim|rinse|wash|scrub|drain|grate|mince|cube|shred|rub|pat|score|tear|halve|quarter|crush|core|whisk|whip|beat|mix|combine|form|shape|roll|grease|line|toss|coat|pound|zest|squeeze|measure|crumble|pull apart|pick over)\b/i,
+  /\b(?:chop|dice|slice|cut(?!(?: |-)sides? (?:up|down|facing))|peel|trim|rinse|wash|scrub|drain|grate|mince|cube|shred|rub|pat|score|tear|halve|quarter|crush|core|whisk|whip|beat|mix|combine|form|shape|roll|grease|line|toss|coat|pound|zest|squeeze|measure|crumble|pull apart|pick over|blitz|grind|pulse|press(?=\s(?:it |them |the \w+ |this )?(?:in|into|onto|over)\b))\b/i,
 );
 export const isFinishing = has(
   /\b(?:serve|garnish|sprinkle|scatter|taste|adjust|correct|fluff|mash|shred|puree|purée|blend|fold|top|drizzle|stir|season|dress|toss|spoon|ladle|divide|slice|carve|mount|crumble|mash|top with|remove|transfer|lift|squeeze|add|pour|mix|strain|drain|discard|skim|melt|beat|whisk|combine|peel|cut|unmould|fish (?:it |them |the [\w ]+?)?out|fish out|pull (?:it|them|out|the|\w+ to)|take (?:it|them|out|the)|turn out|enjoy|eat|check)\b/i,

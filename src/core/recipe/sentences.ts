@@ -25,7 +25,7 @@ const OTHER_WAY =
   /\s*\((?:or|alternatively|(?:in |on )?(?:the |a |an )?(?:stove ?top|stove|hob|oven|slow[- ]cooker|microwave|conventional(?:ly)?)(?: method| version)?\s*[:–-])(?![^)]*\breleas)[^)]*\d[^)]*\)/gi;
 
 /** “And” between two things, not within a number: “a pound and a half of cod”. */
-export const AND = String.raw`(?:(?<!\bhalf\s+|\b(?:pounds?|kilos?|pints?|cups?|lit(?:re|er)s?|teaspoons?|tablespoons?|hours?|minutes?|dozen|one|two|three|four|five|six)\s+)\band\b|(?<!\bhalf\s+)\band\b(?!\s+(?:an?\s+)?(?:half|quarter|three[- ]quarters)\b))`;
+export const AND = String.raw`(?:(?<!\bhalf\s+|\b(?:pounds?|kilos?|pints?|cups?|lit(?:re|er)s?|teaspoons?|tablespoons?|hours?|minutes?|dozen|hundred|one|two|three|four|five|six)\s+)\band\b|(?<!\b(?:half|hundred)\s+)\band\b(?!\s+(?:an?\s+)?(?:half|quarter|three[- ]quarters)\b))`;
 const CLAUSE_END = new RegExp(
   String.raw`\s*(?:[;:]|,(?!\d)|\.(?=\s|$)|\((?=[^)]*\))|\)|–\s|—|(?<!\d)\s-\s(?!\d)|→|➔|➜|[-=]>|\s[+&|]\s|\b(?:and then|then|but|before|after which|until you|while)\b|${AND})\s*`,
   'i',

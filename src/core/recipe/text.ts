@@ -78,7 +78,8 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
       isOtherWay = hasPressure && OTHER_WAY.test(f.line.text);
     if (isDayHeading(f.line.text)) day = dayBefore(f.line.text);
     const told = day !== '' && label === 'step' ? withDay(f, day) : f;
-    take(recipe, told, isOtherWay && label === 'step' ? 'meta' : label);
+    const isOther = isOtherWay || (hasPressure && ON_THE_STOVE.test(f.line.text));
+    take(recipe, told, isOther && label === 'step' ? 'note' : label);
     const own = label === 'list' || label === 'ingredient' ? partOfLine(f.line.text) || part : '';
     for (let at = listedBefore; own !== '' && at < recipe.ingredients.length; at++) parts[at] = own;
   }
@@ -152,6 +153,8 @@ function labelSaid(f: Features, kind: PieceKind | undefined): Label | null {
   return kind === 'ingredient' && f.amounts > 1 && f.line.isSentence ? 'list' : kind;
 }
 
+const ON_THE_STOVE =
+  /^(?:on|in) (?:the |a |an |your )?(?:stove(?: ?top)?|hob|gas|old(?:-style| style)? (?:pressure )?cooker|stove ?top (?:pressure )?cooker|slow[- ]?cooker|oven)\b[^.:]{0,24}:\s/i;
 const OTHER_WAY =
   /^(?:in (?:the|a) )?(?:slow[- ]?cooker|oven|stove ?top|hob|conventional)\b[^.]{0,24}$/i;
 
@@ -296,7 +299,7 @@ function takeTitle(recipe: RawRecipe, text: string, found: string): void {
   recipe.name = (spoken === undefined ? name : capital(spoken))
     .replace(/^(?:(?:re|fwd?|subject):\s*)+/i, '')
     .trim()
-    .replace(/[:.,]$/, '');
+    .replace(/[:.,!]+$/, '');
 }
 
 /** “Stew (for 5)”: how many it feeds is no part of its name. */

@@ -18,6 +18,8 @@ const MAY = new RegExp(
     String.raw`${SUBJECT}(?:does|do|will|can)(?:n(?:'|’)t| not)\s+(?:wait|hold|keep|sit)\b`,
     String.raw`^(?:and |but )?(?:it |they )?won(?:'|’)t\s+(?:wait|hold|keep|sit)\b`,
     String.raw`^(?:and |then )?hold\b(?=.*\b(?:up to|no more than|at most|max)\b)`,
+    // “overnight is even better”
+    String.raw`^(?:or |and |but )?overnight(?:'s| is|,)?\s+(?:is\s+)?(?:even\s+)?(?:better|best|ideal|preferred|preferable|preferably|if)\b`,
     // “best within 2 hours”, “eat within the hour”
     String.raw`${SUBJECT}(?:is |are )?(?:at its |at their )?(?:best|better|good|nicest|eat|serve|eaten|served|use|used)(?:\s+(?:eaten|served))?\s+within\b`,
   ].join('|'),

@@ -283,7 +283,7 @@ const OVERNIGHT_MIN = 480;
 const CHILL_MIN = 120;
 
 const COLD =
-  /\b(?:chill|refrigerat|walk-in|cold room|freez(?!er)|(?:in|into|to) the (?:fridge|freezer|refrigerator))|(?<!\b(?:out of|from) (?:the )?)\bfridge\b/i;
+  /^(?:in(?:to)? the )?freezer\b|\b(?:chill|refrigerat|walk-in|cold room|freez(?!er)|(?:in|into|to) the (?:fridge|freezer|refrigerator))|(?<!\b(?:out of|from) (?:the )?)\bfridge\b/i;
 /** Nobody leaves food with meat, fish or egg in it out for so long, min. */
 const LONG_MIN = 240;
 /** Risen, strained or cultured in the warm, and meant so. */

@@ -53,7 +53,9 @@ const SMALL = [
 ];
 const ONES = SMALL.slice(1, 10).join('|');
 const TEN = Object.keys(TENS).join('|');
-const PLAIN = `(?:(?:${TEN})[- ](?:${ONES})|${TEN}|${[...SMALL].reverse().join('|')}|nought)`;
+/** “A hundred and fifty”, “two hundred”: nobody who speaks says figures. */
+const HUNDRED = String.raw`(?:(?:an?|${ONES})\s+)?hundred(?:\s+(?:and\s+)?(?:(?:${TEN})(?:[- ](?:${ONES}))?|${[...SMALL].reverse().join('|')})\b)?`;
+const PLAIN = `(?:${HUNDRED}|(?:${TEN})[- ](?:${ONES})|${TEN}|${[...SMALL].reverse().join('|')}|nought)`;
 const PART = String.raw`(?:half|quarter|third|three[- ]quarters)`;
 
 /**
@@ -80,6 +82,9 @@ function partValue(word: string): number {
 function plainValue(word: string): number {
   if (/^an?$/.test(word)) return 1;
   if (word === 'nought') return 0;
+  const hundred = /^(?:(\p{L}+) )?hundred(?: (?:and )?(.+))?$/u.exec(word);
+  if (hundred)
+    return plainValue(hundred[1] ?? 'one') * 100 + (hundred[2] ? plainValue(hundred[2]) : 0);
   const small = SMALL.indexOf(word);
   if (small >= 0) return small;
   const [tens = '', one = ''] = word.split(/[- ]+/);

@@ -30,7 +30,7 @@ const UNIT_WORDS: readonly (readonly [words: string, unit: Unit, times?: number]
   ['kilograms?|kilogrammes?|kilos?|kgs?|kg', 'kg'],
   ['milligrams?|mg', 'g', 0.001],
   ['grams?|grammes?|gms?|gm|gr|g', 'g'],
-  ['millilit(?:re|er)s?|mls?|ml', 'ml'],
+  ['millilit(?:re|er)s?|mls?|mils?|ml', 'ml'],
   ['centilit(?:re|er)s?|cl', 'ml', 10],
   ['decilit(?:re|er)s?|dl', 'ml', 100],
   ['lit(?:re|er)s?|ltrs?|lts?|l', 'l'],

@@ -139,7 +139,7 @@ function stepCost(f: Features): number {
     f.line.mark === 'number' && -0.4,
     f.amount === 'unit' && !f.verb && f.words <= 8 && 2.5,
     f.amount === 'count' && !f.verb && !isWork && 1.5,
-    f.chatty && !f.pressure && 1.2,
+    f.chatty && !f.pressure && f.line.mark !== 'number' && 1.2,
     f.keeping && !f.pressure && 1,
     f.aside && 3,
     f.comment && 2,
@@ -231,6 +231,7 @@ function chatterCost(f: Features, { isIntro }: Around): number {
   return sum(
     base,
     f.pressure && 2.5,
+    f.line.mark === 'number' && f.verb && 1.5,
     SERVED_WITH.test(f.line.text) && !f.time && !f.pressure && -3,
     f.amounts > 0 && f.amounts * 1.2,
     f.food && (f.line.mark === 'bullet' ? 2 : 0.4),

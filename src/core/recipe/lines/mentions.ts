@@ -30,6 +30,9 @@ const GENERIC =
 /** Things that food lies in. */
 const VESSEL =
   /\b(?:basins?|tins?|pans?|dish(?:es)?|bowls?|jars?|cans?|mou?lds?|trays?|ramekins?|pots?|(?:multi-?|rice )?cookers?|full)$/i;
+/** A form that many foods come in: “powder” alone names none. */
+const FORM =
+  /^(?:powder|paste|sauc|sauce|oil|seed|juic|juice|vinegar|leav|leaf|flak|flake|masala|stock)$/;
 /** With fewer foods listed there is no list: each one that is named counts. */
 const SHORTEST_LIST = 3;
 const MOST_WORDS = 5;
@@ -123,24 +126,32 @@ export function foodsInMethod(
     listed.flatMap((food) => food.split(/[^\p{L}]+/u).map(word)).filter((w) => w.length > 2),
   );
   const ids = new Set(listed.flatMap((food) => findFood(food)?.id ?? []));
-  const lines: string[] = [];
+  const lines: { at: number; line: string }[] = [];
   const isKnown = (phrase: string): boolean => {
-    const head = word(phrase.split(/\s+/).at(-1) ?? '');
+    const said = phrase.split(/\s+/);
+    const head = word(said.at(-1) ?? '');
     const id = mentionedFood(phrase)?.id;
-    return known.has(head) || (id !== undefined && ids.has(id));
+    if (id !== undefined && ids.has(id)) return true;
+    // Of two powders each is its own.
+    const isOwn = said.length > 1 && FORM.test(head) && !known.has(word(said.at(-2) ?? ''));
+    return known.has(head) && !(isOwn && findFood(phrase) !== null);
   };
   // “2 tbsp flour” is not the self-raising flour that was told of in talk.
   const isOther = (phrase: string, { unit }: FoundAmount): boolean => {
     const id = findFood(phrase)?.id;
     return isListless && MEASURED.has(unit ?? '') && id !== undefined && !ids.has(id);
   };
+  let at = 0;
   const keep = (line: string, phrase: string): void => {
-    lines.push(line);
+    lines.push({ at, line });
     for (const w of phrase.split(/[^\p{L}]+/u)) if (w.length > 2) known.add(word(w));
     const id = mentionedFood(phrase)?.id;
     if (id !== undefined) ids.add(id);
   };
-  for (const sentence of toSentences(instructions)) {
+  const sentences = toSentences(instructions);
+  const toldSoFar = (): string[] => [...written, ...lines.map((l) => l.line)];
+  for (const sentence of sentences) {
+    at++;
     const times = findDurations(sentence);
     for (const amount of findAmounts(sentence)) {
       if (times.some((t) => amount.start < t.end && amount.end > t.start)) continue;
@@ -148,7 +159,7 @@ export function foodsInMethod(
       if (RESERVED.test(sentence.slice(Math.max(0, amount.start - 14), amount.start))) continue;
       const isArticle = /^an?\b/i.test(sentence.slice(amount.start));
       if (isArticle && BECOMES.test(sentence.slice(0, amount.start))) continue;
-      const phrase = wineOf(phraseBehind(sentence, amount), amount);
+      const phrase = wineOf(phraseBehind(sentence, amount).replace(/\bpdr\b/i, 'powder'), amount);
       const told = sentence.slice(amount.start, amount.end);
       const before =
         isListless && mentionedFood(phrase) === null ? foodBefore(sentence, amount) : '';
@@ -164,11 +175,8 @@ export function foodsInMethod(
         WATER.test(phrase) &&
         MEASURED.has(amount.unit ?? '') &&
         (isTold || !written.some((line) => /\bwater\b/i.test(line))) &&
-        [...written, ...lines].some((line) => /\bwater\b/i.test(line));
-      if (
-        (isPotWater || isMoreWater) &&
-        ![...written, ...lines].some((line) => isSameWater(line, amount))
-      ) {
+        toldSoFar().some((line) => /\bwater\b/i.test(line));
+      if ((isPotWater || isMoreWater) && !toldSoFar().some((line) => isSameWater(line, amount))) {
         keep(`${told} ${phrase}`, phrase);
         continue;
       }
@@ -199,7 +207,10 @@ export function foodsInMethod(
           phrase,
         );
     }
-    if (!isListless) continue;
+  }
+  // What has an amount somewhere is that, wherever it is spoken of before.
+  for (const [i, sentence] of (isListless ? sentences : []).entries()) {
+    at = i + 1;
     for (const clause of toClauses(sentence)) {
       const food = mentionedFood(clause);
       const name = food?.names.find((n) => new RegExp(String.raw`\b${n}`, 'i').test(clause));
@@ -215,5 +226,5 @@ export function foodsInMethod(
         keep(measured(sentence, name), name);
     }
   }
-  return lines;
+  return lines.sort((a, b) => a.at - b.at).map((l) => l.line);
 }

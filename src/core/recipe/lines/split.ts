@@ -4,7 +4,7 @@ import { VERB_FIRST, type Line } from './features';
 import { unpack } from './packed';
 
 const STEP_MARK =
-  /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z])|[ivx]{1,4}[.)]\s+(?=\p{Lu})|\d{1,2}\/\s+(?=\p{Lu})|\(?[a-l]\)\s+)/u;
+  /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z])|[ivx]{1,4}[.)]\s+(?=\p{Lu})|\d{1,2}\s?\/\s+(?=\p{Lu})|\(?[a-l]\)\s+)/u;
 /** “1  Dice the beetroot”: a number and a wide gap, where work follows; “3  T olive oil” is an amount. */
 const GAP_MARK = /^\s*\d{1,2}(?:\s{2,}|\t+)(?=\p{Lu})/u;
 const BULLET = /^\s*(?:[•*▪◦‣∙·–-]\s+|[●○◯■►▶❖✦→➔➜⇒]\s*)/;
@@ -14,6 +14,7 @@ const TICK_BOX = /^\s*(?:[•*▪◦–-]\s+)?(?:\[[ xX✓]?\]|[☐☑☒▢□�
 const EMPHASIS = /\*\*|__/g;
 /** Slanted: “*High, 6 min.*”, “_serves 4_”. */
 const SLANTED = /(?<=^|[\s(])([*_])(?=\S)([^*_]*\S)\1(?=$|[\s.,;:!?)])/g;
+const SUBJECT = /^subject:\s*\S/i;
 const HASHES = /^#{1,6}\s+/;
 /** Dots that lead the eye to an amount: “Arborio . . . . . 300 g”. */
 const LEADERS = /(?:\s\.){2,}\s*|\s*\.{4,}\s*|(?<=\p{L})(?:\s{4,}|\t+\s*)(?=[\d½¼¾⅓⅔])/gu;
@@ -31,6 +32,8 @@ function markOf(text: string): { mark: Line['mark']; bare: string } {
   const timed = text.replace(TIME_MARK, '').replace(/^[QA]:\s+/, '');
   const box = TICK_BOX.exec(timed);
   if (box) return { mark: 'bullet', bare: timed.slice(box[0].length) };
+  // “Subject: Fwd: …” is what a letter is about.
+  if (SUBJECT.test(timed)) return { mark: 'title', bare: timed };
   const hashes = HASHES.exec(timed);
   if (hashes) return { mark: 'title', bare: timed.slice(hashes[0].length) };
   const gap = GAP_MARK.exec(timed);

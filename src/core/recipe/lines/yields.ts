@@ -42,6 +42,11 @@ const CUT_INTO = new RegExp(
   String.raw`(?<=\(|\bcuts into )(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:generous |thick |small |large )?(?:slices|wedges|squares|bars)\b`,
   'i',
 );
+/** “8 slices.” */
+const CUT_ALONE = new RegExp(
+  String.raw`(?:^|(?<=[.!]\s))(${NUMBER})\s+(?:slices|wedges|squares|bars)\.?$`,
+  'i',
+);
 /** A supper for two, said in words at the end of a sentence. */
 const SPOKEN = new RegExp(String.raw`\bfor\s+(${NUMBER_WORDS})(?=\s*(?:[.,;)]|$))`, 'i');
 
@@ -56,6 +61,8 @@ export function findYield(text: string): string {
       EATERS.exec(text) ??
       YIELD.exec(text) ??
       (/\b(?:makes|yields?|cuts into)\b/i.test(text) ? CUT_INTO.exec(text) : null))?.[0] ?? '';
+  const [cut] = CUT_ALONE.exec(text) ?? [];
+  if (found === '' && cut !== undefined) return cut.replace(/\.$/, '').trim();
   if (found !== '') return servingsIn(found) === null ? '' : found.trim();
   const spoken = /\b(?:supper|dinner|lunch|meal|recipe|this is|enough)\b/i.test(text)
     ? SPOKEN.exec(text)

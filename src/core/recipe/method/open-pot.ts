@@ -32,7 +32,7 @@ export function note(p: Path, c: Clause): void {
 }
 
 /** Sentences between filling a basin and its rack: covering, tying, pouring the water. */
-const MOST_BETWEEN = 6;
+const MOST_BETWEEN = 12;
 const isFilledFor = ({ filledAt, rackAt }: Path): boolean =>
   rackAt >= filledAt && rackAt - filledAt <= MOST_BETWEEN;
 

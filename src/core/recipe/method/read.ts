@@ -48,7 +48,7 @@ const isSlow = (sentence: string): boolean =>
   saysSlow(sentence) && !saysPressure(sentence.replace(/slow[- ]?cook\w*/gi, ''));
 
 const KEEPING =
-  /^(?:in (?:the )?)?(?:fridge|freezer)\b[^.]{0,12}\b\d|\b(?:leftovers?|keeps? (?:for|well|\d|up to)|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|\bcan be \p{L}+ed (?:up to )?(?:the |an? |\d+ |\p{L}+ )?(?:days?|night|evening|hours?) (?:before|ahead|in advance)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|(?:^|\.\s)(?:to )?reheat)\b/iu;
+  /^(?:in (?:the )?)?(?:fridge|freezer)\b[^.]{0,12}\b\d[^.]{0,8}?(?:days?|d\b|weeks?|wks?|months?|mos?\b)|\b(?:leftovers?|keeps? (?:for|well|\d|up to)|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|\bcan be \p{L}+ed (?:up to )?(?:the |an? |\d+ |\p{L}+ )?(?:days?|night|evening|hours?) (?:before|ahead|in advance)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|(?:^|\.\s)(?:to )?reheat)\b/iu;
 /** “Serves 5 hungry folk or 6 normal ones.” */
 const FOR_HOW_MANY = /^(?:it |this |that )?(?:serves|feeds|makes enough for)\b[^.]*\d/i;
 const isKeeping = (sentence: string): boolean =>
