@@ -26,6 +26,15 @@ describe('what is one thing on the shelf', () => {
     ['juice of 2 lemons', 'lemon'],
     ['garlic powder', 'granulated garlic'],
     ['blorp', 'blorps'],
+    ['green chillies', 'green chilli'],
+    ['jeera', 'cumin seeds'],
+    ['haldi', 'turmeric'],
+    ['soured cream', 'sour cream'],
+    ['milk', 'whole milk'],
+    ['sea salt flakes', 'salt'],
+    ['thyme sprigs', 'sprigs of thyme'],
+    ['butter or goose fat', 'butter'],
+    ['coriander powder', 'ground coriander'],
   ])('%s and %s', (a, b) => {
     expect(productKey(a)).toBe(productKey(b));
   });

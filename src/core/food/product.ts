@@ -24,6 +24,25 @@ const WORDS: Readonly<Record<string, string>> = {
   capsicum: 'bell pepper',
   beet: 'beetroot',
   mangetout: 'snow pea',
+  chilly: 'chili',
+  chily: 'chili',
+  soured: 'sour',
+  haldi: 'turmeric',
+  jeera: 'cumin seed',
+  zeera: 'cumin seed',
+  hing: 'asafoetida',
+  rajma: 'kidney bean',
+  besan: 'gram flour',
+  brinjal: 'aubergine',
+  bhindi: 'okra',
+  silverbeet: 'chard',
+  kumara: 'sweet potato',
+  canola: 'rapeseed',
+  groundnut: 'peanut',
+  cornstarch: 'cornflour',
+  wholewheat: 'wholemeal',
+  romaine: 'cos lettuce',
+  sultana: 'raisin',
 };
 const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/^(?:scallion|green onion|salad onion)$/, 'spring onion'],
@@ -31,7 +50,7 @@ const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/^(?:fresh coriander|coriander leaf|cilantro leaf)$/, 'cilantro'],
   [/\bgarbanzo(?: bean)?$/, 'chickpea'],
   [/^celery root$/, 'celeriac'],
-  [/^(?:sea|kosher|table|fine|coarse) salt$/, 'salt'],
+  [/^(?:(?:sea|kosher|table|fine|coarse|flaky|rock) )*salt(?: flake)?$/, 'salt'],
   [/^(?:plain|all-purpose|all purpose) flour$/, 'flour'],
   [/^(?:powder|confectioners'?|confectioner's) sugar$/, 'icing sugar'],
   [/^bicarbonate of soda$/, 'baking soda'],
@@ -52,6 +71,25 @@ const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/^granulated sugar$/, 'sugar'],
   [/^powder (garlic|onion|ginger|mustard|milk)$/, '$1 powder'],
   [/^dry mustard$/, 'mustard powder'],
+  [/^(?:superfine|super-fine|castor) sugar$/, 'caster sugar'],
+  [/^(?:whole|full[- ]fat|full[- ]cream) milk$/, 'milk'],
+  [/^(?:full[- ]fat|plain|natural) yogurt$/, 'yogurt'],
+  [/^(?:full[- ]fat|soft) cream cheese$/, 'cream cheese'],
+  [/^(?:swiss|rainbow) chard$/, 'chard'],
+  [/^(?:fava|broad) bean$/, 'broad bean'],
+  [/^(?:navy|haricot) bean$/, 'haricot bean'],
+  [/^(?:bok choy|pak choy|pak choi)$/, 'pak choi'],
+  [/^(?:rolled|porridge) oat$/, 'rolled oat'],
+  [/^(?:self[- ]rising|self[- ]raising) flour$/, 'self-raising flour'],
+  [/^(?:strong|bread|strong white|strong bread) flour$/, 'bread flour'],
+  [/^(?:whole[- ]wheat|wholemeal) flour$/, 'wholemeal flour'],
+  [/^tomato ketchup$/, 'ketchup'],
+  [/^(?:red|light red|dark red) kidney bean$/, 'kidney bean'],
+  [/^lady['’]?s? ?finger$/, 'okra'],
+  [/^(?:cos lettuce) (?:lettuce|heart)$/, 'cos lettuce'],
+  [/^coriander (?:powder|seed powder)$/, 'coriander'],
+  [/^cumin powder$/, 'cumin'],
+  [/^turmeric powder$/, 'turmeric'],
 ];
 
 /** They say how it is cut or how good it is, and leave it what stands on the shelf. */
@@ -140,8 +178,9 @@ function keyOf(
   name: string,
   about: { unit?: Unit | null; preparation?: string; isFrozen?: boolean },
 ): string {
-  const preparation = plainName(about.preparation ?? '');
-  const clauses = plainName(fruitsIn(name)?.food ?? name).split(/[,;()]/);
+  // “Or 1 tsp dried” would do as well; it is not what is bought.
+  const preparation = plainName(about.preparation ?? '').replace(/\bor\b.*$/, '');
+  const clauses = firstOf(plainName(fruitsIn(name)?.food ?? name)).split(/[,;()]/);
   const [first = ''] = clauses.filter((c) => c.trim() !== '');
   const words = first.trim().split(/\s+/);
   const rest = `${clauses.slice(1).join(' ')} ${preparation}`;
@@ -159,6 +198,14 @@ function keyOf(
   if (about.isFrozen && !/\bfrozen\b/.test(key)) key = `frozen ${key}`;
   if (isCanned(key, about.unit ?? null, rest) && !/\bcanned\b/.test(key)) key = `canned ${key}`;
   return key;
+}
+
+/** “Butter or goose fat” is bought as the first of the two. */
+function firstOf(name: string): string {
+  const [first = '', second] = name.split(/\s+or\s+/);
+  return second !== undefined && findFood(first) !== null && findFood(second) !== null
+    ? first
+    : name;
 }
 
 function formIn(text: string, form: string): boolean {

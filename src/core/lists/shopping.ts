@@ -1,7 +1,7 @@
 /** One shopping list over many dishes: by food, not by spelling; less what is in the house. */
 import { cansOf, scaleDish, toGrams, type Dish, type ScaledIngredient } from '../dish';
 import { AISLES, findFood, fruitsIn, productKey, type Aisle, type Food } from '../food';
-import { UNITS, kindOf, type Quantity, type Unit } from '../units';
+import { UNITS, kindOf, type Quantity, type System, type Unit } from '../units';
 import { isStoodFor } from '../storage';
 import { larderKey, type LarderItem, type Price } from './larder';
 import type { CookedStock } from './stock-foods';
@@ -61,6 +61,8 @@ export function inShopOrder(own: readonly Aisle[]): Aisle[] {
   return [...new Set([...own, ...AISLES])];
 }
 
+/** “Butter or goose fat”, where another dish says what it wants. */
+const OR = /\sor\s/;
 /** Comes from the tap. */
 const FREE = new Set(['water']);
 
@@ -77,6 +79,8 @@ interface ShopFacts {
   aisles?: readonly Aisle[];
   /** Food cooked in bulk that lies in stock. */
   cooked?: readonly CookedStock[];
+  /** Whose packs the shops have. */
+  system?: System;
 }
 
 /** Merges, takes off what is there, rounds to what is sold whole, and sorts by aisle. */
@@ -84,11 +88,13 @@ export function shoppingList(
   wanted: readonly Wanted[],
   larder: readonly InHouse[],
   prices: readonly Price[],
-  { aisles = AISLES, cooked = [] }: ShopFacts = {},
+  { aisles = AISLES, cooked = [], system = 'metric' }: ShopFacts = {},
 ): ShoppingList {
   const sums = new Map<string, Sum>();
   for (const want of wanted) collect(want, sums);
-  const all = [...sums.values()].map((sum) => withCooked(toLine(sum, larder, prices), sum, cooked));
+  const all = [...sums.values()].map((sum) =>
+    withCooked(toLine(sum, larder, prices, system), sum, cooked),
+  );
   const order = inShopOrder(aisles);
   const rank = (l: ShoppingLine): number => order.indexOf(l.aisle);
   const sorted = all.sort((a, b) => rank(a) - rank(b) || a.food.localeCompare(b.food));
@@ -115,6 +121,7 @@ function collect({ dish, servings, meal, withDishes }: Wanted, sums: Map<string,
     const key = keyOf(item);
     const name = withoutMeasure(ingredient.food);
     const sum = sums.get(key) ?? { key, name, food, items: [], parts: [] };
+    if (OR.test(sum.name) && !OR.test(name)) sum.name = name;
     sum.items.push(item);
     sum.parts.push({
       meal,
@@ -127,9 +134,9 @@ function collect({ dish, servings, meal, withDishes }: Wanted, sums: Map<string,
   }
 }
 
-/** As it is written; a head and some cloves are added up by weight, for a head is no clove. */
-function amountOf(item: ScaledIngredient, isAlone: boolean): Quantity | null {
-  const grams = isAlone ? null : measured(item);
+/** As it is written; bunches, handfuls and heads by weight, for a head is no clove, and “3 rocket” nothing. */
+function amountOf(item: ScaledIngredient): Quantity | null {
+  const grams = measured(item);
   return grams === null ? item.quantity : { amount: grams, unit: 'g' };
 }
 
@@ -170,8 +177,13 @@ function withoutMeasure(food: string): string {
   );
 }
 
-function toLine(sum: Sum, larder: readonly InHouse[], prices: readonly Price[]): ShoppingLine {
-  const amounts = sum.items.flatMap((i) => amountOf(i, sum.items.length === 1) ?? []);
+function toLine(
+  sum: Sum,
+  larder: readonly InHouse[],
+  prices: readonly Price[],
+  system: System,
+): ShoppingLine {
+  const amounts = sum.items.flatMap((i) => amountOf(i) ?? []);
   const needed = addUp(amounts, sum.food);
   const because: string[] = [];
   let buy = needed;
@@ -199,13 +211,10 @@ function toLine(sum: Sum, larder: readonly InHouse[], prices: readonly Price[]):
   }
   const sold =
     buy &&
-    soldAs(
-      sum.key,
-      sum.food,
-      buy,
-      missing(sum.items, buy, needed, usedGrams),
-      missing(sum.items, buy, needed, cansOf),
-    );
+    soldAs(sum.key, sum.food, buy, missing(sum.items, buy, needed, usedGrams), {
+      cans: missing(sum.items, buy, needed, cansOf),
+      system,
+    });
   if (buy && kindOf(buy.unit) === 'count' && buy.unit !== 'pinch' && buy.amount > 0) {
     const whole = Math.ceil(buy.amount - 1e-9);
     if (whole - buy.amount > 0.01 && !sold) because.push('sold whole');
@@ -227,6 +236,8 @@ function toLine(sum: Sum, larder: readonly InHouse[], prices: readonly Price[]):
 
 /** With its form where the recipes say that in other places: “tomatoes” from a can are canned tomatoes. */
 function named({ key, name }: Sum): string {
+  // Beside a jar of thyme, the bunch is told by its name.
+  if (/^fresh\b/.test(key) && !/\bfresh\b/i.test(name)) return `fresh ${name}`;
   const form = /^(canned|frozen)\b/.exec(key)?.[1];
   const isSaid =
     form === undefined || /\b(?:canned|tinned|jarred|frozen|cans?|tins?|jars?)\b/i.test(name);
@@ -250,6 +261,7 @@ function missing(
 function aisleOf({ key, food }: Sum): Aisle {
   if (/^canned\b/.test(key)) return 'larder';
   if (/^frozen\b/.test(key)) return 'frozen';
+  if (/^dried\b/.test(key) && food?.aisle === 'vegetables') return 'dry goods';
   return food?.aisle ?? 'larder';
 }
 

@@ -123,3 +123,56 @@ describe('in what the shop sells it', () => {
     expect(words({ food: 'blorp', amount: 3, unit: 'piece' })).toEqual([null]);
   });
 });
+
+/** Sizes of the shelf in the United States: common practice. */
+describe('for a household that counts in ounces and cups', () => {
+  const us = (...ingredients: Partial<Ingredient>[]) =>
+    shoppingList(
+      [{ dish: dishBy('a', ingredients), servings: 4, meal: 'S', withDishes: new Set<string>() }],
+      [],
+      [],
+      { system: 'us' },
+    ).lines.map((l) => (l.sold ? soldWords(l.sold, 'us') : null));
+
+  it('packs, cartons and cans are those of its shops', () => {
+    expect(us({ food: 'butter', amount: 300, unit: 'g' })).toEqual(['1 pack of 1 lb']);
+    expect(us({ food: 'chicken broth', amount: 4, unit: 'cup' })).toEqual(['1 bottle of 32 fl oz']);
+    expect(us({ food: 'chicken broth', amount: 5, unit: 'cup' })).toEqual([
+      '2 bottles of 32 fl oz',
+    ]);
+    expect(us({ food: 'flour', amount: 500, unit: 'g' })).toEqual(['1 pack of 5 lb']);
+    expect(us({ food: 'canned black beans', amount: 260, unit: 'g' })).toEqual(['1 can of 15 oz']);
+    expect(us({ food: 'canned black beans', amount: 270, unit: 'g' })).toEqual(['2 cans of 15 oz']);
+  });
+
+  it('bunches and heads are the same everywhere', () => {
+    expect(us({ food: 'celery stalks', amount: 2 })).toEqual(['1 head']);
+  });
+});
+
+describe('as nobody counts it', () => {
+  it('handfuls are leaves by weight; bay leaves are counted', () => {
+    expect(lines({ food: 'handfuls rocket', amount: 2 })[0]?.buy).toEqual({
+      amount: 60,
+      unit: 'g',
+    });
+    expect(lines({ food: 'bay leaves', amount: 3 })[0]?.buy).toEqual({ amount: 3, unit: 'piece' });
+  });
+
+  it('the bunch of thyme says that it is fresh, beside a jar of it', () => {
+    const both = lines(
+      { id: 'a', food: 'sprigs thyme', amount: 3 },
+      { id: 'b', food: 'thyme', amount: 1, unit: 'tsp' },
+    ).map((l) => l.food);
+    expect(both).toEqual(['fresh thyme', 'thyme']);
+  });
+
+  it('butter or another fat is butter, where another dish wants butter', () => {
+    const one = lines(
+      { id: 'a', food: 'butter or goose fat', amount: 30, unit: 'g' },
+      { id: 'b', food: 'butter', amount: 60, unit: 'g' },
+    );
+    expect(one).toHaveLength(1);
+    expect(one[0]).toMatchObject({ food: 'butter', buy: { amount: 90, unit: 'g' } });
+  });
+});

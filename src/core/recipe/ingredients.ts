@@ -160,7 +160,7 @@ export function freshId(text: string, taken: ReadonlySet<string>): string {
 const MOST = { food: 120, preparation: 200, amount: 100_000 } as const;
 
 const SALT_AND_PEPPER =
-  /^((?:[^\s,]+ ){0,4}salt)\s*(?:\band\b|[&,+])\s*((?:[^\s,]+ ){0,4}pepper)(,?\s+(?:to taste|as needed|to season|for seasoning))?$/i;
+  /^((?:[^\s,]+ ){0,4}salt(?: flakes)?)\s*(?:\band\b|[&,+])\s*((?:[^\s,]+ ){0,4}pepper)(,?\s+(?:to taste|as needed|to season|for seasoning))?$/i;
 
 /**
  * “Pepper” by the spoon, by the pinch, ground or to taste is the spice; counted, or cut in some way, it is the

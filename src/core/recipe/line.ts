@@ -39,6 +39,9 @@ const STATES: readonly (readonly [RegExp, IngredientState])[] = [
   [/\bcooked\b/i, 'cooked'],
   [/\bfresh\b/i, 'fresh'],
 ];
+/** “Thyme (or 1 tsp dried)”: the other one is dried. */
+const OR_ELSE =
+  /\(or\b[^()]*\)|\bor (?:\d[\d./]*|½|¼) ?\w* (?:of )?(?:dried|frozen|canned|fresh)\b/gi;
 const CUT_WORDS =
   'chopped|diced|sliced|minced|grated|crushed|shredded|peeled|cubed|halved|quartered|rinsed|toasted|ground|crumbled|trimmed|beaten|melted|softened|torn|mashed|zested|juiced|deseeded|cored|drained|scrubbed|slit|washed|soaked|julienned|snipped|pitted|stoned|deveined|shelled';
 /** Words about cutting and cleaning that may stand before the food. */
@@ -248,7 +251,11 @@ export function parseLine(text: string): IngredientLine {
     );
     food = twice.rest;
   }
-  food = food.trim().replace(/^[,;:–—-]+\s*/, '');
+  food = food
+    .trim()
+    .replace(/^[,;:–—-]+\s*/, '')
+    // “4 tbsp of the syrup”
+    .replace(/^of (?:the|its|their|that) (?=\p{L})/iu, '');
   // “6 garlic cloves: 2 whole, 4 minced”, “Rice: jasmine”: what is told of the food.
   const headed = /^(\p{L}[\p{L} -]{1,40}):\s+(?=\S)/u.exec(food);
   if (headed && amount !== null) {
@@ -284,7 +291,8 @@ export function parseLine(text: string): IngredientLine {
     food = food.slice(0, trailing.index);
   }
   const state =
-    STATES.find(([pattern]) => pattern.test(clean))?.[1] ?? (unit === 'can' ? 'canned' : null);
+    STATES.find(([pattern]) => pattern.test(clean.replace(OR_ELSE, ' ')))?.[1] ??
+    (unit === 'can' ? 'canned' : null);
   // “dried apricots” is a food of its own; “frozen peas” are peas.
   if (state && !isName(food))
     food = food.replace(/\b(frozen|canned|tinned|drained|fresh|cooked|dried)\b\s*/i, '');

@@ -81,6 +81,7 @@ export async function listsFor(asked: string | null, now: number) {
     portions: chosen.reduce((sum, { meal }) => sum + meal.servings, 0),
     shopping: shoppingList(wanted, inHouse, prices, {
       aisles: kitchen.aisles,
+      system: kitchen.system,
       cooked: cookedStock(items),
     }),
     dishes: [...new Map(wanted.map((w) => [w.dish.id, w.dish])).values()],

@@ -70,6 +70,6 @@ dried-mango       | dried mango | solid | 30 1.2 0.4 58 8.5 1.2 | 0.5 | piece=6 
 dried-cherries    | dried cherries, dried berries | solid | 30 1.2 0.4 58 8.5 1.2 | 0.5 | piece=6 growth=1.5 robust keep=dry allergens=sulphites soften=dried-fruit | SR
 golden-raisins    | golden raisins, craisins, barberries, dried sour cherries, goji berries | solid | 15 2 0.6 76 5 1.5 | 0.62 | piece=5 growth=1.4 robust keep=dry allergens=sulphites | SR
 tamarind          | tamarind, tamarind paste, tamarind pulp, tamarind concentrate, imli | thick | 20.8 2.9 0.2 67.4 5.3 3.4 | 1.1 | keep=dry | IF
-candied-peel      | candied peel, mixed peel, candied orange peel, glace cherries, candied ginger, crystallised ginger, maraschino cherries | solid | 17 0.3 0.1 79 2 0.4 | 0.75 | piece=5 robust keep=dry allergens=sulphites | SR
+candied-peel      | candied peel, mixed peel, candied orange peel, glace cherries, candied ginger, crystallised ginger, stem ginger, stem ginger in syrup, preserved ginger, maraschino cherries | solid | 17 0.3 0.1 79 2 0.4 | 0.75 | piece=5 robust keep=dry allergens=sulphites | SR
 `,
 );
