@@ -5,7 +5,7 @@ import { UNITS, kindOf, type Quantity, type System, type Unit } from '../units';
 import { isStoodFor } from '../storage';
 import { larderKey, type LarderItem, type Price } from './larder';
 import type { CookedStock } from './stock-foods';
-import { measured, overGrams, soldAs, usedGrams, type Sold } from './sold';
+import { JUICE_ML, measured, overGrams, soldAs, usedGrams, type Sold } from './sold';
 
 /** A dish that is to be cooked. */
 export interface Wanted {
@@ -92,6 +92,7 @@ export function shoppingList(
 ): ShoppingList {
   const sums = new Map<string, Sum>();
   for (const want of wanted) collect(want, sums);
+  for (const fruit of ['lemon', 'lime'] as const) squeeze(fruit, sums, larder);
   const all = [...sums.values()].map((sum) =>
     withCooked(toLine(sum, larder, prices, system), sum, cooked),
   );
@@ -105,6 +106,26 @@ export function shoppingList(
     total: lines.reduce((sum, l) => sum + (l.cost ?? 0), 0),
     unpriced: lines.filter((l) => l.cost === null).length,
   };
+}
+
+/** Juice comes out of the same lemons that are sliced, unless there is a bottle of it in the house. */
+function squeeze(
+  fruit: 'lemon' | 'lime',
+  sums: Map<string, Sum>,
+  larder: readonly InHouse[],
+): void {
+  const [whole, juice] = [sums.get(fruit), sums.get(`${fruit} juice`)];
+  if (!whole || !juice || larder.some((l) => larderKey(l) === juice.key)) return;
+  const squeezed = juice.items.flatMap((item): ScaledIngredient[] => {
+    if (item.grams === null || !juice.food) return [];
+    const amount = item.grams / juice.food.density / JUICE_ML[fruit];
+    const quantity = { amount, unit: 'piece' } as const;
+    return [{ ...item, quantity, grams: toGrams(quantity, whole.food) }];
+  });
+  if (squeezed.length < juice.items.length) return;
+  whole.items.push(...squeezed);
+  whole.parts.push(...juice.parts);
+  sums.delete(juice.key);
 }
 
 const ENOUGH = 'enough in the house';

@@ -167,6 +167,16 @@ describe('as nobody counts it', () => {
     expect(both).toEqual(['fresh thyme', 'thyme']);
   });
 
+  it('juice comes out of the lemons that are bought anyway; alone it is lemons, too', () => {
+    const juice = { id: 'j', food: 'lemon juice', amount: 60, unit: 'ml' as const };
+    const both = lines(juice, { id: 'l', food: 'lemon', amount: 1, preparation: 'sliced' });
+    // 60 ml is a lemon and a third (45 ml each); with the sliced one, three.
+    expect(both).toHaveLength(1);
+    expect(both[0]).toMatchObject({ food: 'lemon', buy: { amount: 3, unit: 'piece' } });
+    expect(both[0]?.parts).toHaveLength(2);
+    expect(words(juice)).toEqual(['2 lemons']);
+  });
+
   it('butter or another fat is butter, where another dish wants butter', () => {
     const one = lines(
       { id: 'a', food: 'butter or goose fat', amount: 30, unit: 'g' },

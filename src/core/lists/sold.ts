@@ -39,7 +39,7 @@ const BUNCH_G: Readonly<Record<string, number>> = {
 const HERB_BUNCH_G = 30;
 const HEADS: Readonly<Record<string, number>> = { garlic: 35, celery: 400 };
 /** What one gives (USDA SR, juice of one, rounded), ml. */
-const JUICE_ML = { lemon: 45, lime: 30 } as const;
+export const JUICE_ML = { lemon: 45, lime: 30 } as const;
 
 /** Measures that stand in a food's own name, g; of a herb, a sprig or a leaf of it (estimates). */
 const MEASURES: readonly (readonly [RegExp, number])[] = [
