@@ -226,7 +226,8 @@ const TOLD_OF = /^(?:of (?:them|it|these|which)|stuck|cut|left|kept|for|with|in|
 function splitList(text: string): { text: string; own: string }[] {
   const short = /^s\s*(?:&|\+|and|n)\s*p\b/i;
   const [, salt, pepper, measure = ''] =
-    SALT_AND_PEPPER.exec(text.replace(short, 'salt and pepper')) ?? [];
+    SALT_AND_PEPPER.exec(text.replace(short, 'salt and pepper').replace(/\btt$/i, 'to taste')) ??
+    [];
   if (salt !== undefined && pepper !== undefined)
     return [salt, pepper].map((own) => ({ text, own: `${own}${measure}` }));
   // “Port & red wine, half and half”: how they are mixed.
@@ -276,7 +277,7 @@ function splitList(text: string): { text: string; own: string }[] {
     return parts.map((own) => ({ text, own }));
   if (isFoods && arePlainFoods(parts)) return parts.map((own) => ({ text, own }));
   const isOwn = (part: string): boolean =>
-    /^(?:an?\s+)?(?:small|large|big)?\s*(?:bunch|handful|pinch|sprig|knob|dash|splash)\w*\s+(?:of\s+)?\p{L}/iu.test(
+    /^(?:an?\s+)?(?:small|large|big)?\s*(?:bunch|handful|pinch|sprig|knob|dash|splash|squeeze|drizzle|glug|grind)\w*\s+(?:of\s+)?\p{L}/iu.test(
       part,
     );
   return parts.length > 1 && parts.every(isOwn)

@@ -58,6 +58,9 @@ function linesOf(value: unknown, depth = 0): string[] {
   return linesOf(value.text ?? value.description ?? value.name ?? [], depth + 1);
 }
 
+/** “1. Mix …” in a list that is one. */
+const STEP_NUMBER = /^(?:step\s+)?\d{1,2}\s?[.):]\s+(?=\p{L})/iu;
+
 export function fromJsonLd(node: Json): RawRecipe {
   const [name = ''] = linesOf(node.name ?? node.headline);
   const own = ownDish(node);
@@ -67,7 +70,7 @@ export function fromJsonLd(node: Json): RawRecipe {
     // “4” and “4 servings” are often given together; the longer one says what is counted.
     yieldText: yields.sort((a, b) => b.length - a.length)[0] ?? '',
     ingredients: linesOf(node.recipeIngredient ?? node.ingredients ?? []),
-    instructions: linesOf(node.recipeInstructions ?? []),
+    instructions: linesOf(node.recipeInstructions ?? []).map((l) => l.replace(STEP_NUMBER, '')),
     notes: linesOf(node.description ?? []),
     leftOver: [],
     aside: [],

@@ -146,6 +146,9 @@ const plainMeasures = (text: string): string =>
   text
     .replace(/^some\s+(?=\p{L})/iu, '')
     .replace(/\bpdr\b\.?/i, 'powder')
+    .replace(/\btt$/i, 'to taste')
+    .replace(/(?<=\d\s+)spr\b\.?/i, 'sprigs')
+    .replace(/(?<=\p{L}\s+(?:\.\.\.\s+)?\d+\s+)ea\b\.?\s*/iu, '')
     .replace(/^(\d[\d./ ]*|[½¼¾])\s?#\s+(?=\p{L})/u, '$1 lb ')
     .replace(/^(\d+)\s?cl\.?\s+(?=(?:of )?garlic)/i, '$1 cloves ')
     .replace(/\bbay lvs?\.?$|\bbay lf\.?$/i, (short) =>

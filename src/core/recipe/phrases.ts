@@ -8,7 +8,7 @@ const has =
 
 /** Natural release: the pot is left until it lets go. */
 export const saysNatural = has(
-  /\bnatural(?:ly)?\b|\bnat(?:ch|ty|'l|’l|\.)? (?:press(?:ure)? )?rel(?:ease)?\b|\bN\.?P?\.?R\b|\bpressure (?:to )?(?:drop|fall|subside|come down|go down|dissipate)s?\b(?! quickly)|\b(?:come|comes|fall|falls|drop|drops|go|goes|die|dies|release|releases|let go|lets go|subside|subsides)\b[^.]{0,24}\b(?:by itself|on its own|of its own accord|in its own time|slowly)\b|\bby itself\b|\bon its own\b|\bleave (?:it|the pot|the lid|the valve)\b[^.]{0,20}\b(?:closed|alone|until the pin)|\bslow release\b|\blos(?:e|es|ing) (?:its |the |all )?pressure\b|\blet it down\b|\b(?:wants?|needs?|takes?)\b[^.]{0,12}\bto come down\b|\b(?:let|left|leave|leaves|allow|wait)\b[^.]{0,24}\b(?:come|comes|go|drop|fall)s? down\b(?! quick)|\b(?:until|till|once|when|wait for|after) (?:all )?(?:the )?(?:pressure|steam)(?: has| is|(?:'|’)s)? (?:gone|dropped|down|fallen|off|come down|died)\b|\b(?:pin|float valve|button|indicator) (?:has |is |to )?(?:drop(?:s|ped)?|fall(?:s|en)?|down|sinks?|gone down|goes down)\b|\bin its own (?:sweet )?time\b/i,
+  /\bnatural(?:ly)?\b|\bnat(?:ch|ty|'l|’l|\.)? (?:press(?:ure)? )?rel(?:ease)?\b|\bN\.?P?\.?R\b|\bpressure (?:to )?(?:drop|fall|subside|come down|go down|dissipate)s?\b(?! quickly)|\b(?:come|comes|fall|falls|drop|drops|go|goes|die|dies|release|releases|let go|lets go|subside|subsides)\b[^.]{0,24}\b(?:by itself|on its own|of its own accord|in its own time|slowly)\b|\bby itself\b|\bon its own\b|\bleave (?:it|the pot|the lid|the valve)\b[^.]{0,20}\b(?:closed|alone|until the pin)|\bslow release\b|\blos(?:e|es|ing) (?:its |the |all )?pressure\b|\blet it down\b|\b(?:wants?|needs?|takes?)\b[^.]{0,12}\bto come down\b|\b(?:let|left|leave|leaves|allow|wait)\b[^.]{0,24}\b(?:come|comes|go|drop|fall)s? down\b(?! quick)|\b(?:until|till|once|when|wait for|after) (?:all )?(?:the )?(?:pressure|steam)(?: has| is|(?:'|’)s)? (?:gone|dropped|down|fallen|off|come down|died)\b|\b(?:pin|float valve|button|indicator) (?:has |is |to |will have |should have )?(?:drop(?:s|ped)?|fall(?:s|en)?|down|sinks?|gone down|goes down)\b|\bin its own (?:sweet )?time\b/i,
 );
 /** Quick release: the valve is opened. */
 export const saysQuick = has(
@@ -151,7 +151,8 @@ const CRISPS_FROM_ABOVE = /\b(?:lid|air|grill|broil|oven|°|degrees|\d{3} ?[CF]\
 /** A hot oven, however it is put there; not the dish, the gloves, or where it comes out of. */
 const IN_OVEN =
   /(?<!\b(?:out of|from) (?:the |a )?(?:hot )?)\boven\b(?! (?:dish|gloves?|mitts?|tray|rack|to\b|on\b)|-?(?:proof|safe))/i;
-const HEAT_ALONE = /^(?:at |@ ?)?\d{3} ?(?:°|º|degrees?|C\b|F\b)/i;
+const HEAT_ALONE =
+  /^(?:at |@ ?)?\d{3} ?(?:°|º|degrees?|C\b|F\b)(?![^.]*\b(?:thickest|middle|cent(?:er|re)|inside|internal|probe|thermometer|at the bone)\b)/i;
 const ROASTS = /^(?:then |meanwhile )?roast\b(?! (?:is|in the pot))/i;
 const UNSEALED = /\b(?:valve|vent)(?: is| left)? open\b|\b(?:no|without) pressure\b/i;
 const ABOVE_FOOD: ReadonlySet<FoundKind> = new Set(['oven', 'crisp', 'burner', 'simmer', 'brown']);
@@ -205,5 +206,5 @@ export const isPreparing = has(
   /\b(?:chop|dice|slice|cut(?!(?: |-)sides? (?:up|down|facing))|peel|trim|rinse|wash|scrub|drain|grate|mince|cube|shred|rub|pat|score|tear|halve|quarter|crush|core|whisk|whip|beat|mix|combine|form|shape|roll|grease|line|toss|coat|pound|zest|squeeze|measure|crumble|pull apart|pick over|blitz|grind|pulse|press(?=\s(?:it |them |the \w+ |this )?(?:in|into|onto|over)\b))\b/i,
 );
 export const isFinishing = has(
-  /\b(?:serve|garnish|sprinkle|scatter|taste|adjust|correct|fluff|mash|shred|puree|purée|blend|fold|top|drizzle|stir|season|dress|toss|spoon|ladle|divide|slice|carve|mount|crumble|mash|top with|remove|transfer|lift|squeeze|add|pour|mix|strain|drain|discard|skim|melt|beat|whisk|combine|peel|cut|unmould|fish (?:it |them |the [\w ]+?)?out|fish out|pull (?:it|them|out|the|\w+ to)|take (?:it|them|out|the)|turn out|enjoy|eat|check)\b/i,
+  /\b(?:serve|garnish|sprinkle|scatter|taste|adjust|correct|salt(?= (?:it|them|the|now|to)\b)|fluff|mash|shred|puree|purée|blend|fold|top|drizzle|stir|season|dress|toss|spoon|ladle|divide|slice|carve|mount|crumble|mash|top with|remove|transfer|lift|squeeze|add|pour|mix|strain|drain|discard|skim|melt|beat|whisk|combine|peel|cut|unmould|fish (?:it |them |the [\w ]+?)?out|fish out|pull (?:it|them|out|the|\w+ to)|take (?:it|them|out|the)|turn out|enjoy|eat|check)\b/i,
 );

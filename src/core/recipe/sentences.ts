@@ -16,7 +16,7 @@ const BEGINS_ONE =
 
 /** “Stir for a min. 500 ml of ale”: the next sentence begins with what goes in. */
 const MEASURE_BEHIND =
-  /^\s+(?:\d{1,2} (?!more\b|min|m\b|sec|hours?\b|hrs?\b|h\b|times\b|on\b|at\b|in\b|to\b|or\b|for\b|of\b|and\b|if\b|until\b|natural|quick|high|low|per\b|each\b|a\b|under|with)\p{Ll}{3}|\d[\d.,/½¼¾]*\s?(?:ml|cl|l|g|kg|oz|lbs?|cups?|tbsp|tsp|lit(?:re|er)s?|pints?)\b(?! (?:at|per)\b))/iu;
+  /^\s+(?:\d{1,2} (?!more\b|batch|goes\b|lots\b|min|m\b|sec|hours?\b|hrs?\b|h\b|times\b|on\b|at\b|in\b|to\b|or\b|for\b|of\b|and\b|if\b|until\b|natural|quick|high|low|per\b|each\b|a\b|under|with)\p{Ll}{3}|\d[\d.,/½¼¾]*\s?(?:ml|cl|l|g|kg|oz|lbs?|cups?|tbsp|tsp|lit(?:re|er)s?|pints?)\b(?! (?:at|per)\b))/iu;
 
 /** A question goes with what is said to it: “Too thin? Simmer for 5 minutes.” */
 const SENTENCE_END = /(?<=[.!]['"”)]?)\s+(?=["“(]?[\p{L}\d])|\n+/u;
@@ -56,6 +56,10 @@ const withBracketed = (sentence: string): string =>
     return before.trim() === '' || isOfCycle ? whole : ` ${time}`;
   });
 
+/** A chef’s card: “Deg. pernod”, “Red. liq by half”, “Col. fennel”. */
+const SHORT_WORK = /(?<=^|[.!/]\s+|\d\s+)(?:deg|red|col)\.(?=\s+\p{L})/giu;
+const SPELT: Readonly<Record<string, string>> = { deg: 'Deglaze', red: 'Reduce', col: 'Brown' };
+
 const NUMBERED = /\b(no|nr|step|vol)\.(?=\s*\d)/gi;
 
 export function toSentences(paragraphs: readonly string[]): string[] {
@@ -63,6 +67,7 @@ export function toSentences(paragraphs: readonly string[]): string[] {
     .flatMap((p) =>
       p
         .replace(NUMBERED, '$1')
+        .replace(SHORT_WORK, (short) => SPELT[short.toLowerCase().replace('.', '')] ?? short)
         .replace(ALWAYS_SHORT, '$1')
         .replace(SHORT_UNIT, '$1')
         .replace(MEASURE_SHORT, (whole, word: string, next: string) =>

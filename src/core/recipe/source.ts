@@ -3,6 +3,7 @@ import { failure, success, type Outcome } from '../reason';
 import { readPage } from './html';
 import { findRecipes, fromJsonLd } from './json-ld';
 import { findYield } from './lines/yields';
+import { recipesIn } from './several';
 import { fromText } from './text';
 import type { RawRecipe, ReadOptions } from './types';
 
@@ -31,7 +32,7 @@ export function readSource(text: string, options: ReadOptions = {}): Outcome<Raw
       return refuse('is JSON without a recipe in it', 'it needs a thing of @type Recipe');
   }
   if (/<[a-z!/][^>]*>/i.test(trimmed)) return fromPage(trimmed, pick, kinds);
-  return readText(trimmed, kinds);
+  return readText(trimmed, pick, kinds);
 }
 
 /** The recipes of a block of data, in its order. */
@@ -70,7 +71,7 @@ function mendJson(text: string): string {
 }
 
 /** More lines or sentences than any recipe has are not looked at one by one. */
-function readText(text: string, kinds: ReadOptions['kinds']): Outcome<RawRecipe> {
+function readText(text: string, pick: number, kinds: ReadOptions['kinds']): Outcome<RawRecipe> {
   const lines = text.split('\n').filter((line) => line.trim() !== '').length;
   const sentences = text.match(/[.!]\s/g)?.length ?? 0;
   if (lines + sentences > MOST_TEXT_LINES)
@@ -78,7 +79,14 @@ function readText(text: string, kinds: ReadOptions['kinds']): Outcome<RawRecipe>
       `has ${lines + sentences} lines and sentences`,
       `cut it to one recipe: at most ${MOST_TEXT_LINES}`,
     );
-  return check({ ...fromText(text, kinds), source: text.replace(/\r\n?/g, '\n') });
+  const several = recipesIn(text.replace(/\r\n?/g, '\n'));
+  const one = several[pick] ?? several[0];
+  if (!one) return refuse('is empty', 'paste the recipe’s text');
+  return check({
+    ...fromText(one.text, kinds),
+    source: one.text,
+    ...(several.length > 1 ? { names: several.map((r) => r.name) } : {}),
+  });
 }
 
 function fromPage(html: string, pick: number, kinds: ReadOptions['kinds']): Outcome<RawRecipe> {
@@ -94,7 +102,7 @@ function fromPage(html: string, pick: number, kinds: ReadOptions['kinds']): Outc
     const name = found.name || page.title;
     return check({ ...found, name, yieldText: found.yieldText || findYield(page.text) });
   }
-  const read = readText(page.text, kinds);
+  const read = readText(page.text, pick, kinds);
   return read.ok ? success({ ...read.value, name: read.value.name || page.title }) : read;
 }
 

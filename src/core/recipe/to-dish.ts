@@ -162,14 +162,13 @@ export function toDish(
 
 /** A recipe in another language: its list as it is written, and everything else shown as not read. */
 function asGiven(raw: RawRecipe): RawRecipe {
-  const { notes, aside, instructions, leftOver, yieldText } = raw;
+  const { notes, aside, instructions, leftOver } = raw;
   return {
     ...raw,
-    yieldText: '',
     instructions: [],
     notes: [],
     aside: [],
-    leftOver: [yieldText, ...leftOver, ...instructions, ...notes, ...aside].filter(Boolean),
+    leftOver: [...leftOver, ...instructions, ...notes, ...aside].filter(Boolean),
   };
 }
 

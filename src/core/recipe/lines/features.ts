@@ -65,7 +65,7 @@ const VERBS =
 // An accent is no end of a word: “sauté”.
 const VERB = new RegExp(String.raw`\b(?:${VERBS})(?!\p{L})`, 'iu');
 export const VERB_FIRST = new RegExp(
-  String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:(?!(?:tips?|notes?|storage|variations?|optional|serve|serving|prep|cook|total|time)\b)(?:for )?(?:the )?[\p{L}-]{3,}:\s+)?(?:${VERBS})(?!\p{L})(?!\s*(?:–|-|:|\d))`,
+  String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:(?!(?:tips?|notes?|storage|variations?|optional|serve|serving|prep|cook|total|time)\b)(?:for |in )?(?:the )?[\p{L}-]{3,}(?: (?:one|pot|cooker|pan))?:\s+)?(?:${VERBS})(?!\p{L})(?!\s*(?:–|-|:|\d))`,
   'iu',
 );
 /** “Soak 300 g chickpeas the night before.”: an amount behind what is done with it. */
@@ -118,6 +118,8 @@ const COMMENT =
 const LIST_LEAD =
   /\b(?:need(?:ed)?|got|get|have|take|using|ingredients?|goes|goes in|shopping|buy|thing|it(?:'|’)s|it is)\b/i;
 
+/** “The zero minute way”, “30-minute dal”: what kind it is, and not how long. */
+const A_MINUTE_DISH = /\b(?:\d+|\p{L}+)[- ](?:minute|hour)\b(?=\s+\p{L})/giu;
 const TOOLS =
   /^equipment\b|\b(?:spring-?form|push-?pan|(?:cake|loaf|pie|tart|bundt|flan|souffl[eé]|baking|pudding|oven-?proof|metal|glass|round|\d ?(?:cm|mm|in|inch(?:es)?|["”])(?: \p{L}+)?)[ -](?:tin|pan|dish|basin|bowl|mou?ld|ring|jar)s?|ramekins?|trivet|steamer basket|foil sling|silicone mou?lds?|pudding basins?|cheesecloth|muslin|kitchen (?:string|twine)|stick blender|meat thermometer)\b/iu;
 const NEEDS_TOOLS =
@@ -212,7 +214,7 @@ export function featuresOf(line: Line): Features {
     keeping: KEEPING.test(text) && !NIGHT.test(text) && !COLD_STEP.test(text),
     aside: ASIDE.test(text),
     wordsOutside: outside.trim().split(/\s+/).length,
-    timeOutside: findDurations(outside).length > 0,
+    timeOutside: findDurations(outside.replace(A_MINUTE_DISH, ' ')).length > 0,
     comment: COMMENT.test(text),
     listLead: LIST_LEAD.test(text),
   };

@@ -159,9 +159,12 @@ function listCost(f: Features): number {
     f.pressure && 2.5,
     f.verbFirst && 1.2,
     // “Dry: 1 cup flour, 1 tsp soda”.
-    f.amounts > 1 && /^\p{L}[\p{L} ]{0,24}:\s/u.test(f.line.text) && -3,
+    f.amounts > 1 && !f.verbFirst && /^\p{L}[\p{L} ]{0,24}:\s/u.test(f.line.text) && -3,
   );
 }
+
+/** “Card #14”, “Recipe no. 3”: where it is kept, and not what it is. */
+const CARD = /\b(?:card|recipe|page|no\.?|nr\.?)\s*#?\s*\d+\b|#\d+\b/i;
 
 function titleCost(f: Features, { index }: Around): number {
   // “Artichokes with butter — from the back of my notebook”: what stands behind the dash is talk.
@@ -181,6 +184,7 @@ function titleCost(f: Features, { index }: Around): number {
     isDayHeading(f.line.text) && 4,
     f.chatty && !isNamed && (index === 0 && !f.verb && f.food && f.wordsOutside <= 9 ? 0.4 : 1.2),
     f.timeOutside && 2.5,
+    CARD.test(f.line.text) && 2,
     f.pressure && f.verb && 1.5,
     f.verbFirst && 1,
     f.line.isSentence && 2,

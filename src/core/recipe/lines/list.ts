@@ -28,10 +28,16 @@ const ONLY_AMOUNT =
   /^(?:(?:about|around|roughly|approx\.?|ca\.?|~)\s*)?(?:[\d.,½¼¾/]+|(?:half )?an?|one|two|three)\s?(?:kg|g|lbs?|oz|kilos?|pounds?|grams?|ounces?)\.?(?: each| apiece| or so)?$/i;
 const MOST_WORDS = 6;
 
+const DEPTH =
+  /\bwater to cover (?:them |it )?(?:by|with) (?:about )?(?:an?|one|two|three|\d+) ?(?:cm|inch(?:es)?|fingers?|knuckles?),\s*/i;
+
 /** Where the list begins: behind “you need”, at the first thing with an amount. */
 function listStart(sentence: string): number {
   // What stands in brackets tells of the thing before them.
   const outside = sentence.replace(/\([^()]*\)/g, (inner) => ' '.repeat(inner.length));
+  // “Water to cover by two fingers, sage, …”: how deep it stands, and then the list.
+  const depth = DEPTH.exec(outside);
+  if (depth) return depth.index + depth[0].length;
   const [first] = findAmounts(outside).filter(
     (a) =>
       a.start === 0 ||
@@ -41,6 +47,10 @@ function listStart(sentence: string): number {
   );
   if (!first) return 0;
   if (PACKED.test(sentence)) return 0;
+  // “For the turkey: thighs (about 3 lb), salt, 1 tbsp oil”: all that stands behind the colon.
+  const colon = /^[^:,.]{3,40}:\s+/.exec(sentence)?.[0].length ?? 0;
+  const lead = sentence.slice(colon, first.start);
+  if (colon > 0 && lead.includes(',') && mentionedFood(lead) !== null) return colon;
   // “Rajma one cup, cream half a cup”: the food stands in front of its amount.
   const from =
     Math.max(-1, ...[',', ':', ';', '.'].map((c) => sentence.lastIndexOf(c, first.start))) + 1;

@@ -23,7 +23,7 @@ const WHOSE = /^\s*(?:your|my|our)\s+/i;
 const RESERVED =
   /\b(?:remaining|but|reserv\w*|keep|kept|save|saving|minutes?|mins?|serves?|feeds?|step|side|batch\w*)\s*(?:about\s*)?$/i;
 const NO_FOOD =
-  /^(?:fits?|will|should|can|may|pieces?|chunks?|cubes?|slices?|rounds?|strips?|minutes?|mins?|batch\w*|goes|portions?|people|of us|times?|sides?|cm|mm|inch\w*|lots?|runs?|cookers?|pots?|pans?|halves|quarters|bit|little|few|while|moment|quick|natural|good|large|small|hot|lid|rack|trivet|juice|zest|bowl|dish|tin|plate|fork|spoon|lot|touch|boil|simmer|liq|liquid|juices?|cooking|time|must|half|third|quarter|sugar lump)\b/i;
+  /^(?:fits?|will|should|can|may|fingers?|pieces?|chunks?|cubes?|slices?|rounds?|strips?|minutes?|mins?|batch\w*|goes|portions?|people|of us|times?|sides?|cm|mm|inch\w*|lots?|runs?|cookers?|pots?|pans?|halves|quarters|bit|little|few|while|moment|quick|natural|good|large|small|hot|lid|rack|trivet|juice|zest|bowl|dish|tin|plate|fork|spoon|lot|touch|boil|simmer|liq|liquid|juices?|cooking|time|must|half|third|quarter|sugar lump)\b/i;
 /** Said for something that was named before: “the meat”, “the beans”. */
 const GENERIC =
   /^(?:meat|stock|broth|sauce|water|vegetables?|herbs?|spices?|cheese|pasta|noodles|beans?|greens|oil|fat|salt|pepper|chicken|beef|pork|lamb|fish|rice|bread|sugar|butter|gravy|soup|stew|curry|eggs?|flour|milk|cream)$/i;

@@ -49,6 +49,10 @@ function markOf(text: string): { mark: Line['mark']; bare: string } {
 
 const BARE_NUMBER = /^\s*(\d{1,2})\s+(?=[\p{Lu}])/u;
 
+/** Nothing but empty lines stands between two rows. */
+const isNext = (lines: readonly string[], row: number, before = -1): boolean =>
+  lines.slice(before + 1, row).every((line) => line.trim() === '');
+
 /**
  * “1 Pat the pork dry”, “2 Press CANCEL”: lines that count up from one, most of them work, are numbered, though no stop
  * says so.
@@ -64,7 +68,9 @@ function numberedLines(lines: readonly string[]): ReadonlySet<number> {
     found.push(i);
     if (VERB_FIRST.test(line.slice(mark[0].length))) works++;
   }
-  return new Set(found.length >= 3 && works > found.length / 2 ? found : []);
+  const isRun =
+    found.length >= 4 && found.every((row, i) => i === 0 || isNext(lines, row, found[i - 1]));
+  return new Set(found.length >= 3 && (isRun || works > found.length / 2) ? found : []);
 }
 
 /** Lines of a text, and the sentences of its paragraphs, with where they stand in it. */

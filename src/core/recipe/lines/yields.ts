@@ -4,7 +4,7 @@ import { NUMBER, NUMBER_WORDS, toNumber } from '../../units';
 const MOST_SERVINGS = 200;
 const RANGE = String.raw`(?![.,]?\d)(?:\s*(?:-|–|—|to|or)\s*${NUMBER})?`;
 const PEOPLE =
-  'servings?|srvs?|portions?|people|persons?|pers\\b\\.?|ptns?|pax|ppl|eaters|covers|cvrs?|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry';
+  'servings?|srvs?|portions?|people|persons?|pers\\b\\.?|ptns?|pax|ppl|eaters|covers|cvrs?|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry|personen|portionen|personnes|personas|persone|pessoas|porties|personer|porciones|porzioni';
 const ABOUT = String.raw`(?:about|around|approx\w*\.?|roughly|like|say|up to|easily|a (?:crowd|family|table|party) of|the|a hungry|some|well over|between)`;
 /** Made in one piece: how many eat of it is another number. */
 const THINGS = String.raw`(?:(?:\d+(?:\.\d+)?[- ]?(?:inch(?:es)?|in\b\.?|cm|["”])|small|medium|large|big|mini|individual|whole)\s+)*(?:x|×|loa(?:f|ves)|cakes?|pies?|tarts?|dish(?:es)?|jars?|bottles?|trays?|tins?|batch(?:es)?|terrines?|puddings?)\b`;
@@ -18,7 +18,7 @@ const YIELD = new RegExp(
     // “Serves 6 to 8”, “feeds about 8 of us”, “makes 12”, “does the 4 of us”.
     String.raw`(?<!\b(?:per|each|a|one)\s)\b(?:serves?|servings?|yields?|yld|makes|feeds?|portions?|pax|covers|does(?=\s+(?:the\s+)?(?:${NUMBER})(?:\s+(?:of us|easily|with|people|hungry|as)|\s*[.,]?$|\s*\+))|enough for|supper for|dinner for|lunch for|brunch for|breakfast for|starter for|main for|side for|snack for|dessert for|pudding for|meal for|dish for|pot for|for a (?:crowd|family|table|party) of)\b\s*[:=]?\s*(?:for\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?!\s*(?:minutes?|mins?|hours?|cups?|g\b|kg\b|ml\b|l\b|lit|oz|lb|pounds?|kilos?|quarts?|pints?|°|%|${THINGS}))(?:\s+(?:hungry\s+)?(?:${PEOPLE})\b)?`,
     // “8 servings”, “12 covers”, “for 4 people”.
-    String.raw`(?:\bfor\s+)?(?:${ABOUT}\s+)*(?<![\d/.])(${NUMBER})${RANGE}\s*(?:generous |small |large |hungry |good |(?:main|side|first|light)[- ](?:dish|course|meal)(?:[- ]size[d]?)? |main |side |starter |entr[eé]e |meal[- ]sized )?(?:${PEOPLE})\b(?! (?:plate|spoon))`,
+    String.raw`(?:\b(?:for|für|pour|para|per|voor|för|til)\s+)?(?:${ABOUT}\s+)*(?<![\d/.])(${NUMBER})${RANGE}\s*(?:generous |small |large |hungry |good |(?:main|side|first|light)[- ](?:dish|course|meal)(?:[- ]size[d]?)? |main |side |starter |entr[eé]e |meal[- ]sized )?(?:${PEOPLE})\b(?! (?:plate|spoon))`,
     // “Ingredients (6 as a side)”
     String.raw`(?<![\d/.])(${NUMBER})${RANGE}\s+as\s+(?:a\s+|an\s+)?(?:side|sides|starter|main|mains|main course|snack|appeti[sz]er|light (?:lunch|meal|supper))\b`,
     // “For a crowd (12)”

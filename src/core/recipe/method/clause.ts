@@ -27,6 +27,7 @@ import {
 import { toClauses } from '../sentences';
 import type { FoundKind } from '../types';
 import { allowsWaiting } from '../waits';
+import { COMES_TO } from './rates';
 import { BATCHES, CONDITION, EACH, IN_BATCHES, timesIn, type ClauseTime } from './times';
 import { potWords, type PotWords } from './pot-words';
 
@@ -176,6 +177,11 @@ const beginsWithRelease = (sentence: string): boolean => {
   );
 };
 
+/** “9 min per lb for bone in, 7 min/lb for boneless”: the first stands, and the other is shown. */
+const isLaterRate = (text: string, sentence: string, times: readonly ClauseTime[]): boolean =>
+  times.some((t) => t.perPound !== null) &&
+  findDurations(sentence.slice(0, sentence.indexOf(text))).some((d) => d.perPound !== null);
+
 const WHIPPED = /^serve\b.*\b(?:whipped|whisked|beaten)\b/i;
 
 /** “High for 10 minutes if they’re small, 14 if they’re not”: the first stands, and the other is shown. */
@@ -260,6 +266,8 @@ function factsOf(
     conditional:
       (CONDITION.test(text) && !isFirstOfCases(text, sentence)) ||
       OTHER_CASE.test(sentence) ||
+      COMES_TO.test(sentence) ||
+      isLaterRate(text, sentence, times) ||
       (WHISTLES.test(sentence) && FLAME.test(text)) ||
       ASKED_BEFORE.test(sentence),
     releases:

@@ -211,7 +211,13 @@ function waitCost(p: Path, c: Clause, time: ClauseTime): number {
   if (kind === 'natural' && (BEFORE_SERVING.test(c.sentence) || OUT_OF_POT.test(c.text)))
     cost += 2.5;
   // “Let it cool in its liquor for 20 minutes”: the pressure is gone by then.
-  if (kind === 'natural' && /\bcools?\b/i.test(c.text)) cost += 2;
+  if (
+    kind === 'natural' &&
+    /\bcools?\b|\bin (?:its|their|the) (?:own )?(?:liquor|liquid|juices|broth|cooking)\b/i.test(
+      c.text,
+    )
+  )
+    cost += 2;
   return cost;
 }
 

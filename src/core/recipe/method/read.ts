@@ -14,6 +14,7 @@ import type { FoundStage } from '../types';
 import { allowsWaiting } from '../waits';
 import { readClauses } from './clause';
 import { moves } from './moves';
+import { withRates } from './rates';
 import { best, Path } from './path';
 
 export interface ReadInstructions {
@@ -48,7 +49,7 @@ const isSlow = (sentence: string): boolean =>
   saysSlow(sentence) && !saysPressure(sentence.replace(/slow[- ]?cook\w*/gi, ''));
 
 const KEEPING =
-  /^(?:in (?:the )?)?(?:fridge|freezer)\b[^.]{0,12}\b\d[^.]{0,8}?(?:days?|d\b|weeks?|wks?|months?|mos?\b)|\b(?:leftovers?|keeps? (?:for|well|\d|up to)|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|\bcan be \p{L}+ed (?:up to )?(?:the |an? |\d+ |\p{L}+ )?(?:days?|night|evening|hours?) (?:before|ahead|in advance)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|(?:^|\.\s)(?:to )?reheat)\b/iu;
+  /^(?:in (?:the )?)?(?:fridge|freezer)\b[^.]{0,12}\b\d[^.]{0,8}?(?:days?|d\b|weeks?|wks?|months?|mos?\b)|\b(?:leftovers?|keeps? (?:for|well|\d|up to|(?:it |them )?in the (?:fridge|freezer|refrigerator)[^.]{0,12}\b(?:\d+|\p{L}+) (?:days?|weeks?|months?))|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|\bcan be \p{L}+ed (?:up to )?(?:the |an? |\d+ |\p{L}+ )?(?:days?|night|evening|hours?) (?:before|ahead|in advance)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|(?:^|\.\s)(?:to )?reheat)\b/iu;
 /** “Serves 5 hungry folk or 6 normal ones.” */
 const FOR_HOW_MANY = /^(?:it |this |that )?(?:serves|feeds|makes enough for)\b[^.]*\d/i;
 const isKeeping = (sentence: string): boolean =>
@@ -121,7 +122,7 @@ function twoWays(sentence: string): string[] {
 
 /** Reads instructions. Never fails: what names no work is part of the stage beside it. */
 export function readInstructions(paragraphs: readonly string[]): ReadInstructions {
-  const sentences = toSentences(paragraphs).flatMap(twoWays);
+  const sentences = withRates(toSentences(paragraphs).flatMap(twoWays));
   let read = readAll(sentences, false);
   if (read.slow.length > 0 && read.stages.every((s) => s.cycle === null))
     read = readAll(sentences, true);
