@@ -2,6 +2,7 @@
 import { findFood, mentionedFood } from '../food';
 import {
   findAmounts,
+  HUNDREDS,
   NUMBER,
   parseAmount,
   parseQuantity,
@@ -63,7 +64,7 @@ const IS_WORK = new RegExp(
 );
 /** “A rabbit of about 1.2 kilos”: the weight is no part of its name. */
 const WEIGHING = new RegExp(
-  String.raw`\s+(?:(?:of|weighing)\s+(?:about\s+|around\s+|roughly\s+)?|(?:about|around|approx\.?|roughly|say|maybe|c\.|ca\.?)\s+|[~≈]\s*)((?:${NUMBER}|an?)\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|mils?|cups?|lit(?:re|er)s?)(?:\s+and\s+a\s+(?:half|quarter))?(?:\s+(?:each|apiece))?)\b`,
+  String.raw`\s+(?:(?:of|weighing)\s+(?:about\s+|around\s+|roughly\s+)?|(?:about|around|approx\.?|roughly|say|maybe|c\.|ca\.?)\s+|[~≈]\s*)((?:${HUNDREDS}|${NUMBER}|an?)\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|mils?|cups?|lit(?:re|er)s?)(?:\s+and\s+a\s+(?:half|quarter))?(?:\s+(?:each|apiece))?)\b`,
   'i',
 );
 const ABOUT = /^(?:about|around|approx\.?|roughly|ca\.?|c\.|~|=)\s*/i;

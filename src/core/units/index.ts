@@ -1,7 +1,7 @@
 export { UNITS, UNIT_NAMES, add, convert, kindOf } from './quantity';
 export type { Quantity, Unit } from './quantity';
 export { parseLength } from './length';
-export { NUMBER, NUMBER_WORDS, toNumber } from './numbers';
+export { HUNDREDS, NUMBER, NUMBER_WORDS, toNumber } from './numbers';
 export { findAmounts, parseAmount, parseQuantity } from './parse';
 export type { FoundAmount } from './parse';
 export { formatCapacity, formatQuantity, toFraction } from './display';

@@ -53,9 +53,7 @@ const SMALL = [
 ];
 const ONES = SMALL.slice(1, 10).join('|');
 const TEN = Object.keys(TENS).join('|');
-/** “A hundred and fifty”, “two hundred”: nobody who speaks says figures. */
-const HUNDRED = String.raw`(?:(?:an?|${ONES})\s+)?hundred(?:\s+(?:and\s+)?(?:(?:${TEN})(?:[- ](?:${ONES}))?|${[...SMALL].reverse().join('|')})\b)?`;
-const PLAIN = `(?:${HUNDRED}|(?:${TEN})[- ](?:${ONES})|${TEN}|${[...SMALL].reverse().join('|')}|nought)`;
+const PLAIN = `(?:(?:${TEN})[- ](?:${ONES})|${TEN}|${[...SMALL].reverse().join('|')}|nought)`;
 const PART = String.raw`(?:half|quarter|third|three[- ]quarters)`;
 
 /**
@@ -69,6 +67,12 @@ export const FIGURE = String.raw`(?:\d+\s+dozen\b|\d+[ -]\d+\s?[/⁄]\s?\d+|\d+\
  * `three quarters of an`, `a couple of`.
  */
 export const NUMBER_WORDS = String.raw`(?:\b(?:half a dozen|(?:an?|\d+|${PLAIN})\s+dozen(?:\s+and\s+a\s+half)?|an?\s+couple(?:\s+of)?|${PLAIN}\s+and\s+(?:an?\s+)?${PART}|${PLAIN}|half(?:\s+an?)?|(?:an?\s+)?(?:quarter|third)(?:\s+of)?(?:\s+an?)?|three[- ]quarters(?:\s+of)?(?:\s+an?)?)\b)`;
+
+/**
+ * “A hundred and fifty”, “two hundred”, as people who speak say amounts of food. No part of `NUMBER`: there is no hundred
+ * minutes or people, and every pattern would be twice as long.
+ */
+export const HUNDREDS = String.raw`(?:\b(?:(?:an?|${ONES})\s+)?hundred(?:\s+(?:and\s+)?(?:(?:${TEN})(?:[- ](?:${ONES}))?|${[...SMALL].reverse().join('|')})\b)?)`;
 
 /** Figures or words. */
 export const NUMBER = `(?:${FIGURE}|${NUMBER_WORDS})`;

@@ -2,7 +2,7 @@
  * Amounts as people write them: `1 1/2 cups`, `1½ c`, `2–3 tbsp`, `1 (14 oz) can`, `a pinch`, `two pounds and a half`,
  * anywhere in a text.
  */
-import { FIGURE, NUMBER, toNumber } from './numbers';
+import { FIGURE, HUNDREDS, NUMBER, toNumber } from './numbers';
 import type { Quantity, Unit } from './quantity';
 
 export interface ParsedAmount {
@@ -73,7 +73,7 @@ const SIZE_WORDS =
   'lge?|sm|med|heaped|heaping|level|scant|generous|rounded|packed|good|big|large|small|medium|fat|regular|standard|whole|full|extra|more|further';
 const CONTAINER =
   'cans?|tins?|packages?|packets?|pkgs?|packs?|sachets?|bags?|box(?:es)?|cartons?|jars?|bottles?|tubs?|pouch(?:es)?';
-const COUNT = `(?:${NUMBER}|\\ban?\\b)`;
+const COUNT = `(?:${HUNDREDS}|${NUMBER}|\\ban?\\b)`;
 const RANGE = String.raw`(?:\s*(?:-|–|—|\bto\b|\bor\b)\s*(${NUMBER})(?![\d/]))?`;
 const ABOUT = String.raw`(?:(?:about|around|approximately|approx\.?|roughly|some|ca\.?|circa|~)\s*)?`;
 const OF = String.raw`(?:\s+of\b(?!\s+(?:the|that|this|it|its)\b))?`;
