@@ -243,6 +243,14 @@ function splitList(text: string): { text: string; own: string }[] {
       text,
       own,
     }));
+  // “1 onion, 1 carrot and 2 sticks celery, all finely diced”: each of them is.
+  const [listed = '', how] = text.split(/,\s+(?=(?:all|both) (?:\p{L}+ly )?\p{L}+(?:ed|t)$)/iu);
+  const each = how === undefined ? [] : listed.split(/,\s+|\s+(?:[+&]|and)\s+/);
+  if (each.length > 1 && each.every(isCounted))
+    return each.map((one) => ({
+      text,
+      own: `${one}, ${how?.replace(/^(?:all|both) /i, '') ?? ''}`,
+    }));
   const added = text.split(/\s+(?:[+&]|(?<!\bhundred\s+)and)\s+/i);
   // “25 g butter + a knob at the end” is butter.
   const isMore = (part: string): boolean =>
@@ -289,11 +297,12 @@ function splitList(text: string): { text: string; own: string }[] {
  * The form that the line says and its food does not: out of a can pulses are cooked (dry ones of the same name would
  * drink the pot empty), a tin of fish is not from the slab, and a bunch or a sprig of a herb is no jar of it.
  */
-function formOf({ food: name, unit, state }: IngredientLine, food: Food | null): string {
+function formOf({ food: name, unit, state, packWords }: IngredientLine, food: Food | null): string {
   const isSaid = /\b(?:canned|tinned|fresh|dried)\b/i.test(name);
   if (isSaid || food === null) return '';
   const isDryPulse = food.group === 'pulse' && food.takes > 0;
-  if (isDryPulse && (unit === 'can' || state === 'canned')) return 'canned ';
+  const isJarred = unit === 'package' && /\bjars?\b/i.test(packWords ?? '');
+  if (isDryPulse && (unit === 'can' || state === 'canned' || isJarred)) return 'canned ';
   if (state === 'canned' && unit !== 'can' && food.group === 'fish') return 'canned ';
   return state === 'fresh' && food.group === 'seasoning' ? 'fresh ' : '';
 }

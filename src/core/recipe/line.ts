@@ -145,6 +145,11 @@ const PART_OF = new RegExp(
 /** “1# beans” is a pound, “4 cl. garlic” are cloves, “1 lg. onion” is a large one (common practice). */
 const plainMeasures = (text: string): string =>
   text
+    // “600g/1lb 5oz pasta”, “2 x 400g/14oz tins tomatoes”: the same once more, told behind the food.
+    .replace(
+      /^((?:\d+\s*[x×]\s*)?\d[\d.]*\s?(?:g|kg|ml|l))\s?\/\s?(\d[\d½¼¾.]*\s?lb\s?\d[\d½¼¾]*\s?oz|\d[\d½¼¾.]*\s?(?:fl\s)?oz(?=\s+(?:tins?|cans?|jars?|packets?|packs?)\b))\s+([^,(]+)/i,
+      '$1 $3 ($2)',
+    )
     .replace(/^some\s+(?=\p{L})/iu, '')
     .replace(/\bpdr\b\.?/i, 'powder')
     .replace(/\btt$/i, 'to taste')

@@ -16,6 +16,9 @@ const MM_PER_INCH = 25.4;
 
 const WIDE =
   /(\d{1,2}(?:\.\d)?)\s*-?\s*(inch(?:es)?|in\b|["”″]|cm\b)(?=[^.;]{0,30}\b(?:pan|tin|dish|bowl|basin|spring-?form|push-?pan|mou?ld|round)\b)/i;
+/** “Bowl (7", stainless)”. */
+const IN_BRACKETS =
+  /\b(?:pan|tin|dish|bowl|basin|mou?ld)\s*\(\s*(\d{1,2}(?:\.\d)?)\s*-?\s*(inch(?:es)?|in\b|["”″]|cm\b)/i;
 const HOLDS =
   /(\d(?:\.\d{1,2})?|\d{3,4})\s*-?\s*(l\b|lit(?:re|er)s?|ml|pints?|quarts?|qt\b)(?=[^.;]{0,20}\b(?:basin|bowl|pudding|dish|mou?ld)\b)/i;
 /** “Let the steam out” is no rack, “steam the sprouts over water” is one. */
@@ -26,7 +29,7 @@ const UNDERNEATH =
 
 /** Width and height of the vessel that the words name; null where they name neither width nor volume. */
 export function panIn(text: string): { diameterMm: number; heightMm: number } | null {
-  const wide = WIDE.exec(text);
+  const wide = WIDE.exec(text) ?? IN_BRACKETS.exec(text);
   if (wide) {
     const size = Number(wide[1]) * (/^c/i.test(wide[2] ?? '') ? 10 : MM_PER_INCH);
     return size >= 80 && size <= 320

@@ -66,6 +66,7 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
   };
   const hasPressure = features.some((f) => f.pressure);
   let isOtherWay = false;
+  let isOtherPart = false;
   let day = '';
   let part = '';
   const parts: Record<number, string> = {};
@@ -78,7 +79,10 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
       isOtherWay = hasPressure && OTHER_WAY.test(f.line.text);
     if (isDayHeading(f.line.text)) day = dayBefore(f.line.text);
     const told = day !== '' && label === 'step' ? withDay(f, day) : f;
-    const isOther = isOtherWay || (hasPressure && ON_THE_STOVE.test(f.line.text));
+    const isNewLine = source.slice(features[i - 1]?.line.end ?? 0, f.line.start + 1).includes('\n');
+    if (isNewLine || !f.line.isSentence) isOtherPart = false;
+    isOtherPart ||= hasPressure && ON_THE_STOVE.test(f.line.text);
+    const isOther = isOtherWay || isOtherPart;
     take(recipe, told, isOther && label === 'step' ? 'note' : label);
     const own = label === 'list' || label === 'ingredient' ? partOfLine(f.line.text) || part : '';
     for (let at = listedBefore; own !== '' && at < recipe.ingredients.length; at++) parts[at] = own;
@@ -154,7 +158,10 @@ function labelSaid(f: Features, kind: PieceKind | undefined): Label | null {
 }
 
 const ON_THE_STOVE =
-  /^(?:on|in) (?:the |a |an |your )?(?:stove(?: ?top)?|hob|gas|old(?:-style| style)? (?:pressure )?cooker|stove ?top (?:pressure )?cooker|slow[- ]?cooker|oven)\b[^.:]{0,24}:\s/i;
+  /^(?:on|in) (?:the |a |an |your )?(?:stove(?: ?top)?|hob|gas|old(?:-style| style)? (?:pressure )?cooker|stove ?top (?:pressure )?cooker|slow[- ]?cooker|oven)\b[^.:]{0,24}:\s|^slow(?:[- ]?cook(?:er|ing)?)?(?: way| method| version)?\s*(?:\([^()]*\))?\s*:\s/i;
+/** “FAST (pressure): …”: which way it is, and then the work. */
+const THE_FAST_WAY =
+  /^(?:fast|quick|pressure|pressure[- ]cooker|multi-?cooker)(?: way| method| version)?\s*(?:\([^()]*\))?\s*:\s+(?=\p{L}{3})/iu;
 const OTHER_WAY =
   /^(?:in (?:the|a) )?(?:slow[- ]?cooker|oven|stove ?top|hob|conventional)\b[^.]{0,24}$/i;
 
@@ -206,14 +213,21 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
       takeTitle(recipe, text, found);
       break;
     case 'ingredient':
-      recipe.ingredients.push(...eachWithAmount(own));
+      if (/^(?:while|meanwhile|during)\b[^:]*:/i.test(own)) {
+        recipe.ingredients.push(...splitSpokenList(own));
+        recipe.instructions.push(own);
+      } else recipe.ingredients.push(...eachWithAmount(own));
+      if (VESSEL_SIZE.test(own))
+        recipe.tools = [...(recipe.tools ?? []), VESSEL_SIZE.exec(own)?.[0] ?? ''];
       break;
     case 'list':
+      if (VESSEL_SIZE.test(own))
+        recipe.tools = [...(recipe.tools ?? []), VESSEL_SIZE.exec(own)?.[0] ?? ''];
       recipe.ingredients.push(...list);
       if (work !== '') recipe.instructions.push(capital(work));
       break;
     case 'step':
-      recipe.instructions.push(withoutServes(own, found));
+      recipe.instructions.push(withoutServes(own.replace(THE_FAST_WAY, ''), found));
       break;
     case 'note':
       recipe.notes.push(text);
@@ -283,6 +297,9 @@ const isIntro = (recipe: RawRecipe, text: string): boolean =>
   recipe.name !== '' &&
   recipe.ingredients.length + recipe.instructions.length + recipe.notes.length === 0 &&
   text.length <= LONGEST_INTRO;
+
+/** “Bowl (7", stainless): 1 cup rice”: how large it is. */
+const VESSEL_SIZE = /^(?:bowl|pan|tin|dish|basin|mou?ld)\s*\([^()]*\d[^()]*\)(?=\s*:)/i;
 
 /** The title without what stands beside it: “Duck (Serves 4; Prep 15 mins)”, “Pilaf | Yields 5 cups”. */
 function takeTitle(recipe: RawRecipe, text: string, found: string): void {

@@ -192,7 +192,7 @@ function writeStage(
     }
     case 'oven':
     case 'crisp':
-      if (stage.celsius === null)
+      if (stage.celsius === null && !UNDER_GRILL.test(base.sentence))
         questions.push({
           id: `${base.id}.heat`,
           about: { kind: 'heat', stage: base.id },
@@ -206,7 +206,10 @@ function writeStage(
         ...turned(base.sentence, minutes),
         kind: stage.kind,
         minutes,
-        celsius: Math.min(300, Math.max(100, stage.celsius ?? 200)),
+        celsius: Math.min(
+          300,
+          Math.max(100, stage.celsius ?? (UNDER_GRILL.test(base.sentence) ? GRILL_C : 200)),
+        ),
       };
     case 'slow': {
       const setting = levelIn(base.sentence);
@@ -266,6 +269,11 @@ function writeStage(
       return { ...base, kind: stage.kind, minutes };
   }
 }
+
+/** A grill is on or off: nobody sets degrees (common practice), °C. */
+const GRILL_C = 250;
+const UNDER_GRILL =
+  /\bunder (?:the |a )?(?:hot |medium |preheated )*(?:grill|broiler|salamander)\b|\bbroil(?:er)?\b|\bgrill (?:for|until|till|it|them|the|to high|on high|\d)|\bgrill\b[^.]*\b(?:each side|per side|a side|until|till)\b/i;
 
 function turned(text: string, minutes: number): Pick<Stage, 'turns'> {
   const turns = turnsIn(text, minutes);

@@ -112,7 +112,7 @@ const NIGHT =
 const COLD_STEP =
   /^(?!.*\b(?:leftovers?|can|may|up to|freezes|well)\b)(?:.*\bfreeze\b.*\b(?:for|until)\b.*\b(?:hours?|hrs?|firm|solid|set|overnight)\b|(?:take|move|transfer|bring|remove|lift)\b.*\b(?:fridge|freezer|refrigerator)\b.*\bbefore\b)/i;
 const ASIDE =
-  /^(?:\w+(?:'|’)s |top |quick |chef(?:'|’)?s? |cook(?:'|’)?s? )?(?:tips?|notes?|storage|to store|(?:make|do|get|prepare|cook)[- ]ahead|variations?|substitut\w+|serving suggestions?|p\.?s\.?)\s*[:.–—-]/i;
+  /^(?:\w+(?:'|’)s |top |quick |chef(?:'|’)?s? |cook(?:'|’)?s? )?(?:tips?|notes?|storage|to store|to freeze|to reheat|(?:to )?(?:make|do|get|prepare|cook)(?: it| this)?[- ](?:ahead|in advance)|variations?|substitut\w+|serving suggestions?|p\.?s\.?)\s*[:.–—-]/i;
 const COMMENT =
   /^\S+(?:\s\S+){0,2} says:|^(?:reply|comments?|\d+ (?:comments?|thoughts?|replies|responses))\b|★|☆|\b\d(?:\.\d)? stars?\b(?! anise)/i;
 const LIST_LEAD =

@@ -8,11 +8,11 @@ const HEADINGS: readonly (readonly [RegExp, Part])[] = [
     'ingredients',
   ],
   [
-    /^(?:the )?(?:directions?|methods?|instructions?|steps|preparation|how to (?:make|cook)(?: it)?|what to do|procedure|to make|here(?:'|’)?s how|let(?:'|’)?s cook|making it|make it)\b[^.]{0,24}$|^cooking$/i,
+    /^(?:the )?(?:directions?|methods?|instructions?|steps|preparation|how to (?:make|cook)(?: it)?|what to do|procedure|to make(?! (?:it )?(?:ahead|in advance))|here(?:'|’)?s how|let(?:'|’)?s cook|making it|make it)\b[^.]{0,24}$|^cooking$/i,
     'method',
   ],
   [
-    /^(?:recipe )?(?:notes?|tips?(?: (?:and|&) tricks)?|cook(?:'|’)?s notes?|storage|storing|to store|leftovers|nutrition(?:al)?(?: \w+)?|remarks?|variations?|substitutions?|make[- ]ahead|comments?|related(?: recipes)?|more recipes|you might (?:also )?like|\d+ (?:thoughts?|comments?|responses?)\b.*)\b.{0,24}$/i,
+    /^(?:recipe )?(?:notes?|tips?(?: (?:and|&) tricks)?|cook(?:'|’)?s notes?|storage|storing|to store|leftovers|nutrition(?:al)?(?: \w+)?|remarks?|variations?|substitutions?|(?:to )?make(?: it)?[- ](?:ahead|in advance)|comments?|related(?: recipes)?|more recipes|you might (?:also )?like|\d+ (?:thoughts?|comments?|responses?)\b.*)\b.{0,24}$/i,
     'notes',
   ],
 ];

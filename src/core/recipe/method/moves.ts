@@ -250,7 +250,7 @@ function wait(p: Path, c: Clause, time: ClauseTime): void {
 
 /** “High”, “cook on high”: the level of what follows. */
 const LEVEL_ALONE =
-  /^(?:cook )?(?:it )?(?:on |at )?(?:low|high|max(?:imum)?|highest)(?: pressure)?\.?$/i;
+  /^(?:cook )?(?:it )?(?:on |at )?(?:low|lo|high|hi|max(?:imum)?|highest)(?: pressure)?\.?$/i;
 
 function withoutTime(path: Path, c: Clause): Path[] {
   const p = path.clone();

@@ -84,6 +84,11 @@ export function other(p: Path, c: Clause): void {
     return;
   }
   const last = p.stages.at(-1);
+  // “Check at 10”: a look while it goes on.
+  if (/^check (?:it |them )?(?:at|after|from) \d/i.test(c.text)) {
+    p.attach(c);
+    return;
+  }
   // “… before you cut it”: when, and no work.
   if (/^(?:you|we) (?!(?:can|could|need|want|have|should|will|must|then)\b)/i.test(c.text)) {
     p.attach(c);

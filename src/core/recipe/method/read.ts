@@ -53,7 +53,8 @@ const KEEPING =
 /** “Serves 5 hungry folk or 6 normal ones.” */
 const FOR_HOW_MANY = /^(?:it |this |that )?(?:serves|feeds|makes enough for)\b[^.]*\d/i;
 const isKeeping = (sentence: string): boolean =>
-  (KEEPING.test(sentence) ||
+  // “Pour off the liquid (save it, it freezes well)”: what stands in brackets is no reason to leave out the work.
+  (KEEPING.test(sentence.replace(/\([^()]*\)/g, ' ')) ||
     FOR_HOW_MANY.test(sentence) ||
     toClauses(sentence).every(allowsWaiting)) &&
   !saysPressure(sentence) &&

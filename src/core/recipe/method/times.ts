@@ -28,8 +28,8 @@ const SIDES =
 const IN_ALL = /\d\s?(?:min(?:ute)?s?\.?|m)? (?:in all|in total|total|altogether|all told)\b/i;
 /** “In batches, 8 minutes each”: two at the least. */
 export const IN_BATCHES = new RegExp(
-  String.raw`\b(?:in|several|a few|small) (?:small |several |a few )?batches\b|\b(?:a few|${NUMBER}) at a time\b|\b(?:cook|fry|brown|griddle|toast|sear) each\b(?! side)`,
-  'i',
+  String.raw`\b(?:in|several|a few|small) (?:small |several |a few )?batches\b|\b(?:a few|${NUMBER})(?: \p{L}+)? at a time\b|\b(?:cook|fry|brown|griddle|toast|sear) each\b(?! side)`,
+  'iu',
 );
 const LIMIT_BEFORE =
   /\b(?:max(?:imum)?|at most|no (?:more|longer) than|not (?:more|longer) than|or up to|(?:hold|keep|can (?:wait|sit|stay|stand))\b.*\bup to)\.?\s*$/i;

@@ -85,6 +85,10 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   const isOver = p.hasCycle;
   // “Roll a teaspoonful in each leaf”: whatever was fried before.
   if (SHAPES.test(c.sentence)) return { kind: isOver ? 'finish' : 'prep', cost: 0.4 };
+  // “Simmer 10 minutes. Cream in; 2 minutes more.”
+  const goesOn =
+    c.again && p.going !== null && p.going.kind === p.lastKind && c.at - p.going.at <= 1;
+  if (goesOn && p.going && p.going.kind !== 'rest') return { kind: p.going.kind, cost: 0.4 };
   if (p.isFrying) return { kind: 'brown', cost: 0.8 };
   // “Cook the bacon, about 7 minutes”: on the heat, and not on the board.
   if (!isOver && /^cook\b/i.test(c.text)) return { kind: 'brown', cost: 1 };

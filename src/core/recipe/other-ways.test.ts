@@ -1,0 +1,126 @@
+/** What is told for another day or another pot, beside the pot, or by the look. Facts: common practice. */
+import { describe, expect, it } from 'vitest';
+import { importedText, kinds, shape } from '../../../tests/support/imported';
+import { readIngredients } from './ingredients';
+import { readInstructions } from './method/read';
+
+const HOLD = 'Cook at high pressure for 12 minutes, quick release.';
+
+describe('another day, another pot', () => {
+  it('“To make ahead: …” is no step of the evening', () => {
+    const { dish } = importedText(`Shanks
+4 lamb shanks
+375 ml stock
+
+METHOD
+Brown the shanks, 12 mins. Add stock. Lid on. 40 mins on High. Leave 15 mins, then do a quick release.
+
+To make ahead: Cook the day before, refrigerate in the sauce, and reheat in a 160°C oven, covered, for 45 mins.`);
+    expect(shape(dish)).toEqual([
+      ['brown', 12],
+      ['pressure', 40],
+    ]);
+    expect(dish.notes).toMatch(/reheat in a 160°C oven/);
+  });
+
+  it('of a fast and a slow way the whole of the slow one is left to the notes', () => {
+    const { dish } = importedText(`Chickpea stew
+serves 6
+450g dried chickpeas
+2 red onions, sliced
+1 litre stock
+
+FAST (pressure): Soak the chickpeas overnight. Sauté onions 8 min. Stock in. High pressure 15 min, quick release.
+
+SLOW: Soak as above, then BOIL the chickpeas hard for 10 min. Everything in the slow cooker, low 8 hours.`);
+    expect(shape(dish)).toEqual([
+      ['soak', 480],
+      ['brown', 8],
+      ['pressure', 15],
+    ]);
+    expect(dish.notes).toMatch(/BOIL the chickpeas hard/);
+  });
+});
+
+describe('beside the pot', () => {
+  it('pasta by its packet is a pan on the stove whose minutes are asked, not a step for any time', () => {
+    const { dish, questions } = importedText(`Ragu
+serves 4
+600g/1lb 5oz pappardelle
+2 x 400g/14oz tins plum tomatoes
+
+Tip in the tomatoes. Lock the lid and cook at high pressure for 1 hour. Release naturally for 20 minutes, then vent.
+Meanwhile, cook the pappardelle in a large pan of boiling salted water according to the packet. Drain and toss with the ragù.`);
+    expect(dish.stages.map((s) => s.kind)).toEqual(['pressure', 'burner', 'finish']);
+    expect(questions.map((q) => q.id)).toContain('burner.minutes');
+    expect(dish.ingredients[0]).toMatchObject({ food: 'pappardelle', amount: 600, unit: 'g' });
+    expect(dish.ingredients[1]).toMatchObject({ amount: 800, unit: 'g' });
+    expect(dish.ingredients[1]?.food).toMatch(/canned plum tomatoes|plum tomatoes/);
+  });
+
+  it('a list told behind “While it releases:” is food and work', () => {
+    const { dish, questions } = importedText(`Stacked salmon
+For 2
+Pot: 3/4 cup water
+Bowl (7", stainless): 1 cup jasmine rice, 1 cup water, pinch salt
+On top: 2 salmon fillets, 1 Tbsp soy sauce
+
+Water in pot, trivet, bowl of rice on the trivet. HP 5 min. NPR 10 min, then vent.
+While it releases: 2 baby bok choy, halved, microwaved 2 min.
+Fluff rice, salmon on top.`);
+    expect(dish.ingredients.map((i) => i.food)).toContain('baby bok choy');
+    expect(dish.stages.map((s) => s.sentence).join()).toMatch(/microwaved 2 min/);
+    expect(dish.stages.find((s) => s.kind === 'pressure')).toMatchObject({
+      inPan: { diameterMm: 178 },
+    });
+    expect(questions.map((q) => q.id).join()).not.toMatch(/pan/);
+  });
+
+  it('what is poured off is poured off, though it freezes well', () => {
+    expect(kinds(HOLD, 'Pour off liquid (save it - freezes well). Pat skin dry.')).toBe(
+      'pressure, finish',
+    );
+  });
+});
+
+describe('by the look', () => {
+  it('“check at 10” is a look within, and a grill has no degrees to ask for', () => {
+    const { dish, questions } = importedText(`Duck
+Serves 4
+4 duck legs
+1 cup stock
+
+Stock in pot, duck in. PRESSURE lid: HI, 40 min, natural 10 then vent.
+Grill for 12 min till the skin crackles. Check at 10.`);
+    expect(shape(dish)).toEqual([
+      ['pressure', 40],
+      ['crisp', 12],
+    ]);
+    expect(questions).toEqual([]);
+  });
+
+  it('“2 shanks at a time, 6 mins per batch” and what is fried behind them', () => {
+    expect(
+      readInstructions([
+        'Brown 2 shanks at a time, about 6 mins per batch. Remove. Cook the vegetables 5 mins on sauté.',
+      ]).stages.map((s) => [s.kind, s.minutes]),
+    ).toEqual([['brown', 17]]);
+  });
+
+  it('“simmer 10 minutes. Cream; 2 minutes more.” goes on simmering', () => {
+    expect(
+      kinds('Fry the shallot 6 minutes.', 'No lid: simmer 10 minutes. Cream; 2 minutes more.'),
+    ).toBe('brown 6, simmer 12');
+  });
+});
+
+it('“all finely diced” is said of each', () => {
+  const all = readIngredients(['1 brown onion, 1 carrot and 2 sticks celery, all finely diced']);
+  expect(all.map((i) => i.ingredient.preparation)).toEqual(Array(3).fill('finely diced'));
+});
+
+it('beans out of a jar are cooked', () => {
+  const [beans] = readIngredients(['One 400 g jar of white beans with their liquid']);
+  expect(beans?.ingredient).toMatchObject({ amount: 400, unit: 'g' });
+  expect(beans?.ingredient.food).toMatch(/^canned/);
+});
