@@ -25,6 +25,8 @@ const OF_THE_LISTED = /\bof (?:the|that|this|it|its)\b/i;
 /** “The remaining 30 g sugar”. */
 const REST_OF_IT = /\b(?:remaining|other|reserved|rest of the|last)\s+$/i;
 
+const lastWord = (name: string): string => name.toLowerCase().split(/\s+/).at(-1) ?? '';
+
 /** A size of what food lies in: “a 1-pint basin”. */
 const VESSEL = /\b(?:basin|tin|pan|dish|bowl|jar|mou?ld|tray|ramekin|pot)s?\b/i;
 
@@ -36,8 +38,7 @@ function withAmountLeft(told: readonly string[], ingredients: readonly ReadIngre
     return ingredients.some(
       ({ line, food: listed }) =>
         (line.amount === null || (line.unit === unit && line.amount > amount)) &&
-        listed?.id === id &&
-        id !== undefined,
+        ((listed?.id === id && id !== undefined) || lastWord(line.food) === lastWord(food)),
     );
   };
   const has = (amount: number | null, unit: string | null): boolean =>
@@ -51,7 +52,14 @@ function withAmountLeft(told: readonly string[], ingredients: readonly ReadIngre
     findAmounts(clause)
       .filter((a) => a.unit !== null && a.unit !== 'piece' && !has(a.amount, a.unit))
       .filter((a) => !REST_OF_IT.test(clause.slice(0, a.start)))
-      .map((a) => ({ ...a, food: clause.slice(a.end).split(/[,;.]/)[0]?.trim() ?? '' }))
+      .map((a) => ({
+        ...a,
+        food:
+          clause
+            .slice(a.end)
+            .split(/[,;.]|\band\b/)[0]
+            ?.trim() ?? '',
+      }))
       .filter(
         ({ amount, unit, food }) =>
           mentionedFood(food) !== null &&

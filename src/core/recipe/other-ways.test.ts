@@ -124,3 +124,45 @@ it('beans out of a jar are cooked', () => {
   expect(beans?.ingredient).toMatchObject({ amount: 400, unit: 'g' });
   expect(beans?.ingredient.food).toMatch(/^canned/);
 });
+
+describe('another size, and open heat at the end', () => {
+  it('“85 minutes for a 3 pound brisket or 90 for a 4 pound one” is one cycle', () => {
+    const { stages, cases } = readInstructions([
+      'Cook on high pressure for 85 minutes for a 3 pound brisket or 90 minutes for a 4 pound brisket. Let the pressure release naturally for 15 minutes, then do a quick release.',
+    ]);
+    expect(stages.map((s) => [s.cycle?.holdMinutes, s.cycle?.release])).toEqual([
+      [85, { kind: 'timed', minutes: 15 }],
+    ]);
+    expect(cases.join()).toMatch(/90 minutes for a 4 pound/);
+  });
+
+  it('on sauté “until it just starts to boil” is on the heat, for a time that is asked', () => {
+    const { dish, questions } = importedText(`Rice pudding
+Serves 6
+1 cup rice
+1 1/2 cups water
+2 eggs
+
+Close lid, cook 3 minutes on High Pressure, quick release. Pour in the eggs. Select Sauté and cook, stirring constantly, until it just starts to boil.`);
+    expect(dish.stages.map((s) => s.kind)).toEqual(['pressure', 'simmer']);
+    expect(questions.map((q) => q.id)).toEqual(['simmer.minutes']);
+  });
+
+  it('spinach that is stirred in until wilted browns nothing', () => {
+    expect(kinds(HOLD, 'Stir in the spinach until wilted.')).toBe('pressure, finish');
+    expect(kinds('On sauté, cook the spinach until wilted.', HOLD)).toMatch(/^brown/);
+  });
+
+  it('“serve warm or chill” makes nobody wait', () => {
+    expect(kinds(HOLD, 'Serve warm or pour into dishes and chill.')).not.toMatch(/rest/);
+    expect(kinds(HOLD, 'Pour into dishes and chill.')).toMatch(/rest/);
+  });
+
+  it('“up to ¼ cup sugar” is an ingredient', () => {
+    expect(readIngredients(['up to 1/4 cup sugar, to taste'])[0]?.ingredient).toMatchObject({
+      amount: 0.25,
+      unit: 'cup',
+      food: 'sugar',
+    });
+  });
+});

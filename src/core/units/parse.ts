@@ -75,7 +75,7 @@ const CONTAINER =
   'cans?|tins?|packages?|packets?|pkgs?|packs?|sachets?|bags?|box(?:es)?|cartons?|jars?|bottles?|tubs?|pouch(?:es)?';
 const COUNT = `(?:${HUNDREDS}|${NUMBER}|\\ban?\\b)`;
 const RANGE = String.raw`(?:\s*(?:-|–|—|\bto\b|\bor\b)\s*(${NUMBER})(?![\d/]))?`;
-const ABOUT = String.raw`(?:(?:about|around|approximately|approx\.?|roughly|some|ca\.?|circa|~)\s*)?`;
+const ABOUT = String.raw`(?:(?:about|around|approximately|approx\.?|roughly|some|up to|ca\.?|circa|~)\s*)?`;
 const OF = String.raw`(?:\s+of\b(?!\s+(?:the|that|this|it|its)\b))?`;
 /** “1 (14 oz) can”, “2 (400 g) tins”. */
 const PACK_BEFORE = new RegExp(

@@ -88,7 +88,7 @@ const COMING_UP =
   /\b(?:to|until (?:it|the \w+)|will|takes?[^.]{0,16}) (?:come|comes|get|gets|reach|reaches|build|builds|rise|rises|heat|warm)(?: (?:up|itself))?(?: to)?(?: (?:full|high|low))?\b[^.]{0,12}\bpressure\b|\bto (?:pressuri[sz]e|preheat)\b|\bcome[- ]up\b/i;
 /** The whole sentence is for another case. */
 const OTHER_CASE =
-  /\blast time\b|\b(?:is|are|works?|will do|does) (?:(?:fine|good|great|ok(?:ay)?|(?:just|equally) as (?:well|good)|perfectly well) (?:too|as well|also|instead)|(?<=works? |do )(?:too|as well|instead))\b|^or (?!so\b)|\b(?:hot|warm) or (?:chilled|cold|at room temperature)\b|^\(?(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;
+  /\blast time\b|\b(?:is|are|works?|will do|does) (?:(?:fine|good|great|ok(?:ay)?|(?:just|equally) as (?:well|good)|perfectly well) (?:too|as well|also|instead)|(?<=works? |do )(?:too|as well|instead))\b|^or (?!so\b)|\b(?:hot|warm) or (?:chilled|cold|at room temperature)\b|\bserve\b[^.]*\b(?:warm|hot)\b[^.]*\bor\b[^.]*\b(?:chill|refrigerat|cold)|^\(?(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;
 /** “Too soupy? Simmer for 10 minutes.” */
 const ASKED_BEFORE = /^[^.!?]{3,60}\?\s/;
 const AGAIN =

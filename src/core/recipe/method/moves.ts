@@ -62,6 +62,10 @@ function with_(path: Path, cost: number, change: (p: Path) => void): Path[] {
 }
 
 function timed(path: Path, c: Clause, time: ClauseTime, i: number): Path[] {
+  if (time.isCase)
+    return with_(path, 0, (p) => {
+      p.cases = [...p.cases, c.text];
+    });
   // “8 minutes a pound plus 5”: more of the same hold.
   if (
     i > 0 &&

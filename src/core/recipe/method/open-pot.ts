@@ -10,6 +10,7 @@ const IN_THE_POT =
 /** Words that switch the heat on, and name nothing that is fried. */
 const ONLY_ON =
   /^(?:(?:then|and|now|press|select|choose|hit|use|set|switch|turn|back|it|to|on|the)\s+)*saut[eé](?:\s+(?:mode|function|setting|button|on|again|at|to|low|less|medium|med|normal|high|more)\b)*[\s.,]*$/i;
+const STIRS_IN = /^(?:then |and |now )?(?:stir|fold|toss|mix)\b/i;
 const OVERNIGHT = /\bovernight\b/i;
 
 /** What stands in the pot and whether it is on; a pan, tin or bowl on a rack. */
@@ -48,6 +49,11 @@ export function other(p: Path, c: Clause): void {
   }
   const isAside =
     /^scraping\b/i.test(c.text) && p.stages.at(-1)?.sentences.includes(c.sentence) === true;
+  // “Stir in the spinach until wilted”: in what is hot, and no browning.
+  if (c.kind === 'brown' && p.hasCycle && !c.saute && !c.isBurner && STIRS_IN.test(c.text)) {
+    p.put(c);
+    return;
+  }
   // “Loosen with more milk”: what is stirred in once it is cooked, and no deglazing.
   if (c.kind === 'loosen' && p.isAfterCycle && !c.saute) {
     p.put(c);

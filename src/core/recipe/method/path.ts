@@ -27,6 +27,8 @@ const AT_TABLE =
 const BACK_IN =
   /\bback (?:in|into|to)\b|\b(?:in|into|through) the (?:pot|sauce|soup|stew|gravy|liquid|juices)\b/i;
 
+const COOKED_OPEN = /\bsaut[eé](?!\p{L})[^.]*\b(?:cook\b[^.]*\b)?(?:until|till)\b/iu;
+
 const LIFTS_OUT = /\b(?:lift|take|spoon|scoop)\b[^.]{0,24}\bout\b|\bpour (?:away|off)\b|^strain\b/i;
 
 /** Done with what comes out of the pot, and not with what goes into a pan beside it. */
@@ -359,7 +361,13 @@ export class Path {
     else
       this.stages = [
         ...this.stages,
-        { ...EMPTY, kind: 'finish', sentences: own, meanwhile: false },
+        {
+          ...EMPTY,
+          // “Select sauté and cook, stirring, until it just starts to boil”: on the heat, for nobody knows how long.
+          kind: own.some((s) => COOKED_OPEN.test(s)) ? 'simmer' : 'finish',
+          sentences: own,
+          meanwhile: false,
+        },
       ];
   }
 }

@@ -10,6 +10,8 @@ export interface ClauseTime extends Duration {
   isEstimate: boolean;
   /** No longer than that: “hold at 65 °C, 2 h at most”. */
   isLimit: boolean;
+  /** For another size: “85 minutes for a 3 pound brisket or 90 minutes for a 4 pound one”. */
+  isCase?: boolean;
   /** The longest of a wait that is told before it: “at least 2 hours and up to 2 days”. */
   isMost?: boolean;
 }
@@ -102,6 +104,11 @@ const isSumOf = (text: string, rate: Duration | undefined, sum: Duration): boole
     text.slice(rate.end, sum.start),
   );
 
+const isOfOtherSize = (text: string, before: Duration | undefined, time: Duration): boolean =>
+  before !== undefined &&
+  /^\s*(?:for|if)\b[^,;.]*\bor\s+(?:about\s+|for\s+)?$/i.test(text.slice(before.end, time.start)) &&
+  /^\s*(?:for|if)\b/i.test(text.slice(time.end));
+
 /** Times of a clause; those of one batch or one side count for all of them. */
 export function timesIn(text: string, sentence: string): ClauseTime[] {
   // “Stirring every 5 minutes” tells how often, “for the last 15” when; neither how long.
@@ -129,7 +136,7 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
   if (sum > 0) timed.splice(sum - 1, 1);
   const times =
     (Number.isInteger(batches) && batches <= 12 ? batches : 1) * (SIDES.test(text) ? 2 : 1);
-  const own = timed.map((t): ClauseTime => {
+  const own = timed.map((t, i): ClauseTime => {
     const of = t.perPound === null ? times : 1;
     const before = text.slice(Math.max(0, t.start - 16), t.start);
     return {
@@ -143,6 +150,7 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
         LIMIT_AFTER.test(text.slice(t.end, t.end + 12)) ||
         isTheMost(text, sentence, t),
       ...(isTheMost(text, sentence, t) ? { isMost: true } : {}),
+      ...(isOfOtherSize(text, timed[i - 1], t) ? { isCase: true } : {}),
     };
   });
   const found = [...own, ...(allowsWaiting(text) ? [] : bareTimes(text, timed))];
