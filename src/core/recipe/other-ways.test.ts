@@ -166,3 +166,15 @@ Close lid, cook 3 minutes on High Pressure, quick release. Pour in the eggs. Sel
     });
   });
 });
+
+it('“toss it all in, except the sugar” fills the pot, and the line of the pot lines no tin', () => {
+  const { dish } = importedText(`Applesauce
+Serves 4
+1 kg apples
+1 cup water
+50 g sugar
+
+Toss it all in, except sugar. Don't go over the 2/3 line. High pressure 5 min. NPR 15 min. Mash. Sweeten with the sugar.`);
+  expect(dish.stages.map((x) => x.kind)).toEqual(['pressure', 'finish']);
+  expect(dish.stages[0]?.uses).not.toContain('sugar');
+});

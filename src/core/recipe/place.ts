@@ -8,7 +8,7 @@ import type { ImportQuestion } from './types';
 
 /** “Everything but the cream”: what is named there does not go in. */
 const LEFT_OUT =
-  /(?<=\b(?:everything|all|the rest|the lot|ingredients)\b[^.;,]{0,40}?)\b(?:but|except(?:ing)?(?: for)?|apart from|other than|minus|bar|save)\s+(?:for )?the\b[^.;,]*/gi;
+  /(?<=\b(?:everything|all|the rest|the lot|ingredients)\b[^.;]{0,40}?)\b(?:(?:but|bar|save)\s+(?:for )?the|(?:except(?:ing)?(?: for)?|apart from|other than|minus)(?:\s+the)?)\b[^.;,]*/gi;
 
 /** Looking behind each word is dear: only where one of these stands in the text at all. */
 const MAY_LEAVE_OUT = /\b(?:everything|all|the rest|the lot|ingredients)\b/i;

@@ -16,14 +16,15 @@ import {
 const ID = 'prepare';
 const LONGEST_TEXT = 400;
 
+/** What it weighs or comes in, and nothing of the knife: “about 1.3 kg”, “2 cans”, “1 in all”. */
+const IS_AMOUNT =
+  /\bin all\b|\d\W*(?:to \d+\W*)?(?:kg|kilos?|g|grams?|oz|ounces?|lbs?|pounds?|ml|l|lit(?:re|er)s?|cups?|cans?|tins?|packs?|each)\b/i;
+
 /** How it is cut, without what it weighs: “1 in all, about 1.3 kg, jointed” is “jointed”. */
 const sayHow = (preparation: string): string =>
   preparation
     .split(/\s*,\s*/)
-    .filter(
-      (part) =>
-        !/\d/.test(part) || /\b(?:mm|cm|inch|in)\b|\d[- ]?"/i.test(part.replace(/\bin all\b/, '')),
-    )
+    .filter((part) => !IS_AMOUNT.test(part) && /\p{L}/u.test(part))
     .join(', ');
 
 const CUTS: readonly (readonly [string, string])[] = [

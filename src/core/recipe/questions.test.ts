@@ -95,6 +95,9 @@ describe('a text and its figure', () => {
       'Brown the birds, 3 min a side.',
     );
     expect(retime('Brown the birds for 3 min.', null, 6)).toBe('Brown the birds for 6 minutes.');
+    expect(retime('High pressure 5 min. NPR 15 min (no QR).', 5, 3)).toBe(
+      'High pressure 3 minutes. NPR 15 min (no QR).',
+    );
     // A limit is no time that the work takes: what must be cold within two hours must be so in any pot.
     for (const text of ['Cold within two hours', 'No longer than 20 minutes out of the fridge'])
       expect(retime(text, 3, 6)).toBe(text);

@@ -9,7 +9,8 @@ const OF_SEVERAL = /\b(?:side|sides|each|apiece|(?:per|a|every) (?:batch|go|lot)
 /** Times before a release, or that a sound goes on for, are not the work’s own. */
 function isOfRelease(text: string, { start, end }: Duration): boolean {
   const around = text.slice(Math.max(0, start - 30), end + 36);
-  const clause = around.split(/[.;,]/).find((c) => c.includes(text.slice(start, end))) ?? around;
+  const own = text.slice(start, end).replace(/\.$/, '');
+  const clause = around.split(/[.;,]/).find((c) => c.includes(own)) ?? around;
   return saysNatural(clause) || saysQuick(clause);
 }
 
@@ -41,7 +42,7 @@ export function retime(text: string, written: number | null, minutes: number): s
   if (!found) return text;
   const old = text.slice(found.start, found.end);
   const isAdjective = /^\d+-min/i.test(old);
-  return `${text.slice(0, found.start)}${isAdjective ? `${minutes}-minute` : spelt(minutes)}${old.endsWith('.') && text.slice(found.end).trim() === '' ? '.' : ''}${text.slice(found.end)}`;
+  return `${text.slice(0, found.start)}${isAdjective ? `${minutes}-minute` : spelt(minutes)}${old.endsWith('.') && /^\s*(?:$|\p{Lu})/u.test(text.slice(found.end)) ? '.' : ''}${text.slice(found.end)}`;
 }
 
 /** Long times in hours, as a recipe writes them. */
