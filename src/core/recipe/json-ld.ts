@@ -64,6 +64,7 @@ const STEP_NUMBER = /^(?:step\s+)?\d{1,2}\s?[.):]\s+(?=\p{L})/iu;
 export function fromJsonLd(node: Json): RawRecipe {
   const [name = ''] = linesOf(node.name ?? node.headline);
   const own = ownDish(node);
+  const about = linesOf(node.description ?? []);
   const yields = linesOf(node.recipeYield ?? node.yield ?? []);
   return {
     name,
@@ -71,7 +72,8 @@ export function fromJsonLd(node: Json): RawRecipe {
     yieldText: yields.sort((a, b) => b.length - a.length)[0] ?? '',
     ingredients: linesOf(node.recipeIngredient ?? node.ingredients ?? []),
     instructions: linesOf(node.recipeInstructions ?? []).map((l) => l.replace(STEP_NUMBER, '')),
-    notes: linesOf(node.description ?? []),
+    notes: about,
+    ...(about[0] === undefined ? {} : { intro: about[0] }),
     leftOver: [],
     aside: [],
     ...(own ? { own } : {}),

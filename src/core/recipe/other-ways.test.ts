@@ -178,3 +178,20 @@ Toss it all in, except sugar. Don't go over the 2/3 line. High pressure 5 min. N
   expect(dish.stages.map((x) => x.kind)).toEqual(['pressure', 'finish']);
   expect(dish.stages[0]?.uses).not.toContain('sugar');
 });
+
+it('what is numbered among steps is one; what is told of keeping is no summary', () => {
+  const { dish } = importedText(`Stew
+Serves 4
+500 g beef
+handful coriander
+500 ml stock
+
+1. Beef and stock in. High pressure 20 min, QR.
+2. Coriander.
+3. Fridge at least 6 h (overnight better!!)
+
+Leftovers keep 4 days in the fridge.`);
+  expect(dish.stages.map((s) => s.text).join('|')).toMatch(/Coriander\b.*Fridge at least 6 h/);
+  expect(dish.summary).toBe('');
+  expect(dish.notes).toMatch(/keep 4 days/);
+});

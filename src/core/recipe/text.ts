@@ -111,11 +111,16 @@ function amongSteps(features: readonly Features[], labels: readonly Label[], i: 
   const label = labels[i] ?? 'step';
   const [f, next] = [features[i], features[i + 1]];
   if (f && isDayHeading(f.line.text)) return 'section';
+  // What is numbered among numbered steps is one, however it looks.
+  const isNumbered = f?.line.mark === 'number' && features[i - 1]?.line.mark === 'number';
+  if (isNumbered && labels[i - 1] === 'step' && NO_STEP.has(label)) return 'step';
   if (label !== 'chatter' || !f?.line.isSentence || f.chatty || f.comment) return label;
   const goesOn = next?.line.isSentence === true && !next.line.afterGap && next.line.mark === 'none';
   if (goesOn && labels[i + 1] === 'step') return 'step';
   return labels[i - 1] === 'step' ? 'note' : label;
 }
+
+const NO_STEP: ReadonlySet<Label> = new Set<Label>(['chatter', 'note', 'ingredient']);
 
 /** The lid goes on, or pressure is named, and nothing says for how long. */
 const closes = (sentence: string): boolean =>
@@ -239,8 +244,10 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
       break;
     case 'chatter':
       // One sentence under the title tells of the dish.
-      if (isIntro(recipe, text)) recipe.notes.push(text);
-      else if (/\d/.test(text)) recipe.aside.push(text);
+      if (isIntro(recipe, text)) {
+        recipe.notes.push(text);
+        recipe.intro ??= text;
+      } else if (/\d/.test(text)) recipe.aside.push(text);
       break;
     case 'meta':
       if (f.tools) recipe.tools = [...(recipe.tools ?? []), text];

@@ -121,7 +121,7 @@ export function toDish(
     format: 'olive-clock/dish@1',
     id: freshId(name, takenIds),
     name,
-    summary: (raw.notes[0] ?? '').slice(0, 300),
+    summary: (raw.intro ?? '').slice(0, 300),
     servings: serves ?? likely,
     ingredients: ingredients.map((i) => i.ingredient),
     stages,

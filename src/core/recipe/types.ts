@@ -11,6 +11,8 @@ export interface RawRecipe {
   /** Instructions as written, one paragraph or step each. */
   instructions: string[];
   notes: string[];
+  /** What it says of the dish as a whole, before anything else; one of the notes. */
+  intro?: string;
   /** What stood on lines of which only a part was taken. */
   leftOver: string[];
   /** Talk with figures in it, and what a page says of itself: no part of the recipe. */
