@@ -1,7 +1,7 @@
 /** The words of a step with the minutes that count now: a sentence and the figure beside it never disagree. */
 import { formatMinutes } from '../units';
 import { findDurations, type Duration } from './durations';
-import { saysNatural, saysQuick } from './phrases';
+import { saysNatural, saysQuick } from './release-words';
 
 /** Minutes of one side or one batch. */
 const OF_SEVERAL = /\b(?:side|sides|each|apiece|(?:per|a|every) (?:batch|go|lot))\b|[x×]\s*\d/i;

@@ -72,6 +72,7 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
   const parts: Record<number, string> = {};
   for (const [i, f] of features.entries()) {
     const label = amongSteps(features, labels, i);
+    labels[i] = label;
     if (label === 'section' || label === 'heading') part = partNamed(f.line.text);
     const listedBefore = recipe.ingredients.length;
     // “Slow cooker” over some lines: another way to the same dish, where there is one under pressure.
