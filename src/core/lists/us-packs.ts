@@ -14,7 +14,7 @@ const BY_WEIGHT: Readonly<Record<string, number>> = {
   ...of(32, 'brown-sugar rice brown-rice basmati sushi-rice yoghurt raisins'),
   ...of(
     16,
-    'butter cornstarch pasta linguine rigatoni orzo barley bulgur quinoa semolina couscous',
+    'butter cornstarch pasta linguine rigatoni orzo pasta-shells elbow-macaroni wholewheat-pasta soup-pasta lasagne-sheets barley bulgur quinoa semolina couscous',
   ),
   ...of(16, 'chickpea black-bean kidney-bean white-bean cannellini-bean pinto-bean butter-bean'),
   ...of(16, 'mung-bean split-pea red-lentil lentil chana-dal toor-dal urad-dal red-bean polenta'),
@@ -28,7 +28,10 @@ const BY_WEIGHT: Readonly<Record<string, number>> = {
   ...of(20, 'ketchup'),
   ...of(13.5, 'coconut-milk'),
   ...of(12.5, 'evaporated-milk'),
-  ...of(8, 'cream-cheese mascarpone cheddar hard-cheese feta mozzarella paneer mustard mushroom'),
+  ...of(
+    8,
+    'cream-cheese mascarpone cheddar provolone swiss-cheese hard-cheese feta mozzarella paneer mustard mushroom',
+  ),
   ...of(10, 'spinach cherry-tomato'),
   ...of(6, 'tomato-paste almonds cut-almonds walnuts cashews berries raspberries dried-apricots'),
   ...of(5, 'tuna'),

@@ -44,9 +44,9 @@ blue-cheese          | blue cheese | solid | 42.4 21.4 28.7 2.3 0 5.1 | 0.57 | p
 stilton              | stilton | solid | 42.4 21.4 28.7 2.3 0 5.1 | 0.57 | piece=8 | SR
 gorgonzola           | gorgonzola, roquefort | solid | 42.4 21.4 28.7 2.3 0 5.1 | 0.57 | piece=8 | SR
 brie                 | brie, camembert, taleggio | solid | 48.4 20.8 27.7 0.5 0 2.7 | 0.9 | piece=10 | SR
-swiss-cheese         | swiss cheese | solid | 37.6 26.9 31 1.4 0 3.6 | 0.46 | piece=3 keep=hard-cheese | SR
+swiss-cheese         | swiss cheese | solid | 37.6 26.9 31 1.4 0 3.6 | 0.46 | piece=3 keep=hard-cheese pack=200 | SR
 emmental             | emmental, comte, raclette, fontina | solid | 37.6 26.9 31 1.4 0 3.6 | 0.46 | piece=3 keep=hard-cheese | SR
-provolone            | provolone, monterey jack, jack cheese | solid | 37.6 26.9 31 1.4 0 3.6 | 0.46 | piece=3 keep=hard-cheese | SR
+provolone            | provolone, monterey jack, jack cheese | solid | 37.6 26.9 31 1.4 0 3.6 | 0.46 | piece=3 keep=hard-cheese pack=200 | SR
 edam                 | edam, colby | solid | 37.6 26.9 31 1.4 0 3.6 | 0.46 | piece=3 keep=hard-cheese | SR
 mexican-cheese-blend | mexican cheese blend, shredded cheese | solid | 37.6 26.9 31 1.4 0 3.6 | 0.46 | piece=3 keep=hard-cheese | SR
 pecorino             | pecorino, pecorino romano | solid | 30.9 31.8 26.9 3.6 0 6.7 | 0.42 | piece=2 keep=hard-cheese | SR

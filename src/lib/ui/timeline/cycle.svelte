@@ -28,7 +28,11 @@
   const holdMinutes = $derived(cycle.hold ? cycle.hold.end - cycle.hold.start : 0);
   const holdWidth = $derived(holdMinutes * px);
   const letGo = $derived(
-    cycle.vent && !cycle.release ? 'quick release' : cycle.vent ? 'then quick' : 'natural release',
+    cycle.vent && cycle.release
+      ? `${cycle.release.end - cycle.release.start} min natural, then quick`
+      : cycle.vent
+        ? 'quick release'
+        : 'natural release',
   );
   const line = $derived(
     [`${holdMinutes} min · ${letGo}`, `${holdMinutes} min`, `${holdMinutes}`].find((t) =>
