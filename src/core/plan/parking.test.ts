@@ -12,16 +12,24 @@ function parked(
     taken = '',
     next = 'simmer',
     isHot = true,
+    burners = 0,
+    from = 'open',
   }: {
     inSame?: boolean;
     oven?: boolean;
     taken?: string;
     next?: Phase;
     isHot?: boolean;
+    burners?: number;
+    from?: Phase;
   } = {},
 ) {
   const problem = {
-    units: [{ id: 'pot' }, ...(oven ? [{ id: 'oven' }] : [])],
+    units: [
+      { id: 'pot' },
+      ...(oven ? [{ id: 'oven' }] : []),
+      ...(burners > 0 ? [{ id: 'burner', capacity: burners }] : []),
+    ],
     steps: [
       { id: 'a', minutes: 10, block: 'A' },
       { id: 'b', minutes: 10, block: inSame ? 'A' : 'B' },
@@ -44,7 +52,7 @@ function parked(
         .map((unit) => ({ id: `x${unit}`, unit, start: 5, end: 15 })),
     ],
   };
-  const phaseOf = (id: string) => (id === 'b' ? next : 'open');
+  const phaseOf = (id: string) => (id === 'b' ? next : from);
   return parkedIn(problem, schedule, new Set(['pot']), phaseOf, () => isHot).get('a') ?? null;
 }
 
@@ -64,6 +72,20 @@ describe('where food waits between two steps', () => {
     expect(parked(31, { taken: 'pot' })?.where).toBe('low-oven');
     expect(parked(31, { taken: 'pot+oven' })?.where).toBe('covered');
     expect(parked(31, { taken: 'pot', oven: false })?.where).toBe('covered');
+  });
+
+  it('over the lowest heat where a burner is free, and it is wet and eaten hot', () => {
+    const full = { taken: 'pot', oven: false, next: 'finish' as const };
+    expect(parked(31, { ...full, burners: 1 })).toEqual({ minutes: 31, where: 'burner' });
+    expect(parked(31, { ...full, taken: 'pot+burner', burners: 2 })?.where).toBe('burner');
+    expect(parked(31, { ...full, taken: 'pot+burner', burners: 1 })).toEqual({
+      minutes: 31,
+      where: 'covered',
+      isToReheat: true,
+    });
+    expect(parked(31, { ...full, burners: 1, from: 'crisp' })?.where).toBe('covered');
+    expect(parked(31, { ...full, burners: 1, isHot: false })?.where).toBe('covered');
+    expect(parked(31, { taken: 'pot', burners: 1 })?.where).toBe('low-oven');
   });
 
   it('is heated again where it has cooled, is eaten hot, and nothing that follows heats it', () => {

@@ -1,15 +1,15 @@
 /** Food that waits between two steps: for how long, and where it waits best in this plan. */
 import type { Problem, Schedule } from '../solve';
-import { OVEN_UNIT, type Phase } from './types';
+import { BURNER_UNIT, OVEN_UNIT, type Phase } from './types';
 
 /** A wait that is worth a word, and the place for it. */
 export interface Parked {
   minutes: number;
   /**
    * In the pot it is in, heat off; there on keep warm, where nobody needs the pot; in a low oven, where it is free;
-   * else covered on the counter.
+   * in a pan over the lowest heat, where it is wet and a burner is free; else covered on the counter.
    */
-  where: 'in-pot' | 'keep-warm' | 'low-oven' | 'covered';
+  where: 'in-pot' | 'keep-warm' | 'low-oven' | 'burner' | 'covered';
   /** It has cooled by then, comes to the table hot, and nothing that follows heats it. */
   isToReheat?: boolean;
 }
@@ -29,6 +29,9 @@ const HEATS: ReadonlySet<Phase> = new Set<Phase>([
   'preheat',
   'put-in',
 ]);
+
+/** Out of these food is dry: a pan would burn it. */
+const DRY: ReadonlySet<Phase> = new Set<Phase>(['oven', 'crisp', 'turn']);
 
 /** Less than this is no wait that anybody has to be told of, min. */
 const WORTH_SAYING = 10;
@@ -56,6 +59,13 @@ export function parkedIn(
     !schedule.blocks.some(
       (b) => b.unit === unit && b.id !== except && b.start < to && b.end > from,
     );
+  const burners = (problem.units ?? []).find((u) => u.id === BURNER_UNIT)?.capacity ?? 0;
+  /** What is kept on a burner takes one. */
+  const onBurners: { start: number; end: number }[] = schedule.blocks.filter(
+    (b) => b.unit === BURNER_UNIT,
+  );
+  const isBurnerFree = (from: number, to: number): boolean =>
+    onBurners.filter((b) => b.start < to && b.end > from).length < burners;
   const found = new Map<string, Parked>();
   for (const link of problem.links ?? []) {
     const [from, to] = [timeOf.get(link.from), timeOf.get(link.to)];
@@ -81,10 +91,12 @@ export function parkedIn(
       if (isSame && isPot) return minutes > STAYS_HOT ? 'keep-warm' : 'in-pot';
       if (minutes <= STAYS_HOT) return 'covered';
       if (isPot && isFree(stay.unit, from.end, to.start, stay.id)) return 'keep-warm';
-      return hasOven && isFree(OVEN_UNIT, from.end, to.start, blockOf.get(link.to) ?? null)
-        ? 'low-oven'
-        : 'covered';
+      if (hasOven && isFree(OVEN_UNIT, from.end, to.start, blockOf.get(link.to) ?? null))
+        return 'low-oven';
+      const isWet = !DRY.has(phaseOf(link.from) ?? 'oven') && isServedHot(link.from);
+      return isWet && isBurnerFree(from.end, to.start) ? 'burner' : 'covered';
     })();
+    if (where === 'burner') onBurners.push({ start: from.end, end: to.start });
     const isCold = where === 'covered' && minutes > STAYS_HOT;
     const isToReheat =
       isCold && isServedHot(link.from) && !isHeated(link.to, problem.links ?? [], phaseOf);

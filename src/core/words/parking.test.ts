@@ -19,6 +19,7 @@ describe('where food waits', () => {
     sayParked({ minutes, where }, '18:06', { scale: 'C' });
 
   it('says for how long, until when, and where', () => {
+    expect(said(40, 'burner')).toMatch(/over the lowest heat, lid on; stir/);
     expect(said(84, 'low-oven')).toBe(
       'then it waits 1 h 24 min, until 18:06: covered in the oven at 80 °C',
     );

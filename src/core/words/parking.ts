@@ -12,7 +12,7 @@ const REHEAT_C = 74;
 export function sayParked(
   parked: {
     minutes: number;
-    where: 'in-pot' | 'keep-warm' | 'low-oven' | 'covered';
+    where: 'in-pot' | 'keep-warm' | 'low-oven' | 'burner' | 'covered';
     isToReheat?: boolean;
   },
   until: string,
@@ -22,6 +22,7 @@ export function sayParked(
     'in-pot': 'in the pot, heat off, lid on',
     'keep-warm': 'in the pot on keep warm',
     'low-oven': `covered in the oven at ${formatTemperature(LOW_OVEN_C, scale, 5)}`,
+    burner: 'in a pan over the lowest heat, lid on; stir it now and then',
     covered: parked.minutes > 30 ? 'well covered, two hours at most (USDA FSIS)' : 'covered',
   }[parked.where];
   const again = parked.isToReheat
