@@ -50,7 +50,7 @@ export function gapBetween(dish: Dish, before: Stage, after: Stage): Gap {
 }
 
 /** Whether what comes out of a stage is hot: it is heated in it, or was before and has not been chilled since. */
-function isHot(dish: Dish, stage: Stage, seen: ReadonlySet<string> = new Set()): boolean {
+export function isHot(dish: Dish, stage: Stage, seen: ReadonlySet<string> = new Set()): boolean {
   if (placeOf(stage) !== 'counter') return true;
   if (stage.kind === 'soak' || stage.id === SPREAD_STAGE) return false;
   if (stage.kind === 'rest' && stage.chilled) return false;

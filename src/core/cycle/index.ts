@@ -3,7 +3,7 @@ export { fewestRuns, changesAt, fitsSome, roomFor } from './changes';
 export type { Change, Capacity } from './changes';
 export { askCooker, bestSupplied, contentsFor, isFinicky, topUpFor } from './ask-cooker';
 export type { CookerOffer, TopUp } from './ask-cooker';
-export { gapBetween, isPlated, isServedHot, PARKED_MOST, SPREAD_STAGE } from './gaps';
+export { gapBetween, isHot, isPlated, isServedHot, PARKED_MOST, SPREAD_STAGE } from './gaps';
 export type { Gap } from './gaps';
 export { HEATS_THROUGH, centreAfter, probeStage } from './later-heat';
 export { lanesOf } from './lanes';

@@ -12,3 +12,6 @@ export const TAP_C = 15;
 export const LONGEST_PRESSURE_MIN = 480;
 /** Grams of a pound, exact. @source NIST Special Publication 811 (2008), appendix B */
 export const G_PER_LB = 453.59237;
+
+/** An oven that keeps food hot and cooks it no further (common practice), °C; hot is 60 °C and more (USDA FSIS, “Danger Zone”). */
+export const LOW_OVEN_C = 80;

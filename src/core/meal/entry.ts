@@ -83,6 +83,8 @@ const entrySchema = z.object({
       over: id.nullable().default(null),
       /** Never put into a stack by the plan. */
       alone: z.boolean().default(false),
+      /** Kept hot in the oven from when it is cooked until it is served, however long that is. */
+      keepHot: z.boolean().default(false),
       /** Who does the work of it; null: whoever is free. */
       cook: id.nullable().default(null),
     })

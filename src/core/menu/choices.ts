@@ -7,7 +7,7 @@ import type { Kitchen } from '../kitchen';
 import { changedEntry, type EntryChange, type Meal, type MealEntry } from '../meal';
 import type { Choice } from '../reason';
 import { insideTemperature } from '../steam';
-import { stackDishes } from '../cycle';
+import { isServedHot, stackDishes } from '../cycle';
 
 type Level = PressureStage['level'];
 
@@ -43,7 +43,9 @@ export function openChoices(
     const dish = atAltitude(written, kitchen);
     return [...releaseOf(meal, entry, dish), ...levelsOf(meal, entry, dish, kitchen)];
   });
-  return isTrouble ? [...ways, ...stacksOf(meal, dishes, kitchen)] : ways;
+  return isTrouble
+    ? [...ways, ...stacksOf(meal, dishes, kitchen), ...hotOnesOf(meal, dishes, kitchen)]
+    : ways;
 }
 
 function releaseOf(meal: Meal, entry: MealEntry, dish: Dish): OpenChoice[] {
@@ -140,6 +142,30 @@ function stacksOf(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitche
     isBold: true,
   }));
 }
+
+/** Dishes that may stand in a low oven until they are served: each of them, and all of them. */
+function hotOnesOf(meal: Meal, dishes: ReadonlyMap<string, Dish>, kitchen: Kitchen): OpenChoice[] {
+  if (!kitchen.oven) return [];
+  const open = meal.entries.flatMap((entry) => {
+    const dish = dishes.get(dishKey(entry.what.dish));
+    const isOpen = !entry.where.keepHot && !entry.what.bags && entry.where.over === null;
+    return dish && isOpen && isCookedHot(dish) ? [{ entry, name: dish.name }] : [];
+  });
+  const choice = (some: typeof open): OpenChoice => ({
+    id: `${some.map(({ entry }) => entry.id).join('+')}.keep-hot`,
+    entryId: some[0]?.entry.id ?? '',
+    what: { kind: 'keep-hot', dishes: some.map(({ name }) => name) },
+    meal: some.reduce((m, { entry }) => withEntry(m, entry, { where: { keepHot: true } }), meal),
+    isBold: true,
+  });
+  return [...open.map((one) => choice([one])), ...(open.length > 1 ? [choice(open)] : [])];
+}
+
+/** Braised, boiled or simmered, and eaten hot: crust and crumb would go soft under a cover. */
+const isCookedHot = (dish: Dish): boolean =>
+  isServedHot(dish) &&
+  dish.stages.some((s) => s.kind === 'pressure' || s.kind === 'slow') &&
+  !dish.stages.some((s) => s.kind === 'crisp');
 
 /** The meal with one entry changed. */
 export function withEntry(meal: Meal, entry: MealEntry, change: EntryChange): Meal {

@@ -11,8 +11,11 @@ import {
   askCooker,
   bestSupplied,
   type CookerOffer,
+  type Gap,
   gapBetween,
   findStays,
+  isHot,
+  isServedHot,
   type Stay,
 } from '../cycle';
 import { rinseIn } from './cooker-facts';
@@ -26,6 +29,8 @@ import { BURNER_UNIT, OVEN_UNIT } from './types';
 
 /** Soaked at room temperature no longer than this; then in the fridge (common practice), min. */
 const LONGEST_ON_COUNTER = 720;
+/** Out of the oven it is finished at once, min. */
+const FROM_OVEN = 10;
 /** A slow cooker is filled to three quarters (common practice). */
 const SLOW_FULL = 0.75;
 const lengthOf = (s: Stage): number => (s.kind === 'pressure' ? s.holdMinutes : s.minutes);
@@ -377,17 +382,32 @@ export class DishCompiler extends HeatWriter {
   private addOrder(): void {
     const { dish } = this.scaled;
     const last = dish.stages.at(-1) as Stage;
+    const oven = this.isKeptHot() ? this.addKeepingHot(last) : null;
+    const isServed = last.kind === 'finish' && dish.stages.length > 1;
     const followed = new Set<string>();
+    const follow = (before: Stage, stage: Stage): void => {
+      // What is hot goes through the oven on its way to the last touches.
+      if (oven && isServed && stage === last && isHot(dish, before))
+        this.linkSteps(
+          this.out.edges.get(before.id)?.last,
+          oven.in,
+          gapBetween(dish, before, stage),
+        );
+      else this.linkStages(before, stage);
+    };
     for (const stage of dish.stages) {
       for (const id of stagesBefore(dish, stage)) {
         const before = dish.stages.find((s) => s.id === id);
         if (!before) continue;
         followed.add(id);
-        this.linkStages(before, stage);
+        follow(before, stage);
       }
     }
     for (const stage of dish.stages)
-      if (stage !== last && !followed.has(stage.id)) this.linkStages(stage, last);
+      if (stage !== last && !followed.has(stage.id)) follow(stage, last);
+    const end = this.out.edges.get(last.id);
+    if (oven && isServed) this.linkSteps(oven.out, end?.first, { most: FROM_OVEN });
+    else if (oven) this.linkSteps(end?.last, oven.in, { most: FROM_OVEN });
     // Two branches that go on in one pot do so one after the other.
     for (const { stages } of this.stays)
       stages.slice(1).forEach((stage, i) => {
@@ -395,7 +415,16 @@ export class DishCompiler extends HeatWriter {
         if (from && to && !stagesBefore(dish, stage).includes((stages[i] as Stage).id))
           this.link(from.last, to.first);
       });
-    this.out.ready = this.out.edges.get(last.id)?.last ?? '';
+    this.out.ready = (isServed ? null : oven?.out) ?? end?.last ?? '';
+  }
+
+  /** Said so in the meal, and there is an oven, and it is eaten hot. */
+  private isKeptHot(): boolean {
+    return this.entry.where.keepHot && this.kitchen.oven !== null && isServedHot(this.scaled.dish);
+  }
+
+  private linkSteps(from: string | undefined, to: string | undefined, gap: Gap): void {
+    if (from && to) this.link(from, to, gap);
   }
 
   private linkStages(before: Stage, after: Stage): void {

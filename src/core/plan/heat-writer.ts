@@ -1,7 +1,8 @@
 /** What heat does to a dish as steps: a cycle under its lid, the oven, browning. */
 import { assemblyMinutes, browningBatches, type PressureStage, type Stage } from '../dish';
 import type { Cooker } from '../kitchen';
-import { isFinicky, probeStage, type CookerOffer } from '../cycle';
+import { isFinicky, probeStage, type CookerOffer, type Gap } from '../cycle';
+import { LOW_OVEN_C } from '../facts';
 import { retime } from '../recipe/retime';
 import { centreCaution, kidneyBeanCaution, LID, VALVE, VENT, type Caution } from '../safety';
 import { formatQuantity, formatTemperature, roundWater } from '../units';
@@ -50,6 +51,9 @@ function lengthOf(
     ...(more > 0 ? { p90: Object.fromEntries(plus) } : {}),
   };
 }
+
+/** Covered in a low oven food loses little in half an hour, and more and more until it is dry (common practice). */
+const HELD: Gap = { most: 240, soft: 30, cost: 1 };
 
 export class HeatWriter extends StepWriter {
   /** Lid, coming to pressure, time at pressure, release, opening. */
@@ -270,6 +274,35 @@ export class HeatWriter extends StepWriter {
       this.out.ovenBlocks.push({ id: block, celsius: stage.celsius });
     }
     this.out.edges.set(stage.id, { first: id('in'), last });
+  }
+
+  /**
+   * From the pot into a low oven, and out of it for the last touches: hot food may stand longer there than the two hours.
+   *
+   * @param stage the last of the dish
+   * @returns the steps that it goes in and comes out with
+   */
+  protected addKeepingHot(stage: Stage): { in: string; out: string } {
+    const block = `${this.entry.id}.hot`;
+    const setting = formatTemperature(LOW_OVEN_C, this.kitchen.scale, 5);
+    const name = this.scaled.dish.name;
+    const because = {
+      '': ['kept at 60 °C or more it may stand longer than two hours (USDA FSIS, “Danger Zone”)'],
+    };
+    this.out.blocks.push({ id: block, units: [OVEN_UNIT] });
+    this.out.ovenBlocks.push({ id: block, celsius: LOW_OVEN_C });
+    const steps = { in: `${block}.in`, out: `${block}.out` };
+    this.step({ id: steps.in, minutes: HANDS.putIn, hands: 1, block });
+    this.mean(steps.in, stage, 'put-in', `Oven at ${setting}: put it in, well covered (${name})`, {
+      because,
+      celsius: LOW_OVEN_C,
+    });
+    this.step({ id: steps.out, minutes: HANDS.putIn, hands: 1, block });
+    this.mean(steps.out, stage, 'turn', `Take it out of the oven (${name})`, {
+      because: { '': ['it has stayed hot under its cover'] },
+    });
+    this.link(steps.in, steps.out, HELD);
+    return steps;
   }
 
   /**

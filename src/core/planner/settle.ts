@@ -55,13 +55,51 @@ export function settleChoices(
       .filter((t) => isBetter(t, written))
       .sort(compareTried)[0];
     if (!best?.choice) break;
+    const chosen = withFewest(best, open, current.meal, dishes, kitchen, now);
+    if (!chosen.choice) break;
     current = {
-      meal: best.meal,
-      reasons: [...current.reasons, reasonFor(best.choice, best, written)],
+      meal: chosen.meal,
+      reasons: [...current.reasons, reasonFor(chosen.choice, chosen, written)],
     };
-    written = best;
+    written = chosen;
   }
   return current;
+}
+
+/** Where several dishes are kept hot together: as few of them as will do. */
+function withFewest(
+  best: Tried,
+  open: readonly OpenChoice[],
+  meal: Meal,
+  dishes: ReadonlyMap<string, Dish>,
+  kitchen: Kitchen,
+  now: number,
+): Tried {
+  let kept = best;
+  const singles = open.filter((c) => c.what.kind === 'keep-hot' && c.what.dishes.length === 1);
+  for (const { entryId, what } of singles) {
+    const { choice } = kept;
+    if (choice?.what.kind !== 'keep-hot' || choice.what.dishes.length === 1) break;
+    if (what.kind !== 'keep-hot') continue;
+    const before = meal.entries.find((e) => e.id === entryId);
+    const fewer: OpenChoice = {
+      ...choice,
+      what: { kind: 'keep-hot', dishes: without(choice.what.dishes, what.dishes[0] ?? '') },
+      meal: {
+        ...choice.meal,
+        entries: choice.meal.entries.map((e) => (e.id === entryId && before ? before : e)),
+      },
+    };
+    const [tried] = tryAll([fewer], meal, dishes, kitchen, now);
+    if (tried && tried.delay <= kept.delay && tried.stops <= kept.stops) kept = tried;
+  }
+  return kept;
+}
+
+/** The names with one of them left out, once: a dish may be there twice. */
+function without(names: readonly string[], name: string): string[] {
+  const at = names.indexOf(name);
+  return names.filter((_, i) => i !== at);
 }
 
 function tryAll(

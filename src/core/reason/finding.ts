@@ -130,7 +130,8 @@ export type Choice =
       wasLevel: string;
       wasMinutes: number;
     }
-  | { kind: 'stack'; upper: string; lower: string };
+  | { kind: 'stack'; upper: string; lower: string }
+  | { kind: 'keep-hot'; dishes: string[] };
 
 /** What a choice is worth. */
 export type Gain =

@@ -262,6 +262,8 @@ export function sayChoice(choice: Choice): string {
       return `${choice.dish} is ${RELEASED[choice.release]}, as the dish allows`;
     case 'level':
       return `${choice.dish} cooks at ${choice.level} pressure, ${choice.minutes} min instead of ${choice.wasMinutes} at ${choice.wasLevel}`;
+    case 'keep-hot':
+      return `${list(choice.dishes)} ${choice.dishes.length === 1 ? 'is' : 'are'} kept hot in the oven until served`;
     case 'stack':
       return `${choice.upper} goes above ${choice.lower}, in one cycle`;
   }

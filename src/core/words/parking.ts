@@ -1,7 +1,7 @@
 /** Where food waits between two steps, and how long a dish keeps. */
+import { LOW_OVEN_C } from '../facts';
 import { formatMinutes, formatTemperature } from '../units';
 
-const LOW_OVEN_C = 80;
 /** @source USDA FSIS, “Leftovers and Food Safety”: reheat to 165 °F (74 °C) */
 const REHEAT_C = 74;
 

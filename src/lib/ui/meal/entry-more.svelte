@@ -10,8 +10,10 @@
     type DishRef,
     type BagWay,
   } from '$core/dish';
-  import { recutOf } from '$core/cycle';
+  import { isServedHot, recutOf } from '$core/cycle';
+  import { LOW_OVEN_C } from '$core/facts';
   import type { MealEntry } from '$core/meal';
+  import { formatTemperature } from '$core/units';
   import { sayLength } from '$core/words';
   import BagFields from './bag-fields.svelte';
   import type { MealState } from './meal-state.svelte';
@@ -92,6 +94,7 @@
       entry.what.smaller ? 'cut smaller' : '',
       entry.what.inRuns ? 'in runs' : '',
       entry.when.ahead ? 'day before' : '',
+      entry.where.keepHot ? 'kept hot in the oven' : '',
       entry.where.over ? 'in a stack' : entry.where.alone ? 'a cycle of its own' : '',
       entry.where.cook
         ? (model.kitchen.cooks.find((c) => c.id === entry.where.cook)?.name ?? '')
@@ -230,6 +233,18 @@
           onchange={(e) =>
             model.changeEntry(entry.id, { when: { ahead: e.currentTarget.checked } })}
         />do what you can the day before</label
+      >
+    {/if}
+    {#if (model.kitchen.oven && isServedHot(dish)) || entry.where.keepHot}
+      <label class="flex min-h-9 items-center gap-2"
+        ><input
+          type="checkbox"
+          class="tick"
+          checked={entry.where.keepHot}
+          onchange={(e) =>
+            model.changeEntry(entry.id, { where: { keepHot: e.currentTarget.checked } })}
+        />keep it hot in the oven at {formatTemperature(LOW_OVEN_C, model.kitchen.scale, 5)} until it
+        is served</label
       >
     {/if}
     {#if cycle && others.length > 0 && !isLower}
