@@ -57,3 +57,10 @@ export function comesBefore(dish: Dish, id: string, later: string): boolean {
   }
   return false;
 }
+
+/** A pan with ridges is no heat from above. */
+const GRILL = /\b(?:grill(?:ed|ing)?(?![- ]?pan)|broil(?:er|ed|ing)?|salamander)\b/i;
+
+/** Whether a stage is browned under a grill: on or off, hot in minutes, and no oven meanwhile. */
+export const isGrilled = (stage: Stage): boolean =>
+  stage.kind === 'crisp' && GRILL.test(stage.text) && !/\boven\b/i.test(stage.text);

@@ -174,7 +174,7 @@ function ovensApart(entries: readonly CompiledEntry[]): [string, string][] {
   return ovens.flatMap((a, i) =>
     ovens
       .slice(i + 1)
-      .filter((b) => b.celsius !== a.celsius)
+      .filter((b) => b.celsius !== a.celsius || b.isGrill !== a.isGrill)
       .map((b): [string, string] => [a.id, b.id]),
   );
 }

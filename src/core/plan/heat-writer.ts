@@ -1,5 +1,11 @@
 /** What heat does to a dish as steps: a cycle under its lid, the oven, browning. */
-import { assemblyMinutes, browningBatches, type PressureStage, type Stage } from '../dish';
+import {
+  assemblyMinutes,
+  browningBatches,
+  isGrilled,
+  type PressureStage,
+  type Stage,
+} from '../dish';
 import type { Cooker } from '../kitchen';
 import { isFinicky, probeStage, type CookerOffer, type Gap } from '../cycle';
 import { LOW_OVEN_C } from '../facts';
@@ -52,6 +58,8 @@ function lengthOf(
   };
 }
 
+/** Until a grill glows (common practice), min. */
+const GRILL_HEATS = 5;
 /** Covered in a low oven food loses little in half an hour, and more and more until it is dry (common practice). */
 const HELD: Gap = { most: 240, soft: 30, cost: 1 };
 
@@ -204,7 +212,9 @@ export class HeatWriter extends StepWriter {
   protected addOven(stage: Stage, block: string, isFirst: boolean, stay: readonly Stage[]): void {
     if (stage.kind !== 'oven' && stage.kind !== 'crisp') return;
     const id = (part: string): string => `${this.entry.id}.${stage.id}.${part}`;
+    const isGrill = isGrilled(stage);
     const setting = formatTemperature(stage.celsius, this.kitchen.scale, 5);
+    const place = isGrill ? 'Under the grill' : `In the oven at ${setting}`;
     const learned = this.learnedFor(stage);
     const written = Math.max(1, Math.round(stage.minutes * learned));
     const lids = this.crispLids(stay);
@@ -245,33 +255,42 @@ export class HeatWriter extends StepWriter {
       stage,
       { id: id('bake'), minutes: each(oven, lid), block },
       (part) => {
-        this.mean(part, stage, stage.kind, `In the oven at ${setting}`, {
+        this.mean(part, stage, stage.kind, place, {
           because: because(
             'as the recipe says; check halfway through',
             `a lid so near browns in about three fifths of the oven’s time (common practice); check halfway through`,
           ),
           celsius: stage.celsius,
           caution: this.probed(stage),
-          ...texts(`In the oven at ${setting}`, `Under the crisp lid at ${lidSetting}`),
+          ...texts(place, `Under the crisp lid at ${lidSetting}`),
         });
       },
     );
     this.link(id('in'), id('bake'), 0);
     if (isFirst) {
       const heat = this.kitchen.oven?.heatMinutes ?? 12;
-      const minutes = Math.max(1, Math.round((heat * (stage.celsius - 20)) / 180));
+      const minutes = isGrill
+        ? GRILL_HEATS
+        : Math.max(1, Math.round((heat * (stage.celsius - 20)) / 180));
+      const on = isGrill ? 'Grill on, high' : `Oven on, ${setting}`;
       const p90 = Math.ceil(minutes * 1.2);
       this.step({ id: id('preheat'), minutes: each(minutes, 0), p90: each(p90, 0), block });
-      this.mean(id('preheat'), stage, 'preheat', `Oven on, ${setting}`, {
+      this.mean(id('preheat'), stage, 'preheat', on, {
         because: because(
-          `${heat} min to 200 °C in this oven, in proportion to the setting`,
+          isGrill
+            ? `a grill is hot in about ${GRILL_HEATS} min (common practice)`
+            : `${heat} min to 200 °C in this oven, in proportion to the setting`,
           'it is hot at once',
         ),
         celsius: stage.celsius,
-        ...texts(`Oven on, ${setting}`, 'Crisp lid ready, its basket in the pot'),
+        ...texts(on, 'Crisp lid ready, its basket in the pot'),
       });
       this.link(id('preheat'), id('in'), 10);
-      this.out.ovenBlocks.push({ id: block, celsius: stage.celsius });
+      this.out.ovenBlocks.push({
+        id: block,
+        celsius: stage.celsius,
+        ...(isGrill ? { isGrill } : {}),
+      });
     }
     this.out.edges.set(stage.id, { first: id('in'), last });
   }

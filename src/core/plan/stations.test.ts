@@ -379,3 +379,37 @@ describe('inner pots by size', () => {
     expect(usualLiner(NaN)).toEqual(usualLiner(5.7));
   });
 });
+
+/** A grill is on or off and glows in about five minutes (common practice). */
+describe('under the grill', () => {
+  const grilled = (text: string, celsius = 250): Dish =>
+    dishBy('toast', [{ food: 'bread', amount: 200, unit: 'g', role: 'main' }], {
+      stages: [{ id: 'top', kind: 'crisp', text, uses: ['i0'], minutes: 6, celsius }],
+    });
+  const textOf = (compiled: CompiledMeal, id: string) =>
+    compiled.meanings.find((m) => m.id === id)?.text;
+
+  it('nobody is told degrees, and it is hot in minutes', () => {
+    const compiled = compile(kitchenOf({}), 4, grilled('Brown under a hot grill'));
+    expect(stepOf(compiled, 'toast.top.preheat').minutes).toBe(5);
+    expect(textOf(compiled, 'toast.top.preheat')).toBe('Grill on, high');
+    expect(textOf(compiled, 'toast.top.bake')).toBe('Under the grill');
+  });
+
+  it('a grill pan is no grill, and a crisp at 250 °C takes an oven that is heated', () => {
+    for (const text of ['Crisp it', 'Crisp in the grill pan'])
+      expect(stepOf(compile(kitchenOf({}), 4, grilled(text)), 'toast.top.preheat').minutes).toBe(
+        15,
+      );
+  });
+
+  it('while it glows nothing is baked, not even as hot', () => {
+    const baked = dishBy('baked', [{ food: 'potatoes', amount: 500, unit: 'g', role: 'main' }], {
+      stages: [{ id: 'bake', kind: 'oven', text: 'Bake', uses: ['i0'], minutes: 40, celsius: 250 }],
+    });
+    const apart = (text: string) =>
+      compile(kitchenOf({}), 6, grilled(text), baked).problem.apart?.length;
+    expect(apart('Brown under the grill')).toBe(1);
+    expect(apart('Crisp it')).toBe(0);
+  });
+});

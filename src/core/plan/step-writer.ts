@@ -16,7 +16,7 @@ export interface DishSteps {
   meanings: StepMeaning[];
   notes: Finding[];
   /** Oven blocks with their setting, for keeping different temperatures apart. */
-  ovenBlocks: { id: string; celsius: number }[];
+  ovenBlocks: { id: string; celsius: number; isGrill?: boolean }[];
   /** First and last step of each stage. */
   edges: Map<string, { first: string; last: string }>;
   ready: string;

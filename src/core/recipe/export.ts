@@ -1,5 +1,12 @@
 /** A dish on its way out: schema.org/Recipe, and plain text. */
-import { dishSchema, scaleDish, type Dish, type PressureStage, type Stage } from '../dish';
+import {
+  dishSchema,
+  isGrilled,
+  scaleDish,
+  type Dish,
+  type PressureStage,
+  type Stage,
+} from '../dish';
 import { formatMinutes, formatQuantity, formatTemperature, type System } from '../units';
 import { readInstructions } from './method/read';
 import { isReckoned } from './preparing';
@@ -111,7 +118,7 @@ function wordings(stage: Stage, dish: Dish, { scale }: ReadingStyle): Instructio
   const timed = stage.guessed ? text : retime(text, null, stage.minutes);
   const minutes = stage.guessed ? '' : formatMinutes(stage.minutes);
   const heat =
-    stage.kind === 'oven' || stage.kind === 'crisp'
+    (stage.kind === 'oven' || stage.kind === 'crisp') && !isGrilled(stage)
       ? `at ${formatTemperature(stage.celsius, scale, 5)}`
       : '';
   return [
@@ -129,7 +136,7 @@ function isSameStage(found: FoundStage, stage: Stage): boolean {
   if (stage.kind === 'pressure') return found.cycle !== null && isSameCycle(found.cycle, stage);
   if (stage.guessed ? found.minutes !== null : Math.round(found.minutes ?? -1) !== stage.minutes)
     return false;
-  return stage.kind !== 'oven' && stage.kind !== 'crisp'
+  return (stage.kind !== 'oven' && stage.kind !== 'crisp') || isGrilled(stage)
     ? true
     : Math.abs((found.celsius ?? -100) - stage.celsius) <= 3;
 }

@@ -66,7 +66,7 @@ const TAPS: Partial<Record<Phase, string>> = {
   release: 'The pin has dropped',
   vent: 'Pressure released',
   open: 'Open',
-  preheat: 'Oven is hot',
+  preheat: 'It is hot',
   'put-in': 'It is in',
   turn: 'Done',
   oven: 'Out of the oven',

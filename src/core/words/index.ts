@@ -10,3 +10,4 @@ export type { Conventions } from './conventions';
 export { sayTrial, sayTried, verdictOn } from './kitchen-trial';
 export { isLate, sayOutcome } from './outcome';
 export { sayKeeps, sayParked } from './parking';
+export { sayHeat } from './heat';

@@ -1,7 +1,8 @@
 <script lang="ts">
   import type { Stage } from '$core/dish';
   import { retime } from '$core/recipe';
-  import { formatMinutes, formatTemperature } from '$core/units';
+  import { formatMinutes } from '$core/units';
+  import { sayHeat } from '$core/words';
   import { STAGE_NAMES } from './new-stage';
   import type { CardPlace } from './places';
   import { fallPath, risePath } from '$lib/ui/timeline/geometry';
@@ -66,13 +67,7 @@
         ? ', or quick release'
         : ', or natural release',
   );
-  const setting = $derived(
-    stage.kind === 'oven' || stage.kind === 'crisp'
-      ? ` at ${formatTemperature(stage.celsius, scale, 5)}`
-      : stage.kind === 'slow'
-        ? ` on ${stage.setting}`
-        : '',
-  );
+  const setting = $derived(stage.kind === 'slow' ? ` on ${stage.setting}` : sayHeat(stage, scale));
   /** The sentence carries the minutes that are shown. */
   const text = $derived(
     stage.kind === 'pressure'

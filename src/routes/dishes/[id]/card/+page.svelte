@@ -4,8 +4,8 @@
   import { isServedHot } from '$core/cycle';
   import { isParted, partAt, sayPart, type Stage } from '$core/dish';
   import { retime } from '$core/recipe';
-  import { sayKeeps } from '$core/words';
-  import { formatMinutes, formatQuantity, formatTemperature } from '$core/units';
+  import { sayHeat, sayKeeps } from '$core/words';
+  import { formatMinutes, formatQuantity } from '$core/units';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -94,9 +94,7 @@
                     : retime(stage.text, stage.minutes, Math.round(minutes))}
                 {#if stage.kind !== 'pressure' && minutes > 0}
                   <b class="whitespace-nowrap"
-                    >· {formatMinutes(minutes)}{stage.kind === 'oven' || stage.kind === 'crisp'
-                      ? ` at ${formatTemperature(stage.celsius, kitchen.scale, 5)}`
-                      : ''}</b
+                    >· {formatMinutes(minutes)}{sayHeat(stage, kitchen.scale)}</b
                   >{/if}
               </p>
               {#if parts}<p class="font-semibold">{parts}</p>{/if}
