@@ -11,7 +11,7 @@ export { cansOf } from './cans';
 export { compareDishes } from './compare';
 export { withGroups } from './groups';
 export { DIETS, dietsOf } from './diets';
-export { comesBefore, isGrilled, placeOf, stagesBefore } from './places';
+export { comesBefore, heatOf, isGrilled, placeOf, stagesBefore } from './places';
 export type { StagePlace } from './places';
 export type { Diet } from './diets';
 export { compositionOf, mainIngredient } from './whole';

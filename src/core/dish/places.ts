@@ -64,3 +64,11 @@ const GRILL = /\b(?:grill(?:ed|ing)?(?![- ]?pan)|broil(?:er|ed|ing)?|salamander)
 /** Whether a stage is browned under a grill: on or off, hot in minutes, and no oven meanwhile. */
 export const isGrilled = (stage: Stage): boolean =>
   stage.kind === 'crisp' && GRILL.test(stage.text) && !/\boven\b/i.test(stage.text);
+
+/** What heats a stage in the oven: so many °C, or the grill; null for what is in no oven. */
+export const heatOf = (stage: Stage): number | 'grill' | null =>
+  stage.kind !== 'oven' && stage.kind !== 'crisp'
+    ? null
+    : isGrilled(stage)
+      ? 'grill'
+      : stage.celsius;

@@ -1,11 +1,11 @@
-/** How hot a stage is, as it stands behind its minutes. */
-import { isGrilled, type Stage } from '../dish';
+/** How hot something is heated, as it stands behind its minutes. */
 import { formatTemperature } from '../units';
 
-/** @example sayHeat(baked, 'C') // ' at 200 °C' */
-export function sayHeat(stage: Stage, scale: 'C' | 'F'): string {
-  if (stage.kind !== 'oven' && stage.kind !== 'crisp') return '';
-  return isGrilled(stage)
-    ? ' under the grill'
-    : ` at ${formatTemperature(stage.celsius, scale, 5)}`;
+/**
+ * @param heat °C, or the grill, which has none; null for what is in no oven
+ * @example sayHeat(200, 'C') // ' at 200 °C'
+ */
+export function sayHeat(heat: number | 'grill' | null, scale: 'C' | 'F'): string {
+  if (heat === null) return '';
+  return heat === 'grill' ? ' under the grill' : ` at ${formatTemperature(heat, scale, 5)}`;
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Stage } from '$core/dish';
+  import { heatOf, type Stage } from '$core/dish';
   import { retime } from '$core/recipe';
   import { formatMinutes } from '$core/units';
   import { sayHeat } from '$core/words';
@@ -67,7 +67,9 @@
         ? ', or quick release'
         : ', or natural release',
   );
-  const setting = $derived(stage.kind === 'slow' ? ` on ${stage.setting}` : sayHeat(stage, scale));
+  const setting = $derived(
+    stage.kind === 'slow' ? ` on ${stage.setting}` : sayHeat(heatOf(stage), scale),
+  );
   /** The sentence carries the minutes that are shown. */
   const text = $derived(
     stage.kind === 'pressure'

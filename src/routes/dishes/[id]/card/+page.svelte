@@ -2,7 +2,7 @@
   /** One dish on one small sheet, to stand beside the pot. */
   import { foodByNumber } from '$core/food';
   import { isServedHot } from '$core/cycle';
-  import { isParted, partAt, sayPart, type Stage } from '$core/dish';
+  import { heatOf, isParted, partAt, sayPart, type Stage } from '$core/dish';
   import { retime } from '$core/recipe';
   import { sayHeat, sayKeeps } from '$core/words';
   import { formatMinutes, formatQuantity } from '$core/units';
@@ -94,7 +94,7 @@
                     : retime(stage.text, stage.minutes, Math.round(minutes))}
                 {#if stage.kind !== 'pressure' && minutes > 0}
                   <b class="whitespace-nowrap"
-                    >· {formatMinutes(minutes)}{sayHeat(stage, kitchen.scale)}</b
+                    >· {formatMinutes(minutes)}{sayHeat(heatOf(stage), kitchen.scale)}</b
                   >{/if}
               </p>
               {#if parts}<p class="font-semibold">{parts}</p>{/if}
