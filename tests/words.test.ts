@@ -36,7 +36,7 @@ const NOT_WRITTEN: readonly (readonly [string, RegExp])[] = [
   ['rule of thumb', /\b(?:a|both|the) schools?\b/i],
 ];
 /** The reader of recipes knows the words of everybody. */
-const READS_ANY_WORDS = /core\/recipe\/(?:phrases|read|text|line|sentences)\.ts$/;
+const READS_ANY_WORDS = /core\/recipe\/(?:phrases|release-words|read|text|line|sentences)\.ts$/;
 
 const files = (folder: string): string[] =>
   readdirSync(folder, { recursive: true, encoding: 'utf8' })

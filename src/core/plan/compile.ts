@@ -89,7 +89,10 @@ export function compileMeal(
       ...(kitchen.burners > 0 ? [{ id: BURNER_UNIT, capacity: kitchen.burners }] : []),
     ].map((unit) => {
       const busy = meal.busy.filter((b) => b.unit === unit.id);
-      return busy.length > 0 ? { ...unit, busy: busy.map((b) => minutesOf(b, serveAt)) } : unit;
+      // “The oven is taken”: all its shelves; of burners it is one.
+      const slots = unit.id === OVEN_UNIT ? (kitchen.oven?.shelves ?? 1) : 1;
+      const spans = busy.flatMap((b) => Array<typeof b>(slots).fill(b));
+      return spans.length > 0 ? { ...unit, busy: spans.map((b) => minutesOf(b, serveAt)) } : unit;
     }),
     tools: kitchen.tools.map((t) => ({ id: t.id, count: t.count })),
     resources: [

@@ -317,7 +317,7 @@ export class HeatWriter extends StepWriter {
       celsius: LOW_OVEN_C,
     });
     this.step({ id: steps.out, minutes: HANDS.putIn, hands: 1, block });
-    this.mean(steps.out, stage, 'turn', `Take it out of the oven (${name})`, {
+    this.mean(steps.out, stage, 'finish', `Take it out of the oven (${name})`, {
       because: { '': ['it has stayed hot under its cover'] },
     });
     this.link(steps.in, steps.out, HELD);

@@ -14,6 +14,7 @@ function parked(
     isHot = true,
     burners = 0,
     from = 'open',
+    isBusy = false,
   }: {
     inSame?: boolean;
     oven?: boolean;
@@ -22,12 +23,13 @@ function parked(
     isHot?: boolean;
     burners?: number;
     from?: Phase;
+    isBusy?: boolean;
   } = {},
 ) {
   const problem = {
     units: [
       { id: 'pot' },
-      ...(oven ? [{ id: 'oven' }] : []),
+      ...(oven ? [{ id: 'oven', ...(isBusy ? { busy: [{ from: 5, to: 9 }] } : {}) }] : []),
       ...(burners > 0 ? [{ id: 'burner', capacity: burners }] : []),
     ],
     steps: [
@@ -71,6 +73,7 @@ describe('where food waits between two steps', () => {
     expect(parked(31)?.where).toBe('keep-warm');
     expect(parked(31, { taken: 'pot' })?.where).toBe('low-oven');
     expect(parked(31, { taken: 'pot+oven' })?.where).toBe('covered');
+    expect(parked(31, { taken: 'pot', isBusy: true })?.where).toBe('covered');
     expect(parked(31, { taken: 'pot', oven: false })?.where).toBe('covered');
   });
 

@@ -55,7 +55,13 @@ export function parkedIn(
   const stayOf = new Map(schedule.blocks.map((b) => [b.id, b]));
   const blockOf = new Map(problem.steps.map((s) => [s.id, s.block ?? null]));
   const hasOven = (problem.units ?? []).some((u) => u.id === OVEN_UNIT);
+  /** Spans in which something else has it. */
+  const takenAt = (unit: string, from: number, to: number): number =>
+    (problem.units ?? [])
+      .find((u) => u.id === unit)
+      ?.busy?.filter((b) => b.from < to && b.to > from).length ?? 0;
   const isFree = (unit: string, from: number, to: number, except: string | null): boolean =>
+    takenAt(unit, from, to) === 0 &&
     !schedule.blocks.some(
       (b) => b.unit === unit && b.id !== except && b.start < to && b.end > from,
     );
@@ -65,7 +71,8 @@ export function parkedIn(
     (b) => b.unit === BURNER_UNIT,
   );
   const isBurnerFree = (from: number, to: number): boolean =>
-    onBurners.filter((b) => b.start < to && b.end > from).length < burners;
+    onBurners.filter((b) => b.start < to && b.end > from).length + takenAt(BURNER_UNIT, from, to) <
+    burners;
   const found = new Map<string, Parked>();
   for (const link of problem.links ?? []) {
     const [from, to] = [timeOf.get(link.from), timeOf.get(link.to)];

@@ -413,3 +413,21 @@ describe('under the grill', () => {
     expect(apart('Crisp it')).toBe(0);
   });
 });
+
+it('an oven that is taken is taken with all its shelves, a burner is one of several', () => {
+  const baked = dishBy('baked', [{ food: 'potatoes', amount: 500, unit: 'g', role: 'main' }], {
+    stages: [{ id: 'bake', kind: 'oven', text: 'Bake', uses: ['i0'], minutes: 40, celsius: 200 }],
+  });
+  const span = (unit: string) => ({
+    unit,
+    from: new Date(NOW + 2 * HOUR).toISOString(),
+    to: new Date(NOW + 3 * HOUR).toISOString(),
+  });
+  const meal = { ...mealOf(6, baked), busy: [span('oven'), span('burner')] };
+  const kitchen = kitchenOf({ oven: { shelves: 2, heatMinutes: 12 }, burners: 4 });
+  const compiled = compileMeal(meal, new Map([['baked', baked]]), kitchen, NOW);
+  const taken = (id: string) =>
+    compiled.ok ? compiled.value.problem.units?.find((u) => u.id === id)?.busy?.length : null;
+  expect(taken('oven')).toBe(2);
+  expect(taken('burner')).toBe(1);
+});

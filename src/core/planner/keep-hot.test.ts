@@ -99,6 +99,20 @@ describe('three long braises in one pot', () => {
     expect(held && held.end - held.start).toBeGreaterThan(120);
   });
 
+  it('with an oven that is free only long after supper nothing is chosen', () => {
+    const taken = {
+      ...meal,
+      busy: [
+        {
+          unit: 'oven',
+          from: new Date(NOW).toISOString(),
+          to: new Date(NOW + 18 * HOUR).toISOString(),
+        },
+      ],
+    };
+    expect(settleChoices(taken, dishes, kitchen, NOW).reasons).toEqual([]);
+  });
+
   it('two have room within the two hours: nothing is chosen', () => {
     const two = { ...mealOf('first', 'second'), servings: 1 };
     const short = new Map(

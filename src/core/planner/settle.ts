@@ -52,7 +52,7 @@ export function settleChoices(
     );
     if (open.length === 0) break;
     const best: Tried | undefined = tryAll(open, current.meal, dishes, kitchen, now)
-      .filter((t) => isBetter(t, written))
+      .filter((t) => isBetter(t, written) && !isHotForNothing(t))
       .sort(compareTried)[0];
     if (!best?.choice) break;
     const chosen = withFewest(best, open, current.meal, dishes, kitchen, now);
@@ -65,6 +65,11 @@ export function settleChoices(
   }
   return current;
 }
+
+/** Later than this nobody eats, however hot it was kept, min. */
+const LATEST_HOT_MIN = 30;
+const isHotForNothing = ({ choice, delay }: Tried): boolean =>
+  choice?.what.kind === 'keep-hot' && delay > LATEST_HOT_MIN;
 
 /** Where several dishes are kept hot together: as few of them as will do. */
 function withFewest(

@@ -7,6 +7,7 @@ import { findFood, isBareBird, mentionedFood, type Food } from '../food';
 import {
   NUMBER,
   parseAmount,
+  kindOf,
   parseLength,
   parseQuantity,
   type Quantity,
@@ -157,7 +158,11 @@ export function freshId(text: string, taken: ReadonlySet<string>): string {
 }
 
 /** What a line can hold at most, as the dish document allows. */
-const MOST = { food: 120, preparation: 200, amount: 100_000 } as const;
+const MOST = { food: 120, preparation: 200, amount: 100_000, base: 200_000 } as const;
+
+/** In g or ml; 0 for what is counted. */
+const baseOf = (amount: number, unit: Unit | null): number =>
+  unit === null || kindOf(unit) === 'count' ? 0 : amount * UNITS[unit].size;
 
 const SALT_AND_PEPPER =
   /^((?:[^\s,]+ ){0,4}salt(?: flakes)?)\s*(?:\band\b|[&,+])\s*((?:[^\s,]+ ){0,4}pepper)(,?\s+(?:to taste|as needed|to season|for seasoning))?$/i;
@@ -336,14 +341,16 @@ export function readIngredients(
       weighed?.amount ??
       (perPack && amount !== null ? Math.round(amount * perPack.amount * 1000) / 1000 : amount);
     // More than any kitchen holds is a slip: it stays in the words.
-    const isTooMuch = whole !== null && whole > MOST.amount;
+    const isTooMuch =
+      whole !== null && (whole > MOST.amount || baseOf(whole, weighed?.unit ?? unit) > MOST.base);
     const ingredient: Ingredient = {
       id,
       food: `${formOf(line, food)}${line.food}`.slice(0, MOST.food),
       amount: isTooMuch ? null : whole,
       unit: isTooMuch ? null : (weighed?.unit ?? (perPack ? perPack.unit : unit)),
       preparation: [
-        ...(weighed || isTooMuch ? [`${line.amount} in all`] : []),
+        ...(isTooMuch ? [`${line.amount} ${line.unit ?? ''} in the text`.replace(/ +/g, ' ')] : []),
+        ...(weighed && !isTooMuch ? [`${line.amount} in all`] : []),
         line.preparation ?? '',
         perPack && amount !== null
           ? `${amount} ${unit === 'can' ? 'can' : 'pack'}${amount === 1 ? '' : 's'}`

@@ -195,3 +195,27 @@ Leftovers keep 4 days in the fridge.`);
   expect(dish.summary).toBe('');
   expect(dish.notes).toMatch(/keep 4 days/);
 });
+
+describe('slips of the pen', () => {
+  const { dish, questions } = importedText(`Stew
+Serves 4
+500 g beef
+9999 l water
+
+Brown the beef for 99999 minutes. Add the water. High pressure 30 min, natural release.`);
+
+  it('more water than any kitchen holds stays in the words', () => {
+    const [, water] = dish.ingredients;
+    expect(water).toMatchObject({ food: 'water', amount: null });
+    expect(water?.preparation).toMatch(/9999 l in the text/);
+    expect(readIngredients(['150 kg potatoes'])[0]?.ingredient.amount).toBe(150);
+  });
+
+  it('more minutes than any step has are asked, and nothing is cut down in silence', () => {
+    expect(dish.stages.find((s) => s.kind === 'brown')).toMatchObject({
+      minutes: 8,
+      guessed: true,
+    });
+    expect(questions.find((q) => q.id === 'brown.minutes')?.text).toMatch(/99999 minutes/);
+  });
+});

@@ -14,6 +14,7 @@ import {
 } from '../dish';
 
 const ID = 'prepare';
+const LATER_ID = 'prepare-later';
 const LONGEST_TEXT = 400;
 
 /** What it weighs or comes in, and nothing of the knife: “about 1.3 kg”, “2 cans”, “1 in all”. */
@@ -84,7 +85,7 @@ function sayPreparing(cut: readonly ScaledIngredient[]): string {
 
 /**
  * The dish with its minutes of hands: a step for what is cut in no step of the text, and minutes for work that has
- * none. What the text gives stays.
+ * none. What the text gives stays. What goes in only when the pot has done its part is cut meanwhile.
  */
 export function withPreparing(dish: Dish): Dish {
   const { ingredients } = scaleDish(dish, dish.servings);
@@ -95,21 +96,41 @@ export function withPreparing(dish: Dish): Dish {
     .map((i) => asTold(i, dish.stages));
   const cut = open.filter((i) => knifeMinutes(i) > 0);
   if (cut.length === 0 || stages.length === 0) return { ...dish, stages };
-  const isTaken = [...dish.ingredients, ...dish.stages].some((x) => x.id === ID);
-  const id = isTaken ? `${ID}-2` : ID;
-  const step: Stage = {
-    id,
+  const later = cutLater(stages, cut);
+  const first = cut.filter((i) => !later.includes(i));
+  const made = withFirstKnife(
+    { ...dish, stages },
+    knifeStep(dish, ID, first, preparingMinutes(open.filter((i) => !later.includes(i)))),
+  );
+  return later.length === 0
+    ? made
+    : withLaterKnife(made, knifeStep(made, LATER_ID, later, preparingMinutes(later)));
+}
+
+function knifeStep(
+  dish: Dish,
+  wanted: string,
+  cut: readonly ScaledIngredient[],
+  minutes: number,
+): Stage {
+  const isTaken = [...dish.ingredients, ...dish.stages].some((x) => x.id === wanted);
+  return {
+    id: isTaken ? `${wanted}-2` : wanted,
     text: sayPreparing(cut),
     uses: cut.map((i) => i.ingredient.id),
     guessed: true,
     kind: 'prep',
-    minutes: preparingMinutes(open),
+    minutes,
   };
+}
+
+function withFirstKnife(dish: Dish, step: Stage): Dish {
+  const { stages } = dish;
   const before = knifeAt(stages, step.uses);
   const meanwhile = duringWait(stages, before);
   const waits = (s: Stage, i: number): Stage =>
     meanwhile && i === 0 && s.after === undefined
-      ? { ...s, after: [stages[before - 1]?.id ?? '', id] }
+      ? { ...s, after: [stages[before - 1]?.id ?? '', step.id] }
       : s;
   return behindTheKnife(
     {
@@ -120,7 +141,52 @@ export function withPreparing(dish: Dish): Dish {
         ...stages.slice(before).map(waits),
       ],
     },
-    id,
+    step.id,
+    step.uses,
+  );
+}
+
+/** Less than this is cut with the rest, min. */
+const WORTH_LATER_MIN = 3;
+/** While these go on, hands are free to cut. */
+const leavesFree = (s: Stage): boolean =>
+  s.kind === 'pressure' ||
+  s.kind === 'slow' ||
+  ((s.kind === 'rest' || s.kind === 'soak' || s.kind === 'oven') && s.minutes >= SHORT_WAIT_MIN);
+
+/** What is used first only behind a stage that leaves hands free; none where that is all, or hardly any work. */
+function cutLater(
+  stages: readonly Stage[],
+  cut: readonly ScaledIngredient[],
+): readonly ScaledIngredient[] {
+  const free = stages.findIndex(leavesFree);
+  const firstUse = ({ ingredient }: ScaledIngredient): number =>
+    stages.findIndex((s) => s.uses.includes(ingredient.id));
+  const later = free < 0 ? [] : cut.filter((i) => firstUse(i) > free);
+  const isWorth = later.length < cut.length && preparingMinutes(later) >= WORTH_LATER_MIN;
+  return isWorth ? later : [];
+}
+
+/** Cut at any time before the stage that takes it. */
+function withLaterKnife(dish: Dish, step: Stage): Dish {
+  const { stages } = dish;
+  const at = stages.findIndex(
+    (s) => s.kind !== 'prep' && s.uses.some((id) => step.uses.includes(id)),
+  );
+  const above = stages[at - 1]?.id;
+  const next = stages[at];
+  if (!next || above === undefined) return dish;
+  return behindTheKnife(
+    {
+      ...dish,
+      stages: [
+        ...stages.slice(0, at),
+        { ...step, after: [] },
+        { ...next, after: [...(next.after ?? [above]), step.id] },
+        ...stages.slice(at + 1),
+      ],
+    },
+    step.id,
     step.uses,
   );
 }
@@ -173,10 +239,13 @@ function knifeAt(stages: readonly Stage[], cut: readonly string[]): number {
 
 /** Whether a step is what the list alone would give: then it need not be written out. */
 export function isReckoned(dish: Dish, stage: Stage): boolean {
-  if (stage.kind !== 'prep' || !stage.guessed || stage.sentence !== undefined) return false;
-  const without = { ...dish, stages: dish.stages.filter((s) => s !== stage) };
+  if (!isKnife(stage)) return false;
+  const without = { ...dish, stages: dish.stages.filter((s) => !isKnife(s)) };
   return withPreparing(without).stages.some((s) => JSON.stringify(s) === JSON.stringify(stage));
 }
+
+const isKnife = (stage: Stage): boolean =>
+  stage.kind === 'prep' && stage.guessed === true && stage.sentence === undefined;
 
 /** Filling, rolling and shaping come on top of what is cut for them, min (common practice). */
 const SHAPING_MIN = 10;

@@ -51,7 +51,8 @@ export function writeStages(
     taken.add(id);
     return id;
   });
-  const written = found.map((stage, i): Stage => {
+  const written = found.map((asTold, i): Stage => {
+    const stage = withoutSlip(asTold, ids[i] ?? asTold.kind, questions);
     const told = stage.sentences.join(' ');
     const words = ownPart(found, i);
     const uses = mentioned(words, ingredients, used);
@@ -94,6 +95,22 @@ export function writeStages(
     (id) => common.has(id),
     (id) => staples.has(id),
   );
+}
+
+/** More minutes than any step has are a slip of the pen: the usual ones are taken, and it is asked. */
+function withoutSlip(stage: FoundStage, id: string, questions: ImportQuestion[]): FoundStage {
+  if (stage.minutes === null || stage.minutes <= LONGEST || stage.kind === 'pressure') return stage;
+  const usual = USUAL_MINUTES[stage.kind];
+  if (!ASKED.has(stage.kind))
+    questions.push({
+      id: `${id}.minutes`,
+      about: { kind: 'minutes', stage: id },
+      text: `How long for “${shortened(stage.sentences.join(' '))}”? ${stage.minutes} minutes are more than two days.`,
+      taken: String(usual),
+      range: [1, LONGEST],
+      unit: 'min',
+    });
+  return { ...stage, minutes: null, to: null };
 }
 
 /** “With the lid shut” is the pot’s lid only where it was cooked in the pot. */

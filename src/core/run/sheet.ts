@@ -160,6 +160,7 @@ function detailOf(own: Operation, plan: Plan, serveAt: number, kitchen: Kitchen)
       (o) =>
         o.entryId === own.entryId &&
         o.stageId === own.stageId &&
+        o.start >= own.start &&
         (o.phase === 'oven' || o.phase === 'crisp'),
     );
     const isTurned = plan.operations.some(

@@ -100,12 +100,18 @@ function unreadCost(c: Clause, time: ClauseTime): number {
   return time.from > 0 && time.from < 1 ? 0.6 : UNREAD;
 }
 
+const HOW_MUCH =
+  /\b(?:more|less|extra|longer|shorter|add|instead|does it|will do|enough|plenty)\b/i;
+/** What is to be done in another case is known: it is told with its step, and nothing has to be asked. */
+const isUnderstood = (c: Clause): boolean =>
+  c.kind !== null || c.pressure || c.levelAlone || c.wait || c.goesOn || HOW_MUCH.test(c.text);
+
 function unread(p: Path, c: Clause, time: ClauseTime): void {
   const isCheck = c.conditional && c.goesOn;
   if (isCheck && p.isAfterCycle) p.flush(null, c);
   if (isCheck && p.stages.length > 0 && time.from >= 1) p.check(c.sentence, time.from);
   // What is allowed stands in the words of the wait, and nothing has to be made of it.
-  else if (c.conditional || (time.from > 0 && time.from < 1 && !time.isBare))
+  else if ((c.conditional && isUnderstood(c)) || (time.from > 0 && time.from < 1 && !time.isBare))
     p.cases = [...p.cases, c.text];
   else if (!time.isMost && !time.isBare) p.left = [...p.left, c.text];
   for (const next of withoutTime(p, {

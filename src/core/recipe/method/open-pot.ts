@@ -125,7 +125,7 @@ export function other(p: Path, c: Clause): void {
   }
   const isFirst = p.stages.every((s) => ['prep', 'soak', 'rest'].includes(s.kind));
   const isIntoPot =
-    /\b(?:add|pour|put|place|in|into)\b(?=.*\b(?:pot|cooker|liner|inner)\b)|\b(?:add|pour|put|place|tip)\b|\b(?:toss|throw|chuck|dump|pile)\b[^.]*\bin\b(?!\s+(?:the|an?|its?|their)\b)/i;
+    /\b(?:add|pour|put|place|in|into)\b(?=.*\b(?:pot|cooker|liner|inner)\b)|\b(?:add|pour|put|place|tip)\b|\b(?:toss|throw|chuck|dump|pile)\b[^.]*\bin\b(?=\s*(?:$|[,.;]|(?:and|with|except|too|together)\b))/i;
   if (isFirst && c.preparing && !isIntoPot.test(c.text) && !IN_THE_POT.test(c.sentence)) {
     p.add(c, 'prep', null);
     return;
