@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { importedText } from '../../../tests/support/imported';
 import { importRecipe } from './index';
 import { toText } from './export';
 
@@ -107,4 +108,47 @@ it('“everything but the cream” leaves the cream for later, and a jointed bir
   expect(dish.stages.at(-1)?.uses).toContain('cream');
   expect(dish.ingredients[0]?.pieceMm).toBe(45);
   expect(dish.stages[0]?.text).toBe('Prepare: guinea fowl (jointed), carrots (sliced)');
+});
+
+describe('what goes in when the pot has done its part', () => {
+  const LATER = `Brisket with vegetables
+Serves 6
+1.5 kg brisket
+2 onions, sliced
+500 ml stock
+800 g potatoes, peeled and cut in chunks
+4 carrots, peeled, cut in chunks
+2 tbsp parsley, chopped
+
+Brown the brisket with the onions for 10 minutes. Add the stock. High pressure 75 minutes, natural release 15 minutes, then vent.
+Add the potatoes and carrots. High pressure 4 minutes, quick release. Serve with the parsley.`;
+  const { dish } = importedText(LATER);
+  const at = (id: string) => dish.stages.find((s) => s.id === id);
+  const foods = (id: string) =>
+    dish.ingredients.filter((i) => at(id)?.uses.includes(i.id)).map((i) => i.food);
+
+  it('is cut meanwhile: before the stage that takes it, and waiting for nothing', () => {
+    expect(foods('prepare')).toEqual(['onions']);
+    expect(foods('prepare-later')).toEqual(['potatoes', 'carrots', 'parsley']);
+    expect(at('prepare-later')?.after).toEqual([]);
+    expect(at('pressure-2')?.after).toEqual(['pressure', 'prepare-later']);
+  });
+
+  it('hardly any work is done with the rest', () => {
+    const few = importedText(
+      LATER.replace(/800 g potatoes.*\n4 carrots.*\n/, '').replace(
+        'Add the potatoes and carrots. ',
+        '',
+      ),
+    );
+    expect(few.dish.stages.map((s) => s.id)).not.toContain('prepare-later');
+  });
+
+  it('neither is written out, and the text reads back as the same dish', () => {
+    const text = toText(dish, dish.servings, { system: 'metric', scale: 'C' });
+    expect(text).not.toMatch(/Prepare/);
+    expect(importedText(text).dish.stages.map((s) => [s.id, s.after])).toEqual(
+      dish.stages.map((s) => [s.id, s.after]),
+    );
+  });
 });
