@@ -420,7 +420,9 @@ export class DishCompiler extends HeatWriter {
 
   /** Said so in the meal, and there is an oven, and it is eaten hot. */
   private isKeptHot(): boolean {
-    return this.entry.where.keepHot && this.kitchen.oven !== null && isServedHot(this.scaled.dish);
+    const { where, what } = this.entry;
+    const isWanted = where.keepHot && what.bags === null;
+    return isWanted && this.kitchen.oven !== null && isServedHot(this.scaled.dish);
   }
 
   private linkSteps(from: string | undefined, to: string | undefined, gap: Gap): void {

@@ -235,7 +235,7 @@
         />do what you can the day before</label
       >
     {/if}
-    {#if (model.kitchen.oven && isServedHot(dish)) || entry.where.keepHot}
+    {#if (model.kitchen.oven && isServedHot(dish) && !entry.what.bags) || entry.where.keepHot}
       <label class="flex min-h-9 items-center gap-2"
         ><input
           type="checkbox"
