@@ -153,6 +153,7 @@ const plainMeasures = (text: string): string =>
     .replace(/^some\s+(?=\p{L})/iu, '')
     .replace(/\bpdr\b\.?/i, 'powder')
     .replace(/\btt$/i, 'to taste')
+    .replace(/\bo\/n\b/i, 'overnight')
     .replace(/(?<=\d\s+)spr\b\.?/i, 'sprigs')
     .replace(/(?<=\p{L}\s+(?:\.\.\.\s+)?\d+\s+)ea\b\.?\s*/iu, '')
     .replace(/^(\d[\d./ ]*|[½¼¾])\s?#\s+(?=\p{L})/u, '$1 lb ')

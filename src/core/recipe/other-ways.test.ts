@@ -219,3 +219,20 @@ Brown the beef for 99999 minutes. Add the water. High pressure 30 min, natural r
     expect(questions.find((q) => q.id === 'brown.minutes')?.text).toMatch(/99999 minutes/);
   });
 });
+
+it('minutes before the end are when; dashes behind a step’s number are marks', () => {
+  expect(
+    kinds(
+      HOLD,
+      'Meanwhile, 15 minutes before the end, heat the oven to 240 °C.',
+      'Roast 20 minutes.',
+    ),
+  ).toBe('pressure, oven 20');
+  const { dish } = importedText(
+    '[Video transcript]\nCorn\nServes 6\n6 ears corn\n1 cup water\n\nStep 1 – Water and corn in the pot.\nStep 2 – Lid on. High Pressure. 2 minutes. Quick Release.',
+  );
+  expect(dish.stages[0]?.sentence).not.toMatch(/–/);
+  expect(readIngredients(['500g chickpeas, soaked o/n'])[0]?.ingredient.preparation).toBe(
+    'soaked overnight',
+  );
+});

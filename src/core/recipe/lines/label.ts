@@ -185,6 +185,7 @@ function titleCost(f: Features, { index }: Around): number {
     f.chatty && !isNamed && (index === 0 && !f.verb && f.food && f.wordsOutside <= 9 ? 0.4 : 1.2),
     f.timeOutside && 2.5,
     CARD.test(f.line.text) && 2,
+    /^\[.*\]$/.test(f.line.text) && 3,
     f.pressure && f.verb && 1.5,
     f.verbFirst && 1,
     f.line.isSentence && 2,

@@ -4,7 +4,7 @@ import { VERB_FIRST, type Line } from './features';
 import { unpack } from './packed';
 
 const STEP_MARK =
-  /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z])|[ivx]{1,4}[.)]\s+(?=\p{Lu})|\d{1,2}\s?\/\s+(?=\p{Lu})|\(?[a-l]\)\s+)/u;
+  /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)–—-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z])|[ivx]{1,4}[.)]\s+(?=\p{Lu})|\d{1,2}\s?\/\s+(?=\p{Lu})|\(?[a-l]\)\s+)/u;
 /** “1  Dice the beetroot”: a number and a wide gap, where work follows; “3  T olive oil” is an amount. */
 const GAP_MARK = /^\s*\d{1,2}(?:\s{2,}|\t+)(?=\p{Lu})/u;
 const BULLET = /^\s*(?:[•*▪◦‣∙·–-]\s+|[●○◯■►▶❖✦→➔➜⇒]\s*)/;

@@ -41,6 +41,11 @@ const BEFORE_SOMETHING = new RegExp(
   String.raw`^(?:about |around |some |roughly )?(?:(?:${NUMBER})|half an|an|a quarter of an) ?(?:min(?:ute)?s?|hours?|hrs?)\b\.? before\b`,
   'iu',
 );
+/** “Meanwhile, 15 minutes before the end, heat the oven.” */
+const BEFORE_THE_END =
+  /^\s*before (?:the end|the time is up|it is (?:done|ready)|it['’]s (?:done|ready))/i;
+const behind = (sentence: string, text: string): string =>
+  sentence.slice(sentence.indexOf(text) + text.length);
 /** “(an hour ahead is fine)” */
 const AHEAD = new RegExp(
   String.raw`(?:${NUMBER}|\b(?:half an|an?)) ?(?:min(?:ute)?s?|hours?|hrs?|days?)\b\.? (?:ahead|beforehand|in advance) (?:is|are|will|would|works|does)\b`,
@@ -116,6 +121,7 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
     (t) =>
       !allowsWaiting(text) &&
       !(BEFORE_SOMETHING.test(sentence) && sentence.startsWith(text)) &&
+      !(t.end === text.length && BEFORE_THE_END.test(behind(sentence, text))) &&
       !AHEAD.test(text) &&
       !/\b(?:every|last|final|(?:stirring|turning|basting|shaking)\s+after)\s+$/i.test(
         text.slice(Math.max(0, t.start - 20), t.start),
