@@ -167,7 +167,7 @@ const ON_THE_STOVE =
   /^(?:on|in) (?:the |a |an |your )?(?:stove(?: ?top)?|hob|gas|old(?:-style| style)? (?:pressure )?cooker|stove ?top (?:pressure )?cooker|slow[- ]?cooker|oven)\b[^.:]{0,24}:\s|^slow(?:[- ]?cook(?:er|ing)?)?(?: way| method| version)?\s*(?:\([^()]*\))?\s*:\s/i;
 /** “FAST (pressure): …”: which way it is, and then the work. */
 const THE_FAST_WAY =
-  /^(?:fast|quick|pressure|pressure[- ]cooker|multi-?cooker)(?: way| method| version)?\s*(?:\([^()]*\))?\s*:\s+(?=\p{L}{3})/iu;
+  /^(?:fast|quick|pressure[- ]cooker|multi-?cooker)(?: way| method| version)?\s*(?:\([^()]*\))?\s*:\s+(?=\p{L}{3})/iu;
 const OTHER_WAY =
   /^(?:in (?:the|a) )?(?:slow[- ]?cooker|oven|stove ?top|hob|conventional)\b[^.]{0,24}$/i;
 
@@ -214,6 +214,8 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
   const [listed, work] = label === 'list' ? listAndWork(own) : [own, ''];
   const list = label === 'list' ? splitSpokenList(listed) : [own];
   recipe.pieces?.push({ start, end, as: SHOWN_AS[label], made: list });
+  const [vessel] = (SHOWN_AS[label] === 'ingredient' && VESSEL_SIZE.exec(own)) || [];
+  if (vessel !== undefined) recipe.tools = [...(recipe.tools ?? []), vessel];
   switch (label) {
     case 'title':
       takeTitle(recipe, text, found);
@@ -223,12 +225,8 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
         recipe.ingredients.push(...splitSpokenList(own));
         recipe.instructions.push(own);
       } else recipe.ingredients.push(...eachWithAmount(own));
-      if (VESSEL_SIZE.test(own))
-        recipe.tools = [...(recipe.tools ?? []), VESSEL_SIZE.exec(own)?.[0] ?? ''];
       break;
     case 'list':
-      if (VESSEL_SIZE.test(own))
-        recipe.tools = [...(recipe.tools ?? []), VESSEL_SIZE.exec(own)?.[0] ?? ''];
       recipe.ingredients.push(...list);
       if (work !== '') recipe.instructions.push(capital(work));
       break;
