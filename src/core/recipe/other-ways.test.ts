@@ -229,7 +229,7 @@ it('minutes before the end are when; dashes behind a step’s number are marks',
     ),
   ).toBe('pressure, oven 20');
   const { dish } = importedText(
-    '[Video transcript]\nCorn\nServes 6\n6 ears corn\n1 cup water\n\nStep 1 – Water and corn in the pot.\nStep 2 – Lid on. High Pressure. 2 minutes. Quick Release.',
+    '[Spoken, with times]\nCorn\nServes 6\n6 ears corn\n1 cup water\n\nStep 1 – Water and corn in the pot.\nStep 2 – Lid on. High Pressure. 2 minutes. Quick Release.',
   );
   expect(dish.stages[0]?.sentence).not.toMatch(/–/);
   expect(readIngredients(['500g chickpeas, soaked o/n'])[0]?.ingredient.preparation).toBe(
