@@ -236,3 +236,19 @@ it('minutes before the end are when; dashes behind a step’s number are marks',
     'soaked overnight',
   );
 });
+
+it('what is only taken out later went in with everything else, and what was left out did not', () => {
+  const { dish } = importedText(`Pea soup
+Serves 6
+500 g split peas
+1 smoked turkey leg
+2 l water
+1 onion, chopped
+100 ml cream
+2 tbsp vinegar
+
+Fry the onion 8 min. Stir in everything else but the vinegar and the cream. High pressure 15 min. Natural release. Remove the turkey leg, pull off the meat. If too thick, add water. Stir in the cream and the vinegar.`);
+  const [cycle] = dish.stages.filter((x) => x.kind === 'pressure');
+  const foods = dish.ingredients.filter((i) => cycle?.uses.includes(i.id)).map((i) => i.food);
+  expect(foods).toEqual(['split peas', 'smoked turkey leg', 'water']);
+});

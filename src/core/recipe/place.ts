@@ -210,6 +210,30 @@ const namedTogether = (stages: readonly Stage[], group: string): Stage | undefin
 const ELSE =
   /\b(?:everything else|all (?:of )?the (?:rest|remaining|other)\b|all other ingredients|(?:the )?(?:rest of the|remaining) ingredients)\b/i;
 
+/** Taken out again, or only added in another case: it was in before. */
+const OUT_AGAIN =
+  /\b(?:remove|lift|take|fish|pull|shred|discard|return|slice|carve|drain|strain|mash)\b|^if\b/i;
+
+/** “Stir in everything else. … Remove the turkey leg.”: what is only taken out later went in with everything else. */
+function takeUpRest(
+  stages: readonly Stage[],
+  at: Stage,
+  ingredients: readonly ReadIngredient[],
+): void {
+  const from = stages.indexOf(at);
+  const leftOut = ((at.sentence ?? at.text).match(LEFT_OUT) ?? []).join(' ');
+  for (const own of ingredients) {
+    const first = stages.findIndex((s) => s.uses.includes(own.ingredient.id));
+    if (first <= from || own.ingredient.role === 'finish') continue;
+    if (mentioned(leftOut, [own]).length > 0) continue;
+    const naming = (stages[first]?.sentence ?? '')
+      .split(/(?<=[.!?])\s+/)
+      .filter((s) => mentioned(s, [own]).length > 0);
+    if (naming.length > 0 && naming.every((s) => OUT_AGAIN.test(s)))
+      at.uses.push(own.ingredient.id);
+  }
+}
+
 /** What no stage names: what is for the end goes there, the rest where all else is told to go, or into the first pot. */
 export function placeTheRest(
   stages: Stage[],
@@ -220,6 +244,8 @@ export function placeTheRest(
   const last = stages.at(-1);
   const elseAt = stages.find((s) => ELSE.test(s.sentence ?? s.text)) ?? first;
   const frying = stages.find((s) => s.kind === 'brown');
+  const told = stages.find((s) => ELSE.test(s.sentence ?? s.text));
+  if (told) takeUpRest(stages, told, ingredients);
   for (const { ingredient, food, part } of ingredients) {
     if (used.has(ingredient.id)) continue;
     // What is listed for the dressing goes where the dressing is first spoken of.
