@@ -214,6 +214,10 @@ const ELSE =
 const OUT_AGAIN =
   /\b(?:remove|lift|take|fish|pull|shred|discard|return|slice|carve|drain|strain|mash)\b|^if\b/i;
 
+/** “Everything else but the vinegar”: what is told not to go in. */
+const isLeftOutOf = (at: Stage, own: ReadIngredient): boolean =>
+  mentioned(((at.sentence ?? at.text).match(LEFT_OUT) ?? []).join(' '), [own]).length > 0;
+
 /** “Stir in everything else. … Remove the turkey leg.”: what is only taken out later went in with everything else. */
 function takeUpRest(
   stages: readonly Stage[],
@@ -221,11 +225,10 @@ function takeUpRest(
   ingredients: readonly ReadIngredient[],
 ): void {
   const from = stages.indexOf(at);
-  const leftOut = ((at.sentence ?? at.text).match(LEFT_OUT) ?? []).join(' ');
   for (const own of ingredients) {
     const first = stages.findIndex((s) => s.uses.includes(own.ingredient.id));
     if (first <= from || own.ingredient.role === 'finish') continue;
-    if (mentioned(leftOut, [own]).length > 0) continue;
+    if (isLeftOutOf(at, own)) continue;
     const naming = (stages[first]?.sentence ?? '')
       .split(/(?<=[.!?])\s+/)
       .filter((s) => mentioned(s, [own]).length > 0);
@@ -246,7 +249,8 @@ export function placeTheRest(
   const frying = stages.find((s) => s.kind === 'brown');
   const told = stages.find((s) => ELSE.test(s.sentence ?? s.text));
   if (told) takeUpRest(stages, told, ingredients);
-  for (const { ingredient, food, part } of ingredients) {
+  for (const own of ingredients) {
+    const { ingredient, food, part } = own;
     if (used.has(ingredient.id)) continue;
     // What is listed for the dressing goes where the dressing is first spoken of.
     const ofPart = part && stages.find((s) => namesPart(s.sentence ?? s.text, part));
@@ -257,7 +261,10 @@ export function placeTheRest(
     // Fat that is named nowhere is what the frying is done in.
     const isForFrying = food?.group === 'fat' && frying !== undefined;
     const together = food === null ? undefined : namedTogether(stages, food.group);
-    const to = together ?? (ingredient.role === 'finish' ? last : isForFrying ? frying : elseAt);
+    const isKept = told !== undefined && isLeftOutOf(told, own);
+    const to = isKept
+      ? last
+      : (together ?? (ingredient.role === 'finish' ? last : isForFrying ? frying : elseAt));
     to?.uses.push(ingredient.id);
   }
 }

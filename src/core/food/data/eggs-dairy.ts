@@ -10,7 +10,7 @@ export const EGGS = foodTable(
   'egg',
   `
 egg       | egg, eggs, large eggs | solid | 76.2 12.6 9.5 0.7 0 1.1 | 1.03 | each=50 piece=43 | SR
-egg-yolk  | egg yolk, egg yolks | thick | 52.3 15.9 26.5 3.6 0 1.7 | 1.03 | keep=raw-egg each=17 | SR
+egg-yolk  | egg yolk, yolk, yolks, egg yolks | thick | 52.3 15.9 26.5 3.6 0 1.7 | 1.03 | keep=raw-egg each=17 | SR
 egg-white | egg white, egg whites | thick | 87.6 10.9 0.2 0.7 0 0.6 | 1.03 | keep=raw-egg each=33 | SR
 quail-egg | quail eggs, quail egg | solid | 74.4 13 11.1 0.4 0 1.1 | 1.03 | each=10 piece=24 | SR
 duck-egg  | duck eggs, duck egg | solid | 70.8 12.8 13.8 1.5 0 1.1 | 1.03 | each=70 piece=46 | SR
