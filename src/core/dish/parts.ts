@@ -49,6 +49,11 @@ export function partIn(text: string, food: string): number | null {
       .at(-1)
       ?.replace(/(?:es|s)$/, '') ?? '';
   if (head.length < 3) return null;
+  // “Half the dripping … the rest of the dripping”: all of it.
+  const isAll = [...text.matchAll(REST_OF)].some(([, word = '']) =>
+    word.toLowerCase().startsWith(head),
+  );
+  if (isAll) return null;
   for (const { value, pattern } of BEFORE_A_FOOD)
     for (const match of text.matchAll(pattern)) {
       const words = text
@@ -60,6 +65,9 @@ export function partIn(text: string, food: string): number | null {
     }
   return null;
 }
+
+const REST_OF =
+  /\b(?:the (?:rest|remainder) of (?:the |your )?|(?:the )?(?:remaining|other half of the) )(?:[\p{L}-]+ )??([\p{L}-]+)/giu;
 
 const BEFORE_A_FOOD = FRACTIONS.map(([value, words]) => ({
   value,

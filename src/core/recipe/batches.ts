@@ -32,6 +32,12 @@ function atATime(stage: Stage, { ingredients, stages }: Dish): number | null {
   return each > 0 && counted?.amount ? Math.ceil(counted.amount / each) : null;
 }
 
+/** “Brown the meat in batches.”: a guess for one batch is one for each of them. */
+const isUntimed = (stage: FoundStage | undefined): boolean =>
+  stage?.kind === 'brown' &&
+  stage.minutes === null &&
+  /\bin (?:small |several )?batches\b/i.test(stage.sentences.join(' '));
+
 /**
  * The dish with the minutes of all batches of browning whose number is not told.
  *
@@ -43,9 +49,14 @@ export function withBatches(
   found: readonly FoundStage[],
   questions: ImportQuestion[],
 ): Dish {
-  if (found.every((s) => s.eachBatch === undefined)) return dish;
+  if (found.every((s) => s.eachBatch === undefined && !isUntimed(s))) return dish;
   const scaled = scaleDish(dish, dish.servings);
   const stages = dish.stages.map((stage, i): Stage => {
+    if (isUntimed(found[i]) && 'minutes' in stage)
+      return {
+        ...stage,
+        minutes: stage.minutes * Math.max(LEAST, browningBatches(scaled, stage, USUAL_DIAMETER_MM)),
+      };
     const each = found[i]?.eachBatch;
     if (each === undefined || !('minutes' in stage)) return stage;
     const told = atATime(stage, dish);

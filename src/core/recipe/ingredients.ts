@@ -2,7 +2,8 @@
 import type { Ingredient } from '../dish';
 import { withMeasureByEye } from './by-eye';
 import { parseLine, type IngredientLine } from './line';
-import { spellEach } from './lines/list';
+import { FOR_SERVING } from './lines/features';
+import { spellEach, unspoken } from './lines/list';
 import { findFood, isBareBird, mentionedFood, type Food } from '../food';
 import {
   NUMBER,
@@ -224,6 +225,13 @@ function arePlainFoods(parts: readonly string[]): boolean {
   return (named === bare.length || areFoods) && !isTurned;
 }
 
+const WITH_AND = /,\s+|\s+(?:[+&]|and)\s+/i;
+/** Few words, and the table knows them. */
+const isPlainFood = (part: string): boolean =>
+  /^\p{L}+(?: \p{L}+){0,2}$/u.test(part) && findFood(part) !== null;
+/** “3 garlic all chopped”. */
+const ALL_DONE = /\s+all ((?:\p{L}+ly )?\p{L}+ed)$/iu;
+
 /** “2 onions, 1 stuck with 3 cloves”: one of them, and no food of its own. */
 const TOLD_OF = /^(?:of (?:them|it|these|which)|stuck|cut|left|kept|for|with|in|[a-z]+ed)\b/i;
 
@@ -241,6 +249,15 @@ function splitList(text: string): { text: string; own: string }[] {
   // “2 carrots + 1 onion” are two.
   const spelt = spellEach(text);
   if (spelt.length > 1) return spelt.map((own) => ({ text, own }));
+  // “Sour cream + coriander for the top”, “white pepper, sesame oil, soy to serve”: all of them are.
+  const [serving = ''] = FOR_SERVING.exec(text) ?? [];
+  const served = serving === '' ? [] : text.slice(0, -serving.length).split(WITH_AND);
+  const plain = served.filter(isPlainFood).length;
+  if (served.length > 1 && plain >= served.length - (served.length > 2 ? 1 : 0))
+    return served.map((one) => ({ text, own: `${one}, ${serving.replace(/^[,\s]+/, '')}` }));
+  // “2 tsp cumin 1 tsp oregano”: nobody types commas.
+  const typed = /[,()+&/]|\b(?:and|or|plus|each)\b/i.test(text) ? [] : unspoken(text);
+  if (typed.length > 1) return typed.map((own) => ({ text, own: own.replace(ALL_DONE, ', $1') }));
   // “2 litres water for soaking + 1.6 litres for cooking”: water both times.
   const water = /^(.+?\bwater) (for \p{L}+) \+ ([\d.,½¼¾]+ ?\p{L}+) (for \p{L}+)$/iu.exec(text);
   if (water)

@@ -52,7 +52,7 @@ const LEADING_PREPARATION = new RegExp(
 );
 /** “Onions chopped”, “cornstarch mixed with water”, “okra - straight from the freezer”: what follows is no food. */
 const TRAILING_PREPARATION = new RegExp(
-  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the top|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) )`,
+  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the top|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) )`,
   'iu',
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
@@ -107,7 +107,11 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
     (/^\s*(?:fine(?:ly)? )?(?:ch|sl|d|gr|min|cr|p)\p{L}*d\s*$/iu.test(text.slice(found.end)) &&
       COUNTED_FOOD.test(before) &&
       findFood(before.trim()) !== null);
-  if (NO_LIST.test(before) || /\b(?:the|an?|in|of|with|to|into)\s*$/i.test(before)) return null;
+  const food = before.replace(SEPARATOR, '').trim();
+  // “Brown sugar 40 g” is no work.
+  if (NO_LIST.test(before) && findFood(food)?.names.includes(food.toLowerCase()) !== true)
+    return null;
+  if (/\b(?:the|an?|in|of|with|to|into)\s*$/i.test(before)) return null;
   // “Beets, 600 g, scrubbed”
   const isKnown =
     /^\p{L}+(?: \p{L}+){0,3},\s*$/u.test(before) &&
@@ -125,7 +129,6 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
   if (!isSet && ((found.unit === null && !isMeasure && !isCount) || isWords || isApart))
     return null;
   // “3 cm pieces”, “for 4 people”: no food of its own in front.
-  const food = before.replace(SEPARATOR, '').trim();
   if (!/\p{L}{2}/u.test(food) || food.split(/\s+/).length > 8) return null;
   return {
     food,
@@ -141,6 +144,15 @@ const PART_OF = new RegExp(
   String.raw`^(?:the\s+)?((?:(?:finely|freshly|coarsely)\s+)?(?:(?:grated|squeezed|pared|picked)\s+)?(?:${PARTS})(?:\s*(?:and|&|,|\+)\s*(?:grated\s+)?(?:${PARTS}))*\s+(?:of|from))\s+(?=\S)`,
   'i',
 );
+
+/** “Juice 1 lime” leaves the word out. */
+const PART_BARE = new RegExp(String.raw`^(${PARTS})\s+(?=\d{1,2}\s+\p{L}{3})`, 'iu');
+const withOf = (line: string): string => {
+  const bare = PART_BARE.exec(line);
+  const rest = line.slice(bare?.[0].length ?? 0);
+  const isOfFood = bare !== null && parseAmount(rest).unit === null && mentionedFood(rest) !== null;
+  return isOfFood ? `${bare[1] ?? ''} of ${rest}` : line;
+};
 
 /** “1# beans” is a pound, “4 cl. garlic” are cloves, “1 lg. onion” is a large one (common practice). */
 const plainMeasures = (text: string): string =>
@@ -164,8 +176,8 @@ const plainMeasures = (text: string): string =>
     // “4 x hake fillets”
     .replace(/^(\d{1,3})\s?[x×]\s+(?=\p{L})/u, '$1 ')
     // “Peanut butter 3 T”
-    .replace(/(?<=\p{L} \d[\d./]*)\s?T\.?$/u, ' tbsp')
-    .replace(/(?<=\p{L} \d[\d./]*)\s?t\.?$/u, ' tsp')
+    .replace(/(?<=(?:\p{L}|\)|\.\.\.) \d[\d./]*)\s?T\.?$/u, ' tbsp')
+    .replace(/(?<=(?:\p{L}|\)|\.\.\.) \d[\d./]*)\s?t\.?$/u, ' tsp')
     // “Small bunch dill” is one.
     .replace(
       /^(?=(?:(?:small|big|large|good|fat|generous) )?(?:bunch|handful|knob|pinch|dash|splash|glug|drizzle|squeeze|sprig|thumb|packet|tin|jar) (?:of )?\p{L})/iu,
@@ -192,7 +204,7 @@ const wordsOf = (line: string, rest: string): string =>
 export function parseLine(text: string): IngredientLine {
   const marked = text.replace(/^(?:[\s•*–·]+|-\s+)/u, '');
   const lead = LEAD.exec(marked)?.[0] ?? '';
-  const clean = plainMeasures(marked.slice(lead.length)).replace(/\s+/g, ' ').trim();
+  const clean = withOf(plainMeasures(marked.slice(lead.length)).replace(/\s+/g, ' ').trim());
   const part = PART_OF.exec(clean);
   if (part && parseAmount(clean.slice(part[0].length)).amount !== null) {
     const whole = parseLine(clean.slice(part[0].length));
@@ -245,6 +257,14 @@ export function parseLine(text: string): IngredientLine {
     notes.push(inner.trim());
     return '';
   });
+  // “Zest of 1 lemon + 1 tbsp juice”: what more is wanted of it.
+  food = food.replace(
+    /(?<=\p{L})\s+(?:\+|plus)\s+((?:about |another )?[\d½¼¾⅓⅔].*)$/iu,
+    (_whole, more: string) => {
+      notes.push(`plus ${more.trim()}`);
+      return '';
+    },
+  );
   // “/ 250 g”: the same amount once more; “25 g + 25 g”: more of it.
   const again = /^\s*(\/|or\b|\+|plus\b)\s*/i.exec(food);
   const twice = again ? parseAmount(food.slice(again[0].length)) : null;
@@ -298,7 +318,7 @@ export function parseLine(text: string): IngredientLine {
         .replace(/^[\s–—-]+/, '')
         .trim(),
     );
-    food = food.slice(0, trailing.index);
+    food = food.slice(0, trailing.index).replace(/\s+(?:all|both)$/i, '');
   }
   const state =
     STATES.find(([pattern]) => pattern.test(clean.replace(OR_ELSE, ' ')))?.[1] ??

@@ -109,7 +109,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'burner',
-    /\b(?:cook|boil)\b[^.]*\bin (?:an? |the |plenty of |lots of )?(?:(?:large|big|small|separate|deep|second|another) )*(?:(?:sauce)?pan|pot)? ?(?:of )?(?:\p{L}+ )?(?:boiling|salted) (?:salted |boiling )?water\b|\b(?:in|into|using|heat) (?:a|the|another|your) (?:small |large |dry |non-?stick |wide )?(?:skillet|frying pan|saucepan|wok)\b|\bon the (?:stove|hob|stovetop)\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b/iu,
+    /\b(?:cook|boil)\b[^.]*\bin (?:an? |the |plenty of |lots of )?(?:(?:large|big|small|separate|deep|second|another) )*(?:(?:sauce)?pan|pot)? ?(?:of )?(?:\p{L}+ )?(?:boiling|salted) (?:salted |boiling )?water\b|\b(?:melt|warm|heat|brown)\b[^.;]{2,60}\bin (?:a|another|the other|your) (?:(?:small|little|dry|separate|second) )+(?:pan|saucepan)\b|\b(?:in|into|using|heat) (?:a|the|another|your) (?:small |large |dry |non-?stick |wide )?(?:skillet|frying pan|saucepan|wok)\b|\bon the (?:stove|hob|stovetop)\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b/iu,
   ],
   [
     'brown',

@@ -18,7 +18,7 @@ const ROASTS =
   /(?:^|[.,;]\s*|\b(?:and|then|to)\s+)roast(?=\s+(?:for|at|until|till|\d+|it|them|in|on|another)\b)/gi;
 /** “Tip out the water”: what goes out does not go in. */
 const POURED_OFF =
-  /\b(?:(?:tip|pour|throw|ladle|drain)(?:ing)? (?:out|off|away)|discard|get rid of)\b(?: (?:the|any|all|most|of|excess|remaining|cooking))* (?:water|liquid|juices?|fat|oil)\b/gi;
+  /\b(?:(?:tip|pour|throw|ladle|drain)(?:ing)? (?:out|off|away)|discard|get rid of|skim(?:ming)?(?: off| away)?)\b(?: (?:the|any|all|most|of|excess|remaining|cooking))* (?:water|liquid|juices?|fat|oil)\b/gi;
 
 /** “Rinse until the water runs clear”, “under cold water”: water of the tap, and none of the list’s. */
 const OF_THE_TAP =

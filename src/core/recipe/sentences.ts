@@ -18,11 +18,15 @@ const BEGINS_ONE =
 const MEASURE_BEHIND =
   /^\s+(?:\d{1,2} (?!more\b|batch|goes\b|lots\b|min|m\b|sec|hours?\b|hrs?\b|h\b|times\b|on\b|at\b|in\b|to\b|or\b|for\b|of\b|and\b|if\b|until\b|natural|quick|high|low|per\b|each\b|a\b|under|with)\p{Ll}{3}|\d[\d.,/½¼¾]*\s?(?:ml|cl|l|g|kg|oz|lbs?|cups?|tbsp|tsp|lit(?:re|er)s?|pints?)\b(?! (?:at|per)\b))/iu;
 
+/** “Fry the onion 5 mins. 25 mins high, quick release”: the second minutes are of a cycle, told by itself. */
+const CYCLE_BEHIND =
+  /^\s+\d{1,3}(?: ?[-–] ?\d{1,3})? ?(?:m|mins?|minutes?)\b[^.;]{0,16}\b(?:high|low|pressure|HP|LP|PC|hi press)\b/i;
+
 /** A question goes with what is said to it: “Too thin? Simmer for 5 minutes.” */
 const SENTENCE_END = /(?<=[.!]['"”)]?)\s+(?=["“(]?[\p{L}\d])|\n+/u;
 /** “30 min (or manual high 25)”: the other way to do the same, not one thing more; it stays in the words. */
 const OTHER_WAY =
-  /\s*\((?:or|alternatively|(?:in |on )?(?:the |a |an )?(?:stove ?top|stove|hob|oven|slow[- ]cooker|microwave|conventional(?:ly)?)(?: method| version)?\s*[:–-])(?![^)]*\breleas)[^)]*\d[^)]*\)/gi;
+  /\s*\((?:or|alternatively|(?:in |on )?(?:the |a |an )?(?:stove ?top|stove|hob|oven|slow[- ]cooker|microwave|conventional(?:ly)?)(?: method| version)?\s*[:–-])(?![^)]*\breleas)[^)]*(?:\d|\bovernight\b)[^)]*\)/gi;
 
 /** “And” between two things, not within a number: “a pound and a half of cod”. */
 export const AND = String.raw`(?:(?<!\bhalf\s+|\b(?:pounds?|kilos?|pints?|cups?|lit(?:re|er)s?|teaspoons?|tablespoons?|hours?|minutes?|dozen|hundred|one|two|three|four|five|six)\s+)\band\b|(?<!\b(?:half|hundred)\s+)\band\b(?!\s+(?:an?\s+)?(?:half|quarter|three[- ]quarters)\b))`;
@@ -75,7 +79,8 @@ export function toSentences(paragraphs: readonly string[]): string[] {
         )
         .replace(SHORT, (whole, word: string, next: string | undefined, at: number, all: string) =>
           (next !== undefined && BEGINS_ONE.test(next)) ||
-          MEASURE_BEHIND.test(all.slice(at + whole.length))
+          MEASURE_BEHIND.test(all.slice(at + whole.length)) ||
+          CYCLE_BEHIND.test(all.slice(at + whole.length))
             ? whole
             : word,
         )

@@ -11,7 +11,7 @@ const SOAKED = /\b(?:pre-?)?soak(?:ed)?\b/i;
 const NOT =
   /\b(?:not|no|un|without|if|don(?:'|’)t)[- ]?(?:pre-?)?soak|\bno need (?:to|for)\b|\bneed(?:s)? no\b/i;
 const OVERNIGHT =
-  /\bovernight\b|\b(?:night|evening|day) before\b|\bsince (?:last night|yesterday|the (?:night|evening|day) before)\b/i;
+  /\b(?:overnight|last night|yesterday)\b|\b(?:night|evening|day) before\b|\bsince (?:last night|yesterday|the (?:night|evening|day) before)\b/i;
 /** A night, and what is usual where nothing is said (common practice). */
 const NIGHT_MIN = 480;
 const SHORT_MIN = 30;

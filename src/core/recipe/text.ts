@@ -18,7 +18,7 @@ import type { Piece, PieceKind, RawRecipe } from './types';
 const SHORT_NOTE = 8;
 /** “ok so heres my venison pot”: what a text without a title calls what it makes. */
 const CALLS_IT =
-  /\b(?:mak(?:e|ing)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|i (?:do|make|cook) (?:the|a|my|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the(?! (?:group|chat|family|kids|first|people|record|weekend|freezer|week)\b)|our)|today(?: it(?:'|’)s| is|(?:'|’)s|,)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+)?((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing|(?:you|u) (?:asked|wanted|liked))\b|$)/iu;
+  /\b(?:mak(?:e|ing)|we(?:'|’)?re (?:doing|cooking)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|i (?:do|make|cook) (?:the|a|my|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the(?! (?:group|chat|family|kids|first|people|record|weekend|freezer|week)\b)|our)|today(?: it(?:'|’)s| is|(?:'|’)s|,)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+|some\s+)?(?:(?:really|super|very|quick|simple|easy|lovely|delicious)\s+)*((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing|(?:you|u) (?:asked|wanted|liked))\b|$)/iu;
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -242,6 +242,7 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
       else for (const rest of restOfYield(text, found)) besideYield(recipe, rest);
       break;
     case 'chatter':
+      if (SIZED_TIN.test(text)) recipe.tools = [...(recipe.tools ?? []), text];
       // One sentence under the title tells of the dish.
       if (isIntro(recipe, text)) {
         recipe.notes.push(text);
@@ -304,6 +305,10 @@ const isIntro = (recipe: RawRecipe, text: string): boolean =>
   recipe.ingredients.length + recipe.instructions.length + recipe.notes.length === 0 &&
   text.length <= LONGEST_INTRO;
 
+/** “You need a 7 inch springform”, told in talk. */
+const SIZED_TIN =
+  /\b\d+(?:\.\d+)?[ -]?(?:cm|inch(?:es)?|in|["”])[ -](?:\p{L}+ )?(?:spring-?form|push-?pan|(?:cake|loaf|pudding|bundt|baking) (?:tin|pan)|tin|basin|souffl[eé] dish)\b/iu;
+
 /** “Bowl (7", stainless): 1 cup rice”: how large it is. */
 const VESSEL_SIZE = /^(?:bowl|pan|tin|dish|basin|mou?ld)\s*\([^()]*\d[^()]*\)(?=\s*:)/i;
 
@@ -321,6 +326,7 @@ function takeTitle(recipe: RawRecipe, text: string, found: string): void {
   const spoken = isSpoken ? CALLS_IT.exec(name)?.[1] : undefined;
   recipe.name = (spoken === undefined ? name : capital(spoken))
     .replace(/^(?:(?:re|fwd?|subject):\s*)+/i, '')
+    .replace(/^(?:today|tonight|yesterday|sunday)?\s*(?:i|we) (?:made|cooked|had|make)\s*:\s*/i, '')
     .trim()
     .replace(/[:.,!]+$/, '');
 }
@@ -334,6 +340,8 @@ function withoutYield(title: string, found: string): string {
     .replace(/\s*[–—-]\s*,\s*/, ', ')
     .replace(/\.\s*[.,;]?\s*$/, '')
     .replace(/(?<=\()\s*,\s*/, '')
+    .replace(/\s*,\s*(?=\))/, '')
+    .replace(/\s{2,}/g, ' ')
     .replace(/\(\s*(?:\p{Ll}+(?:\s\p{Ll}+)?)?\s*\)|[\s(|·,–—-]+$/gu, '')
     .trim();
   return /\p{L}{3}/u.test(name) ? name : title;

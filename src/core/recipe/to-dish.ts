@@ -148,13 +148,15 @@ export function toDish(
     language,
     yieldText: raw.yieldText,
     leftOut: [
-      ...slow,
-      ...kept,
-      ...raw.notes,
-      ...tools,
-      ...cases,
-      ...raw.aside,
-      ...found.flatMap(({ checks = [] }) => checks.map((c) => c.text)),
+      ...new Set([
+        ...slow,
+        ...kept,
+        ...raw.notes,
+        ...tools,
+        ...cases,
+        ...raw.aside,
+        ...found.flatMap(({ checks = [] }) => checks.map((c) => c.text)),
+      ]),
     ],
     pieces: (raw.pieces ?? []).map((piece) => linked(piece, prepared, ingredients)),
   });

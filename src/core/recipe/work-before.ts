@@ -1,5 +1,5 @@
 /**
- * Work between two cycles that nobody timed: “Cut the tops off the peppers, pack them with the filling. High pressure
+ * Work before a later cycle or before the oven that nobody timed: “Cut the tops off the peppers, pack them with the filling. High pressure
  * 5 minutes” is more than putting them into the pot.
  */
 import { isPreparing } from './phrases';
@@ -14,13 +14,23 @@ const OF_POT =
 const isWork = (sentence: string): boolean =>
   (isPreparing(sentence) || SHAPING.test(sentence)) && !OF_POT.test(sentence);
 
-/** The stages, with a step of its own for hands before a cycle that is not the first. */
+/** Dough, batter and the like, made before it goes into the oven. */
+const MAKES =
+  /\b(?:rub (?:the |in )?[^.]*\bin(?:to)?\b|knead|press (?:it |this |them |the [\p{L} ]+)?(?:in|into|onto|over)|roll(?:ed)? out|cream the|make (?:the|a) (?:dough|batter|pastry|crumble|topping)|(?:beat|whisk|mix|stir)\b[^.]*\b(?:dough|batter|crumbs|smooth|stiff|fluffy|together))\b/iu;
+const isMaking = (sentence: string): boolean => MAKES.test(sentence) && !OF_POT.test(sentence);
+
+/** The stages, with a step of its own for hands before a cycle that is not the first, and for a dough before it is baked. */
 export function withWorkBefore(found: readonly FoundStage[]): FoundStage[] {
   return found.flatMap((stage, i) => {
     const isLater =
       stage.kind === 'pressure' && found.slice(0, i).some((s) => s.kind === 'pressure');
-    const last = stage.sentences.findLastIndex(isWork);
-    if (!isLater || last < 0 || last === stage.sentences.length - 1) return [stage];
+    const isBaked = stage.kind === 'oven' && i > 0;
+    const last = isLater
+      ? stage.sentences.findLastIndex(isWork)
+      : isBaked
+        ? stage.sentences.findLastIndex(isMaking)
+        : -1;
+    if (last < 0 || last === stage.sentences.length - 1) return [stage];
     const { from, checks: _, ...plain } = stage;
     const work: FoundStage = {
       ...plain,

@@ -304,7 +304,7 @@ const isAttended = (text: string, minutes: number): boolean =>
   /\b(?:stir|fry|frying|toast|sear|brown|whisk|caramel|flip|turn|char|watch)/i.test(text);
 
 const OVERNIGHT =
-  /\bovernight\b|\bbefore (?:you go to |going to )?bed\b|\blast thing (?:at night|the)\b|\b(?:night|evening|day) before\b|\bday ahead\b/i;
+  /\b(?:overnight|last night|yesterday)\b|\bbefore (?:you go to |going to )?bed\b|\blast thing (?:at night|the)\b|\b(?:night|evening|day) before\b|\bday ahead\b/i;
 const OVERNIGHT_MIN = 480;
 const CHILL_MIN = 120;
 

@@ -41,6 +41,8 @@ export interface Features {
   digits: boolean;
   verbFirst: boolean;
   verb: boolean;
+  /** “White pepper, sesame oil, soy to serve”. */
+  served: boolean;
   yield: string;
   /** The yield is all that it says. */
   yieldOnly: boolean;
@@ -73,11 +75,14 @@ const DONE_WITH =
   /^(?:soak|fry|brown|sear|rinse|boil|simmer|toast|marinate|melt|soften|cook)\s+(?:about\s+)?\d/i;
 /** “250 ml water in the pot, swede in the basket”: where it goes is work. */
 const IN_VESSEL = /\bin(?:to)? the (?:pot|cooker|inner pot|steamer|basket|pan|bowl)\b/i;
+/** What a food of the list is for. */
+export const FOR_SERVING =
+  /,?\s+(?:to (?:serve|garnish|finish|top)|for (?:(?:the )?(?:garnish|top|topping)|serving|garnishing|topping))\.?$/i;
 /** “Parsley in.” */
 const GOES_IN = /^(?:\p{L}+ ){1,3}in\.$/iu;
 /** “Small bunch dill”, “a glug of oil”: a measure without a number. */
 const MEASURE =
-  /^(?:an?\s+|some\s+|few\s+|good\s+|the\s+)*(?:small|large|big|generous|heaped|heaping|scant|whole|fresh|fat|good)?\s*(?:bunch|bunches|handfuls?|fistfuls?|packets?|sachets?|sprigs?|knobs?|nubs?|pinch(?:es)?|dash(?:es)?|splash|drizzle|glug|squeeze|shake|ladles?|sticks?|heads?|cloves?|tins?|cans?|jars?|bags?|box(?:es)?|slices?|stalks?|stems?|cubes?|piece|thumb|(?:zest|juice|rind|leaves) (?:of|from))\b/i;
+  /^(?:an?\s+|some\s+|few\s+|good\s+|the\s+)*(?:small|large|big|generous|heaped|heaping|scant|whole|fresh|fat|good)?\s*(?:bunch|bunches|handfuls?|fistfuls?|packets?|sachets?|sprigs?|knobs?|nubs?|pinch(?:es)?|dash(?:es)?|splash|drizzle|glug|squeeze|shake|ladles?|sticks?|heads?|cloves?|tins?|cans?|jars?|bags?|box(?:es)?|slices?|stalks?|stems?|cubes?|piece|thumb|(?:zest|juice|rind|leaves) (?:of|from)|\d+(?:\.\d+)? ?(?:cm|mm|inch(?:es)?|["”]) (?:(?:piece|knob|stick|length|thumb) (?:of )?)?(?:fresh )?(?:root )?(?:ginger|galangal|turmeric|horseradish|cinnamon))\b/i;
 const META =
   /^(?:from|to|cc|bcc|date|sent):\s|^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|rest(?:ing)?|chill(?:ing)?|bake|baking|soak(?:ing)?|ready)(?: time)?\s*:?\s*\d+(?:\s*[-–]\s*\d+)?(?: ?(?:m|min|mins|minutes|h|hrs?|hours?))?$|^(?:us customary|imperial|metric)\b|^\d+(?:\.\d+)?[- ]?(?:qts?|quarts?|l|lit(?:re|er)s?)\b[^,]{0,16}\b(?:or (?:bigger|larger|more)|cooker|pot)\b|^(?:(?:prep(?:aration)?|cook(?:ing)?|total|ready)\b[:\s]*(?:in |about )?\d+\s*(?:min\w*|m\b|h\w*)\b(?!\s*(?:@|at|on|under|with|until|,))|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|level|recipe by|adapted from)\b\s*[:|]|nutrition\b|calories\b|[^.]*\bper serving\b[^.]*\bkcal|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
 /** “Makes 6 cups”: what comes of it, and not for how many. */
@@ -136,6 +141,21 @@ function foodAmounts(text: string): number {
   }).length;
 }
 
+/** “Brown sugar  40 g”: a food whose name begins as work does. */
+function isNamedLikeWork(text: string): boolean {
+  const [first = '', second = ''] = text.toLowerCase().split(/[^\p{L}]+/u);
+  const name = `${first} ${second}`;
+  return (
+    findAmounts(text).length > 0 &&
+    findDurations(text).length === 0 &&
+    findFood(name)?.names.includes(name) === true
+  );
+}
+
+/** Foods that go on top or beside, without an amount. */
+const isServedWith = (text: string): boolean =>
+  FOR_SERVING.test(text) && !VERB_FIRST.test(text) && mentionedFood(text) !== null;
+
 const SEVERAL = 3;
 const isSeveral = (text: string): boolean =>
   !/[()/]|\bor\b/i.test(text) &&
@@ -181,6 +201,7 @@ export function featuresOf(line: Line): Features {
     (saysLevel(text) && /\d/.test(text)) ||
     (saysLidOn(text) && /\blid\b/i.test(text));
   const outside = text.replace(/\([^()]*\)/g, ' ');
+  const told = isNamedLikeWork(text) ? text.replace(/^\S+\s/, '') : text;
   return {
     line,
     words: text.split(/\s+/).length,
@@ -188,7 +209,8 @@ export function featuresOf(line: Line): Features {
     stop: /[.!]['"”)]?$/.test(text),
     colon: /:$/.test(text),
     amount: amountOf(text),
-    amounts: foodAmounts(text),
+    // A size told in brackets is no second thing.
+    amounts: foodAmounts(/^[\d½¼¾]/.test(text) ? outside : text),
     several: isSeveral(text),
     measure: MEASURE.test(text),
     time: findDurations(text).length > 0,
@@ -197,11 +219,12 @@ export function featuresOf(line: Line): Features {
     food: mentionedFood(text) !== null,
     digits: /\d/.test(text),
     verbFirst:
-      VERB_FIRST.test(text) ||
+      VERB_FIRST.test(told) ||
       (line.isSentence && DONE_WITH.test(text)) ||
       NIGHT.test(text) ||
       isGoingIn(line),
-    verb: VERB.test(text) || IN_VESSEL.test(text) || NIGHT.test(text) || isGoingIn(line),
+    verb: VERB.test(told) || IN_VESSEL.test(text) || NIGHT.test(text) || isGoingIn(line),
+    served: isServedWith(text),
     yield: found,
     yieldOnly: found !== '' && restOfYield(text, found).length === 0,
     setting:

@@ -78,7 +78,7 @@ function ingredientCost(f: Features): number {
           ? f.words <= 10
             ? 0.3
             : 1.2
-          : f.measure
+          : f.measure || f.served
             ? 0.5
             : f.food && !f.verbFirst && f.words <= (f.line.mark === 'bullet' ? 10 : 6)
               ? 0.8
@@ -104,6 +104,8 @@ function ingredientCost(f: Features): number {
     f.line.isSentence && 1.4,
     f.line.mark === 'number' && 1.2,
     f.chatty && 1,
+    // “Leftovers make a nice lunch with a boiled egg.”
+    f.keeping && f.line.isSentence && 1.5,
     f.comment && 2,
     f.colon && 2.5,
     f.several && 1.5,
@@ -119,21 +121,22 @@ const isOfVessel = (f: Features): boolean =>
 function stepCost(f: Features): number {
   if (isOfVessel(f)) return 0.3;
   const isWork = f.pressure || f.time || f.heat;
-  const base = isMeasured(f)
-    ? 2
-    : f.verbFirst
-      ? 0.1
-      : f.verb && isWork
-        ? 0.2
-        : f.pressure
-          ? 0.4
-          : f.verb
-            ? 0.9
-            : isWork
-              ? 0.8
-              : f.words > 6
-                ? 1.6
-                : 2.4;
+  const base =
+    isMeasured(f) || (f.served && !f.time && !f.stop)
+      ? 2
+      : f.verbFirst
+        ? 0.1
+        : f.verb && isWork
+          ? 0.2
+          : f.pressure
+            ? 0.4
+            : f.verb
+              ? 0.9
+              : isWork
+                ? 0.8
+                : f.words > 6
+                  ? 1.6
+                  : 2.4;
   return sum(
     base,
     f.line.mark === 'number' && -0.4,
@@ -153,6 +156,7 @@ function listCost(f: Features): number {
   return sum(
     base,
     !f.line.isSentence && f.words < 12 && 1.5,
+    f.keeping && f.amounts < 3 && 2,
     f.aside && 6,
     f.listLead && -0.5,
     f.timeOutside && (f.verb ? 4 : 1.5),

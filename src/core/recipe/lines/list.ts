@@ -67,7 +67,7 @@ function listStart(sentence: string): number {
 }
 
 /** “A cup of barley four carrots”: nobody speaks commas. A size told in brackets is no second thing. */
-function unspoken(item: string): string[] {
+export function unspoken(item: string): string[] {
   if (/[()]/.test(item)) return [item];
   const [, ...later] = findAmounts(item).filter(
     (a) => a.unit !== null || mentionedFood(item.slice(a.end, a.end + 30)) !== null,

@@ -5,7 +5,7 @@ import { findDurations } from '../durations';
 import { toClauses, toSentences } from '../sentences';
 
 const STOP =
-  /\b(?:with|in|into|to|on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|against|per|more|round|around|round about|remain\w*|overnight|till|below|underneath|beneath|above|about|weighing|of the|of it|the (?:night|evening|day|morning|week))\b/i;
+  /\b(?:with|in|into|to|on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|against|per|more|round|around|round about|remain\w*|overnight|last night|yesterday|every|just|like|i|we|you|they|who|till|below|underneath|beneath|above|about|weighing|of the|of it|the (?:night|evening|day|morning|week))\b/i;
 /** “To an amber caramel”, “into a paste”: what comes of it. */
 const BECOMES = /\b(?:to|into|like|as)\s+$/i;
 /** Water that stands in the pot under what cooks above it. */
@@ -14,6 +14,10 @@ const UNDER_THE_RACK =
 const STACKED =
   /\b(?:trivet|rack|steamer|basin|ramekins?|cake tin|spring-?form|pot[- ]in[- ]pot|PIP)\b/i;
 const WATER = /^(?:(?:cold|hot|boiling|warm|just-boiled) )?water$/i;
+
+/** What is left, and what becomes of it another day: “Leftovers make a nice lunch with a boiled egg.” */
+const OF_ANOTHER_MEAL =
+  /\bleft-?overs?\b(?! (?:roast|cooked|rice|meat|mash))|\b(?:we|i|you can|you could|makes?|use it|great|good)\b[^.]*\b(?:soup|stock|sandwich\w*|lunch\w*|hash|fritters|pie)\b[^.]*\b(?:next day|day after|tomorrow|following day|later in the week)\b/i;
 
 /** A part of what is listed, or of what is in the pot. */
 const OF_THE_LISTED =
@@ -38,7 +42,7 @@ const SHORTEST_LIST = 3;
 const MOST_WORDS = 5;
 /** “A rabbit of about 1.2 kilos”. */
 const WEIGHING =
-  /^\s*(?:of|weighing)?\s*(?:about|around|roughly)?\s*((?:\d[\d.,/]*|an?|one|two|three|four|half an?)\s*(?:kg|kilos?|kilograms?|g|grams?|lbs?|pounds?|oz|ounces?)(?:\s+and\s+a\s+(?:half|quarter))?)\b/i;
+  /^\s*(?:of|weighing|,?\s*(?:that(?:'|’)?s|which is|which(?:'|’)s|so))?\s*(?:about|around|roughly)?\s*((?:\d[\d.,/]*|an?|one|two|three|four|half an?)\s*(?:kg|kilos?|kilograms?|g|grams?|lbs?|pounds?|oz|ounces?)(?:\s+and\s+a\s+(?:half|quarter))?)\b/i;
 
 /** “65C” is no number of cups. */
 const DEGREES = /^\d{2,3} ?(?:°|[CF]\b|deg)/;
@@ -48,6 +52,10 @@ const isProgram = (clause: string, name: string): boolean =>
     String.raw`\b${name}\w*\s+(?:setting|mode|program(?:me)?|button|function|preset|key)\b`,
     'i',
   ).test(clause);
+
+/** “Squeeze of lemon”: a measure by eye and what it is of. */
+const BY_EYE_OF =
+  /(\b(?:squeeze|splash|dash|drizzle|sprinkle|knob|handful|pinch|glug) of\s+)\p{L}+(?:\s+\p{L}+)?/giu;
 
 const word = (text: string): string => text.toLowerCase().replace(/(?:es|s)$/, '');
 
@@ -101,10 +109,16 @@ const MEASURED = new Set(['g', 'kg', 'ml', 'l', 'tsp', 'tbsp', 'cup', 'oz', 'lb'
 /** The food that stands right before an amount: “butter 40g and …”, “parmesan 50 grams grated on top”; '' where none does. */
 function foodBefore(sentence: string, { start, unit }: FoundAmount): string {
   if (!MEASURED.has(unit ?? '')) return '';
-  const words = /(?:[\p{L}-]+\s+){0,2}[\p{L}-]+(?=\s*[,:–-]?\s*$)/u.exec(sentence.slice(0, start));
+  const words =
+    /(?:[\p{L}-]+\s+){0,2}[\p{L}-]+(?=\s*[,:–-]?(?:\s+(?:on top|over it|in))?(?:\s+(?:about|around|maybe|say))?\s*$)/u.exec(
+      sentence.slice(0, start),
+    );
   // “Goat’s butter” is more than “butter”, and “then butter” no more.
   const said = words?.[0].replace(TALK, '').split(/\s+/) ?? [];
-  return said.map((_, i) => said.slice(i).join(' ')).find((name) => findFood(name) !== null) ?? '';
+  const names = said.map((_, i) => said.slice(i).join(' '));
+  const isExact = (name: string): boolean =>
+    findFood(name)?.names.includes(name.toLowerCase()) === true;
+  return names.find(isExact) ?? names.find((name) => findFood(name) !== null) ?? '';
 }
 
 /**
@@ -129,6 +143,10 @@ export function foodsInMethod(
   const lines: { at: number; line: string }[] = [];
   const isKnown = (phrase: string): boolean => {
     const said = phrase.split(/\s+/);
+    // “The lemon juice” is of the lemons of the list.
+    const [whole = '', part = ''] = said;
+    if (said.length === 2 && /^(?:juice|zest|rind|peel)$/i.test(part) && known.has(word(whole)))
+      return true;
     const head = word(said.at(-1) ?? '');
     const id = mentionedFood(phrase)?.id;
     if (id !== undefined && ids.has(id)) return true;
@@ -152,6 +170,7 @@ export function foodsInMethod(
   const toldSoFar = (): string[] => [...written, ...lines.map((l) => l.line)];
   for (const sentence of sentences) {
     at++;
+    if (OF_ANOTHER_MEAL.test(sentence)) continue;
     const times = findDurations(sentence);
     for (const amount of findAmounts(sentence)) {
       if (times.some((t) => amount.start < t.end && amount.end > t.start)) continue;
@@ -211,7 +230,17 @@ export function foodsInMethod(
   // What has an amount somewhere is that, wherever it is spoken of before.
   for (const [i, sentence] of (isListless ? sentences : []).entries()) {
     at = i + 1;
+    if (OF_ANOTHER_MEAL.test(sentence)) continue;
     for (const clause of toClauses(sentence)) {
+      for (const [whole, measure = ''] of clause.matchAll(BY_EYE_OF)) {
+        const said = whole.slice(measure.length).trim().split(/\s+/);
+        const named = [said.join(' '), said[0] ?? ''].find((n) =>
+          findFood(n)?.names.some((name) => name === n.toLowerCase()),
+        );
+        const id = findFood(named ?? '')?.id ?? '';
+        if (named !== undefined && !ids.has(id) && !isKnown(named))
+          keep(`${measure.trim()} ${named}`, named);
+      }
       const food = mentionedFood(clause);
       const name = food?.names.find((n) => new RegExp(String.raw`\b${n}`, 'i').test(clause));
       if (

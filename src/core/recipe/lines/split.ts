@@ -17,7 +17,7 @@ const SLANTED = /(?<=^|[\s(])([*_])(?=\S)([^*_]*\S)\1(?=$|[\s.,;:!?)])/g;
 const SUBJECT = /^subject:\s*\S/i;
 const HASHES = /^#{1,6}\s+/;
 /** Dots that lead the eye to an amount: “Arborio . . . . . 300 g”. */
-const LEADERS = /(?:\s\.){2,}\s*|\s*\.{4,}\s*|(?<=\p{L})(?:\s{4,}|\t+\s*)(?=[\d½¼¾⅓⅔])/gu;
+const LEADERS = /(?:\s\.){2,}\s*|\s*\.{4,}\s*|(?<=[\p{L})])(?:\s{4,}|\t+\s*)(?=[\d½¼¾⅓⅔])/gu;
 const IMAGE = /!\[[^\]]*\]\([^)]*\)/g;
 /** A row of a table: “| Serves | 5 |”. */
 const unTabled = (text: string): string =>

@@ -53,9 +53,17 @@ const SPOKEN = new RegExp(String.raw`\bfor\s+(${NUMBER_WORDS})(?=\s*(?:[.,;)]|$)
 /** “My husband had three bowls”: what somebody ate once. */
 const EATEN = /\b(?:had|ate|eaten|eats|finished|devoured|wolfed|went back for|polished off)\b/i;
 
+/** “Feeds me & 3 flatmates”: one more. */
+const ME_AND = new RegExp(
+  String.raw`\b(?:feeds|serves|for) me (?:and|&|\+) (?:my )?(?:${NUMBER})(?: \p{L}+)?`,
+  'iu',
+);
+
 /** How many it serves, in the text's own words; '' where it does not say. */
 export function findYield(text: string): string {
   if (EATEN.test(text) && !FEEDS.test(text)) return '';
+  const [withMe] = ME_AND.exec(text) ?? [];
+  if (withMe !== undefined) return withMe;
   const found =
     (FEEDS.exec(text) ??
       EATERS.exec(text) ??
@@ -90,7 +98,7 @@ const FIRST = new RegExp(NUMBER, 'iu');
 export function servingsIn(text: string): number | null {
   // “4 lbs”, “1.2 kg”: what it weighs, not for how many.
   if (/\d\s*(?:kg|g|ml|l|lit\w+|oz|lbs?|cups?|quarts?|pints?)\b/i.test(text)) return null;
-  const found = toNumber(FIRST.exec(text)?.[0] ?? '');
+  const found = toNumber(FIRST.exec(text)?.[0] ?? '') + (ME_AND.test(text) ? 1 : 0);
   if (found >= MANY_THINGS && /\bmakes\b/i.test(text) && !OF_PEOPLE.test(text)) return null;
   return found >= 1 && found <= MOST_SERVINGS && Number.isInteger(found) ? found : null;
 }

@@ -40,3 +40,15 @@ export const isOtherPan = (end: FoundStage | undefined, c: Clause): boolean => {
   const before = end.sentences.at(-1) ?? '';
   return before !== c.sentence && areTwoPans(before, c.sentence);
 };
+
+const FRIES_OTHER =
+  /^(?:then |next |now )?(?:fry|soften|sweat|cook|saut[eé])\s+(?:(?:the|your|in)\s+)?(?!(?:until|till|for|over|on|it|them|this|everything|all|in|both|gently|about|meat|lamb|beef|pork|chicken|the)\b)\p{L}{3,}/iu;
+
+/** “Brown the meat in batches. Fry the onion 5 minutes.”: how long the meat takes is not told. */
+export const isNextToFry = (last: FoundStage | undefined, kind: FoundKind, c: Clause): boolean =>
+  kind === 'brown' &&
+  last?.kind === 'brown' &&
+  last.minutes === null &&
+  !last.sentences.includes(c.sentence) &&
+  /\b(?:brown|sear)\b/i.test(last.sentences.join(' ')) &&
+  FRIES_OTHER.test(c.text);

@@ -166,6 +166,9 @@ const IS_LEFT = /^(?:then )?leave (?:it |to stand |for |about )*\d+ ?(?:m|mins?|
 const LEFT_FOR =
   /\b(?:high|low|max)\b[^.]*\bleave (?:it |them )?(?:for )?(?:the |a )?(?:full |another |further )?\d+(?! ?(?:hours?|hrs?|days?)\b)/i;
 
+/** “Melt the butter in the same pan”: the one on the stove, where there is one. */
+const SAME_PAN = /\bin(?:to)? the same (?:frying[- ]?|sauce)?(?:pan|skillet|wok)\b/i;
+
 /** A sentence that begins by letting the pressure out. */
 const beginsWithRelease = (sentence: string): boolean => {
   const [first = ''] = toClauses(sentence);
@@ -215,7 +218,7 @@ function factsOf(
   text: string,
   sentence: string,
   at: number,
-  { next = '', before = '' }: Around,
+  { next = '', before = '', hasPan = false }: Around,
 ): Clause {
   const natural = saysNatural(text) && !isNegated(text, saysNatural);
   const quick = saysQuick(text) && !isNegated(text, saysQuick);
@@ -231,7 +234,7 @@ function factsOf(
     level: levelIn(text),
     celsius: findTemperature(text),
     kind: kindIn(text, saysPreheat(before) ? `${before} ${sentence}` : sentence, times, isStanding),
-    isBurner: saysBurner(sentence),
+    isBurner: saysBurner(sentence) || (hasPan && SAME_PAN.test(sentence)),
     pressure:
       (saysPressure(text) || WHISTLES.test(text)) &&
       !/\b(?:no|without) pressure\b/i.test(text) &&
@@ -309,6 +312,17 @@ function withTheirTimes(clauses: readonly string[]): string[] {
       continue;
     }
     const [time] = findDurations(before);
+    // “Reduce if it’s thin, 5 mins or so”: the minutes are of that case.
+    const isOfCase =
+      time === undefined &&
+      CONDITION.test(before) &&
+      /^(?:for )?(?:about |another )?\d+(?:[-–]\d+)? ?(?:m|mins?|minutes?)\b(?: or so| more)?\.?$/i.test(
+        clause,
+      );
+    if (isOfCase) {
+      joined[joined.length - 1] = `${before}, ${clause}`;
+      continue;
+    }
     const isTimeAlone =
       time && before.slice(0, time.start).trim() === '' && time.end === before.length;
     const isNamed =
@@ -326,6 +340,8 @@ function withTheirTimes(clauses: readonly string[]): string[] {
 export interface Around {
   next?: string | undefined;
   before?: string | undefined;
+  /** A pan on the stove was told of before. */
+  hasPan?: boolean;
 }
 
 /** Clauses of a sentence; one that tells of a hold and of a release is two. */

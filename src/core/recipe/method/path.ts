@@ -1,7 +1,15 @@
 /** One way to understand a method as far as it is read: the stages made of it, and what the pot is doing. */
 import type { FoundCycle, FoundKind, FoundStage, ReleaseFound } from '../types';
 import { saysMeanwhile, saysPart } from '../phrases';
-import { INTO_PAN, isApart, isBoiledFirst, isCold, isOtherPan, isOtherRest } from './apart';
+import {
+  INTO_PAN,
+  isApart,
+  isBoiledFirst,
+  isCold,
+  isNextToFry,
+  isOtherPan,
+  isOtherRest,
+} from './apart';
 import type { Clause } from './clause';
 import type { ClauseTime } from './times';
 
@@ -214,6 +222,7 @@ export class Path {
       (c.otherPot && last(end?.sentences ?? []) !== c.sentence) ||
       isApart(end, c.sentence) ||
       isBoiledFirst(end, c.sentence) ||
+      (time !== null && isNextToFry(end, kind, c)) ||
       isOtherRest(end, kind, c) ||
       isOtherPan(end, c) ||
       (end?.meanwhile === true && !c.meanwhile && this.loading.some((l) => INTO_PAN.test(l.text)));

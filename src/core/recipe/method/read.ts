@@ -8,7 +8,7 @@ import { withLeadTimes } from '../ahead';
 import { withRepeats } from '../repeats';
 import { withWorkBefore } from '../work-before';
 import { findDurations } from '../durations';
-import { saysPressure, saysSlow } from '../phrases';
+import { saysBurner, saysPressure, saysSlow } from '../phrases';
 import { toClauses, toSentences } from '../sentences';
 import type { FoundStage } from '../types';
 import { allowsWaiting } from '../waits';
@@ -70,7 +70,9 @@ function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstruc
   const slow: string[] = [];
   const kept: string[] = [];
   let paths = [new Path()];
+  let hasPan = false;
   for (const [at, sentence] of sentences.entries()) {
+    hasPan ||= saysBurner(sentence);
     if (isSlow(sentence)) {
       if (!isSlowOnly) slow.push(sentence);
       else for (const p of paths) slowCooked(p, sentence, at);
@@ -84,6 +86,7 @@ function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstruc
     for (const clause of readClauses(sentence, at, {
       next: sentences[at + 1],
       before: sentences[at - 1],
+      hasPan,
     }))
       paths = best(paths.flatMap((p) => moves(p, clause)));
   }

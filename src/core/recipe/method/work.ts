@@ -1,6 +1,7 @@
 /** Which work a time is of, what it costs to think so, and the stage that comes of it. */
 import type { FoundKind } from '../types';
 import { isPreparing } from '../phrases';
+import { isNextToFry } from './apart';
 import type { Clause } from './clause';
 import type { ClauseTime } from './times';
 import type { Path } from './path';
@@ -35,6 +36,16 @@ function underCost(p: Path, kind: FoundKind): number {
   if (kind === 'rest' || kind === 'finish') return release === 'natural' ? 0.9 : 1.5;
   return 0.6;
 }
+
+const BY_HAND =
+  /\b(?:blend|process|whizz|blitz|pulse|pur[eé]e|liquidi[sz]e|whisk|beat|whip|knead|mash|pound|churn)\b/i;
+/** The clause names work of the hands, or goes on listing what the sentence began to work. */
+const isByHand = (c: Clause): boolean =>
+  BY_HAND.test(c.text) ||
+  (!c.wait &&
+    !COOKS.test(c.text) &&
+    /^(?:and |with )/i.test(c.sentence.slice(c.sentence.indexOf(c.text) - 4)) &&
+    new RegExp(`^(?:then )?${BY_HAND.source}`, 'i').test(c.sentence));
 
 const SHAPES = /^(?:then )?(?:roll|shape|form|fill|stuff|wrap|knead|thread|crimp|pleat)\b/i;
 
@@ -78,6 +89,9 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
     return { kind: isSoak(p, c, time) ? 'soak' : 'rest', cost: 0.5 };
   if (c.isBurner || (p.inSaucepan && !c.wait)) return { kind: 'burner', cost: 0.6 };
   if (p.going?.at === c.at) return { kind: p.going.kind, cost: 0.5 };
+  // “Blend the tahini with lemon, garlic and salt for a full minute”: hands, and no wait.
+  if (time && !p.isFrying && p.going?.kind !== 'burner' && isByHand(c))
+    return { kind: p.hasCycle ? 'finish' : 'prep', cost: 0.4 };
   if (time && isSoak(p, c, time)) return { kind: 'soak', cost: 0.6 };
   // “Onions: mix with the vinegar, at least 30 min.”: nobody stirs for the least of a time.
   if (/^(?:for )?at least\b/i.test(c.text) && !p.isFrying && p.open < 0 && !p.going)
@@ -130,6 +144,7 @@ export function work(p: Path, c: Clause, kind: FoundKind, time: ClauseTime | nul
   if (kind === 'rest' && p.isAfterCycle) p.flush('rest', c);
   const last = p.stages.at(-1);
   const isSame =
+    !isNextToFry(last, kind, c) &&
     time !== null &&
     last?.kind === kind &&
     last.minutes === null &&

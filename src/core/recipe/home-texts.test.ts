@@ -1,0 +1,197 @@
+/** Ordinary texts of home cooks: cards in columns, talk, short messages. Facts are common practice. */
+import { describe, expect, it } from 'vitest';
+import { imported, importedText, shape } from '../../../tests/support/imported';
+import { parseLine } from './line';
+
+const foods = (list: string, method = 'High pressure 10 minutes, quick release.'): string[] =>
+  imported(list, method).dish.ingredients.map((i) => i.food);
+const amountOf = (text: string, food: string) => {
+  const found = importedText(text).dish.ingredients.find((i) => i.food.includes(food));
+  return [found?.amount, found?.unit];
+};
+
+describe('lines of a list', () => {
+  it('a food whose name begins as work does is no step', () => {
+    const { dish } = imported(
+      'Duck legs              4  ea\nBrown sugar            40 g\nRed wine               150 ml',
+      'High pressure 35 minutes, natural release.',
+    );
+    expect(dish.ingredients.find((i) => i.food === 'Brown sugar')).toMatchObject({ amount: 40 });
+    expect(dish.stages.every((s) => !/sugar/i.test(s.text))).toBe(true);
+  });
+
+  it('spoons behind brackets and behind what is done with it', () => {
+    for (const [line, food] of [
+      ['fennel seed, toasted ... 2 T', 'fennel seed'],
+      ['salt (flakes) ... 2 T', 'salt'],
+    ] as const)
+      expect(parseLine(line)).toMatchObject({ amount: 2, unit: 'tbsp', food });
+  });
+
+  it('what more is wanted of one thing is told with it', () =>
+    expect(parseLine('Zest of 1 lemon + 1 tbsp juice')).toMatchObject({
+      amount: 1,
+      food: 'lemon',
+      preparation: 'zest of, plus 1 tbsp juice',
+    }));
+
+  it('“juice 1 lime” is a lime', () =>
+    expect(parseLine('juice 1 lime')).toMatchObject({ amount: 1, food: 'lime' }));
+
+  it('foods to serve, to top with, and typed without commas are each one', () => {
+    expect(foods('500 g rice\nwhite pepper, spring onions, sesame oil, soy to serve')).toEqual([
+      'rice',
+      'white pepper',
+      'spring onions',
+      'sesame oil',
+      'soy',
+    ]);
+    expect(foods('500 g rice\nsour cream + coriander for the top').slice(1)).toEqual([
+      'sour cream',
+      'coriander',
+    ]);
+    expect(foods('500 g rice\n2 tsp cumin 1 tsp oregano').slice(1)).toEqual(['cumin', 'oregano']);
+  });
+
+  it('a size told in brackets makes no list of one line', () =>
+    expect(foods('6 beetroot (about 150 g each), scrubbed, stalks trimmed to 2 cm')).toEqual([
+      'beetroot',
+    ]));
+
+  it('a piece of ginger by its length is one', () =>
+    expect(foods('500 g rice\n4cm ginger, half sliced, half in fine matchsticks')[1]).toMatch(
+      /ginger/,
+    ));
+});
+
+const TALK = `okay so today we're doing a really simple chickpea and spinach curry in the pressure cooker
+so first i soaked two cups of chickpeas last night, drain them
+hit saute and fry two onions for 8 minutes with a teaspoon of turmeric
+four tomatoes i just blitzed them up, pour that in with three cups of water
+high pressure 15 minutes and let it release naturally ten minutes
+a big bag of spinach, that's 200 grams, stir it through
+squeeze of lemon, garam masala on top about half a teaspoon`;
+
+describe('talk', () => {
+  it('is called what it says it makes', () =>
+    expect(importedText(TALK).dish.name).toBe('Chickpea and spinach curry'));
+
+  it('its foods hold no talk, and have their amounts', () => {
+    const { dish } = importedText(TALK);
+    const named = dish.ingredients.map((i) => i.food);
+    expect(named).toEqual(expect.arrayContaining(['chickpeas', 'tomatoes', 'lemon']));
+    expect(amountOf(TALK, 'masala')).toEqual([0.5, 'tsp']);
+    expect(amountOf(TALK, 'spinach')).toEqual([200, 'g']);
+  });
+
+  it('“last night” is a night', () =>
+    expect(importedText(TALK).dish.stages.find((s) => s.kind === 'soak')).toMatchObject({
+      minutes: 480,
+    }));
+
+  const LETTER = `Gammon
+1.5kg gammon joint into the pot with a litre of dry cider and an onion. High pressure 38 minutes, natural release.
+We do ours in the 6 litre every winter. Don't throw the liquor, we make pea soup with it the day after.
+Leftovers make a nice lunch with a boiled egg (7 minutes from boiling).`;
+
+  it('a cooker’s size and another day’s meal are no ingredients', () => {
+    const named = importedText(LETTER).dish.ingredients.map((i) => i.food);
+    expect(named.some((f) => /winter|soup|lunch|egg/i.test(f))).toBe(false);
+    expect(named.some((f) => /cider/.test(f))).toBe(true);
+  });
+
+  it('“feeds me & 3 flatmates” is four', () =>
+    expect(
+      importedText(
+        'Bean soup\n450g black beans\n1.5L stock\nbeans and stock in, 35 min high pressure, natural release\nfeeds me & 3 flatmates',
+      ).serves,
+    ).toBe(4));
+
+  it('the tin that talk names is measured by it', () => {
+    const { questions, dish } = importedText(
+      'Cheesecake\nDarling, here it is. You need a 7 inch springform.\n\nBase: 120g biscuits, 60g butter.\nFilling: 450g cream cheese, 130g sugar, 2 eggs.\n\nPress in the base. Beat the rest and pour it in. 1 cup of water in the pot, trivet, tin on it. High pressure 32 minutes, natural release 15 minutes.\nServes 8',
+    );
+    expect(questions.every((q) => q.about.kind !== 'pan')).toBe(true);
+    expect(dish.stages.find((s) => s.kind === 'pressure')).toMatchObject({
+      inPan: { diameterMm: 178 },
+    });
+  });
+});
+
+describe('what is done', () => {
+  const kinds = (
+    method: string,
+    list = '500 g lamb\n1 onion\n250 ml stock',
+  ): (string | number)[][] => shape(imported(list, method).dish);
+
+  it('“rest legs 5” is five minutes', () =>
+    expect(kinds('High pressure 35 min, NR. Check seasoning. Rest legs 5. Plate.')).toContainEqual([
+      'rest',
+      5,
+    ]));
+
+  it('blending for a minute is hands and no wait, however long its list is', () =>
+    expect(
+      kinds(
+        'High pressure 50 minutes, quick release. Blend the tahini with lemon, garlic and salt for a full minute, add the chickpeas and process for 4 minutes.',
+        '200 g chickpeas\n100 g tahini\n1 lemon\n1 l water',
+      ),
+    ).toContainEqual(['finish', 5]));
+
+  it('“in the same pan” is the one on the stove, where there was one', () => {
+    const method = 'toast the almonds in a dry frying pan, 3 minutes. ';
+    const same = 'Melt the butter in the same pan and soften the shallots for 5 minutes.';
+    const list = '600 g beans\n40 g almonds\n30 g butter\n2 shallots';
+    expect(kinds(method + same, list).map(([kind]) => kind)).toEqual(['burner']);
+    expect(kinds(same, list)).toContainEqual(['brown', 5]);
+  });
+
+  it('“(or refrigerate overnight)” and “, if it’s thin, 5 mins” are no steps', () => {
+    expect(
+      kinds('Rub all over and stand for 30 minutes (or refrigerate overnight). High 25 min, QR.'),
+    ).toEqual([
+      ['prep', 4],
+      ['rest', 30],
+      ['pressure', 25],
+    ]);
+    expect(kinds("25 mins high, QR. Reduce if it's thin, 5 mins or so. Serve.")).toEqual([
+      ['pressure', 25],
+      ['finish', 3],
+    ]);
+  });
+
+  it('minutes of the onion are none of the meat’s, which are guessed for each batch', () => {
+    const { dish } = imported(
+      '1.4 kg beef\n1 onion\n250 ml ale',
+      'Brown the beef in batches. Fry the onion 5 mins. 25 mins high, QR.',
+    );
+    const [meat, onion] = dish.stages.filter((s) => s.kind === 'brown');
+    expect(meat).toMatchObject({ guessed: true });
+    expect(meat && 'minutes' in meat && meat.minutes >= 16).toBe(true);
+    expect(onion).toMatchObject({ minutes: 5 });
+  });
+
+  it('an oven’s range without a unit is minutes', () =>
+    expect(kinds('High 55, NR 20. Belly to tray. Oven 240C 20-25 till blistered.')).toContainEqual([
+      'oven',
+      20,
+    ]));
+
+  it('a dough is made before the oven takes it', () =>
+    expect(
+      kinds(
+        'High 20 min, QR. Heat the oven to 160°C. Rub the butter into the flour and press into a tin. Prick all over. Bake for 35 minutes.',
+        '500 g apples\n100 g butter\n150 g flour\n100 ml water',
+      ).map(([kind]) => kind),
+    ).toEqual(['pressure', 'prep', 'oven']));
+
+  it('half and the rest of it in one step is all of it', () => {
+    const { dish } = imported(
+      '3 tbsp dripping\n500 g beef\n2 onions\n250 ml stock',
+      'Heat half the dripping on sauté and brown the beef for 8 minutes. Add the rest of the dripping and the onions and cook for 6 minutes. Pour in the stock. High 50 min, natural release. Skim off the fat and boil on sauté for 10 minutes.',
+    );
+    const users = dish.stages.filter((s) => s.uses.some((id) => /dripping|fat|lard/.test(id)));
+    expect(users.map((s) => s.kind)).toEqual(['brown']);
+    expect(users[0]?.parts).toBeUndefined();
+  });
+});
