@@ -118,6 +118,78 @@ Leftovers make a nice lunch with a boiled egg (7 minutes from boiling).`;
   });
 });
 
+const FILMED = `[00:03] Hello hello and welcome to my tiny kitchen
+[00:07] so tonight it's a Moroccan-ish lamb thing with prunes, it's a winner every time
+[00:15] I've got here about a kilo of lamb shoulder and I've cut that into, what, four centimetre chunks
+[00:24] right sauté on high, bit of oil, and you don't want to crowd it so I'm doing this in three batches, each one gets about five minutes
+[00:41] okay meat's out. two onions sliced, in they go, six minutes
+[01:08] a tin of tomatoes, the four hundred gram ones, and I rinse it out with water
+[01:24] lamb back in, lid on, and we're going twenty five minutes on high
+[01:31] when it beeps I leave it fifteen minutes and then I flick the valve
+[01:38] in with the prunes, about twelve of them, and a spoon of honey
+[01:58] toasted almonds on top, coriander, done. that'll do four of us with couscous`;
+
+describe('a film written down', () => {
+  const read = importedText(FILMED);
+  const of = (food: string) => read.dish.ingredients.find((i) => i.food.includes(food));
+
+  it('a greeting is no title, and what the whole is called no food', () => {
+    expect(read.dish.name).toBe('Moroccan-ish lamb thing with prunes');
+    expect(read.dish.ingredients.filter((i) => /lamb/.test(i.food))).toHaveLength(1);
+    expect(of('lamb')).toMatchObject({ amount: 1, unit: 'kg', pieceMm: 40 });
+  });
+
+  it('sizes are none of their own, and “about twelve of them” are the prunes', () => {
+    expect(read.dish.ingredients.some((i) => /ones|chunks/.test(i.food))).toBe(false);
+    expect(of('prunes')).toMatchObject({ amount: 12 });
+    for (const food of ['oil', 'honey', 'almonds', 'coriander']) expect(of(food)).toBeDefined();
+  });
+
+  it('work told by somebody who talks is work', () =>
+    expect(shape(read.dish).slice(0, 1)).toEqual([['brown', 21]]));
+});
+
+describe('what stands beside the food', () => {
+  it('“about two and a quarter kilograms in all” weighs the thing before it', () => {
+    const { dish } = importedText(
+      'Oxtail\nAsk for two oxtails, cut through at the joints; you will need about two and a quarter kilograms in all. Put them in with half a pint of white wine and four carrots. High pressure fifty minutes, natural release. Serves 6. A purée of potatoes is the right thing with it.',
+    );
+    expect(dish.ingredients.map((i) => i.food)).not.toContain('in all');
+    expect(dish.ingredients.some((i) => /potato/.test(i.food))).toBe(false);
+    expect(dish.ingredients.find((i) => /oxtail/.test(i.food))).toMatchObject({
+      amount: 2.25,
+      unit: 'kg',
+    });
+  });
+
+  it('cookers are needed, and not eaten', () =>
+    expect(
+      imported(
+        'You need two 8 litre cookers or do it in two goes.\n2 kg brown lentils\n5 litres stock',
+        'High 18 min. Natural 15, then quick.',
+      ).dish.ingredients.map((i) => i.food),
+    ).toEqual(['brown lentils', 'stock']));
+
+  it('“2 × 400 g tinned chickpeas” are two tins', () =>
+    expect(
+      imported('2 × 400 g tinned chickpeas', 'High 8 min, QR.').dish.ingredients[0],
+    ).toMatchObject({ amount: 800, unit: 'g' }));
+
+  it('how it is cut is no name', () =>
+    expect(parseLine('800 g waxy potatoes in 3 cm chunks')).toMatchObject({
+      food: 'waxy potatoes',
+      preparation: 'in 3 cm chunks',
+    }));
+
+  it('a last sentence without a verb is work like the ones beside it', () => {
+    const { dish } = importedText(
+      'Split pea soup\n\n500 g green split peas\n1.6 litres stock\nhandful mint\n1 lemon\n\nPressure cook the peas in the stock for 15 minutes on high, quick release. Blend with most of the mint. Lemon, salt. Serve with the rest of the mint and some yoghurt. Enough for 6.',
+    );
+    expect(dish.unread).toEqual([]);
+    expect(dish.stages.map((s) => s.text).join(' ')).toContain('Lemon, salt.');
+  });
+});
+
 describe('what is done', () => {
   const kinds = (
     method: string,
@@ -159,6 +231,16 @@ describe('what is done', () => {
       ['finish', 3],
     ]);
   });
+
+  it('pasta boiled beside, told in brackets, and “if loose” are not simmered', () =>
+    expect(
+      kinds(
+        'HIGH 18 min. Natural 15, then quick. Simmer on sauté 10 min w/out lid if loose. Serve on 3.5 kg dried spaghetti (boil in 4 big pans, salted, 9 min).',
+      ),
+    ).toEqual([
+      ['pressure', 18],
+      ['burner', 9],
+    ]));
 
   it('minutes of the onion are none of the meat’s, which are guessed for each batch', () => {
     const { dish } = imported(

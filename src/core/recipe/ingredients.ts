@@ -36,7 +36,7 @@ const FINISH = /\b(?:for serving|to serve|for garnish|to garnish|to finish|garni
 const SEASONING_AMOUNT = new Set(['tsp', 'pinch']);
 /** “2-inch pieces”, “5 cm cubes”, “1 1/2-inch chunks”, “half an inch thick”; “cut 2 in half” is no length. */
 const CUT = new RegExp(
-  String.raw`(${NUMBER}|\ban)[- ]?(inch(?:es)?|in\b(?!\s+(?:half|halves|quarters|two|four|a|an|the|to|\w+ing)\b)|cm|mm|["”″])`,
+  String.raw`(${NUMBER}|\ban)[- ]?(inch(?:es)?|in\b(?!\s+(?:half|halves|quarters|two|four|a|an|the|to|\w+ing)\b)|cm|centimet(?:re|er)s?|mm|["”″])`,
   'giu',
 );
 
@@ -44,7 +44,9 @@ const CUT = new RegExp(
 export function thicknessIn(text: string): number | undefined {
   const across = text.replace(/(\d)\s*(?:x|×|by)\s*(?=\d)/giu, '$1-inch ');
   const lengths = [...(/inch|["”″]/i.test(text) ? across : text).matchAll(CUT)]
-    .map(([, number = '', unit = '']) => parseLength(`${toNumber(number)} ${unit}`))
+    .map(([, number = '', unit = '']) =>
+      parseLength(`${toNumber(number)} ${/^cent/i.test(unit) ? 'cm' : unit}`),
+    )
     .filter((mm) => mm >= 1 && mm <= 300);
   return lengths.length === 0 ? undefined : Math.round(Math.min(...lengths));
 }

@@ -52,7 +52,7 @@ const LEADING_PREPARATION = new RegExp(
 );
 /** “Onions chopped”, “cornstarch mixed with water”, “okra - straight from the freezer”: what follows is no food. */
 const TRAILING_PREPARATION = new RegExp(
-  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the top|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) )`,
+  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the top|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) |in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large|small|big|thick|thin|bite-?size[d]?|chunky) (?:chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
   'iu',
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
@@ -161,6 +161,11 @@ const plainMeasures = (text: string): string =>
     .replace(
       /^((?:\d+\s*[x×]\s*)?\d[\d.]*\s?(?:g|kg|ml|l))\s?\/\s?(\d[\d½¼¾.]*\s?lb\s?\d[\d½¼¾]*\s?oz|\d[\d½¼¾.]*\s?(?:fl\s)?oz(?=\s+(?:tins?|cans?|jars?|packets?|packs?)\b))\s+([^,(]+)/i,
       '$1 $3 ($2)',
+    )
+    // “2 × 400 g tinned chickpeas” are two tins.
+    .replace(
+      /^(\d{1,2})\s*[x×]\s*(\d+)\s?(g|ml|oz)\s+(?:tinned|canned)\s+(?=\p{L})/iu,
+      '$1 x $2$3 tins ',
     )
     .replace(/^some\s+(?=\p{L})/iu, '')
     .replace(/\bpdr\b\.?/i, 'powder')

@@ -126,7 +126,7 @@ const LIST_LEAD =
 /** “The zero minute way”, “30-minute dal”: what kind it is, and not how long. */
 const A_MINUTE_DISH = /\b(?:\d+|\p{L}+)[- ](?:minute|hour)\b(?=\s+\p{L})/giu;
 const TOOLS =
-  /^equipment\b|\b(?:spring-?form|push-?pan|(?:cake|loaf|pie|tart|bundt|flan|souffl[eé]|baking|pudding|oven-?proof|metal|glass|round|\d ?(?:cm|mm|in|inch(?:es)?|["”])(?: \p{L}+)?)[ -](?:tin|pan|dish|basin|bowl|mou?ld|ring|jar)s?|ramekins?|trivet|steamer basket|foil sling|silicone mou?lds?|pudding basins?|cheesecloth|muslin|kitchen (?:string|twine)|stick blender|meat thermometer)\b/iu;
+  /^equipment\b|\b(?:spring-?form|push-?pan|(?:cake|loaf|pie|tart|bundt|flan|souffl[eé]|baking|pudding|oven-?proof|metal|glass|round|\d ?(?:cm|mm|in|inch(?:es)?|["”])(?: \p{L}+)?)[ -](?:tin|pan|dish|basin|bowl|mou?ld|ring|jar)s?|ramekins?|trivet|steamer basket|foil sling|silicone mou?lds?|pudding basins?|cheesecloth|muslin|kitchen (?:string|twine)|stick blender|\d+(?:\.\d+)?[- ]?(?:l|lit(?:re|er)s?|qts?|quarts?)[- ](?:multi-?|pressure )?(?:cooker|pot)s?|meat thermometer)\b/iu;
 const NEEDS_TOOLS =
   /^(?:\W|\d|an?\b|one\b|equipment\b|(?:(?:you|we)(?:(?:'|’)ll)? )?(?:also )?need\b|special equipment\b|tools?\b)/i;
 const isOfTools = (text: string): boolean =>
@@ -234,7 +234,11 @@ export function featuresOf(line: Line): Features {
     chatty: CHATTY.test(
       (isTellingWork(text) ? text.replace(TELLS_WORK, ' ') : text).replace(UNSURE, ''),
     ),
-    keeping: KEEPING.test(text) && !NIGHT.test(text) && !COLD_STEP.test(text),
+    // “Lemon, salt. Serve with the rest of the mint.” goes on with the work.
+    keeping:
+      KEEPING.test(line.isSentence ? text.replace(/^serve with\b/i, '') : text) &&
+      !NIGHT.test(text) &&
+      !COLD_STEP.test(text),
     aside: ASIDE.test(text),
     wordsOutside: outside.trim().split(/\s+/).length,
     timeOutside: findDurations(outside.replace(A_MINUTE_DISH, ' ')).length > 0,

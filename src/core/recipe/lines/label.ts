@@ -170,6 +170,10 @@ function listCost(f: Features): number {
 /** “Card #14”, “Recipe no. 3”: where it is kept, and not what it is. */
 const CARD = /\b(?:card|recipe|page|no\.?|nr\.?)\s*#?\s*\d+\b|#\d+\b/i;
 
+/** “Hello hello and welcome to my tiny kitchen”. */
+const GREETING =
+  /^(?:(?:ok(?:ay)?|so|right|well)[\s,]+)*(?:hello|hi|hiya|hey|good (?:morning|evening|afternoon)|welcome)\b.*\b(?:welcome|kitchen|channel|back|everyone|everybody|guys|folks|again|today|tonight)\b/i;
+
 function titleCost(f: Features, { index }: Around): number {
   // “Artichokes with butter — from the back of my notebook”: what stands behind the dash is talk.
   const [name = ''] = f.line.text.split(/\s[—–-]{1,2}\s/);
@@ -189,6 +193,7 @@ function titleCost(f: Features, { index }: Around): number {
     f.chatty && !isNamed && (index === 0 && !f.verb && f.food && f.wordsOutside <= 9 ? 0.4 : 1.2),
     f.timeOutside && 2.5,
     CARD.test(f.line.text) && 2,
+    GREETING.test(f.line.text) && 3,
     /^\[.*\]$/.test(f.line.text) && 3,
     f.pressure && f.verb && 1.5,
     f.verbFirst && 1,
@@ -245,6 +250,8 @@ function chatterCost(f: Features, { isIntro }: Around): number {
     f.amounts > 0 && f.amounts * 1.2,
     f.food && (f.line.mark === 'bullet' ? 2 : 0.4),
     f.time && (f.verbFirst ? 1.5 : 0.3),
+    // “Right, sauté on high, I’m doing this in three batches, five minutes each”
+    f.time && /\bsaut[eé]/i.test(f.line.text) && 2.5,
     f.verbFirst && 0.8,
     f.yield !== '' && 0.8,
     f.heat && 1,

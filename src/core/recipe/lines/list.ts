@@ -23,6 +23,19 @@ const PACKED =
 /** “1.1 kg in all”: what the last thing weighs. */
 const IN_ALL =
   /^[\d.,½¼¾]+\s?\p{L}+\.? (?:total|in all|in total|altogether|all told|each|drained|net)\b/iu;
+/** “The four hundred gram ones”: which of them. */
+const SIZE_OF_ONES = /^(?:the|those)\b[^,]{0,30}\b(?:ones?|size|kind|sort|type)$/i;
+/** “You will need about two and a quarter kilograms in all”. */
+const NEED_IN_ALL =
+  /^(?:(?:you|we)(?:(?:'|’)ll| will)? (?:need|want) )?(?:about |around |roughly )?/i;
+function inAll(item: string): string {
+  const { amount, unit, rest } = parseAmount(item.replace(NEED_IN_ALL, ''));
+  const isWhole =
+    amount !== null &&
+    unit !== null &&
+    /^(?:in all|in total|altogether|all told|total)\b/i.test(rest);
+  return isWhole ? `${amount} ${unit} in all` : item;
+}
 /** “1 octopus, about 1 kg”: what it weighs. */
 const ONLY_AMOUNT =
   /^(?:(?:about|around|roughly|approx\.?|ca\.?|~)\s*)?(?:[\d.,½¼¾/]+|(?:half )?an?|one|two|three)\s?(?:kg|g|lbs?|oz|kilos?|pounds?|grams?|ounces?)\.?(?: each| apiece| or so)?$/i;
@@ -127,12 +140,15 @@ export function splitSpokenList(sentence: string): string[] {
   for (const piece of sentence
     .slice(listStart(sentence))
     .replace(/[.!]+$/, '')
+    .replace(/,\s*(?:what|like|say|um|uh),\s*/gi, ' ')
     .split(/;\s*(?![^()]*\))/)
     .flatMap((part) => part.split(/,\s*(?=\S*\d\S*\s+\p{L}+\.?\s+each\b)/iu))
     .flatMap(spellEach)
     .flatMap((part) => part.split(BREAK))
     .flatMap(unspoken)) {
-    const item = waterOf(piece.trim().replace(FILLER, '').replace(ONCE_IT, '').replace(IN_PAN, ''));
+    const item = inAll(
+      waterOf(piece.trim().replace(FILLER, '').replace(ONCE_IT, '').replace(IN_PAN, '')),
+    );
     if (item === '') continue;
     const [amount] = findAmounts(item.replace(/\([^()]*\)/g, (inner) => ' '.repeat(inner.length)));
     const isNamed =
@@ -146,6 +162,7 @@ export function splitSpokenList(sentence: string): string[] {
       lines.length > 0 &&
       (findDurations(item).length > 0 ||
         IN_ALL.test(item) ||
+        SIZE_OF_ONES.test(item) ||
         ONLY_AMOUNT.test(item) ||
         (TOLD_OF_IT.test(item) && !(amount && amount.start === 0)) ||
         /^or\b/i.test(item));

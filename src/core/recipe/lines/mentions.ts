@@ -28,6 +28,12 @@ const RESERVED =
   /\b(?:remaining|but|reserv\w*|keep|kept|save|saving|minutes?|mins?|serves?|feeds?|step|side|batch\w*)\s*(?:about\s*)?$/i;
 const NO_FOOD =
   /^(?:fits?|will|should|can|may|fingers?|pieces?|chunks?|cubes?|slices?|rounds?|strips?|minutes?|mins?|batch\w*|goes|portions?|people|of us|times?|sides?|cm|mm|inch\w*|lots?|runs?|cookers?|pots?|pans?|halves|quarters|bit|little|few|while|moment|quick|natural|good|large|small|hot|lid|rack|trivet|juice|zest|bowl|dish|tin|plate|fork|spoon|lot|touch|boil|simmer|liq|liquid|juices?|cooking|time|must|half|third|quarter|sugar lump)\b/i;
+/** “A Moroccan lamb thing”: what the whole is. */
+const A_KIND_OF =
+  /\b(?:things?|dish|recipe|number|winner|classic|favou?rite|affair|treat|one-?pot|supper|dinner)$/i;
+/** “A purée of potatoes is the right thing with it.” */
+const GOES_WITH =
+  /\b(?:is|are|makes?) (?:the|a|just|all|perfect|good|lovely|nice|great|delicious|fine)\b[^.]*\b(?:with (?:it|them|this)|alongside|beside it|it needs|you need)\b/i;
 /** Said for something that was named before: “the meat”, “the beans”. */
 const GENERIC =
   /^(?:meat|stock|broth|sauce|water|vegetables?|herbs?|spices?|cheese|pasta|noodles|beans?|greens|oil|fat|salt|pepper|chicken|beef|pork|lamb|fish|rice|bread|sugar|butter|gravy|soup|stew|curry|eggs?|flour|milk|cream)$/i;
@@ -55,7 +61,7 @@ const isProgram = (clause: string, name: string): boolean =>
 
 /** “Squeeze of lemon”: a measure by eye and what it is of. */
 const BY_EYE_OF =
-  /(\b(?:squeeze|splash|dash|drizzle|sprinkle|knob|handful|pinch|glug) of\s+)\p{L}+(?:\s+\p{L}+)?/giu;
+  /(\b(?:squeeze|splash|dash|drizzle|sprinkle|knob|handful|pinch|glug|bit|drop|slug|lump|spoon) of\s+)\p{L}+(?:\s+\p{L}+)?/giu;
 
 const word = (text: string): string => text.toLowerCase().replace(/(?:es|s)$/, '');
 
@@ -107,8 +113,10 @@ function measured(sentence: string, name: string): string {
 /** Measured, and no pack or piece. */
 const MEASURED = new Set(['g', 'kg', 'ml', 'l', 'tsp', 'tbsp', 'cup', 'oz', 'lb', 'floz', 'pint']);
 /** The food that stands right before an amount: “butter 40g and …”, “parmesan 50 grams grated on top”; '' where none does. */
-function foodBefore(sentence: string, { start, unit }: FoundAmount): string {
-  if (!MEASURED.has(unit ?? '')) return '';
+function foodBefore(sentence: string, { start, end, unit }: FoundAmount): string {
+  // “The prunes, about twelve of them”.
+  const isOfThem = /^\s*(?:of )?(?:them|those|these)\b/i.test(sentence.slice(end));
+  if (!MEASURED.has(unit ?? '') && !isOfThem) return '';
   const words =
     /(?:[\p{L}-]+\s+){0,2}[\p{L}-]+(?=\s*[,:–-]?(?:\s+(?:on top|over it|in))?(?:\s+(?:about|around|maybe|say))?\s*$)/u.exec(
       sentence.slice(0, start),
@@ -170,7 +178,7 @@ export function foodsInMethod(
   const toldSoFar = (): string[] => [...written, ...lines.map((l) => l.line)];
   for (const sentence of sentences) {
     at++;
-    if (OF_ANOTHER_MEAL.test(sentence)) continue;
+    if (OF_ANOTHER_MEAL.test(sentence) || GOES_WITH.test(sentence)) continue;
     const times = findDurations(sentence);
     for (const amount of findAmounts(sentence)) {
       if (times.some((t) => amount.start < t.end && amount.end > t.start)) continue;
@@ -183,7 +191,7 @@ export function foodsInMethod(
       const before =
         isListless && mentionedFood(phrase) === null ? foodBefore(sentence, amount) : '';
       if (before !== '' && !isKnown(before)) {
-        keep(`${told} ${before}`, before);
+        keep(`${told.replace(/\s+of$/i, '')} ${before}`, before);
         continue;
       }
       // The water of the pot is none of the list’s, unless the list has just as much.
@@ -202,6 +210,7 @@ export function foodsInMethod(
       if (
         phrase === '' ||
         NO_FOOD.test(phrase) ||
+        A_KIND_OF.test(phrase) ||
         VESSEL.test(phrase) ||
         !/\p{L}{3}/u.test(phrase) ||
         (isKnown(phrase) && !isOther(phrase, amount))
@@ -230,7 +239,7 @@ export function foodsInMethod(
   // What has an amount somewhere is that, wherever it is spoken of before.
   for (const [i, sentence] of (isListless ? sentences : []).entries()) {
     at = i + 1;
-    if (OF_ANOTHER_MEAL.test(sentence)) continue;
+    if (OF_ANOTHER_MEAL.test(sentence) || GOES_WITH.test(sentence)) continue;
     for (const clause of toClauses(sentence)) {
       for (const [whole, measure = ''] of clause.matchAll(BY_EYE_OF)) {
         const said = whole.slice(measure.length).trim().split(/\s+/);
@@ -242,7 +251,9 @@ export function foodsInMethod(
           keep(`${measure.trim()} ${named}`, named);
       }
       const food = mentionedFood(clause);
-      const name = food?.names.find((n) => new RegExp(String.raw`\b${n}`, 'i').test(clause));
+      const name =
+        food?.names.find((n) => new RegExp(String.raw`\b${n}`, 'i').test(clause)) ??
+        (/^\p{L}+$/u.test(clause) ? clause : undefined);
       if (
         food &&
         name &&
