@@ -133,6 +133,9 @@ export function compileMeal(
     notes,
     handOvers,
     cold: entries.flatMap(({ entry, dish }) => (isServedHot(dish) ? [] : [entry.id])),
+    inPans: entries.flatMap(({ entry, dish }) =>
+      dish.stages.some((s) => s.kind === 'pressure' && s.inPan) ? [entry.id] : [],
+    ),
     basis: basisOf(kitchen),
   });
 }

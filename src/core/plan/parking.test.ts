@@ -15,6 +15,7 @@ function parked(
     burners = 0,
     from = 'open',
     isBusy = false,
+    inPan = false,
   }: {
     inSame?: boolean;
     oven?: boolean;
@@ -24,6 +25,7 @@ function parked(
     burners?: number;
     from?: Phase;
     isBusy?: boolean;
+    inPan?: boolean;
   } = {},
 ) {
   const problem = {
@@ -55,7 +57,16 @@ function parked(
     ],
   };
   const phaseOf = (id: string) => (id === 'b' ? next : from);
-  return parkedIn(problem, schedule, new Set(['pot']), phaseOf, () => isHot).get('a') ?? null;
+  return (
+    parkedIn(
+      problem,
+      schedule,
+      new Set(['pot']),
+      phaseOf,
+      () => isHot,
+      () => inPan,
+    ).get('a') ?? null
+  );
 }
 
 /** Common practice: covered, food stays hot for half an hour. */
@@ -88,6 +99,8 @@ describe('where food waits between two steps', () => {
     });
     expect(parked(31, { ...full, burners: 1, from: 'crisp' })?.where).toBe('covered');
     expect(parked(31, { ...full, burners: 1, isHot: false })?.where).toBe('covered');
+    // Puddings in their moulds stand on no burner.
+    expect(parked(31, { ...full, burners: 1, inPan: true })?.where).toBe('covered');
     expect(parked(31, { taken: 'pot', burners: 1 })?.where).toBe('low-oven');
   });
 

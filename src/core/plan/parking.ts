@@ -42,6 +42,7 @@ const STAYS_HOT = 30;
  * @param cookers ids of the units with a keep-warm of their own
  * @param phaseOf what the step of an id does
  * @param isServedHot whether the dish that a step is of comes to the table hot
+ * @param isInPan whether it lies in a tin, basin or mould of its own: that stands on no burner
  * @returns by the id of the step after which it waits; the longest wait where several follow
  */
 export function parkedIn(
@@ -50,6 +51,7 @@ export function parkedIn(
   cookers: ReadonlySet<string>,
   phaseOf: (step: string) => Phase | undefined = () => undefined,
   isServedHot: (step: string) => boolean = () => false,
+  isInPan: (step: string) => boolean = () => false,
 ): ReadonlyMap<string, Parked> {
   const timeOf = new Map(schedule.steps.map((s) => [s.id, s]));
   const stayOf = new Map(schedule.blocks.map((b) => [b.id, b]));
@@ -100,7 +102,8 @@ export function parkedIn(
       if (isPot && isFree(stay.unit, from.end, to.start, stay.id)) return 'keep-warm';
       if (hasOven && isFree(OVEN_UNIT, from.end, to.start, blockOf.get(link.to) ?? null))
         return 'low-oven';
-      const isWet = !DRY.has(phaseOf(link.from) ?? 'oven') && isServedHot(link.from);
+      const isWet =
+        !DRY.has(phaseOf(link.from) ?? 'oven') && isServedHot(link.from) && !isInPan(link.from);
       return isWet && isBurnerFree(from.end, to.start) ? 'burner' : 'covered';
     })();
     if (where === 'burner') onBurners.push({ start: from.end, end: to.start });

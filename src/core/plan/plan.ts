@@ -119,12 +119,14 @@ export function planOf(compiled: CompiledMeal, schedule: Schedule): Plan {
   );
   const meaningOf = new Map(compiled.meanings.map((m) => [m.id, m]));
   const cold = new Set(compiled.cold);
+  const inPans = new Set(compiled.inPans);
   const parked = parkedIn(
     problem,
     schedule,
     new Set(pots),
     (id) => meaningOf.get(id)?.phase,
     (id) => !cold.has(meaningOf.get(id)?.entryId ?? ''),
+    (id) => inPans.has(meaningOf.get(id)?.entryId ?? ''),
   );
   const operations = compiled.meanings.flatMap((meaning): Operation[] => {
     const step = stepOf.get(meaning.id);

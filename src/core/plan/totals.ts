@@ -11,13 +11,21 @@ export interface Totals {
   longestGap: { from: number; to: number } | null;
 }
 
+/** What is begun so long before all else belongs to the same day, min. */
+const SAME_DAY = 240;
+
 /** Steps that count for the evening: those aside (a soak, washing up) don't. */
 export function totalsOf(problem: Problem, schedule: Schedule): Totals {
   const handsOf = new Map(problem.steps.map((s) => [s.id, s.hands ?? 0]));
   const aside = new Set(problem.steps.filter((s) => s.aside).map((s) => s.id));
   const counted = schedule.steps.filter((s) => !aside.has(s.id));
   const served = problem.serveAt + (schedule.delay ?? 0);
-  const firstStart = Math.min(served, ...counted.map((s) => s.start));
+  const begun = Math.min(served, ...counted.map((s) => s.start));
+  // A soak of the same day has to be begun by somebody, too.
+  const firstStart = Math.min(
+    begun,
+    ...schedule.steps.filter((s) => s.start >= begun - SAME_DAY).map((s) => s.start),
+  );
   const busy = schedule.steps
     .filter((s) => (handsOf.get(s.id) ?? 0) > 0 && s.end > s.start && s.start < served)
     .sort((a, b) => a.start - b.start);

@@ -76,6 +76,8 @@ export interface CompiledMeal {
   settled?: MealEntry[];
   /** Entries that come to the table cold. */
   cold?: string[];
+  /** Entries that are cooked in a pan, tin or mould above the pot’s water. */
+  inPans?: string[];
   /** What it was reckoned with; missing in plans from before evenings were learned from. */
   basis?: Basis;
 }

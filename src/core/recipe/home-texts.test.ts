@@ -242,6 +242,43 @@ describe('what is done', () => {
       ['burner', 9],
     ]));
 
+  const BIRDS =
+    'Joint the birds (or ask your butcher to): two legs, two breasts from each. Brown the pieces on sauté for 10 minutes. High pressure 8 minutes, quick release. Tuck the breasts in and cook another 4 minutes at high pressure, natural release for 5 minutes. Meanwhile heat the oven to 220 °C. Lay the pieces on a tray and crisp in the oven for 8 minutes.';
+  const birds = imported('2 guinea fowl (about 1.3 kg each)\n300 ml cider', BIRDS);
+
+  it('jointing is work of its own, and a jointed bird is as thick as its joints', () => {
+    expect(birds.dish.stages[0]).toMatchObject({ kind: 'prep' });
+    expect(birds.dish.stages[0]?.text).toMatch(/^Joint/);
+    expect(birds.dish.ingredients[0]).toMatchObject({ pieceMm: 45 });
+  });
+
+  it('what comes out of the pot is crisped after it, though the oven heats meanwhile', () => {
+    const oven = birds.dish.stages.find((s) => /crisp in the oven/.test(s.text));
+    expect(oven?.after).toBeUndefined();
+    expect(birds.stages.at(-1)).toMatchObject({ meanwhile: false });
+  });
+
+  it('“at least 1 hour, better overnight” is an hour', () =>
+    expect(
+      kinds(
+        'Boil the vinegar and sugar in a small pan for 2 minutes. Pour over the cabbage and leave at least 1 hour, better overnight.',
+        '500 g cabbage\n150 ml vinegar\n2 tbsp sugar',
+      ),
+    ).toEqual([
+      ['burner', 2],
+      ['soak', 60],
+    ]));
+
+  it('butter of the sauce is none of the cake’s', () => {
+    const { dish } = imported(
+      '80 g butter\n120 g dark brown sugar\n170 g flour\nToffee sauce: 200 ml cream, 120 g dark brown sugar, 50 g butter',
+      'Beat butter & sugar, fold in the flour. Pour 400 ml water into the cooker, add rack, lower in the basin. High pressure 25 minutes, natural release 10. Sauce: bring everything to the boil in a saucepan, simmer 3 minutes.',
+    );
+    const uses = Object.fromEntries(dish.stages.map((s) => [s.kind, s.uses]));
+    expect(uses['prep']).toEqual(['butter', 'brown-sugar', 'flour']);
+    expect(uses['burner']).toEqual(['cream', 'brown-sugar-2', 'butter-2']);
+  });
+
   it('minutes of the onion are none of the meat’s, which are guessed for each batch', () => {
     const { dish } = imported(
       '1.4 kg beef\n1 onion\n250 ml ale',

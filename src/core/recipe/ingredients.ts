@@ -331,6 +331,22 @@ function formOf({ food: name, unit, state, packWords }: IngredientLine, food: Fo
   return state === 'fresh' && food.group === 'seasoning' ? 'fresh ' : '';
 }
 
+const JOINTS =
+  /\b(?:joint|quarter|portion|cut up|cut)\s+(?:up\s+)?(?:the|each|your)\s+(?:birds?|guinea fowls?|ducks?|chickens?|pheasants?|geese|goose|capon|poussins?|rabbits?)\b(?! in (?:half|two)\b)/i;
+
+/** “Joint the birds”: from then on they are as thick as their joints, whatever the list says. */
+export const jointedAsTold = (
+  read: readonly ReadIngredient[],
+  method: readonly string[],
+): ReadIngredient[] =>
+  read.map((i) =>
+    i.food?.keep === 'whole-poultry' &&
+    i.ingredient.pieceMm === undefined &&
+    method.some((text) => JOINTS.test(text))
+      ? { ...i, ingredient: { ...i.ingredient, pieceMm: JOINTED_MM } }
+      : i,
+  );
+
 export function readIngredients(
   lines: readonly string[],
   parts: Readonly<Record<number, string>> = {},

@@ -189,7 +189,7 @@ export const isLoading = has(
 );
 
 export const isPreparing = has(
-  /\b(?:chop|dice|slice|cut(?!(?: |-)sides? (?:up|down|facing))|peel|trim|rinse|wash|scrub|drain|grate|mince|cube|shred|rub|pat|score|tear|halve|quarter|crush|core|whisk|whip|beat|mix|combine|form|shape|roll|grease|line(?=\s+(?:the|an?|your|it|each|with|two|\d)\b)|toss|coat|pound|zest|squeeze|measure|crumble|pull apart|pick over|blitz|grind|pulse|press(?=\s(?:it |them |the \w+ |this )?(?:in|into|onto|over)\b))\b/i,
+  /\b(?:chop|joint(?= the\b)|spatchcock|dice|slice|cut(?!(?: |-)sides? (?:up|down|facing))|peel|trim|rinse|wash|scrub|drain|grate|mince|cube|shred|rub|pat|score|tear|halve|quarter|crush|core|whisk|whip|beat|mix|combine|form|shape|roll|grease|line(?=\s+(?:the|an?|your|it|each|with|two|\d)\b)|toss|coat|pound|zest|squeeze|measure|crumble|pull apart|pick over|blitz|grind|pulse|press(?=\s(?:it |them |the \w+ |this )?(?:in|into|onto|over)\b))\b/i,
 );
 export const isFinishing = has(
   /\b(?:serve|garnish|sprinkle|scatter|taste|adjust|correct|salt(?= (?:it|them|the|now|to)\b)|fluff|mash|shred|puree|purée|blend|fold|top|drizzle|stir|season|dress|toss|spoon|ladle|divide|slice|carve|mount|crumble|mash|top with|remove|transfer|lift|squeeze|add|pour|mix|strain|drain|discard|skim|melt|beat|whisk|combine|peel|cut|unmould|fish (?:it |them |the [\w ]+?)?out|fish out|pull (?:it|them|out|the|\w+ to)|take (?:it|them|out|the)|turn out|enjoy|eat|check)\b/i,

@@ -132,6 +132,28 @@ export function mentioned(
   return withTheirAmounts(named, told).map(({ ingredient }) => ingredient.id);
 }
 
+/**
+ * Without the butter of the sauce, while the cake’s is spoken of: what is listed for a part that the text speaks of by
+ * its name is not taken elsewhere, where the list has more of the same food.
+ *
+ * @param told the words of one stage
+ * @param wholeText of all stages
+ */
+export const ofThisPart = (
+  ingredients: readonly ReadIngredient[],
+  told: string,
+  wholeText: string,
+): readonly ReadIngredient[] =>
+  ingredients.filter(
+    ({ part, food, ingredient }) =>
+      part === undefined ||
+      namesPart(told, part) ||
+      !makesPart(wholeText, part) ||
+      !ingredients.some(
+        (i) => i.ingredient !== ingredient && i.part !== part && food && i.food?.id === food.id,
+      ),
+  );
+
 const headOf = ({ ingredient }: ReadIngredient): string => nameWords(ingredient.food).at(-1) ?? '';
 /** Whether a word tells which kind of a food an ingredient is: “dried” of dried kidney beans. */
 const describes = ({ ingredient, line }: ReadIngredient, word: string): boolean =>

@@ -58,9 +58,13 @@ const PLACE: Readonly<Partial<Record<FoundKind, SummaryStep['place']>>> = {
 };
 /** A grill browns from above in the oven; a lid that crisps is the cooker's. */
 const GRILL = /\b(?:grill|broil)/i;
+/** “Lay them on a tray and crisp in the oven.” */
+const IN_OVEN = /\b(?:in|into|under) (?:the|a|your) (?:(?:very )?(?:hot|preheated) )?oven\b/i;
+
 function placeOf({ kind, place, cycle, sentences }: FoundStage): SummaryStep['place'] {
   if (place) return place;
-  if (kind === 'crisp' && GRILL.test(sentences.join(' '))) return 'oven';
+  const told = sentences.join(' ');
+  if (kind === 'crisp' && (GRILL.test(told) || IN_OVEN.test(told))) return 'oven';
   return cycle?.pan ? 'pan' : (PLACE[kind] ?? 'cooker');
 }
 

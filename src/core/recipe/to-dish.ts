@@ -4,7 +4,7 @@ import { dishSchema, type Dish } from '../dish';
 import { failure, problemsOf, success, type Outcome } from '../reason';
 import { findUnread } from './coverage';
 import { askAboutPieces, waitOf } from './guesses';
-import { freshId, readIngredients, type ReadIngredient } from './ingredients';
+import { jointedAsTold, freshId, readIngredients, type ReadIngredient } from './ingredients';
 import { languageOf } from './language';
 import { foodsInMethod } from './lines/mentions';
 import { servingsIn } from './lines/yields';
@@ -80,15 +80,18 @@ export function toDish(
   const told = findAmounts(raw.name).some((a) => a.unit !== null)
     ? [raw.name, ...raw.instructions]
     : raw.instructions;
-  const ingredients = readIngredients(
-    [
-      ...raw.ingredients,
-      ...foodsInMethod(told, listed, {
-        isTold: raw.isTold === true,
-        written: raw.ingredients,
-      }),
-    ],
-    raw.parts,
+  const ingredients = jointedAsTold(
+    readIngredients(
+      [
+        ...raw.ingredients,
+        ...foodsInMethod(told, listed, {
+          isTold: raw.isTold === true,
+          written: raw.ingredients,
+        }),
+      ],
+      raw.parts,
+    ),
+    raw.instructions,
   ).slice(0, MOST_INGREDIENTS);
   const listedIds = new Set(readIngredients(raw.ingredients).map((i) => i.ingredient.id));
   const inMethod = new Set(

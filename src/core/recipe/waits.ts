@@ -20,6 +20,8 @@ const MAY = new RegExp(
     String.raw`^(?:and |then )?hold\b(?=.*\b(?:up to|no more than|at most|max)\b)`,
     // “overnight is even better”
     String.raw`^(?:or |and |but )?overnight(?:'s| is|,)?\s+(?:is\s+)?(?:even\s+)?(?:better|best|ideal|preferred|preferable|preferably|if)\b`,
+    // “leave at least an hour, better overnight”
+    String.raw`^(?:or |and |but )?(?:even )?(?:better|best|ideally|preferably)(?: still)?,? overnight\b`,
     // “best within 2 hours”, “eat within the hour”
     String.raw`${SUBJECT}(?:is |are )?(?:at its |at their )?(?:best|better|good|nicest|eat|serve|eaten|served|use|used)(?:\s+(?:eaten|served))?\s+within\b`,
   ].join('|'),

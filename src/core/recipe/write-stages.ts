@@ -7,7 +7,7 @@ import { levelIn } from './phrases';
 import { freshId, type ReadIngredient } from './ingredients';
 import { ownPart, shortened } from './own-part';
 import { soakAsListed, soakText } from './soaking';
-import { askWhereMainsGo, mentioned, placeTheRest } from './place';
+import { askWhereMainsGo, mentioned, ofThisPart, placeTheRest } from './place';
 import type { FoundCycle, FoundStage, ImportQuestion } from './types';
 import { holdOf, levelOf, releaseOf } from './write-cycle';
 
@@ -51,11 +51,12 @@ export function writeStages(
     taken.add(id);
     return id;
   });
+  const wholeText = found.flatMap((s) => s.sentences).join(' ');
   const written = found.map((asTold, i): Stage => {
     const stage = withoutSlip(asTold, ids[i] ?? asTold.kind, questions);
     const told = stage.sentences.join(' ');
     const words = ownPart(found, i);
-    const uses = mentioned(words, ingredients, used);
+    const uses = mentioned(words, ofThisPart(ingredients, told, wholeText), used);
     const text = stage.kind === 'soak' ? soakText(words, uses, ingredients) : words;
     for (const id of uses) used.add(id);
     const base = {

@@ -65,9 +65,12 @@ export interface Features {
 const VERBS =
   'add|heat|cook|stir|pour|place|put|set|press|seal|lock|close|brown|sear|mix|combine|serve|let|release|bake|simmer|season|sprinkle|remove|cut|chop|dice|slice|peel|rinse|wash|soak|turn|bring|cover|whisk|drain|top|fold|wait|vent|open|sweat|fry|steam|boil|soften|blend|strain|reduce|saut[eé]|select|secure|transfer|return|tip|toss|rub|melt|scatter|lift|lay|layer|stand|take|make|use|roll|push|pat|scrape|deglaze|grill|broil|roast|finish|garnish|spoon|ladle|crumble|mash|shred|fluff|marinate|leave|rest|cool|chill|beat|spread|line|grease|insert|hit|chuck|throw|dump|warm|preheat|start|wipe|skim|discard|stuff|tie|bash|crush|grate|squeeze|crack|dress|carve|drop|spray|submerge|blitz|pur[eé]e|flip|arrange|nestle|adjust|check|taste|pressure[- ]cook|slow[- ]cook|allow|give|keep|press|swirl|dissolve|sift|knead|shape|form|unmould|trim|clean|pick|allow|repeat|divide|fill|tuck|pile|work|begin|go|reckon|enjoy|store|freeze|reheats|^(?:to )?reheat|to reheat|and reheat(?! gently)|lower|hang|suspend|balance|wrap|prick|skewer|truss|baste|rotate|snip|shell|thread|squash|unwrap|untie|uncover|tent|monter|refrigerate|whip|prove|poach|blanch|shave|braise|griddle|infuse|steep|sweeten|sort|scrub|measure|brush|coat';
 // An accent is no end of a word: “sauté”.
+/** Work that a sentence begins with; elsewhere in a line the same words are things: a joint, a score, a quarter. */
+const FIRST_VERBS =
+  'joint|score|thaw|defrost|drizzle|halve|quarter|swirl|pierce|julienne|hull|deseed|debone|grind|slip|pop|slide|tear|reserve|ease|loosen|dust|dot|char|scald|rehydrate|macerate|weigh|cube|devein|spatchcock|flatten|stone(?! (?:fruit|ground))';
 const VERB = new RegExp(String.raw`\b(?:${VERBS})(?!\p{L})`, 'iu');
 export const VERB_FIRST = new RegExp(
-  String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:(?!(?:tips?|notes?|storage|variations?|optional|serve|serving|prep|cook|total|time)\b)(?:for |in )?(?:the )?[\p{L}-]{3,}(?: (?:one|pot|cooker|pan))?:\s+)?(?:${VERBS})(?!\p{L})(?!\s*(?:–|-|:|\d))`,
+  String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:(?!(?:tips?|notes?|storage|variations?|optional|serve|serving|prep|cook|total|time)\b)(?:for |in )?(?:the )?[\p{L}-]{3,}(?: (?:one|pot|cooker|pan))?:\s+)?(?:${VERBS}|(?:${FIRST_VERBS})(?! of\b))(?!\p{L})(?!\s*(?:–|-|:|\d))`,
   'iu',
 );
 /** “Soak 300 g chickpeas the night before.”: an amount behind what is done with it. */

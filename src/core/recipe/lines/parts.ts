@@ -19,10 +19,14 @@ export function partNamed(heading: string): string {
   return /^\p{L}[\p{L} '’-]{2,40}$/u.test(name) && !WHOLE.test(name) ? name : '';
 }
 
+/** “Toffee sauce: 200 ml cream, 50 g butter”: a part, though one can buy it. */
+const IS_PART =
+  /\b(?:sauce|glaze|dressing|topping|filling|custard|icing|frosting|syrup|crumble|base|crust|gravy|rub|marinade|salsa|relish|batter|dough|pastry|stuffing|gremolata|vinaigrette)$/i;
+
 /** The part that a line of the list names before its foods: “Glaze: 3 tbsp marmalade”; '' where it names none. */
 export function partOfLine(line: string): string {
   const [, head = ''] = /^((?:for the )?\p{L}[\p{L} ]{2,30}):\s+\S/iu.exec(line) ?? [];
-  return head !== '' && mentionedFood(head) === null ? partNamed(head) : '';
+  return head !== '' && (IS_PART.test(head) || mentionedFood(head) === null) ? partNamed(head) : '';
 }
 
 /** The noun that a part is spoken of by: “lemon dressing” is “the dressing”. */
@@ -40,7 +44,7 @@ function patternsOf(noun: string): { makes: RegExp; names: RegExp } {
   const word = noun.replace(/[^\p{L}]/gu, '.');
   const found = {
     makes: new RegExp(
-      String.raw`\b${word}\s+ingredients\b|\bingredients\s+(?:for|of)\s+(?:the\s+)?(?:\p{L}+\s+)?${word}\b|\b(?:${MAKES})(?:\s+(?:up|together))?\s+(?:the\s+|a\s+|your\s+)?(?:\p{L}+\s+)?${word}\b(?!\s+(?:in|into|with|through|over)\b)|\bfor the ${word}\b`,
+      String.raw`\b${word}\s+ingredients\b|\bingredients\s+(?:for|of)\s+(?:the\s+)?(?:\p{L}+\s+)?${word}\b|\b(?:${MAKES})(?:\s+(?:up|together))?\s+(?:the\s+|a\s+|your\s+)?(?:\p{L}+\s+)?${word}\b(?!\s+(?:in|into|with|through|over)\b)|\bfor the ${word}\b|(?:^|[.!]\s+)(?:the\s+)?(?:\p{L}+\s+)?${word}\s*:\s`,
       'iu',
     ),
     names: new RegExp(String.raw`\b${word}\b`, 'iu'),

@@ -1,4 +1,5 @@
 /** One clause of a method, with what it says: facts only, for what they mean depends on what the pot is doing. */
+import { mentionedFood } from '../../food';
 import { findDurations, findTemperature } from '../durations';
 import {
   isFinishing,
@@ -261,7 +262,10 @@ function factsOf(
     switchOff: saysSwitch(text),
     preheat: saysPreheat(text),
     when: saysWhen(text),
-    meanwhile: saysMeanwhile(sentence) || (saysMeanwhile(before) && saysPreheat(before)),
+    // “Meanwhile, heat the oven. Roast the carrots”, but not what comes out of the pot: “lay the pieces on a tray”.
+    meanwhile:
+      saysMeanwhile(sentence) ||
+      (saysMeanwhile(before) && saysPreheat(before) && mentionedFood(sentence) !== null),
     otherPot: saysOtherPot(sentence),
     inSaucepan: SAUCEPAN.test(sentence) && !FRYING_PAN.test(sentence),
     inCooker: COOKER.test(sentence),
