@@ -27,15 +27,16 @@ function stayLinks(problem: Problem, schedule: Schedule): ProblemLink[] {
   const stays = schedule.blocks.filter((b) => b.end > b.start).sort((a, b) => a.start - b.start);
   const stepsOf = (id: string): string[] =>
     problem.steps.filter((s) => s.block === id).map((s) => s.id);
-  return stays.flatMap((earlier, i) =>
-    stays.slice(i + 1).flatMap((later) => {
-      if (earlier.unit !== later.unit || capacity.get(later.unit) !== 1) return [];
-      const min = blocks.get(earlier.id)?.turnaround ?? 0;
-      return stepsOf(earlier.id).flatMap((from) =>
-        stepsOf(later.id).map((to) => ({ from, to, min })),
-      );
-    }),
-  );
+  return stays.flatMap((earlier, i) => {
+    if (capacity.get(earlier.unit) !== 1) return [];
+    // Only the next one: what follows later follows that.
+    const later = stays.slice(i + 1).find((s) => s.unit === earlier.unit);
+    if (!later) return [];
+    const min = blocks.get(earlier.id)?.turnaround ?? 0;
+    return stepsOf(earlier.id).flatMap((from) =>
+      stepsOf(later.id).map((to) => ({ from, to, min })),
+    );
+  });
 }
 
 /**

@@ -22,6 +22,14 @@ const UNPLACED = 1e7;
 const OUT = { least: 1, most: 4 } as const;
 /** By how much worse a plan may be that is gone on from, on average, as a share of its cost. */
 const WARMTH = 0.004;
+/** One dish in so many has a step held back, by up to two to the power of so many minutes. */
+const HELD = { oneIn: 2, doublings: 6, mostDishes: 8 } as const;
+
+interface Held {
+  step: number;
+  latest: number;
+}
+
 /** Lots that chance draws from. */
 const LOTS = 1_000_000;
 /** Minutes looked at that take about as long as one step of the search’s work. */
@@ -133,12 +141,12 @@ export class IteratedGreedy {
   }
 
   /** Places a dish in the way that costs least. */
-  private insert(placer: Placer, i: number): void {
+  private insert(placer: Placer, i: number, held: Held | null = null): void {
     const group = this.groups[i] as ListGroup;
     const { first, last } = this.spanOf(this.placed);
     let [best, least]: [Placed | null, number] = [null, Infinity];
     for (const way of group.ways) {
-      const placed = placer.place(group, way);
+      const placed = placer.place(group, way, held);
       if (!placed) continue;
       placer.remove(placed);
       const longer = Math.max(0, first - placed.first) + Math.max(0, placed.last - last);
@@ -155,7 +163,7 @@ export class IteratedGreedy {
     const before = [...this.placed];
     const out = this.pickOut();
     this.takeOut(placer, out);
-    for (const i of out) this.insert(placer, i);
+    for (const i of out) this.insert(placer, i, this.heldBack(before[i] ?? null, i));
     const luck = (this.chance(0, LOTS) + 1) / LOTS;
     const allowed = this.cost - Math.log(luck) * WARMTH * Math.min(this.cost, this.bestCost);
     if (this.costOf(this.placed) <= allowed) {
@@ -168,6 +176,20 @@ export class IteratedGreedy {
       if (placed) placer.restore(placed);
     }
     this.placed = before;
+  }
+
+  /**
+   * Now and then a step of the dish is held back from where it was: as late as each can is not best for all, and of few
+   * dishes there are few orders.
+   */
+  private heldBack(before: Placed | null, i: number): Held | null {
+    if (!before || this.groups.length > HELD.mostDishes) return null;
+    if (this.chance(1000 + 4 * i, HELD.oneIn) > 0) return null;
+    const { steps } = before.group;
+    const n = this.chance(1001 + 4 * i, steps.length);
+    const back =
+      1 + this.chance(1002 + 4 * i, 2 ** (1 + this.chance(1003 + 4 * i, HELD.doublings)));
+    return { step: steps[n] as number, latest: (before.starts[n] as number) - back };
   }
 
   private takeOut(placer: Placer, out: readonly number[]): void {

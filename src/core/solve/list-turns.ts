@@ -6,7 +6,10 @@ import type { Timetable } from './schedule';
 import type { SearchWishes, Told } from './wishes';
 
 /** From so many dishes on there are lists; fewer are proved in less time than a list takes. */
+const SOME = 4;
+/** From so many on they come before anything else; with fewer the search has a plan first, which they improve. */
 const MANY = 8;
+const SOME_FROM = 25_000;
 /** Work before they are asked where the cook was told a plan, which is the better start. */
 const TOLD_FROM = 60_000;
 /** Work of one turn for each dish; turns grow from the first to the longest. */
@@ -41,8 +44,8 @@ export class ListTurns {
     this.share = Math.min(SHARE.most, Math.max(SHARE.least, SHARE.perDish * this.count));
     // What moving costs they do not know.
     this.onlyFirst = wishes.told !== undefined;
-    const isOff = wishes.firstOnly === true || this.count < MANY;
-    this.dueAt = isOff ? Infinity : this.onlyFirst ? TOLD_FROM : 0;
+    const isOff = wishes.firstOnly === true || this.count < SOME;
+    this.dueAt = isOff ? Infinity : this.onlyFirst ? TOLD_FROM : this.count < MANY ? SOME_FROM : 0;
   }
 
   /** Work done, in the engine’s steps. */

@@ -18,6 +18,8 @@ export interface Assumption {
 
 /** Share of the steps that is set free: at first, at least, at most. */
 const SIZE = { first: 0.3, least: 0.1, most: 0.8 } as const;
+/** Share of the first plan’s cost that the first part is to save. */
+const FIRST_GAIN = 0.08;
 const GROW = 1.12;
 const SHRINK = 0.9;
 
@@ -27,7 +29,7 @@ export class Neighbourhoods {
   failures = 0;
   private size: number = SIZE.first;
   /** By how much the next plan should at least be better. */
-  private aspiration = 1;
+  private aspiration: number | null = null;
   /** Steps that belong together through links, by number. */
   private readonly groups: number[][];
 
@@ -38,8 +40,8 @@ export class Neighbourhoods {
   /** Tells how the last part went: searched through without finding, or given up. */
   learnFrom(outcome: 'exhausted' | 'given-up' | 'improved'): void {
     this.failures = outcome === 'improved' ? 0 : this.failures + 1;
-    if (outcome === 'improved') this.aspiration *= 2;
-    else this.aspiration = Math.max(1, this.aspiration >> 1);
+    const asked = this.aspiration ?? 1;
+    this.aspiration = outcome === 'improved' ? 2 * asked : Math.max(1, asked >> 1);
     if (outcome === 'exhausted') this.size = Math.min(SIZE.most, this.size * GROW);
     if (outcome === 'given-up') this.size = Math.max(SIZE.least, this.size * SHRINK);
   }
@@ -66,6 +68,7 @@ export class Neighbourhoods {
       .map(({ bound, value }) =>
         value >= 1 ? { bound, threshold: 1 } : { bound: bound ^ 1, threshold: 0 },
       );
+    this.aspiration ??= Math.max(1, Math.round(total * FIRST_GAIN));
     const wanted = Math.max(0, total - this.aspiration);
     return [{ bound: this.model.cost ^ 1, threshold: 0 - wanted }, ...kept];
   }

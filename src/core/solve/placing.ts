@@ -132,10 +132,16 @@ export class Placer {
    * Places a dish as late as it can.
    *
    * @param way units of its blocks
+   * @param held a step that is to start no later than so, by number; null where none is held back
    * @returns null where it does not fit; nothing is taken then
    */
-  place(group: ListGroup, way: readonly number[]): Placed | null {
+  place(
+    group: ListGroup,
+    way: readonly number[],
+    held: { step: number; latest: number } | null = null,
+  ): Placed | null {
     this.begin(group, way);
+    if (held) this.latest[held.step] = held.latest;
     for (let attempt = 0; attempt < MOST_ATTEMPTS; attempt++) {
       this.attempts++;
       for (const i of group.steps) this.starts[i] = NaN;
