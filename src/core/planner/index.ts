@@ -1,3 +1,4 @@
+export { PlanMemory } from './memory';
 export { answerPlan, describeSaved } from './planning';
 export type { PlanAnswer, PlanQuestion } from './planning';
 export { ADDITIONS, tryAddition } from './kitchen-trial';

@@ -7,16 +7,19 @@ import type { Kitchen } from '../kitchen';
 import { SURENESS, type Meal } from '../meal';
 import { compileMeal, totalsOf, type CompiledMeal, type SavedPlan, type Totals } from '../plan';
 import { conflictGroups, explainConflict, type Contradiction } from '../review';
+import { PlanMemory } from './memory';
 import { settleChoices } from './settle';
-import { keepOther, surestOf, type SearchAnswer } from './surest';
+import { keepOther, surestOf, type Effort, type SearchAnswer } from './surest';
 import type { Fault } from '../reason';
 import {
   createSearch,
+  type ChancePlan,
   finishAnswer,
   isImpossibleWithAllHands,
   nearestPlan,
   sureAfter,
   simulate,
+  type Known,
   type Schedule,
   type Simulation,
 } from '../solve';
@@ -54,10 +57,20 @@ export type PlanAnswer =
       final: boolean;
     };
 
-/** Work before the first answer is shown, and in all; see the engine for its unit. */
+/** Work before the first answer is shown, before a better one, and in all; see the engine for its unit. */
 const FIRST_WORK = 125_000;
+const BETTER_WORK = 800_000;
 const WHOLE_WORK = 40_000_000;
+/** Searched for so many times as long as it took to find the best plan, and at least so long, it is let be. */
+const VAIN = { times: 3, least: 4_000_000 } as const;
 const SLICE = 125_000;
+/** Where a plan much like it is known, the first look comes sooner. */
+const KNOWN_WORK = 60_000;
+const KNOWN_SLICE = 15_000;
+/** A first look that is so many times as dear as the plan before is given a little longer. */
+const MUCH_DEARER = 1.4;
+/** A better plan is shown before the last one where it saves at least this share of the cost. */
+const WORTH_SHOWING = 0.02;
 /** Evenings played, and tries at placing slack: a few for the early answer, more at the end. */
 const EARLY = { runs: 150, rounds: 3 };
 const THOROUGH = { runs: 500, rounds: 5 };
@@ -69,10 +82,32 @@ export interface PlanningHooks {
   breathe: () => Promise<boolean>;
 }
 
-/** Answers a question, first quickly, then as well as it can. */
-export async function answerPlan(question: PlanQuestion, hooks: PlanningHooks): Promise<void> {
+/**
+ * Answers a question, first quickly, then as well as it can.
+ *
+ * @param memory of the questions before; what is found is kept in it
+ */
+export async function answerPlan(
+  question: PlanQuestion,
+  hooks: PlanningHooks,
+  memory = new PlanMemory(),
+): Promise<void> {
   const { kitchen, now } = question;
   const dishes = new Map(question.dishes.map((d) => [d.id, d]));
+  const known = memory.knownFor(question.meal);
+  const early = known ? { ...EARLY, ...slackOf(memory.shareFor(question.meal)) } : EARLY;
+  /** Answers shown so far, and what the last plan among them costs. */
+  let [looks, shownCost] = [0, Infinity];
+  const show = (found: PlanAnswer): void => {
+    looks++;
+    if (found.kind === 'plan') shownCost = costShown(found);
+    hooks.onAnswer(found);
+  };
+  const quick = known && quickAnswer(question, memory, known, dishes, early);
+  if (quick) {
+    show(quick);
+    if (!(await hooks.breathe())) return;
+  }
   const { meal, reasons } = settleChoices(question.meal, dishes, kitchen, now);
   const compiled = compileMeal(meal, dishes, kitchen, now);
   if (!compiled.ok) {
@@ -82,16 +117,25 @@ export async function answerPlan(question: PlanQuestion, hooks: PlanningHooks): 
   const { problem } = compiled.value;
   compiled.value.notes.push(...reasons);
   if (reasons.length > 0) compiled.value.settled = meal.entries;
-  const search = createSearch(problem);
-  let isShown = false;
+  const search = createSearch(problem, known);
   const onTheWay: SearchAnswer[] = [];
-  while (!search.isDone && search.work < WHOLE_WORK) {
+  let isLookedAt = false;
+  let [cost, foundAt]: [number | null, number] = [null, 0];
+  const isInVain = (): boolean =>
+    cost !== null && search.work > Math.max(VAIN.least, VAIN.times * foundAt);
+  while (!search.isDone && search.work < WHOLE_WORK && !isInVain()) {
     search.advance(Math.min(WHOLE_WORK, search.work + SLICE));
     if (search.hasSchedule) keepOther(onTheWay, search.answer());
     if (search.isDone) break;
-    if (!isShown && search.hasSchedule && search.work >= FIRST_WORK) {
-      isShown = true;
-      hooks.onAnswer(answerFrom(compiled.value, [search.answer()], meal, false));
+    const found = search.answer();
+    if (found.cost !== cost) [cost, foundAt] = [found.cost, search.work];
+    const isFirst = looks === 0 && search.work >= FIRST_WORK;
+    // Nobody wants a plan that keeps moving: one look in between, and only where it is worth it.
+    const isSecond: boolean = looks === 1 && !isLookedAt && search.work >= BETTER_WORK;
+    if (found.cost !== null && (isFirst || isSecond)) {
+      isLookedAt ||= isSecond;
+      const shown = answerFrom(compiled.value, [found], meal, false, early);
+      if (isFirst || costShown(shown) < shownCost * (1 - WORTH_SHOWING)) show(shown);
     }
     if (!(await hooks.breathe())) return;
   }
@@ -120,12 +164,54 @@ export async function answerPlan(question: PlanQuestion, hooks: PlanningHooks): 
     hooks.onAnswer({ ...told, contradictions, nearest });
     return;
   }
-  if (!isShown) {
-    hooks.onAnswer(answerFrom(compiled.value, [answer], meal, false));
+  if (looks === 0) {
+    hooks.onAnswer(answerFrom(compiled.value, [answer], meal, false, early));
     if (!(await hooks.breathe())) return;
   }
-  hooks.onAnswer(answerFrom(compiled.value, [answer, ...onTheWay], meal, true));
+  const best = surestOf(problem, [answer, ...onTheWay], SURENESS[meal.sure], THOROUGH);
+  if (best) {
+    const planned = { asked: question.meal, settled: meal, reasons, shown: best };
+    memory.keep(planned, problem, answer);
+  }
+  hooks.onAnswer(described(compiled.value, best, true));
 }
+
+/** The slack of a plan much like it nearly always is enough for this one as well. */
+const slackOf = (share: number | undefined): Pick<Effort, 'firstShare' | 'isEnough'> =>
+  share === undefined ? {} : { firstShare: share, isEnough: true };
+
+/** The plan of before with what has changed, as good as it was, in a moment; null where that does not hold. */
+function quickAnswer(
+  { meal: asked, kitchen, now }: PlanQuestion,
+  memory: PlanMemory,
+  known: Known,
+  dishes: ReadonlyMap<string, Dish>,
+  effort: Effort,
+): PlanAnswer | null {
+  const { meal, reasons } = memory.withLastChoices(asked);
+  const compiled = compileMeal(meal, dishes, kitchen, now);
+  if (!compiled.ok) return null;
+  const { problem } = compiled.value;
+  compiled.value.notes.push(...reasons);
+  if (reasons.length > 0) compiled.value.settled = meal.entries;
+  const same = memory.shownFor(asked, problem);
+  if (same) return described(compiled.value, same, false);
+  const search = createSearch(problem, known);
+  const isAsLate = (): boolean => (search.answer().delay ?? Infinity) <= known.delay;
+  const isAsGood = (): boolean =>
+    isAsLate() && (search.answer().cost ?? Infinity) <= MUCH_DEARER * memory.costFor(asked);
+  while (!search.isDone && search.work < (isAsGood() ? KNOWN_WORK : FIRST_WORK))
+    search.advance(search.work + KNOWN_SLICE);
+  const found = search.answer();
+  if (!isAsLate()) return null;
+  const answer = answerFrom(compiled.value, [found], meal, false, effort);
+  // One that is not sure enough is no answer while a better one is a moment away.
+  return answer.kind === 'plan' && answer.isSureEnough ? answer : null;
+}
+
+/** What a plan costs as it is shown; one that is not as sure as was asked is dearer than any that is. */
+const costShown = (answer: PlanAnswer): number =>
+  answer.kind === 'plan' && answer.isSureEnough ? (answer.schedule.cost ?? Infinity) : Infinity;
 
 /** The plan that is shown. @param found by the search, the tightest first */
 function answerFrom(
@@ -133,8 +219,12 @@ function answerFrom(
   found: readonly SearchAnswer[],
   meal: Meal,
   final: boolean,
+  effort: Effort,
 ): PlanAnswer {
-  const best = surestOf(compiled.problem, found, SURENESS[meal.sure], final ? THOROUGH : EARLY);
+  return described(compiled, surestOf(compiled.problem, found, SURENESS[meal.sure], effort), final);
+}
+
+function described(compiled: CompiledMeal, best: ChancePlan | null, final: boolean): PlanAnswer {
   if (!best) return { kind: 'unknown' };
   const { schedule, simulation, reached, sureAfter } = best;
   return {

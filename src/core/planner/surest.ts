@@ -1,7 +1,16 @@
 /** Which of the plans that a search found can be made as sure as was asked. */
-import { planFor, type ChancePlan, type createSearch, type Problem } from '../solve';
+import {
+  planFor,
+  type ChancePlan,
+  type createSearch,
+  type PlanForOptions,
+  type Problem,
+} from '../solve';
 
 export type SearchAnswer = ReturnType<ReturnType<typeof createSearch>['answer']>;
+
+/** Evenings played, and how slack is looked for. */
+export type Effort = Pick<PlanForOptions, 'runs' | 'rounds' | 'firstShare' | 'isEnough'>;
 
 /** So many plans are looked at where the tightest cannot be made sure enough. */
 const MOST_TRIED = 4;
@@ -24,7 +33,7 @@ export function surestOf(
   problem: Problem,
   found: readonly SearchAnswer[],
   wanted: number,
-  effort: { runs: number; rounds: number },
+  effort: Effort,
 ): ChancePlan | null {
   const [tightest] = found;
   if (!tightest || tightest.cost === null) return null;

@@ -3,15 +3,21 @@ import type { Model } from './model';
 import type { Assumption } from './neighbourhood';
 import type { SearchWishes, Told } from './wishes';
 
-/** The values that choices have in the plan the cook was told. */
-export function hintsFrom(model: Model, { told }: SearchWishes): Map<Bound, number> {
+/** The values that choices have in the plan the cook was told, or in one that is known. */
+export function hintsFrom(model: Model, { told, known }: SearchWishes): Map<Bound, number> {
   const hints = new Map<Bound, number>();
-  if (!told) return hints;
+  const plan = told ?? known;
+  if (!plan) return hints;
   const startOf = (steps: readonly number[]): number =>
-    Math.min(...steps.map((i) => told.starts.get(model.problem.steps[i]?.id ?? '') ?? -Infinity));
+    Math.min(...steps.map((i) => plan.starts.get(model.problem.steps[i]?.id ?? '') ?? -Infinity));
+  // What was told and is not there any more has begun; what a known plan is without is new.
+  const isKnown = (steps: readonly number[]): boolean =>
+    told !== undefined || startOf(steps) > -Infinity;
   for (const { bound, stay, order } of model.choices.subjects) {
-    if (stay) hints.set(bound, told.units.get(stay.block) === stay.unit ? 1 : 0);
-    if (order) hints.set(bound, startOf(order.first) <= startOf(order.second) ? 1 : 0);
+    if (stay && (told || plan.units.has(stay.block)))
+      hints.set(bound, plan.units.get(stay.block) === stay.unit ? 1 : 0);
+    if (order && isKnown(order.first) && isKnown(order.second))
+      hints.set(bound, startOf(order.first) <= startOf(order.second) ? 1 : 0);
   }
   return hints;
 }

@@ -3,6 +3,7 @@ import { findConflict, keepOnly } from './conflict';
 import type { Problem } from './problem';
 import type { Schedule } from './schedule';
 import { Search, type SearchResult } from './search';
+import type { Known } from './wishes';
 
 export { parseProblem, valueFor, linkId } from './problem';
 export type { PerUnit, Problem, ProblemBlock, ProblemLink, ProblemStep } from './problem';
@@ -13,10 +14,11 @@ export type { Variant } from './alternatives';
 export { nearestPlan } from './nearest';
 export type { Overrun } from './nearest';
 export { planFor, sureAfter } from './plan-for';
-export type { ChancePlan } from './plan-for';
+export type { ChancePlan, PlanForOptions } from './plan-for';
 export { inTurn } from './in-turn';
 export { replan, stillHolds } from './replan';
 export type { Happening } from './replan';
+export type { Known } from './wishes';
 export { simulate } from './simulate';
 export type { Simulation } from './simulate';
 
@@ -69,9 +71,16 @@ export function solve(problem: Problem, options: Partial<SolveOptions> = {}): Sc
 }
 
 /** A search that is advanced bit by bit, for callers that want the thread in between. */
-export function createSearch(problem: Problem): Search {
-  return new Search(problem);
+export function createSearch(problem: Problem, known?: Known): Search {
+  return new Search(problem, known ? { known } : {});
 }
+
+/** A schedule as a plan that another search of nearly the same problem begins with. */
+export const knownFrom = ({ steps, blocks, delay }: SearchResult): Known => ({
+  starts: new Map(steps.map((s) => [s.id, s.start])),
+  units: new Map(blocks.map((b) => [b.id, b.unit])),
+  delay: delay ?? 0,
+});
 
 interface ConflictOptions {
   /** For each question asked on the way. */

@@ -3,7 +3,7 @@ import { groupsOf } from './groups';
 import { IteratedGreedy } from './iterated-greedy';
 import type { Problem } from './problem';
 import type { Timetable } from './schedule';
-import type { SearchWishes, Told } from './wishes';
+import type { Known, SearchWishes } from './wishes';
 
 /** From so many dishes on there are lists; fewer are proved in less time than a list takes. */
 const SOME = 4;
@@ -18,11 +18,6 @@ const TURN_WORK = { first: 1_500, longest: 24_000 } as const;
 const SHARE = { least: 0.15, perDish: 0.02, most: 4 } as const;
 /** After so many turns without any plan the table may be late, by so many minutes and then always twice as many. */
 const LATE = { after: 4, minutes: 8 } as const;
-
-/** A plan made by lists, and what all due times move by in it. */
-export interface ListPlan extends Told {
-  delay: number;
-}
 
 export class ListTurns {
   private lists: IteratedGreedy | null = null;
@@ -65,7 +60,7 @@ export class ListTurns {
    * @param best the best plan known, and what they move by in it
    * @returns null where nothing better is found
    */
-  next(root: number, best: { delay: number; timetable: Timetable } | null): ListPlan | null {
+  next(root: number, best: { delay: number; timetable: Timetable } | null): Known | null {
     const late = this.vain - LATE.after;
     const delay = best?.delay ?? root + (late < 0 ? 0 : LATE.minutes * 2 ** late);
     if (!this.lists || delay !== this.delay) {

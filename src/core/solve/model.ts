@@ -43,7 +43,7 @@ export class Model {
   readonly cost: Bound;
   /** Least at its lower value: the last end counted. */
   readonly lastEnd: Bound;
-  /** By start: what the cook has been told. */
+  /** By start: what the cook has been told, or a plan that is known has. */
   readonly toldStarts = new Map<Bound, number>();
   /** Step starts that want to be late, and bounds that want to be low. */
   readonly late: Bound[] = [];
@@ -57,7 +57,7 @@ export class Model {
   constructor(
     readonly problem: Problem,
     private readonly engine: Engine,
-    private readonly wishes: Pick<SearchWishes, 'told' | 'moveCosts' | 'mostDelay'> = {},
+    private readonly wishes: Pick<SearchWishes, 'told' | 'known' | 'moveCosts' | 'mostDelay'> = {},
   ) {
     this.stepIndex = new Map(problem.steps.map((s, i) => [s.id, i]));
     this.blockIndex = new Map((problem.blocks ?? []).map((b, i) => [b.id, i]));
@@ -411,7 +411,12 @@ export class Model {
 
   /** Minutes by which each start lies before or after what the cook was told. */
   private addMoving(horizon: number): WeightedTerm[] {
-    const { told, moveCosts } = this.wishes;
+    const { told, known, moveCosts } = this.wishes;
+    if (known)
+      this.problem.steps.forEach(({ id }, i) => {
+        const start = known.starts.get(id);
+        if (start !== undefined) this.toldStarts.set(this.startOf(i).bound, start);
+      });
     if (!told || !moveCosts) return [];
     return this.problem.steps.flatMap((step, i) => {
       const start = told.starts.get(step.id);

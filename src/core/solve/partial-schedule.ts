@@ -10,10 +10,12 @@ export class PartialSchedule {
   /**
    * @param assumed in the order in which it is assumed
    * @param budget conflicts that the part is worth
+   * @param isGuided whether choices come first, as they are liked, and not moments
    */
   constructor(
     private readonly assumed: readonly Assumption[],
     readonly budget: number,
+    readonly isGuided = false,
   ) {}
 
   /** A level that learning should not go below. */

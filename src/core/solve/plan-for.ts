@@ -26,6 +26,10 @@ export interface PlanForOptions {
   work: number;
   /** Halvings of the share. */
   rounds: number;
+  /** The share that is tried first: that of a plan much like it; the wanted chance where none is known. */
+  firstShare?: number;
+  /** Stop at the first plan that reaches the chance, though a tighter one may be left. */
+  isEnough?: boolean;
 }
 
 export const planForDefaults: Readonly<PlanForOptions> = {
@@ -40,6 +44,8 @@ export interface ChancePlan {
   simulation: Simulation;
   /** Whether the wanted chance is reached; if not, it is the surest plan found. */
   reached: boolean;
+  /** The share of evenings that every single step is early enough for; null where it needed no slack. */
+  share: number | null;
   /** Minutes after the due time by which the wanted share of evenings is ready; 0 where reached. */
   sureAfter: number;
 }
@@ -54,13 +60,14 @@ export function planFor(
   chance: number,
   options: Partial<PlanForOptions> = {},
 ): ChancePlan {
-  const { runs, seed, work, rounds } = { ...planForDefaults, ...options };
-  const judge = (schedule: Schedule): Candidate => {
+  const { runs, seed, work, rounds, firstShare, isEnough } = { ...planForDefaults, ...options };
+  const judge = (schedule: Schedule, share: number | null = null): Candidate => {
     const late = latenesses(problem, schedule, runs, seed);
-    return { schedule, late, onTime: shareOnTime(late) };
+    return { schedule, late, share, onTime: shareOnTime(late) };
   };
-  const finish = ({ schedule, late, onTime }: Candidate): ChancePlan => ({
+  const finish = ({ schedule, late, share, onTime }: Candidate): ChancePlan => ({
     schedule,
+    share,
     simulation: simulate(problem, schedule, runs, seed),
     reached: onTime >= chance,
     sureAfter: quantileLate(late, chance),
@@ -77,17 +84,18 @@ export function planFor(
   let high = 1;
   for (let round = 0; round < rounds; round++) {
     // The first try is the wanted chance itself: often it is nearly right.
-    const share = round === 0 ? Math.max(chance, 0.5) : (low + high) / 2;
+    const share = round === 0 ? Math.max(firstShare ?? chance, 0.5) : (low + high) / 2;
     const schedule = solveWithin(fixed, problem, players, base, latest, share, work);
     if (schedule === null) {
       high = share;
       continue;
     }
-    const found = judge(schedule);
+    const found = judge(schedule, share);
     if (found.onTime > surest.onTime) surest = found;
     // Starting earlier helps only until hold limits bite; past that, turn back.
     const isPastHelp = found.onTime < surest.onTime;
     if (found.onTime >= chance) best = found;
+    if (best && isEnough) break;
     if (found.onTime >= chance || isPastHelp) high = share;
     else low = share;
   }
@@ -96,6 +104,7 @@ export function planFor(
 
 interface Candidate {
   schedule: Schedule;
+  share: number | null;
   /** Minutes late in each evening, ascending. */
   late: Float64Array;
   onTime: number;

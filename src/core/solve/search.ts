@@ -14,7 +14,7 @@ import { Model } from './model';
 import { Neighbourhoods } from './neighbourhood';
 import { PartialSchedule } from './partial-schedule';
 import type { Problem } from './problem';
-import { movingCost, type SearchWishes } from './wishes';
+import { movingCost, type Known, type SearchWishes } from './wishes';
 import { toTimetable, type Assignment, type Schedule, type Timetable } from './schedule';
 
 /** Conflicts before the first restart; later ones follow Luby's sequence times this. */
@@ -61,6 +61,8 @@ export class Search {
   /** The part of the best plan that is searched; null for the whole. */
   private part: PartialSchedule | null = null;
   private readonly lists: ListTurns;
+  /** What is tried before anything else: a plan that is known. */
+  private readonly tries: PartialSchedule[] = [];
   private wholeWork = 0;
   private workAtRestart = 0;
   /** What the cook was told, as values of choices: where the first plan starts from. */
@@ -86,6 +88,22 @@ export class Search {
     const { differences, ints } = this.engine;
     const isHopeless = this.engine.refuted || hasPositiveCycle(differences, ints.lower.length);
     if (isHopeless || !this.settleRoot()) this.finishRefuted();
+    else if (wishes.known) this.follow(wishes.known);
+  }
+
+  /**
+   * A plan is tried to the minute, then with its units and orders as they are liked, then with its units alone, filled as
+   * near to its moments as that goes.
+   */
+  private follow(plan: Known): void {
+    const units = assumptionsOf(this.model, { ...plan, starts: new Map() });
+    const asLate = { bound: this.model.delay ^ 1, threshold: 0 - plan.delay };
+    this.tries.push(
+      this.toFollow(plan),
+      new PartialSchedule([asLate], PART_CONFLICTS, true),
+      new PartialSchedule(units, PART_CONFLICTS),
+    );
+    this.conflictsLeft = 0;
   }
 
   get isDone(): boolean {
@@ -233,7 +251,9 @@ export class Search {
     if (!this.part) this.wholeWork += work - this.workAtRestart;
     this.workAtRestart = work;
     const isPartsTurn = work >= PARTS_FROM && this.wholeWork >= WHOLE_SHARE * work;
-    this.part = this.isListTurn(work) ? this.fromLists() : null;
+    const isOpen = this.best === null;
+    const given = isOpen ? this.tries.shift() : undefined;
+    this.part = given ?? (this.isListTurn(work) ? this.fromLists() : null);
     if (this.part) this.conflictsLeft = this.part.budget;
     else if (this.stage === 'cost' && this.best && isPartsTurn) {
       const { timetable, total, choices } = this.best;
@@ -262,15 +282,16 @@ export class Search {
       timetable: this.best.timetable,
     };
     const plan = this.lists.next(this.rootDelay, best);
-    return (
-      plan &&
-      new PartialSchedule(
-        [
-          { bound: this.model.delay ^ 1, threshold: 0 - plan.delay },
-          ...assumptionsOf(this.model, plan),
-        ],
-        PART_CONFLICTS,
-      )
+    return plan && this.toFollow(plan);
+  }
+
+  private toFollow(plan: Known): PartialSchedule {
+    return new PartialSchedule(
+      [
+        { bound: this.model.delay ^ 1, threshold: 0 - plan.delay },
+        ...assumptionsOf(this.model, plan),
+      ],
+      PART_CONFLICTS,
     );
   }
 
@@ -307,8 +328,9 @@ export class Search {
       return true;
     }
     // A part is first filled as at the outset, latest first; choices follow once that has failed.
-    const isFirstDive = this.part?.budget === this.conflictsLeft;
-    const hasGuide = !this.isFilling || this.hints.size > 0;
+    const isFirstDive = this.part?.budget === this.conflictsLeft && !this.part.isGuided;
+    const isTold = this.wishes.told !== undefined && this.hints.size > 0;
+    const hasGuide = !this.isFilling || isTold;
     if (hasGuide && !isFirstDive) {
       for (let bound = this.heap.pop(); bound !== undefined; bound = this.heap.pop()) {
         this.taken.push(bound);

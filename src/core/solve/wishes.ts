@@ -8,7 +8,15 @@ export interface Told {
   units: ReadonlyMap<string, string>;
 }
 
+/** A plan to begin with: it costs nothing to leave it. */
+export interface Known extends Told {
+  /** What all due times move by in it, min. */
+  delay: number;
+}
+
 export interface SearchWishes {
+  /** Where the search begins; steps and blocks that it does not know are left open. */
+  known?: Known;
   /** Stop at the first schedule. */
   firstOnly?: boolean;
   /** Only schedules at most so late count, min from 0; without one, the problem is impossible. */

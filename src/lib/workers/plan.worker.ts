@@ -5,6 +5,7 @@
 import * as Comlink from 'comlink';
 import {
   answerPlan,
+  PlanMemory,
   type PlanAnswer,
   type PlanQuestion,
   tryInTurns,
@@ -15,6 +16,8 @@ import {
 const BREATHE_MS = 30;
 
 let newest = 0;
+/** What was planned last begins what is asked next. */
+const memory = new PlanMemory();
 
 /** Lets messages in: a newer question may be waiting. */
 function nextTurn(): Promise<void> {
@@ -32,15 +35,16 @@ const api = {
   /** Answers, early and finally, through `onAnswer`; an older question still running is dropped. */
   async plan(question: PlanQuestion, onAnswer: (answer: PlanAnswer) => void): Promise<void> {
     const mine = ++newest;
-    await answerPlan(question, {
-      onAnswer: (answer) => {
+    const hooks = {
+      onAnswer: (answer: PlanAnswer) => {
         if (mine === newest) onAnswer(answer);
       },
       breathe: async () => {
         await nextTurn();
         return mine === newest;
       },
-    });
+    };
+    await answerPlan(question, hooks, memory);
   },
   /** Ways to fix it of a meal's trouble, each really tried; null where a newer question came in between. */
   async ways(question: PlanQuestion): Promise<TriedWays | null> {

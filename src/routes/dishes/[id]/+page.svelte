@@ -2,7 +2,8 @@
   import { foodByNumber } from '$core/food';
   import { goto } from '$app/navigation';
   import { isParted, sayPart, type Dish, type Stage } from '$core/dish';
-  import { takeUnread, type UnreadKind } from '$core/recipe';
+  import type { UnreadKind } from '$core/recipe';
+  import { takePiece } from '$lib/client/reader';
   import { writeDish } from '$lib/client/write-dish';
   import { isServedHot, stageMinutes } from '$core/cycle';
   import { sayKeeps, sayWater } from '$core/words';
@@ -74,10 +75,10 @@
   );
   const wait = $derived(sayKeeps(dish.wait.maxMinutes, isServedHot(dish)));
   /** Puts an unread piece where it belongs; the dish as it was is one tap away. */
-  function take(piece: string, as: UnreadKind): void {
+  async function take(piece: string, as: UnreadKind): Promise<void> {
     const before = $state.snapshot(dish) as Dish;
-    void writeDish(
-      takeUnread(before, piece, as),
+    await writeDish(
+      await takePiece(before, { piece, as }),
       `Now ${as === 'ingredient' ? 'an ingredient' : `a ${as}`}.`,
       before,
     );

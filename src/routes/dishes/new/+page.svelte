@@ -8,7 +8,6 @@
   import {
     answerQuestion,
     editRead,
-    takeUnread,
     type Imported,
     type PieceKind,
     type ReadEdit,
@@ -62,11 +61,12 @@
       readText = wanted;
       return;
     }
-    const read = await reader?.read(wanted, {
+    const options = {
       takenIds: new Set(data.takenIds),
       pick: Number(answers['which'] ?? 0),
       kinds: new Map(kinds),
-    });
+    };
+    const read = await reader?.read(wanted, options, $state.snapshot(pieces));
     if (!read) return;
     imported = read;
     readText = wanted;
@@ -84,6 +84,11 @@
   function point(ids: readonly string[]): void {
     pointed.clear();
     for (const id of ids) pointed.add(id);
+  }
+
+  function setPieces(next: typeof pieces): void {
+    pieces = next;
+    void readAnew();
   }
 
   function setKind(start: number, kind: PieceKind): void {
@@ -105,7 +110,6 @@
     if (!imported?.ok) return null;
     const problems: Record<string, string> = {};
     let dish: Dish = imported.value.dish;
-    for (const { piece, as } of pieces) dish = takeUnread(dish, piece, as);
     const isEmpty = {
       ingredients: dish.ingredients.length === 0,
       stages: dish.stages.length === 0,
@@ -268,9 +272,9 @@
           answers = { ...answers, [id]: answer };
           if (id === 'which') void readAnew();
         }}
-        ontake={(piece, as) => (pieces = [...pieces, { piece, as }])}
+        ontake={(piece, as) => setPieces([...pieces, { piece, as }])}
         onedit={(edit) => (edits = [...edits, edit])}
-        onback={pieces.length > 0 ? () => (pieces = pieces.slice(0, -1)) : null}
+        onback={pieces.length > 0 ? () => setPieces(pieces.slice(0, -1)) : null}
       />
       {#if edits.length > 0}<button
           type="button"
