@@ -59,8 +59,21 @@ export function fitsSome(dish: Dish, servings: number, kitchen: Kitchen): boolea
   return kitchen.cookers.some((c) => fits(scaled, kitchen, c));
 }
 
+/** What was worked out, by kitchen, dish and servings: fixes ask for the same again and again. */
+const rooms = new WeakMap<Kitchen, WeakMap<Dish, Map<number, readonly Capacity[]>>>();
+
 /** How much each cooker takes, and in how many runs it takes what is wanted. */
-export function roomFor(dish: Dish, servings: number, kitchen: Kitchen): Capacity[] {
+export function roomFor(dish: Dish, servings: number, kitchen: Kitchen): readonly Capacity[] {
+  const ofKitchen = rooms.get(kitchen) ?? new WeakMap<Dish, Map<number, readonly Capacity[]>>();
+  rooms.set(kitchen, ofKitchen);
+  const ofDish = ofKitchen.get(dish) ?? new Map<number, readonly Capacity[]>();
+  ofKitchen.set(dish, ofDish);
+  const known = ofDish.get(servings) ?? roomNow(dish, servings, kitchen);
+  ofDish.set(servings, known);
+  return known;
+}
+
+function roomNow(dish: Dish, servings: number, kitchen: Kitchen): Capacity[] {
   if (!dish.stages.some((s) => s.kind === 'pressure')) return [];
   return kitchen.cookers.map((cooker) => {
     const takes = (n: number): boolean => fits(scaleDish(dish, n), kitchen, cooker);

@@ -92,6 +92,22 @@ const FROM_ANIMALS: ReadonlySet<Food['group']> = new Set([
  * @example findFood('large red onion, sliced')?.id // 'onion'
  */
 export function findFood(text: string): Food | null {
+  const known = foundBefore.get(text);
+  if (known !== undefined) return known;
+  const found = lookUp(text);
+  // The names of a household are few, and each is asked for with every plan; long texts are not kept.
+  if (text.length <= LONGEST_KEPT) {
+    if (foundBefore.size >= MOST_KEPT) foundBefore.clear();
+    foundBefore.set(text, found);
+  }
+  return found;
+}
+
+const foundBefore = new Map<string, Food | null>();
+const MOST_KEPT = 5000;
+const LONGEST_KEPT = 80;
+
+function lookUp(text: string): Food | null {
   const wanted = plainName(text);
   const exact = byId.get(wanted) ?? byName.get(wanted);
   if (exact) return exact;

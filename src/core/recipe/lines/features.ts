@@ -67,7 +67,8 @@ const VERBS =
 // An accent is no end of a word: “sauté”.
 /** Work that a sentence begins with; elsewhere in a line the same words are things: a joint, a score, a quarter. */
 const FIRST_VERBS =
-  'joint|score|thaw|defrost|drizzle|halve|quarter|swirl|pierce|julienne|hull|deseed|debone|grind|slip|pop|slide|tear|reserve|ease|loosen|dust|dot|char|scald|rehydrate|macerate|weigh|cube|devein|spatchcock|flatten|stone(?! (?:fruit|ground))';
+  /joint|score|thaw|defrost|drizzle|halve|quarter|swirl|pierce|julienne|hull|deseed|debone|grind|slip|pop|slide|tear|reserve|ease|loosen|dust|dot|char|scald|rehydrate|macerate|weigh|cube|devein|spatchcock|flatten|stone(?! (?:fruit|ground))/
+    .source;
 const VERB = new RegExp(String.raw`\b(?:${VERBS})(?!\p{L})`, 'iu');
 export const VERB_FIRST = new RegExp(
   String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:(?!(?:tips?|notes?|storage|variations?|optional|serve|serving|prep|cook|total|time)\b)(?:for |in )?(?:the )?[\p{L}-]{3,}(?: (?:one|pot|cooker|pan))?:\s+)?(?:${VERBS}|(?:${FIRST_VERBS})(?! of\b))(?!\p{L})(?!\s*(?:–|-|:|\d))`,
