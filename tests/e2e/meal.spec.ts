@@ -184,6 +184,30 @@ test('being surer means starting earlier', async ({ page }) => {
   await settled(page);
 });
 
+test('what an earlier start buys is shown start by start, and planned so at one click', async ({
+  page,
+}) => {
+  await page.goto('/meals/wednesday-for-three');
+  await settled(page);
+  const summary = page.getByTestId('summary');
+  const shown = /Start at (\d\d:\d\d)/.exec((await summary.textContent()) ?? '')?.[1] ?? '';
+  const earlier = page.getByTestId('earlier');
+  await earlier.getByRole('button', { name: 'What an earlier start buys' }).click();
+  const rows = earlier.getByRole('listitem');
+  await expect(rows.first()).toBeVisible();
+  // The plan on the page is one of them, and the starts come ever sooner.
+  await expect(rows.filter({ hasText: 'as planned' })).toContainText(shown);
+  const clocks = await rows.locator('b').allTextContents();
+  expect(clocks).toEqual([...clocks].sort().reverse());
+  await rows.last().getByRole('button', { name: 'Plan it so' }).click();
+  await settled(page);
+  await expect(
+    page.getByLabel('How sure to be on time').getByText('sure', { exact: true }),
+  ).toHaveAttribute('aria-checked', 'true');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await settled(page);
+});
+
 test('exports: a calendar with alarms, and the plan with its problem', async ({
   page,
   request,

@@ -1,3 +1,5 @@
+export { earlierInTurns } from './earlier';
+export type { EarlierStart } from './earlier';
 export { PlanMemory } from './memory';
 export { answerPlan, describeSaved } from './planning';
 export type { PlanAnswer, PlanQuestion } from './planning';

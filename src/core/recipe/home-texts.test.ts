@@ -162,6 +162,18 @@ describe('what stands beside the food', () => {
     });
   });
 
+  it('“50g butter + 30g for the hazelnuts” is butter, all of it', () =>
+    expect(
+      imported('50g butter + 30g for the hazelnuts', 'High 8 min, QR.').dish.ingredients,
+    ).toEqual([expect.objectContaining({ food: 'butter', amount: 80, unit: 'g' })]));
+
+  it('a title that counts ways is one', () =>
+    expect(
+      importedText(
+        'Sea bass with fennel – two ways\n\nIngredients (for 2)\n2 sea bass fillets, 150 g each\n250 ml water\n\n5 minutes on low pressure, quick release.',
+      ).dish.name,
+    ).toBe('Sea bass with fennel – two ways'));
+
   it('cookers are needed, and not eaten', () =>
     expect(
       imported(
@@ -180,6 +192,54 @@ describe('what stands beside the food', () => {
       food: 'waxy potatoes',
       preparation: 'in 3 cm chunks',
     }));
+
+  it('“all finely chopped” is each of them, and a zest stays a zest', () => {
+    const { dish } = importedText(
+      'Veal shin\nServes: 4\nPreparation time: 25 mins\n\n4 slices veal shin\n1 onion, 1 carrot, 1 stick celery, all finely chopped\n250ml stock\nGremolata: zest of 1 lemon, 1 garlic clove, small bunch flat-leaf parsley\n\nBrown the veal on sauté 6 minutes. Add the rest. Cook for 35 mins on high pressure, natural release.',
+    );
+    const of = (food: string) => dish.ingredients.find((i) => i.food.includes(food))?.preparation;
+    for (const food of ['onion', 'carrot', 'celery']) expect(of(food)).toBe('finely chopped');
+    expect(of('lemon')).toBe('zest of');
+  });
+
+  it('how long the preparation takes heads no method', () =>
+    expect(
+      importedText(
+        'Stew\nPreparation time: 25 mins\n\n500 g lamb\n250 ml stock\n\nHigh pressure 20 minutes, quick release.',
+      ).leftOut,
+    ).toContain('Preparation time: 25 mins'));
+
+  it('“S&P, 3 tbsp oil” and “cucumber slices, coriander” are several', () => {
+    expect(foods('500 g beef\nS&P, 3 tbsp oil').slice(1)).toEqual(['salt', 'ground pepper', 'oil']);
+    expect(foods('500 g rice\nCucumber slices, coriander').slice(1)).toEqual([
+      'Cucumber slices',
+      'coriander',
+    ]);
+    // The kind of one food, told behind it, is no second one.
+    expect(foods('500 g beef\ntomatoes, plum')).toHaveLength(2);
+  });
+
+  it('a title with its facts behind bars is one, and a greeting is none', () => {
+    const named = (head: string): string =>
+      importedText(`${head}\n\n600g rice\n380ml stock\n\nHP 5 min. NPR 10 min.`).dish.name;
+    expect(named('Weeknight Chicken & Rice  |  Serves 3-4  |  40 min')).toBe(
+      'Weeknight Chicken & Rice',
+    );
+    expect(named("hey! here's the dal you liked")).toBe('Dal you liked');
+  });
+
+  it('prose tells its list and its work in the same sentences', () => {
+    const { dish, serves } = importedText(
+      "Leek gratin, the lazy way\n\nSlice 1kg of floury potatoes and 3 leeks about half a centimetre thick. Put them in the pot with 300ml vegetable stock. Pressure cook 3 minutes on high, quick release. Tip into a shallow ovenproof dish. Warm 200ml double cream with a crushed clove of garlic and a teaspoon of mustard, pour over, cover with 100g grated gruyere. Then it's 20 minutes at 200C (180 fan, gas 6) till it's bubbling and brown. Four for supper with a salad, six as a side.",
+    );
+    const named = dish.ingredients.map((i) => i.food);
+    expect(named).toEqual(
+      expect.arrayContaining(['leeks', 'double cream', 'mustard', 'gruyere', 'clove of garlic']),
+    );
+    expect(dish.stages.find((s) => s.kind === 'oven')).toMatchObject({ minutes: 20, celsius: 200 });
+    expect(dish.stages.map((s) => s.text).join(' ')).toMatch(/Slice 1kg.*Warm 200ml/);
+    expect(serves).toBe(4);
+  });
 
   it('a last sentence without a verb is work like the ones beside it', () => {
     const { dish } = importedText(
@@ -231,6 +291,32 @@ describe('what is done', () => {
       ['finish', 3],
     ]);
   });
+
+  it('degrees with a decimal are no minutes: “10 min to setting point, 104.5C”', () =>
+    expect(
+      kinds('High 10 minutes, natural release. Boil hard for 10 min to setting point, 104.5C.').at(
+        -1,
+      ),
+    ).toEqual(['simmer', 10]));
+
+  it('what is stirred in off the heat leaves the minutes before it on the heat', () =>
+    expect(
+      kinds(
+        'Meanwhile cook the nuts in 30g butter in a small pan until nut brown, 4 min; off the heat add the lemon juice. High 25 min, QR.',
+        '60 g hazelnuts\n80 g butter\n1 lemon\n500 g celeriac\n200 ml stock',
+      )[0],
+    ).toEqual(['burner', 4]));
+
+  it('“Hi 4min” is high', () =>
+    expect(
+      imported('500 g rice\n500 ml stock', 'Lock. Hi 4min. NR 10min then QR.').questions,
+    ).toEqual([]));
+
+  it('“5 min ea” is five for each batch', () =>
+    expect(kinds('Brown beef in 4 batches (5 min ea). Remove. HP 35. NR.')[0]).toEqual([
+      'brown',
+      20,
+    ]));
 
   it('pasta boiled beside, told in brackets, and “if loose” are not simmered', () =>
     expect(

@@ -224,7 +224,15 @@ function arePlainFoods(parts: readonly string[]): boolean {
   const isFood = (name: string): boolean => name.split(' ').length <= 3 && findFood(name) !== null;
   const named = bare.filter(isName).length;
   const areFoods = bare.length >= 3 && named >= bare.length - 1 && bare.every(isFood);
-  return (named === bare.length || areFoods) && !isTurned;
+  // “Cucumber slices, coriander”.
+  const [first = '', second = '', ...more] = bare;
+  const areTwo =
+    more.length === 0 &&
+    isFood(first) &&
+    /^\p{L}+(?<!ed)$/u.test(second) &&
+    isFood(second) &&
+    findFood(first) !== findFood(second);
+  return (named === bare.length || areFoods || areTwo) && !isTurned;
 }
 
 const WITH_AND = /,\s+|\s+(?:[+&]|and)\s+/i;
@@ -248,6 +256,13 @@ function splitList(text: string): { text: string; own: string }[] {
   // “Port & red wine, half and half”: how they are mixed.
   if (/[&+]|\band\b/.test(text) && /,\s*half (?:and|&) half$/i.test(text))
     return [{ text, own: text }];
+  // “S&P, 3 tbsp oil”.
+  const seasoned = /^s\s*(?:&|\+|n)\s*p,\s+(?=\d)/i.exec(text);
+  if (seasoned)
+    return [
+      ...['salt', 'pepper'].map((own) => ({ text, own })),
+      ...splitList(text.slice(seasoned[0].length)),
+    ];
   // “2 carrots + 1 onion” are two.
   const spelt = spellEach(text);
   if (spelt.length > 1) return spelt.map((own) => ({ text, own }));
@@ -268,8 +283,10 @@ function splitList(text: string): { text: string; own: string }[] {
       own,
     }));
   // “1 onion, 1 carrot and 2 sticks celery, all finely diced”: each of them is.
-  const [listed = '', how] = text.split(/,\s+(?=(?:all|both) (?:\p{L}+ly )?\p{L}+(?:ed|t)$)/iu);
-  const each = how === undefined ? [] : listed.split(/,\s+|\s+(?:[+&]|and)\s+/);
+  const [listed = '', how] = text.split(
+    /(?:,|\s[–—-])\s+(?=(?:all|both) (?:\p{L}+ly )?\p{L}+(?:ed|t)$)/iu,
+  );
+  const each = how === undefined ? [] : listed.split(/[,;]\s+|\s+(?:[+&]|and)\s+/);
   if (each.length > 1 && each.every(isCounted))
     return each.map((one) => ({
       text,
@@ -278,7 +295,8 @@ function splitList(text: string): { text: string; own: string }[] {
   const added = text.split(/\s+(?:[+&]|(?<!\bhundred\s+)and)\s+/i);
   // “25 g butter + a knob at the end” is butter.
   const isMore = (part: string): boolean =>
-    /^an?\s+(?:\p{L}+\s+)?\p{L}+\s+(?:at|to|for)\s/iu.test(part) && mentionedFood(part) === null;
+    /^for\b/i.test(parseAmount(part).rest) ||
+    (/^an?\s+(?:\p{L}+\s+)?\p{L}+\s+(?:at|to|for)\s/iu.test(part) && mentionedFood(part) === null);
   if (added.length > 1 && added.every((part) => isCounted(part) && !isMore(part)))
     return added.map((own) => ({ text, own }));
   // “Stock cube + 500 ml water”: only the second is counted.

@@ -52,7 +52,7 @@ const LEADING_PREPARATION = new RegExp(
 );
 /** “Onions chopped”, “cornstarch mixed with water”, “okra - straight from the freezer”: what follows is no food. */
 const TRAILING_PREPARATION = new RegExp(
-  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the top|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) |in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large|small|big|thick|thin|bite-?size[d]?|chunky) (?:chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
+  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the (?:top|dish|tin|basin|mould|pan|tray)|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) |about (?:half|an?|\d[\d.]*)[ -](?:an? )?(?:cm|mm|inch|centimet)|in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large |small |big |thick |thin |bite-?size[d]? |chunky )?(?:florets|rounds|chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
   'iu',
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
@@ -169,6 +169,7 @@ const plainMeasures = (text: string): string =>
     )
     .replace(/^some\s+(?=\p{L})/iu, '')
     .replace(/\bpdr\b\.?/i, 'powder')
+    .replace(/\btoms\b/i, 'tomatoes')
     .replace(/\btt$/i, 'to taste')
     .replace(/\bo\/n\b/i, 'overnight')
     .replace(/(?<=\d\s+)spr\b\.?/i, 'sprigs')
@@ -266,6 +267,10 @@ export function parseLine(text: string): IngredientLine {
   food = food.replace(
     /(?<=\p{L})\s+(?:\+|plus)\s+((?:about |another )?[\d½¼¾⅓⅔].*)$/iu,
     (_whole, more: string) => {
+      // “50 g butter + 30 g for the hazelnuts” is all of it.
+      const further = parseAmount(more);
+      const isSame = further.amount !== null && further.unit === unit && unit !== null;
+      if (isSame && amount !== null && /^for\b/i.test(further.rest)) amount += further.amount ?? 0;
       notes.push(`plus ${more.trim()}`);
       return '';
     },

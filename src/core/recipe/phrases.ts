@@ -21,7 +21,7 @@ export const saysPressure = has(
 );
 /** A level and nothing else of pressure: “4 min at low”. */
 export const saysLevel = has(
-  /\b(?:on|at|to) (?:high|low|max|maximum|highest)\b(?! heat| speed)|^(?:cook )?(?:high|low|max)[ ,]+(?:for )?\d|^\d+(?: ?min(?:ute)?s?)? (?:on )?(?:high|low|max)\b(?! heat)|\d ?(?:min(?:ute)?s?\.?|m),? (?:high|low|max)\.?$/i,
+  /\b(?:on|at|to) (?:high|low|max|maximum|highest)\b(?! heat| speed)|^(?:cook )?(?:high|low|max|hi|lo)[ ,]+(?:for )?\d|^\d+(?: ?min(?:ute)?s?)? (?:on )?(?:high|low|max)\b(?! heat)|\d ?(?:min(?:ute)?s?\.?|m),? (?:high|low|max)\.?$/i,
 );
 /** Setting a time: with the lid on, that is a hold. */
 export const saysSet = has(
@@ -76,10 +76,16 @@ export function levelIn(clause: string): 'low' | 'high' | 'max' | null {
   if (/\b(?:max|maximum|highest|extra[- ]high)\b/i.test(clause)) return 'max';
   if (/\bLP\b/.test(clause)) return 'low';
   if (
-    /\b(?:HP|HI)\b|\b[Hh]i(?= press)|^[Hh]i$|\d ?(?:m|mins?|minutes?)?,? (?:on )?hi\b/.test(clause)
+    /\b(?:HP|HI)\b|\b[Hh]i(?= press)|^[Hh]i(?=$| ?\d)|\d ?(?:m|mins?|minutes?)?,? (?:on )?hi\b/.test(
+      clause,
+    )
   )
     return 'high';
-  if (/\bLO\b|\b[Ll]o(?= press)|^[Ll]o$|\d ?(?:m|mins?|minutes?)?,? (?:on )?lo\b/.test(clause))
+  if (
+    /\bLO\b|\b[Ll]o(?= press)|^[Ll]o(?=$| ?\d)|\d ?(?:m|mins?|minutes?)?,? (?:on )?lo\b/.test(
+      clause,
+    )
+  )
     return 'low';
   if (/\blow\b(?![- ](?:sodium|salt|fat|heat|flame|gas|fire))/i.test(clause)) return 'low';
   return /\bhigh\b(?! heat| speed)/i.test(clause) ? 'high' : null;
@@ -139,6 +145,9 @@ const IN_OVEN =
   /(?<!\b(?:out of|from) (?:the |a )?(?:hot )?)\boven\b(?! (?:dish|gloves?|mitts?|tray|rack|to\b|on\b)|-?(?:proof|safe))/i;
 const HEAT_ALONE =
   /^(?:at |@ ?)?\d{3} ?(?:°|º|degrees?|C\b|F\b)(?![^.]*\b(?:thickest|middle|cent(?:er|re)|inside|internal|probe|thermometer|at the bone)\b)/i;
+/** Minutes at a heat that only an oven has. */
+const TIMED_HEAT =
+  /\b(?:min(?:ute)?s?|hours?|hrs?)\b[^.;]{0,12}\bat (?:about )?(?:(?:1[4-9]\d|2\d\d) ?(?:°|º|C\b|degrees)|(?:[34]\d\d) ?(?:°|º)? ?F\b)/i;
 const ROASTS = /^(?:then |meanwhile )?roast\b(?! (?:is|in the pot))/i;
 const UNSEALED = /\b(?:valve|vent)(?: is| left)? open\b|\b(?:no|without) pressure\b/i;
 const ABOVE_FOOD: ReadonlySet<FoundKind> = new Set(['oven', 'crisp', 'burner', 'simmer', 'brown']);
@@ -164,6 +173,13 @@ export function kindOf(clause: string, sentence = clause): FoundKind | null {
     /\b\d{3} ?°?|\bgas mark\b|\boven\b|\b(?:rimmed|baking) (?:sheet|tray)\b|\broasting (?:tin|pan|tray)\b/i.test(
       sentence,
     )
+  )
+    return 'oven';
+  // “Then it’s 20 minutes at 200C till it’s bubbling”.
+  if (
+    kind === null &&
+    TIMED_HEAT.test(clause) &&
+    !/\b(?:oil|fat|water bath|sous)\b/i.test(sentence)
   )
     return 'oven';
   if (kind === null && /^steam\b/i.test(clause) && UNSEALED.test(sentence)) return 'simmer';

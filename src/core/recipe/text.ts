@@ -1,7 +1,7 @@
 /** Plain text: each line is what the whole text makes of it. */
 import { findFood, mentionedFood } from '../food';
 import { leadIn } from './ahead';
-import { featuresOf, VERB_FIRST, type Features, type Line } from './lines/features';
+import { featuresOf, VERB_FIRST, WORK_FIRST, type Features, type Line } from './lines/features';
 import { linesOf } from './lines/split';
 import { dayBefore, headingOf, isDayHeading } from './lines/headings';
 import { labelLines, type Label } from './lines/label';
@@ -178,7 +178,8 @@ const YIELD_IN: readonly (readonly Label[])[] = [
   ['list', 'step'],
   ['chatter', 'note'],
 ];
-const SAYS_SERVES = /^(?:serv|feed|yield|makes|enough|does|supper|dinner|lunch|meal)/i;
+const SAYS_SERVES =
+  /^(?:serv|feed|yield|makes|enough|does|supper|dinner|lunch|meal|\w+ for (?:supper|dinner|lunch))/i;
 
 function yieldOf(features: readonly Features[], labels: readonly Label[]): string {
   for (const places of YIELD_IN)
@@ -211,7 +212,9 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
   // “For 20 people: 2 kg rice, …”: the people are no part of the list.
   const own =
     found !== '' && text.startsWith(`${found}:`) ? text.slice(found.length + 1).trim() : text;
-  const [listed, work] = label === 'list' ? listAndWork(own) : [own, ''];
+  // “Warm 200 ml cream with a clove of garlic, pour over”: told as work, within work.
+  const isWork = line.isSentence && WORK_FIRST.test(own) && !NEEDS.test(own);
+  const [listed, work] = label !== 'list' ? [own, ''] : isWork ? [own, own] : listAndWork(own);
   const list = label === 'list' ? splitSpokenList(listed) : [own];
   recipe.pieces?.push({ start, end, as: SHOWN_AS[label], made: list });
   const [vessel] = (SHOWN_AS[label] === 'ingredient' && VESSEL_SIZE.exec(own)) || [];
@@ -305,6 +308,8 @@ const isIntro = (recipe: RawRecipe, text: string): boolean =>
   recipe.ingredients.length + recipe.instructions.length + recipe.notes.length === 0 &&
   text.length <= LONGEST_INTRO;
 
+const NEEDS = /^(?:take|have|get|gather|use|buy|put together|assemble|measure)\b/i;
+
 /** “You need a 7 inch springform”, told in talk. */
 const SIZED_TIN =
   /\b\d+(?:\.\d+)?[ -]?(?:cm|inch(?:es)?|in|["”])[ -](?:\p{L}+ )?(?:spring-?form|push-?pan|(?:cake|loaf|pudding|bundt|baking) (?:tin|pan)|tin|basin|souffl[eé] dish)\b/iu;
@@ -323,7 +328,8 @@ function takeTitle(recipe: RawRecipe, text: string, found: string): void {
   const isSpoken =
     /^(?:\p{Ll}|[Hh]ey|[Hh]i|[Oo]k|[Ss]o|[Rr]ight|[Tt]oday|[Hh]ello|[Ww]elcome)/u.test(name) &&
     name.split(/\s+/).length > 7;
-  const spoken = isSpoken ? CALLS_IT.exec(name)?.[1] : undefined;
+  const isGreeting = /^(?:hey|hi|hiya|hello)\b[!,.]/i.test(name);
+  const spoken = isSpoken || isGreeting ? CALLS_IT.exec(name)?.[1] : undefined;
   recipe.name = (spoken === undefined ? name : capital(spoken))
     .replace(/^(?:(?:re|fwd?|subject):\s*)+/i, '')
     .replace(/^(?:today|tonight|yesterday|sunday)?\s*(?:i|we) (?:made|cooked|had|make)\s*:\s*/i, '')

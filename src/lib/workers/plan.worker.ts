@@ -5,14 +5,16 @@
 import * as Comlink from 'comlink';
 import {
   answerPlan,
+  earlierInTurns,
   PlanMemory,
+  type EarlierStart,
   type PlanAnswer,
   type PlanQuestion,
   tryInTurns,
   type TriedWays,
 } from '../../core/planner';
 
-/** How long the fixes keep a newer question waiting at most, about, ms. */
+/** How long fixes and the like keep a newer question waiting at most, about, ms. */
 const BREATHE_MS = 30;
 
 let newest = 0;
@@ -47,20 +49,27 @@ const api = {
     await answerPlan(question, hooks, memory);
   },
   /** Ways to fix it of a meal's trouble, each really tried; null where a newer question came in between. */
-  async ways(question: PlanQuestion): Promise<TriedWays | null> {
-    const mine = newest;
-    const turns = tryInTurns(question);
-    let breathedAt = performance.now();
-    for (;;) {
-      const { done, value } = turns.next();
-      if (done) return value;
-      if (performance.now() - breathedAt < BREATHE_MS) continue;
-      await nextTurn();
-      if (mine !== newest) return null;
-      breathedAt = performance.now();
-    }
-  },
+  ways: (question: PlanQuestion): Promise<TriedWays | null> => inTurns(tryInTurns(question)),
+  /** What earlier starts buy; null where a newer question came in between. */
+  earlier: (
+    question: PlanQuestion,
+    shown: Pick<EarlierStart, 'start' | 'chance'>,
+  ): Promise<EarlierStart[] | null> => inTurns(earlierInTurns(question, shown, memory)),
 };
+
+/** Runs work that gives way, and lets messages in now and then; null where a newer question came. */
+async function inTurns<T>(turns: Generator<undefined, T>): Promise<T | null> {
+  const mine = newest;
+  let breathedAt = performance.now();
+  for (;;) {
+    const { done, value } = turns.next();
+    if (done) return value;
+    if (performance.now() - breathedAt < BREATHE_MS) continue;
+    await nextTurn();
+    if (mine !== newest) return null;
+    breathedAt = performance.now();
+  }
+}
 
 export type PlanWorker = typeof api;
 Comlink.expose(api);

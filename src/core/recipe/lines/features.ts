@@ -74,6 +74,8 @@ export const VERB_FIRST = new RegExp(
   String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:(?!(?:tips?|notes?|storage|variations?|optional|serve|serving|prep|cook|total|time)\b)(?:for |in )?(?:the )?[\p{L}-]{3,}(?: (?:one|pot|cooker|pan))?:\s+)?(?:${VERBS}|(?:${FIRST_VERBS})(?! of\b))(?!\p{L})(?!\s*(?:–|-|:|\d))`,
   'iu',
 );
+/** “Warm 200 ml cream”: work, whatever stands behind it. */
+export const WORK_FIRST = new RegExp(String.raw`^(?:then |now |next )?(?:${VERBS})(?!\p{L})`, 'iu');
 /** “Soak 300 g chickpeas the night before.”: an amount behind what is done with it. */
 const DONE_WITH =
   /^(?:soak|fry|brown|sear|rinse|boil|simmer|toast|marinate|melt|soften|cook)\s+(?:about\s+)?\d/i;

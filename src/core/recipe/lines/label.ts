@@ -185,7 +185,8 @@ function titleCost(f: Features, { index }: Around): number {
     index * 0.5,
     f.wordsOutside > 10 && !isNamed && 1.5,
     f.stop && 1,
-    (f.amount === 'unit' || f.amount === 'behind') && !f.yield && 3,
+    // “Sea bass with fennel – two ways” counts no food.
+    (f.amount === 'unit' || (f.amount === 'behind' && f.digits)) && !f.yield && 3,
     f.amount === 'count' && !f.yield && 1.5,
     f.yieldOnly && 2.5,
     f.meta && 4,

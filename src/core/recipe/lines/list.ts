@@ -4,7 +4,10 @@ import { findAmounts, parseAmount } from '../../units';
 import { findDurations } from '../durations';
 import { AND } from '../sentences';
 
-const BREAK = new RegExp(String.raw`\s*(?:[,;]|\s[+&]\s|\bplus\b|${AND})\s*(?![^()]*\))`, 'i');
+const BREAK = new RegExp(
+  String.raw`\s*(?:[,;]|\bwith\b(?=\s+an?\s+(?:\w+\s+)?(?:clove|teaspoon|tablespoon|pinch|knob|splash|handful|sprig|cup|spoon)\b)|\s[+&]\s|\bplus\b|${AND})\s*(?![^()]*\))`,
+  'i',
+);
 /** “Two bunches of salsify”: counted, whatever it is. */
 const MEASURE =
   /^\s*(?:\w+ )?(?:bunch|handful|fistful|sprig|head|stalk|stick|ladle|knob|nub|thumb|fillet|leg|breast|glug|shake)\w*\b/i;
@@ -76,7 +79,8 @@ function listStart(sentence: string): number {
     before !== '' &&
     before.split(/\s+/).length <= 3 &&
     (mentionedFood(before) !== null || sentence[from - 1] === ':');
-  return isFood && !TALK.test(before) ? from : first.start;
+  const part = PART_BEFORE.exec(sentence.slice(0, first.start))?.[1] ?? '';
+  return isFood && !TALK.test(before) ? from : first.start - part.length;
 }
 
 /** “A cup of barley four carrots”: nobody speaks commas. A size told in brackets is no second thing. */
@@ -134,8 +138,19 @@ export function listAndWork(sentence: string): [list: string, work: string] {
   return isWork ? [sentence.slice(0, at.index), work] : [sentence, ''];
 }
 
+const ALL_DONE = /(?:,|\s[–—-])\s+(?:all|both)\s+((?:\p{L}+ly\s+)?\p{L}+(?:ed|t))\.?$/iu;
+/** “Zest of 1 lemon”: what is taken of the first thing stands before its amount. */
+const PART_BEFORE =
+  /(?:^|[:,;]\s*)((?:(?:finely )?grated )?(?:zest|juice|rind)(?: and (?:zest|juice))? (?:of|from) )$/i;
+
 /** @returns an ingredient line for each thing of the list; what is told of one stays with it */
 export function splitSpokenList(sentence: string): string[] {
+  // “1 onion, 1 carrot, 1 stick celery, all finely chopped”: each of them is.
+  const done = ALL_DONE.exec(sentence);
+  if (done) {
+    const each = splitSpokenList(sentence.slice(0, done.index));
+    return each.map((line) => `${line}, ${done[1] ?? ''}`);
+  }
   const lines: string[] = [];
   for (const piece of sentence
     .slice(listStart(sentence))
@@ -171,7 +186,7 @@ export function splitSpokenList(sentence: string): string[] {
     else if (isNamed && amount.start > 0) {
       const before = item.slice(0, amount.start).trim();
       // “Onions 2” has its amount behind; “for the rub it’s 2 tbsp sugar” has talk in front.
-      const isTalk = TALK.test(before);
+      const isTalk = TALK.test(before) && !PART_BEFORE.test(`${before} `);
       lines.push(isTalk ? item.slice(amount.start) : item);
     } else lines.push(item);
   }

@@ -41,7 +41,8 @@ function between(text: string, from: number, separator: RegExp): PackedPart[] {
 }
 
 const isFact = (part: string): boolean =>
-  part.split(/\s+/).length <= MOST_WORDS && (FACT.test(part) || findYield(part) !== '');
+  part.split(/\s+/).length <= MOST_WORDS &&
+  (FACT.test(part) || ONLY_TIME.test(part) || findYield(part) !== '');
 const isFood = (part: string): boolean =>
   part.split(/\s+/).length <= MOST_WORDS * 2 &&
   (parseAmount(part).amount !== null || mentionedFood(part) !== null);

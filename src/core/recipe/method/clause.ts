@@ -121,6 +121,9 @@ const isLeftUndone = (text: string): boolean =>
 /** “Lid on, no heat, 6 minutes”, “the lid on (no pressure)”: it lies there in what is hot. */
 const NO_HEAT =
   /\b(?:no|without|off the|residual) heat\b|\bheat (?:is )?off\b|\(off\)|^(?!.*\b(?:steam|simmer|boil|poach|valve)).*\b(?:no|without|not under) pressure\b/i;
+/** “4 min; off the heat add the lemon juice”: what is done then, and not what was done before. */
+const OFF_HEAT_WORK =
+  /[,;.]?\s*(?:then )?off the heat,?\s+(?:add|stir|whisk|beat|fold|swirl|mix|squeeze|season)\b.*$/i;
 /** A lid that holds no pressure. */
 const PLAIN_LID =
   /\b(?:glass|ordinary|normal|plain|loose|saucepan|pan|tempered)[- ]lid\b|\blid\b[^.]{0,12}\b(?:unlocked|ajar|half on|loosely)\b|\b(?:without|don['’]t|do not|not) (?:lock|seal)(?:ing|ed)?\b/i;
@@ -225,7 +228,7 @@ function factsOf(
   const quick = saysQuick(text) && !isNegated(text, saysQuick);
   const comingUp = COMING_UP.test(text);
   const times = timesIn(text, sentence);
-  const isStanding = NO_HEAT.test(sentence) || isCovered(sentence, next);
+  const isStanding = NO_HEAT.test(sentence.replace(OFF_HEAT_WORK, '')) || isCovered(sentence, next);
   return {
     ...potWords(text, sentence),
     text,

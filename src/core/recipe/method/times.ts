@@ -23,7 +23,7 @@ export const BATCHES = new RegExp(
   'i',
 );
 export const EACH =
-  /\b(?:each|apiece|(?:per|a|every|for each) (?:batch|go|lot|load|round))\b|(?:^|[\s\d])[x×]\s*\d/i;
+  /\b(?:each|apiece|ea\b\.?|(?:per|a|every|for each) (?:batch|go|lot|load|round))\b|(?:^|[\s\d])[x×]\s*\d/i;
 const A_BATCH = /\b(?:per|a|every|for each) (?:batch|go|lot|load|round)\b/i;
 const SIDES =
   /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)|(?:min(?:ute)?s?|m)\s?\/\s?side\b/i;
@@ -57,7 +57,7 @@ const OR_SO = /(?:\bor so|-odd\b|ish|\bor thereabouts|\bgive or take)\b/i;
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
-  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|(?:the|a) full|rest|rest it|(?:rest|simmer|boil|sweat|toast|reduce|steam) (?:the )?(?!for\b|over\b|on\b|in\b|with\b)[a-z]{3,}|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|\d{3} ?°?[CF]?|sit|sit for|stand|bubble|simmer|boil|fry|bake|roast|grill|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)])`,
+  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|(?:the|a) full|rest|rest it|(?:rest|simmer|boil|sweat|toast|reduce|steam) (?:the )?(?!for\b|over\b|on\b|in\b|with\b)[a-z]{3,}|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|\d{3} ?°?[CF]?|sit|sit for|stand|bubble|simmer|boil|fry|bake|roast|grill|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)](?!\d))`,
   'dgiu',
 );
 const MOST_BARE = 120;

@@ -23,6 +23,7 @@
   import RunSheet from './schedule.svelte';
   import Summary from './summary.svelte';
   import Trouble from './trouble.svelte';
+  import EarlierStarts from './earlier-starts.svelte';
   import EveningFacts from './evening-facts.svelte';
   import WhoEats from './who-eats.svelte';
 
@@ -164,6 +165,7 @@
 
 {#if plan}
   <Summary {plan} kitchen={model.kitchen} {serveAt} isBatch={model.meal.batch} {moved} />
+  {#if !model.isPast && !model.meal.batch}<EarlierStarts {model} {serveAt} />{/if}
 {/if}
 <DishChips {model} picks={loaded.picks} {notes} onedit={(edit) => void take(edit)} />
 {#if plan}

@@ -14,7 +14,12 @@ import {
 import type { SavedPlan } from '$core/plan';
 import { toInstant } from '$lib/client/moments';
 import { startPlanner, type Planner } from '$lib/client/planner';
-import { describeSaved, type PlanAnswer, type PlanQuestion } from '../../../core/planner';
+import {
+  describeSaved,
+  type EarlierStart,
+  type PlanAnswer,
+  type PlanQuestion,
+} from '../../../core/planner';
 import { History } from './history';
 
 export type SaveState =
@@ -204,6 +209,14 @@ export class MealState {
   /** Ways to fix it of this meal's trouble, each really tried; null where there is no planner. */
   async waysOut(): Promise<Awaited<ReturnType<Planner['ways']>> | null> {
     return this.planner ? this.planner.ways(this.question()) : null;
+  }
+
+  /** What earlier starts buy; null where a newer question came in between. */
+  async earlier(): Promise<EarlierStart[] | null> {
+    if (!this.planner || this.answer?.kind !== 'plan') return null;
+    const { totals, chance } = this.answer;
+    const shown = { start: totals.firstStart, chance: chance.onTime };
+    return this.planner.earlier(this.question(), shown);
   }
 
   /**
