@@ -69,6 +69,7 @@ export function* earlierInTurns(
     const last = starts.at(-1);
     // A start that buys no more than the one before is no choice of its own.
     if (!last || isLess(last, row)) starts.push(row);
+    else if (sure !== null && last.sure === null) starts[starts.length - 1] = { ...last, sure };
     if (!reached) break;
   }
   return starts;

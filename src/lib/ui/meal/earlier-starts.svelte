@@ -10,6 +10,16 @@
   const asked = $derived(isOpen && model.meal && !model.isThinking ? model.earlier() : null);
   const clock = (minute: number): string => formatTime(serveAt + minute * 60_000, model.kitchen);
 
+  /** Of rows that say the same only one is kept: the one that can be planned. */
+  const apart = (starts: EarlierStart[]): EarlierStart[] =>
+    starts.filter(
+      (row, i) =>
+        row.sure !== null ||
+        ![starts[i - 1], starts[i + 1]].some(
+          (other) => other && sayChance(other.chance) === sayChance(row.chance),
+        ),
+    );
+
   /** What a row buys against the one before it. */
   function buys({ start, chance }: EarlierStart, before: EarlierStart | undefined): string {
     if (!before) return 'as late as it can be';
@@ -38,10 +48,13 @@
         {:else if starts.length === 0}
           <p class="text-muted">There is no start with which it is ready by then.</p>
         {:else}
+          {@const rows = apart(starts)}
           <ol class="grid gap-3">
-            {#each starts as row, i (row.start)}
+            {#each rows as row, i (row.start)}
               {@const isNow = row.sure === model.meal.sure}
-              <li class="grid grid-cols-[4.5rem_minmax(0,1fr)_auto] items-center gap-x-3">
+              <li
+                class="grid grid-cols-[4rem_minmax(0,1fr)] items-center gap-x-3 sm:grid-cols-[4.5rem_minmax(0,1fr)_7rem]"
+              >
                 <b class="font-head text-lg tabular-nums">{clock(row.start)}</b>
                 <div>
                   <div class="h-2 rounded-full bg-line" aria-hidden="true">
@@ -52,16 +65,18 @@
                   </div>
                   <p class="mt-1 text-[15px]">
                     {sayChance(row.chance)}
-                    <span class="text-muted">· {buys(row, starts[i - 1])}</span>
+                    <span class="text-muted">· {buys(row, rows[i - 1])}</span>
                   </p>
                 </div>
                 {#if isNow}
-                  <span class="text-sm font-semibold text-muted">as planned</span>
+                  <span class="text-sm font-semibold text-muted max-sm:col-start-2 sm:text-right"
+                    >as planned</span
+                  >
                 {:else if row.sure}
                   {@const { sure } = row}
                   <button
                     type="button"
-                    class="btn btn-quiet"
+                    class="btn btn-quiet max-sm:col-start-2 max-sm:-ml-4 max-sm:justify-self-start sm:justify-self-end"
                     onclick={() => model.change((m) => ({ ...m, sure }))}>Plan it so</button
                   >
                 {/if}
