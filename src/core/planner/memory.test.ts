@@ -3,6 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
 import { householdSchema } from '../exchange';
 import type { Meal } from '../meal';
+import type { ChancePlan, Problem } from '../solve';
+import type { SearchAnswer } from './surest';
 import { answerPlan, PlanMemory, type PlanAnswer } from './index';
 
 const NOW = Date.UTC(2026, 11, 1, 9);
@@ -76,6 +78,21 @@ describe('a question much like the one before', () => {
     const changed = first && { ...first, forWhom: { ...first.forWhom, servings: 3 } };
     const own = memory.withLastChoices({ ...open, entries: changed ? [changed, ...rest] : rest });
     expect(own.meal.entries[0]).toEqual(changed);
+  });
+
+  it('stacks nothing above a dish that has gone', () => {
+    const [one, two] = weekday.entries;
+    if (!one || !two) throw new Error('two entries are needed');
+    const memory = new PlanMemory();
+    const stacked = { ...one, where: { ...one.where, over: two.id } };
+    const settled = { ...weekday, entries: [stacked, ...weekday.entries.slice(1)] };
+    const plan = { schedule: { steps: [] }, share: null } as unknown as ChancePlan;
+    const answer = { steps: [], blocks: [], delay: 0, cost: 10 } as unknown as SearchAnswer;
+    const problem = { format: 'olive-clock/problem@1', steps: [] } as unknown as Problem;
+    memory.keep({ asked: weekday, settled, reasons: [], shown: plan }, problem, answer);
+    expect(memory.withLastChoices(weekday).meal.entries[0]).toEqual(stacked);
+    const without = { ...weekday, entries: weekday.entries.filter((e) => e !== two) };
+    expect(memory.withLastChoices(without).meal.entries[0]).toEqual(one);
   });
 
   it('says nothing of another meal', async () => {

@@ -59,9 +59,16 @@ export class PlanMemory {
     if (last?.asked.id !== meal.id) return { meal, reasons: [] };
     const isSame = (entry: MealEntry): boolean =>
       JSON.stringify(last.asked.entries.find((e) => e.id === entry.id)) === JSON.stringify(entry);
-    const same = meal.entries.filter(isSame).map((e) => e.id);
+    const settledOf = (id: string): MealEntry | undefined =>
+      last.settled.entries.find((e) => e.id === id);
+    const unchanged = meal.entries.filter(isSame).map((e) => e.id);
+    // Above a dish that has changed or gone nothing is stacked any more.
+    const same = unchanged.filter((id) => {
+      const over = settledOf(id)?.where.over ?? null;
+      return over === null || unchanged.includes(over);
+    });
     const chosen = (entry: MealEntry): MealEntry =>
-      (same.includes(entry.id) && last.settled.entries.find((e) => e.id === entry.id)) || entry;
+      (same.includes(entry.id) ? settledOf(entry.id) : undefined) ?? entry;
     return {
       meal: { ...meal, entries: meal.entries.map(chosen) },
       reasons: last.reasons.filter(
