@@ -46,7 +46,7 @@
         {#if !starts}
           <p class="text-muted">Playing evenings…</p>
         {:else if starts.length === 0}
-          <p class="text-muted">There is no start with which it is ready by then.</p>
+          <p class="text-muted">No start makes it ready in time.</p>
         {:else}
           {@const rows = apart(starts)}
           <ol class="grid gap-3">
