@@ -11,6 +11,12 @@ const folder = (path: string): string => fileURLToPath(new URL(path, import.meta
 const test = { testTimeout: 60_000 };
 const resolve = { alias: { $core: folder('./src/core'), $lib: folder('./src/lib') } };
 
+/** Tests of what is read from and written to the database: they are run over the network's protocol as well. */
+const OF_THE_DATABASE = [
+  ...['access', 'bad-rows', 'dish-store', 'first-run', 'item-store', 'learned-store', 'meal-store'],
+  ...['plannable', 'search', 'stock-week', 'stored', 'tick-store'],
+];
+
 export default defineConfig({
   test: {
     // One for each processor: left alone, a machine with two would use one of them.
@@ -31,6 +37,15 @@ export default defineConfig({
           ...test,
           name: 'application',
           include: ['src/lib/**/*.test.ts', 'src/demo/**/*.test.ts', 'tests/*.test.ts'],
+        },
+      },
+      {
+        resolve,
+        test: {
+          ...test,
+          name: 'over libSQL',
+          env: { OVER_LIBSQL: '1' },
+          include: OF_THE_DATABASE.map((name) => `src/lib/server/${name}.test.ts`),
         },
       },
     ],

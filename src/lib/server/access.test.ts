@@ -1,7 +1,9 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type * as nodeCrypto from 'node:crypto';
+import type { ScryptOptions } from 'node:crypto';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import {
   enter,
   enterAsScreen,
@@ -13,8 +15,26 @@ import {
   setPasscode,
   unlock,
 } from './access';
-import { openDatabase, type Database } from './database';
+import { openTestDatabase } from '../../../tests/support/test-database';
+import type { Database } from './database';
 import { addDevice, deviceKind, listDevices, logOut, nameDevice } from './devices';
+
+/** What each derivation was asked to cost. They are made a thirty-second as dear here, for a test makes a hundred. */
+const costs = vi.hoisted((): ScryptOptions[] => []);
+vi.mock('node:crypto', async (original) => {
+  const crypto = await original<typeof nodeCrypto>();
+  const scrypt = (
+    passcode: string,
+    salt: Buffer,
+    length: number,
+    cost: ScryptOptions,
+    done: (error: Error | null, key: Buffer) => void,
+  ): void => {
+    costs.push(cost);
+    crypto.scrypt(passcode, salt, length, { ...cost, N: (cost.N ?? 0) / 32 }, done);
+  };
+  return { ...crypto, scrypt };
+});
 
 const folder = mkdtempSync(join(tmpdir(), 'olive-access-'));
 const NOW = Date.UTC(2026, 10, 25, 9);
@@ -23,7 +43,7 @@ const DAY = 86_400_000;
 let database: Database;
 
 beforeAll(async () => {
-  database = await openDatabase(`file:${join(folder, 'x.db')}`);
+  database = await openTestDatabase(join(folder, 'x.db'));
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
@@ -39,6 +59,18 @@ describe('the passcode', () => {
     expect((await enter(database, 'anything', '192.0.2.1', NOW)).ok).toBe(false);
     expect((await setPasscode(database, 'short')).ok).toBe(false);
     expect(await screenToken(database)).toBeNull();
+  });
+
+  // RFC 7914, section 2: the memory is 128 · N · r bytes.
+  it('each guess costs 32 MB and the time to fill it', async () => {
+    costs.length = 0;
+    await setPasscode(database, 'thyme olive clock');
+    await enter(database, 'a guess', '192.0.2.200', NOW);
+    expect(costs).toHaveLength(2);
+    for (const { N, r, p } of costs) {
+      expect(128 * (N ?? 0) * (r ?? 0)).toBe(32 * 2 ** 20);
+      expect(p).toBe(1);
+    }
   });
 
   it('opens with a cookie that is good for half a year and can’t be made by hand', async () => {

@@ -13,7 +13,8 @@ import { demoHousehold } from '../../demo/household';
 import { databaseTrouble } from '../../../scripts/check-database.mjs';
 import { householdCalendar } from './calendar';
 import { toCsv } from './csv';
-import { openDatabase, type Database } from './database';
+import { openTestDatabase } from '../../../tests/support/test-database';
+import type { Database } from './database';
 import { listDishes, saveDish } from './dish-store';
 import { readHousehold } from './household-store';
 import { log } from './log';
@@ -29,7 +30,7 @@ let folder: string;
 let database: Database;
 beforeAll(async () => {
   folder = mkdtempSync(join(tmpdir(), 'olive-bad-'));
-  database = await openDatabase(`file:${join(folder, 'bad.db')}`);
+  database = await openTestDatabase(join(folder, 'bad.db'));
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 

@@ -5,6 +5,7 @@ import { createClient, type Client } from '@libsql/client';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
 import { z } from 'zod';
+import { makeCareful } from './careful-client';
 import * as schema from './schema';
 
 export type Database = LibSQLDatabase<typeof schema>;
@@ -39,18 +40,25 @@ export async function isNewerThanHere(client: Client): Promise<boolean> {
 /**
  * Opens the database and brings it to the current schema.
  *
+ * @param busyMs how long another program that is writing is waited for
  * @throws where it is of a newer version, with words for the cook; it is left as it is
  */
-export async function openDatabase(url = DEFAULT_URL): Promise<Database & { $client: Client }> {
-  if (url.startsWith('file:')) mkdirSync(dirname(url.slice('file:'.length)), { recursive: true });
-  const client = createClient({ url, timeout: BUSY_MS });
+export async function openDatabase(
+  url = DEFAULT_URL,
+  busyMs = BUSY_MS,
+): Promise<Database & { $client: Client }> {
+  const path = url.startsWith('file:') ? url.slice('file:'.length) : null;
+  if (path !== null) mkdirSync(dirname(path), { recursive: true });
+  const client = createClient({ url, timeout: busyMs });
+  const file = path === null ? null : makeCareful(client, path);
   if (await isNewerThanHere(client)) {
     client.close();
     throw new Error(NEWER_DATABASE);
   }
-  if (url.startsWith('file:')) await client.execute('PRAGMA journal_mode = WAL');
+  if (file) await client.execute('PRAGMA journal_mode = WAL');
   const database = drizzle(client, { schema });
   await migrate(database, { migrationsFolder: MIGRATIONS });
+  file?.remember();
   return database;
 }
 

@@ -3,14 +3,15 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
-import { openDatabase, type Database } from './database';
+import { openTestDatabase } from '../../../tests/support/test-database';
+import type { Database } from './database';
 import { listVersions, readDish, saveDish } from './dish-store';
 import { photoDate, readPhoto, savePhoto } from './photo-store';
 
 const folder = mkdtempSync(join(tmpdir(), 'olive-'));
 let db: Database;
 beforeAll(async () => {
-  db = await openDatabase(`file:${join(folder, 'test.db')}`);
+  db = await openTestDatabase(join(folder, 'test.db'));
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 

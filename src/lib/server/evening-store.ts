@@ -11,7 +11,7 @@ import {
   type RunEvent,
 } from '$core/run';
 import { failure, success, type Outcome, type Fault } from '$core/reason';
-import { inWriteQueue, type Database } from './database';
+import { inTransaction, inWriteQueue, type Database } from './database';
 import { tell } from './live-hub';
 import { readable } from './readable';
 import { eveningEvents, evenings } from './schema';
@@ -37,20 +37,22 @@ export async function startEvening(
         })
       : null;
   const all = late ? [...first, late] : first;
-  await inWriteQueue(async () => {
-    await database.insert(evenings).values({
-      id: evening.id,
-      mealId: evening.mealId,
-      name: evening.name,
-      serveAt: evening.serveAt,
-      startedAt: now,
-      document: evening,
-    });
-    if (all.length > 0)
-      await database
-        .insert(eveningEvents)
-        .values(all.map((event) => ({ id: event.id, eveningId: evening.id, document: event })));
-  });
+  await inWriteQueue(() =>
+    inTransaction(database, async (tx) => {
+      await tx.insert(evenings).values({
+        id: evening.id,
+        mealId: evening.mealId,
+        name: evening.name,
+        serveAt: evening.serveAt,
+        startedAt: now,
+        document: evening,
+      });
+      if (all.length > 0)
+        await tx
+          .insert(eveningEvents)
+          .values(all.map((event) => ({ id: event.id, eveningId: evening.id, document: event })));
+    }),
+  );
 }
 
 export interface ListedEvening {

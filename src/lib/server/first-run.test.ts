@@ -3,7 +3,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoAt } from '../../demo/fill';
-import { openDatabase, type Database } from './database';
+import { openTestDatabase } from '../../../tests/support/test-database';
+import type { Database } from './database';
 import {
   cookersOf,
   emptyHousehold,
@@ -20,7 +21,7 @@ const NOW = Date.UTC(2026, 10, 25, 9);
 const folder = mkdtempSync(join(tmpdir(), 'olive-'));
 let db: Database;
 beforeAll(async () => {
-  db = await openDatabase(`file:${join(folder, 'test.db')}`);
+  db = await openTestDatabase(join(folder, 'test.db'));
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 

@@ -4,7 +4,8 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { demoHousehold } from '../../demo/household';
 import { byDue, newCode, storeItemSchema, useByOf } from '$core/storage';
-import { openDatabase, type Database } from './database';
+import { openTestDatabase } from '../../../tests/support/test-database';
+import type { Database } from './database';
 import {
   correctItem,
   itemByCode,
@@ -18,7 +19,7 @@ import {
 const folder = mkdtempSync(join(tmpdir(), 'olive-'));
 let db: Database;
 beforeAll(async () => {
-  db = await openDatabase(`file:${join(folder, 'test.db')}`);
+  db = await openTestDatabase(join(folder, 'test.db'));
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 const household = demoHousehold(Date.UTC(2026, 10, 25));

@@ -109,19 +109,20 @@ export async function takeOut(
   portions: number,
   move: { what: 'out' | 'thrown'; note: string; now: number },
 ): Promise<number | null> {
-  return inWriteQueue(async () => {
-    const rows = await database
-      .update(storeItems)
-      .set({ portions: sql`${storeItems.portions} - ${portions}` })
-      .where(and(eq(storeItems.id, id), gte(storeItems.portions, portions)))
-      .returning({ left: storeItems.portions });
-    const [row] = rows;
-    if (!row) return null;
-    await database
-      .insert(storeMoves)
-      .values({ itemId: id, at: move.now, what: move.what, portions, note: move.note });
-    return row.left;
-  });
+  return inWriteQueue(() =>
+    inTransaction(database, async (tx) => {
+      const [row] = await tx
+        .update(storeItems)
+        .set({ portions: sql`${storeItems.portions} - ${portions}` })
+        .where(and(eq(storeItems.id, id), gte(storeItems.portions, portions)))
+        .returning({ left: storeItems.portions });
+      if (!row) return null;
+      await tx
+        .insert(storeMoves)
+        .values({ itemId: id, at: move.now, what: move.what, portions, note: move.note });
+      return row.left;
+    }),
+  );
 }
 
 /**
@@ -183,13 +184,15 @@ export async function putBack(
   now: number,
 ): Promise<void> {
   await inWriteQueue(async () => {
-    await database
-      .update(storeItems)
-      .set({ portions: sql`${storeItems.portions} + ${portions}` })
-      .where(eq(storeItems.id, id));
-    await database
-      .insert(storeMoves)
-      .values({ itemId: id, at: now, what: 'in', portions, note: 'put back' });
+    await database.batch([
+      database
+        .update(storeItems)
+        .set({ portions: sql`${storeItems.portions} + ${portions}` })
+        .where(eq(storeItems.id, id)),
+      database
+        .insert(storeMoves)
+        .values({ itemId: id, at: now, what: 'in', portions, note: 'put back' }),
+    ]);
   });
 }
 

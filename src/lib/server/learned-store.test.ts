@@ -7,7 +7,8 @@ import { householdSchema } from '$core/exchange';
 import type { Figure } from '$core/learn';
 import { demoEvenings } from '../../demo/evenings';
 import { demoHousehold } from '../../demo/household';
-import { openDatabase, type Database } from './database';
+import { openTestDatabase } from '../../../tests/support/test-database';
+import type { Database } from './database';
 import { startEvening } from './evening-store';
 import { readHousehold, replaceHousehold } from './household-store';
 import { readKitchen } from './kitchen-store';
@@ -29,7 +30,7 @@ const folder = mkdtempSync(join(tmpdir(), 'olive-learned-'));
 let database: Database;
 
 beforeAll(async () => {
-  database = await openDatabase(`file:${join(folder, 'olive.db')}`);
+  database = await openTestDatabase(join(folder, 'olive.db'));
   const household = householdSchema.parse(demoHousehold(NOW));
   await replaceHousehold(database, household, NOW);
   for (const { evening, events } of demoEvenings(household, NOW))
@@ -75,7 +76,7 @@ it('set back, a figure is gone until later evenings tell it; taken back, it is a
 });
 
 it('a household file brought in elsewhere teaches the same there', async () => {
-  const other = await openDatabase(`file:${join(folder, 'other.db')}`);
+  const other = await openTestDatabase(join(folder, 'other.db'));
   await replaceHousehold(other, await readHousehold(database), NOW);
   expect(await allObservations(other)).toEqual([]);
   expect(await freshFigures(other, NOW)).toEqual(await readFigures(database));

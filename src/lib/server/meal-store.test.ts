@@ -3,7 +3,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeEach, expect, it } from 'vitest';
 import { mealSchema } from '$core/meal';
-import { openDatabase, type Database } from './database';
+import { openTestDatabase } from '../../../tests/support/test-database';
+import type { Database } from './database';
 import { createMeal, moveMeal, readMeal } from './meal-store';
 
 const NOW = Date.UTC(2026, 9, 20, 9);
@@ -11,7 +12,7 @@ const folder = mkdtempSync(join(tmpdir(), 'olive-meals-'));
 let database: Database;
 let count = 0;
 beforeEach(async () => {
-  database = await openDatabase(`file:${join(folder, `${count++}.db`)}`);
+  database = await openTestDatabase(join(folder, `${count++}.db`));
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 

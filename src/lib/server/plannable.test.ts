@@ -6,7 +6,8 @@ import { householdSchema } from '$core/exchange';
 import { dishKey, dishRef, type DishRef, type ReheatMethod } from '$core/dish';
 import { isRaw, type StoreItem } from '$core/storage';
 import { demoHousehold } from '../../demo/household';
-import { openDatabase, type Database } from './database';
+import { openTestDatabase } from '../../../tests/support/test-database';
+import type { Database } from './database';
 import { replaceHousehold } from './household-store';
 import { putIn, takeOut } from './item-store';
 import { mealSchema, newEntry, type Meal } from '$core/meal';
@@ -21,7 +22,7 @@ let database: Database;
 let count = 0;
 
 beforeEach(async () => {
-  database = await openDatabase(`file:${join(folder, `${count++}.db`)}`);
+  database = await openTestDatabase(join(folder, `${count++}.db`));
   await replaceHousehold(database, household, NOW);
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));

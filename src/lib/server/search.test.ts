@@ -3,7 +3,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoAt } from '../../demo/fill';
-import { openDatabase, type Database } from './database';
+import { openTestDatabase } from '../../../tests/support/test-database';
+import type { Database } from './database';
 import { replaceHousehold } from './household-store';
 import { search } from './search';
 
@@ -12,7 +13,7 @@ const folder = mkdtempSync(join(tmpdir(), 'olive-'));
 const household = demoAt(NOW);
 let db: Database;
 beforeAll(async () => {
-  db = await openDatabase(`file:${join(folder, 'test.db')}`);
+  db = await openTestDatabase(join(folder, 'test.db'));
   await replaceHousehold(db, household, NOW);
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));

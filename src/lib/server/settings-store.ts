@@ -1,7 +1,7 @@
 /** Settings of this installation, each a small document of its own. */
 import { eq } from 'drizzle-orm';
 import type { z } from 'zod';
-import { inWriteQueue, type Database } from './database';
+import { inTransaction, inWriteQueue, type Database } from './database';
 import { settings } from './schema';
 
 /** @returns null where it was never set, or is no longer of its shape */
@@ -32,19 +32,26 @@ export async function removeSetting(database: Database, key: string): Promise<vo
   });
 }
 
-/** Reads, changes and writes in one turn, so that nothing comes in between. @returns what is kept now */
+/**
+ * Reads, changes and writes in one turn, so that nothing comes in between, of another program neither.
+ *
+ * @returns what is kept now
+ */
 export async function changeSetting<T>(
   database: Database,
   key: string,
   shape: z.ZodType<T>,
   change: (now: T | null) => T,
 ): Promise<T> {
-  return inWriteQueue(async () => {
-    const value = change(await readSetting(database, key, shape));
-    await database
-      .insert(settings)
-      .values({ key, value })
-      .onConflictDoUpdate({ target: settings.key, set: { value } });
-    return value;
-  });
+  return inWriteQueue(() =>
+    inTransaction(database, async (tx) => {
+      const [row] = await tx.select().from(settings).where(eq(settings.key, key));
+      const value = change(row ? (shape.safeParse(row.value).data ?? null) : null);
+      await tx
+        .insert(settings)
+        .values({ key, value })
+        .onConflictDoUpdate({ target: settings.key, set: { value } });
+      return value;
+    }),
+  );
 }

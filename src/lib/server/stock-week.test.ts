@@ -5,7 +5,8 @@ import { afterAll, beforeEach, expect, it } from 'vitest';
 import { householdSchema } from '$core/exchange';
 import { mealSchema, newEntry } from '$core/meal';
 import { demoHousehold } from '../../demo/household';
-import { openDatabase, type Database } from './database';
+import { openTestDatabase } from '../../../tests/support/test-database';
+import type { Database } from './database';
 import { replaceHousehold } from './household-store';
 import { createMeal, listMeals } from './meal-store';
 import { readWish, takeProposals, weekFromStock } from './stock-week';
@@ -16,7 +17,7 @@ let database: Database;
 let count = 0;
 
 beforeEach(async () => {
-  database = await openDatabase(`file:${join(folder, `${count++}.db`)}`);
+  database = await openTestDatabase(join(folder, `${count++}.db`));
   const household = householdSchema.parse(demoHousehold(NOW));
   await replaceHousehold(database, { ...household, meals: [] }, NOW);
 });

@@ -6,6 +6,7 @@ import { householdSchema } from '$core/exchange';
 import { demoEvenings } from '../../demo/evenings';
 import { demoHousehold } from '../../demo/household';
 import { backUp, listBackups } from './backup';
+import { openTestDatabase } from '../../../tests/support/test-database';
 import { isNewerThanHere, NEWER_DATABASE, openDatabase } from './database';
 import { readCopy } from './bring-back';
 import { addDevice } from './devices';
@@ -33,7 +34,7 @@ let made = 0;
 
 beforeEach(async () => {
   file = join(folder, `${made++}.db`);
-  database = await openDatabase(`file:${file}`);
+  database = await openTestDatabase(file);
   await replaceHousehold(database, householdSchema.parse(demoHousehold(NOW)), NOW);
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));

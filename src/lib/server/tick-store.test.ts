@@ -2,14 +2,15 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, expect, it } from 'vitest';
-import { openDatabase, type Database } from './database';
+import { openTestDatabase } from '../../../tests/support/test-database';
+import type { Database } from './database';
 import { readTicks, saveTicks } from './tick-store';
 
 let folder: string;
 let store: Database;
 beforeEach(async () => {
   folder = mkdtempSync(join(tmpdir(), 'olive-ticks-'));
-  store = await openDatabase(`file:${join(folder, 'ticks.db')}`);
+  store = await openTestDatabase(join(folder, 'ticks.db'));
 });
 afterEach(() => rmSync(folder, { recursive: true, force: true }));
 const NOW = Date.UTC(2026, 10, 25, 9);

@@ -1,7 +1,7 @@
 /** What shoppers have ticked off, so that several phones go through one list in step. */
 import { eq, lt, sql } from 'drizzle-orm';
 import type { Tick } from '$lib/client/ticks.svelte';
-import { inWriteQueue, type Database } from './database';
+import { inTransaction, inWriteQueue, type Database } from './database';
 import { listTicks } from './schema';
 
 /** Nobody shops by a list for longer, ms. */
@@ -26,18 +26,20 @@ export async function saveTicks(
   now: number,
 ): Promise<Tick[]> {
   if (ticks.length > 0)
-    await inWriteQueue(async () => {
-      await database.delete(listTicks).where(lt(listTicks.at, now - KEPT_FOR_MS));
-      for (const { key, isDone, at } of ticks)
-        await database
-          .insert(listTicks)
-          .values({ list, key, isDone, at: Math.min(at, now) })
-          .onConflictDoUpdate({
-            target: [listTicks.list, listTicks.key],
-            set: { isDone, at: Math.min(at, now) },
-            // The later word; of two at one moment the tick stands.
-            setWhere: sql`excluded.at > ${listTicks.at} or (excluded.at = ${listTicks.at} and excluded.is_done)`,
-          });
-    });
+    await inWriteQueue(() =>
+      inTransaction(database, async (tx) => {
+        await tx.delete(listTicks).where(lt(listTicks.at, now - KEPT_FOR_MS));
+        for (const { key, isDone, at } of ticks)
+          await tx
+            .insert(listTicks)
+            .values({ list, key, isDone, at: Math.min(at, now) })
+            .onConflictDoUpdate({
+              target: [listTicks.list, listTicks.key],
+              set: { isDone, at: Math.min(at, now) },
+              // The later word; of two at one moment the tick stands.
+              setWhere: sql`excluded.at > ${listTicks.at} or (excluded.at = ${listTicks.at} and excluded.is_done)`,
+            });
+      }),
+    );
   return readTicks(database, list);
 }

@@ -31,6 +31,25 @@ const TROUBLES: readonly { pattern: RegExp; message: string; remedy: string }[] 
     message: 'Another program holds the database, so nothing was saved.',
     remedy: 'Close it, then do it again.',
   },
+  {
+    pattern: /OLIVE_FILE_GONE/,
+    message:
+      'The household’s file was moved, deleted or replaced while the program ran, so nothing was saved.',
+    remedy:
+      'Put the file back, or bring back the last copy (npm run restore), then start the program again.',
+  },
+  {
+    // Sent is not answered: what was asked may have been done.
+    pattern:
+      /fetch failed|ECONNREFUSED|ECONNRESET|ENOTFOUND|ETIMEDOUT|socket hang up|HRANA_CLOSED_ERROR/,
+    message: 'The database’s server did not answer, so it is not known whether this was saved.',
+    remedy: 'Look whether it is there before you do it again.',
+  },
+  {
+    pattern: /SERVER_ERROR|HTTP status 40[13]/,
+    message: 'The database’s server let nobody in, so nothing was saved.',
+    remedy: 'Set its address and token again (DATABASE_URL), then start the program again.',
+  },
 ];
 
 /** Words for trouble with the disk or the database; null where it is something else. */
