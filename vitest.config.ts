@@ -36,6 +36,7 @@ export default defineConfig({
         test: {
           ...test,
           name: 'application',
+          isolate: false,
           include: ['src/lib/**/*.test.ts', 'src/demo/**/*.test.ts', 'tests/*.test.ts'],
         },
       },
@@ -44,6 +45,7 @@ export default defineConfig({
         test: {
           ...test,
           name: 'over libSQL',
+          isolate: false,
           env: { OVER_LIBSQL: '1' },
           include: OF_THE_DATABASE.map((name) => `src/lib/server/${name}.test.ts`),
         },

@@ -107,8 +107,22 @@ export interface Plan {
   byId: ReadonlyMap<string, Operation>;
 }
 
-/** @returns what a schedule of that meal says to its cook; operations without a time are not in it */
+/** A live evening asks for its plan each second, and it is another one only after a new schedule. */
+const known = new WeakMap<CompiledMeal, WeakMap<Schedule, Plan>>();
+
+/**
+ * @returns what a schedule of that meal says to its cook; operations without a time are not in it. The same for the same
+ *   two documents, so nobody changes it
+ */
 export function planOf(compiled: CompiledMeal, schedule: Schedule): Plan {
+  const bySchedule = known.get(compiled) ?? new WeakMap<Schedule, Plan>();
+  known.set(compiled, bySchedule);
+  const plan = bySchedule.get(schedule) ?? makePlan(compiled, schedule);
+  bySchedule.set(schedule, plan);
+  return plan;
+}
+
+function makePlan(compiled: CompiledMeal, schedule: Schedule): Plan {
   const { problem } = compiled;
   const stepOf = new Map(problem.steps.map((s) => [s.id, s]));
   const timeOf = new Map(schedule.steps.map((s) => [s.id, s]));

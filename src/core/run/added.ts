@@ -6,9 +6,20 @@ import type { RunEvent } from './events';
 /** The meal with every dish that came in since. */
 export function withAdded(compiled: CompiledMeal, events: readonly RunEvent[]): CompiledMeal {
   return events.reduce(
-    (whole, e) => (e.kind === 'added' ? joined(whole, e.part) : whole),
+    (whole, e) => (e.kind === 'added' ? joinedOnce(whole, e.part) : whole),
     compiled,
   );
+}
+
+/** The same two make the same meal, and what is known of that meal is known by it. */
+const known = new WeakMap<CompiledMeal, WeakMap<CompiledMeal, CompiledMeal>>();
+
+function joinedOnce(whole: CompiledMeal, part: CompiledMeal): CompiledMeal {
+  const byPart = known.get(whole) ?? new WeakMap<CompiledMeal, CompiledMeal>();
+  known.set(whole, byPart);
+  const meal = byPart.get(part) ?? joined(whole, part);
+  byPart.set(part, meal);
+  return meal;
 }
 
 /** Pairs of stays that ask the oven for different temperatures. */
@@ -48,6 +59,8 @@ function joined(whole: CompiledMeal, part: CompiledMeal): CompiledMeal {
     problem,
     meanings: allOf(whole.meanings, part.meanings),
     notes: [...whole.notes, ...part.notes],
+    cold: [...(whole.cold ?? []), ...(part.cold ?? [])],
+    inPans: [...(whole.inPans ?? []), ...(part.inPans ?? [])],
   };
 }
 

@@ -1,8 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type * as nodeCrypto from 'node:crypto';
-import type { ScryptOptions } from 'node:crypto';
+import crypto, { type BinaryLike, type ScryptOptions } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import {
   enter,
@@ -20,21 +19,18 @@ import type { Database } from './database';
 import { addDevice, deviceKind, listDevices, logOut, nameDevice } from './devices';
 
 /** What each derivation was asked to cost. They are made a thirty-second as dear here, for a test makes a hundred. */
-const costs = vi.hoisted((): ScryptOptions[] => []);
-vi.mock('node:crypto', async (original) => {
-  const crypto = await original<typeof nodeCrypto>();
-  const scrypt = (
-    passcode: string,
-    salt: Buffer,
-    length: number,
-    cost: ScryptOptions,
-    done: (error: Error | null, key: Buffer) => void,
-  ): void => {
-    costs.push(cost);
-    crypto.scrypt(passcode, salt, length, { ...cost, N: (cost.N ?? 0) / 32 }, done);
-  };
-  return { ...crypto, scrypt };
-});
+const costs: ScryptOptions[] = [];
+const real = crypto.scrypt;
+const cheaper = (
+  passcode: BinaryLike,
+  salt: BinaryLike,
+  length: number,
+  cost: ScryptOptions,
+  done: (error: Error | null, key: Buffer) => void,
+): void => {
+  costs.push(cost);
+  real(passcode, salt, length, { ...cost, N: (cost.N ?? 0) / 32 }, done);
+};
 
 const folder = mkdtempSync(join(tmpdir(), 'olive-access-'));
 const NOW = Date.UTC(2026, 10, 25, 9);
@@ -43,9 +39,13 @@ const DAY = 86_400_000;
 let database: Database;
 
 beforeAll(async () => {
+  vi.spyOn(crypto, 'scrypt').mockImplementation(cheaper as typeof crypto.scrypt);
   database = await openTestDatabase(join(folder, 'x.db'));
 });
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
+afterAll(() => {
+  vi.restoreAllMocks();
+  rmSync(folder, { recursive: true, force: true });
+});
 
 async function cookieFor(passcode: string, now = NOW): Promise<string> {
   const entered = await enter(database, passcode, '192.0.2.1', now);

@@ -2,7 +2,7 @@
  * Who may come in. On this machine everybody; over the network only with the passcode, which is kept as a
  * hash by a memory-hard function (scrypt, RFC 7914), and then by a signed cookie.
  */
-import { createHmac, randomBytes, scrypt, timingSafeEqual } from 'node:crypto';
+import crypto, { createHmac, randomBytes, timingSafeEqual } from 'node:crypto';
 import { z } from 'zod';
 import { failure, success, type Outcome } from '$core/reason';
 import type { Database } from './database';
@@ -37,7 +37,7 @@ function derive(passcode: string, salt: Buffer): Promise<Buffer> {
 
 function deriveNow(passcode: string, salt: Buffer): Promise<Buffer> {
   return new Promise((resolve, reject) => {
-    scrypt(passcode.normalize('NFKC'), salt, KEY_BYTES, COST, (error, key) => {
+    crypto.scrypt(passcode.normalize('NFKC'), salt, KEY_BYTES, COST, (error, key) => {
       if (error) reject(error);
       else resolve(key);
     });
