@@ -80,7 +80,8 @@ mkdirSync(REPORTS, { recursive: true });
 // side they take as long as the longest of them.
 need('svelte-kit sync', run('npx', ['svelte-kit', 'sync']));
 await sideBySide([
-  ['types', 'npm', 'run', '--silent', 'check:types'],
+  ['types', 'npx', 'svelte-check', '--tsconfig', './tsconfig.json'],
+  ['types of scripts and browser tests', 'npx', 'tsc', '-p', 'tsconfig.scripts.json'],
   ['lint', 'npm', 'run', '--silent', 'check:lint'],
   ['format', 'npm', 'run', '--silent', 'check:format'],
   ['import direction', 'npm', 'run', '--silent', 'check:imports'],

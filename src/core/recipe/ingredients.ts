@@ -168,7 +168,7 @@ const baseOf = (amount: number, unit: Unit | null): number =>
   unit === null || kindOf(unit) === 'count' ? 0 : amount * UNITS[unit].size;
 
 const SALT_AND_PEPPER =
-  /^((?:[^\s,]+ ){0,4}salt(?: flakes)?)\s*(?:\band\b|[&,+])\s*((?:[^\s,]+ ){0,4}pepper)(,?\s+(?:to taste|as needed|to season|for seasoning))?$/i;
+  /^((?:[^\s,]+ ){0,4}salt(?: flakes)?)\s*(?:\band\b|\bn\b|[&,+])\s*((?:[^\s,]+ ){0,4}pepper)(,?\s+(?:to taste|as needed|to season|for seasoning))?$/i;
 
 /**
  * “Pepper” by the spoon, by the pinch, ground or to taste is the spice; counted, or cut in some way, it is the
@@ -242,6 +242,10 @@ const isPlainFood = (part: string): boolean =>
 /** “3 garlic all chopped”. */
 const ALL_DONE = /\s+all ((?:\p{L}+ly )?\p{L}+ed)$/iu;
 
+/** What is taken of another thing, told behind the first. */
+const PART_BEHIND =
+  /,\s+((?:zest|juice|rind)(?:\s*(?:\+|&|and)\s*(?:zest|juice|rind))?(?:\s+of)?\s+(?:\d|½|an?\b|one\b|half\b)\S*\s+\p{L}.*)$/iu;
+
 /** “2 onions, 1 stuck with 3 cloves”: one of them, and no food of its own. */
 const TOLD_OF = /^(?:of (?:them|it|these|which)|stuck|cut|left|kept|for|with|in|[a-z]+ed)\b/i;
 
@@ -253,6 +257,10 @@ function splitList(text: string): { text: string; own: string }[] {
     [];
   if (salt !== undefined && pepper !== undefined)
     return [salt, pepper].map((own) => ({ text, own: `${own}${measure}` }));
+  // “750 ml stock (hot), zest + juice 1 lemon” are two.
+  const zest = PART_BEHIND.exec(text);
+  if (zest && isCounted(text.slice(0, zest.index)))
+    return [text.slice(0, zest.index), zest[1] ?? ''].map((own) => ({ text, own }));
   // “Port & red wine, half and half”: how they are mixed.
   if (/[&+]|\band\b/.test(text) && /,\s*half (?:and|&) half$/i.test(text))
     return [{ text, own: text }];

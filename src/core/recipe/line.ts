@@ -52,7 +52,7 @@ const LEADING_PREPARATION = new RegExp(
 );
 /** “Onions chopped”, “cornstarch mixed with water”, “okra - straight from the freezer”: what follows is no food. */
 const TRAILING_PREPARATION = new RegExp(
-  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split)\b|brunoise\b|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the (?:top|dish|tin|basin|mould|pan|tray)|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) |about (?:half|an?|\d[\d.]*)[ -](?:an? )?(?:cm|mm|inch|centimet)|in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large |small |big |thick |thin |bite-?size[d]? |chunky )?(?:florets|chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
+  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split(?! (?:\p{L}+ )?(?:peas?|lentils?|beans?|chickpeas?|gram|dh?all?|mo?ong|mung|urad|chana)\b))\b|brunoise\b|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the (?:top|dish|tin|basin|mould|pan|tray)|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) |about (?:half|an?|\d[\d.]*)[ -](?:an? )?(?:cm|mm|inch|centimet)|in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large |small |big |thick |thin |bite-?size[d]? |chunky )?(?:florets|chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
   'iu',
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
@@ -109,7 +109,12 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
       findFood(before.trim()) !== null);
   const food = before.replace(SEPARATOR, '').trim();
   // “Brown sugar 40 g” is no work.
-  if (NO_LIST.test(before) && findFood(food)?.names.includes(food.toLowerCase()) !== true)
+  const isColumn = led > 0 && found.start > led;
+  if (
+    !isColumn &&
+    NO_LIST.test(before) &&
+    findFood(food)?.names.includes(food.toLowerCase()) !== true
+  )
     return null;
   if (/\b(?:the|an?|in|of|with|to|into)\s*$/i.test(before)) return null;
   // “Beets, 600 g, scrubbed”
@@ -146,7 +151,10 @@ const PART_OF = new RegExp(
 );
 
 /** “Juice 1 lime” leaves the word out. */
-const PART_BARE = new RegExp(String.raw`^(${PARTS})\s+(?=\d{1,2}\s+\p{L}{3})`, 'iu');
+const PART_BARE = new RegExp(
+  String.raw`^((?:${PARTS})(?:\s*(?:\+|&|and)\s*(?:${PARTS}))?)\s+(?=(?:\d{1,2}|½|half an?)\s+\p{L}{3})`,
+  'iu',
+);
 const withOf = (line: string): string => {
   const bare = PART_BARE.exec(line);
   const rest = line.slice(bare?.[0].length ?? 0);

@@ -18,7 +18,7 @@ import type { Piece, PieceKind, RawRecipe } from './types';
 const SHORT_NOTE = 8;
 /** “ok so heres my venison pot”: what a text without a title calls what it makes. */
 const CALLS_IT =
-  /\b(?:mak(?:e|ing)|we(?:'|’)?re (?:doing|cooking)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|i (?:do|make|cook) (?:the|a|my|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the(?! (?:group|chat|family|kids|first|people|record|weekend|freezer|week)\b)|our)|today(?: it(?:'|’)s| is|(?:'|’)s|,)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+|some\s+)?(?:(?:really|super|very|quick|simple|easy|lovely|delicious)\s+)*((?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing|(?:you|u) (?:asked|wanted|liked))\b|$)/iu;
+  /\b(?:mak(?:e|ing)|we(?:'|’)?re (?:doing|cooking)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|i (?:do|make|cook) (?:the|a|my|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the(?! (?:group|chat|family|kids|first|people|record|weekend|freezer|week)\b)|our)|today(?: it(?:'|’)s| is|(?:'|’)s|,)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+|some\s+)?(?:(?:really|super|very|quick|simple|easy|lovely|delicious)\s+)*((?:(?:[\p{L}'’-]+|&)\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s*\p{Extended_Pictographic}|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing|(?:you|u) (?:asked|wanted|liked))\b|$)/iu;
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -164,7 +164,7 @@ function labelSaid(f: Features, kind: PieceKind | undefined): Label | null {
 }
 
 const ON_THE_STOVE =
-  /^(?:on|in) (?:the |a |an |your )?(?:stove(?: ?top)?|hob|gas|old(?:-style| style)? (?:pressure )?cooker|stove ?top (?:pressure )?cooker|slow[- ]?cooker|oven)\b[^.:]{0,24}:\s|^slow(?:[- ]?cook(?:er|ing)?)?(?: way| method| version)?\s*(?:\([^()]*\))?\s*:\s/i;
+  /^(?:the )?(?:old(?:-fashioned| style)?|traditional|conventional|usual|stove ?top) (?:way|method)\b[^.:]{0,24}(?::|\s[–—-])\s|^(?:on|in) (?:the |a |an |your )?(?:stove(?: ?top)?|hob|gas|(?:old(?:-style| style)?|regular|normal|ordinary|standard) (?:pressure )?cooker|(?:old(?:-style| style)?|regular|normal|ordinary) pot|stove ?top (?:pressure )?cooker|slow[- ]?cooker|oven)\b[^.:]{0,24}:\s|^slow(?:[- ]?cook(?:er|ing)?)?(?: way| method| version)?\s*(?:\([^()]*\))?\s*:\s/i;
 /** “FAST (pressure): …”: which way it is, and then the work. */
 const THE_FAST_WAY =
   /^(?:fast|quick|pressure[- ]cooker|multi-?cooker)(?: way| method| version)?\s*(?:\([^()]*\))?\s*:\s+(?=\p{L}{3})/iu;

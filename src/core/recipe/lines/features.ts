@@ -43,6 +43,8 @@ export interface Features {
   verb: boolean;
   /** “White pepper, sesame oil, soy to serve”. */
   served: boolean;
+  /** “1 cup rice – wash & soak 20 mins”: an amount, a food and how it is prepared. */
+  listed: boolean;
   yield: string;
   /** The yield is all that it says. */
   yieldOnly: boolean;
@@ -158,6 +160,34 @@ function isNamedLikeWork(text: string): boolean {
   );
 }
 
+/** “Brown ale ......... 330 ml”: a column of foods, dots or a gap, and what is taken of each. */
+const COLUMN = /^\p{L}[\p{L} ,’'-]{2,60}?\s*(?:\.{3,}|…+|\s\.\.\.\s)\s*[\d½¼¾⅓⅔]/u;
+
+/** “1 cup brown rice – wash & soak 20 mins”: what is said of the food behind a dash, in brackets or after a comma. */
+const TOLD_BEHIND = /\s*(?:\s[–—-]\s|,\s(?=(?:\p{L}+ly )?\p{L}+(?:ed|en)\b)|\(|:\s).*$/su;
+const MOST_LISTED_WORDS = 8;
+/** An amount and a food, and behind them how it is prepared: the work of that line is its own. */
+function isListedFood({ text, isSentence, mark }: Line): boolean {
+  if (isSentence || mark === 'number' || /[.!]$/.test(text) || !/^[\d½¼¾⅓⅔]|[–—:-]\s\d/.test(text))
+    return false;
+  const head = text.replace(TOLD_BEHIND, '');
+  const behind = /^\s*(?:\s[–—-]\s|:\s)(\S+)/u.exec(text.slice(head.length))?.[1] ?? '';
+  // “Chana dal – 1 cup, soaked 30 min”: the amount stands behind the dash.
+  const whole = /^[\d½¼¾⅓⅔]/.test(behind)
+    ? text.slice(0, head.length + 3) + text.slice(head.length + 3).replace(TOLD_BEHIND, '')
+    : head;
+  if (whole === text || whole.split(/\s+/).length > MOST_LISTED_WORDS) return false;
+  const { amount, food, preparation } = parseLine(whole);
+  return (
+    amount !== null &&
+    preparation === null &&
+    findFood(food) !== null &&
+    !/\b(?:in|on|out|back|over|into)$/i.test(food) &&
+    !saysPressure(text) &&
+    !saysLidOn(text)
+  );
+}
+
 /** Foods that go on top or beside, without an amount. */
 const isServedWith = (text: string): boolean =>
   FOR_SERVING.test(text) && !VERB_FIRST.test(text) && mentionedFood(text) !== null;
@@ -207,7 +237,9 @@ export function featuresOf(line: Line): Features {
     (saysLevel(text) && /\d/.test(text)) ||
     (saysLidOn(text) && /\blid\b/i.test(text));
   const outside = text.replace(/\([^()]*\)/g, ' ');
-  const told = isNamedLikeWork(text) ? text.replace(/^\S+\s/, '') : text;
+  const isColumn = COLUMN.test(text) && !line.isSentence;
+  const listed = isListedFood(line);
+  const told = isNamedLikeWork(text) || isColumn ? text.replace(/^\S+\s/, '') : text;
   return {
     line,
     words: text.split(/\s+/).length,
@@ -219,18 +251,20 @@ export function featuresOf(line: Line): Features {
     amounts: foodAmounts(/^[\d½¼¾]/.test(text) ? outside : text),
     several: isSeveral(text),
     measure: MEASURE.test(text),
-    time: findDurations(text).length > 0,
+    time: findDurations(text).length > 0 && !listed,
     heat: findTemperature(text) !== null,
     pressure,
     food: mentionedFood(text) !== null,
     digits: /\d/.test(text),
     verbFirst:
-      VERB_FIRST.test(told) ||
+      (VERB_FIRST.test(told) && !listed) ||
       (line.isSentence && DONE_WITH.test(text)) ||
       NIGHT.test(text) ||
       isGoingIn(line),
-    verb: VERB.test(told) || IN_VESSEL.test(text) || NIGHT.test(text) || isGoingIn(line),
+    verb:
+      (VERB.test(told) && !listed) || IN_VESSEL.test(text) || NIGHT.test(text) || isGoingIn(line),
     served: isServedWith(text),
+    listed,
     yield: found,
     yieldOnly: found !== '' && restOfYield(text, found).length === 0,
     setting:

@@ -143,8 +143,15 @@ const ALL_DONE = /(?:,|\s[–—-])\s+(?:all|both)\s+((?:\p{L}+ly\s+)?\p{L}+(?:e
 const PART_BEFORE =
   /(?:^|[:,;]\s*)((?:(?:finely )?grated )?(?:zest|juice|rind)(?: and (?:zest|juice))? (?:of|from) )$/i;
 
+/** “Zest + juice 1 lemon”: two parts of one thing. */
+const PARTS_OF_ONE =
+  /\b(zest|juice|rind)\s*(?:\+|&|and)\s*(zest|juice|rind)\s+(?:of\s+)?(?=(?:\d|½|an?\b|one\b|half\b)\S*\s+\p{L})/giu;
+/** Where they are held together while the list is split. */
+const JOINT = '\u0001';
+
 /** @returns an ingredient line for each thing of the list; what is told of one stays with it */
-export function splitSpokenList(sentence: string): string[] {
+export function splitSpokenList(told: string): string[] {
+  const sentence = told.replace(PARTS_OF_ONE, `$1${JOINT}$2 of `);
   // “1 onion, 1 carrot, 1 stick celery, all finely chopped”: each of them is.
   const done = ALL_DONE.exec(sentence);
   if (done) {
@@ -160,7 +167,8 @@ export function splitSpokenList(sentence: string): string[] {
     .flatMap((part) => part.split(/,\s*(?=\S*\d\S*\s+\p{L}+\.?\s+each\b)/iu))
     .flatMap(spellEach)
     .flatMap((part) => part.split(BREAK))
-    .flatMap(unspoken)) {
+    .flatMap(unspoken)
+    .map((part) => part.replace(JOINT, ' and '))) {
     const item = inAll(
       waterOf(piece.trim().replace(FILLER, '').replace(ONCE_IT, '').replace(IN_PAN, '')),
     );

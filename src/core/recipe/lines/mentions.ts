@@ -51,7 +51,9 @@ const WEIGHING =
   /^\s*(?:of|weighing|,?\s*(?:that(?:'|’)?s|which is|which(?:'|’)s|so))?\s*(?:about|around|roughly)?\s*((?:\d[\d.,/]*|an?|one|two|three|four|half an?)\s*(?:kg|kilos?|kilograms?|g|grams?|lbs?|pounds?|oz|ounces?)(?:\s+and\s+a\s+(?:half|quarter))?)\b/i;
 
 /** “65C” is no number of cups. */
-const DEGREES = /^\d{2,3} ?(?:°|[CF]\b|deg)/;
+const DEGREES = /^\d{2,3} ?(?:°|[CF]\b|deg)|^\d ?(?:°|deg)/;
+/** “Chill to 8C”: so cold, where nothing behind it is measured in cups. */
+const COLD_DEGREES = /^\d ?C$/;
 /** “Porridge setting”: a button, and no food. */
 const isProgram = (clause: string, name: string): boolean =>
   new RegExp(
@@ -183,13 +185,23 @@ export function foodsInMethod(
     for (const amount of findAmounts(sentence)) {
       if (times.some((t) => amount.start < t.end && amount.end > t.start)) continue;
       if (DEGREES.test(sentence.slice(amount.start))) continue;
+      const isCold = COLD_DEGREES.test(sentence.slice(amount.start, amount.end));
+      if (
+        isCold &&
+        /\b(?:to|at|below|under|above|over|reaches)\s+$/i.test(sentence.slice(0, amount.start))
+      )
+        continue;
       if (RESERVED.test(sentence.slice(Math.max(0, amount.start - 14), amount.start))) continue;
       const isArticle = /^an?\b/i.test(sentence.slice(amount.start));
       if (isArticle && BECOMES.test(sentence.slice(0, amount.start))) continue;
       const phrase = wineOf(phraseBehind(sentence, amount).replace(/\bpdr\b/i, 'powder'), amount);
       const told = sentence.slice(amount.start, amount.end);
-      const before =
-        isListless && mentionedFood(phrase) === null ? foodBefore(sentence, amount) : '';
+      // “Top with puff pastry (320 g sheet)”: what stands before the bracket is measured in it.
+      const isInBracket = sentence[amount.start - 1] === '(';
+      const own = isInBracket ? { ...amount, start: amount.start - 1 } : amount;
+      const isBehind = (isListless || isInBracket) && mentionedFood(phrase) === null;
+      const before = isBehind ? foodBefore(sentence, own) : '';
+      if (isInBracket && isBehind && (before === '' || isKnown(before))) continue;
       if (before !== '' && !isKnown(before)) {
         keep(`${told.replace(/\s+of$/i, '')} ${before}`, before);
         continue;
