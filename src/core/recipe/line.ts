@@ -52,7 +52,7 @@ const LEADING_PREPARATION = new RegExp(
 );
 /** “Onions chopped”, “cornstarch mixed with water”, “okra - straight from the freezer”: what follows is no food. */
 const TRAILING_PREPARATION = new RegExp(
-  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split(?! (?:\p{L}+ )?(?:peas?|lentils?|beans?|chickpeas?|gram|dh?all?|mo?ong|mung|urad|chana)\b))\b|brunoise\b|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the (?:top|dish|tin|basin|mould|pan|tray)|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) |about (?:half|an?|\d[\d.]*)[ -](?:an? )?(?:cm|mm|inch|centimet)|in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large |small |big |thick |thin |bite-?size[d]? |chunky )?(?:florets|chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
+  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split(?! (?:\p{L}+ )?(?:peas?|lentils?|beans?|chickpeas?|gram|dh?all?|mo?ong|mung|urad|chana)\b))\b|brunoise\b|(?:a few|some)(?: \p{L}+)?$|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the (?:top|dish|tin|basin|mould|pan|tray)|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) |about (?:half|an?|\d[\d.]*)[ -](?:an? )?(?:cm|mm|inch|centimet)|in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large |small |big |thick |thin |bite-?size[d]? |chunky )?(?:florets|chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
   'iu',
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
@@ -103,6 +103,12 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
   const isMeasure =
     MEASURE.test(text.slice(found.end)) ||
     (/^\s*(?:nos\.?\s*)?(?:$|,)/i.test(text.slice(found.end)) && COUNTED_FOOD.test(before)) ||
+    // “Pumpkin 1 cut into pieces”
+    (/^\s*(?:cut|chopped|sliced|diced|peeled|cubed|halved|quartered|trimmed|broken|slit)\b/i.test(
+      text.slice(found.end),
+    ) &&
+      COUNTED_FOOD.test(before) &&
+      findFood(before.trim()) !== null) ||
     // “onion 2 chopd”
     (/^\s*(?:fine(?:ly)? )?(?:ch|sl|d|gr|min|cr|p)\p{L}*d\s*$/iu.test(text.slice(found.end)) &&
       COUNTED_FOOD.test(before) &&

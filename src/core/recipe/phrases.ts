@@ -39,7 +39,7 @@ export const saysSwitch = has(
 );
 /** Beside the pot, on a stove. */
 export const saysBurner = has(
-  /\bin (?:\d|two|three|four|several) (?:big |large |small )*(?:sauce)?pans\b|\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bon (?:the )?induction\b|\brondeau\b|\bon (?:a |the )?(?:hot |dry )?tawa\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b|\bin(?:to)? (?:(?:a|another|the other|your) |(?=small|little))(?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok|kadai|karahi|tawa)\b(?!\s*(?:that|which) fits)|\bin(?:to)? (?:an?|another|the other) (?:[a-z-]+ ){1,2}(?:skillet|frying[- ]pan|saucepan|wok)\b/i,
+  /\b(?:a|an|another|your|(?:very )?(?:big|large)) (?:(?:very|big|large|deep|wide|second|separate|huge) )*(?:pan|saucepan|stockpot) of (?:(?:boiling|salted|simmering|well|hot) )*water\b|\bin (?:\d|two|three|four|several) (?:big |large |small )*(?:sauce)?pans\b|\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bon (?:the )?induction\b|\brondeau\b|\bon (?:a |the )?(?:hot |dry )?tawa\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b|\bin(?:to)? (?:(?:a|another|the other|your) |(?=small|little))(?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok|kadai|karahi|tawa)\b(?!\s*(?:that|which) fits)|\bin(?:to)? (?:an?|another|the other) (?:[a-z-]+ ){1,2}(?:skillet|frying[- ]pan|saucepan|wok)\b/i,
 );
 /** What it is done in is another pot, pan or bowl than before. */
 export const saysElsewhere = has(
@@ -63,7 +63,7 @@ export const saysOtherPot = has(
 export const saysSaute = has(/\bsaut[eé]/i);
 export const saysSlow = has(/\bslow[- ]?cook(?:er|ing)?\b|\bcrock/i);
 export const saysMeanwhile = has(
-  /^(?:meanwhile|in the meantime|at the same time|while (?:the|it|that|this|they|everything)\b|during (?:the|this|that))/i,
+  /^(?:meanwhile|in the meantime|at the same time|while (?:the|it|that|this|they|everything)\b|during (?:the|this|that)|(?:cook|boil|make|prepare|fry|steam|roast|heat|put)\b[^.:;]{2,48}\b(?:meanwhile|in the meantime)\b)/i,
 );
 /** Tells of something that has happened, not something to do. */
 export const saysWhen = has(/^(?:when|once|as soon as|after the|if)\b/i);

@@ -18,7 +18,7 @@ import type { Piece, PieceKind, RawRecipe } from './types';
 const SHORT_NOTE = 8;
 /** “ok so heres my venison pot”: what a text without a title calls what it makes. */
 const CALLS_IT =
-  /\b(?:mak(?:e|ing)|we(?:'|’)?re (?:doing|cooking)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|i (?:do|make|cook) (?:the|a|my|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the(?! (?:group|chat|family|kids|first|people|record|weekend|freezer|week)\b)|our)|today(?: it(?:'|’)s| is|(?:'|’)s|,)|called|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+|some\s+)?(?:(?:really|super|very|quick|simple|easy|lovely|delicious)\s+)*((?:(?:[\p{L}'’-]+|&)\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s*\p{Extended_Pictographic}|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing|(?:you|u) (?:asked|wanted|liked))\b|$)/iu;
+  /\b(?:mak(?:e|ing)|we(?:'|’)?re (?:doing|cooking)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|i (?:do|make|cook) (?:the|a|my|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the(?! (?:group|chat|family|kids|first|people|record|weekend|freezer|week)\b)|our)|today(?: it(?:'|’)s| is|(?:'|’)s|,)|called|promised (?:you|u)|(?:you|u) (?:asked|wanted) for|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+|some\s+)?(?:(?:really|super|very|quick|simple|easy|lovely|delicious)\s+)*((?:(?:[\p{L}'’-]+|&)\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s*\p{Extended_Pictographic}|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing|(?:i|we) (?:made|make|do|did|cooked|served)|(?:you|u) (?:asked|wanted|liked))\b|$)/iu;
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -97,8 +97,23 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
   recipe.yieldText = yieldOf(features, labels);
   recipe.yieldText ||=
     /\bfor (?:one|two|three|four|five|six|eight|ten|twelve)$/i.exec(recipe.name)?.[0] ?? '';
+  recipe.name ||= namedBelow(source, features, labels);
   recipe.name ||= spokenName(features.map((f) => f.line));
   return recipe;
+}
+
+/** A name that stands below the list, with its facts on the same line: “Green prawn rice — 4 portions”. */
+function namedBelow(
+  source: string,
+  features: readonly Features[],
+  labels: readonly Label[],
+): string {
+  const named = features.find((f, i) => {
+    const next = features[i + 1];
+    const isOneLine = next && !source.slice(f.line.end, next.line.start + 1).includes('\n');
+    return labels[i] === 'section' && isOneLine && (next.yieldOnly || next.meta);
+  });
+  return named?.line.text ?? '';
 }
 
 /** “Day before” over some lines: all of them are of that day. */
@@ -291,7 +306,12 @@ const WHOLE_TIME =
 const AHEAD = /\b(?:ahead|in advance|keeps|freezes)\b/i;
 function besideYield(recipe: RawRecipe, rest: string): void {
   const words = rest.replace(/^(?:makes|serves)\s*[;,|·]\s*/i, '');
-  if (AHEAD.test(words)) recipe.notes.push(words);
+  // “Feeds 8 with 800 g of pappardelle”: that has to be bought, too.
+  const with_ = /^(?:with|over|on|plus|and)\s+(?=\d)/i.exec(words)?.[0] ?? '';
+  const food = words.slice(with_.length);
+  if (with_ !== '' && parseAmount(food).unit !== null && mentionedFood(food) !== null)
+    recipe.ingredients.push(food);
+  else if (AHEAD.test(words)) recipe.notes.push(words);
   else if (WHOLE_TIME.test(words) && findDurations(words).length > 0) recipe.aside.push(words);
   else recipe.leftOver.push(words);
 }

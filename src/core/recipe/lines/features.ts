@@ -91,6 +91,9 @@ const GOES_IN = /^(?:\p{L}+ ){1,3}in\.$/iu;
 /** “Small bunch dill”, “a glug of oil”: a measure without a number. */
 const MEASURE =
   /^(?:an?\s+|some\s+|few\s+|good\s+|the\s+)*(?:small|large|big|generous|heaped|heaping|scant|whole|fresh|fat|good)?\s*(?:bunch|bunches|handfuls?|fistfuls?|packets?|sachets?|sprigs?|knobs?|nubs?|pinch(?:es)?|dash(?:es)?|splash|drizzle|glug|squeeze|shake|ladles?|sticks?|heads?|cloves?|tins?|cans?|jars?|bags?|box(?:es)?|slices?|stalks?|stems?|cubes?|piece|thumb|(?:zest|juice|rind|leaves) (?:of|from)|\d+(?:\.\d+)? ?(?:cm|mm|inch(?:es)?|["”]) (?:(?:piece|knob|stick|length|thumb) (?:of )?)?(?:fresh )?(?:root )?(?:ginger|galangal|turmeric|horseradish|cinnamon))\b/i;
+/** “Tamarind – small lemon size”: as large as a thing that everybody knows. */
+const SIZE_OF =
+  /^\p{L}+(?: \p{L}+)?\s(?:[-–:]\s)?(?:an? )?(?:small |big |large )?(?:lemon|lime|walnut|marble|gooseberry|golf ball|egg|thumb|plum|pea)[- ]?siz(?:e|ed)\b/iu;
 const META =
   /^(?:from|to|cc|bcc|date|sent):\s|^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|rest(?:ing)?|chill(?:ing)?|bake|baking|soak(?:ing)?|ready)(?: time)?\s*:?\s*\d+(?:\s*[-–]\s*\d+)?(?: ?(?:m|min|mins|minutes|h|hrs?|hours?))?$|^(?:us customary|imperial|metric)\b|^\d+(?:\.\d+)?[- ]?(?:qts?|quarts?|l|lit(?:re|er)s?)\b[^,]{0,16}\b(?:or (?:bigger|larger|more)|cooker|pot)\b|^(?:(?:prep(?:aration)?|cook(?:ing)?|total|ready)\b[:\s]*(?:in |about )?\d+\s*(?:min\w*|m\b|h\w*)\b(?!\s*(?:@|at|on|under|with|until|,))|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|level|recipe by|adapted from)\b\s*[:|]|nutrition\b|calories\b|[^.]*\bper serving\b[^.]*\bkcal|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
 /** “Makes 6 cups”: what comes of it, and not for how many. */
@@ -250,7 +253,7 @@ export function featuresOf(line: Line): Features {
     // A size told in brackets is no second thing.
     amounts: foodAmounts(/^[\d½¼¾]/.test(text) ? outside : text),
     several: isSeveral(text),
-    measure: MEASURE.test(text),
+    measure: MEASURE.test(text) || (SIZE_OF.test(text) && !line.isSentence && !listed),
     time: findDurations(text).length > 0 && !listed,
     heat: findTemperature(text) !== null,
     pressure,

@@ -68,6 +68,8 @@ const sum = (...costs: (number | false)[]): number =>
 const isMeasured = (f: Features): boolean =>
   f.measure && f.words <= 5 && !f.stop && !f.time && !f.line.isSentence;
 
+const FROM = /^(?:adapted |taken |inspired )?(?:from|by|after) (?:the |a |an |my |our |\p{Lu})/iu;
+
 function ingredientCost(f: Features): number {
   const base =
     f.amount === 'unit'
@@ -93,6 +95,8 @@ function ingredientCost(f: Features): number {
     isDayHeading(f.line.text) && 4,
     isOfVessel(f) && 3,
     f.tools && 5,
+    // “From the Sunday supplement”: where it is taken from.
+    FROM.test(f.line.text) && f.amount === null && !f.food && 4,
     // “4 people, one large pot”
     f.yield !== '' && f.line.text.startsWith(f.yield) && 3,
     /^(?:makes|yields?|serves|feeds)\b/i.test(f.line.text) && 4,

@@ -56,10 +56,12 @@ function listStart(sentence: string): number {
   if (depth) return depth.index + depth[0].length;
   const [first] = findAmounts(outside).filter(
     (a) =>
-      a.start === 0 ||
-      a.unit !== null ||
-      MEASURE.test(sentence.slice(a.end)) ||
-      mentionedFood(sentence.slice(a.end, a.end + 40)) !== null,
+      // “For the two of us I do 400 g …” counts people.
+      !/^\s*(?:(?:of )?(?:us|you|them)|people)\b/i.test(outside.slice(a.end)) &&
+      (a.start === 0 ||
+        a.unit !== null ||
+        MEASURE.test(sentence.slice(a.end)) ||
+        mentionedFood(sentence.slice(a.end, a.end + 40)) !== null),
   );
   if (!first) return 0;
   if (PACKED.test(sentence)) return 0;
@@ -70,6 +72,14 @@ function listStart(sentence: string): number {
   // “Rajma one cup, cream half a cup”: the food stands in front of its amount.
   const from =
     Math.max(-1, ...[',', ':', ';', '.'].map((c) => sentence.lastIndexOf(c, first.start))) + 1;
+  // “Mixed vegetables – drumstick 1, pumpkin 1 cup”: what they are together, and then each.
+  const dash = /^[^\d,:;.]{3,30}\s[-–—]\s+(?=\p{L})/u.exec(sentence)?.[0].length ?? 0;
+  if (
+    dash > from &&
+    dash < first.start &&
+    mentionedFood(sentence.slice(dash, first.start)) !== null
+  )
+    return dash;
   const before = sentence.slice(from, first.start).trim();
   // “Tadka - 2 tbsp ghee”: what it is for, and then the first thing of it.
   const isHeading =

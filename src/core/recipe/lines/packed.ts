@@ -23,10 +23,12 @@ const FACT =
 
 /** “Preparation: 15 minutes” is how long, and no method. */
 const ONLY_TIME =
-  /^(?:about |approx\.? |ca\.? )?\d[\d.,/½¼ ]*(?:(?:-|–|to) ?\d+ ?)?(?:m|mins?|minutes?|h|hrs?|hours?)\b\.?(?: ?\d+ ?(?:m|mins?|minutes?)\b\.?)?$/i;
+  /^(?:about |approx\.? |ca\.? )?\d[\d.,/½¼ ]*(?:(?:-|–|to) ?\d+ ?)?(?:m|mins?|minutes?|h|hrs?|hours?)\b\.?(?: ?\d+ ?(?:m|mins?|minutes?)\b\.?)?(?:,? ?(?:plus|\+|and|&) (?:\p{L}+ )?(?:overnight|soaking|chilling|marinating|resting|cooling|rising|proving|freezing|setting|pressuri[sz]ing|coming (?:up )?to pressure|time to (?:come|get|build))[^.]{0,40})?$/iu;
 
 /** “Onions x2, carrots x2 (all in chunks)”. */
 const TIMES = /^\p{L}[\p{L} ]{2,24}\s*[x×]\s?\d{1,2}(?:\s*\([^()]*\))?$/iu;
+
+const NAMED = /^(\p{Lu}[^\d—–|:.]{3,60}?)\s+[—–]\s+(?=\S)/u;
 
 /** The parts of a text between separators, with their places; what is empty is none. */
 function between(text: string, from: number, separator: RegExp): PackedPart[] {
@@ -69,6 +71,11 @@ export function unpack(text: string, isFirst: boolean): PackedPart[] {
   const from = isHeaded ? heading[0].length : (isFor?.[0].length ?? 0);
   const head = from > 0 ? [{ text: text.slice(0, from).trim(), at: 0 }] : [];
   const bars = between(text, from, BAR);
+  // “Green prawn rice — 4 portions, ready in 30 min”: what it is, and facts of it.
+  const dash = isFirst || from > 0 ? null : NAMED.exec(text);
+  const facts = dash ? between(text, dash[0].length, /\s*(?:[|·•]|,\s)\s*/) : [];
+  if (dash && facts.length > 0 && facts.every((p) => isFact(p.text)))
+    return [{ text: dash[1] ?? '', at: 0 }, ...facts];
   const commas = between(text, from, /,\s*/);
   if (from === 0 && commas.length > 1 && commas.every((p) => TIMES.test(p.text))) return commas;
   if (isFirst && from === 0)

@@ -218,12 +218,18 @@ function kindIn(
   );
 }
 
+/** “While it’s under pressure boil the pasta”: when, and no cycle. */
+const WHILE_UNDER =
+  /^(?:(?:meanwhile,? )?(?:while|whilst|as)\s+)?(?:it|that|this|they|everything|the [\p{L} ]{2,20}?)(?:(?:'|’)s|(?:'|’)re| is| are)?\s+(?:(?:still |cooking )?(?:under|at)|coming (?:up )?to|getting (?:up )?to) (?:(?:full|high|low|the) )?pressure,?\s+(?=\p{L})/iu;
+const WHILE = /^(?:meanwhile,? )?(?:while|whilst|as)\b/i;
+
 function factsOf(
-  text: string,
+  told: string,
   sentence: string,
   at: number,
   { next = '', before = '', hasPan = false }: Around,
 ): Clause {
+  const text = WHILE.test(sentence) ? told.replace(WHILE_UNDER, '') : told;
   const natural = saysNatural(text) && !isNegated(text, saysNatural);
   const quick = saysQuick(text) && !isNegated(text, saysQuick);
   const comingUp = COMING_UP.test(text);
@@ -238,7 +244,8 @@ function factsOf(
     level: levelIn(text),
     celsius: findTemperature(text),
     kind: kindIn(text, saysPreheat(before) ? `${before} ${sentence}` : sentence, times, isStanding),
-    isBurner: saysBurner(sentence) || (hasPan && SAME_PAN.test(sentence)),
+    // The pot is shut meanwhile: what is boiled is boiled beside it.
+    isBurner: text !== told || saysBurner(sentence) || (hasPan && SAME_PAN.test(sentence)),
     pressure:
       (saysPressure(text) || WHISTLES.test(text)) &&
       !/\b(?:no|without) pressure\b/i.test(text) &&
@@ -294,7 +301,7 @@ function factsOf(
 
 /** “If not, lid back on for 5 minutes”: the case is that of what follows it. */
 const CASE =
-  /^(?:and |but )?if (?:(?:it|they)(?:(?:'|’)(?:s|re)| is| are) )?(?:still |not )?(?:not|so|needed|necessary|need be|under|below|short|raw|hard|tough|firm|pink|underdone|undercooked|done|cooked|tender|ready|soft|there)(?: yet| enough)?$|^(?:and |but )?if (?:it|they|that) (?:do|does|is|are|has|have)(?:n(?:'|’)t| not)$/i;
+  /^(?:and |but )?if (?:(?:it|they)(?:(?:'|’)(?:s|re)| is| are) )?(?:still |not )?(?:not|so|needed|necessary|need be|under|below|short|raw|hard|tough|firm|pink|underdone|undercooked|done|cooked|tender|ready|soft|there)(?: yet| enough)?$|^(?:and |but )?if (?:it|they|that) (?:do|does|is|are|has|have)(?:n(?:'|’)t| not)$|^(?:and |but )?if (?:the |your |any |some )?\p{L}+(?: \p{L}+)? (?:is|are|has|have|do|does|looks?|seems?|feels?)(?:n(?:'|’)t| not)?\b[^,]{0,40}$/iu;
 
 /** “Serve with the cream, whipped (3 minutes)”: how it is made ready, and no work of its own. */
 const MADE_READY =

@@ -127,8 +127,14 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
  */
 export function besidePot(p: Path, c: Clause, kind: FoundKind): FoundKind {
   const isOnHeat = kind === 'brown' || kind === 'simmer';
-  const isInThatPan =
-    p.going?.kind === 'burner' && c.at - p.going.at <= 1 && p.cycle?.release.kind === 'unknown';
+  const isNext = p.going?.kind === 'burner' && c.at - p.going.at <= 1;
+  const end = p.stages.at(-1);
+  // “Put the beans in a large saucepan. Boil hard for 10 minutes, then simmer for 40.”
+  const isUntimed =
+    end?.kind === 'burner' &&
+    (end.minutes === null || end.sentences.at(-1) === c.sentence) &&
+    !c.inCooker;
+  const isInThatPan = isNext && (p.cycle?.release.kind === 'unknown' || isUntimed);
   if (isOnHeat && (isInThatPan || p.inSaucepan) && !c.saute) return 'burner';
   if (isSimmeredOn(p, c)) return 'simmer';
   const isBeside = isOnHeat || (kind === 'crisp' && !ABOVE.test(c.sentence));

@@ -1,0 +1,154 @@
+/** Pans that go on beside the pot, heads of texts, and things told by their size. Facts are common practice. */
+import { describe, expect, it } from 'vitest';
+import { imported, importedText, shape } from '../../../tests/support/imported';
+
+const of = (text: string) => importedText(text).dish;
+
+describe('a pan beside the pot', () => {
+  it('what was put into a saucepan boils there, in the next sentence too', () => {
+    const dish = of(`Oxtail
+serves 6
+1.6kg oxtail
+300g dried butter beans, soaked overnight
+400ml stock
+
+1. Add the stock and oxtail. Cook at high pressure for 50 minutes, then natural release (about 25 minutes).
+2. While that's happening, put the drained beans in a large saucepan with fresh water. Boil hard for 10 minutes, skim, then simmer for 40-50 minutes until creamy.
+3. Lift the oxtail out, then boil the sauce on sauté for 8 minutes until glossy.`);
+    expect(shape(dish)).toEqual([
+      ['soak', 480],
+      ['pressure', 50],
+      ['burner', 50],
+      ['simmer', 8],
+    ]);
+  });
+
+  it('“while it’s under pressure boil the pasta” is no second cycle', () => {
+    const dish = of(`Mushrooms
+serves 2
+400g mushrooms
+150 ml stock
+200g tagliatelle
+
+Mushrooms and stock in. Lid on, 3 minutes on high, quick release.
+While it's under pressure boil the pasta for 9 mins.`);
+    expect(dish.stages.filter((s) => s.kind === 'pressure')).toHaveLength(1);
+    expect(dish.stages.find((s) => s.kind === 'burner')).toMatchObject({ minutes: 9 });
+  });
+
+  it('“in the meantime” stands behind the work, and a pan of water is on the stove', () => {
+    const dish = of(`Ragù
+serves 8
+1kg short rib
+700g passata
+800g pappardelle
+
+Rib and passata in. Lid on. High pressure, 45 min, natural release.
+Sauté, 10 min, till it's thick.
+Cook the pappardelle in the meantime: a very big pan of salted water needs 15 minutes to boil.`);
+    expect(shape(dish).slice(-2)).toEqual([
+      ['simmer', 10],
+      ['burner', 15],
+    ]);
+  });
+
+  it('“if the prawns aren’t pink, sauté 1 min” is for another case', () => {
+    const dish = of(`Prawn rice
+serves 4
+300 g rice
+400 g prawns
+550 ml water
+
+Rice and water in. Pressure cook 4 min high, NPR 10.
+Stir in the prawns, lid back on (no heat) for 5 min; if the prawns aren't pink, sauté 2 min.`);
+    expect(dish.stages.some((s) => s.kind === 'simmer' || s.kind === 'brown')).toBe(false);
+    expect(dish.stages.some((s) => s.kind === 'rest')).toBe(true);
+  });
+});
+
+describe('heads', () => {
+  it.each(['Preparation: 25 minutes, plus overnight soaking', 'Cooking: 10 min + chilling'])(
+    '%s: is a fact, and no step',
+    (head) => {
+      const dish = of(`Leek stew
+serves 4
+${head}
+
+1 kg leeks
+400 ml stock
+
+High pressure 5 minutes, quick release.`);
+      expect(shape(dish)).toEqual([['pressure', 5]]);
+    },
+  );
+
+  it('where it was taken from is no ingredient', () =>
+    expect(
+      of(`Cider-braised belly
+from the Sunday supplement
+
+1.5kg pork belly
+500ml cider
+
+High pressure, 45 minutes. Natural release.`).ingredients.map((i) => i.food),
+    ).toEqual(['pork belly', 'cider']));
+
+  it('a name below the list, with how long it all takes, is a name', () => {
+    const dish = of(`| Ingredient | Amount |
+|---|---|
+| Basmati rice | 300 g |
+| Coconut milk | 400 ml |
+| King prawns | 400 g |
+
+**Green prawn rice** — 4 portions, ready in 30 min
+
+1. Sauté paste 1 min. Add coconut milk and rice.
+2. Pressure cook 4 min high, NPR 10.`);
+    expect(dish).toMatchObject({ name: 'Green prawn rice', servings: 4 });
+    expect(dish.stages.every((s) => !('minutes' in s) || s.minutes !== 30)).toBe(true);
+  });
+
+  it('what it feeds them with has to be bought', () =>
+    expect(
+      of(`Ragù
+Feeds 8 with 800g of pappardelle
+
+1kg short rib
+700g passata
+
+High pressure, 45 min, natural release.`).ingredients.find((i) => i.food === 'pappardelle'),
+    ).toMatchObject({ amount: 800, unit: 'g' }));
+});
+
+describe('lists in talk', () => {
+  it('“for the two of us I do 400 g …” counts people and then mushrooms', () =>
+    expect(
+      of(`Hi Jo, promised you the mushroom pot I made when you came.
+For the two of us I do 400g chestnut mushrooms, a big onion, 150 ml stock and 200 g barley.
+Lid on, 20 minutes on high, natural release.`),
+    ).toMatchObject({
+      name: 'Mushroom pot',
+      servings: 2,
+      ingredients: [{ amount: 400 }, {}, {}, {}],
+    }));
+
+  it('a heading, a dash, and then each thing; one of them cut into pieces', () =>
+    expect(
+      imported(
+        'Mixed vegetables - pumpkin 1 cut into pieces, carrot 1 cup cubes, brinjal 2 small',
+        'High pressure 4 minutes, quick release.',
+      ).dish.ingredients.map((i) => [i.amount, i.food]),
+    ).toEqual([
+      [1, 'pumpkin'],
+      [1, 'carrot'],
+      [2, 'brinjal'],
+    ]));
+
+  it('as large as a lemon is a measure', () =>
+    expect(
+      imported(
+        '1 cup toor dal\nTamarind - small lemon size, soaked in hot water',
+        'High pressure 8 minutes, natural release.',
+      ).dish.ingredients[1],
+    ).toMatchObject({ food: 'Tamarind', amount: null }));
+});
