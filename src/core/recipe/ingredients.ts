@@ -57,7 +57,7 @@ function withLengths(line: string): string {
     line
       // “4 cm ginger”: a piece so long.
       .replace(
-        /^((?:an?\s+|about\s+)?[\d½¼¾][\d.,]*)\s*(cm|inch(?:es)?)\s+(?=(?:fresh\s+)?(?:ginger|galangal|turmeric|horseradish|cinnamon)\b)/iu,
+        /^((?:an?\s+|about\s+)?[\d½¼¾][\d.,]*)\s*(cm|in|inch(?:es)?)\s+(?=(?:fresh\s+)?(?:ginger|galangal|turmeric|horseradish|cinnamon)\b)/iu,
         '$1-$2 piece ',
       )
       .replace(/^([^\p{L},(]*[\d½¼¾⅓⅔])\s*["”″]\s*(?=[\p{L}(])/u, '$1-inch ')
@@ -275,11 +275,17 @@ function splitList(text: string): { text: string; own: string }[] {
   const spelt = spellEach(text);
   if (spelt.length > 1) return spelt.map((own) => ({ text, own }));
   // “Sour cream + coriander for the top”, “white pepper, sesame oil, soy to serve”: all of them are.
-  const [serving = ''] = FOR_SERVING.exec(text) ?? [];
-  const served = serving === '' ? [] : text.slice(0, -serving.length).split(WITH_AND);
+  // “… and a soft egg each to serve (6 min from boiling)”: how the last of them is made.
+  const [made = ''] = /\s*\([^()]*\)$/.exec(text) ?? [];
+  const foods = made === '' ? text : text.slice(0, -made.length);
+  const [serving = ''] = FOR_SERVING.exec(foods) ?? [];
+  const served = serving === '' ? [] : foods.slice(0, -serving.length).split(WITH_AND);
   const plain = served.filter(isPlainFood).length;
   if (served.length > 1 && plain >= served.length - (served.length > 2 ? 1 : 0))
-    return served.map((one) => ({ text, own: `${one}, ${serving.replace(/^[,\s]+/, '')}` }));
+    return served.map((one, i) => ({
+      text,
+      own: `${one}, ${serving.replace(/^[,\s]+/, '')}${i === served.length - 1 ? made : ''}`,
+    }));
   // “2 tsp cumin 1 tsp oregano”: nobody types commas.
   const typed = /[,()+&/]|\b(?:and|or|plus|each)\b/i.test(text) ? [] : unspoken(text);
   if (typed.length > 1) return typed.map((own) => ({ text, own: own.replace(ALL_DONE, ', $1') }));
@@ -325,7 +331,10 @@ function splitList(text: string): { text: string; own: string }[] {
     const { amount, rest } = parseAmount(p);
     return amount !== null && mentionedFood(p) !== null && !TOLD_OF.test(rest) && !/^or\b/i.test(p);
   };
-  if (isFoods && parts.every(isOne)) return parts.map((own) => ({ text, own }));
+  // “2 tsp light soy, 1 tsp sesame oil”: the first may be of a name that nobody knows.
+  const isMeasured = (p: string): boolean => (parseAmount(p).unit ?? 'piece') !== 'piece';
+  if (isFoods && parts.slice(1).every(isOne) && (isOne(parts[0] ?? '') || parts.every(isMeasured)))
+    return parts.map((own) => ({ text, own }));
   // “1 cucumber, 400 g yoghurt, mint”: what comes last may be without a number.
   const counted = parts.filter(isOne);
   const isPlain = (p: string): boolean =>

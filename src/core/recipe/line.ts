@@ -321,7 +321,10 @@ export function parseLine(text: string): IngredientLine {
     const [first = '', second = '', ...further] = food.split(/[,;]/).map((part) => part.trim());
     // “Boneless, skinless chicken thighs”: the food comes after words that only describe it.
     const isDescribed =
-      mentionedFood(first) === null && mentionedFood(second) !== null && !IS_WORK.test(second);
+      !/\d/.test(second) &&
+      mentionedFood(first) === null &&
+      mentionedFood(second) !== null &&
+      !IS_WORK.test(second);
     food = isDescribed ? `${first} ${second}` : first;
     notes.push((isDescribed ? further : [second, ...further]).filter(Boolean).join(', '));
   }

@@ -152,3 +152,59 @@ Lid on, 20 minutes on high, natural release.`),
       ).dish.ingredients[1],
     ).toMatchObject({ food: 'Tamarind', amount: null }));
 });
+
+describe('another way to say it', () => {
+  it('“porridge button or 30 min high if you haven’t got one” is a hold of half an hour', () => {
+    const dish = of(`Congee
+1 cup jasmine rice
+8 cups chicken stock
+
+Everything in the pot. Porridge button or 30 min high if you haven't got one. Let it come down naturally.
+4 big bowls. Thickens as it sits.`);
+    expect(dish.servings).toBe(4);
+    expect(dish.stages.find((s) => s.kind === 'pressure')).toMatchObject({ holdMinutes: 30 });
+  });
+
+  it('a lid closed “just the heat” is a wait, and no second cycle', () => {
+    const dish = of(`Rice with chicken
+serves 6
+2 cups rice
+1 3/4 cups broth
+1 cup frozen peas
+
+Rice and broth in. Manual high 8 minutes, wait 10 minutes then release.
+Scatter the peas on top, close the lid 5 min (just the heat).`);
+    expect(dish.stages.filter((s) => s.kind === 'pressure')).toHaveLength(1);
+    expect(dish.stages.find((s) => s.kind === 'rest')).toMatchObject({ minutes: 5 });
+  });
+
+  it('half of the soup is blended, and no food of the list', () => {
+    const dish = of(`Bean soup
+serves 6
+1 pound dried black beans
+7 cups stock
+
+Beans and stock in. High pressure 40 minutes, natural release for 15 minutes.
+Using an immersion blender, purée about half of the soup (or blend 3 cups in a blender and return it). Add the lime.`);
+    expect(dish.ingredients.map((i) => i.food)).not.toContain('soup');
+    expect(dish.stages.at(-1)?.text).toContain('immersion blender');
+  });
+
+  it('what is put on top is each a food, and the egg’s minutes are the egg’s', () => {
+    const dish = imported(
+      '1 cup rice\n2in ginger, half in slices\n2 tsp light soy, 1 tsp sesame oil\nspring onions, crispy shallots, coriander and a soft egg each to serve (6 mins from boiling)',
+      'High pressure 8 minutes, natural release.',
+    ).dish;
+    expect(dish.ingredients.map((i) => i.food)).toEqual([
+      'rice',
+      '2-in piece ginger',
+      'light soy',
+      'sesame oil',
+      'spring onions',
+      'crispy shallots',
+      'fresh coriander',
+      'soft egg each',
+    ]);
+    expect(shape(dish)).toEqual([['pressure', 8]]);
+  });
+});

@@ -99,7 +99,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'thicken',
-    /(?<!\b(?:it|will|sauce|should|that|to|as|and) )\bthicken(?!s\b|ed\b|er\b|ing up)|\bto thicken\b|\bslurry\b|\b(?:whisk|stir|mix|blend)\b[^.]{0,40}\b(?:cornstarch|cornflour|starch|roux)\b/i,
+    /(?<!\b(?:it|will|it(?:'|’)ll|sauce|should|that|to|as|and) )\bthicken(?!s\b|ed\b|er\b|ing up)|\bto thicken\b|\bslurry\b|\b(?:whisk|stir|mix|blend)\b[^.]{0,40}\b(?:cornstarch|cornflour|starch|roux)\b/i,
   ],
   [
     'crisp',

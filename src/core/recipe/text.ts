@@ -193,6 +193,7 @@ const YIELD_IN: readonly (readonly Label[])[] = [
   ['list', 'step'],
   ['chatter', 'note'],
 ];
+const OF_EATERS = /\b(?:servings?|portions?|people|bowls|plates|helpings)$/i;
 const SAYS_SERVES =
   /^(?:serv|feed|yield|makes|enough|does|supper|dinner|lunch|meal|\w+ for (?:supper|dinner|lunch))/i;
 
@@ -202,7 +203,8 @@ function yieldOf(features: readonly Features[], labels: readonly Label[]): strin
       const label = labels[i] ?? 'step';
       if (f.yield === '' || !places.includes(label)) continue;
       if (label === 'chatter' && !SAYS_SERVES.test(f.yield)) continue;
-      const opens = f.line.text.startsWith(f.yield) && SAYS_SERVES.test(f.yield);
+      const opens =
+        f.line.text.startsWith(f.yield) && (SAYS_SERVES.test(f.yield) || OF_EATERS.test(f.yield));
       if (label !== 'note' || f.words <= SHORT_NOTE || opens) return f.yield;
     }
   return '';

@@ -50,7 +50,7 @@ plant-milk          | plant milk, cashew milk, hazelnut milk | thin | 91 1.8 1.5
 coconut-water       | coconut water | thin | 95 0.7 0.2 2.6 1.1 0.4 | 1.02 | | SR
 fish-sauce          | fish sauce, nam pla, nuoc mam, garum | thin | 71 5 0 3.6 0 20 | 1.2 | keep=opened allergens=fish safety=ready from=flesh | SR
 worcestershire      | worcestershire sauce, worcester sauce, worcestershire, brown sauce, steak sauce | thin | 78.5 0 0 19.5 0 2 | 1.15 | keep=opened allergens=fish+gluten varies safety=ready | SR
-dark-soy            | dark soy sauce, light soy sauce, coconut aminos, liquid aminos, ponzu, shoyu, low-sodium soy sauce | thin | 70 7 0.3 7 0.5 14 | 1.1 | keep=dry allergens=soy+gluten | SR
+dark-soy            | dark soy sauce, light soy sauce, light soy, dark soy, coconut aminos, liquid aminos, ponzu, shoyu, low-sodium soy sauce | thin | 70 7 0.3 7 0.5 14 | 1.1 | keep=dry allergens=soy+gluten | SR
 liquid-smoke        | liquid smoke, food colouring, food coloring, bitters, truffle oil extract | thin | 95 0 0 2 0 1 | 1 | keep=dry varies | CP
 `,
 );

@@ -90,7 +90,7 @@ export const FOR_SERVING =
 const GOES_IN = /^(?:\p{L}+ ){1,3}in\.$/iu;
 /** “Small bunch dill”, “a glug of oil”: a measure without a number. */
 const MEASURE =
-  /^(?:an?\s+|some\s+|few\s+|good\s+|the\s+)*(?:small|large|big|generous|heaped|heaping|scant|whole|fresh|fat|good)?\s*(?:bunch|bunches|handfuls?|fistfuls?|packets?|sachets?|sprigs?|knobs?|nubs?|pinch(?:es)?|dash(?:es)?|splash|drizzle|glug|squeeze|shake|ladles?|sticks?|heads?|cloves?|tins?|cans?|jars?|bags?|box(?:es)?|slices?|stalks?|stems?|cubes?|piece|thumb|(?:zest|juice|rind|leaves) (?:of|from)|\d+(?:\.\d+)? ?(?:cm|mm|inch(?:es)?|["”]) (?:(?:piece|knob|stick|length|thumb) (?:of )?)?(?:fresh )?(?:root )?(?:ginger|galangal|turmeric|horseradish|cinnamon))\b/i;
+  /^(?:an?\s+|some\s+|few\s+|good\s+|the\s+)*(?:small|large|big|generous|heaped|heaping|scant|whole|fresh|fat|good)?\s*(?:bunch|bunches|handfuls?|fistfuls?|packets?|sachets?|sprigs?|knobs?|nubs?|pinch(?:es)?|dash(?:es)?|splash|drizzle|glug|squeeze|shake|ladles?|sticks?|heads?|cloves?|tins?|cans?|jars?|bags?|box(?:es)?|slices?|stalks?|stems?|cubes?|piece|thumb|(?:zest|juice|rind|leaves) (?:of|from)|\d+(?:\.\d+)? ?(?:cm|mm|in|inch(?:es)?|["”]) (?:(?:piece|knob|stick|length|thumb) (?:of )?)?(?:fresh )?(?:root )?(?:ginger|galangal|turmeric|horseradish|cinnamon))\b/i;
 /** “Tamarind – small lemon size”: as large as a thing that everybody knows. */
 const SIZE_OF =
   /^\p{L}+(?: \p{L}+)?\s(?:[-–:]\s)?(?:an? )?(?:small |big |large )?(?:lemon|lime|walnut|marble|gooseberry|golf ball|egg|thumb|plum|pea)[- ]?siz(?:e|ed)\b/iu;
@@ -132,7 +132,7 @@ const ASIDE =
 const COMMENT =
   /^\S+(?:\s\S+){0,2} says:|^(?:reply|comments?|\d+ (?:comments?|thoughts?|replies|responses))\b|★|☆|\b\d(?:\.\d)? stars?\b(?! anise)/i;
 const LIST_LEAD =
-  /\b(?:need(?:ed)?|got|get|have|take|using|ingredients?|goes|goes in|shopping|buy|thing|it(?:'|’)s|it is)\b/i;
+  /\b(?:need(?:ed)?|got|get|have|take|using(?! (?:an?|the|your)\b)|ingredients?|goes|goes in|shopping|buy|thing|it(?:'|’)s|it is)\b/i;
 
 /** “The zero minute way”, “30-minute dal”: what kind it is, and not how long. */
 const A_MINUTE_DISH = /\b(?:\d+|\p{L}+)[- ](?:minute|hour)\b(?=\s+\p{L})/giu;
@@ -145,7 +145,12 @@ const isOfTools = (text: string): boolean =>
 
 /** Amounts that count food: with a unit, or with a food known by name right behind. */
 function foodAmounts(text: string): number {
-  return findAmounts(text).filter((a) => {
+  // “Half of the soup (or 3 cups of it)”: a part of what is in the pot.
+  const told = text.replace(/\((?:or|that(?:'|’)s)\b[^()]*\)/gi, (inner) =>
+    ' '.repeat(inner.length),
+  );
+  return findAmounts(told).filter((a) => {
+    if (/^\s*(?:of )?(?:the|it|them|this|that)\b/i.test(told.slice(a.end))) return false;
     if (a.unit !== null) return true;
     const behind = text.slice(a.end, a.end + 40).split(/[,.;:()]| and /)[0] ?? '';
     return mentionedFood(behind) !== null;
@@ -193,7 +198,9 @@ function isListedFood({ text, isSentence, mark }: Line): boolean {
 
 /** Foods that go on top or beside, without an amount. */
 const isServedWith = (text: string): boolean =>
-  FOR_SERVING.test(text) && !VERB_FIRST.test(text) && mentionedFood(text) !== null;
+  FOR_SERVING.test(text.replace(/\s*\([^()]*\)$/, '')) &&
+  !VERB_FIRST.test(text) &&
+  mentionedFood(text) !== null;
 
 const SEVERAL = 3;
 const isSeveral = (text: string): boolean =>
@@ -242,6 +249,9 @@ export function featuresOf(line: Line): Features {
   const outside = text.replace(/\([^()]*\)/g, ' ');
   const isColumn = COLUMN.test(text) && !line.isSentence;
   const listed = isListedFood(line);
+  const served = isServedWith(text);
+  const isTimed = findDurations(text).length > 0;
+  const isTimedOutside = findDurations(outside.replace(A_MINUTE_DISH, ' ')).length > 0;
   const told = isNamedLikeWork(text) || isColumn ? text.replace(/^\S+\s/, '') : text;
   return {
     line,
@@ -254,7 +264,8 @@ export function featuresOf(line: Line): Features {
     amounts: foodAmounts(/^[\d½¼¾]/.test(text) ? outside : text),
     several: isSeveral(text),
     measure: MEASURE.test(text) || (SIZE_OF.test(text) && !line.isSentence && !listed),
-    time: findDurations(text).length > 0 && !listed,
+    // How it is soaked, or an egg for the top boiled: told of that food alone.
+    time: isTimed && !listed && !(served && !isTimedOutside),
     heat: findTemperature(text) !== null,
     pressure,
     food: mentionedFood(text) !== null,
@@ -266,7 +277,7 @@ export function featuresOf(line: Line): Features {
       isGoingIn(line),
     verb:
       (VERB.test(told) && !listed) || IN_VESSEL.test(text) || NIGHT.test(text) || isGoingIn(line),
-    served: isServedWith(text),
+    served,
     listed,
     yield: found,
     yieldOnly: found !== '' && restOfYield(text, found).length === 0,
@@ -284,7 +295,7 @@ export function featuresOf(line: Line): Features {
       !COLD_STEP.test(text),
     aside: ASIDE.test(text),
     wordsOutside: outside.trim().split(/\s+/).length,
-    timeOutside: findDurations(outside.replace(A_MINUTE_DISH, ' ')).length > 0,
+    timeOutside: isTimedOutside,
     comment: COMMENT.test(text),
     listLead: LIST_LEAD.test(text),
   };

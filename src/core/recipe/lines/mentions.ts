@@ -37,6 +37,10 @@ const GOES_WITH =
 /** Said for something that was named before: “the meat”, “the beans”. */
 const GENERIC =
   /^(?:meat|stock|broth|sauce|water|vegetables?|herbs?|spices?|cheese|pasta|noodles|beans?|greens|oil|fat|salt|pepper|chicken|beef|pork|lamb|fish|rice|bread|sugar|butter|gravy|soup|stew|curry|eggs?|flour|milk|cream)$/i;
+/** “Purée half of the soup”: what is being made. */
+const isTheDish = (clause: string, name: string): boolean =>
+  /^(?:soup|stew|curry|gravy)$/i.test(name) &&
+  new RegExp(String.raw`\b(?:the|this|your|that) (?:\p{L}+ )?${name}\b`, 'iu').test(clause);
 /** Things that food lies in. */
 const VESSEL =
   /\b(?:basins?|tins?|pans?|dish(?:es)?|bowls?|jars?|cans?|mou?lds?|trays?|ramekins?|pots?|(?:multi-?|rice )?cookers?|full)$/i;
@@ -271,6 +275,7 @@ export function foodsInMethod(
         name &&
         !NO_FOOD.test(name) &&
         !(isTold && GENERIC.test(name)) &&
+        !isTheDish(clause, name) &&
         !isProgram(clause, name) &&
         !ids.has(food.id) &&
         !isKnown(name)

@@ -120,7 +120,7 @@ const isLeftUndone = (text: string): boolean =>
 
 /** “Lid on, no heat, 6 minutes”, “the lid on (no pressure)”: it lies there in what is hot. */
 const NO_HEAT =
-  /\b(?:no|without|off the|residual) heat\b|\bheat (?:is )?off\b|\(off\)|^(?!.*\b(?:steam|simmer|boil|poach|valve)).*\b(?:no|without|not under) pressure\b/i;
+  /\b(?:no|without|off the|residual|(?:just|only) (?:the|its|in the)(?: own| residual)?) heat\b|\bheat (?:is )?off\b|\(off\)|^(?!.*\b(?:steam|simmer|boil|poach|valve)).*\b(?:no|without|not under) pressure\b/i;
 /** “4 min; off the heat add the lemon juice”: what is done then, and not what was done before. */
 const OFF_HEAT_WORK =
   /[,;.]?\s*(?:then )?off the heat,?\s+(?:add|stir|whisk|beat|fold|swirl|mix|squeeze|season)\b.*$/i;
@@ -190,6 +190,10 @@ const isLaterRate = (text: string, sentence: string, times: readonly ClauseTime[
   findDurations(sentence.slice(0, sentence.indexOf(text))).some((d) => d.perPound !== null);
 
 const WHIPPED = /^serve\b.*\b(?:whipped|whisked|beaten)\b/i;
+
+/** “Porridge button, or 30 min high if you haven’t got one”: the minutes are what every pot can do. */
+const BUTTON_OR_MINUTES =
+  /\b(?:button|setting|program(?:me)?|mode|preset|function),? or (?:else )?(?:about )?\d+ ?(?:m|mins?|minutes?)\b[^.]{0,12}\b(?:high|low|pressure|HP|LP)\b/i;
 
 /** “High for 10 minutes if they’re small, 14 if they’re not”: the first stands, and the other is shown. */
 const isFirstOfCases = (text: string, sentence: string): boolean =>
@@ -281,7 +285,9 @@ function factsOf(
     inCooker: COOKER.test(sentence),
     eachBatch: IN_BATCHES.test(sentence) && !BATCHES.test(sentence) && EACH.test(sentence),
     conditional:
-      (CONDITION.test(text) && !isFirstOfCases(text, sentence)) ||
+      (CONDITION.test(text) &&
+        !isFirstOfCases(text, sentence) &&
+        !BUTTON_OR_MINUTES.test(sentence)) ||
       OTHER_CASE.test(sentence) ||
       COMES_TO.test(sentence) ||
       isLaterRate(text, sentence, times) ||
