@@ -121,6 +121,7 @@ export function withBranches(
     if (beginsBranch(stage, text, named, place, i)) return [];
     if (branches.length === 1) return [branches[0] as Branch];
     if (found[i]?.meanwhile && found[i - 1]?.meanwhile && current !== branches[0]) return [current];
+    if (found[i - 1]?.meanwhile && current !== branches[0] && isOneSentence(i)) return [current];
     const isLast = i === stages.length - 1;
     if (isLast || JOINS.test(text)) return ordered(branches);
     // “Stir the meat back into the sauce”: both have to be there.
@@ -151,6 +152,13 @@ export function withBranches(
     return isSame || current === branches[0]
       ? [current]
       : ordered([branches[0] as Branch, current]);
+  }
+
+  /** “Meanwhile boil the potatoes 18 min, drain, mash”: the mashing is of what was boiled. */
+  function isOneSentence(i: number): boolean {
+    const before = found[i - 1]?.sentences.at(-1)?.toLowerCase() ?? '';
+    const own = found[i]?.sentences[0]?.toLowerCase().replace(/[.\s]+$/, '') ?? '';
+    return own !== '' && before.includes(own);
   }
 
   function ordered(some: readonly Branch[]): Branch[] {

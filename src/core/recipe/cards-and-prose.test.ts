@@ -37,7 +37,7 @@ S+P               tt
   expect(dish.ingredients.map((i) => [i.amount, i.food, i.preparation])).toEqual(
     expect.arrayContaining([
       [6, 'fennel bulbs', 'trim, halve'],
-      [4, 'thyme', 'sprigs'],
+      [4, 'sprigs thyme', ''],
       [null, 'salt', 'to taste'],
     ]),
   );

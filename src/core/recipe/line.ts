@@ -74,6 +74,8 @@ const IS_OPTIONAL = /optional|if /i;
 /** What is counted in: “celery 1 head”. */
 const MEASURE =
   /^\s*(?:heads?|bunch(?:es)?|sprigs?|stalks?|sticks?|leaf|leaves|bulbs?|fillets?|ears?|handfuls?|pods?|cloves?|slices?|rashers?|cubes?|strips?|big|small|medium|large)\s*(?:$|,|[-–—]\s)/i;
+/** Measures by the hand or the plant, told behind their food. */
+const COUNTED_IN = /^(handfuls?|bunch(?:es)?|sprigs?|stalks?|knobs?|stems?)(?:\s*,\s*|\s*$)/i;
 /** “Shallots 12”: a few words and a number are a food and how many. */
 const COUNTED_FOOD = /^\p{L}{3,}(?: \p{L}+){0,2}\s*$/u;
 /** “Step 2”, “Makes: 4”: words that are counted and are no food. */
@@ -328,7 +330,12 @@ export function parseLine(text: string): IngredientLine {
     food = isDescribed ? `${first} ${second}` : first;
     notes.push((isDescribed ? further : [second, ...further]).filter(Boolean).join(', '));
   }
-  if (behind?.more) notes.push(behind.more);
+  // “Curry leaves 1 sprig”, “mint – a handful”: what they are counted in.
+  const counted = unit === null || unit === 'piece' ? COUNTED_IN.exec(behind?.more ?? '') : null;
+  if (counted) {
+    food = `${counted[1] ?? ''} ${food}`;
+    notes.push((behind?.more ?? '').slice(counted[0].length));
+  } else if (behind?.more) notes.push(behind.more);
   const isName = (name: string): boolean =>
     name.length <= LONGEST_NAME &&
     findFood(name.trim())?.names.includes(name.trim().toLowerCase()) === true;

@@ -208,3 +208,69 @@ Using an immersion blender, purée about half of the soup (or blend 3 cups in a 
     expect(shape(dish)).toEqual([['pressure', 8]]);
   });
 });
+
+describe('what goes on beside', () => {
+  it('what was boiled meanwhile is mashed when it has boiled, and not before', () => {
+    const dish = of(`Sausages
+Mash to serve (900g potatoes, 50g butter, splash milk)
+8 fat pork sausages
+1 onion, sliced
+200 ml stock
+
+1 - Brown sausages on saute, 6 mins. Onion in, 3 mins. Stock.
+2 - Lid, high, 6 mins. QR.
+3 - Meanwhile boil the potatoes on the hob 18 min, drain, mash with butter + milk.
+4 - Sausages onto a tray, grill 5 mins.
+Feeds 4`);
+    expect(dish.ingredients.map((i) => i.food)).toEqual(
+      expect.arrayContaining(['potatoes', 'butter', 'milk', 'fat pork sausages']),
+    );
+    const boiled = dish.stages.find((s) => s.kind === 'burner');
+    const mashed = dish.stages.find((s) => /^drain, mash/i.test(s.text));
+    // It follows the stage above it, and that is the boiling.
+    expect(mashed?.after).toBeUndefined();
+    expect(dish.stages.findIndex((s) => s === mashed)).toBe(
+      dish.stages.findIndex((s) => s === boiled) + 1,
+    );
+    expect(boiled?.uses).toEqual(['potato']);
+  });
+
+  it('“drain” is of the lentils, and not of what is peeled while they cook', () => {
+    const dish = of(`Salad
+serves 4
+500 g beetroot
+200g puy lentils
+600 ml water
+
+Lentils and water in. High pressure, 6 minutes; natural release for 5 minutes, then fast. Drain.
+While the lentils cook, slip the skins off the beetroot and cut into wedges.
+Toss the lentils with the beetroot.`);
+    const peeled = dish.stages.find((s) => /skins/.test(s.text));
+    expect(peeled?.text).not.toMatch(/drain/i);
+  });
+
+  it('the sugar of the custard is none of the sponge’s', () => {
+    const dish = of(`Sponge
+Makes 6 portions. You need a 1.2-litre pudding basin, foil and string.
+
+For the sponge: 175g butter; 175g caster sugar; 3 eggs; 175g self-raising flour. Custard: 500ml milk, 5 egg yolks, 60g sugar.
+
+Beat butter and sugar for 3 minutes, beat in the eggs, fold in the flour.
+Stand the basin on the trivet with 700 ml water. High pressure 35 minutes, natural release.
+For the custard, heat the milk, whisk yolks and sugar, stir over low heat for 5 minutes.`);
+    expect(dish.ingredients.some((i) => /basin/.test(i.food))).toBe(false);
+    const sugar = dish.ingredients.find((i) => i.food === 'sugar')?.id ?? '';
+    const first = dish.stages.find((s) => s.uses.includes(sugar));
+    expect(first?.text).toMatch(/custard/);
+  });
+
+  it('“curry leaves 1 sprig” is a sprig of them', () =>
+    expect(
+      imported(
+        '1 cup dal\nCurry leaves 1 sprig\nMint - a handful',
+        'High pressure 8 minutes, natural release.',
+      )
+        .dish.ingredients.map((i) => i.food)
+        .slice(1),
+    ).toEqual(['sprig Curry leaves', 'handful Mint']));
+});

@@ -150,9 +150,14 @@ export const ofThisPart = (
       namesPart(told, part) ||
       !makesPart(wholeText, part) ||
       !ingredients.some(
-        (i) => i.ingredient !== ingredient && i.part !== part && food && i.food?.id === food.id,
+        (i) =>
+          i.ingredient !== ingredient &&
+          i.part !== part &&
+          ((food && i.food?.id === food.id) || headOf(i) === headWord(ingredient.food)),
       ),
   );
+
+const headWord = (name: string): string => nameWords(name).at(-1) ?? '';
 
 const headOf = ({ ingredient }: ReadIngredient): string => nameWords(ingredient.food).at(-1) ?? '';
 /** Whether a word tells which kind of a food an ingredient is: “dried” of dried kidney beans. */

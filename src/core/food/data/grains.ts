@@ -84,7 +84,7 @@ baguette         | baguette, ciabatta, focaccia, bread cubes, crusty bread, engl
 croutons         | croutons | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
 panko            | panko, panko breadcrumbs | solid | 6 9 9 68 4 2.8 | 0.24 | piece=3 allergens=gluten+milk+egg varies | SR
 crackers         | crackers, rusks | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
-biscuit-crumbs   | biscuit crumbs, graham crackers, digestive biscuits, cookie crumbs, oyster crackers, saltines | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
+biscuit-crumbs   | biscuit crumbs, graham crackers, digestive biscuits, digestives, cookie crumbs, oyster crackers, saltines | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
 pretzels         | pretzels | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
 cornbread        | cornbread, cornbread mix | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
 pastry           | pastry, puff pastry, shortcrust pastry, pie crust, filo pastry, phyllo, crescent rolls, refrigerated biscuits | solid | 28 6.5 22 41 1.5 1.2 | 0.9 | piece=4 keep=dairy allergens=gluten+milk varies | SR

@@ -21,7 +21,7 @@ cider               | cider, dry cider | thin | 93 0 0 2.6 0 0.2 | 1.01 | allerg
 lemon-juice         | lemon juice, lime juice | thin | 92.3 0.4 0.2 6.6 0.3 0.2 | 1.03 | | SR
 vinegar             | vinegar, wine vinegar, cider vinegar, red wine vinegar, white wine vinegar | thin | 94 0 0 0.9 0 0.2 | 1.01 | keep=dry pack=500 | SR
 tomato-juice        | tomato juice, vegetable juice | thin | 94.2 0.9 0.3 3.1 0.4 1.1 | 1.03 | | SR
-soy-sauce           | soy sauce, tamari | thin | 71.2 8.1 0.6 4.1 0.8 15.2 | 1.08 | keep=dry allergens=soy+gluten pack=250 | SR
+soy-sauce           | soy sauce, soy, tamari | thin | 71.2 8.1 0.6 4.1 0.8 15.2 | 1.08 | keep=dry allergens=soy+gluten pack=250 | SR
 bone-broth          | bone broth, fish stock, fish broth, lamb stock, veal stock, veal broth, turkey stock, turkey broth, mushroom broth, mushroom stock, ham stock, dashi, clam juice, seafood stock, consomme, demi-glace, jus, chicken jus | thin | 97 1.2 0.3 0.5 0 1 | 1.01 | keep=soup allergens=celery+fish varies | SR
 cooking-wine        | shaoxing wine, rice wine, cooking wine, madeira, prosecco, champagne, sparkling wine, rose wine, fruit wine | thin | 95.9 0.2 0 3.5 0 0.4 | 0.99 | allergens=sulphites | SR
 brandy              | brandy | thin | 97 0 0 3 0 0 | 0.95 | keep=dry | SR
@@ -75,6 +75,7 @@ mustard-oil            | mustard oil | thick | 0 0 100 0 0 0 | 0.91 | allergens=
 chili-oil              | chili oil, chilli oil, infused oil, truffle oil, garlic oil, herb oil | thick | 0.5 0.5 98 0.5 0.2 0.2 | 0.92 | keep=in-oil varies | CP
 margarine              | margarine, vegan butter, plant butter, baking spread, shortening, vegetable shortening | thick | 16 0.2 80 0.7 0 1.5 | 0.95 | keep=butter aisle=dairy varies | SR
 duck-fat               | goose fat, chicken fat, schmaltz, beef dripping, tallow | thick | 1 0.5 98.5 0 0 0 | 0.88 | from=flesh | SR
+suet                   | suet, beef suet, shredded suet | thick | 4 1.5 94 0 0 0.1 | 0.55 | from=flesh allergens=gluten varies | SR
 cooking-spray          | cooking spray, oil spray, baking spray oil, nonstick spray | thick | 1 0 98 1 0 0 | 0.9 | varies | SR
 `,
 );

@@ -61,6 +61,7 @@ silken-tofu      | silken tofu, soft tofu, smoked tofu, extra firm tofu, extra-f
 tempeh           | tempeh, seitan | solid | 62 19 9 7 2 1.5 | 0.9 | piece=15 keep=opened allergens=soy+gluten soft=0 | SR
 tvp              | tvp, textured vegetable protein, soy mince, soya mince, soy chunks, soya chunks, meat substitute | solid | 8 44.5 1.5 25 15 6 | 0.35 | piece=5 growth=2.2 takes=2 allergens=soy+gluten soft=2 varies | SR
 falafel          | falafel, veggie burger, vegetable burger, lentil burgers, bean burgers, vegan sausages, vegetarian sausages, plant-based burgers | solid | 50 10 12 20 6 2 | 0.7 | each=60 piece=22 keep=casserole allergens=gluten+soy+sesame soft=0 varies | SR
+boondi           | boondi | solid | 4 14 32 42 5 3 | 0.25 | piece=5 varies | CP
 chickpea-flour   | chickpea flour, gram flour, besan | solid | 10.3 22.4 6.7 47 10.8 2.8 | 0.4 | piece=1 | SR
 `,
 );

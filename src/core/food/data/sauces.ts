@@ -12,7 +12,7 @@ export const SAUCES = foodTable(
   `
 coconut-milk        | coconut milk | thick | 72.9 2 21.3 2.8 0.5 0.7 | 0.97 | pack=400 | SR
 passata             | passata, tomato sauce, crushed tomatoes | thick | 91 1.2 0.2 4.5 1.5 1.5 | 1.03 | pack=500 | SR
-tomato-paste        | tomato paste, tomato puree | thick | 73.5 4.3 0.5 14.8 4.1 2.8 | 1.1 | pack=140 | SR
+tomato-paste        | tomato paste, tomato puree, tomato concentrate, double concentrate | thick | 73.5 4.3 0.5 14.8 4.1 2.8 | 1.1 | pack=140 | SR
 canned-tomatoes     | canned tomatoes, chopped tomatoes, diced tomatoes, tinned tomatoes, whole peeled tomatoes | thick | 94 0.8 0.3 2.6 1 1 | 1.02 | pack=400 | SR
 salsa               | salsa, tomato salsa | thick | 90 1.5 0.2 4.8 1.9 1.7 | 1.05 | | SR
 condensed-soup      | condensed soup, condensed cream soup | thick | 81 1.7 7.5 7.5 0.5 1.8 | 1.05 | allergens=milk+gluten | SR
@@ -21,7 +21,7 @@ maple-syrup         | maple syrup, syrup | thick | 32.4 0 0.1 67 0 0.5 | 1.32 | 
 molasses            | molasses, treacle, pomegranate molasses | thick | 21.9 0 0.1 74.7 0 3.3 | 1.42 | keep=dry | SR
 jam                 | jam, jelly, preserves, apricot jam | thick | 30.5 0.4 0.1 67.8 1.1 0.2 | 1.35 | keep=dry | SR
 mustard             | mustard, dijon mustard, dijon, english mustard, wholegrain mustard | thick | 83.7 3.7 3.3 1.8 4 3.5 | 1.05 | keep=dry allergens=mustard pack=200 | SR
-harissa             | harissa, chili paste, chilli paste | thick | 78 2.5 6 7 3 3.5 | 1.05 | | CP
+harissa             | harissa, harissa paste, chili paste, chilli paste | thick | 78 2.5 6 7 3 3.5 | 1.05 | | CP
 coconut-cream       | coconut cream, creamed coconut, full-fat coconut milk, light coconut milk, thick coconut milk | thick | 65 3 26 4 1 0.9 | 1 | | SR
 plant-cream         | oat cream, soy cream, soya cream, vegan cream, oat fraiche, vegan yoghurt, soy yoghurt, coconut yoghurt | thick | 78 2 14 5 0.5 0.6 | 1 | allergens=soy+gluten varies | CP
 oyster-sauce        | oyster sauce | thick | 60 2.5 1 30 1 6 | 1.15 | keep=opened allergens=soy+gluten+molluscs+sesame varies safety=ready | SR
@@ -32,6 +32,7 @@ hot-sauce           | hot sauce, pepper sauce, sriracha, buffalo sauce, cayenne 
 ketchup             | ketchup, tomato ketchup, catsup | thick | 68.5 1 0.1 27 0.3 2.7 | 1.15 | keep=opened safety=ready pack=500 | SR
 bbq-sauce           | barbecue sauce, bbq sauce, barbeque sauce, teriyaki-style glaze | thick | 54 0.8 0.6 40 0.9 3 | 1.15 | keep=opened allergens=mustard+fish varies safety=ready | SR
 pasta-sauce         | pasta sauce, marinara, marinara sauce, spaghetti sauce, arrabbiata sauce, pizza sauce, tomato basil sauce, sugo | thick | 87 1.4 1.5 6 1.8 1.6 | 1.03 | keep=opened varies safety=ready pack=400 | SR
+sofrito             | sofrito | thick | 82 1.3 7 6 2 1.7 | 1 | keep=opened varies safety=ready | CP
 enchilada-sauce     | enchilada sauce, mole sauce, mole, adobo sauce, taco sauce, picante sauce, salsa verde, green salsa, green chile sauce | thick | 88 1 1.5 5.5 1.5 2.2 | 1.05 | keep=opened varies safety=ready | SR
 curry-paste         | curry paste, red curry paste, green curry paste, thai curry paste, yellow curry paste, massaman paste, tikka paste, korma paste, rogan josh paste, vindaloo paste, laksa paste, tom yum paste | thick | 65 3 12 10 5 5 | 1.05 | keep=opened allergens=crustaceans+fish varies safety=ready pack=180 | CP
 curry-sauce         | curry sauce, simmer sauce, korma sauce, tikka masala sauce, butter masala sauce, jar of sauce, cooking sauce | thick | 80 1.8 7 8 1.5 1.6 | 1.04 | keep=opened allergens=milk+nuts varies safety=ready | CP

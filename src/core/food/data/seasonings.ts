@@ -23,7 +23,7 @@ allspice               | allspice, ground allspice, allspice berries, allspice b
 nutmeg                 | nutmeg | solid | 6.2 5.8 36.3 28.5 20.8 2.3 | 0.47 | each=5 piece=1 | SR
 cardamom               | cardamom, cardamom pods, elaichi, green cardamom, black cardamom | solid | 8.3 10.8 6.7 40.5 28 5.8 | 0.4 | each=0.2 piece=1 | SR
 star-anise             | star anise, aniseed, anise seed | solid | 9.5 17.6 15.9 35.4 14.6 7 | 0.43 | each=1 piece=1 | SR
-fennel-seed            | fennel seeds, fennel seed, saunf | solid | 8.8 15.8 14.9 12.5 39.8 8.2 | 0.39 | piece=1 | SR
+fennel-seed            | fennel seeds, fennel seed, saunf, fennel powder, ground fennel | solid | 8.8 15.8 14.9 12.5 39.8 8.2 | 0.39 | piece=1 | SR
 mustard-seed           | mustard seeds, mustard seed, rai | solid | 5.3 26.1 36.2 15.9 12.2 4.3 | 0.69 | piece=1 allergens=mustard | SR
 saffron                | saffron, saffron threads | solid | 11.9 11.4 5.9 61.5 3.9 5.4 | 0.14 | piece=1 | SR
 sumac                  | sumac, amchur, dried mango powder, anardana | solid | 11 5 10 44 26 4 | 0.45 | piece=1 | CP
@@ -58,14 +58,14 @@ cajun-seasoning        | cajun seasoning, creole seasoning | solid | 9 10 9 40 2
 jerk-seasoning         | jerk seasoning | solid | 9 10 9 40 24 8 | 0.4 | each=2 piece=1 varies | CP
 old-style-seafood-seasoning | old-style seafood seasoning | solid | 9 10 9 40 24 8 | 0.4 | each=2 piece=1 varies | CP
 shawarma-spice         | shawarma spice | solid | 9 10 9 40 24 8 | 0.4 | each=2 piece=1 varies | CP
-fajita-seasoning       | fajita seasoning, taco seasoning | solid | 9 10 9 40 24 8 | 0.4 | each=2 piece=1 varies | CP
+fajita-seasoning       | fajita seasoning, taco seasoning, adobo seasoning, sazon, sazón | solid | 9 10 9 40 24 8 | 0.4 | each=2 piece=1 varies | CP
 chili-seasoning        | chili seasoning | solid | 9 10 9 40 24 8 | 0.4 | each=2 piece=1 varies | CP
 ranch-seasoning        | ranch seasoning | solid | 9 10 9 40 24 8 | 0.4 | each=2 piece=1 varies | CP
 italian-seasoning      | italian seasoning, herbes de provence | solid | 9 10 9 40 24 8 | 0.4 | each=2 piece=1 varies | CP
 poultry-seasoning      | poultry seasoning, mixed herbs, dried mixed herbs | solid | 9 10 9 40 24 8 | 0.4 | each=2 piece=1 varies | CP
 bouquet-garni          | bouquet garni, steak seasoning | solid | 9 10 9 40 24 8 | 0.4 | each=2 piece=1 varies | CP
 cumin-seed             | jeera, cumin powder, roasted cumin, black cumin | solid | 8.1 17.8 22.3 33.7 10.5 7.6 | 0.43 | piece=1 | SR
-caraway                | caraway, caraway seeds, caraway seed | solid | 9.9 19.8 14.6 11.9 38 5.9 | 0.44 | piece=1 | SR
+caraway                | caraway, caraway seeds, caraway seed, shahjeera, shahi jeera, shah jeera | solid | 9.9 19.8 14.6 11.9 38 5.9 | 0.44 | piece=1 | SR
 ajwain                 | ajwain, carom seeds | solid | 9.9 19.8 14.6 11.9 38 5.9 | 0.44 | piece=1 | SR
 nigella-seeds          | nigella seeds, kalonji, dill seed | solid | 9.9 19.8 14.6 11.9 38 5.9 | 0.44 | piece=1 | SR
 fenugreek              | fenugreek, fenugreek seeds, kasuri methi, dried fenugreek leaves | solid | 8.8 23 6.4 33.8 24.6 3.4 | 0.7 | piece=1 | SR

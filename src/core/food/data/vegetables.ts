@@ -130,7 +130,7 @@ ancho               | ancho, ancho chiles | solid | 15 11 8 40 21 5 | 0.2 | each
 guajillo            | guajillo, pasilla, arbol chiles | solid | 15 11 8 40 21 5 | 0.2 | each=5 piece=2 robust keep=dry | SR
 kashmiri-chillies   | kashmiri chillies | solid | 15 11 8 40 21 5 | 0.2 | each=5 piece=2 robust keep=dry | SR
 chipotle            | chipotle, chipotles | solid | 15 11 8 40 21 5 | 0.2 | each=5 piece=2 robust keep=dry | SR
-chipotle-adobo      | chipotles in adobo, chipotle in adobo | thick | 80 1.5 3 8 4 3 | 1 | each=10 keep=opened | CP
+chipotle-adobo      | chipotles in adobo, chipotle in adobo, chipotle chile in adobo, chipotle chiles in adobo, chipotle chilli in adobo, chipotle paste | thick | 80 1.5 3 8 4 3 | 1 | each=10 keep=opened | CP
 tomatillo           | tomatillo, tomatillos | solid | 91.6 1 1 3.9 1.9 0.6 | 0.56 | each=34 piece=25 gives=0.3 | SR
 cherry-tomato       | baby tomatoes, grape tomatoes, vine tomatoes, roma tomatoes, beef tomatoes, beefsteak tomato, heirloom tomatoes | solid | 94.5 0.9 0.2 2.7 1.2 0.5 | 0.72 | each=100 piece=25 gives=0.4 robust pack=250 | SR
 sun-dried-tomato    | sun-dried tomatoes, sundried tomatoes, sun dried tomatoes | solid | 14.6 14.1 3 43.5 12.3 12.5 | 0.25 | each=3 piece=4 growth=1.6 robust keep=dry | SR

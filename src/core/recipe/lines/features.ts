@@ -140,8 +140,13 @@ const TOOLS =
   /^equipment\b|\b(?:spring-?form|push-?pan|(?:cake|loaf|pie|tart|bundt|flan|souffl[eé]|baking|pudding|oven-?proof|metal|glass|round|\d ?(?:cm|mm|in|inch(?:es)?|["”])(?: \p{L}+)?)[ -](?:tin|pan|dish|basin|bowl|mou?ld|ring|jar)s?|ramekins?|trivet|steamer basket|foil sling|silicone mou?lds?|pudding basins?|cheesecloth|muslin|kitchen (?:string|twine)|stick blender|\d+(?:\.\d+)?[- ]?(?:l|lit(?:re|er)s?|qts?|quarts?)[- ](?:multi-?|pressure )?(?:cooker|pot)s?|meat thermometer)\b/iu;
 const NEEDS_TOOLS =
   /^(?:\W|\d|an?\b|one\b|equipment\b|(?:(?:you|we)(?:(?:'|’)ll)? )?(?:also )?need\b|special equipment\b|tools?\b)/i;
+/** “Pudding basin”, “pie dish”: what is made in it is no food of the list. */
+const NAMED_VESSEL =
+  /\b(?:pudding|cake|loaf|pie|tart|flan|souffl[eé]|custard|fish|gravy|bread)(?=[ -](?:tin|pan|dish|basin|bowl|mou?ld|ring|cup|cloth)s?\b)/giu;
 const isOfTools = (text: string): boolean =>
-  TOOLS.test(text) && NEEDS_TOOLS.test(text) && mentionedFood(text) === null;
+  TOOLS.test(text) &&
+  NEEDS_TOOLS.test(text) &&
+  mentionedFood(text.replace(NAMED_VESSEL, ' ')) === null;
 
 /** Amounts that count food: with a unit, or with a food known by name right behind. */
 function foodAmounts(text: string): number {
@@ -196,10 +201,13 @@ function isListedFood({ text, isSentence, mark }: Line): boolean {
   );
 }
 
+/** “Mash to serve (900 g potatoes, 50 g butter)”: what is made to go beside it. */
+const DISH_TO_SERVE = /^\p{L}+(?: \p{L}+)? to serve \([^()]*\d[^()]*\)$/iu;
+
 /** Foods that go on top or beside, without an amount. */
 const isServedWith = (text: string): boolean =>
   FOR_SERVING.test(text.replace(/\s*\([^()]*\)$/, '')) &&
-  !VERB_FIRST.test(text) &&
+  (!VERB_FIRST.test(text) || DISH_TO_SERVE.test(text)) &&
   mentionedFood(text) !== null;
 
 const SEVERAL = 3;
@@ -252,7 +260,10 @@ export function featuresOf(line: Line): Features {
   const served = isServedWith(text);
   const isTimed = findDurations(text).length > 0;
   const isTimedOutside = findDurations(outside.replace(A_MINUTE_DISH, ' ')).length > 0;
-  const told = isNamedLikeWork(text) || isColumn ? text.replace(/^\S+\s/, '') : text;
+  const told =
+    isNamedLikeWork(text) || isColumn || DISH_TO_SERVE.test(text)
+      ? text.replace(/^\S+\s/, '')
+      : text;
   return {
     line,
     words: text.split(/\s+/).length,

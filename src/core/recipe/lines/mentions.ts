@@ -173,6 +173,11 @@ export function foodsInMethod(
     const id = findFood(phrase)?.id;
     return isListless && MEASURED.has(unit ?? '') && id !== undefined && !ids.has(id);
   };
+  // “For the custard, heat the milk …”: what is made is no food of the list.
+  const isMadeHere = (name: string): boolean => {
+    const part = new RegExp(String.raw`\bfor the ${name}\b|(?:^|[.;]\s*)${name}:`, 'iu');
+    return instructions.some((text) => part.test(text));
+  };
   let at = 0;
   const keep = (line: string, phrase: string): void => {
     lines.push({ at, line });
@@ -276,6 +281,7 @@ export function foodsInMethod(
         !NO_FOOD.test(name) &&
         !(isTold && GENERIC.test(name)) &&
         !isTheDish(clause, name) &&
+        !isMadeHere(name) &&
         !isProgram(clause, name) &&
         !ids.has(food.id) &&
         !isKnown(name)

@@ -116,7 +116,11 @@ export function other(p: Path, c: Clause): void {
   }
   if (c.meanwhile && c.preparing) {
     if (last?.sentences.includes(c.sentence)) p.put(c);
-    else p.add(c, 'prep', null);
+    else {
+      // “Drain. While they cool, slip off the skins”: the first is of what was in the pot.
+      if (p.isAfterCycle) p.flushOthers(c);
+      p.add(c, 'prep', null);
+    }
     return;
   }
   if (last?.kind === 'soak' && /\b(?:drain|rinse)\b/i.test(c.text)) {

@@ -280,8 +280,13 @@ export class Path {
     const isOver =
       isOther || before.some((l) => BACK_IN.test(l.sentence) || LIFTS_OUT.test(l.sentence));
     if (!isOver || !this.isAfterCycle) return;
+    this.flushOthers(c);
+  }
+
+  /** What was put in by other sentences is work of its own; what this one puts in goes on. */
+  flushOthers(c: Clause): void {
     const own = this.loading.filter((l) => l.sentence === c.sentence);
-    this.loading = before;
+    this.loading = this.loading.filter((l) => l.sentence !== c.sentence);
     this.flush(null, c);
     this.loading = own;
   }
