@@ -2,7 +2,7 @@
 import type { Ingredient } from '../dish';
 import { withMeasureByEye } from './by-eye';
 import { parseLine, type IngredientLine } from './line';
-import { FOR_SERVING } from './lines/features';
+import { foodsIn, FOR_SERVING } from './lines/features';
 import { spellEach, unspoken } from './lines/list';
 import { findFood, isBareBird, mentionedFood, type Food } from '../food';
 import {
@@ -352,6 +352,8 @@ function splitList(text: string): { text: string; own: string }[] {
     /^(?:an?\s+)?(?:small|large|big)?\s*(?:bunch|handful|pinch|sprig|knob|dash|splash|squeeze|drizzle|glug|grind)\w*\s+(?:of\s+)?\p{L}/iu.test(
       part,
     );
+  const foodsAlone = foodsIn(text);
+  if (foodsAlone.length > 0) return foodsAlone.map((own) => ({ text, own }));
   return parts.length > 1 && parts.every(isOwn)
     ? parts.map((own) => ({ text, own }))
     : [{ text, own: text }];

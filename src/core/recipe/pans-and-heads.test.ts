@@ -274,3 +274,40 @@ For the custard, heat the milk, whisk yolks and sugar, stir over low heat for 5 
         .slice(1),
     ).toEqual(['sprig Curry leaves', 'handful Mint']));
 });
+
+describe('lines that look like a list', () => {
+  it('what it is worth in grams is no food', () =>
+    expect(
+      imported(
+        '8 chicken thighs\n300ml stock',
+        'High pressure 8 minutes, quick release.\n\nPer serving: 456 kcals, fat 27g (11g saturated), protein 38g, carbs 9g, sugars 6g, salt 1.3g',
+      ).dish.ingredients,
+    ).toHaveLength(2));
+
+  it('foods and nothing else are each a food, though nobody says how much', () =>
+    expect(
+      imported(
+        '14 oz dried rice noodles\nBean sprouts, Thai basil, lime wedges, sliced chiles, hoisin and sriracha',
+        'High pressure 8 minutes, quick release.',
+      ).dish.ingredients.map((i) => i.food),
+    ).toEqual([
+      'rice noodles',
+      'Bean sprouts',
+      'Thai basil',
+      'lime wedges',
+      'chiles',
+      'hoisin',
+      'sriracha',
+    ]));
+
+  it('custard that is warmed on sauté is warmed in the pot', () => {
+    const dish = of(`Pots
+makes 4
+300ml double cream
+4 yolks
+
+The custard: warm the cream till steaming (sauté low, 4 min), pour onto the yolks, whisking.
+Low pressure 6 min, natural release 10 min.`);
+    expect(dish.stages.some((s) => s.kind === 'burner')).toBe(false);
+  });
+});

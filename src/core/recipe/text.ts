@@ -267,7 +267,7 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
       if (isIntro(recipe, text)) {
         recipe.notes.push(text);
         recipe.intro ??= text;
-      } else if (/\d/.test(text)) recipe.aside.push(text);
+      } else if (/\d/.test(text) || isAmongFoods(recipe, f)) recipe.aside.push(text);
       break;
     case 'meta':
       if (f.tools) recipe.tools = [...(recipe.tools ?? []), text];
@@ -323,6 +323,10 @@ const withoutServes = (step: string, found: string): string =>
   found !== '' && /^\s*[.!]?\s*$/.test(step.slice(step.lastIndexOf(found) + found.length))
     ? step.slice(0, step.lastIndexOf(found)).trim() || step
     : step;
+
+/** What stands within the list and names a food is shown, whatever it was taken for. */
+const isAmongFoods = ({ ingredients, instructions }: RawRecipe, { food }: Features): boolean =>
+  food && ingredients.length > 0 && instructions.length === 0;
 
 const LONGEST_INTRO = 300;
 const isIntro = (recipe: RawRecipe, text: string): boolean =>

@@ -43,6 +43,8 @@ export interface Features {
   verb: boolean;
   /** “White pepper, sesame oil, soy to serve”. */
   served: boolean;
+  /** “Bean sprouts, Thai basil, lime wedges and hoisin”: foods and nothing else. */
+  foodsOnly: boolean;
   /** “1 cup rice – wash & soak 20 mins”: an amount, a food and how it is prepared. */
   listed: boolean;
   yield: string;
@@ -204,6 +206,20 @@ function isListedFood({ text, isSentence, mark }: Line): boolean {
 /** “Mash to serve (900 g potatoes, 50 g butter)”: what is made to go beside it. */
 const DISH_TO_SERVE = /^\p{L}+(?: \p{L}+)? to serve \([^()]*\d[^()]*\)$/iu;
 
+const LEAST_FOODS = 3;
+const MOST_FOOD_WORDS = 4;
+/** Several foods without any amount, each in a few words; one of four may be of a name that nobody knows. */
+export function foodsIn(text: string): string[] {
+  if (/[\d.:;!?()]|\bor\b/.test(text)) return [];
+  const parts = text.split(/,\s*|\s+(?:and|&|\+)\s+/i);
+  const known = parts.filter((p) => findFood(p) !== null).length;
+  const areFoods =
+    parts.length >= LEAST_FOODS &&
+    parts.every((p) => p.split(/\s+/).length <= MOST_FOOD_WORDS) &&
+    known * 4 >= parts.length * 3;
+  return areFoods ? parts : [];
+}
+
 /** Foods that go on top or beside, without an amount. */
 const isServedWith = (text: string): boolean =>
   FOR_SERVING.test(text.replace(/\s*\([^()]*\)$/, '')) &&
@@ -289,6 +305,7 @@ export function featuresOf(line: Line): Features {
     verb:
       (VERB.test(told) && !listed) || IN_VESSEL.test(text) || NIGHT.test(text) || isGoingIn(line),
     served,
+    foodsOnly: !line.isSentence && foodsIn(text).length > 0,
     listed,
     yield: found,
     yieldOnly: found !== '' && restOfYield(text, found).length === 0,

@@ -80,7 +80,7 @@ function ingredientCost(f: Features): number {
           ? f.words <= 10
             ? 0.3
             : 1.2
-          : f.measure || f.served
+          : f.measure || f.served || (f.foodsOnly && !f.verbFirst)
             ? 0.5
             : f.food && !f.verbFirst && f.words <= (f.line.mark === 'bullet' ? 10 : 6)
               ? 0.8
@@ -167,7 +167,9 @@ function listCost(f: Features): number {
     f.pressure && 2.5,
     f.verbFirst && 1.2,
     // “Dry: 1 cup flour, 1 tsp soda”.
-    f.amounts > 1 && !f.verbFirst && /^\p{L}[\p{L} ]{0,24}:\s/u.test(f.line.text) && -3,
+    f.amounts > 1 && !f.verbFirst && !f.meta && /^\p{L}[\p{L} ]{0,24}:\s/u.test(f.line.text) && -3,
+    // “Per serving: 456 kcals, fat 27 g”.
+    f.meta && 6,
   );
 }
 

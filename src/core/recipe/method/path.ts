@@ -1,6 +1,6 @@
 /** One way to understand a method as far as it is read: the stages made of it, and what the pot is doing. */
 import type { FoundCycle, FoundKind, FoundStage, ReleaseFound } from '../types';
-import { saysMeanwhile, saysPart } from '../phrases';
+import { saysMeanwhile, saysPart, saysSaute } from '../phrases';
 import {
   INTO_PAN,
   isApart,
@@ -294,7 +294,7 @@ export class Path {
   /** The mash of a braise is boiled on the stove, unless it is said to be in the pot. */
   private besideThePot(c: Clause, kind: FoundKind): FoundKind {
     const isOpen = kind === 'simmer' || kind === 'brown';
-    const isInPot = c.saute || /\b(?:pot|cooker)\b/i.test(c.sentence);
+    const isInPot = saysSaute(c.sentence) || /\b(?:pot|cooker)\b/i.test(c.sentence);
     return isOpen && this.hasCycle && saysPart(c.sentence) && !isInPot ? 'burner' : kind;
   }
 
