@@ -16,6 +16,7 @@ import {
 } from './access';
 import { openTestDatabase } from '../../../tests/support/test-database';
 import type { Database } from './database';
+import { eventStream } from './event-stream';
 import { addDevice, deviceKind, listDevices, logOut, nameDevice } from './devices';
 
 /** What each derivation was asked to cost. They are made a thirty-second as dear here, for a test makes a hundred. */
@@ -127,6 +128,24 @@ describe('the passcode', () => {
 describe('devices', () => {
   const deviceOf = async (cookie: string, at = NOW): Promise<string> =>
     (await visitorOf(database, cookie, at))?.device ?? '';
+
+  it('who came in has no wrong tries behind them', async () => {
+    await setPasscode(database, 'thyme olive clock');
+    const guess = (passcode: string) => enter(database, passcode, '192.0.2.40', NOW);
+    for (let i = 0; i < 5; i++) await guess('wrong');
+    expect((await guess('thyme olive clock')).ok).toBe(true);
+    for (let i = 0; i < 5; i++) await guess('wrong');
+    expect((await guess('thyme olive clock')).ok).toBe(true);
+  });
+
+  it('what it listens to ends when it is logged out', async () => {
+    await setPasscode(database, 'thyme olive clock');
+    const device = await deviceOf(await cookieFor('thyme olive clock'));
+    let isHeard = true;
+    eventStream(new Request('http://here/stream'), () => () => void (isHeard = false), { device });
+    await logOut(database, device);
+    expect(isHeard).toBe(false);
+  });
 
   it('each is known by a name of its own and logged out alone, or all at once', async () => {
     await setPasscode(database, 'thyme olive clock');
