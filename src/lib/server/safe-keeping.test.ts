@@ -95,6 +95,20 @@ describe('copies', () => {
     expect(none).toEqual({ ok: true, value: null });
   });
 
+  it('one that stops half way leaves nothing that looks like a copy', async () => {
+    const copies = join(folder, 'half');
+    const name = `olive-${new Date(NOW).toISOString().slice(0, 19).replaceAll(':', '-')}.db`;
+    const full = Object.assign(Object.create(database) as Database, {
+      run: () => {
+        writeFileSync(join(copies, name), 'the first pages');
+        return Promise.reject(new Error('SQLITE_FULL: database or disk is full'));
+      },
+    });
+    const made = await backUp(full, copies, NOW);
+    expect(made.ok).toBe(false);
+    expect(listBackups(copies)).toEqual([]);
+  });
+
   it('a folder that can’t be written is said, with what to do', async () => {
     const blocked = join(folder, 'a-file');
     writeFileSync(blocked, '');

@@ -68,6 +68,7 @@ const sum = (...costs: (number | false)[]): number =>
 const isMeasured = (f: Features): boolean =>
   f.measure && f.words <= 5 && !f.stop && !f.time && !f.line.isSentence;
 
+/** Where a recipe was taken from. */
 const FROM = /^(?:adapted |taken |inspired )?(?:from|by|after) (?:the |a |an |my |our |\p{Lu})/iu;
 
 function ingredientCost(f: Features): number {

@@ -77,12 +77,12 @@ export function splitList(text: string): { text: string; own: string }[] {
   // “2 carrots + 1 onion” are two.
   const spelt = spellEach(text);
   if (spelt.length > 1) return spelt.map((own) => ({ text, own }));
-  // “Sour cream + coriander for the top”, “white pepper, sesame oil, soy to serve”: all of them are.
   // “Mash to serve (900 g potatoes, 50 g butter)”: what it is made of.
   const beside = /^(\p{L}+(?: \p{L}+)?) to serve \(([^()]*)\)$/iu.exec(text);
   const madeOf = beside?.[2]?.split(WITH_AND) ?? [];
   if (madeOf.length > 1 && madeOf.every((p) => isCounted(p) || mentionedFood(p) !== null))
     return madeOf.map((p) => ({ text, own: `${p}, for the ${beside?.[1]?.toLowerCase() ?? ''}` }));
+  // “Sour cream + coriander for the top”, “white pepper, sesame oil, soy to serve”: all of them are.
   // “… and a soft egg each to serve (6 min from boiling)”: how the last of them is made.
   const [made = ''] = /\s*\([^()]*\)$/.exec(text) ?? [];
   const foods = made === '' ? text : text.slice(0, -made.length);
