@@ -158,7 +158,9 @@
   the recipe doesn’t say is asked. Nothing is downloaded.
 </p>
 
-<div class="mt-6 grid gap-6 xl:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
+<div
+  class="mt-6 grid gap-6 xl:grid-cols-[minmax(0,26rem)_minmax(0,1fr)] xl:grid-rows-[auto_minmax(0,1fr)]"
+>
   <section aria-labelledby="source" class="grid h-fit gap-3">
     <h2 id="source" class="sr-only">The recipe</h2>
     <div>
@@ -209,35 +211,14 @@
         >
       {/if}
     </div>
-    {#if imported?.ok && imported.value.pieces.length > 0}
-      <div class="flex flex-wrap items-baseline justify-between gap-2">
-        <h3 class="font-bold">What each piece became</h3>
-        {#if said.length > 0}<button type="button" class="btn btn-quiet" onclick={backKind}
-            >Undo the last change</button
-          >{/if}
-      </div>
-      <p class="-mt-2 text-[15px] text-muted">
-        Choose what a piece is where it was taken for something else; the recipe is read anew with
-        it.
-      </p>
-      <ReadAlong
-        text={imported.value.dish.source ?? readText}
-        pieces={imported.value.pieces}
-        unread={answered?.dish.unread ?? []}
-        {pointed}
-        onpoint={point}
-        onkind={setKind}
-      />
-    {:else if answered && answered.dish.unread.length > 0}
-      <details>
-        <summary class="min-h-11 cursor-pointer py-2 font-bold">Where it is not read</summary>
-        <MarkedText text={answered.dish.source ?? text} unread={answered.dish.unread} />
-      </details>
-    {/if}
     {#if fileProblem}<p class="font-semibold text-pimento" role="alert">{fileProblem}</p>{/if}
   </section>
 
-  <section aria-labelledby="read" aria-live="polite" class="min-w-0">
+  <section
+    aria-labelledby="read"
+    aria-live="polite"
+    class="min-w-0 xl:col-start-2 xl:row-span-2 xl:row-start-1"
+  >
     <h2 id="read" class="sr-only">What was read</h2>
     {#if imported === null}
       <div class="card border-dashed p-6 text-muted">
@@ -304,4 +285,31 @@
       </form>
     {/if}
   </section>
+  {#if imported?.ok && imported.value.pieces.length > 0}
+    <section aria-labelledby="pieces" class="grid h-fit gap-3 xl:col-start-1 xl:row-start-2">
+      <div class="flex flex-wrap items-baseline justify-between gap-2">
+        <h2 id="pieces" class="font-bold">What each piece became</h2>
+        {#if said.length > 0}<button type="button" class="btn btn-quiet" onclick={backKind}
+            >Undo the last change</button
+          >{/if}
+      </div>
+      <p class="-mt-2 text-[15px] text-muted">
+        Choose what a piece is where it was taken for something else; the recipe is read anew with
+        it.
+      </p>
+      <ReadAlong
+        text={imported.value.dish.source ?? readText}
+        pieces={imported.value.pieces}
+        unread={answered?.dish.unread ?? []}
+        {pointed}
+        onpoint={point}
+        onkind={setKind}
+      />
+    </section>
+  {:else if answered && answered.dish.unread.length > 0}
+    <details class="xl:col-start-1 xl:row-start-2">
+      <summary class="min-h-11 cursor-pointer py-2 font-bold">Where it is not read</summary>
+      <MarkedText text={answered.dish.source ?? text} unread={answered.dish.unread} />
+    </details>
+  {/if}
 </div>
