@@ -307,7 +307,7 @@ function factsOf(
 
 /** “If not, lid back on for 5 minutes”: the case is that of what follows it. */
 const CASE =
-  /^(?:and |but )?if (?:(?:it|they)(?:(?:'|’)(?:s|re)| is| are) )?(?:still |not )?(?:not|so|needed|necessary|need be|under|below|short|raw|hard|tough|firm|pink|underdone|undercooked|done|cooked|tender|ready|soft|there)(?: yet| enough)?$|^(?:and |but )?if (?:it|they|that) (?:do|does|is|are|has|have)(?:n(?:'|’)t| not)$|^(?:and |but )?if (?:the |your |any |some )?\p{L}+(?: \p{L}+)? (?:is|are|has|have|do|does|looks?|seems?|feels?)(?:n(?:'|’)t| not)?\b[^,]{0,40}$/iu;
+  /^(?:and |but )?if (?:(?:it|they)(?:(?:'|’)(?:s|re)| is| are) )?(?:still |not )?(?:not|so|needed|necessary|need be|under|below|short|raw|hard|tough|firm|pink|underdone|undercooked|done|cooked|tender|ready|soft|there)(?: yet| enough)?$|^(?:and |but )?if (?:it|they|that) (?:do|does|is|are|has|have)(?:n(?:'|’)t| not)$|^(?:and |but )?if (?:the |your |any |some )?(?!(?:it|they|that|this|these|you)\b)\p{L}+(?: \p{L}+)? (?:is|are|has|have|do|does|looks?|seems?|feels?)(?:n(?:'|’)t| not)?\b[^,]{0,40}$/iu;
 
 /** “Serve with the cream, whipped (3 minutes)”: how it is made ready, and no work of its own. */
 const MADE_READY =
