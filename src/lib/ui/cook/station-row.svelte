@@ -106,10 +106,10 @@
 </script>
 
 <li class="border-t border-line px-4 py-2 first:border-0">
-  <div class="flex items-center gap-x-3">
+  <div class="flex flex-wrap items-center justify-between gap-x-3">
     <button
       type="button"
-      class="flex min-h-14 min-w-0 flex-1 items-center gap-2 text-left"
+      class="flex min-h-14 min-w-0 flex-1 basis-40 items-center gap-2 text-left"
       aria-expanded={canOpen ? isOpen : undefined}
       aria-controls={canOpen && isOpen ? id : undefined}
       disabled={!canOpen}
