@@ -17,8 +17,9 @@
       {foods.length === 1 ? `What is ${foods[0]}?` : `${foods.length} foods are not known`}
     </h2>
     <p class="text-[15px]">
-      Until you say what it is, nothing is said of when it is safe, how long it keeps and who can
-      Until you say what it is, Olive Clock can’t say when it is safe, how long it keeps or who can
+      {foods.length === 1
+        ? 'Until you say what it is, Olive Clock can’t say when it is safe, how long it keeps or who can eat it.'
+        : 'Until you say what they are, Olive Clock can’t say when they are safe, how long they keep or who can eat them.'}
     </p>
     {#each foods as food, i (i)}
       <form method="POST" {action} use:enhance class="mt-3 flex flex-wrap items-end gap-2">

@@ -82,7 +82,9 @@
 <div class="flex flex-wrap items-baseline justify-between gap-3">
   <p class="font-head text-2xl font-bold">{dish.name}</p>
   <p class="text-muted">
-    for {dish.servings} · {dish.ingredients.length} ingredients · {dish.stages.length} stages
+    for {dish.servings} · {dish.ingredients.length}
+    {dish.ingredients.length === 1 ? 'ingredient' : 'ingredients'} · {dish.stages.length}
+    {dish.stages.length === 1 ? 'stage' : 'stages'}
   </p>
 </div>
 
