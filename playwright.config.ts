@@ -3,6 +3,7 @@ import { defineConfig } from '@playwright/test';
 /** Browser tests run against the built server; each worker starts its own, see tests/e2e/support.ts. */
 export default defineConfig({
   testDir: 'tests/e2e',
+  globalSetup: './tests/e2e/demo-once.ts',
   fullyParallel: false,
   workers: 2,
   // Wide enough for a machine several times slower: what is waited for comes, or the test has found something.

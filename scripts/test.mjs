@@ -4,6 +4,8 @@
  */
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { dirname } from 'node:path';
+import { demoFile } from './demo-file.mjs';
 
 const REPORTS = 'test-results';
 const BEGAN = performance.now();
@@ -104,7 +106,8 @@ check('build', 'npm', ['run', '--silent', 'build']);
 check('the bundle stays small', 'node', ['scripts/bundle-size.mjs']);
 
 check('live evenings under strain', 'node', ['scripts/live-check.mjs', '--short']);
-// Each has a server and files of its own. What they measure is judged by `npm run soak`, one after the other.
+demoFile();
+// Each has a server and files of its own, and a copy of one demo. What they measure is judged by `npm run soak`, one after the other.
 await sideBySide([
   ['killed in the middle of writes', 'node', 'scripts/fault-check.mjs', '--short'],
   ['readers and writers at once', 'node', 'scripts/load-check.mjs', '--short'],
@@ -118,5 +121,6 @@ const browser = readReport(`${REPORTS}/browser.json`);
 passed += (browser?.stats.expected ?? 0) + (browser?.stats.flaky ?? 0);
 failed += browser ? Math.max(browser.stats.unexpected, browserOk ? 0 : 1) : 1;
 
+rmSync(dirname(demoFile()), { recursive: true, force: true });
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exitCode = failed === 0 ? 0 : 1;

@@ -1,9 +1,10 @@
 /** A server of a test's own: its database, and its clock set so many days ahead. */
-import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { copyDemo } from '../../scripts/demo-file.mjs';
 
 /** @returns a port that nobody listens on */
 export function freePort(): Promise<number> {
@@ -51,7 +52,7 @@ export class OwnServer {
 
   /** Fills the database with the demo. */
   seed(): void {
-    spawnSync('node', ['scripts/run-ts.mjs', 'scripts/seed.ts'], { env: this.env({}) });
+    copyDemo(this.database);
   }
 
   /** Starts it, or starts it again; resolves when it answers. */
