@@ -40,6 +40,5 @@ export function demoFile() {
 export function copyDemo(file) {
   const demo = demoFile();
   // What is not in the file yet is in its log.
-  for (const end of ['', '-wal'])
-    if (existsSync(demo + end)) copyFileSync(demo + end, file + end);
+  for (const end of ['', '-wal']) if (existsSync(demo + end)) copyFileSync(demo + end, file + end);
 }
