@@ -5,7 +5,7 @@ import type { IngredientLine } from './line';
 
 /** “A big glug of olive oil”: no number of anything, and no weight. */
 const BY_EYE =
-  /^((?:(?:good|big|generous|small|large|little|tiny|hefty)\s+)*(?:glugs?|splash(?:es)?|drizzles?|squeezes?|swirls?|sloshe?s?|slosh|shakes?|dash(?:es)?|grinds?|grating|grind|lick|slick|sprinkling|sprinkle|scattering|(?:wine ?)?glass(?:es|ful)?|shots?|mugs?|spoons?|spoonfuls?))\s+(?:of\s+)?(?=\p{L})/iu;
+  /^((?:(?:good|big|generous|small|large|little|tiny|hefty)\s+)*(?:glugs?|splash(?:es)?|drizzles?|squeezes?|swirls?|sloshe?s?|slosh|shakes?|dash(?:es)?|grinds?|grating|grind|lick|slick|sprinkling|sprinkle|scattering|(?:wine ?)?glass(?:es|ful)?|shots?|mug(?:ful)?s?|bowlfuls?|spoons?|spoonfuls?))\s+(?:of\s+)?(?=\p{L})/iu;
 
 const SOLID = /\b(?:cubes?|blocks?|tablets?|pieces?|slices?|scoops?|leaves)$/i;
 const OIL = /\boil$/i;

@@ -46,17 +46,30 @@ const countOf = (text: string): number =>
 const HOURS_MINUTES =
   /\b(\d{1,2})\s?h(?:ours?|rs?)?\.?\s?(\d{1,2})\b(?!\s*(?:[mh]|°|g\b|-|\.\d))/gi;
 
+const FOR_LATER =
+  /\b(?:keep|save|saving|reserve|freeze|use|use up|put by|set aside)\b[^.]*\bfor $/i;
+
 /** “0:25” on a timer. */
 const TIMER = /(?<![\d:.])(0{1,2}):([0-5]\d)(?![\d:])/g;
 
+/** “PRESSURE COOK / HIGH / 10:00”: minutes and seconds on the display. */
+const DISPLAY =
+  /(?<=\b(?:pressure(?: cook)?|manual|high|low|timer|set (?:it |the timer )?(?:to|for)|for)\W{1,3})([1-9]\d?):00(?!\s*(?:[ap]\.?m\b|o['’]clock|h\b|\d))/gi;
+
 function hoursAndMinutes(text: string): Duration[] {
-  return [...text.matchAll(HOURS_MINUTES), ...text.matchAll(TIMER)].map((match) => ({
-    from: Number(match[1]) * 60 + Number(match[2]),
+  const whole = (match: RegExpExecArray, from: number): Duration => ({
+    from,
     to: null,
     start: match.index,
     end: match.index + match[0].length,
     perPound: null,
-  }));
+  });
+  return [
+    ...[...text.matchAll(HOURS_MINUTES), ...text.matchAll(TIMER)].map((match) =>
+      whole(match, Number(match[1]) * 60 + Number(match[2])),
+    ),
+    ...[...text.matchAll(DISPLAY)].map((match) => whole(match, Number(match[1]))),
+  ];
 }
 
 function orTwo(text: string): Duration[] {
@@ -95,6 +108,8 @@ export function findDurations(text: string): Duration[] {
     const [whole, first = '', second, unit = 'm', , part, extra] = match;
     const start = match.index;
     if (joined.some((d) => start < d.end && start + whole.length > d.start)) continue;
+    // “Keep the heart for another day”: when it is used.
+    if (/^another day\W?$/i.test(whole) && FOR_LATER.test(text.slice(0, start))) continue;
     // “a m” is no time: a word needs a written-out unit.
     if (/^[a-z]/i.test(first) && unit.length < 3) continue;
     const size = unitMinutes(unit);

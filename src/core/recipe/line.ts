@@ -52,12 +52,12 @@ const LEADING_PREPARATION = new RegExp(
 );
 /** “Onions chopped”, “cornstarch mixed with water”, “okra - straight from the freezer”: what follows is no food. */
 const TRAILING_PREPARATION = new RegExp(
-  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split(?! (?:\p{L}+ )?(?:peas?|lentils?|beans?|chickpeas?|gram|dh?all?|mo?ong|mung|urad|chana)\b))\b|brunoise\b|(?:a few|some)(?: \p{L}+)?$|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the (?:top|dish|tin|basin|mould|pan|tray)|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) |about (?:half|an?|\d[\d.]*)[ -](?:an? )?(?:cm|mm|inch|centimet)|in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large |small |big |thick |thin |bite-?size[d]? |chunky )?(?:florets|chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
+  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split(?! (?:\p{L}+ )?(?:peas?|lentils?|beans?|chickpeas?|gram|dh?all?|mo?ong|mung|urad|chana)\b))\b|brunoise\b|(?<!\bbone\s)(?:go(?:es)? )?in\.?$|(?:a few|some)(?: \p{L}+)?$|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the (?:top|dish|tin|basin|mould|pan|tray)|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) |about (?:half|an?|\d[\d.]*)[ -](?:an? )?(?:cm|mm|inch|centimet)|in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large |small |big |thick |thin |bite-?size[d]? |chunky )?(?:florets|chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
   'iu',
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
 const LEAD =
-  /^(?:[+&]\s+|(?:you|we)(?:(?:'|’)ll)? (?:want|need)\s+|(?:oh|and|also|plus|then|okay|ok|so|right|um|now)\b[,\s]+|(?:optional(?:ly)?|garnish(?:es)?|toppings?|to serve|for serving)\s*[:,]\s*)+(?=\S)/i;
+  /^(?:[+&]\s+|(?:get|buy|grab|take)\s+(?=(?:\d|[½¼¾]|an?\s|one\s|two\s|three\s|some\s))|(?:you|we)(?:(?:'|’)ll)? (?:want|need)\s+|(?:oh|and|also|plus|then|okay|ok|so|right|um|now)\b[,\s]+|(?:optional(?:ly)?|garnish(?:es)?|toppings?|to serve|for serving)\s*[:,]\s*)+(?=\S)/i;
 const IS_WORK = new RegExp(
   String.raw`^(?:\w+ly\s+)?(?:${CUT_WORDS}|cut|to|plus|for|at|in|with|about)\b`,
   'i',
@@ -194,6 +194,11 @@ const plainMeasures = (text: string): string =>
     .replace(/^(\d+)\s?cl\.?\s+(?=(?:of )?garlic)/i, '$1 cloves ')
     .replace(/\bbay lvs?\.?$|\bbay lf\.?$/i, (short) =>
       /lf/i.test(short) ? 'bay leaf' : 'bay leaves',
+    )
+    // “A stick or two of celery”
+    .replace(
+      /^(?:an?|1)\s+(sticks?|stalks?|sprigs?|cloves?|handfuls?|leaf|slices?|rashers?|tins?|bunch|knob|pinch)\s+or\s+two\s+(?:of\s+)?(?=\p{L})/iu,
+      '1-2 $1 ',
     )
     // “4 x hake fillets”
     .replace(/^(\d{1,3})\s?[x×]\s+(?=\p{L})/u, '$1 ')

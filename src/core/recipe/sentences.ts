@@ -16,7 +16,7 @@ const BEGINS_ONE =
 
 /** “Stir for a min. 500 ml of ale”: the next sentence begins with what goes in. */
 const MEASURE_BEHIND =
-  /^\s+(?:\d{1,2} (?!more\b|batch|goes\b|lots\b|min|m\b|sec|hours?\b|hrs?\b|h\b|times\b|on\b|at\b|in\b|to\b|or\b|for\b|of\b|and\b|if\b|until\b|natural|quick|high|low|per\b|each\b|a\b|under|with)\p{Ll}{3}|\d[\d.,/½¼¾]*\s?(?:ml|cl|l|g|kg|oz|lbs?|cups?|tbsp|tsp|lit(?:re|er)s?|pints?)\b(?! (?:at|per)\b))/iu;
+  /^\s+(?:(?:(?:an?|one|another) )?(?:tbsp|tsp|cup|splash|glug|handful|pinch|knob|squeeze) (?:of )?\p{Ll}{3}|\d{1,2} (?!more\b|batch|goes\b|lots\b|min|m\b|sec|hours?\b|hrs?\b|h\b|times\b|on\b|at\b|in\b|to\b|or\b|for\b|of\b|and\b|if\b|until\b|natural|quick|high|low|per\b|each\b|a\b|under|with)\p{Ll}{3}|\d[\d.,/½¼¾]*\s?(?:ml|cl|l|g|kg|oz|lbs?|cups?|tbsp|tsp|lit(?:re|er)s?|pints?)\b(?! (?:at|per)\b))/iu;
 
 /** “Fry the onion 5 mins. 25 mins high, quick release”: the second minutes are of a cycle, told by itself. */
 const CYCLE_BEHIND =
@@ -31,7 +31,7 @@ const OTHER_WAY =
 /** “And” between two things, not within a number: “a pound and a half of cod”. */
 export const AND = String.raw`(?:(?<!\bhalf\s+|\b(?:pounds?|kilos?|pints?|cups?|lit(?:re|er)s?|teaspoons?|tablespoons?|hours?|minutes?|dozen|hundred|one|two|three|four|five|six)\s+)\band\b|(?<!\b(?:half|hundred)\s+)\band\b(?!\s+(?:an?\s+)?(?:half|quarter|three[- ]quarters)\b))`;
 const CLAUSE_END = new RegExp(
-  String.raw`\s*(?:[;:]|,(?!\d)|\.(?=\s|$)|\((?=[^)]*\))|\)|–\s|—|(?<!\d)\s-\s(?!\d)|→|➔|➜|[-=]>|\s[+&|]\s|\b(?:and then|then|but|before|after which|until you|while)\b|${AND})\s*`,
+  String.raw`\s*(?:;|(?<!\d):|:(?!\d)|,(?!\d)|\.(?=\s|$)|\((?=[^)]*\))|\)|–\s|—|(?<!\d)\s-\s(?!\d)|→|➔|➜|[-=]>|\s[+&|]\s|\b(?:and then|then|but|before|after which|until you|while)\b|${AND})\s*`,
   'i',
 );
 

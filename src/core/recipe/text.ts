@@ -195,7 +195,7 @@ const YIELD_IN: readonly (readonly Label[])[] = [
 ];
 const OF_EATERS = /\b(?:servings?|portions?|people|bowls|plates|helpings)$/i;
 const SAYS_SERVES =
-  /^(?:serv|feed|yield|makes|enough|does|supper|dinner|lunch|meal|\w+ for (?:supper|dinner|lunch))/i;
+  /^(?:serv|feed|yield|makes|enough|does|.*\beach (?:for|serv|feed)|supper|dinner|lunch|meal|\w+ for (?:supper|dinner|lunch))/i;
 
 function yieldOf(features: readonly Features[], labels: readonly Label[]): string {
   for (const places of YIELD_IN)
@@ -223,6 +223,14 @@ const SHOWN_AS: Readonly<Record<Label, Piece['as']>> = {
   chatter: 'chatter',
 };
 
+/** “Let it bubble. 1 cup broth, thyme, 2 bay. Ribs back in”: told in the middle of the work, it goes in there. */
+const isAmongSteps = (recipe: RawRecipe, { line, stop, listLead }: Features): boolean =>
+  line.isSentence &&
+  stop &&
+  !listLead &&
+  !/:|\bfor the\b/i.test(line.text) &&
+  recipe.instructions.length > 0;
+
 function take(recipe: RawRecipe, f: Features, label: Label): void {
   const { line, yield: found, setting: isSetting } = f;
   const { text, start, end } = line;
@@ -244,11 +252,15 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
       if (/^(?:while|meanwhile|during)\b[^:]*:/i.test(own)) {
         recipe.ingredients.push(...splitSpokenList(own));
         recipe.instructions.push(own);
-      } else recipe.ingredients.push(...eachWithAmount(own));
+      } else {
+        recipe.ingredients.push(...eachWithAmount(own));
+        if (isAmongSteps(recipe, f)) recipe.instructions.push(own);
+      }
       break;
     case 'list':
       recipe.ingredients.push(...list);
-      if (work !== '') recipe.instructions.push(capital(work));
+      if (isAmongSteps(recipe, f)) recipe.instructions.push(own);
+      else if (work !== '') recipe.instructions.push(capital(work));
       break;
     case 'step':
       recipe.instructions.push(withoutServes(own.replace(THE_FAST_WAY, ''), found));
@@ -313,6 +325,18 @@ function besideYield(recipe: RawRecipe, rest: string): void {
   const food = words.slice(with_.length);
   if (with_ !== '' && parseAmount(food).unit !== null && mentionedFood(food) !== null)
     recipe.ingredients.push(food);
+  // “Serves: 8   Pan: 7-inch springform”
+  else if (
+    featuresOf({
+      text: words,
+      start: 0,
+      end: words.length,
+      isSentence: false,
+      mark: 'none',
+      afterGap: false,
+    }).tools
+  )
+    recipe.tools = [...(recipe.tools ?? []), words];
   else if (AHEAD.test(words)) recipe.notes.push(words);
   else if (WHOLE_TIME.test(words) && findDurations(words).length > 0) recipe.aside.push(words);
   else recipe.leftOver.push(words);

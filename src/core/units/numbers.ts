@@ -66,7 +66,7 @@ export const FIGURE = String.raw`(?:\d+\s+dozen\b|\d+[ -]\d+\s?[/⁄]\s?\d+|\d+\
  * A number in words, as the source of a regular expression: `two and a half`, `twenty-five`, `half a dozen`, `half a`,
  * `three quarters of an`, `a couple of`.
  */
-export const NUMBER_WORDS = String.raw`(?:\b(?:half a dozen|(?:an?|\d+|${PLAIN})\s+dozen(?:\s+and\s+a\s+half)?|an?\s+couple(?:\s+of)?|${PLAIN}\s+and\s+(?:an?\s+)?${PART}|${PLAIN}|half(?:\s+an?)?|(?:an?\s+)?(?:quarter|third)(?:\s+of)?(?:\s+an?)?|three[- ]quarters(?:\s+of)?(?:\s+an?)?)\b)`;
+export const NUMBER_WORDS = String.raw`(?:\b(?:half a dozen|(?:an?|\d+|${PLAIN})\s+dozen(?:\s+and\s+a\s+half)?|an?\s+couple(?:\s+of)?|couple\s+of|${PLAIN}\s+and\s+(?:an?\s+)?${PART}|${PLAIN}|half(?:\s+an?)?|(?:an?\s+)?(?:quarter|third)(?:\s+of)?(?:\s+an?)?|three[- ]quarters(?:\s+of)?(?:\s+an?)?)\b)`;
 
 /**
  * “A hundred and fifty”, “two hundred”, as people who speak say amounts of food. No part of `NUMBER`: there is no hundred
@@ -109,7 +109,7 @@ export function toNumber(text: string): number {
     const first = dozen[1] ?? '';
     return (first === 'half a' ? 6 : toNumber(first) * 12) + (dozen[2] ? 6 : 0);
   }
-  if (/^an? couple/.test(plain)) return 2;
+  if (/^(?:an? )?couple/.test(plain)) return 2;
   const last = VULGAR[plain.at(-1) ?? ''];
   if (last !== undefined) {
     const whole = plain.slice(0, -1).replace(/-$/, '').trim();

@@ -49,7 +49,7 @@ const UNIT_WORDS: readonly (readonly [words: string, unit: Unit, times?: number]
     'packages?|packets?|pkgs?|pkts?|packs?|sachets?|bags?|box(?:es)?|cartons?|jars?|bottles?|tubs?|pouch(?:es)?',
     'package',
   ],
-  ['cloves?', 'clove'],
+  ['cloves?|clvs?', 'clove'],
   ['slices?|rashers?', 'slice'],
   ['pinch(?:es)?|dash(?:es)?', 'pinch'],
   ['pieces?|pcs?|nos?(?=\\.)', 'piece'],

@@ -122,7 +122,7 @@ const isTellingWork = (text: string): boolean =>
   new RegExp(VERB.source, 'giu').test(text.replace(TELLS_WORK, ' ')) &&
   findDurations(text).length > 0;
 const KEEPING =
-  /\b(?:leftovers?|keeps? (?:for|well|\d)|lasts (?:for )?\d|last for \d|store|freezes?|frozen for|reheat|fridge|make ahead|make it ahead|variation|goes well|serve with|calories|per serving|nutrition)\b|\b(?:tips?|notes?|storage):/i;
+  /\b(?:leftovers?|keeps? (?:for|well|\d)|lasts (?:for )?\d|last for \d|store|freezes?|in(?:to)? the freezer|frozen for|reheat|fridge|make ahead|make it ahead|variation|goes well|serve with|calories|per serving|nutrition)\b|\b(?:tips?|notes?|storage):/i;
 /** “Overnight in the fridge.”: a step, and no word on keeping. */
 const NIGHT =
   /^(?:then )?(?:leave |put |chill |keep )?(?:it |them )?(?:overnight in|in(?:to)? the fridge (?:overnight|for \d)|in(?:to)? the fridge until set)\b/i;
@@ -130,7 +130,7 @@ const NIGHT =
 const COLD_STEP =
   /^(?!.*\b(?:leftovers?|can|may|up to|freezes|well)\b)(?:.*\bfreeze\b.*\b(?:for|until)\b.*\b(?:hours?|hrs?|firm|solid|set|overnight)\b|(?:take|move|transfer|bring|remove|lift)\b.*\b(?:fridge|freezer|refrigerator)\b.*\bbefore\b)/i;
 const ASIDE =
-  /^(?:\w+(?:'|’)s |top |quick |chef(?:'|’)?s? |cook(?:'|’)?s? )?(?:tips?|notes?|storage|to store|to freeze|to reheat|(?:to )?(?:make|do|get|prepare|cook)(?: it| this)?[- ](?:ahead|in advance)|variations?|substitut\w+|serving suggestions?|p\.?s\.?)\s*[:.–—-]/i;
+  /^(?:\w+(?:'|’)s |top |quick |chef(?:'|’)?s? |cook(?:'|’)?s? )?(?:tips?|notes?|storage|to store|to freeze|to reheat|(?:to )?(?:make|do|get|prepare|cook)(?: it| this)?[- ](?:ahead|in advance)|variations?|substitut\w+|serving suggestions?|p\.?s\.?)\s*[:.–—-]|^n\.?b\b/i;
 const COMMENT =
   /^\S+(?:\s\S+){0,2} says:|^(?:reply|comments?|\d+ (?:comments?|thoughts?|replies|responses))\b|★|☆|\b\d(?:\.\d)? stars?\b(?! anise)/i;
 const LIST_LEAD =
@@ -141,7 +141,7 @@ const A_MINUTE_DISH = /\b(?:\d+|\p{L}+)[- ](?:minute|hour)\b(?=\s+\p{L})/giu;
 const TOOLS =
   /^equipment\b|\b(?:spring-?form|push-?pan|(?:cake|loaf|pie|tart|bundt|flan|souffl[eé]|baking|pudding|oven-?proof|metal|glass|round|\d ?(?:cm|mm|in|inch(?:es)?|["”])(?: \p{L}+)?)[ -](?:tin|pan|dish|basin|bowl|mou?ld|ring|jar)s?|ramekins?|trivet|steamer basket|foil sling|silicone mou?lds?|pudding basins?|cheesecloth|muslin|kitchen (?:string|twine)|stick blender|\d+(?:\.\d+)?[- ]?(?:l|lit(?:re|er)s?|qts?|quarts?)[- ](?:multi-?|pressure )?(?:cooker|pot)s?|meat thermometer)\b/iu;
 const NEEDS_TOOLS =
-  /^(?:\W|\d|an?\b|one\b|equipment\b|(?:(?:you|we)(?:(?:'|’)ll)? )?(?:also )?need\b|special equipment\b|tools?\b)/i;
+  /^(?:\W|\d|an?\b|one\b|(?:pan|tin|mou?ld|basin|vessel|bowl|dish)(?: size)?\s*:|equipment\b|(?:(?:you|we)(?:(?:'|’)ll)? )?(?:also )?need\b|special equipment\b|tools?\b)/i;
 /** “Pudding basin”, “pie dish”: what is made in it is no food of the list. */
 const NAMED_VESSEL =
   /\b(?:pudding|cake|loaf|pie|tart|flan|souffl[eé]|custard|fish|gravy|bread)(?=[ -](?:tin|pan|dish|basin|bowl|mou?ld|ring|cup|cloth)s?\b)/giu;

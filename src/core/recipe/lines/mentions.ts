@@ -5,7 +5,7 @@ import { findDurations } from '../durations';
 import { toClauses, toSentences } from '../sentences';
 
 const STOP =
-  /\b(?:with|in|into|to|on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|against|per|more|round|around|round about|remain\w*|overnight|last night|yesterday|every|just|like|i|we|you|they|who|till|below|underneath|beneath|above|about|weighing|of the|of it|the (?:night|evening|day|morning|week))\b/i;
+  /\b(?:with|(?<!\bbone[- ])in|into|to|(?<!\b(?:skin|fat|rind|shell|head)[- ])on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|against|per|more|round|around|round about|remain\w*|overnight|last night|yesterday|every|just|like|i|we|you|they|who|till|below|underneath|beneath|above|about|weighing|of the|of it|the (?:night|evening|day|morning|week))\b/i;
 /** “To an amber caramel”, “into a paste”: what comes of it. */
 const BECOMES = /\b(?:to|into|like|as)\s+$/i;
 /** Water that stands in the pot under what cooks above it. */
@@ -64,6 +64,10 @@ const isProgram = (clause: string, name: string): boolean =>
     String.raw`\b${name}\w*\s+(?:setting|mode|program(?:me)?|button|function|preset|key)\b`,
     'i',
   ).test(clause);
+
+/** What is thrown away is no food of the list. */
+const THROWN_AWAY =
+  /\b(?:discard|chuck|bin|ditch|compost|throw(?:ing)? (?:away|out)|get rid of)\b(?!\s+(?:it |them |everything )?(?:all )?in(?:to)?\b)/i;
 
 /** “Squeeze of lemon”: a measure by eye and what it is of. */
 const BY_EYE_OF =
@@ -133,6 +137,22 @@ function foodBefore(sentence: string, { start, end, unit }: FoundAmount): string
   const isExact = (name: string): boolean =>
     findFood(name)?.names.includes(name.toLowerCase()) === true;
   return names.find(isExact) ?? names.find((name) => findFood(name) !== null) ?? '';
+}
+
+const POURED = new Set(['ml', 'l', 'cup', 'pint', 'quart']);
+/** An amount at the end of a sentence that begins with water and names no other food; where no water is told yet. */
+function isAboutWater(
+  sentence: string,
+  { start, end, unit }: FoundAmount,
+  told: readonly string[],
+): boolean {
+  return (
+    POURED.has(unit ?? '') &&
+    /^(?:(?:cold|hot|boiling|enough) )?water\b/i.test(sentence) &&
+    /^\W*$/.test(sentence.slice(end)) &&
+    mentionedFood(sentence.slice(5, start)) === null &&
+    !told.some((line) => /\bwater\b/i.test(line))
+  );
 }
 
 /**
@@ -210,6 +230,11 @@ export function foodsInMethod(
       const own = isInBracket ? { ...amount, start: amount.start - 1 } : amount;
       const isBehind = (isListless || isInBracket) && mentionedFood(phrase) === null;
       const before = isBehind ? foodBefore(sentence, own) : '';
+      // “Water to the line, I put 1.8 litres”: it is of the one thing that the sentence is about.
+      if (phrase === '' && before === '' && isAboutWater(sentence, amount, toldSoFar())) {
+        keep(`${told} water`, 'water');
+        continue;
+      }
       if (isInBracket && isBehind && (before === '' || isKnown(before))) continue;
       if (before !== '' && !isKnown(before)) {
         keep(`${told.replace(/\s+of$/i, '')} ${before}`, before);
@@ -262,6 +287,7 @@ export function foodsInMethod(
     at = i + 1;
     if (OF_ANOTHER_MEAL.test(sentence) || GOES_WITH.test(sentence)) continue;
     for (const clause of toClauses(sentence)) {
+      if (THROWN_AWAY.test(clause)) continue;
       for (const [whole, measure = ''] of clause.matchAll(BY_EYE_OF)) {
         const said = whole.slice(measure.length).trim().split(/\s+/);
         const named = [said.join(' '), said[0] ?? ''].find((n) =>

@@ -16,7 +16,7 @@ const FEEDS = new RegExp(
 const YIELD = new RegExp(
   [
     // “Serves 6 to 8”, “feeds about 8 of us”, “makes 12”, “does the 4 of us”.
-    String.raw`(?<!\b(?:per|each|a|one)\s)\b(?:serves?|servings?|yields?|yld|makes|feeds?|portions?|pax|covers|does(?=\s+(?:the\s+)?(?:${NUMBER})(?:\s+(?:of us|easily|with|people|hungry|as)|\s*[.,]?$|\s*\+))|enough for|supper for|dinner for|lunch for|brunch for|breakfast for|starter for|main for|side for|snack for|dessert for|pudding for|meal for|dish for|pot for|for a (?:crowd|family|table|party) of)\b\s*[:=]?\s*(?:for\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?!\s*(?:minutes?|mins?|hours?|cups?|g\b|kg\b|ml\b|l\b|lit|oz|lb|pounds?|kilos?|quarts?|pints?|°|%|${THINGS}))(?:\s+(?:hungry\s+)?(?:${PEOPLE})\b)?`,
+    String.raw`(?<!\b(?:per|each|a|one)\s)\b(?:serves?|servings?|srvs?\b\.?|yields?|yld|makes|feeds?|portions?|pax|covers|does(?=\s+(?:the\s+)?(?:${NUMBER})(?:\s+(?:of us|easily|with|people|hungry|as)|\s*[.,]?$|\s*\+))|enough for|supper for|dinner for|lunch for|brunch for|breakfast for|starter for|main for|side for|snack for|dessert for|pudding for|meal for|dish for|pot for|for a (?:crowd|family|table|party) of)\b\s*[:=]?\s*(?:for\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?!\s*(?:minutes?|mins?|hours?|cups?|g\b|kg\b|ml\b|l\b|lit|oz|lb|pounds?|kilos?|quarts?|pints?|°|%|${THINGS}))(?:\s+(?:hungry\s+)?(?:${PEOPLE})\b)?`,
     // “8 servings”, “12 covers”, “for 4 people”.
     String.raw`(?:\b(?:for|für|pour|para|per|voor|för|til)\s+)?(?:${ABOUT}\s+)*(?<![\d/.])(${NUMBER})${RANGE}\s*(?:generous |small |large |big |hungry |good |(?:main|side|first|light)[- ](?:dish|course|meal)(?:[- ]size[d]?)? |main |side |starter |entr[eé]e |meal[- ]sized )?(?:${PEOPLE})\b(?! (?:plate|spoon))`,
     // “Ingredients (6 as a side)”
@@ -61,9 +61,17 @@ const ME_AND = new RegExp(
   'iu',
 );
 
+/** “Enough for two pies, each for 4”. */
+const EACH_FOR = new RegExp(
+  String.raw`\b(${NUMBER})\s+\p{L}+(?:\s+\p{L}+){0,2}\W{0,2}\s*each\s+(?:for|serv(?:es|ing)|feed(?:s|ing)|enough for)\s+(${NUMBER})\b`,
+  'iu',
+);
+
 /** How many it serves, in the text's own words; '' where it does not say. */
 export function findYield(text: string): string {
   if (EATEN.test(text) && !FEEDS.test(text)) return '';
+  const [each] = EACH_FOR.exec(text) ?? [];
+  if (each !== undefined && servingsIn(each) !== null) return each;
   const [withMe] = ME_AND.exec(text) ?? [];
   if (withMe !== undefined) return withMe;
   const found =
@@ -100,6 +108,9 @@ const FIRST = new RegExp(NUMBER, 'iu');
 export function servingsIn(text: string): number | null {
   // “4 lbs”, “1.2 kg”: what it weighs, not for how many.
   if (/\d\s*(?:kg|g|ml|l|lit\w+|oz|lbs?|cups?|quarts?|pints?)\b/i.test(text)) return null;
+  const [, pieces, people] = EACH_FOR.exec(text) ?? [];
+  const all = toNumber(pieces ?? '') * toNumber(people ?? '');
+  if (pieces !== undefined) return all >= 1 && all <= MOST_SERVINGS ? all : null;
   const found = toNumber(FIRST.exec(text)?.[0] ?? '') + (ME_AND.test(text) ? 1 : 0);
   if (found >= MANY_THINGS && /\bmakes\b/i.test(text) && !OF_PEOPLE.test(text)) return null;
   return found >= 1 && found <= MOST_SERVINGS && Number.isInteger(found) ? found : null;

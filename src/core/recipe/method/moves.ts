@@ -15,7 +15,26 @@ const ON_TOP = /\b(?:plus|over|extra|more|on top|added)\b|\+/i;
 const UNREAD = 5;
 /** Ways to understand one clause that are kept while it is read. */
 const MOST_WAYS = 64;
-const UNTOLD_HOLD = 1.5;
+const UNTOLD_HOLD = 3;
+const UNTOLD_CYCLE = 0.2;
+
+const LETS_OUT = /\b(?:pressure|steam|valve|releas\w*|vent|NPR|QR|NR)\b/i;
+/** “High for as long as it takes, then let the steam out”: a cycle, and nobody says for how long. */
+const isOfUntold = (p: Path, c: Clause): boolean =>
+  (c.quick || c.natural || c.either) &&
+  p.open < 0 &&
+  !p.hasCycle &&
+  !c.when &&
+  !c.conditional &&
+  !c.lidOff &&
+  !c.isBurner &&
+  !p.inSaucepan &&
+  !/\bseal/i.test(c.text) &&
+  LETS_OUT.test(c.text);
+
+/** Only what is brought to pressure and let go at once has no minutes. */
+const TO_PRESSURE =
+  /\b(?:bring|brought|com(?:e|es|ing)|reach\w*|build\w*|gets?|goes|up) (?:[\p{L}]+ ){0,3}?(?:to |at )?(?:full |high |low |the )?pressure\b|\b(?:as soon as|once|when|immediately|at once|straight (?:away|off)|right away|zero|nought|(?:to|for|at) 0|0 ?min\w*|no minutes|the (?:second|moment|minute) (?:it|the))\b/iu;
 
 /** Every way that a path can go on with a clause. */
 export function moves(path: Path, c: Clause): Path[] {
@@ -149,7 +168,11 @@ function namedHold(p: Path, c: Clause, time: ClauseTime, isUnset: boolean): numb
   if (time.perPound !== null) return 0.5;
   const isOther = c.kind !== null && (c.kind !== 'rest' || c.switchOff);
   if (p.inSaucepan && !c.releases) return NEVER;
-  if (isUnset) return isOther ? 3 : c.wait ? 1 : 0.3;
+  if (isUnset) {
+    // How it is let down was told: what follows comes after it.
+    const isLetOut = p.cycle?.release.kind !== 'unknown';
+    return (isOther ? 3 : c.wait ? 1 : 0.3) + (isLetOut ? 1.7 : 0);
+  }
   if (p.lidOn && p.open < 0) {
     if (isOther && !c.levelAlone) return 3.5;
     if (c.level !== null) return 0.2;
@@ -260,19 +283,28 @@ function wait(p: Path, c: Clause, time: ClauseTime): void {
 
 /** “High”, “cook on high”: the level of what follows. */
 const LEVEL_ALONE =
-  /^(?:cook )?(?:it )?(?:on |at )?(?:low|lo|high|hi|max(?:imum)?|highest)(?: pressure)?\.?$/i;
+  /^(?:cook )?(?:it )?(?:on |at )?(?:low|lo|high|hi|max(?:imum)?|highest)(?: pressure)?(?: (?:for )?(?:as long|however|a while|ages|long enough|a bit|until|till)\b.*)?\.?$/i;
 
 function withoutTime(path: Path, c: Clause): Path[] {
   const p = path.clone();
   note(p, c);
   if (c.pressure && !c.natural && !c.quick) return pressureOnly(p, c);
+  const untold = isOfUntold(p, c)
+    ? with_(p, UNTOLD_CYCLE, (q) => {
+        q.startCycle(c, null);
+        release(q, c);
+      })
+    : [];
   if (c.either || c.natural || (c.quick && (p.open >= 0 || p.lidOn))) {
     release(p, c);
-    return [p];
+    return [p, ...untold];
   }
   // What is let out was under pressure: a hold was missed.
-  if (c.quick && !p.hasCycle && !c.when && !c.conditional && /\bpressure\b/i.test(c.text))
+  if (untold.length > 0) {
     p.cost += UNTOLD_HOLD;
+    other(p, c);
+    return [p, ...untold];
+  }
   if (c.lidOn && !c.lidOff) {
     shut(p, c);
     p.put(c);
@@ -322,9 +354,13 @@ function release(p: Path, c: Clause): void {
     other(p, c);
     return;
   }
-  // Brought to pressure and let go at once: a hold of nothing is asked about. Whistles are a hold that nobody knows.
-  const isWhistled = p.stages[p.open]?.sentences.some((s) => WHISTLES.test(s)) === true;
-  const isUnset = Number.isNaN(cycle.holdMinutes) && !isWhistled;
+  // Brought to pressure and let go at once: a hold of nothing is asked about. Whistles are a hold that nobody knows, and
+  // so are minutes that nobody tells.
+  const told = [...(p.stages[p.open]?.sentences ?? []), c.sentence];
+  const isUnset =
+    Number.isNaN(cycle.holdMinutes) &&
+    told.some((s) => TO_PRESSURE.test(s)) &&
+    !told.some((s) => WHISTLES.test(s));
   const next = nextRelease(p, c, cycle.release);
   p.tellCycle(c, { release: next, ...(isUnset ? { holdMinutes: 0 } : {}) });
   if (next.kind !== 'natural') p.lidOn = false;

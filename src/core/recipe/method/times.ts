@@ -35,6 +35,9 @@ export const IN_BATCHES = new RegExp(
 );
 const LIMIT_BEFORE =
   /\b(?:max(?:imum)?|at most|no (?:more|longer) than|not (?:more|longer) than|or up to|(?:hold|keep|can (?:wait|sit|stay|stand))\b.*\bup to)\.?\s*$/i;
+/** “Do not use fresh milk for more than 2 hours.” */
+const NEVER_LONGER =
+  /\b(?:do not|don['’]t|never|shouldn['’]t|should not|must not)\b.*\b(?:more|longer) than\s*$/i;
 const LIMIT_AFTER = /^\s*(?:max\b|maximum\b|at (?:the )?most\b)/i;
 /** “About 20 minutes before the lamb is done, …”: when, and not how long. */
 const BEFORE_SOMETHING = new RegExp(
@@ -43,7 +46,7 @@ const BEFORE_SOMETHING = new RegExp(
 );
 /** “Meanwhile, 15 minutes before the end, heat the oven.” */
 const BEFORE_THE_END =
-  /^\s*before (?:the end|the time is up|it is (?:done|ready)|it['’]s (?:done|ready))/i;
+  /^\s*before (?:the end|the time is up|it is (?:done|ready)|it['’]s (?:done|ready)|you (?:get up|wake|eat|serve|want|need|leave|plan)|(?:breakfast|dinner|lunch|supper|bed(?:time)?)\b|(?:the|your) guests)/i;
 const behind = (sentence: string, text: string): string =>
   sentence.slice(sentence.indexOf(text) + text.length);
 /** “(an hour ahead is fine)” */
@@ -65,7 +68,7 @@ const MOST_BARE = 120;
 const BARE_MORE = /\b(\d{1,3})\s+more\b(?!\s+(?!if|then|until|and)\p{L})/diu;
 
 function moreTimes(text: string, taken: readonly ClauseTime[]): ClauseTime[] {
-  const isSaid = CONDITION.test(text) || /^(?:for )?\d{1,3} more$/i.test(text);
+  const isSaid = CONDITION.test(text) || /^(?:for )?\d{1,3} more\.?$/i.test(text);
   const match = isSaid && taken.length === 0 ? BARE_MORE.exec(text) : null;
   const [start, end] = match?.indices?.[1] ?? [0, 0];
   const from = Number(match?.[1]);
@@ -153,6 +156,7 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
       isEstimate: ESTIMATE.test(before) || OR_SO.test(text.slice(t.start, t.end + 16)),
       isLimit:
         LIMIT_BEFORE.test(before) ||
+        NEVER_LONGER.test(text.slice(0, t.start)) ||
         LIMIT_AFTER.test(text.slice(t.end, t.end + 12)) ||
         isTheMost(text, sentence, t),
       ...(isTheMost(text, sentence, t) ? { isMost: true } : {}),

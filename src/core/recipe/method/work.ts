@@ -19,7 +19,11 @@ const isSoak = (p: Path, c: Clause, time: ClauseTime): boolean =>
 
 /** A number without a unit is work’s own where its sentence has named some. */
 export const bareWork = (p: Path, c: Clause): number =>
-  c.kind !== null || c.saute || p.going?.at === c.at ? 0.3 : 1.2;
+  c.kind !== null || c.saute || p.going?.at === c.at || goesOnFrying(p, c) ? 0.3 : 1.2;
+
+/** “Fry the lardons for 5 minutes. Onion in, 3 more.” */
+const goesOnFrying = (p: Path, c: Clause): boolean =>
+  c.again && p.isFrying && p.going !== null && c.at - p.going.at <= 1;
 
 export function workOf(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   const strange = (c.pressure ? 4 : 0) + (c.conditional ? 3 : 0) + (c.natural || c.quick ? 2 : 0);

@@ -1,0 +1,116 @@
+/** What nobody tells is asked, and what is told of another time is no minute of this dish. Facts are common practice. */
+import { describe, expect, it } from 'vitest';
+import { imported, importedText } from '../../../tests/support/imported';
+import { servingsIn, findYield } from './lines/yields';
+
+const LIST = '500 g beef chuck, diced\n1 onion\n300 ml stock';
+const cyclesOf = (method: string) =>
+  imported(LIST, method).dish.stages.flatMap((s) =>
+    s.kind === 'pressure' ? [[s.holdMinutes, s.release.kind]] : [],
+  );
+const asksForMinutes = (method: string): boolean =>
+  imported(LIST, method).questions.some((q) => /How long does it pressure cook/.test(q.text));
+
+describe('a cycle whose minutes nobody tells', () => {
+  it.each([
+    'Brown the beef, 5 min. Add onion and stock. Lock the lid, high pressure. Natural release.',
+    'Brown the beef. Everything in, seal it and cook until done, quick release.',
+    'Brown the beef. Everything in. Close up and go by the usual time. Vent.',
+    'Brown the beef. Everything in. High for as long as it takes to mow the lawn, then let the steam out.',
+  ])('%s', (method) => {
+    expect(cyclesOf(method)).toHaveLength(1);
+    expect(asksForMinutes(method)).toBe(true);
+  });
+
+  it('what is brought to pressure and let go at once has none, and none are asked', () => {
+    const method = 'Everything in, bring to high pressure and quick release immediately.';
+    expect(cyclesOf(method)).toEqual([[0, 'quick']]);
+    expect(asksForMinutes(method)).toBe(false);
+  });
+
+  it('a rest told behind the release is no time at pressure', () => {
+    const { dish } = imported(LIST, 'Everything in, seal, quick release. Leave it 10 minutes.');
+    expect(dish.stages.find((s) => s.kind === 'rest')).toMatchObject({ minutes: 10 });
+  });
+
+  it('a valve that is set to sealing lets nothing out', () =>
+    expect(
+      cyclesOf('All in. Close lid, vent SEALING. Pressure cook LOW for 5 minutes. NPR 5 mins.'),
+    ).toEqual([[5, 'timed']]));
+});
+
+describe('times of something else', () => {
+  const stagesOf = (method: string) => imported(LIST, method).dish.stages;
+  const COOKED = 'Cook on high 10 minutes, quick release.';
+
+  it('“for another day” is when the rest is used', () =>
+    expect(
+      stagesOf(`Core the cabbage. (Keep the heart for another day.) ${COOKED}`).some(
+        (s) => s.kind === 'rest',
+      ),
+    ).toBe(false));
+
+  it('“don’t … for more than 2 hours” is a limit', () =>
+    expect(
+      stagesOf(`${COOKED} Serve. Do not leave it on delay start for more than 2 hours.`).some(
+        (s) => s.kind === 'rest' && s.minutes === 120,
+      ),
+    ).toBe(false));
+
+  it('a display’s 10:00 is ten minutes, and the time before you get up none of it', () =>
+    expect(
+      cyclesOf(
+        'All in. Press PRESSURE COOK / HIGH / 10:00, then DELAY START so it is going 45 minutes before you get up.',
+      )[0]?.[0],
+    ).toBe(10));
+
+  it('“3 more” goes on with what is fried', () =>
+    expect(
+      stagesOf(
+        `On sauté, fry the beef, around 5 minutes. Add the onion, 3 more. Stock in. ${COOKED}`,
+      ),
+    ).toEqual(expect.arrayContaining([expect.objectContaining({ kind: 'brown', minutes: 8 })])));
+});
+
+describe('amounts and foods told in passing', () => {
+  const foodsOf = (text: string) =>
+    importedText(text).dish.ingredients.map(({ amount, unit, food }) => [amount, unit, food]);
+
+  it('bones that are thrown away are no ingredient, and water told in litres is one', () => {
+    const foods = foodsOf(`Leek broth
+You want a scrag end of lamb, a mugful of pearl barley, couple of carrots, a stick or two of celery and salt. Water to the line, I put 1.8 litres.
+Lamb, water and barley in. Lid on, high, 25 minutes, natural release. Take the meat off the bone, chuck the bones. Does 6.`);
+    expect(foods).toContainEqual([1.8, 'l', 'water']);
+    expect(foods).toContainEqual([2, 'piece', 'carrots']);
+    expect(foods.find(([, , food]) => /celery/.test(String(food)))?.[0]).toBe(1);
+    expect(foods.some(([, , food]) => food === 'bones')).toBe(false);
+    expect(foods.find(([, , food]) => food === 'pearl barley')?.[0]).toBeNull();
+  });
+
+  it('meat with its bone in has one name', () =>
+    expect(
+      foodsOf(
+        'Ribs\nget 3 lbs bone in short ribs. brown them on saute 8 min. 1 cup red wine in. 45 min high, natural release. feeds 4',
+      ),
+    ).toContainEqual([3, 'lb', 'bone in short ribs']));
+
+  it('a list in the middle of the work is told there, too', () => {
+    const { dish } = importedText(
+      'Ribs\nget 3 lbs short ribs and 2 onions. brown on saute 8 min. let it bubble 2 min. 1 cup beef broth, 2 carrots, 1 tsp thyme. ribs back in. 45 min high, natural release. feeds 4',
+    );
+    const cycle = dish.stages.find((s) => s.kind === 'pressure');
+    expect(cycle?.sentence ?? cycle?.text).toMatch(/1 cup beef broth/);
+  });
+
+  it('so many of a thing, each for so many people', () => {
+    expect(servingsIn(findYield('This makes enough for two pies, each for 4.'))).toBe(8);
+    expect(servingsIn(findYield('Srvs 4'))).toBe(4);
+  });
+
+  it('a pan that is named beside the yield is not asked for', () => {
+    const { questions } = importedText(
+      'Cheesecake\nServes: 8   Pan: 7-inch springform\n300 g cream cheese\n2 eggs\n100 g sugar\n\nMix, pour into the pan. Pour 1 cup water into the pot, pan on the trivet. High 38 minutes, natural release.',
+    );
+    expect(questions.some((q) => /How wide/.test(q.text))).toBe(false);
+  });
+});
