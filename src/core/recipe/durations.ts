@@ -153,9 +153,13 @@ function asRanges(found: readonly Duration[], text: string): Duration[] {
   const joined: Duration[] = [];
   for (const time of found) {
     const last = joined.at(-1);
-    const isOr = last && /^\s+or\s+$/i.test(text.slice(last.end, time.start));
-    const isOne = isOr && last.to === null && time.to === null && !last.perPound && !time.perPound;
-    if (last && isOne && time.from > last.from && time.from <= 2 * last.from)
+    const between = last ? text.slice(last.end, time.start) : '';
+    const isOr = /^\s+or\s+$/i.test(between);
+    // “45 min to 1 hr”
+    const isTo = /^\s*(?:to|-|–|—)\s*$/i.test(between);
+    const isOne =
+      (isOr || isTo) && last?.to === null && time.to === null && !last.perPound && !time.perPound;
+    if (last && isOne && time.from > last.from && (isTo || time.from <= 2 * last.from))
       joined[joined.length - 1] = { ...last, to: time.from, end: time.end };
     else joined.push(time);
   }

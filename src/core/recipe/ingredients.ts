@@ -68,7 +68,7 @@ function withLengths(line: string): string {
 }
 
 /** “Ginger – 1 inch, grated”: how long the piece is. */
-const LENGTH = /^(?:inch(?:es)?|cm|mm)\b/i;
+const LENGTH = /^(?:(?:inch(?:es)?|cm|mm)\b|["”″])/i;
 const withLengthBehind = (line: IngredientLine): IngredientLine =>
   line.unit === null && LENGTH.test(line.preparation ?? '')
     ? { ...line, amount: null, preparation: `${line.amount ?? ''} ${line.preparation}`.trim() }

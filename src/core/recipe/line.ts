@@ -52,7 +52,7 @@ const LEADING_PREPARATION = new RegExp(
 );
 /** “Onions chopped”, “cornstarch mixed with water”, “okra - straight from the freezer”: what follows is no food. */
 const TRAILING_PREPARATION = new RegExp(
-  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split(?! (?:\p{L}+ )?(?:peas?|lentils?|beans?|chickpeas?|gram|dh?all?|mo?ong|mung|urad|chana)\b))\b|brunoise\b|(?<!\bbone\s)(?:go(?:es)? )?in\.?$|(?:a few|some)(?: \p{L}+)?$|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the (?:top|dish|tin|basin|mould|pan|tray)|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat)\b|(?:with|in) (?:its|their|the) |about (?:half|an?|\d[\d.]*)[ -](?:an? )?(?:cm|mm|inch|centimet)|in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large |small |big |thick |thin |bite-?size[d]? |chunky )?(?:florets|chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
+  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split(?! (?:\p{L}+ )?(?:peas?|lentils?|beans?|chickpeas?|gram|dh?all?|mo?ong|mung|urad|chana)\b))\b|brunoise\b|(?<!\bbone\s)(?:go(?:es)? )?in\.?$|(?:a few|some)(?: \p{L}+)?$|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the (?:top|dish|tin|basin|mould|pan|tray)|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat|come (?:up|to|half|two|three|just|nearly|level|about)|reach|cover)\b|(?:with|in) (?:its|their|the) |about (?:half|an?|\d[\d.]*)[ -](?:an? )?(?:cm|mm|inch|centimet)|in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large |small |big |thick |thin |bite-?size[d]? |chunky )?(?:florets|chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
   'iu',
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
@@ -67,7 +67,8 @@ const WEIGHING = new RegExp(
   String.raw`\s+(?:(?:of|weighing)\s+(?:about\s+|around\s+|roughly\s+)?|(?:about|around|approx\.?|roughly|say|maybe|c\.|ca\.?)\s+|[~≈]\s*)((?:${HUNDREDS}|${NUMBER}|an?)\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|mils?|cups?|lit(?:re|er)s?)(?:\s+and\s+a\s+(?:half|quarter))?(?:\s+(?:each|apiece))?)\b`,
   'i',
 );
-const ABOUT = /^(?:about|around|approx\.?|roughly|ca\.?|c\.|~|=)\s*/i;
+const ABOUT =
+  /^(?:(?:mine|ours|it) (?:was|weighed|took|needed)\s+|i (?:used|needed|put in|put|had)\s+)(?:about\s+)?|^(?:about|around|approx\.?|roughly|ca\.?|c\.|~|=)\s*/i;
 const TO_TASTE =
   /,?\s*\b(to taste|as needed|for serving|to serve|if (?:you )?(?:like|liked|wanted|desired)|optional)\b\.?/i;
 const IS_OPTIONAL = /optional|if /i;

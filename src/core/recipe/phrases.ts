@@ -103,7 +103,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'crisp',
-    /\b(?:broil(?!er)|air[- ]?fry|air[- ]?crisp|crisping lid|crisp(?:s|ing)? (?:up|it|them|the|under|for)|under (?:the |a )?(?:hot )?(?:grill|broiler|salamander)\b|grill (?:for|until|till|it|them|the|under|\d+))|^crisp\b|\bcrisp(?:ing)? lid\b/i,
+    /\b(?:broil(?!er)|air[- ]?fry|air[- ]?crisp|crisping lid|crisp(?:s|ing)? (?:up|it|them|the|under|for)|under (?:the |a )?(?:hot )?(?:grill|broiler|salamander)\b|grill (?:for|until|till|it|them|the|under|\d+|on the (?:[a-z]+ )?shelf|close to))|^crisp\b|\bcrisp(?:ing)? lid\b/i,
   ],
   [
     'oven',

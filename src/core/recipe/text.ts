@@ -1,6 +1,7 @@
 /** Plain text: each line is what the whole text makes of it. */
 import { findFood, mentionedFood } from '../food';
 import { leadIn } from './ahead';
+import { isAmongSteps, isNamedBefore } from './lines/among-steps';
 import { featuresOf, VERB_FIRST, WORK_FIRST, type Features, type Line } from './lines/features';
 import { linesOf } from './lines/split';
 import { dayBefore, headingOf, isDayHeading } from './lines/headings';
@@ -223,14 +224,6 @@ const SHOWN_AS: Readonly<Record<Label, Piece['as']>> = {
   chatter: 'chatter',
 };
 
-/** “Let it bubble. 1 cup broth, thyme, 2 bay. Ribs back in”: told in the middle of the work, it goes in there. */
-const isAmongSteps = (recipe: RawRecipe, { line, stop, listLead }: Features): boolean =>
-  line.isSentence &&
-  stop &&
-  !listLead &&
-  !/:|\bfor the\b/i.test(line.text) &&
-  recipe.instructions.length > 0;
-
 function take(recipe: RawRecipe, f: Features, label: Label): void {
   const { line, yield: found, setting: isSetting } = f;
   const { text, start, end } = line;
@@ -240,7 +233,8 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
   // “Warm 200 ml cream with a clove of garlic, pour over”: told as work, within work.
   const isWork = line.isSentence && WORK_FIRST.test(own) && !NEEDS.test(own);
   const [listed, work] = label !== 'list' ? [own, ''] : isWork ? [own, own] : listAndWork(own);
-  const list = label === 'list' ? splitSpokenList(listed) : [own];
+  const list =
+    label === 'list' ? splitSpokenList(listed).filter((one) => !isNamedBefore(recipe, one)) : [own];
   recipe.pieces?.push({ start, end, as: SHOWN_AS[label], made: list });
   const [vessel] = (SHOWN_AS[label] === 'ingredient' && VESSEL_SIZE.exec(own)) || [];
   if (vessel !== undefined) recipe.tools = [...(recipe.tools ?? []), vessel];

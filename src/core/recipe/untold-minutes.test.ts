@@ -114,3 +114,54 @@ Lamb, water and barley in. Lid on, high, 25 minutes, natural release. Take the m
     expect(questions.some((q) => /How wide/.test(q.text))).toBe(false);
   });
 });
+
+describe('other cases and other ways', () => {
+  const methodOf = (method: string) => imported(LIST, method);
+
+  it.each(['If it’s loose, sauté for 3 min to thicken.', 'If watery, sauté 3 mins.'])(
+    '%s: told with its step, and no minutes of the plan',
+    (check) => {
+      const { dish } = methodOf(`All in. High 10 minutes, quick release. ${check}`);
+      expect(dish.stages.some((s) => s.kind === 'simmer')).toBe(false);
+      expect(JSON.stringify(dish.stages)).toContain(check.slice(0, 12));
+    },
+  );
+
+  it('of two ways, each with a letter, the first is planned and the other shown', () => {
+    const { dish } = methodOf(
+      'All in. High 50 minutes, natural release. Either:\nA) grill on the lowest shelf 10 min, or\nB) oven at 240°C for 20 min.',
+    );
+    expect(dish.stages.filter((s) => s.kind === 'oven' || s.kind === 'crisp')).toHaveLength(1);
+    expect(JSON.stringify(dish)).toContain('oven at 240');
+  });
+
+  it('letters alone are numbers of steps', () => {
+    const { dish } = methodOf(
+      'a) Brown the beef on sauté, 5 minutes.\nb) Simmer with the stock for 20 min.',
+    );
+    expect(dish.stages.some((s) => s.kind === 'simmer' && s.minutes === 20)).toBe(true);
+  });
+
+  it('minutes to an hour are one range', () => {
+    const { dish } = methodOf('All in. High 8 minutes, natural release. Simmer 45 min to 1 hr.');
+    expect(dish.stages.find((s) => s.kind === 'simmer')).toMatchObject({ minutes: 45 });
+    expect(dish.stages.some((s) => 'minutes' in s && s.minutes === 105)).toBe(false);
+  });
+
+  it('jars are made, not served', () =>
+    expect(findYield('Yield: about 5 half-pint jars')).toBe(''));
+
+  it('a letter’s salutation is no food, and what fills the pot is told in its step', () => {
+    const { dish } = importedText(`Tongue
+Dear one,
+One salted ox tongue (mine was 1.6 kg) - soak it overnight in cold water, change the water in the morning.
+In the pressure cooker: the tongue, a carrot, and water to come two thirds up (mine took 2 litres). Give it 48 minutes on high. Natural release. Serves 8.`);
+    expect(dish.ingredients.map(({ amount, unit, food }) => [amount, unit, food])).toEqual([
+      [1.6, 'kg', 'salted ox tongue'],
+      [1, 'piece', 'carrot'],
+      [2, 'l', 'water'],
+    ]);
+    const cycle = dish.stages.find((s) => s.kind === 'pressure');
+    expect(cycle?.uses).toHaveLength(3);
+  });
+});

@@ -111,7 +111,7 @@ const SETTING_WORDS = 9;
 const UNSURE = /\s\?+$|^\?+\s?(?:\p{L}+\s)?/u;
 // “Crème” holds no “me”.
 const CHATTY =
-  /(?<!\p{L})(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi(?! (?:press|heat))|hiya|hey|hello|hope|thanks|thank you|lol|(?<![\p{L}\d]\s?)xx?(?!\s?\d)|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|(?:like|subscribe) button|channel|button below|posted|was|were|used to|took|said)(?!\p{L})|!!|\?\?|🙈/iu;
+  /(?<!\p{L})(?:i|i(?:'|’)(?:m|ve|ll|d)|my|mine|me|we(?:'|’)ve|our|you(?:'|’)ll love|hi(?! (?:press|heat))|^dear|hiya|hey|hello|hope|thanks|thank you|lol|(?<![\p{L}\d]\s?)xx?(?!\s?\d)|sorry|friends?|kids?|mum|mom|grandm\w+|husband|wife|yum|enjoyed?|delicious|favou?rite|loved?|amazing|subscribe|blog|video|welcome back|(?:like|subscribe) button|channel|button below|posted|was|were|used to|took|said)(?!\p{L})|!!|\?\?|🙈/iu;
 /** “I do them Friday: season, brown well, 4 min a side”: talk that tells what is done, and how long. */
 const TELLS_WORK = new RegExp(
   String.raw`(?<!\p{L})(?:i|we)\s+(?:(?:always|usually|normally|then|just|now|like to|tend to)\s+)?(?:do (?:it|them|mine|this|these|ours)|(?:${VERBS}))(?!\p{L})`,

@@ -20,6 +20,9 @@ const IN_PAN =
   /\s+in(?:to)? (?:a|the|another) (?:(?:small|little|hot|large|dry|separate) )?(?:pan|pot|skillet|wok|cooker)$/i;
 /** “Cut that into chunks”, “drain them”: what is done with the one just named. */
 const TOLD_OF_IT = /\b(?:it|them|that|those|this|cut|chop|drain|dice|slice|peel|rinse|halve|i)\b/i;
+/** “Soak it overnight, change the water in the morning.” */
+const DONE_TO_IT =
+  /^(?:change|discard|save|keep|tie|trim|skim|strain|prick|score|top up|leave|let) (?:the|its|their|any)\b/i;
 /** “Block of firm tofu, 8 oz noodles”: the first thing of a list has no number either. */
 const PACKED =
   /^(?:an?\s+|one\s+)?(?:block|bunch|tin|can|knob|head|bag|pack(?:et)?|handful|slab|tub|jar|piece|bottle|carton|box|thumb|stick)s?\s+(?:of\s+)?\p{L}/iu;
@@ -198,6 +201,7 @@ export function splitSpokenList(told: string): string[] {
         SIZE_OF_ONES.test(item) ||
         ONLY_AMOUNT.test(item) ||
         (TOLD_OF_IT.test(item) && !(amount && amount.start === 0)) ||
+        DONE_TO_IT.test(item) ||
         /^or\b/i.test(item));
     if (isOfLast || (!isNamed && !isPlain && lines.length > 0))
       lines[lines.length - 1] = `${lines[lines.length - 1]}, ${item}`;

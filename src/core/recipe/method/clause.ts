@@ -90,6 +90,8 @@ const COMING_UP =
 /** The whole sentence is for another case. */
 const OTHER_CASE =
   /\blast time\b|\b(?:is|are|works?|will do|does) (?:(?:fine|good|great|ok(?:ay)?|(?:just|equally) as (?:well|good)|perfectly well) (?:too|as well|also|instead)|(?<=works? |do )(?:too|as well|instead))\b|^or (?!so\b)|\b(?:hot|warm) or (?:chilled|cold|at room temperature)\b|\bserve\b[^.]*\b(?:warm|hot)\b[^.]*\bor\b[^.]*\b(?:chill|refrigerat|cold)|^\(?(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;
+/** “Either A) grill it for 10 minutes, or B) bake it for 20”: the first stands, the other is shown. */
+const LETTERED = /^(?:or )?\(?[b-d]\)\s/i;
 /** “Too soupy? Simmer for 10 minutes.” */
 const ASKED_BEFORE = /^[^.!?]{3,60}\?\s/;
 const AGAIN =
@@ -289,6 +291,7 @@ function factsOf(
         !isFirstOfCases(text, sentence) &&
         !BUTTON_OR_MINUTES.test(sentence)) ||
       OTHER_CASE.test(sentence) ||
+      (LETTERED.test(sentence) && /\bor$/i.test(before)) ||
       COMES_TO.test(sentence) ||
       isLaterRate(text, sentence, times) ||
       (WHISTLES.test(sentence) && FLAME.test(text)) ||
@@ -307,7 +310,7 @@ function factsOf(
 
 /** “If not, lid back on for 5 minutes”: the case is that of what follows it. */
 const CASE =
-  /^(?:and |but )?if (?:(?:it|they)(?:(?:'|’)(?:s|re)| is| are) )?(?:still |not )?(?:not|so|needed|necessary|need be|under|below|short|raw|hard|tough|firm|pink|underdone|undercooked|done|cooked|tender|ready|soft|there)(?: yet| enough)?$|^(?:and |but )?if (?:it|they|that) (?:do|does|is|are|has|have)(?:n(?:'|’)t| not)$|^(?:and |but )?if (?:the |your |any |some )?(?!(?:it|they|that|this|these|you)\b)\p{L}+(?: \p{L}+)? (?:is|are|has|have|do|does|looks?|seems?|feels?)(?:n(?:'|’)t| not)?\b[^,]{0,40}$/iu;
+  /^(?:and |but )?if (?:(?:it|they|that)(?:(?:'|’)(?:s|re)| is| are| looks?| seems?| feels?) )?(?:still |not |too |very |quite |a (?:bit|little|touch) )?(?!(?:using|you|i|we)\b)\p{L}+(?: be| yet| enough)?$|^(?:and |but )?if (?:it|they|that) (?:do|does|is|are|has|have)(?:n(?:'|’)t| not)$|^(?:and |but )?if (?:the |your |any |some )?(?!(?:it|they|that|this|these|you)\b)\p{L}+(?: \p{L}+)? (?:is|are|has|have|do|does|looks?|seems?|feels?)(?:n(?:'|’)t| not)?\b[^,]{0,40}$/iu;
 
 /** “Serve with the cream, whipped (3 minutes)”: how it is made ready, and no work of its own. */
 const MADE_READY =
