@@ -63,7 +63,7 @@ export function isHot(dish: Dish, stage: Stage, seen: ReadonlySet<string> = new 
 }
 
 const PLATES =
-  /\bserve (?:it |them )?(?:with|over|on|in|at once|hot)\b|^serve\b|\b(?:slice|carve|plate|dish)(?:d)? (?:and|up)\b[^.]*$|\b(?:ladle|spoon|divide|pour)\b[^.]*\b(?:bowls?|plates?)\b|^carve\b/i;
+  /\bserve (?:it |them )?(?:(?:with|over|on|in|at once|hot)\b|w\/)|(?:^|[.!;]\s+)serve\b|\b(?:slice|carve|plate|dish)(?:d)? (?:and|up)\b[^.]*$|\b(?:ladle|spoon|divide|pour)\b[^.]*\b(?:bowls?|plates?)\b|^carve\b/i;
 
 /** Whether the last thing done to a hot dish puts it on plates: there it is cold in ten minutes, and not in its pot. */
 export function isPlated(dish: Dish): boolean {

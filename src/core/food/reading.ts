@@ -11,7 +11,9 @@ export function plainName(name: string): string {
     .replace(/[‘’]/g, "'")
     .replace(/\s+/g, ' ')
     .trim()
-    .toLowerCase();
+    .toLowerCase()
+    // “Bone in chicken thighs”
+    .replace(/\b(bone|skin|shell|head|fat) (in|on)\b/g, '$1-$2');
 }
 
 /** Where the description of a food ends and what is done or served with it begins. */

@@ -299,6 +299,57 @@ describe('steps with a middle, waits and long rests', () => {
   });
 });
 
+describe('what comes out of the pot before the pot goes on', () => {
+  it('is lifted out first: the juices never boil with it in them', () => {
+    const dish = read(
+      recipe(
+        '1.2 kg pork belly\n500 ml stock',
+        'Pork in the stock. High pressure 50 minutes, natural release.\nLift onto a rack and pat dry. Grill for 12 minutes. While it crisps, boil the braising liquid down on sauté, about 12 min. Rest 10 min, carve.',
+      ),
+    );
+    expect(waits(dish).slice(0, 4)).toEqual([
+      'pressure',
+      'finish',
+      'crisp',
+      'simmer < finish + pressure',
+    ]);
+  });
+
+  it('leaves of a cabbage that was cooked to be peeled are rolled after it, whatever is fried', () => {
+    const dish = read(
+      recipe(
+        '1 savoy cabbage\n350 g minced pork\n150 g lardons\n400 g tin tomatoes',
+        'Cabbage on the rack over a cup of water; 3 minutes at high pressure, quick release. Peel off ten leaves. Mix the pork, put a spoonful on each leaf and roll up. Empty the pot. On sauté, fry the lardons, 5 minutes. Tomatoes in, rolls on top. 18 min at high pressure, natural release.',
+      ),
+    );
+    const [first, work] = dish.stages.filter((s) => !s.id.startsWith('prepare'));
+    expect([first?.kind, work?.kind]).toEqual(['pressure', 'prep']);
+    expect(work?.after).toBeUndefined();
+  });
+
+  it('a sauce that goes on bubbling is in the pan that it was begun in', () => {
+    const dish = read(
+      recipe(
+        '100 g dates\n100 g flour\n100 g sugar\n150 ml cream',
+        'Dates and flour in four jars on the trivet over 350 ml water. High pressure 25 minutes, natural release. Meanwhile melt the sugar and cream in a small pan, 5 minutes. Bubble for 2 minutes until glossy. Pour over.',
+      ),
+    );
+    expect(dish.stages.filter((s) => s.kind === 'simmer')).toEqual([]);
+    expect(dish.stages.find((s) => s.kind === 'burner')).toMatchObject({ minutes: 7 });
+  });
+
+  it('herbs for the garnish are none of the spices that are fried', () => {
+    const dish = read(
+      recipe(
+        '4 potatoes, cubed\n2 tsp turmeric\nCoriander leaves – for garnish\n100 ml water',
+        'Add potatoes + all dry spices. Sauté 2 mins. Water in. High 2 mins, quick release. Garnish.',
+      ),
+    );
+    const herb = dish.ingredients.find((i) => /leaves/.test(i.food))?.id ?? '';
+    expect(dish.stages.filter((s) => s.uses.includes(herb)).map((s) => s.kind)).toEqual(['finish']);
+  });
+});
+
 describe('a check without its unit', () => {
   it('“6 more” where the case is named is six minutes more, and no stage', () => {
     const dish = read(

@@ -4,6 +4,7 @@
  * come together where a step names both.
  */
 import { placeOf, type Stage, type StagePlace } from '../dish';
+import { liftsOut } from './lifted-out';
 import { areTwoPans } from './method/apart';
 import { IN_PASSING } from './place';
 import { saysByItself, saysElsewhere, saysPart } from './phrases';
@@ -45,6 +46,9 @@ interface Branch {
   /** Where it was heated last. */
   place: StagePlace;
 }
+
+/** “Peel off the leaves, roll them up. Empty the pot and fry”: that goes on with what came out of it. */
+const firstSentence = (text: string): string => text.split(/(?<=[.!])\s+/)[0] ?? '';
 
 const madeIn = (text: string): string[] =>
   [...text.matchAll(MADE)].map(([word]) => word.toLowerCase().replace(/s$/, ''));
@@ -180,7 +184,7 @@ export function withBranches(
     if (!isOwn(named) || !hasHeatBefore(i)) return false;
     if ((saysElsewhere(text) || saysPart(text)) && !FROM_POT.test(text) && !FILLS.test(text))
       return true;
-    if (place === 'cooker' && RINSED.test(text)) return true;
+    if (place === 'cooker' && RINSED.test(firstSentence(text))) return true;
     if (place === 'counter' && saysByItself(text)) return true;
     return place === 'burner' && (current.place !== 'burner' || isOtherPan(stages[i - 1], text));
   }
@@ -205,9 +209,12 @@ export function withBranches(
   function juicesOf(i: number): string | undefined {
     const pot = lastInPot(i);
     const from = stages.findIndex((s) => s.id === pot) + 1;
-    const kept = stages
-      .slice(from, i)
-      .findLast((s) => placeOf(s) === 'counter' && JUICES.test(s.text));
+    const kept = stages.slice(from, i).findLast((s, at) => {
+      if (placeOf(s) !== 'counter') return false;
+      // Lifted out for the oven: from then on the juices are alone.
+      const next = stages[from + at + 1];
+      return JUICES.test(s.text) || (next && placeOf(next) === 'oven' && liftsOut(s.text));
+    });
     return kept?.id ?? pot;
   }
 

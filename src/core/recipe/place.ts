@@ -287,7 +287,9 @@ export function placeTheRest(
     }
     // Fat that is named nowhere is what the frying is done in.
     const isForFrying = food?.group === 'fat' && frying !== undefined;
-    const together = food === null ? undefined : namedTogether(stages, food.group);
+    // Herbs for the garnish are none of “all the spices”.
+    const isForEnd = ingredient.role === 'finish' || food === null;
+    const together = isForEnd ? undefined : namedTogether(stages, food.group);
     const isKept = told !== undefined && isLeftOutOf(told, own);
     const to = isKept
       ? last

@@ -95,6 +95,12 @@ describe('a text and its figure', () => {
       'Brown the birds, 3 min a side.',
     );
     expect(retime('Brown the birds for 3 min.', null, 6)).toBe('Brown the birds for 6 minutes.');
+    // The figure is the sum of what is told.
+    const parts = 'Fry the lardons around 5 minutes. Add the onion, 3 more.';
+    expect(retime(parts, 8, 8)).toBe(parts);
+    expect(retime('Fry for 5 minutes. Add 3 more onions.', 8, 8)).toBe(
+      'Fry for 8 minutes. Add 3 more onions.',
+    );
     expect(retime('High pressure 5 min. NPR 15 min (no QR).', 5, 3)).toBe(
       'High pressure 3 minutes. NPR 15 min (no QR).',
     );

@@ -20,6 +20,12 @@ const isLimit = (text: string, { start }: Duration): boolean =>
     text.slice(0, start),
   );
 
+/** “3 more”: minutes without a unit. */
+const morePartsOf = (text: string): number[] =>
+  [...text.matchAll(/\b(\d{1,3}) more\b(?! ?(?:min|m\b|hour|h\b|\p{L}+s\b))/giu)].map((m) =>
+    Number(m[1]),
+  );
+
 /**
  * The text with its time exchanged; left as it is where it names no time that can be the one, and where it names
  * it already.
@@ -33,6 +39,10 @@ export function retime(text: string, written: number | null, minutes: number): s
     (d) => d.perPound === null && !isOfRelease(text, d) && !isLimit(text, d),
   );
   if (own.length === 0 || own.some((d) => d.from === minutes)) return text;
+  // “Fry 5 minutes. Onion in, 3 more”: the figure is the sum of what the text tells.
+  const parts = [...own.map((d) => d.from), ...morePartsOf(text)];
+  const sum = parts.reduce((all, part) => all + part, 0);
+  if (parts.length > 1 && Math.abs(sum - (written ?? minutes)) < 1) return text;
   // “3 min a side”: the figure counts both.
   const isOfSeveral = own.some((d) => minutes > d.from && minutes % d.from === 0);
   if (isOfSeveral && OF_SEVERAL.test(text)) return text;

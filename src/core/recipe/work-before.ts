@@ -23,7 +23,8 @@ const isMaking = (sentence: string): boolean => MAKES.test(sentence) && !OF_POT.
 export function withWorkBefore(found: readonly FoundStage[]): FoundStage[] {
   return found.flatMap((stage, i) => {
     const isLater =
-      stage.kind === 'pressure' && found.slice(0, i).some((s) => s.kind === 'pressure');
+      (stage.kind === 'pressure' || stage.kind === 'brown') &&
+      found.slice(0, i).some((s) => s.kind === 'pressure');
     const isBaked = stage.kind === 'oven' && i > 0;
     const last = isLater
       ? stage.sentences.findLastIndex(isWork)

@@ -15,6 +15,7 @@ import { fixOrder, followers } from './fixed-order';
 import type { Problem } from './problem';
 import type { Schedule } from './schedule';
 import { Search } from './search';
+import { servedLater } from './serve-later';
 import { latenesses, quantileLate, shareOnTime, simulate, type Simulation } from './simulate';
 import { Playback } from './playback';
 
@@ -73,7 +74,8 @@ export function planFor(
     sureAfter: quantileLate(late, chance),
   });
   const plain = judge(base);
-  if (plain.onTime >= chance) return finish(plain);
+  if (plain.onTime >= chance)
+    return finish(served(base, null).find((c) => c.onTime >= chance) ?? plain);
   const players = castPlayers(problem, base);
   const latest = latestStarts(problem, base, players, runs, seed);
   const fixed = fixOrder(problem, base);
@@ -90,17 +92,28 @@ export function planFor(
       high = share;
       continue;
     }
-    const found = judge(schedule, share);
-    if (found.onTime > surest.onTime) surest = found;
+    const tried = served(schedule, share);
     // Starting earlier helps only until hold limits bite; past that, turn back.
-    const isPastHelp = found.onTime < surest.onTime;
-    if (found.onTime >= chance) best = found;
+    const isPastHelp = tried.every((c) => c.onTime < surest.onTime);
+    for (const found of tried) {
+      if (found.onTime > surest.onTime) surest = found;
+      if (found.onTime >= chance && costOf(found) <= costOf(best)) best = found;
+    }
     if (best && isEnough) break;
-    if (found.onTime >= chance || isPastHelp) high = share;
+    // With a little more slack what is eaten at once may be served nearer to the table.
+    const [nearest] = tried;
+    if ((nearest && nearest.onTime >= chance) || isPastHelp) high = share;
     else low = share;
   }
   return finish(best ?? surest);
+
+  /** With last steps nearer to the table, where some would stand there too long, and as it is. */
+  function served(schedule: Schedule, share: number | null): Candidate[] {
+    return [...servedLater(problem, schedule), schedule].map((one) => judge(one, share));
+  }
 }
+
+const costOf = (candidate: Candidate | null): number => candidate?.schedule.cost ?? Infinity;
 
 interface Candidate {
   schedule: Schedule;

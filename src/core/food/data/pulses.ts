@@ -20,8 +20,8 @@ pinto-bean       | pinto beans, dry pinto beans, borlotti beans | solid | 11.3 2
 butter-bean      | butter beans, lima beans, dry butter beans | solid | 10.2 21.5 0.7 44.4 19 4.3 | 0.75 | piece=10 half growth=2.4 takes=1.2 soft=24 pack=500 | SR
 black-eyed-pea   | black-eyed peas, black eyed peas, cowpeas | solid | 12 23.5 1.3 49.4 10.6 3.2 | 0.71 | piece=7 half growth=2.4 takes=1.2 soft=18 | SR
 adzuki-bean      | adzuki beans, aduki beans | solid | 13.4 19.9 0.5 50.2 12.7 3.3 | 0.83 | piece=5 half growth=2.4 takes=1.2 soft=24 | SR
-mung-bean        | mung beans, moong beans, moong, whole moong, sabut moong, green gram | solid | 9.1 23.9 1.2 46.3 16.3 3.3 | 0.87 | piece=4 half growth=2.4 takes=1.3 soft=15 pack=500 | SR
-mung-dal         | split mung beans, moong dal, yellow dal | solid | 9.8 23.9 1.4 52.5 9.4 3 | 0.85 | piece=3 half growth=2.6 takes=1.9 soft=8 cover=1 | SR
+mung-bean        | mung beans, moong beans, moong, whole moong, sabut moong, green gram, mung, whole mung, green mung, whole green mung, green moong | solid | 9.1 23.9 1.2 46.3 16.3 3.3 | 0.87 | piece=4 half growth=2.4 takes=1.3 soft=15 pack=500 | SR
+mung-dal         | split mung beans, moong dal, yellow dal, mung dal, mung daal, moong daal | solid | 9.8 23.9 1.4 52.5 9.4 3 | 0.85 | piece=3 half growth=2.6 takes=1.9 soft=8 cover=1 | SR
 fava-bean        | dried broad beans, fava beans, broad beans | solid | 11 26.1 1.5 33.3 25 3.1 | 0.64 | piece=12 half growth=2.3 takes=1.2 soft=36 | SR
 soybean          | soybeans, soya beans, dry soybeans | solid | 8.5 36.5 19.9 20.9 9.3 4.9 | 0.79 | piece=7 half growth=2.4 takes=1.2 allergens=soy soft=42 | SR
 split-pea        | split peas, yellow split peas, green split peas | solid | 8.7 23.1 3.9 41.4 22.2 2.7 | 0.83 | piece=4 half growth=2.5 takes=1.9 soft=15 cover=1 pack=500 | SR

@@ -124,7 +124,7 @@ dried-shiitake      | dried shiitake, dried shiitake mushrooms, dried wild mushr
 canned-mushrooms    | canned mushrooms, tinned mushrooms, jarred mushrooms | solid | 91.1 1.9 0.3 2.7 2.4 1.4 | 0.65 | piece=6 keep=opened soft=0 | SR
 green-pepper        | capsicum, capsicums, sweet pepper, sweet peppers, romano peppers, pointed pepper, yellow pepper, orange pepper, mini peppers | solid | 93 1 0.2 3.5 1.9 0.4 | 0.6 | each=130 piece=8 through=0.8 | SR
 roasted-peppers     | jarred peppers, piquillo peppers, pimentos, pimientos | solid | 91 1 0.4 4.5 1.5 1.5 | 0.8 | piece=4 keep=opened soft=0 | SR
-jalapeno            | jalapeno, jalapenos, serrano pepper, green chillies, green chilli, chillies, chilies, green chilies, red chillies, bird's eye chilies, thai chilies, poblano, poblanos, anaheim peppers, scotch bonnet, habanero | solid | 91 1 0.4 4 2.8 0.5 | 0.4 | each=14 piece=4 robust | SR
+jalapeno            | jalapeno, jalapenos, serrano pepper, serrano, serranos, serrano chile, green chillies, green chilli, chillies, chilies, green chilies, red chillies, bird's eye chilies, thai chilies, poblano, poblanos, anaheim peppers, scotch bonnet, habanero | solid | 91 1 0.4 4 2.8 0.5 | 0.4 | each=14 piece=4 robust | SR
 dried-chilies       | dried chilies, dried chillies, dried red chillies | solid | 15 11 8 40 21 5 | 0.2 | each=5 piece=2 robust keep=dry | SR
 ancho               | ancho, ancho chiles | solid | 15 11 8 40 21 5 | 0.2 | each=5 piece=2 robust keep=dry | SR
 guajillo            | guajillo, pasilla, arbol chiles | solid | 15 11 8 40 21 5 | 0.2 | each=5 piece=2 robust keep=dry | SR

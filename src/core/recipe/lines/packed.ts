@@ -19,7 +19,7 @@ const SLASH = /\s+\/\s+/;
 /** Facts of the head are short. */
 const MOST_WORDS = 8;
 const FACT =
-  /^(?:prep(?:aration)?|cook(?:ing)?|total|time|ready|rest|pressure|release|serves?|servings?|yields?|makes|feeds|for|level|setting|mode|difficulty|course|cuisine|natural|quick|high|low)\b/i;
+  /^(?:prep(?:aration)?|cook(?:ing)?|total|time|ready|rest|pressure|release|serves?|servings?|yields?|makes|feeds|level|setting|mode|difficulty|course|cuisine|natural|quick|high|low)\b/i;
 
 /** “Preparation: 15 minutes” is how long, and no method. */
 const ONLY_TIME =

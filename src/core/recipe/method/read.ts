@@ -5,6 +5,7 @@
  *   from memory
  */
 import { withLeadTimes } from '../ahead';
+import { withLiftingOut } from '../lifted-out';
 import { withRepeats } from '../repeats';
 import { withWorkBefore } from '../work-before';
 import { findDurations } from '../durations';
@@ -136,9 +137,11 @@ export function readInstructions(paragraphs: readonly string[]): ReadInstruction
   return {
     ...read,
     stages: withLeadTimes(
-      withWorkBefore(
-        withRepeats(
-          isTold ? read.stages.filter((s) => !isOpen(s)) : onlyFirst(read.stages, isOpen),
+      withLiftingOut(
+        withWorkBefore(
+          withRepeats(
+            isTold ? read.stages.filter((s) => !isOpen(s)) : onlyFirst(read.stages, isOpen),
+          ),
         ),
       ),
     ),

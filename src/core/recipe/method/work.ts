@@ -1,4 +1,5 @@
 /** Which work a time is of, what it costs to think so, and the stage that comes of it. */
+import { mentionedFood } from '../../food';
 import type { FoundKind } from '../types';
 import { isPreparing } from '../phrases';
 import { isNextToFry } from './apart';
@@ -23,7 +24,7 @@ export const bareWork = (p: Path, c: Clause): number =>
 
 /** “Fry the lardons for 5 minutes. Onion in, 3 more.” */
 const goesOnFrying = (p: Path, c: Clause): boolean =>
-  c.again && p.isFrying && p.going !== null && c.at - p.going.at <= 1;
+  c.again && p.going?.kind === 'brown' && p.lastKind === 'brown' && c.at - p.going.at <= 1;
 
 export function workOf(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   const strange = (c.pressure ? 4 : 0) + (c.conditional ? 3 : 0) + (c.natural || c.quick ? 2 : 0);
@@ -138,7 +139,13 @@ export function besidePot(p: Path, c: Clause, kind: FoundKind): FoundKind {
     end?.kind === 'burner' &&
     (end.minutes === null || end.sentences.at(-1) === c.sentence) &&
     !c.inCooker;
-  const isInThatPan = isNext && (p.cycle?.release.kind === 'unknown' || isUntimed);
+  // “Make the sauce in a small pan, 5 minutes. Bubble for 2 minutes until glossy.”
+  const isOfPan =
+    end?.kind === 'burner' &&
+    /^(?:then )?(?:let it )?(?:bubble|simmer|boil|reduce|whisk|stir|cook)\b/i.test(c.sentence) &&
+    mentionedFood(c.sentence) === null &&
+    !c.inCooker;
+  const isInThatPan = isNext && (p.cycle?.release.kind === 'unknown' || isUntimed || isOfPan);
   if (isOnHeat && (isInThatPan || p.inSaucepan) && !c.saute) return 'burner';
   if (isSimmeredOn(p, c)) return 'simmer';
   const isBeside = isOnHeat || (kind === 'crisp' && !ABOVE.test(c.sentence));
