@@ -7,6 +7,7 @@ import type { Kitchen } from '../kitchen';
 import { SURENESS, type Meal } from '../meal';
 import { compileMeal, totalsOf, type CompiledMeal, type SavedPlan, type Totals } from '../plan';
 import { conflictGroups, explainConflict, type Contradiction } from '../review';
+import { openChoices } from '../menu';
 import { PlanMemory } from './memory';
 import { settleChoices } from './settle';
 import { keepOther, surestOf, type Effort, type SearchAnswer } from './surest';
@@ -108,6 +109,11 @@ export async function answerPlan(
     show(quick);
     if (!(await hooks.breathe())) return;
   }
+  const written = quick ? null : writtenAnswer(question, dishes, early);
+  if (written) {
+    show(written);
+    if (!(await hooks.breathe())) return;
+  }
   const { meal, reasons } = settleChoices(question.meal, dishes, kitchen, now);
   const compiled = compileMeal(meal, dishes, kitchen, now);
   if (!compiled.ok) {
@@ -207,6 +213,25 @@ function quickAnswer(
   const answer = answerFrom(compiled.value, [found], meal, false, effort);
   // One that is not sure enough is no answer while a better one is a moment away.
   return answer.kind === 'plan' && answer.isSureEnough ? answer : null;
+}
+
+/**
+ * The meal as it is written, for a first look: what it leaves open is settled by trying, and that takes longer. Null
+ * where nothing is open, or where the settling may be what makes it possible or punctual.
+ */
+function writtenAnswer(
+  { meal, kitchen, now }: PlanQuestion,
+  dishes: ReadonlyMap<string, Dish>,
+  effort: Effort,
+): PlanAnswer | null {
+  if (openChoices(meal, dishes, kitchen, true).length === 0) return null;
+  const compiled = compileMeal(meal, dishes, kitchen, now);
+  if (!compiled.ok || compiled.value.notes.some((n) => n.severity === 'stop')) return null;
+  const search = createSearch(compiled.value.problem);
+  while (!search.isDone && search.work < FIRST_WORK) search.advance(FIRST_WORK);
+  const found = search.answer();
+  if (found.delay !== 0 || found.cost === null) return null;
+  return answerFrom(compiled.value, [found], meal, false, effort);
 }
 
 /** What a plan costs as it is shown; one that is not as sure as was asked is dearer than any that is. */
