@@ -27,8 +27,8 @@ test('a dish that is not known all through is vegan for nobody', async ({ page }
       `Prummel pot\nServes 4\n\nIngredients\n1 kg prummel\n2 cups vegetable broth\n\nMethod\nIf it is shy, sing to it for 3 minutes. Add everything. Pressure cook on high for 12 minutes, natural release.`,
     );
   await expect(page.getByText('Not read: one piece of the text')).toBeVisible();
-  await expect(page.getByText('“sing to it for 3 minutes”')).toBeVisible();
-  await page.getByRole('button', { name: 'Note: sing to it for 3 minutes' }).click();
+  await expect(page.getByText('“If it is shy, sing to it for 3 minutes”')).toBeVisible();
+  await page.getByRole('button', { name: 'Note: If it is shy, sing to it for 3 minutes' }).click();
   await expect(page.getByText('Not read')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo the last one' }).click();
   await page.getByRole('button', { name: 'Keep this dish' }).click();
@@ -41,7 +41,7 @@ test('a dish that is not known all through is vegan for nobody', async ({ page }
   await expect(page.getByText('Add everything.', { exact: false }).last()).toBeVisible();
 
   // Put where it belongs, with the way back.
-  await page.getByRole('button', { name: 'Step: sing to it for 3 minutes' }).click();
+  await page.getByRole('button', { name: 'Step: If it is shy, sing to it for 3 minutes' }).click();
   await expect(page.getByText('Not read')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('Not read: one piece of the text')).toBeVisible();
