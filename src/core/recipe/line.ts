@@ -359,6 +359,12 @@ export function parseLine(text: string): IngredientLine {
         .trim(),
     );
     food = food.slice(0, trailing.index).replace(/\s+(?:all|both)$/i, '');
+    // “Ditalini or broken spaghetti”, “parmesan rind + grated”: the other one is told with it.
+    const joint = /\s+(or|\+|&)$/i.exec(food);
+    if (joint) {
+      food = food.slice(0, joint.index);
+      notes[0] = `${joint[1] ?? ''} ${notes[0] ?? ''}`;
+    }
   }
   const state =
     STATES.find(([pattern]) => pattern.test(clean.replace(OR_ELSE, ' ')))?.[1] ??

@@ -180,10 +180,10 @@ function labelSaid(f: Features, kind: PieceKind | undefined): Label | null {
 }
 
 const ON_THE_STOVE =
-  /^(?:the )?(?:old(?:-fashioned| style)?|traditional|conventional|usual|stove ?top) (?:way|method)\b[^.:]{0,24}(?::|\s[–—-])\s|^(?:on|in) (?:the |a |an |your )?(?:stove(?: ?top)?|hob|gas|(?:old(?:-style| style)?|regular|normal|ordinary|standard) (?:pressure )?cooker|(?:old(?:-style| style)?|regular|normal|ordinary) pot|stove ?top (?:pressure )?cooker|slow[- ]?cooker|oven)\b[^.:]{0,24}:\s|^slow(?:[- ]?cook(?:er|ing)?)?(?: way| method| version)?\s*(?:\([^()]*\))?\s*:\s/i;
+  /^(?:the )?(?:old(?:-fashioned| style)?|traditional|conventional|usual|stove ?top) (?:way|method)\b[^.:]{0,24}(?::|\s[–—-])\s|^(?:gran\w*|nan(?:n?a)?|mum|mom|mama|aunt\w*|original(?:ly)?|the book|traditional(?:ly)?)\s*:\s|^(?:on|in) (?:the |a |an |your )?(?:stove(?: ?top)?|hob|gas|(?:old(?:-style| style)?|regular|normal|ordinary|standard) (?:pressure )?cooker|(?:old(?:-style| style)?|regular|normal|ordinary) pot|stove ?top (?:pressure )?cooker|slow[- ]?cooker|oven)\b[^.:]{0,24}:\s|^slow(?:[- ]?cook(?:er|ing)?)?(?: way| method| version)?\s*(?:\([^()]*\))?\s*:\s/i;
 /** “FAST (pressure): …”: which way it is, and then the work. */
 const THE_FAST_WAY =
-  /^(?:fast|quick|pressure[- ]cooker|multi-?cooker)(?: way| method| version)?\s*(?:\([^()]*\))?\s*:\s+(?=\p{L}{3})/iu;
+  /^(?:fast|quick|pressure[- ]cooker|multi-?cooker|me|mine|my own|now)(?: way| method| version)?\s*(?:\([^()]*\))?\s*:\s+(?=\p{L}{3})/iu;
 const OTHER_WAY =
   /^(?:in (?:the|a) )?(?:slow[- ]?cooker|oven|stove ?top|hob|conventional)\b[^.]{0,24}$/i;
 

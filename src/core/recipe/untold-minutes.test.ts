@@ -165,3 +165,107 @@ In the pressure cooker: the tongue, a carrot, and water to come two thirds up (m
     expect(cycle?.uses).toHaveLength(3);
   });
 });
+
+describe('what a line is', () => {
+  const summary = (text: string) => {
+    const { dish } = importedText(text);
+    return {
+      foods: dish.ingredients.map((i) => `${i.amount ?? ''} ${i.unit ?? ''} ${i.food}`.trim()),
+      kinds: dish.stages.filter((s) => !s.id.startsWith('prepare')).map((s) => s.kind),
+      dish,
+    };
+  };
+
+  it('“Time: 10 min prep, 5 at pressure” is how long all of it is, and no cycle', () => {
+    const { dish } = importedText(`Cauliflower
+Serves: 4 as a main with flatbreads
+Time: 10 minutes prep, 5 minutes at pressure, 15 in the oven
+
+a medium cauliflower
+250 ml water
+
+Cauliflower on the rack over the water, low pressure for 4 minutes, quick release.`);
+    expect(dish.stages.filter((s) => s.kind === 'pressure')).toHaveLength(1);
+    expect(dish.servings).toBe(4);
+    expect(dish.ingredients).toHaveLength(2);
+  });
+
+  it('“while it’s in, whisk …” is work, with amounts or without', () => {
+    const { dish, foods } = summary(`Cauliflower
+Serves 4
+1 cauliflower
+5 tbsp tahini
+1 lemon
+250 ml water
+
+Cauliflower over the water, low pressure for 4 minutes, quick release. Roast at 230C for 15 minutes.
+While it's in, whisk tahini, lemon and enough ice-cold water (about 5 tbsp) to make a sauce like double cream.
+Spread the sauce on a plate.`);
+    expect(JSON.stringify(dish.stages)).toContain('whisk tahini');
+    expect(foods.some((food) => /sauce/.test(food))).toBe(false);
+  });
+
+  it('“the 700 ml” is what the list has, and nothing more', () =>
+    expect(
+      summary(`Pasta e ceci
+for two
+1 tin chickpeas
+700 ml water
+150 g ditalini or broken spaghetti
+parmesan rind + grated
+
+sauté: oil and garlic 2 min. chickpeas w/ water, the 700 ml, rind, 1 tsp salt. pasta in.
+lid. high. 5 min. quick release slowly in bursts. stir 2 min off heat.`).foods,
+    ).toEqual([
+      '1 can canned chickpeas',
+      '700 ml water',
+      '150 g ditalini',
+      'parmesan rind',
+      '1 tsp salt',
+    ]));
+
+  it('a quick release is quick, however slowly it is done', () =>
+    expect(
+      imported(
+        LIST,
+        'All in. High 5 min, quick release slowly in bursts. Stir 2 min off heat.',
+      ).dish.stages.find((s) => s.kind === 'pressure'),
+    ).toMatchObject({ release: { kind: 'quick' } }));
+
+  it('water under the rack is not the coconut water of the list', () =>
+    expect(
+      summary(`Eggs
+Serves 3
+3 tbsp sugar
+2 tbsp water
+6 eggs
+1 cup coconut water
+
+Steam the eggs: 1 cup water in the pot, eggs on the rack, high, 5 min, quick release.
+Sugar + water on Sauté, 4 min. Add coconut water and eggs. Low pressure 1 min, natural release.`)
+        .foods,
+    ).toEqual([
+      '3 tbsp sugar',
+      '2 tbsp water',
+      '6 piece eggs',
+      '1 cup coconut water',
+      '1 cup water',
+    ]));
+
+  it('how Gran did it is another way, where there is one under pressure; two foods in the work go in there', () => {
+    const { dish, kinds } = summary(`Split pea soup
+225 g yellow split peas
+1 onion
+1 oz butter
+1.1 l stock
+nutmeg
+100 ml cream
+
+Gran: soak peas overnight, simmer 2 hrs.
+Me: no soak. Soften onion in butter on sauté 4 min. Peas and stock. HP 12, NR 15. Blitz. Cream, nutmeg.
+Enough for 4-5.`);
+    expect(kinds).toEqual(['brown', 'pressure', 'finish']);
+    expect(dish.stages.at(-1)?.text).toMatch(/Cream, nutmeg/);
+    expect(JSON.stringify(dish)).toContain('simmer 2 hrs');
+  });
+});

@@ -10,7 +10,7 @@ import { foodTable } from '../table';
 export const LIQUIDS = foodTable(
   'liquid',
   `
-water               | water | thin | 100 0 0 0 0 0 | 1 | keep=dry | SR
+water               | water, liquid, cooking liquid, soaking liquid, soaking water, pasta water, cooking water | thin | 100 0 0 0 0 0 | 1 | keep=dry | SR
 broth               | broth, stock, chicken broth, beef broth, vegetable broth, vegetable stock, chicken stock, beef stock, bouillon | thin | 97.5 0.6 0.2 0.5 0 1.2 | 1.01 | keep=soup allergens=celery pack=1000 | SR
 wine                | wine, white wine, red wine, dry white wine, sherry, port, vermouth, marsala, mirin, sake | thin | 87 0.1 0 2.6 0 0.3 | 0.99 | allergens=sulphites pack=750 | SR
 stout               | stout, beer, ale | thin | 92 0.5 0 3.6 0 0.2 | 1.01 | allergens=gluten pack=500 | SR

@@ -98,6 +98,9 @@ const SIZE_OF =
   /^\p{L}+(?: \p{L}+)?\s(?:[-–:]\s)?(?:an? )?(?:small |big |large )?(?:lemon|lime|walnut|marble|gooseberry|golf ball|egg|thumb|plum|pea)[- ]?siz(?:e|ed)\b/iu;
 const META =
   /^(?:from|to|cc|bcc|date|sent):\s|^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|rest(?:ing)?|chill(?:ing)?|bake|baking|soak(?:ing)?|ready)(?: time)?\s*:?\s*\d+(?:\s*[-–]\s*\d+)?(?: ?(?:m|min|mins|minutes|h|hrs?|hours?))?$|^(?:us customary|imperial|metric)\b|^\d+(?:\.\d+)?[- ]?(?:qts?|quarts?|l|lit(?:re|er)s?)\b[^,]{0,16}\b(?:or (?:bigger|larger|more)|cooker|pot)\b|^(?:(?:prep(?:aration)?|cook(?:ing)?|total|ready)\b[:\s]*(?:in |about )?\d+\s*(?:min\w*|m\b|h\w*)\b(?!\s*(?:@|at|on|under|with|until|,))|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|level|recipe by|adapted from)\b\s*[:|]|nutrition\b|calories\b|[^.]*\bper serving\b[^.]*\bkcal|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
+/** “Time: 10 minutes prep, 5 at pressure, 15 in the oven”: how long all of it is. */
+const TIMES_IN_ALL =
+  /^(?:total |cooking |overall )?tim(?:e|es|ings?)\s*:.*\d.*\b(?:prep\w*|hands[- ]on|active)\b/i;
 /** “Makes 6 cups”: what comes of it, and not for how many. */
 const MAKES_WEIGHT =
   /^(?:makes|yields?)\b[^.]*\b(?:cups?|kg|g|ml|l|lit(?:re|er)s?|lbs?|pounds?|quarts?|pints?|oz)\b/i;
@@ -259,7 +262,12 @@ const isInAll = (text: string, pressure: boolean): boolean =>
 /** “Parsley in.”, and within a paragraph the food alone: “Lime.” */
 const isGoingIn = ({ text, isSentence }: Line): boolean =>
   GOES_IN.test(text) ||
-  (isSentence && /^\p{L}+(?: \p{L}+)?\.$/u.test(text) && findFood(text.slice(0, -1)) !== null);
+  (isSentence &&
+    text
+      .replace(/\.$/, '')
+      .split(/,\s+|\s+(?:and|&|\+)\s+/)
+      .every((part) => /^\p{L}+(?: \p{L}+)?$/u.test(part) && findFood(part) !== null) &&
+    text.endsWith('.'));
 
 export function featuresOf(line: Line): Features {
   const { text } = line;
@@ -311,7 +319,11 @@ export function featuresOf(line: Line): Features {
     yieldOnly: found !== '' && restOfYield(text, found).length === 0,
     setting:
       SETTING.test(text) && text.split(/\s+/).length <= SETTING_WORDS && line.mark !== 'number',
-    meta: (META.test(text) && !pressure) || MAKES_WEIGHT.test(text) || isInAll(text, pressure),
+    meta:
+      (META.test(text) && !pressure) ||
+      TIMES_IN_ALL.test(text) ||
+      MAKES_WEIGHT.test(text) ||
+      isInAll(text, pressure),
     tools: isOfTools(text) && !VERB_FIRST.test(text) && !pressure,
     chatty: CHATTY.test(
       (isTellingWork(text) ? text.replace(TELLS_WORK, ' ') : text).replace(UNSURE, ''),

@@ -168,7 +168,16 @@ function listCost(f: Features): number {
     f.pressure && 2.5,
     f.verbFirst && 1.2,
     // “Dry: 1 cup flour, 1 tsp soda”.
-    f.amounts > 1 && !f.verbFirst && !f.meta && /^\p{L}[\p{L} ]{0,24}:\s/u.test(f.line.text) && -3,
+    f.amounts > 1 &&
+      !f.verbFirst &&
+      !f.meta &&
+      f.yield === '' &&
+      /^\p{L}[\p{L} ]{0,24}:\s/u.test(f.line.text) &&
+      -3,
+    // “While it’s in, whisk the tahini with about 5 tbsp water”: work, whatever goes into it.
+    /^(?:while|whilst|meanwhile)\b[^:]*$/i.test(f.line.text) && 4,
+    // “Serves: 4 as a main with flatbreads”
+    f.yield !== '' && f.line.text.startsWith(f.yield) && f.amounts < 3 && 3,
     // “Per serving: 456 kcals, fat 27 g”.
     f.meta && 6,
   );

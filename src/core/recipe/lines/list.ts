@@ -59,6 +59,8 @@ function listStart(sentence: string): number {
   if (depth) return depth.index + depth[0].length;
   const [first] = findAmounts(outside).filter(
     (a) =>
+      // “The 700 ml”: what was told before.
+      !/\bthe\s+$/i.test(outside.slice(0, a.start)) &&
       // “For the two of us I do 400 g …” counts people.
       !/^\s*(?:(?:of )?(?:us|you|them)|people)\b/i.test(outside.slice(a.end)) &&
       (a.start === 0 ||

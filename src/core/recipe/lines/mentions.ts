@@ -7,7 +7,7 @@ import { toClauses, toSentences } from '../sentences';
 const STOP =
   /\b(?:with|(?<!\bbone[- ])in|into|to|(?<!\b(?:skin|fat|rind|shell|head)[- ])on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|against|per|more|round|around|round about|remain\w*|overnight|last night|yesterday|every|just|like|i|we|you|they|who|till|below|underneath|beneath|above|about|weighing|of the|of it|the (?:night|evening|day|morning|week))\b/i;
 /** “To an amber caramel”, “into a paste”: what comes of it. */
-const BECOMES = /\b(?:to|into|like|as)\s+$/i;
+const BECOMES = /\b(?:to|into|like|as|to (?:make|give|form)|makes?|making|giving)\s+$/i;
 /** Water that stands in the pot under what cooks above it. */
 const UNDER_THE_RACK =
   /\b(?:in|into) the (?:bottom of the )?(?:pot|cooker|multi-?cooker|liner|inner pot)\b|\b(?:trivet|rack|steamer)\b/i;
@@ -75,8 +75,11 @@ const BY_EYE_OF =
 
 const word = (text: string): string => text.toLowerCase().replace(/(?:es|s)$/, '');
 
+const hasAmount = (line: string, { amount, unit }: FoundAmount): boolean =>
+  findAmounts(line).some((a) => a.amount === amount && a.unit === unit);
+
 const isSameWater = (line: string, amount: FoundAmount): boolean =>
-  /\bwater\b/i.test(line) &&
+  /(?<!\b(?:coconut|rose|blossom|soda|sparkling|tonic) )\bwater\b/i.test(line) &&
   findAmounts(line).some((a) => a.amount === amount.amount && a.unit === amount.unit);
 
 /** Words right behind an amount, as far as they can be a food. */
@@ -220,6 +223,9 @@ export function foodsInMethod(
         /\b(?:to|at|below|under|above|over|reaches)\s+$/i.test(sentence.slice(0, amount.start))
       )
         continue;
+      // “The 700 ml”: what the list has.
+      const isDefinite = /\bthe\s+$/i.test(sentence.slice(0, amount.start));
+      if (isDefinite && toldSoFar().some((line) => hasAmount(line, amount))) continue;
       if (RESERVED.test(sentence.slice(Math.max(0, amount.start - 14), amount.start))) continue;
       const isArticle = /^an?\b/i.test(sentence.slice(amount.start));
       if (isArticle && BECOMES.test(sentence.slice(0, amount.start))) continue;

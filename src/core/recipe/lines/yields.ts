@@ -20,7 +20,7 @@ const YIELD = new RegExp(
     // “8 servings”, “12 covers”, “for 4 people”.
     String.raw`(?:\b(?:for|für|pour|para|per|voor|för|til)\s+)?(?:${ABOUT}\s+)*(?<![\d/.])(${NUMBER})${RANGE}\s*(?:generous |small |large |big |hungry |good |(?:main|side|first|light)[- ](?:dish|course|meal)(?:[- ]size[d]?)? |main |side |starter |entr[eé]e |meal[- ]sized )?(?:${PEOPLE})\b(?! (?:plate|spoon))`,
     // “Ingredients (6 as a side)”
-    String.raw`(?<![\d/.])(${NUMBER})${RANGE}\s+as\s+(?:a\s+|an\s+)?(?:side|sides|starter|main|mains|main course|snack|appeti[sz]er|light (?:lunch|meal|supper))\b`,
+    String.raw`(?<![\d/.])(${NUMBER})${RANGE}\s+as\s+(?:a\s+|an\s+)?(?:side|sides|starter|main|mains|main course|snack|meze|mezze|tapa|tapas|nibble|canap[eé]|appeti[sz]er|light (?:lunch|meal|supper))\b`,
     // “Four for supper with a salad, six as a side.”
     String.raw`^(${NUMBER})${RANGE}\s+for\s+(?:supper|dinner|lunch|tea|a main(?: course)?)\b`,
     // “For a crowd (12)”
