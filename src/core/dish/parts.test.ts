@@ -146,3 +146,37 @@ describe('a hold by weight', () => {
     expect(answered.value.ingredients[0]).toMatchObject({ amount: 6, unit: 'lb' });
   });
 });
+
+describe('a part whose rest goes nowhere', () => {
+  const read = (method: string): Dish => {
+    const found = importRecipe(
+      `Chickpeas\nServes 2\n\nIngredients\n400 g chickpeas, cooked\n20 g garlic\n500 ml water\n\nMethod\n${method}`,
+    );
+    if (!found.ok) throw new Error(found.problems[0]?.message);
+    return found.value.dish;
+  };
+  const shares = (dish: Dish, id: string): number[] =>
+    dish.stages
+      .filter((s) => s.kind !== 'prep')
+      .map((s) => partAt(dish, s, id))
+      .filter((part) => part > 0);
+
+  it('is all of it: nothing is left on the board', () => {
+    const dish = read('Half of the chickpeas, garlic and water in. High 5 min, quick release.');
+    expect(shares(dish, dish.ingredients[0]?.id ?? '')).toEqual([1]);
+  });
+
+  it('what is mashed in the pot is no part that goes in', () => {
+    expect(partIn('Mash a third of the chickpeas against the side', 'chickpeas')).toBeNull();
+    expect(partIn('Add a third of the chickpeas', 'chickpeas')).toBeCloseTo(1 / 3);
+  });
+
+  it('where the rest is told, each has its own', () => {
+    const dish = read(
+      'Half of the garlic, chickpeas and water in. High 5 min, quick release. Stir in the rest of the garlic.',
+    );
+    expect(shares(dish, dish.ingredients.find((i) => /garlic/.test(i.food))?.id ?? '')).toEqual([
+      0.5, 0.5,
+    ]);
+  });
+});

@@ -56,6 +56,8 @@ export function partIn(text: string, food: string): number | null {
   if (isAll) return null;
   for (const { value, pattern } of BEFORE_A_FOOD)
     for (const match of text.matchAll(pattern)) {
+      // “Mash a third of the chickpeas”: they are in the pot already.
+      if (WORKED_ON.test(text.slice(0, match.index))) continue;
       const words = text
         .slice(match.index + match[0].length)
         .toLowerCase()
@@ -65,6 +67,9 @@ export function partIn(text: string, food: string): number | null {
     }
   return null;
 }
+
+const WORKED_ON =
+  /\b(?:mash|crush|blend|blitz|squash|pur[eé]e|scoop|ladle|take|lift|remove|break)(?: up| out)?(?: (?:about|roughly))?\s*$/iu;
 
 const REST_OF =
   /\b(?:the (?:rest|remainder) of (?:the |your )?|(?:the )?(?:remaining|other half of the) )(?:[\p{L}-]+ )??([\p{L}-]+)/giu;

@@ -123,7 +123,10 @@ function restBesideThePot(stages: Stage[]): void {
   }
 }
 
-/** “Half of the fat” three times over is no division of it: then each stage takes what it takes. */
+/**
+ * “Half of the fat” three times over is no division of it, and neither is a part whose rest goes nowhere: then each
+ * stage takes what it takes, and nothing is left on the board.
+ */
 function withoutOverfull(stages: readonly Stage[]): Stage[] {
   const sums = new Map<string, number>();
   for (const { parts } of stages)
@@ -131,7 +134,11 @@ function withoutOverfull(stages: readonly Stage[]): Stage[] {
   return stages.map((stage) => {
     if (!stage.parts) return stage;
     const { parts, ...plain } = stage;
-    const kept = Object.entries(parts).filter(([id]) => (sums.get(id) ?? 0) <= 1);
+    const isDivided = (id: string): boolean =>
+      stages.some(
+        (s) => s !== stage && s.uses.includes(id) && s.kind !== 'prep' && s.kind !== 'soak',
+      );
+    const kept = Object.entries(parts).filter(([id]) => (sums.get(id) ?? 0) <= 1 && isDivided(id));
     return kept.length > 0 ? { ...plain, parts: Object.fromEntries(kept) } : plain;
   });
 }
