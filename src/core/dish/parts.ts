@@ -69,7 +69,7 @@ export function partIn(text: string, food: string): number | null {
 }
 
 const WORKED_ON =
-  /\b(?:mash|crush|blend|blitz|squash|pur[eé]e|scoop|ladle|take|lift|remove|break)(?: up| out)?(?: (?:about|roughly))?\s*$/iu;
+  /\b(?:mash|crush|blend|blitz|squash|pur[eé]e|scoop|ladle)(?: up| out)?(?: (?:about|roughly))?\s*$/iu;
 
 const REST_OF =
   /\b(?:the (?:rest|remainder) of (?:the |your )?|(?:the )?(?:remaining|other half of the) )(?:[\p{L}-]+ )??([\p{L}-]+)/giu;

@@ -33,6 +33,12 @@ describe('a cycle whose minutes nobody tells', () => {
     expect(dish.stages.find((s) => s.kind === 'rest')).toMatchObject({ minutes: 10 });
   });
 
+  it('a level and a lid told in a word each are read, and stand with their cycle', () => {
+    const { dish } = imported(LIST, 'All in. Lid on. High. 5 min. Quick release.');
+    expect(dish.unread).toEqual([]);
+    expect(dish.stages.find((s) => s.kind === 'pressure')?.text).toMatch(/Lid on\. High\. 5 min/);
+  });
+
   it('a valve that is set to sealing lets nothing out', () =>
     expect(
       cyclesOf('All in. Close lid, vent SEALING. Pressure cook LOW for 5 minutes. NPR 5 mins.'),
@@ -85,6 +91,13 @@ Lamb, water and barley in. Lid on, high, 25 minutes, natural release. Take the m
     expect(foods.find(([, , food]) => /celery/.test(String(food)))?.[0]).toBe(1);
     expect(foods.some(([, , food]) => food === 'bones')).toBe(false);
     expect(foods.find(([, , food]) => food === 'pearl barley')?.[0]).toBeNull();
+  });
+
+  it('chuck is meat, and what is chucked in is eaten', () => {
+    const foods = foodsOf(
+      'Stew\nyou want 2 onions. brown the chuck on saute 8 min. chuck the carrots in. 500 ml stock. 35 min high, natural release. feeds 4',
+    ).map(([, , food]) => food);
+    expect(foods.some((food) => /^carrots?$/.test(food))).toBe(true);
   });
 
   it('meat with its bone in has one name', () =>

@@ -67,7 +67,7 @@ const isProgram = (clause: string, name: string): boolean =>
 
 /** What is thrown away is no food of the list. */
 const THROWN_AWAY =
-  /\b(?:discard|chuck|bin|ditch|compost|throw(?:ing)? (?:away|out)|get rid of)\b(?!\s+(?:it |them |everything )?(?:all )?in(?:to)?\b)/i;
+  /\b(?:discard|ditch|compost|throw(?:ing)? (?:away|out)|get rid of|(?:chuck|bin) (?:out|away|(?:it|them|those|the [a-z]+)(?=\s*(?:[.,;]|$|out\b|away\b))))/i;
 
 /** “Squeeze of lemon”: a measure by eye and what it is of. */
 const BY_EYE_OF =

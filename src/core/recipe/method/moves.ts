@@ -313,7 +313,11 @@ function withoutTime(path: Path, c: Clause): Path[] {
   if (LEVEL_ALONE.test(c.text) && (!p.isFrying || p.isWet)) {
     const { cycle } = p;
     if (cycle?.release.kind === 'unknown') p.tellCycle(c, { level: c.level ?? cycle.level });
-    else p.level = c.level;
+    else {
+      p.level = c.level;
+      // Its words go with the cycle that follows.
+      if (p.lidOn) p.put(c);
+    }
     return [p];
   }
   if (c.lidOff) p.closeCycle();
