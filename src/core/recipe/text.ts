@@ -7,7 +7,7 @@ import { linesOf } from './lines/split';
 import { dayBefore, headingOf, isDayHeading } from './lines/headings';
 import { labelLines, type Label } from './lines/label';
 import { listAndWork, splitSpokenList } from './lines/list';
-import { restOfYield } from './lines/yields';
+import { restOfYield, isOfEating } from './lines/yields';
 import { findDurations } from './durations';
 import { saysLevel, saysLidOn, saysPressure } from './phrases';
 import { toSentences } from './sentences';
@@ -331,7 +331,7 @@ function besideYield(recipe: RawRecipe, rest: string): void {
     }).tools
   )
     recipe.tools = [...(recipe.tools ?? []), words];
-  else if (AHEAD.test(words)) recipe.notes.push(words);
+  else if (AHEAD.test(words) || isOfEating(words)) recipe.notes.push(words);
   else if (WHOLE_TIME.test(words) && findDurations(words).length > 0) recipe.aside.push(words);
   else recipe.leftOver.push(words);
 }

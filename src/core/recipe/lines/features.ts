@@ -269,6 +269,9 @@ const isGoingIn = ({ text, isSentence }: Line): boolean =>
       .every((part) => /^\p{L}+(?: \p{L}+)?$/u.test(part) && findFood(part) !== null) &&
     text.endsWith('.'));
 
+/** “Lid. High. 5 min.” */
+const ONE_SETTING = /^(?:the )?(?:lid(?: on)?|high|low|max|hi|lo|sealed|seal it|natural|quick)\.$/i;
+
 export function featuresOf(line: Line): Features {
   const { text } = line;
   const found = findYield(text);
@@ -277,7 +280,8 @@ export function featuresOf(line: Line): Features {
     saysNatural(text) ||
     saysQuick(text) ||
     (saysLevel(text) && /\d/.test(text)) ||
-    (saysLidOn(text) && /\blid\b/i.test(text));
+    (saysLidOn(text) && /\blid\b/i.test(text)) ||
+    (line.isSentence && ONE_SETTING.test(text));
   const outside = text.replace(/\([^()]*\)/g, ' ');
   const isColumn = COLUMN.test(text) && !line.isSentence;
   const listed = isListedFood(line);

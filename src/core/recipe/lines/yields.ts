@@ -115,3 +115,9 @@ export function servingsIn(text: string): number | null {
   if (found >= MANY_THINGS && /\bmakes\b/i.test(text) && !OF_PEOPLE.test(text)) return null;
   return found >= 1 && found <= MOST_SERVINGS && Number.isInteger(found) ? found : null;
 }
+
+/** “… as a main with flatbreads”, “… 2 greedy”: how it is eaten, told beside how many eat. */
+export const isOfEating = (words: string): boolean =>
+  /^(?:as (?:a|an|part of)\b[^\d]*|with [^\d]*|(?:or )?\d{1,2} (?:greedy|hungry|if\b)[^\d]*)$/i.test(
+    words,
+  );
