@@ -5,15 +5,17 @@ import type { Food, FoodClass, KeepingKind } from './types';
 
 /** Lower case, without accents; curly quotes are straight. */
 export function plainName(name: string): string {
-  return name
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
-    .replace(/[‘’]/g, "'")
-    .replace(/\s+/g, ' ')
-    .trim()
-    .toLowerCase()
-    // “Bone in chicken thighs”
-    .replace(/\b(bone|skin|shell|head|fat) (in|on)\b/g, '$1-$2');
+  return (
+    name
+      .normalize('NFD')
+      .replace(/\p{M}/gu, '')
+      .replace(/[‘’]/g, "'")
+      .replace(/\s+/g, ' ')
+      .trim()
+      .toLowerCase()
+      // “Bone in chicken thighs”
+      .replace(/\b(bone|skin|shell|head|fat) (in|on)\b/g, '$1-$2')
+  );
 }
 
 /** Where the description of a food ends and what is done or served with it begins. */
