@@ -155,9 +155,9 @@ describe('what lies where', () => {
     const dish = dishOf('beef-cheek-stout');
     const stage = dish.stages.find((s) => s.kind === 'pressure');
     if (stage?.kind !== 'pressure') throw new Error('no cycle');
-    const { liner, above } = layersAt(scaleDish(dish, 4), dish.stages, stage);
-    expect(liner[0]?.kind).toBe('thin');
-    expect(liner.at(-1)?.foods.join()).toMatch(/tomato paste/);
+    const { inside, above } = layersAt(scaleDish(dish, 4), dish.stages, stage);
+    expect(inside[0]?.kind).toBe('thin');
+    expect(inside.at(-1)?.foods.join()).toMatch(/tomato paste/);
     expect(above).toEqual([]);
   });
 
@@ -165,8 +165,8 @@ describe('what lies where', () => {
     const dish = dishOf('semolina-pudding');
     const stage = dish.stages.find((s) => s.kind === 'pressure');
     if (stage?.kind !== 'pressure') throw new Error('no cycle');
-    const { liner, above } = layersAt(scaleDish(dish, dish.servings), dish.stages, stage);
-    expect(liner.flatMap((l) => l.foods)).toEqual(['water']);
+    const { inside, above } = layersAt(scaleDish(dish, dish.servings), dish.stages, stage);
+    expect(inside.flatMap((l) => l.foods)).toEqual(['water']);
     expect(above.flatMap((l) => l.foods).join()).toContain('semolina');
   });
 });

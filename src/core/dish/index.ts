@@ -16,7 +16,7 @@ export type { StagePlace } from './places';
 export type { Diet } from './diets';
 export { compositionOf, mainIngredient } from './whole';
 export { layersAt } from './layers';
-export type { Layer, LinerContents } from './layers';
+export type { Layer, PotContents } from './layers';
 export { substitute, substitutesFor } from './substitutes';
 export { slowVersion } from './slow';
 export { isParted, partAt, partIn, PARTS, sayPart, withoutUse } from './parts';

@@ -14,9 +14,9 @@ export interface Layer {
   ml: number;
 }
 
-export interface LinerContents {
+export interface PotContents {
   /** Loose in the liner, bottom first. */
-  liner: Layer[];
+  inside: Layer[];
   /** In a pan or basket above; empty where everything is loose. */
   above: Layer[];
 }
@@ -41,7 +41,7 @@ export function layersAt(
   scaled: ScaledDish,
   stay: readonly Stage[],
   stage: PressureStage,
-): LinerContents {
+): PotContents {
   const before = stay.slice(0, stay.indexOf(stage) + 1);
   const used = new Set(before.flatMap((s) => s.uses));
   const inside = scaled.ingredients.flatMap((i) => {
@@ -59,7 +59,7 @@ export function layersAt(
     return Boolean(stage.inPan ?? stage.rackMm) && !isUnder(i);
   };
   return {
-    liner: layers(inside.filter((i) => !isInPan(i))),
+    inside: layers(inside.filter((i) => !isInPan(i))),
     above: layers(inside.filter(isInPan), stage.inPan === undefined),
   };
 }

@@ -3,7 +3,7 @@ export { basisOf, paceFor, waitFor, WORK_KINDS } from './basis';
 export type { Basis, WorkKind } from './basis';
 export { kitchenSchema, emptyKitchen, paceOf, keyWord } from './document';
 export type { Appliance, Cooker, Tool, Place, Kitchen } from './document';
-export { usualLiner } from './liner';
+export { usualPot } from './pot';
 export { usualCooker, USUAL_SIZES } from './usual';
 export { figureId, figureOf } from './figure-id';
 export type { FigureRef } from './figure-id';

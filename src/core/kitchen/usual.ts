@@ -1,6 +1,6 @@
 /** A cooker of which only the size is known yet: what cookers of that size usually are, to be corrected by its label. */
 import type { Cooker } from './document';
-import { usualLiner } from './liner';
+import { usualPot } from './pot';
 
 /** The sizes that shops have. Watts as their labels usually say (common practice). */
 export const USUAL_SIZES = [
@@ -19,7 +19,7 @@ export function usualCooker({ id, name, litres }: Pick<Cooker, 'id' | 'name' | '
     (a, b) => Math.abs(a.litres - litres) - Math.abs(b.litres - litres),
   )[0];
   return {
-    ...{ id, name, litres, ...usualLiner(litres) },
+    ...{ id, name, litres, ...usualPot(litres) },
     watts: nearest?.watts ?? 1000,
     levels: ['low', 'high'],
     modes: ['saute'],

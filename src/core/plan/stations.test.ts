@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Dish, Stage } from '../dish';
-import { emptyKitchen, kitchenSchema, usualLiner, type Kitchen } from '../kitchen';
+import { emptyKitchen, kitchenSchema, usualPot, type Kitchen } from '../kitchen';
 import { mealSchema, newEntry, type Meal } from '../meal';
 import { kitchenThere } from '../menu';
 import { solve, valueFor } from '../solve';
@@ -16,7 +16,7 @@ const pot = (id: string, litres: number, modes: string[] = ['saute']) => ({
   name: id,
   litres,
   watts: 1000,
-  ...usualLiner(litres),
+  ...usualPot(litres),
   levels: ['low', 'high'],
   modes,
 });
@@ -372,11 +372,11 @@ describe('inner pots by size', () => {
     [9.5, 260, 195],
     [4.25, 205, 135],
   ])('%d l', (litres, diameterMm, heightMm) => {
-    expect(usualLiner(litres)).toEqual({ diameterMm, heightMm });
+    expect(usualPot(litres)).toEqual({ diameterMm, heightMm });
   });
 
   it('what is no number gives the usual pot', () => {
-    expect(usualLiner(NaN)).toEqual(usualLiner(5.7));
+    expect(usualPot(NaN)).toEqual(usualPot(5.7));
   });
 });
 

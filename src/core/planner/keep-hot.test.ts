@@ -1,7 +1,7 @@
 /** Hot food may stand for two hours, and longer only where it is kept hot (USDA FSIS, “Danger Zone”). */
 import { describe, expect, it } from 'vitest';
 import type { Dish } from '../dish';
-import { emptyKitchen, kitchenSchema, usualLiner } from '../kitchen';
+import { emptyKitchen, kitchenSchema, usualPot } from '../kitchen';
 import { mealSchema, newEntry, type Meal } from '../meal';
 import { compileMeal, planOf, type Plan } from '../plan';
 import { solve } from '../solve';
@@ -18,7 +18,7 @@ const kitchen = kitchenSchema.parse({
       name: 'Pot',
       litres: 5.7,
       watts: 1000,
-      ...usualLiner(5.7),
+      ...usualPot(5.7),
       levels: ['low', 'high'],
     },
   ],

@@ -9,7 +9,7 @@ export { default as DishActions } from './dish-actions.svelte';
 export { default as RoomCard } from './room-card.svelte';
 export { default as WhatChanges } from './what-changes.svelte';
 export { default as DishLooks } from './dish-looks.svelte';
-export { default as CycleLiner } from './cycle-liner.svelte';
+export { default as CyclePot } from './cycle-pot.svelte';
 export { default as StackCard } from './stack-card.svelte';
 export { default as Swap } from './swap.svelte';
 export { default as Versions } from './versions.svelte';

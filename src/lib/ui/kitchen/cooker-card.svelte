@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { usualLiner, type Cooker, type Kitchen } from '$core/kitchen';
+  import { usualPot, type Cooker, type Kitchen } from '$core/kitchen';
   import type { LiquidSchool } from '$core/cooker';
   import { formatCapacity } from '$core/units';
   import { sayLength } from '$core/words';
@@ -8,7 +8,7 @@
   import Fold from './fold.svelte';
   import CookerMore from './cooker-more.svelte';
   import Told, { type ToldFigure } from './told.svelte';
-  import LinerSection from './liner-section.svelte';
+  import PotSection from './pot-section.svelte';
 
   interface Props {
     cooker: Cooker;
@@ -63,10 +63,10 @@
   }
   /** The inner pot goes with the size, as long as nobody has measured it. */
   function setLitres(litres: number): void {
-    const usual = usualLiner(cooker.litres);
+    const usual = usualPot(cooker.litres);
     const isUsual = cooker.diameterMm === usual.diameterMm && cooker.heightMm === usual.heightMm;
     cooker.litres = litres;
-    if (isUsual) Object.assign(cooker, usualLiner(litres));
+    if (isUsual) Object.assign(cooker, usualPot(litres));
   }
   function toggleLevel(level: Cooker['levels'][number], on: boolean): void {
     cooker.levels = on ? [...cooker.levels, level] : cooker.levels.filter((l) => l !== level);
@@ -83,7 +83,7 @@
     level={3}
     class="h-full"
   >
-    {#snippet picture()}<LinerSection {cooker} {school} {system} />{/snippet}
+    {#snippet picture()}<PotSection {cooker} {school} {system} />{/snippet}
     <div class="flex items-end gap-3">
       <Field
         name="name-{cooker.id}"

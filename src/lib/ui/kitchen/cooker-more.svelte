@@ -1,5 +1,5 @@
 <script lang="ts">
-  /** What a cooker has beside its size: liners, rings, its socket, its keys, its own heat. */
+  /** What a cooker has beside its size: inner pots, rings, its socket, its keys, its own heat. */
   import type { Cooker, Kitchen } from '$core/kitchen';
   import Field from '$lib/ui/fields/field.svelte';
   import Calibration from './calibration.svelte';

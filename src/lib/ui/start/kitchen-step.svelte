@@ -3,7 +3,7 @@
   import Plus from '@lucide/svelte/icons/plus';
   import { onMount, untrack } from 'svelte';
   import { enhance } from '$app/forms';
-  import { usualLiner, type Kitchen, type USUAL_SIZES } from '$core/kitchen';
+  import { usualPot, type Kitchen, type USUAL_SIZES } from '$core/kitchen';
   import Field from '$lib/ui/fields/field.svelte';
 
   interface Props {
@@ -52,7 +52,7 @@
     <div class="grid grid-cols-2 gap-2 md:grid-cols-4">
       {#each sizes as size (size.quarts)}
         {@const count = counts[size.quarts] ?? 0}
-        {@const liner = usualLiner(size.litres)}
+        {@const pot = usualPot(size.litres)}
         <div
           class="grid rounded-xl border-[1.5px] {count > 0
             ? 'border-olive bg-leaf-soft'
@@ -73,12 +73,10 @@
               aria-hidden="true"
             >
               <path
-                d="M{140 - liner.diameterMm / 2} {205 - liner.heightMm} v{liner.heightMm -
-                  12} q0 12 12 12 h{liner.diameterMm - 24} q12 0 12 -12 v-{liner.heightMm - 12}"
+                d="M{140 - pot.diameterMm / 2} {205 - pot.heightMm} v{pot.heightMm -
+                  12} q0 12 12 12 h{pot.diameterMm - 24} q12 0 12 -12 v-{pot.heightMm - 12}"
               />
-              <path
-                d="M{128 - liner.diameterMm / 2} {205 - liner.heightMm} h{liner.diameterMm + 24}"
-              />
+              <path d="M{128 - pot.diameterMm / 2} {205 - pot.heightMm} h{pot.diameterMm + 24}" />
             </svg>
             <span class="font-semibold">{size.name}</span>
             <span class="text-sm text-muted">{sizeOf(size)}</span>

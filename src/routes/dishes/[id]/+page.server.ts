@@ -73,7 +73,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
       ...v,
       changes: compareDishes(v.dish, versions[i - 1]?.dish ?? dish, kitchen.system),
     })),
-    liners: linersOf(scaled, kitchen),
+    pots: potsOf(scaled, kitchen),
     others: all
       .filter((d) => d.id !== dish.id && d.stages.some((s) => s.kind === 'pressure'))
       .map((d) => ({ id: d.id, name: d.name })),
@@ -115,7 +115,7 @@ function offerStack(
 }
 
 /** What lies in the inner pot in each cycle, in the first cooker that takes it. */
-function linersOf(scaled: ReturnType<typeof scaleDish>, kitchen: Kitchen) {
+function potsOf(scaled: ReturnType<typeof scaleDish>, kitchen: Kitchen) {
   const stays = findStays(scaled.dish).filter((s) => s.place === 'cooker');
   const offers = offersFor(scaled, kitchen);
   return stays.flatMap((stay, i) => {

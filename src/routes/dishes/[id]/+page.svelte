@@ -10,7 +10,7 @@
   import { formatQuantity } from '$core/units';
   import {
     AskGroups,
-    CycleLiner,
+    CyclePot,
     DishActions,
     DishLooks,
     MarkedText,
@@ -172,11 +172,11 @@
       </tbody>
     </table>
     <WhatChanges changes={data.changes} written={dish.servings} servings={scaled.servings} />
-    {#if data.liners.length > 0}
+    {#if data.pots.length > 0}
       <h2 class="mt-8 mb-2 text-xl font-bold">What goes where in the pot</h2>
       <div class="grid gap-3">
-        {#each data.liners as { stageId, ...liner } (stageId)}
-          <CycleLiner {...liner} system={data.kitchen.system} />
+        {#each data.pots as { stageId, ...pot } (stageId)}
+          <CyclePot {...pot} system={data.kitchen.system} />
         {/each}
       </div>
     {/if}

@@ -1,12 +1,12 @@
 <script lang="ts">
   /** The inner pot cut open during one cycle, to scale: what lies where, rack and pan in their real size. */
-  import type { Layer, LinerContents } from '$core/dish';
+  import type { Layer, PotContents } from '$core/dish';
   import type { Cooker } from '$core/kitchen';
   import { formatQuantity, type System } from '$core/units';
 
   interface Props {
     title: string;
-    contents: LinerContents;
+    contents: PotContents;
     cooker: Cooker;
     pan: { diameterMm: number; heightMm: number } | null;
     rackMm: number | null;
@@ -40,7 +40,7 @@
       return { layer, at, height };
     });
   }
-  const loose = $derived(placed(contents.liner, 0, null));
+  const loose = $derived(placed(contents.inside, 0, null));
   const looseTop = $derived(loose.reduce((sum, l) => sum + l.height, 0));
   const rackTop = $derived(rackMm === null ? 0 : Math.max(rackMm * PX, pan ? looseTop : 0));
   const above = $derived(placed(contents.above, rackTop + 2, pan ? pan.diameterMm : null));
@@ -49,7 +49,7 @@
     { name: 'least liquid', ml: leastMl, colour: 'var(--brine)', dash: '2 3' },
   ]);
   const words = $derived(
-    [...contents.above, ...[...contents.liner].reverse()].map(
+    [...contents.above, ...[...contents.inside].reverse()].map(
       (l) =>
         `${l.foods.join(', ')}: ${formatQuantity({ amount: l.ml, unit: 'ml' }, system)}, ${LOOK[l.kind].word}`,
     ),
@@ -135,7 +135,7 @@
       </g>
     </svg>
     <ul class="grid h-fit gap-1.5 self-center text-[15px]" aria-hidden="true">
-      {#each [...contents.above, ...[...contents.liner].reverse()] as layer, i (i)}
+      {#each [...contents.above, ...[...contents.inside].reverse()] as layer, i (i)}
         <li class="flex items-baseline gap-2">
           <span
             class="mt-1 size-3.5 flex-none self-start rounded-sm border border-line-strong"

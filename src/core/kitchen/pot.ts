@@ -1,7 +1,7 @@
 /** Inner pots as they come with cookers of a size. */
 
 /** Inner pots as they usually are, by nominal litres (common practice; 3, 6, 8 and 10 qt). */
-const LINERS: readonly { litres: number; diameterMm: number; heightMm: number }[] = [
+const POTS: readonly { litres: number; diameterMm: number; heightMm: number }[] = [
   { litres: 2.8, diameterMm: 190, heightMm: 110 },
   { litres: 5.7, diameterMm: 220, heightMm: 155 },
   { litres: 7.6, diameterMm: 240, heightMm: 180 },
@@ -14,15 +14,15 @@ const LINERS: readonly { litres: number; diameterMm: number; heightMm: number }[
  * @param litres nominal; what is no number is taken as the usual 6 qt
  * @returns mm across and high, in whole fives
  */
-export function usualLiner(litres: number): { diameterMm: number; heightMm: number } {
+export function usualPot(litres: number): { diameterMm: number; heightMm: number } {
   const size = Number.isFinite(litres) ? litres : 5.7;
-  const above = LINERS.findIndex((l) => l.litres >= size);
+  const above = POTS.findIndex((l) => l.litres >= size);
   const [low, high] =
     above === 0
-      ? [LINERS[0], LINERS[0]]
+      ? [POTS[0], POTS[0]]
       : above < 0
-        ? [LINERS.at(-1), LINERS.at(-1)]
-        : [LINERS[above - 1], LINERS[above]];
+        ? [POTS.at(-1), POTS.at(-1)]
+        : [POTS[above - 1], POTS[above]];
   if (!low || !high) throw new Error('no usual sizes');
   const share = high === low ? 0 : (size - low.litres) / (high.litres - low.litres);
   // Beyond the usual sizes both grow with the cube root.
