@@ -34,8 +34,9 @@ describe('the first look', () => {
   it('is of the meal as written, and not the last word', async () => {
     const answers = await ask(meal([{ dishId: 'beef-cheek-stout' }], 300));
     const [first, last] = [answers[0], answers.at(-1)];
-    expect(first).toMatchObject({ kind: 'plan', final: false });
+    expect(first).toMatchObject({ kind: 'plan', final: false, isWritten: true });
     expect(last).toMatchObject({ kind: 'plan', final: true });
+    expect(last).not.toHaveProperty('isWritten');
     const choices = [first, last].map((a) =>
       a?.kind === 'plan' ? a.compiled.notes.filter((n) => n.code === 'plan-chose').length : -1,
     );

@@ -56,6 +56,8 @@ export type PlanAnswer =
       sureAfter: number;
       /** Whether the search is over; until then a better plan may come. */
       final: boolean;
+      /** A first look at the meal as it is written: its open choices are not settled yet. */
+      isWritten?: true;
     };
 
 /** Work before the first answer is shown, before a better one, and in all; see the engine for its unit. */
@@ -231,7 +233,8 @@ function writtenAnswer(
   while (!search.isDone && search.work < FIRST_WORK) search.advance(FIRST_WORK);
   const found = search.answer();
   if (found.delay !== 0 || found.cost === null) return null;
-  return answerFrom(compiled.value, [found], meal, false, effort);
+  const answer = answerFrom(compiled.value, [found], meal, false, effort);
+  return answer.kind === 'plan' ? { ...answer, isWritten: true } : null;
 }
 
 /** What a plan costs as it is shown; one that is not as sure as was asked is dearer than any that is. */

@@ -301,6 +301,9 @@ export class MealState {
     void this.planner.ask(this.question(), (answer) => {
       if (meal !== this.meal) return;
       const before = this.answer;
+      const isWritten = answer.kind === 'plan' && answer.isWritten === true;
+      // A first look is for where nothing is seen yet: it takes no plan’s place.
+      if (isWritten && before?.kind === 'plan' && this.answered === meal) return;
       // A plan that was kept answers the same question: an early one, not as good, does not take its place, but
       // what there is to look at may have changed since.
       if (
@@ -314,7 +317,10 @@ export class MealState {
         this.answer = { ...before, compiled: answer.compiled };
         return;
       }
-      const isLate = performance.now() - this.shownAt > LATE_ANSWER_MS && this.answered === meal;
+      const isLate =
+        performance.now() - this.shownAt > LATE_ANSWER_MS &&
+        this.answered === meal &&
+        !(before?.kind === 'plan' && before.isWritten);
       if (isLate && before?.kind === 'plan' && answer.kind === 'plan' && answer.final) {
         // Somebody may be reading the plan already: a better one is offered, not swapped in.
         this.isThinking = false;
@@ -327,7 +333,7 @@ export class MealState {
       this.answered = meal;
       this.isThinking = answer.kind === 'plan' && !answer.final;
       // The first plan for a meal that was saved without one is kept at once; a better one when it is final.
-      const isFirst = this.kept === null && answer.kind === 'plan';
+      const isFirst = this.kept === null && answer.kind === 'plan' && !isWritten;
       if ((isFirst || !this.isThinking) && !isSamePlan(this.kept, answer)) this.saveSoon();
     });
   }
