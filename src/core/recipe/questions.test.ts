@@ -95,6 +95,8 @@ describe('a text and its figure', () => {
       'Brown the birds, 3 min a side.',
     );
     expect(retime('Brown the birds for 3 min.', null, 6)).toBe('Brown the birds for 6 minutes.');
+    const sides = 'Brown the fish 4 min a side in 2 goes. Leeks in, 3 more.';
+    expect(retime(sides, null, 19)).toBe(sides);
     // The figure is the sum of what is told.
     const parts = 'Fry the lardons around 5 minutes. Add the onion, 3 more.';
     expect(retime(parts, 8, 8)).toBe(parts);

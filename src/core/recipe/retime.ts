@@ -43,9 +43,8 @@ export function retime(text: string, written: number | null, minutes: number): s
   const parts = [...own.map((d) => d.from), ...morePartsOf(text)];
   const sum = parts.reduce((all, part) => all + part, 0);
   if (parts.length > 1 && Math.abs(sum - (written ?? minutes)) < 1) return text;
-  // “3 min a side”: the figure counts both.
-  const isOfSeveral = own.some((d) => minutes > d.from && minutes % d.from === 0);
-  if (isOfSeveral && OF_SEVERAL.test(text)) return text;
+  // “3 min a side”: the figure counts both, and what else is told.
+  if (OF_SEVERAL.test(text) && own.some((d) => minutes > d.from)) return text;
   const found =
     own.find((d) => d.from === written || d.to === written) ??
     (own.length === 1 ? own[0] : undefined);
