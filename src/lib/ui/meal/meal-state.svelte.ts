@@ -21,6 +21,7 @@ import {
   type PlanQuestion,
 } from '../../../core/planner';
 import { History } from './history';
+import { isSamePlan, refreshed, takeAnswer } from './incoming';
 
 export type SaveState =
   'saved' | 'waiting' | 'saving' | 'changed-elsewhere' | 'offline' | 'refused';
@@ -32,8 +33,6 @@ const RETRY_AFTER_MS = 4000;
 const ROUND_MS = 5 * 60_000;
 const LAST_ANSWER_MS = 300;
 const SOONEST_TRIES = 4;
-/** An answer that comes so long after the one before it is offered instead of swapped in, ms. */
-const LATE_ANSWER_MS = 1500;
 
 /** What may go on after its page is closed is at most 64 KiB (Fetch standard); a large plan is sent without that. */
 const KEEPALIVE_LIMIT = 60_000;
@@ -300,32 +299,21 @@ export class MealState {
     const { meal } = this;
     void this.planner.ask(this.question(), (answer) => {
       if (meal !== this.meal) return;
-      const before = this.answer;
-      const isWritten = answer.kind === 'plan' && answer.isWritten === true;
-      // A first look is for where nothing is seen yet: it takes no plan’s place.
-      if (isWritten && before?.kind === 'plan' && this.answered === meal) return;
-      // A plan that was kept answers the same question: an early one, not as good, does not take its place, but
-      // what there is to look at may have changed since.
-      if (
-        before?.kind === 'plan' &&
-        before.final &&
-        this.answered === meal &&
-        answer.kind === 'plan' &&
-        !answer.final &&
-        asksTheSame(before, answer)
-      ) {
-        this.answer = { ...before, compiled: answer.compiled };
-        return;
-      }
-      const isLate =
-        performance.now() - this.shownAt > LATE_ANSWER_MS &&
-        this.answered === meal &&
-        !(before?.kind === 'plan' && before.isWritten);
-      if (isLate && before?.kind === 'plan' && answer.kind === 'plan' && answer.final) {
-        // Somebody may be reading the plan already: a better one is offered, not swapped in.
+      const taken = takeAnswer(
+        {
+          answer: this.answer,
+          isOfThisMeal: this.answered === meal,
+          shownFor: performance.now() - this.shownAt,
+        },
+        answer,
+      );
+      if (taken === 'ignored') return;
+      if (taken !== 'shown') this.answer = refreshed(this.answer, answer);
+      if (taken === 'refreshes') return;
+      if (taken === 'offered' && answer.kind === 'plan') {
         this.isThinking = false;
-        if (!isSamePlan(before, answer)) this.better = answer;
-        if (!isSamePlan(this.kept, before)) this.saveSoon();
+        if (!isSamePlan(this.answer, answer)) this.better = answer;
+        if (!isSamePlan(this.kept, this.answer)) this.saveSoon();
         return;
       }
       this.shownAt = performance.now();
@@ -333,7 +321,7 @@ export class MealState {
       this.answered = meal;
       this.isThinking = answer.kind === 'plan' && !answer.final;
       // The first plan for a meal that was saved without one is kept at once; a better one when it is final.
-      const isFirst = this.kept === null && answer.kind === 'plan' && !isWritten;
+      const isFirst = this.kept === null && answer.kind === 'plan' && !answer.isWritten;
       if ((isFirst || !this.isThinking) && !isSamePlan(this.kept, answer)) this.saveSoon();
     });
   }
@@ -392,23 +380,4 @@ export class MealState {
     this.saveState = response.status === 409 ? 'changed-elsewhere' : 'refused';
     this.saveMessage = body.message ?? 'Not saved: the server refused it.';
   }
-}
-
-/** Two answers without a plan are the same: there is nothing of them to keep. */
-function isSamePlan(a: PlanAnswer | null, b: PlanAnswer): boolean {
-  if (a?.kind !== 'plan' && b.kind !== 'plan') return true;
-  if (a?.kind !== 'plan' || b.kind !== 'plan') return false;
-  return (
-    JSON.stringify([a.schedule.steps, a.schedule.blocks]) ===
-    JSON.stringify([b.schedule.steps, b.schedule.blocks])
-  );
-}
-
-type Planned = Extract<PlanAnswer, { kind: 'plan' }>;
-
-/** Whether two plans are of one and the same problem; the moment from which on it was asked moves on by itself. */
-function asksTheSame(a: Planned, b: Planned): boolean {
-  const asked = ({ compiled }: Planned): string =>
-    JSON.stringify({ ...compiled.problem, earliest: 0 });
-  return asked(a) === asked(b);
 }
