@@ -1,6 +1,6 @@
 /** What of a text ended up in no field: shown in its order, so that nothing given is lost. */
 import { mentionedFood } from '../food';
-import { findAmounts } from '../units';
+import { findAmounts, UNITS, type Unit } from '../units';
 import { toSentences } from './sentences';
 import type { ReadIngredient } from './ingredients';
 import type { FoundStage, RawRecipe } from './types';
@@ -27,6 +27,15 @@ const REST_OF_IT = /\b(?:remaining|other|reserved|rest of the|last)\s+$/i;
 
 const lastWord = (name: string): string => name.toLowerCase().split(/\s+/).at(-1) ?? '';
 
+/** “2 teaspoons” of the tablespoon that is listed are a part of it. */
+function isMore(listed: number, as: Unit | null, amount: number, unit: string | null): boolean {
+  const other = unit === null ? null : (unit as Unit);
+  if (as === null || other === null) return as === other && listed > amount;
+  return (
+    UNITS[as].kind === UNITS[other].kind && listed * UNITS[as].size > amount * UNITS[other].size
+  );
+}
+
 /** A size of what food lies in: “a 1-pint basin”. */
 const VESSEL = /\b(?:basin|tin|pan|dish|bowl|jar|mou?ld|tray|ramekin|pot)s?\b/i;
 
@@ -37,7 +46,7 @@ function withAmountLeft(told: readonly string[], ingredients: readonly ReadIngre
     const id = mentionedFood(food)?.id;
     return ingredients.some(
       ({ line, food: listed }) =>
-        (line.amount === null || (line.unit === unit && line.amount > amount)) &&
+        (line.amount === null || isMore(line.amount, line.unit, amount, unit)) &&
         ((listed?.id === id && id !== undefined) || lastWord(line.food) === lastWord(food)),
     );
   };

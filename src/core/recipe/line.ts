@@ -52,7 +52,7 @@ const LEADING_PREPARATION = new RegExp(
 );
 /** “Onions chopped”, “cornstarch mixed with water”, “okra - straight from the freezer”: what follows is no food. */
 const TRAILING_PREPARATION = new RegExp(
-  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split(?! (?:\p{L}+ )?(?:peas?|lentils?|beans?|chickpeas?|gram|dh?all?|mo?ong|mung|urad|chana)\b))\b|brunoise\b|(?:stuck|studded|spiked) with\b|(?<!\bbone\s)(?:go(?:es)? )?in\.?$|(?:a few|some)(?: \p{L}+)?$|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+an?\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the (?:top|dish|tin|basin|mould|pan|tray)|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat|come (?:up|to|half|two|three|just|nearly|level|about)|reach|cover)\b|(?:with|in) (?:its|their|the) |about (?:half|an?|\d[\d.]*)[ -](?:an? )?(?:cm|mm|inch|centimet)|in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large |small |big |thick |thin |bite-?size[d]? |chunky )?(?:florets|chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
+  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split(?! (?:\p{L}+ )?(?:peas?|lentils?|beans?|chickpeas?|gram|dh?all?|mo?ong|mung|urad|chana)\b))\b|brunoise\b|(?:stuck|studded|spiked) with\b|(?<!\bbone\s)(?:go(?:es)? )?in\.?$|(?:a few|some)(?: \p{L}+)?$|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+(?:an?|more|extra|some)\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the (?:top|dish|tin|basin|mould|pan|tray)|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat|come (?:up|to|half|two|three|just|nearly|level|about)|reach|cover)\b|(?:with|in) (?:its|their|the) |in (?:\d[\d./]*|[½¼¾]) ?(?:tbsp|tsp|tablespoons?|teaspoons?|cups?|ml) |in (?:one|a single|1) (?:piece|slab|chunk|block)\b|about (?:half|an?|\d[\d.]*)[ -](?:an? )?(?:cm|mm|inch|centimet)|in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large |small |big |thick |thin |bite-?size[d]? |chunky )?(?:florets|chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
   'iu',
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
@@ -70,7 +70,7 @@ const WEIGHING = new RegExp(
 const ABOUT =
   /^(?:(?:mine|ours|it) (?:was|weighed|took|needed)\s+|i (?:used|needed|put in|put|had)\s+)(?:about\s+)?|^(?:about|around|approx\.?|roughly|ca\.?|c\.|~|=)\s*/i;
 const TO_TASTE =
-  /,?\s*\b(to taste|as needed|for serving|to serve|if (?:you )?(?:like|liked|wanted|desired)|optional)\b\.?/i;
+  /,?\s*\b((?:or |plus more |and more |more )?to taste|as needed|for serving|to serve|if (?:you )?(?:like|liked|wanted|desired)|optional)\b\.?/i;
 const IS_OPTIONAL = /optional|if /i;
 /** What is counted in: “celery 1 head”. */
 const MEASURE =
@@ -86,6 +86,8 @@ const NO_LIST =
 const WEIGHTS: ReadonlySet<string> = new Set(['g', 'kg', 'oz', 'lb']);
 const SEPARATOR = /\s*(?:[-–—:=]|\.{2,}|,)?\s*$/u;
 
+const AT_THE_END = /\p{L}[^:]*\s[-–—=]\s*$/u;
+
 /** Where an amount with a unit, or after a separator, stands behind the food it counts. */
 function amountBehind(text: string): { food: string; amount: string; more: string } | null {
   const times = /^(.*\p{L})\s*[x×]\s*(\d{1,3})(?:\s*\(([^()]*)\))?$/u.exec(text);
@@ -93,7 +95,11 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
   const outer = text.replace(/\([^()]*\)/g, (inner) => ' '.repeat(inner.length));
   // Dots or a wide gap lead to the amount, whatever sizes stand before them.
   const led = outer.lastIndexOf(' ... ');
-  const [found] = findAmounts(outer).filter((a) => a.start > Math.max(0, led));
+  const all = findAmounts(outer).filter((a) => a.start > Math.max(0, led));
+  // “Lamb, boneless, 4 cm pieces – 1 kg”: what stands last, behind a dash, is how much.
+  const found =
+    all.find((a) => a.end === outer.trimEnd().length && AT_THE_END.test(outer.slice(0, a.start))) ??
+    all[0];
   if (!found) return null;
   const before = text.slice(0, found.start);
   // “Rice: jasmine, 200 g”: the food is headed, and told more of.
@@ -161,7 +167,7 @@ const PART_OF = new RegExp(
 
 /** “Juice 1 lime” leaves the word out. */
 const PART_BARE = new RegExp(
-  String.raw`^((?:${PARTS})(?:\s*(?:\+|&|and)\s*(?:${PARTS}))?)\s+(?=(?:\d{1,2}|½|half an?)\s+\p{L}{3})`,
+  String.raw`^((?:${PARTS})(?:\s*(?:\+|&|and)\s*(?:${PARTS}))?)\s+(?=(?:\d{1,2}(?:\/\d)?|\d?[½¼¾]|half an?)\s+\p{L}{3})`,
   'iu',
 );
 const withOf = (line: string): string => {

@@ -17,7 +17,7 @@ export const saysRest = has(/\b(?:rest|remaining|remainder|residual|left|leftove
 
 /** Cooking under pressure, named as such. */
 export const saysPressure = has(
-  /\bpressure[- ]?cook(?!er)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:hi|lo|high|low|for|at|on(?!ce)|level|button|mode|setting|program)\b|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b|\b(?:hi|high|lo|low|full) press\b|\bpressure[:,]|^pressure$|^pressure (?:it |them )?\d|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:ute)?s? (?:of |at |on |under )?(?:full |high |low )?pressure\b|\b[HL]P\b|\b(?:soup|broth|meat|stew|beans?|chil[il]i?|rice|porridge|multigrain|grain|poultry|steam|cake|eggs?|bean\/chili|meat\/stew)\b[^.,;]{0,8}\b(?:setting|mode|program(?:me)?|button|function|preset|key)\b|\bPC(?:'?d)?\b(?=[^.]*\d)|^(?:then |now )?pressuri[sz]e\b(?! takes)|\b(?:select|choose|press|hit|use|set (?:it )?to) (?:the )?(?:(?:meat|bean|soup|rice|multigrain|poultry)\/\w+|soup|stew|poultry|multigrain|porridge)\b(?! (?:bowl|spoon|pot|plate|ladle))/i,
+  /\bpressure[- ]?cook(?!er)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:hi|lo|high|low|for|at|again|once more|on(?!ce)|level|button|mode|setting|program)\b|\b\d{1,2} ?(?:psi|(?:#|lbs?\.?|pounds?)(?: of)? pressure)(?!\p{L})|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b|\b(?:hi|high|lo|low|full) press\b|\bpressure[:,]|^pressure$|^pressure (?:it |them )?\d|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:ute)?s? (?:of |at |on |under )?(?:full |high |low )?pressure\b|\b[HL]P\b|\b(?:soup|broth|meat|stew|beans?|chil[il]i?|rice|porridge|multigrain|grain|poultry|steam|cake|eggs?|bean\/chili|meat\/stew)\b[^.,;]{0,8}\b(?:setting|mode|program(?:me)?|button|function|preset|key)\b|\bPC(?:'?d)?\b(?=[^.]*\d)|^(?:then |now )?pressuri[sz]e\b(?! takes)|\b(?:select|choose|press|hit|use|set (?:it )?to) (?:the )?(?:(?:meat|bean|soup|rice|multigrain|poultry)\/\w+|soup|stew|poultry|multigrain|porridge)\b(?! (?:bowl|spoon|pot|plate|ladle))/iu,
 );
 /** A level and nothing else of pressure: “4 min at low”. */
 export const saysLevel = has(
@@ -61,7 +61,7 @@ export const saysOtherPot = has(
   /\b(?:another|second|other|separate|smaller) (?:(?:clean|small|large|big) )*(?:pot|cooker|pan|saucepan)\b/i,
 );
 export const saysSaute = has(/\bsaut[eé]/i);
-export const saysSlow = has(/\bslow[- ]?cook(?:er|ing)?\b|\bcrock/i);
+export const saysSlow = has(/\bslow[- ]?cook(?:er|ing)?\b|\bcrock[- ]?pots?\b/i);
 export const saysMeanwhile = has(
   /^(?:meanwhile|in the meantime|at the same time|while (?:the|it|that|this|they|everything)\b|during (?:the|this|that)|(?:cook|boil|make|prepare|fry|steam|roast|heat|put)\b[^.:;]{2,48}\b(?:meanwhile|in the meantime)\b)/i,
 );
@@ -75,6 +75,8 @@ export const saysPreheat = has(
 export function levelIn(clause: string): 'low' | 'high' | 'max' | null {
   if (/\b(?:max|maximum|highest|extra[- ]high)\b/i.test(clause)) return 'max';
   if (/\bLP\b/.test(clause)) return 'low';
+  // What a weight of the old kind holds is high (common practice).
+  if (/\b15 ?(?:psi|(?:#|lbs?\.?|pounds?)(?: of)? pressure)(?!\p{L})/iu.test(clause)) return 'high';
   if (
     /\b(?:HP|HI)\b|\b[Hh]i(?= press)|^[Hh]i(?=$| ?\d)|\d ?(?:m|mins?|minutes?)?,? (?:on )?hi\b/.test(
       clause,
@@ -123,7 +125,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'simmer',
-    /\b(?:warm|heat)(?:ed|ing)? (?:it |them |all |everything |the \w+ )?through\b|\bsteam\b(?=.*\b(?:valve|vent) open)|\b(?:no|without) pressure\b|\b(?:simmer|simmering|reduce(?! (?:the )?(?:heat|pressure))|boil(?:s)?(?! water)|bubble|boiling(?!,? (?:hot )?(?:salted )?(?:water|stock|broth|liquid))|cook down|boil down)\b/i,
+    /\b(?:warm|heat)(?:ed|ing)? (?:it |them |all |everything |the \w+ )?through\b|\bsteam\b(?=.*\b(?:valve|vent) open)|\b(?:no|without) pressure\b|\b(?:simmer|simmering|reduce(?! (?:(?:the )?(?:heat|pressure)|(?:it )?to (?:low|medium|high|normal|less|half heat)\b(?! simmer)))|boil(?:s)?(?! water)|bubble|(?<=\d ?m(?:ins?|inutes?)?\.? (?:of )?(?:gentle |hard |steady )?)bubbling|boiling(?!,? (?:hot )?(?:salted )?(?:water|stock|broth|liquid))|cook down|boil down)\b/i,
   ],
   ['brown', /\b(?:caramel\w*|golden|fragrant|translucent|wilted|colou?r on all)\b/i],
   [
@@ -132,7 +134,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'rest',
-    /^(?:in(?:to)? the )?(?:fridge|freezer)\b(?=[^.]*\d)|\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set|move|transfer)\b[^.;]{0,24}\b(?:in|into|to) the (?:fridge|refrigerator)|(?:to|reach) room temperature|^(?:then )?overnight\b|\bovernight$|chill|refrigerate|cools?|prov(?:e|ing)|proof(?:ing)?|(?:let|leave|to)\b[^.;]{0,20}\brise|rise (?:for|until|in)|freeze\b[^.;]{0,24}\b(?:for|\d+|until)|delay(?:ed)? (?:start|timer|cook)|rests?(?! of\b)|(?:let|leave|to)\b[^.;]{0,24}\bsettle|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
+    /^(?:in(?:to)? the )?(?:fridge|freezer)\b(?=[^.]*\d)|\b(?:days?|hours?|hrs?)\b[^.;,]{0,12}\bin (?:the |a )?(?:fridge|refrigerator|ice ?box|larder|cool (?:place|room|larder))\b|\b(?:keep(?:ing)? (?:it )?warm|out of the (?:fridge|refrigerator)|(?:leave|keep|put|place|store|set|move|transfer)\b[^.;]{0,24}\b(?:in|into|to) the (?:fridge|refrigerator)|(?:to|reach) room temperature|^(?:then )?overnight\b|\bovernight$|chill|refrigerate|cools?|prov(?:e|ing)|proof(?:ing)?|(?:let|leave|to)\b[^.;]{0,20}\brise|rise (?:for|until|in)|freeze\b[^.;]{0,24}\b(?:for|\d+|until)|delay(?:ed)? (?:start|timer|cook)|rests?(?! of\b)|(?:let|leave|to)\b[^.;]{0,24}\bsettle|stands?(?! (?:the|a|an|it on|them on|on)\b)|set aside for|sits?)\b/i,
   ],
 ];
 

@@ -35,6 +35,9 @@ const CLAUSE_END = new RegExp(
   'i',
 );
 
+/** “5 min - 8 if you like them soft”: for who likes it so; it stays in the words. */
+const AS_LIKED =
+  /(?<=\d ?(?:m|mins?|minutes?)\.?),?\s*(?:[-–—]|or|,|\()\s*\d+(?: ?(?:m|mins?|minutes?))?,? (?:if|for) (?:you|we|those|people|anyone)\b[^.;:]*(?=[.;:]|$)/gi;
 /** “200C (180 fan)”, “(gas 6)”: the same heat once more. */
 const OTHER_HEAT =
   /\s?\((?:fan |or )?(?:\d{3} ?°?[CF]?(?: ?fan)?|gas(?: mark)? ?\d)(?:\s?[/,;]\s?(?:\d{3} ?°?[CF]?(?: ?fan)?|gas(?: mark)? ?\d))*\)/gi;
@@ -96,6 +99,7 @@ const WONT_WAIT = /((?:n['’]t|\bnot) (?:wait|hold|keep|sit)\b[^:.]{0,20}):\s*(
 export function toClauses(sentence: string): string[] {
   return withBracketed(sentence.replace(OTHER_HEAT, sameHeat).replace(WONT_WAIT, '$1 '))
     .replace(OTHER_WAY, '')
+    .replace(AS_LIKED, '')
     .replace(
       /\b(hours?)\s+and\s+(?=\d|a half|five\b|ten\b|fifteen\b|twenty\b|twenty-five\b|thirty\b|forty\b|fifty\b)/gi,
       '$1 ',

@@ -19,7 +19,7 @@ import type { Piece, PieceKind, RawRecipe } from './types';
 const SHORT_NOTE = 8;
 /** “ok so heres my venison pot”: what a text without a title calls what it makes. */
 const CALLS_IT =
-  /\b(?:mak(?:e|ing)|we(?:'|’)?re (?:doing|cooking)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|i (?:do|make|cook) (?:the|a|my|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the(?! (?:group|chat|family|kids|first|people|record|weekend|freezer|week)\b)|our)|today(?: it(?:'|’)s| is|(?:'|’)s|,)|called|promised (?:you|u)|(?:you|u) (?:asked|wanted) for|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+|some\s+)?(?:(?:really|super|very|quick|simple|easy|lovely|delicious)\s+)*((?:(?:[\p{L}'’-]+|&)\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s*\p{Extended_Pictographic}|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing|(?:i|we) (?:made|make|do|did|cooked|served)|(?:you|u) (?:asked|wanted|liked))\b|$)/iu;
+  /\b(?:mak(?:e|ing)|we(?:'|’)?re (?:doing|cooking)|here(?:'|’)?s (?:my|the|our|that|a)|this is (?:my|a|the|our)|i (?:do|make|cook) (?:the|a|my|our)|it(?:'|’)s (?:my|a|an|the|our)|for (?:my|the(?! (?:group|chat|family|kids|first|people|record|weekend|freezer|week)\b)|our)|today(?: it(?:'|’)s| is|(?:'|’)s|,)|called|promised (?:you|u)|^(?:ok(?:ay)?|so|right|well),?(?: so,?)?(?= (?:my|our|the) )|(?:you|u) (?:asked|wanted) for|(?:supper|dinner|dish|plate|pot|bowl) of)\s+(?:an?\s+|the\s+|my\s+|our\s+|some\s+)?(?:(?:really|super|very|quick|simple|easy|lovely|delicious)\s+)*((?:(?:[\p{L}'’-]+|&)\s+){0,4}[\p{L}'’-]+)(?=[,:.!]|\s*\p{Extended_Pictographic}|\s+(?:in (?:the|a|my)|okay|ok|that|for|from|which|and this|been|thing|(?:i|we) (?:made|make|do|did|cooked|served)|(?:you|u) (?:asked|wanted|liked)|(?:everyone|everybody|people) \p{L}+)\b|$)/iu;
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -98,10 +98,14 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
   recipe.yieldText = yieldOf(features, labels);
   recipe.yieldText ||=
     /\bfor (?:one|two|three|four|five|six|eight|ten|twelve)$/i.exec(recipe.name)?.[0] ?? '';
+  // “Per person:” over a list is for one.
+  recipe.yieldText ||= features.find((f) => PER_PERSON.test(f.line.text))?.line.text ?? '';
   recipe.name ||= namedBelow(source, features, labels);
   recipe.name ||= spokenName(features.map((f) => f.line));
   return recipe;
 }
+
+const PER_PERSON = /^(?:ingredients\s+)?\(?(?:per|for each|for one) (?:person|head|portion)\)?:?$/i;
 
 /** A name that stands below the list, with its facts on the same line: “Green prawn rice — 4 portions”. */
 function namedBelow(
@@ -236,7 +240,7 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
   const list =
     label === 'list' ? splitSpokenList(listed).filter((one) => !isNamedBefore(recipe, one)) : [own];
   recipe.pieces?.push({ start, end, as: SHOWN_AS[label], made: list });
-  const [vessel] = (SHOWN_AS[label] === 'ingredient' && VESSEL_SIZE.exec(own)) || [];
+  const [vessel] = ((label === 'ingredient' || label === 'section') && VESSEL_SIZE.exec(own)) || [];
   if (vessel !== undefined) recipe.tools = [...(recipe.tools ?? []), vessel];
   switch (label) {
     case 'title':
@@ -361,6 +365,9 @@ const SIZED_TIN =
 /** “Bowl (7", stainless): 1 cup rice”: how large it is. */
 const VESSEL_SIZE = /^(?:bowl|pan|tin|dish|basin|mou?ld)\s*\([^()]*\d[^()]*\)(?=\s*:)/i;
 
+const WRITTEN_DOWN =
+  /^(?:transcribed|copied|scanned|typed(?: up| out)?|taken (?:down|from)|written down|clipped)\b[^.]{0,50}$/i;
+
 /** The title without what stands beside it: “Duck (Serves 4; Prep 15 mins)”, “Pilaf | Yields 5 cups”. */
 function takeTitle(recipe: RawRecipe, text: string, found: string): void {
   const beside = /\s*(?:\([^()]*\d[^()]*\)|\s[|·]\s.*)$/.exec(text);
@@ -369,13 +376,19 @@ function takeTitle(recipe: RawRecipe, text: string, found: string): void {
     /\b(?:serv|yield|makes|prep|cook|total|feeds|min|hours?|for)\b|serv/i.test(beside[0]);
   const name = isBeside ? text.slice(0, beside.index) : withoutYield(text, found);
   if (isBeside) recipe.aside.push(...restOfYield(beside[0].replace(/[()|·]/g, ' ').trim(), found));
+  // “Taken down from the video”: where it comes from, and not what it is.
+  if (WRITTEN_DOWN.test(name)) {
+    recipe.notes.push(text);
+    return;
+  }
   const isSpoken =
     /^(?:\p{Ll}|[Hh]ey|[Hh]i|[Oo]k|[Ss]o|[Rr]ight|[Tt]oday|[Hh]ello|[Ww]elcome)/u.test(name) &&
     name.split(/\s+/).length > 7;
   const isGreeting = /^(?:hey|hi|hiya|hello)\b[!,.]/i.test(name);
   const spoken = isSpoken || isGreeting ? CALLS_IT.exec(name)?.[1] : undefined;
   recipe.name = (spoken === undefined ? name : capital(spoken))
-    .replace(/^(?:(?:re|fwd?|subject):\s*)+/i, '')
+    .replace(/^(?:(?:re|fwd?|subject|recipe):\s*)+/i, '')
+    .replace(/(?<=\p{L}{3}[^–—]*)\s+[–—-]\s+(?:(?:I|we) \p{L}+|this is|it(?:'|’)s)\b.*$/u, '')
     .replace(/^(?:today|tonight|yesterday|sunday)?\s*(?:i|we) (?:made|cooked|had|make)\s*:\s*/i, '')
     .trim()
     .replace(/[:.,!]+$/, '');

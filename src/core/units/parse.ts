@@ -36,7 +36,7 @@ const UNIT_WORDS: readonly (readonly [words: string, unit: Unit, times?: number]
   ['lit(?:re|er)s?|ltrs?|lts?|l', 'l'],
   ['teaspoon(?:ful)?s?|tsps?|tsp', 'tsp'],
   ['dessert ?spoon(?:ful)?s?|dsp', 'tsp', 2],
-  ['table ?spoon(?:ful)?s?|tbsps?|tbsp|tblsps?|tblsp|tbls?|tbs', 'tbsp'],
+  ['table ?spoon(?:ful)?s?|tbsps?|tbsp|tblsps?|tblsp|tbls?|tbs?', 'tbsp'],
   ['cup(?:ful)?s?', 'cup'],
   ['fl(?:uid|\\.)? ?(?:ounces?|oz)', 'floz'],
   ['ounces?|oz', 'oz'],

@@ -1,6 +1,6 @@
 /** A list told in a sentence: “you need two onions, a tin of beans (drained), 3 tbsp oil and salt”. */
 import { mentionedFood } from '../../food';
-import { findAmounts, parseAmount } from '../../units';
+import { findAmounts, HUNDREDS, NUMBER, parseAmount, toNumber } from '../../units';
 import { findDurations } from '../durations';
 import { AND } from '../sentences';
 
@@ -164,6 +164,14 @@ const PARTS_OF_ONE =
 /** Where they are held together while the list is split. */
 const JOINT = '\u0001';
 
+const WEIGHED = /\b(g|grams?|kg|ml|mils?|oz|ounces?)\b(?: of)? \p{L}/iu;
+const SO_MANY_OF = new RegExp(String.raw`^(?:${HUNDREDS}|${NUMBER})(?= of \p{L})`, 'iu');
+/** “Fifty of parmesan”, behind fifty grams of something: grams as well. */
+export const withUnit = (item: string, unit: string): string =>
+  unit === '' || parseAmount(item).unit !== null
+    ? item
+    : item.replace(SO_MANY_OF, (count) => (toNumber(count) >= 5 ? `${count} ${unit}` : count));
+
 /** @returns an ingredient line for each thing of the list; what is told of one stays with it */
 export function splitSpokenList(told: string): string[] {
   const sentence = told.replace(PARTS_OF_ONE, `$1${JOINT}$2 of `);
@@ -174,6 +182,8 @@ export function splitSpokenList(told: string): string[] {
     return each.map((line) => `${line}, ${done[1] ?? ''}`);
   }
   const lines: string[] = [];
+  /** The unit named last: “fifty grams of butter and fifty of parmesan”. */
+  let unit = '';
   for (const piece of sentence
     .slice(listStart(sentence))
     .replace(/[.!]+$/, '')
@@ -184,10 +194,12 @@ export function splitSpokenList(told: string): string[] {
     .flatMap((part) => part.split(BREAK))
     .flatMap(unspoken)
     .map((part) => part.replace(JOINT, ' and '))) {
-    const item = inAll(
+    const said = inAll(
       waterOf(piece.trim().replace(FILLER, '').replace(ONCE_IT, '').replace(IN_PAN, '')),
     );
+    const item = withUnit(said, unit);
     if (item === '') continue;
+    unit = WEIGHED.exec(item)?.[1] ?? unit;
     const [amount] = findAmounts(item.replace(/\([^()]*\)/g, (inner) => ' '.repeat(inner.length)));
     const isNamed =
       amount !== undefined &&

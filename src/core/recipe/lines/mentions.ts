@@ -1,6 +1,6 @@
 /** Foods that only the method names: “add half a cup of water”, “slice a fennel bulb”. */
 import { findFood, mentionedFood } from '../../food';
-import { findAmounts, type FoundAmount } from '../../units';
+import { findAmounts, HUNDREDS, NUMBER, toNumber, type FoundAmount } from '../../units';
 import { findDurations } from '../durations';
 import { toClauses, toSentences } from '../sentences';
 
@@ -27,7 +27,9 @@ const WHOSE = /^\s*(?:your|my|our)\s+/i;
 const RESERVED =
   /\b(?:remaining|but|reserv\w*|keep|kept|save|saving|minutes?|mins?|serves?|feeds?|step|side|batch\w*)\s*(?:about\s*)?$/i;
 const NO_FOOD =
-  /^(?:fits?|will|should|can|may|fingers?|pieces?|chunks?|cubes?|slices?|rounds?|strips?|minutes?|mins?|batch\w*|goes|portions?|people|of us|times?|sides?|cm|mm|inch\w*|lots?|runs?|cookers?|pots?|pans?|halves|quarters|bit|little|few|while|moment|quick|natural|good|large|small|hot|lid|rack|trivet|juice|zest|bowl|dish|tin|plate|fork|spoon|lot|touch|boil|simmer|liq|liquid|juices?|cooking|time|must|half|third|quarter|sugar lump)\b/i;
+  /^(?:fits?|will|should|can|may|fingers?|pieces?|chunks?|cubes?|slices?|rounds?|strips?|minutes?|mins?|batch\w*|goes|portions?|people|of us|times?|sides?|cm|mm|inch\w*|lots?|runs?|cookers?|pots?|pans?|halves|quarters|bit|little|few|while|moment|quick|natural|good|large|small|hot|lid|rack|trivet|juice|zest|bowl|dish|tin|plate|fork|spoon|lot|touch|boil|simmer|liq|liquid|juices?|cooking|time|must|half|third|quarter|sugar lump|ones?)\b/i;
+/** “Squash them”, “butter it”: what is done, and no food. */
+const DONE_TO = /^\s+(?:it|them|(?:'|’)?em|everything|both)\b/i;
 /** “A Moroccan lamb thing”: what the whole is. */
 const A_KIND_OF =
   /\b(?:things?|dish|recipe|number|winner|classic|favou?rite|affair|treat|one-?pot|supper|dinner)$/i;
@@ -87,7 +89,7 @@ function phraseBehind(text: string, amount: FoundAmount): string {
   const behind = text.slice(amount.end).replace(WHOSE, ' ');
   if (OF_THE_LISTED.test(behind)) return '';
   // “The juice of half a lemon” is a lemon.
-  const [clause = ''] = behind.split(/[,.;:()!?&+–—]|\band\b/i);
+  const [clause = ''] = behind.split(/[,.;:()!?&+–—]|\s-\s|\band\b/i);
   const [time] = findDurations(clause);
   const ends = [STOP.exec(clause)?.index, /\d/.exec(clause)?.index, time?.start];
   return clause
@@ -98,6 +100,9 @@ function phraseBehind(text: string, amount: FoundAmount): string {
     .join(' ');
 }
 
+const plainWords = (phrase: string): string =>
+  phrase.replace(/\bpdr\b/i, 'powder').replace(/\btoms\b/i, 'tomatoes');
+
 /** “A bottle of red”. */
 const wineOf = (phrase: string, { unit }: FoundAmount): string =>
   unit === 'package' && /^(?:\p{L}+ )?(?:red|white|ros[eé])$/iu.test(phrase)
@@ -105,8 +110,10 @@ const wineOf = (phrase: string, { unit }: FoundAmount): string =>
     : phrase;
 
 /** “A mug of water (about 300 ml)”: the measure that counts. */
-const IN_BRACKETS =
-  /^\s*\((?:(?:that(?:'|’)s|about|around|roughly|say|approx\.?|ca\.?|c\.|~)\s*)*(\d[\d.,½¼¾]*\s*(?:ml|l|cl|lit(?:re|er)s?|g|grams?|kg|oz|lbs?|cups?|tbsp|tsp))\)/i;
+const IN_BRACKETS = new RegExp(
+  String.raw`^(?:\s*\((?:(?:that(?:'|’)?s|about|around|roughly|say|approx\.?|ca\.?|c\.|~)\s*)*(\d[\d.,½¼¾]*\s*(?:ml|l|cl|lit(?:re|er)s?|g|grams?|kg|oz|lbs?|cups?|tbsp|tsp))\)|,? (?:that(?:'|’)?s|which is|which(?:'|’)s|say) (?:about |around |roughly )?((?:${HUNDREDS}|${NUMBER})\s*(?:ml|mils?|cl|lit(?:re|er)s?|g|grams?|kg|kilos?|oz|ounces?|lbs?|pounds?|cups?)\b))`,
+  'i',
+);
 
 function weightBehind(sentence: string, amount: FoundAmount, phrase: string): string {
   const at = sentence.indexOf(phrase, amount.end) + phrase.length;
@@ -119,9 +126,20 @@ const TALK =
 /** A food with what brackets right behind it say it measures. */
 function measured(sentence: string, name: string): string {
   const at = sentence.toLowerCase().indexOf(name.toLowerCase());
-  const amount = at < 0 ? undefined : IN_BRACKETS.exec(sentence.slice(at + name.length))?.[1];
+  const found = at < 0 ? null : IN_BRACKETS.exec(sentence.slice(at + name.length));
+  const amount = found?.[1] ?? found?.[2];
   return amount === undefined ? name : `${amount} ${name}`;
 }
+
+/** “Fifty grams of butter and fifty of parmesan”. */
+const withUnits = (sentence: string): string =>
+  sentence.replace(AND_SO_MANY, (whole, unit: string, between: string, count: string) =>
+    toNumber(count) >= 5 ? `${unit}${between}${count} ${unit.trim()} ` : whole,
+  );
+const AND_SO_MANY = new RegExp(
+  String.raw`(\b(?:g|grams?|ml|mils?|oz|ounces?)\b)( (?:of )?\p{L}[\p{L} ]{2,24},? and )(${HUNDREDS}|${NUMBER}) (?=of \p{L})`,
+  'giu',
+);
 
 /** Measured, and no pack or piece. */
 const MEASURED = new Set(['g', 'kg', 'ml', 'l', 'tsp', 'tbsp', 'cup', 'oz', 'lb', 'floz', 'pint']);
@@ -208,7 +226,7 @@ export function foodsInMethod(
     const id = mentionedFood(phrase)?.id;
     if (id !== undefined) ids.add(id);
   };
-  const sentences = toSentences(instructions);
+  const sentences = toSentences(instructions).map(withUnits);
   const toldSoFar = (): string[] => [...written, ...lines.map((l) => l.line)];
   for (const sentence of sentences) {
     at++;
@@ -229,7 +247,7 @@ export function foodsInMethod(
       if (RESERVED.test(sentence.slice(Math.max(0, amount.start - 14), amount.start))) continue;
       const isArticle = /^an?\b/i.test(sentence.slice(amount.start));
       if (isArticle && BECOMES.test(sentence.slice(0, amount.start))) continue;
-      const phrase = wineOf(phraseBehind(sentence, amount).replace(/\bpdr\b/i, 'powder'), amount);
+      const phrase = wineOf(plainWords(phraseBehind(sentence, amount)), amount);
       const told = sentence.slice(amount.start, amount.end);
       // “Top with puff pastry (320 g sheet)”: what stands before the bracket is measured in it.
       const isInBracket = sentence[amount.start - 1] === '(';
@@ -272,7 +290,8 @@ export function foodsInMethod(
       // “A mug of water (about 300 ml)” is told twice; only one of the two can be measured.
       const inVessel = /^\p{L}+ of (.+)$/iu.exec(phrase);
       const at = sentence.indexOf(phrase, amount.end) + phrase.length;
-      const size = isFood && inVessel ? IN_BRACKETS.exec(sentence.slice(at))?.[1] : undefined;
+      const sized = isFood && inVessel ? IN_BRACKETS.exec(sentence.slice(at)) : null;
+      const size = sized?.[1] ?? sized?.[2];
       if (size !== undefined) {
         keep(`${size} ${inVessel?.[1]}, ${told} ${phrase.split(' ')[0]}`, phrase);
         continue;
@@ -311,6 +330,7 @@ export function foodsInMethod(
         food &&
         name &&
         !NO_FOOD.test(name) &&
+        !DONE_TO.test(clause.slice(clause.toLowerCase().indexOf(name) + name.length)) &&
         !(isTold && GENERIC.test(name)) &&
         !isTheDish(clause, name) &&
         !isMadeHere(name) &&

@@ -13,8 +13,10 @@ export interface PackedPart {
 /** A heading with what it announces behind it; a short one is “Method: see below” and stays whole. */
 const HEADED = /^([\p{L}’' ]{3,24}):\s+(?=\S+\s+\S)/u;
 const BAR = /\s*[|·•]\s*/;
-/** “For the barley: 250 g barley • 600 ml stock”: what the list is for. */
-const FOR = /^for (?:the )?[\p{L} ]{3,24}:\s+(?=\d|\p{L})/iu;
+/** “For the barley: 250 g barley • 600 ml stock”, “Pan (7-inch): 1 cup rice; 1 cup water”: what the list is for. */
+const FOR =
+  /^(?:for (?:the )?[\p{L} ]{3,24}:\s+(?=\d|\p{L})|[\p{L}’' ]{3,24}(?:\s*\([^()]*\))?:\s+(?=[\d½¼¾⅓⅔]))/iu;
+const SEMICOLON = /;\s+(?![^()]*\))/;
 const SLASH = /\s+\/\s+/;
 /** Facts of the head are short. */
 const MOST_WORDS = 8;
@@ -67,7 +69,10 @@ export function unpack(text: string, isFirst: boolean): PackedPart[] {
   // “Tip: soak them” is a note whole.
   const isTime = heading !== null && ONLY_TIME.test(text.slice(heading[0].length));
   const isHeaded = heading && !isTime && (part === 'ingredients' || part === 'method');
-  const isFor = !isHeaded && BAR.test(text) ? FOR.exec(text) : null;
+  const isFor =
+    !isHeaded && (BAR.test(text) || SEMICOLON.test(text)) && !isFact(text.split(BAR)[0] ?? '')
+      ? FOR.exec(text)
+      : null;
   const from = isHeaded ? heading[0].length : (isFor?.[0].length ?? 0);
   const head = from > 0 ? [{ text: text.slice(0, from).trim(), at: 0 }] : [];
   const bars = between(text, from, BAR);
@@ -81,8 +86,20 @@ export function unpack(text: string, isFirst: boolean): PackedPart[] {
   if (isFirst && from === 0)
     return bars.length > 1 && bars.slice(1).every((p) => isFact(p.text)) ? bars : [{ text, at: 0 }];
   if (bars.length > 1 && bars.every((p) => isFact(p.text))) return [...head, ...bars];
-  for (const parts of [bars, between(text, from, SLASH)])
+  const listed = isFor ? [between(text, from, SEMICOLON)] : [];
+  for (const parts of [bars, ...listed, between(text, from, SLASH)])
     if (areMost(parts, isFood) || (parts.length === 2 && parts.every(isMeasured)))
       return [...head, ...parts];
-  return from > 0 ? [...head, { text: text.slice(from), at: from }] : [{ text, at: 0 }];
+  return from > 0 && !isFor ? [...head, { text: text.slice(from), at: from }] : [{ text, at: 0 }];
+}
+
+/** “2 c. vinegar     2 onions”: things side by side, a wide gap between them, each with its amount; null for others. */
+export function columns(text: string): PackedPart[] | null {
+  const parts = between(text, 0, /\s{3,}|\t+/);
+  const isThing = ({ text: own }: PackedPart): boolean => {
+    const { amount, unit, rest } = parseAmount(own);
+    // “6 cloves” are a measure and a spice.
+    return amount !== null && (/\p{L}{3}/u.test(rest) || unit === 'clove');
+  };
+  return parts.length > 1 && parts.every(isThing) ? parts : null;
 }

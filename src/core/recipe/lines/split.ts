@@ -1,7 +1,7 @@
 /** A text as lines: their marks, boxes and bold taken off, long paragraphs as sentences, each with where it stands. */
 import { toSentences } from '../sentences';
 import { VERB_FIRST, type Line } from './features';
-import { unpack } from './packed';
+import { columns, unpack } from './packed';
 
 const STEP_MARK =
   /^\s*(?:[Ss](?:tep|TEP)\s*\d+\s*[:.)–—-]?|\d{1,2}\s*[.)]\s+|\d{1,2}\s+[-–]\s+(?=[A-Z])|[ivx]{1,4}[.)]\s+(?=\p{Lu})|\d{1,2}\s?\/\s+(?=\p{Lu})|\(?[a-l]\)\s+)/u;
@@ -99,7 +99,7 @@ export function linesOf(source: string): Line[] {
       continue;
     }
     const whole = { start, end: start + raw.length };
-    const packed = unpack(text, lines.length === 0);
+    const packed = columns(bare) ?? unpack(text, lines.length === 0);
     // Where marks and bold were taken out, a part is found by its words.
     let seen = start;
     for (const [part, { text: own }] of packed.entries()) {

@@ -25,6 +25,10 @@ const YIELD = new RegExp(
     String.raw`^(${NUMBER})${RANGE}\s+for\s+(?:supper|dinner|lunch|tea|a main(?: course)?)\b`,
     // “For a crowd (12)”
     String.raw`\bfor a (?:crowd|party|family|table)\s*\((?:${ABOUT}\s+)*(${NUMBER})${RANGE}\)`,
+    // “its for 4 ish”
+    String.raw`^(?:(?:it|this|that)(?:'|’)?s|this is|that is|it is|recipe is)\s+(?:enough\s+)?for\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?:\s*-?ish\b|\s+or so\b|\s+people\b|\s+of us\b)?(?=\s*(?:[.,;]|$))`,
+    // “4 starters.”
+    String.raw`(?:^|(?<=[.!]\s))(${NUMBER})\s+(?:starters|mains|main courses|side dishes)(?=\s*(?:[.,;(]|$|or\b))`,
     // “4 small pots”, “makes 6 ramekins”: one for each.
     String.raw`^(?:makes\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:(?:small|large|little|individual|mini|generous)\s+)*(?:pots|ramekins|glasses|moulds|verrines|cups\s*$)(?=\s*[.,]?$)`,
     // “Stew (for 5)”, “BEAN POT — for 8”.
@@ -36,7 +40,7 @@ const YIELD = new RegExp(
 );
 /** “Makes: 2 racks (4 hungry people)”: what is made is another number. */
 const EATERS = new RegExp(
-  String.raw`(?<=\()(?:for\s+|serves\s+)?(${NUMBER})${RANGE}\s+(?:hungry\s+)?(?:people|persons?|eaters|adults|diners|servings?|portions?)\b`,
+  String.raw`(?<=\(|\bi\.?e\.?,? |\bthat is,? |\bthat(?:'|’)s )(?:for\s+|serves\s+)?(?:about\s+)?(${NUMBER})${RANGE}\s+(?:hungry\s+)?(?:people|persons?|eaters|adults|diners|servings?|portions?)\b`,
   'i',
 );
 /** “Makes one 7-inch cake (8 slices)”: what it is cut into. */
@@ -111,6 +115,7 @@ export function servingsIn(text: string): number | null {
   const [, pieces, people] = EACH_FOR.exec(text) ?? [];
   const all = toNumber(pieces ?? '') * toNumber(people ?? '');
   if (pieces !== undefined) return all >= 1 && all <= MOST_SERVINGS ? all : null;
+  if (/^\D*\b(?:per|each) (?:person|head|portion)\b/i.test(text)) return 1;
   const found = toNumber(FIRST.exec(text)?.[0] ?? '') + (ME_AND.test(text) ? 1 : 0);
   if (found >= MANY_THINGS && /\bmakes\b/i.test(text) && !OF_PEOPLE.test(text)) return null;
   return found >= 1 && found <= MOST_SERVINGS && Number.isInteger(found) ? found : null;

@@ -90,6 +90,9 @@ const COMING_UP =
 /** The whole sentence is for another case. */
 const OTHER_CASE =
   /\blast time\b|\b(?:is|are|works?|will do|does) (?:(?:fine|good|great|ok(?:ay)?|(?:just|equally) as (?:well|good)|perfectly well) (?:too|as well|also|instead)|(?<=works? |do )(?:too|as well|instead))\b|^or (?!so\b)|\b(?:hot|warm) or (?:chilled|cold|at room temperature)\b|\bserve\b[^.]*\b(?:warm|hot)\b[^.]*\bor\b[^.]*\b(?:chill|refrigerat|cold)|^\(?(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;
+/** “15 minutes for large ones”, behind a time that stands: for other sizes. */
+const OF_OTHER_SIZE =
+  /^(?:or )?(?:about )?\d+(?: ?[-–] ?\d+)?(?: ?(?:m|mins?|minutes?))?,? (?:for|if) (?:(?:the|very|really|extra|a|they(?:'|’)re|it(?:'|’)s|using|you like (?:it|them|(?:'|’)?em)) )*(?:large|larger|big|bigger|small|smaller|giants?|huge|medium|thick|thicker|thin|thinner|fat|tiny|jumbo|baby|old|older|young|hard|soft|softer|firm|firmer|frozen|bone|boneless|whole|halved|soaked|unsoaked|brown|white)\b/i;
 /** “Either A) grill it for 10 minutes, or B) bake it for 20”: the first stands, the other is shown. */
 const LETTERED = /^(?:or )?\(?[b-d]\)\s/i;
 /** “Too soupy? Simmer for 10 minutes.” */
@@ -132,7 +135,7 @@ const PLAIN_LID =
 
 /** “Lid back on for a minute, it’ll wilt”: what is hot is covered, and no pressure comes of it. */
 const COVERED =
-  /\blid (?:back )?on\b(?=[^.]{0,80}\b(?:wilt|melt|warm through|heat through))|\b(?:wilt|melt)\w*\b[^.]{0,80}\blid (?:back )?on\b|\blid on\b(?=[^.]{0,80}\b(?:keep[- ]warm|no heat|off the heat|heat off)\b)|\b(?:lid|cover) (?:goes |is )?back on\b|\b(?:put|place|pop) the lid back on\b/i;
+  /\blid (?:back )?on\b(?=[^.]{0,80}\b(?:wilt|melt|warm through|heat through))|\b(?:wilt|melt)\w*\b[^.]{0,80}\blid (?:back )?on\b|\blid on\b(?=[^.]{0,80}\b(?:keep[- ]warm|no heat|off the heat|heat off)\b)|\b(?:lid|cover) (?:goes |is )?back on\b|\b(?:put|place|pop) the lid back on\b|\blid (?:back )?on (?:the )?top\b/i;
 const isCovered = (sentence: string, next: string): boolean =>
   COVERED.test(sentence) &&
   !saysPressure(sentence) &&
@@ -191,6 +194,8 @@ const isLaterRate = (text: string, sentence: string, times: readonly ClauseTime[
   times.some((t) => t.perPound !== null) &&
   findDurations(sentence.slice(0, sentence.indexOf(text))).some((d) => d.perPound !== null);
 
+const TOASTED_BREAD =
+  /^(?:then |meanwhile |lightly )?toast (?:the |your |some )?(?:\p{L}+ )?(?:buns?|bread|rolls?|baps?|baguettes?|muffins?|pitt?as?|bagels?|sourdough|ciabatta|naans?)\b/iu;
 const WHIPPED = /^serve\b.*\b(?:whipped|whisked|beaten)\b/i;
 
 /** “Porridge button, or 30 min high if you haven’t got one”: the minutes are what every pot can do. */
@@ -217,6 +222,8 @@ function kindIn(
   )
     return null;
   if (WHIPPED.test(text)) return 'finish';
+  // A toaster is no pot.
+  if (times.length === 0 && TOASTED_BREAD.test(text)) return 'finish';
   // “Quick-soak: boil 2 min, let stand 1 hr”: the name of what follows.
   if (times.length === 0 && /^(?:quick|hot)[- ]soak$/i.test(text)) return null;
   return (
@@ -292,6 +299,8 @@ function factsOf(
         !BUTTON_OR_MINUTES.test(sentence)) ||
       OTHER_CASE.test(sentence) ||
       (LETTERED.test(sentence) && /\bor$/i.test(before)) ||
+      (OF_OTHER_SIZE.test(text) &&
+        findDurations(sentence.slice(0, sentence.indexOf(text))).length > 0) ||
       COMES_TO.test(sentence) ||
       isLaterRate(text, sentence, times) ||
       (WHISTLES.test(sentence) && FLAME.test(text)) ||

@@ -46,6 +46,9 @@ const SAME_FOOD = /\b(?:it|them|these|those|everything|all|the (?:lot|rest|piece
 
 const last = <T>(list: readonly T[]): T | undefined => list[list.length - 1];
 
+const lastLevel = (stages: readonly FoundStage[]): FoundCycle['level'] =>
+  stages.findLast((s) => s.cycle)?.cycle?.level ?? null;
+
 /** Stages are values here: a change makes a new one, so that ways of reading can share what they have in common. */
 export class Path {
   cost = 0;
@@ -160,7 +163,8 @@ export class Path {
     this.add(c, 'pressure', null);
     this.open = this.stages.length - 1;
     const cycle: FoundCycle = {
-      level: c.level ?? this.level,
+      // “18 minutes more”: as it was before.
+      level: c.level ?? this.level ?? (c.again ? lastLevel(this.stages) : null),
       holdMinutes: Number.NaN,
       holdTo: null,
       perPound: null,

@@ -53,13 +53,21 @@ const KEEPING =
   /^(?:(?:it(?:['’]s| is)|they(?:['’]re| are)) )?(?:just as |also |equally )?(?:good|best|nice|lovely|great|delicious)(?: served| eaten)? (?:hot|warm|cold|chilled|at room temperature)\b|^(?:in (?:the )?)?(?:fridge|freezer)\b[^.]{0,12}\b\d[^.]{0,8}?(?:days?|d\b|weeks?|wks?|months?|mos?\b)|\b(?:leftovers?|keeps? (?:for|well|\d|up to|(?:it |them )?in the (?:fridge|freezer|refrigerator)[^.]{0,12}\b(?:\d+|\p{L}+) (?:days?|weeks?|months?))|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|\bcan be \p{L}+ed (?:up to )?(?:the |an? |\d+ |\p{L}+ )?(?:days?|night|evening|hours?) (?:before|ahead|in advance)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|\b(?:boiling-)?water[- ](?:bath )?canner\b|\bfor (?:longer |shelf |long )storage\b|(?:^|\.\s)(?:to )?reheat)\b/iu;
 /** “Serves 5 hungry folk or 6 normal ones.” */
 const FOR_HOW_MANY = /^(?:it |this |that )?(?:serves|feeds|makes enough for)\b[^.]*\d/i;
+/** “Pour it over; 3 days in the fridge, turning it each day”: done there, and not only kept. */
+const TENDED =
+  /\b(?:pour(?:ed)? over|marinad\w*|marinat\w*|brine\w*|turn(?:ing)?(?: (?:it|them|the \w+))? (?:each|every|once|twice|daily))\b/i;
 const isKeeping = (sentence: string): boolean =>
   // “Pour off the liquid (save it, it freezes well)”: what stands in brackets is no reason to leave out the work.
   (KEEPING.test(sentence.replace(/\([^()]*\)/g, ' ')) ||
     FOR_HOW_MANY.test(sentence) ||
     toClauses(sentence).every(allowsWaiting)) &&
   !saysPressure(sentence) &&
+  !TENDED.test(sentence) &&
   !/^(?:freeze|chill)\b/i.test(sentence);
+
+/** “Without a pressure cooker: steam 1¾ hours”: for who has another pot. */
+const NO_COOKER =
+  /^(?:\(?(?:if you (?:have no|don(?:'|’)t have an?|haven(?:'|’)t (?:got )?an?)|no|without an?|instead of an?)) (?:electric )?(?:pressure[- ]cooker|multi-?cooker)\b/i;
 
 /** “Overnight in the fridge. Reheat on sauté, 15 mins.”: the dish goes on the next day. */
 const isNextDay = (sentence: string, before = ''): boolean =>
@@ -74,6 +82,10 @@ function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstruc
   let hasPan = false;
   for (const [at, sentence] of sentences.entries()) {
     hasPan ||= saysBurner(sentence);
+    if (!isSlowOnly && NO_COOKER.test(sentence)) {
+      slow.push(sentence);
+      continue;
+    }
     if (isSlow(sentence)) {
       if (!isSlowOnly) slow.push(sentence);
       else for (const p of paths) slowCooked(p, sentence, at);

@@ -38,7 +38,12 @@ const LIMIT_BEFORE =
 /** “Do not use fresh milk for more than 2 hours.” */
 const NEVER_LONGER =
   /\b(?:do not|don['’]t|never|shouldn['’]t|should not|must not)\b.*\b(?:more|longer) than\s*$/i;
-const LIMIT_AFTER = /^\s*(?:max\b|maximum\b|at (?:the )?most\b)/i;
+const LIMIT_AFTER =
+  /^\s*(?:max\b|maximum\b|at (?:the )?most\b|(?:is|are) (?:fine|ok(?:ay)?|safe|all right) (?:with|if|when|as long)\b)/i;
+/** “As long as the packet says, less a minute”, “2 minutes less than it says”: so much off a time that is not told. */
+const LESS_BEFORE = /\b(?:less|minus)\s+$/i;
+const LESS_AFTER =
+  /^\s*(?:less|fewer|shorter|short|under|shy)(?: (?:than|of))? (?:the|what|it|its|your|on)\b/i;
 /** “About 20 minutes before the lamb is done, …”: when, and not how long. */
 const BEFORE_SOMETHING = new RegExp(
   String.raw`^(?:about |around |some |roughly )?(?:(?:${NUMBER})|half an|an|a quarter of an) ?(?:min(?:ute)?s?|hours?|hrs?)\b\.? before\b`,
@@ -60,7 +65,7 @@ const OR_SO = /(?:\bor so|-odd\b|ish|\bor thereabouts|\bgive or take)\b/i;
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
-  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|(?:the|a) full|rest|rest it|(?:rest|simmer|boil|sweat|toast|reduce|steam) (?:the )?(?!for\b|over\b|on\b|in\b|with\b)[a-z]{3,}|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|\d{3} ?°?[CF]?|sit|sit for|stand|bubble|simmer|boil|fry|bake|roast|grill|of)\s+)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)](?!\d))`,
+  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|(?:the|a) full|rest|rest it|(?:rest|simmer|boil|sweat|toast|reduce|steam) (?:the )?(?!for\b|over\b|on\b|in\b|with\b)[a-z]{3,}|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|\d{3} ?°?[CF]?|sit|sit for|stand|bubble|simmer|boil|fry|bake|roast|grill|of)\s+(?:[x×@~]\s*)?)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)](?!\d))`,
   'dgiu',
 );
 const MOST_BARE = 120;
@@ -126,6 +131,8 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
       !(BEFORE_SOMETHING.test(sentence) && sentence.startsWith(text)) &&
       !(t.end === text.length && BEFORE_THE_END.test(behind(sentence, text))) &&
       !AHEAD.test(text) &&
+      !LESS_BEFORE.test(text.slice(0, t.start)) &&
+      !LESS_AFTER.test(text.slice(t.end)) &&
       !/\b(?:every|last|final|(?:stirring|turning|basting|shaking)\s+after)\s+$/i.test(
         text.slice(Math.max(0, t.start - 20), t.start),
       ),
@@ -157,7 +164,7 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
       isLimit:
         LIMIT_BEFORE.test(before) ||
         NEVER_LONGER.test(text.slice(0, t.start)) ||
-        LIMIT_AFTER.test(text.slice(t.end, t.end + 12)) ||
+        LIMIT_AFTER.test(text.slice(t.end, t.end + 24)) ||
         isTheMost(text, sentence, t),
       ...(isTheMost(text, sentence, t) ? { isMost: true } : {}),
       ...(isOfOtherSize(text, timed[i - 1], t) ? { isCase: true } : {}),

@@ -69,6 +69,12 @@
     return offers.map((stay) => stay.find((o) => o.refusals.length === 0) ?? stay[0]);
   });
   const places = $derived(placesOf(dish));
+  /** Stages at pressure whose minutes are asked and not answered. */
+  const untold = $derived(
+    imported.questions.flatMap(({ id, about, taken }) =>
+      about.kind === 'hold' && (answers[id] ?? taken) === '' ? [about.stage] : [],
+    ),
+  );
   function cycleOf(stageId: string): { comeUp: number; release: number; name: string } | null {
     for (const offer of cycles) {
       const cycle = offer?.cycles.get(stageId);
@@ -149,10 +155,12 @@
     empty="No steps were found: write the method below the ingredients."
   >
     {#snippet card(stage, place)}
-      {@const cycle = cycleOf(stage.id)}
+      {@const isUntold = untold.includes(stage.id)}
+      {@const cycle = isUntold ? null : cycleOf(stage.id)}
       <StageCard
         {stage}
         {place}
+        {isUntold}
         scale={kitchen.scale}
         {cycle}
         cookerName={cycle?.name ?? null}

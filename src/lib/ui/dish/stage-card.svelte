@@ -19,6 +19,8 @@
     /** Where it came from is pointed at. */
     isPointed?: boolean;
     onpoint?: (isOn: boolean) => void;
+    /** Its minutes at pressure are not told yet. */
+    isUntold?: boolean;
     /** Its number, and what it waits for where that is not the one before it. */
     place?: CardPlace | null;
   }
@@ -31,6 +33,7 @@
     benchHref,
     isPointed = false,
     onpoint,
+    isUntold = false,
     place = null,
   }: Props = $props();
 
@@ -169,8 +172,11 @@
   </p>
   <p class="text-[15px] text-muted">
     {#if stage.kind === 'pressure'}
-      {stage.holdMinutes} min {stage.level}{perPound}, {letGo}{orElse}{#if cycle}<br
-        />{cycle.comeUp} min to pressure, {cycle.release} min to release in the {cookerName}{/if}
+      {#if isUntold}<span class="block text-sm text-ember-ink"
+          >for how long is not told: it is asked above</span
+        >{/if}{isUntold ? '' : `${stage.holdMinutes} min `}{stage.level}{perPound}, {letGo}{orElse}{#if cycle}<br
+        />{cycle.comeUp} min to pressure, {cycle.release}
+        min to release in the {cookerName}{/if}
     {:else}
       {stage.guessed ? 'about ' : ''}{formatMinutes(minutes)}{#if stage.guessed}<span
           class="block text-sm text-ember-ink"

@@ -1,0 +1,201 @@
+/** How home cooks shorten what they write down: marks, columns, sizes and cases. Facts are common practice. */
+import { describe, expect, it } from 'vitest';
+import { imported, importedText } from '../../../tests/support/imported';
+import { parseLine } from './line';
+import { findYield, servingsIn } from './lines/yields';
+
+const LIST = '500 g beef chuck, diced\n1 onion\n300 ml stock';
+const cyclesOf = (method: string) =>
+  imported(LIST, method).dish.stages.flatMap((s) =>
+    s.kind === 'pressure' ? [[s.level, s.holdMinutes, s.release]] : [],
+  );
+const kindsOf = (method: string) => imported(LIST, method).dish.stages.map((s) => s.kind);
+const foodsOf = (text: string) =>
+  importedText(text).dish.ingredients.map((i) => [i.amount, i.unit, i.food]);
+
+describe('a cycle, shortened', () => {
+  it('“NR x 10” is ten minutes of natural release', () =>
+    expect(cyclesOf('All in. Lock the lid. HIGH x 20 min, NR x 10, QR remaining.')).toEqual([
+      ['high', 20, { kind: 'timed', minutes: 10 }],
+    ]));
+
+  it('“15# pressure” is high', () =>
+    expect(cyclesOf('All in. 15# pressure 55 min. Let come down by itself.')).toEqual([
+      ['high', 55, { kind: 'natural' }],
+    ]));
+
+  it('minutes for other sizes are told in the words, and are neither hold nor release', () => {
+    const method =
+      'All in. High 10 min (medium ones), 13 min for large, 15 for giants; quick release.';
+    expect(cyclesOf(method)).toEqual([['high', 10, { kind: 'quick' }]]);
+  });
+
+  it('minutes for who likes it softer as well', () =>
+    expect(cyclesOf('All in. Pressure low 5 min - 8 if you like them soft. Natural 10.')).toEqual([
+      ['low', 5, { kind: 'timed', minutes: 10 }],
+    ]));
+
+  it('“18 minutes more” is at the level of before, and a cycle of its own is asked about', () => {
+    const first = 'Beef in. Pressure cook 40 minutes on Low, quick release. Add the onion.';
+    expect(cyclesOf(`${first} Pressure cook 18 minutes more, quick release.`)[1]?.[0]).toBe('low');
+    const { questions } = imported(LIST, `${first} Pressure cook 18 minutes, quick release.`);
+    expect(questions.some((q) => q.about.kind === 'level')).toBe(true);
+  });
+
+  it('a lid on top of what is done holds no pressure', () => {
+    const method =
+      'All in. High pressure 5 minutes, quick release. Beat in the butter, lid on the top for two minutes.';
+    expect(cyclesOf(method)).toHaveLength(1);
+    expect(kindsOf(method)).toContain('rest');
+  });
+
+  it('what is said for who has no such cooker is no minute of this one', () =>
+    expect(
+      cyclesOf(
+        'All in. High 30 minutes. Natural release.\nWithout a pressure cooker: steam 2 hours.',
+      ),
+    ).toEqual([['high', 30, { kind: 'natural' }]]));
+});
+
+describe('work, shortened', () => {
+  it('“reduce to medium” turns the heat down, and nothing is boiled away', () =>
+    expect(kindsOf('Brown the beef 8 min. Reduce to medium. Add the onion, 5 min.')).not.toContain(
+      'simmer',
+    ));
+
+  it('“another 10 min bubbling” is on the heat', () =>
+    expect(kindsOf('All in. High 5 min, quick release. Then another 10 min bubbling.')).toContain(
+      'simmer',
+    ));
+
+  it('as long as the packet says, less a minute: nobody knows how long', () => {
+    const { dish, questions } = imported(
+      LIST,
+      'All in. High 30 min. Boil the pasta in a big pan for as long as the packet says, less a minute.',
+    );
+    const stage = dish.stages.find((s) => s.kind === 'burner');
+    expect(questions.some((q) => q.about.kind === 'minutes' && q.about.stage === stage?.id)).toBe(
+      true,
+    );
+  });
+
+  it('so long that a delayed start may be is no wait', () =>
+    expect(
+      kindsOf('All in. Use delay start: 6 hours is fine with water only. High 10 min, natural.'),
+    ).not.toContain('rest'));
+
+  it('three days in the icebox, turned each day, are done before, and not told of keeping', () => {
+    const { dish } = imported(
+      LIST,
+      'Pour vinegar over meat in a crock; 2 days in icebox, turn each day. High 55 min, natural.',
+    );
+    expect(dish.stages.some((s) => s.kind === 'soak' && s.minutes === 2880)).toBe(true);
+  });
+
+  it('bread is toasted in no pot', () =>
+    expect(kindsOf('All in. High 15 min, quick release. Toast buns. Pile high.')).not.toContain(
+      'brown',
+    ));
+});
+
+describe('a list, shortened', () => {
+  it('things side by side, each with its amount, are one each; an amount far to the right is one', () => {
+    const text = (row: string) => `Pot\nServes 4\n\n${row}\n\nAll in. High 10 min, natural.`;
+    expect(foodsOf(text('2 c. vinegar      2 onions    1/4 c. sugar'))).toEqual([
+      [2, 'cup', 'vinegar'],
+      [2, 'piece', 'onions'],
+      [0.25, 'cup', 'sugar'],
+    ]);
+    expect(foodsOf(text('Arborio      300 g'))).toEqual([[300, 'g', 'Arborio']]);
+  });
+
+  it('what stands before a colon is the part, and each thing behind it is one', () => {
+    const text = (line: string) => `Pot\nServes 4\n\n${line}\n\nAll in. High 10 min, natural.`;
+    expect(
+      foodsOf(text('POLENTA: 1 litre veg stock · 200 g coarse polenta · 30 g butter')),
+    ).toEqual([
+      [1, 'l', 'veg stock'],
+      [200, 'g', 'coarse polenta'],
+      [30, 'g', 'butter'],
+    ]);
+    expect(
+      foodsOf(text('Pan (7-inch): 1 cup jasmine rice, rinsed; 1 cup water; pinch salt')),
+    ).toEqual([
+      [1, 'cup', 'jasmine rice'],
+      [1, 'cup', 'water'],
+      [1, 'pinch', 'salt'],
+    ]);
+  });
+
+  it.each([
+    ['Lamb leg, boneless, 4 cm pieces – 1 kg', 1, 'kg', 'Lamb leg'],
+    ['juice 1/2 lime', 0.5, null, 'lime'],
+    ['1 Tb cider vinegar + more for table', 1, 'tbsp', 'cider vinegar'],
+    ['1.2kg beef brisket in one piece', 1.2, 'kg', 'beef brisket'],
+    ['pinch of saffron in 1 tbsp warm milk', 1, 'pinch', 'saffron'],
+  ])('%s', (line, amount, unit, food) =>
+    expect(parseLine(line)).toMatchObject({ amount, unit, food }),
+  );
+
+  it('“2 teaspoons” of the listed tablespoon are a part of it', () => {
+    const { dish } = imported(
+      '1 tbsp salt\n1 onion\n300 ml stock',
+      'Add 2 teaspoons salt. High 9 min.',
+    );
+    expect(dish.unread).toEqual([]);
+    const more = imported('1 tsp salt\n1 onion\n300 ml stock', 'Add 2 teaspoons salt. High 9 min.');
+    expect(more.dish.unread).toEqual(['2 teaspoons salt']);
+  });
+
+  it('“fifty grams of butter and fifty of parmesan” are grams both, and a glass is what it is said to hold', () => {
+    const { dish } = importedText(
+      'So today we’re making my risotto, enough for four. One onion, sauté three minutes. Three hundred grams of arborio and a small glass of white wine, that’s a hundred and twenty five mil, let that go. Lid on, high pressure, five minutes, quick release. Beat in fifty grams of butter and fifty of parmesan.',
+    );
+    expect(dish.ingredients).toEqual(
+      expect.arrayContaining([
+        expect.objectContaining({ amount: 50, unit: 'g', food: 'parmesan' }),
+        expect.objectContaining({ amount: 125, unit: 'ml' }),
+      ]),
+    );
+  });
+
+  it('“squash them” is work, and no food', () => {
+    const { dish } = importedText(
+      'Tomato beans\nfor 2\n\nfry 2 tbsp oil with a tin of toms (squash em) 5 min. add a tin of beans and 100 ml stock. high 5 min, quick release.',
+    );
+    const foods = dish.ingredients.map((i) => i.food);
+    expect(foods).toContain('tomatoes');
+    expect(foods.some((food) => /squash/.test(food))).toBe(false);
+  });
+});
+
+describe('for how many, shortened', () => {
+  it.each([
+    ['its for 4 ish', 4],
+    ['Makes 12, i.e. 4 people', 4],
+    ['4 starters.', 4],
+    ['Per person:', 1],
+  ])('%s', (text, people) => {
+    const { dish } = importedText(
+      `Leek pot\n${text}\n\n2 leeks\n300 ml stock\n\nAll in. High 3 min, quick release.`,
+    );
+    expect(dish.servings).toBe(people);
+  });
+
+  it('what a serving holds is no number of people', () =>
+    expect(servingsIn(findYield('Per serving: 350 kcal, 20 g protein'))).toBeNull());
+});
+
+describe('what it is called', () => {
+  it.each([
+    ['Recipe: Leeks in cider', 'Leeks in cider'],
+    ['Beans with duck — I did this in the 8 litre one at New Year', 'Beans with duck'],
+    ['ok so my leek & bean thing everyone asks for', 'Leek & bean thing'],
+  ])('%s', (title, name) => {
+    const { dish } = importedText(
+      `${title}\n\nServes 4\n2 leeks\n300 ml stock\n\nAll in. High 3 min, quick release.`,
+    );
+    expect(dish.name).toBe(name);
+    expect(dish.ingredients).toHaveLength(2);
+  });
+});
