@@ -90,8 +90,14 @@ const AT_THE_END = /\p{L}[^:]*\s[-–—=]\s*$/u;
 
 /** Where an amount with a unit, or after a separator, stands behind the food it counts. */
 function amountBehind(text: string): { food: string; amount: string; more: string } | null {
-  const times = /^(.*\p{L})\s*[x×]\s*(\d{1,3})(?:\s*\(([^()]*)\))?$/u.exec(text);
-  if (times) return { food: times[1] ?? '', amount: times[2] ?? '', more: times[3] ?? '' };
+  const times =
+    /^(.*[\p{L})])\s*[x×]\s*(\d{1,3})(?:\s*\(([^()]*)\)|\s*(?:@|at|of)\s*(\d[\d.]*\s?(?:kg|g|lbs?|oz))(?: each)?)?$/u.exec(
+      text,
+    );
+  if (times) {
+    const [, food = '', amount = '', inner, each] = times;
+    return { food, amount, more: inner ?? (each === undefined ? '' : `${each} each`) };
+  }
   const outer = text.replace(/\([^()]*\)/g, (inner) => ' '.repeat(inner.length));
   // Dots or a wide gap lead to the amount, whatever sizes stand before them.
   const led = outer.lastIndexOf(' ... ');
@@ -192,6 +198,7 @@ const plainMeasures = (text: string): string =>
     )
     .replace(/^some\s+(?=\p{L})/iu, '')
     .replace(/\bpdr\b\.?/i, 'powder')
+    .replace(/(?<=^\d[\d./ ]*)btls?\b\.?/i, 'bottles')
     .replace(/\btoms\b/i, 'tomatoes')
     .replace(/\btt$/i, 'to taste')
     .replace(/\bo\/n\b/i, 'overnight')
@@ -298,7 +305,8 @@ export function parseLine(text: string): IngredientLine {
       // “50 g butter + 30 g for the hazelnuts” is all of it.
       const further = parseAmount(more);
       const isSame = further.amount !== null && further.unit === unit && unit !== null;
-      if (isSame && amount !== null && /^for\b/i.test(further.rest)) amount += further.amount ?? 0;
+      if (isSame && amount !== null && /^(?:for|at|to|on|later)\b/i.test(further.rest))
+        amount += further.amount ?? 0;
       notes.push(`plus ${more.trim()}`);
       return '';
     },

@@ -20,7 +20,7 @@ const MEASURE_BEHIND =
 
 /** “Fry the onion 5 mins. 25 mins high, quick release”: the second minutes are of a cycle, told by itself. */
 const CYCLE_BEHIND =
-  /^\s+\d{1,3}(?: ?[-–] ?\d{1,3})? ?(?:m|mins?|minutes?)\b[^.;]{0,16}\b(?:high|low|pressure|HP|LP|PC|hi press)\b/i;
+  /^\s+\d{1,3}(?: ?[-–] ?\d{1,3})? ?(?:m|mins?|minutes?)\b[^.;]{0,16}\b(?:high|low|pressure|HP|LP|PC|hi press|nat|natural|NPR|NR|quick|QR|release)\b/i;
 
 /** A question goes with what is said to it: “Too thin? Simmer for 5 minutes.” */
 const SENTENCE_END = /(?<=[.!]['"”)]?)\s+(?=["“(]?[\p{L}\d])|\n+/u;
@@ -38,6 +38,8 @@ const CLAUSE_END = new RegExp(
 /** “5 min - 8 if you like them soft”: for who likes it so; it stays in the words. */
 const AS_LIKED =
   /(?<=\d ?(?:m|mins?|minutes?)\.?),?\s*(?:[-–—]|or|,|\()\s*\d+(?: ?(?:m|mins?|minutes?))?,? (?:if|for) (?:you|we|those|people|anyone)\b[^.;:]*(?=[.;:]|$)/gi;
+/** “30 min (pale) to 40 min (deep)”: what each of them is for. */
+const FOR_EACH_END = /(\d ?(?:m|mins?|minutes?)\.?) \([\p{L}\s,-]{2,24}\)(?= (?:to|or|-|–) \d)/giu;
 /** “200C (180 fan)”, “(gas 6)”: the same heat once more. */
 const OTHER_HEAT =
   /\s?\((?:fan |or )?(?:\d{3} ?°?[CF]?(?: ?fan)?|gas(?: mark)? ?\d)(?:\s?[/,;]\s?(?:\d{3} ?°?[CF]?(?: ?fan)?|gas(?: mark)? ?\d))*\)/gi;
@@ -100,6 +102,7 @@ export function toClauses(sentence: string): string[] {
   return withBracketed(sentence.replace(OTHER_HEAT, sameHeat).replace(WONT_WAIT, '$1 '))
     .replace(OTHER_WAY, '')
     .replace(AS_LIKED, '')
+    .replace(FOR_EACH_END, '$1')
     .replace(
       /\b(hours?)\s+and\s+(?=\d|a half|five\b|ten\b|fifteen\b|twenty\b|twenty-five\b|thirty\b|forty\b|fifty\b)/gi,
       '$1 ',

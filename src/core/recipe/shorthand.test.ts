@@ -57,7 +57,54 @@ describe('a cycle, shortened', () => {
     ).toEqual([['high', 30, { kind: 'natural' }]]));
 });
 
+describe('minutes of one and of the other', () => {
+  it('“30 min (pale) to 40 min (deep)” is one time, from and to', () => {
+    const { questions, dish } = imported(
+      LIST,
+      'All in. Cook 30 min (pale) to 40 min (deep) on High. Natural release.',
+    );
+    expect(dish.stages.map((s) => s.kind)).not.toContain('brown');
+    expect(questions.some((q) => /30 or up to 40 min/.test(q.text))).toBe(true);
+  });
+
+  it('“12 min. 5 min nat. release” are a hold and its release', () =>
+    expect(cyclesOf('All in. High 12 min. 5 min nat. release, then quick.')).toEqual([
+      ['high', 12, { kind: 'timed', minutes: 5 }],
+    ]));
+
+  it.each([
+    ['Brown the beef 6 min first side, 4 the second.', 10],
+    ['Brown the beef 8 min on one side, 6 on the other side.', 14],
+    ['Brown the beef 4 min a side.', 8],
+  ])('%s', (sentence, minutes) => {
+    const { dish } = imported(LIST, `${sentence} All in. High 30 min, natural.`);
+    expect(dish.stages.find((s) => s.kind === 'brown')).toMatchObject({ minutes });
+  });
+
+  it('from frozen it takes longer: told, and no rest', () =>
+    expect(
+      kindsOf(
+        'All in. High 12 min, natural.\n(Freezing raw: on a tray, then bag. From frozen 20 min.)',
+      ),
+    ).not.toContain('rest'));
+});
+
 describe('work, shortened', () => {
+  it('what is boiled meanwhile is boiled beside the pot that is shut; its own sauce is not', () => {
+    const placeOf = (sentence: string) =>
+      imported(
+        `${LIST}\n500 g potatoes`,
+        `All in. High 30 min, natural. ${sentence}`,
+      ).dish.stages.at(-1)?.kind;
+    expect(placeOf('Meanwhile, steam or boil the potatoes for 15 minutes.')).toBe('burner');
+    expect(placeOf('Meanwhile, boil the sauce down on sauté for 15 minutes.')).toBe('simmer');
+  });
+
+  it('nuts are toasted in a dry pan, not left to stand', () =>
+    expect(
+      kindsOf('All in. High 5 min, quick release. A handful of walnuts toasted in dry pan 4 min.'),
+    ).toContain('burner'));
+
   it('“reduce to medium” turns the heat down, and nothing is boiled away', () =>
     expect(kindsOf('Brown the beef 8 min. Reduce to medium. Add the onion, 5 min.')).not.toContain(
       'simmer',
@@ -133,6 +180,9 @@ describe('a list, shortened', () => {
     ['1 Tb cider vinegar + more for table', 1, 'tbsp', 'cider vinegar'],
     ['1.2kg beef brisket in one piece', 1.2, 'kg', 'beef brisket'],
     ['pinch of saffron in 1 tbsp warm milk', 1, 'pinch', 'saffron'],
+    ['2 btl red wine (750 ml each)', 2, 'package', 'red wine'],
+    ['1 T ghee + 1 T at the end', 2, 'tbsp', 'ghee'],
+    ['Octopus (cleaned) ×2 @ 1.4 kg', 2, null, 'Octopus'],
   ])('%s', (line, amount, unit, food) =>
     expect(parseLine(line)).toMatchObject({ amount, unit, food }),
   );
@@ -169,11 +219,26 @@ describe('a list, shortened', () => {
   });
 });
 
+describe('a head, shortened', () => {
+  const text = (head: string) =>
+    importedText(`Leek pot\n${head}\n\n2 leeks\n300 ml stock\n\nAll in. High 3 min, quick release.`)
+      .dish;
+
+  it.each(['Serves 2  |  45 mins', 'Serves 2 · 40 min + cooling'])(
+    '%s: a time is no food',
+    (head) => {
+      expect(text(head).servings).toBe(2);
+      expect(text(head).ingredients.map((i) => i.food)).toEqual(['leeks', 'stock']);
+    },
+  );
+});
+
 describe('for how many, shortened', () => {
   it.each([
     ['its for 4 ish', 4],
     ['Makes 12, i.e. 4 people', 4],
     ['4 starters.', 4],
+    ['12 cov', 12],
     ['Per person:', 1],
   ])('%s', (text, people) => {
     const { dish } = importedText(

@@ -238,7 +238,11 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
   const isWork = line.isSentence && WORK_FIRST.test(own) && !NEEDS.test(own);
   const [listed, work] = label !== 'list' ? [own, ''] : isWork ? [own, own] : listAndWork(own);
   const list =
-    label === 'list' ? splitSpokenList(listed).filter((one) => !isNamedBefore(recipe, one)) : [own];
+    label === 'list'
+      ? splitSpokenList(listed).filter(
+          (one) => !isNamedBefore(recipe, one) && !OF_THE_POT.test(one),
+        )
+      : [own];
   recipe.pieces?.push({ start, end, as: SHOWN_AS[label], made: list });
   const [vessel] = ((label === 'ingredient' || label === 'section') && VESSEL_SIZE.exec(own)) || [];
   if (vessel !== undefined) recipe.tools = [...(recipe.tools ?? []), vessel];
@@ -356,6 +360,10 @@ const isIntro = (recipe: RawRecipe, text: string): boolean =>
   recipe.ingredients.length + recipe.instructions.length + recipe.notes.length === 0 &&
   text.length <= LONGEST_INTRO;
 
+/** “500 ml liq.”, kept back: what is in the pot already. */
+const OF_THE_POT =
+  /^[\d.,½¼¾/ ]+(?:ml|l|cl|cups?|pints?)\.? (?:of )?(?:the )?(?:liq\b|liquid|cooking (?:liquid|liquor|water)|it\b)/i;
+
 const NEEDS = /^(?:take|have|get|gather|use|buy|put together|assemble|measure)\b/i;
 
 /** “You need a 7 inch springform”, told in talk. */
@@ -388,6 +396,7 @@ function takeTitle(recipe: RawRecipe, text: string, found: string): void {
   const spoken = isSpoken || isGreeting ? CALLS_IT.exec(name)?.[1] : undefined;
   recipe.name = (spoken === undefined ? name : capital(spoken))
     .replace(/^(?:(?:re|fwd?|subject|recipe):\s*)+/i, '')
+    .replace(/^(?:chef(?:(?:'|’)?s)? |recipe )?card\s*[—–:-]\s*(?=\p{L})/iu, '')
     .replace(/(?<=\p{L}{3}[^–—]*)\s+[–—-]\s+(?:(?:I|we) \p{L}+|this is|it(?:'|’)s)\b.*$/u, '')
     .replace(/^(?:today|tonight|yesterday|sunday)?\s*(?:i|we) (?:made|cooked|had|make)\s*:\s*/i, '')
     .trim()

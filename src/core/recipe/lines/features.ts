@@ -5,6 +5,7 @@ import { findDurations, findTemperature } from '../durations';
 import { saysLevel, saysLidOn, saysNatural, saysPressure, saysQuick } from '../phrases';
 import { parseLine } from '../line';
 import { headingOf, type Part } from './headings';
+import { ONLY_TIME } from './only-time';
 import { findYield, restOfYield } from './yields';
 
 export interface Line {
@@ -236,7 +237,7 @@ const isSeveral = (text: string): boolean =>
     SEVERAL;
 
 function amountOf(text: string): Features['amount'] {
-  if (text.length > 200) return null;
+  if (text.length > 200 || ONLY_TIME.test(text)) return null;
   const line = parseLine(text);
   if (line.amount === null || line.food === '') return null;
   // “A bird of 1.6 kg feeds four.”

@@ -197,7 +197,11 @@ function titleCost(f: Features, { index }: Around): number {
   return sum(
     0.2,
     f.line.mark === 'title' && -1.5,
-    index === 0 && !f.stop && !f.digits && (f.words <= 9 || isNamed) && -1.2,
+    index === 0 &&
+      !f.stop &&
+      !/\d/.test(f.line.text.replace(f.yield, '')) &&
+      (f.words <= 9 || isNamed) &&
+      -1.2,
     index * 0.5,
     f.wordsOutside > 10 && !isNamed && 1.5,
     f.stop && 1,

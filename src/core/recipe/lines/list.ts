@@ -174,7 +174,9 @@ export const withUnit = (item: string, unit: string): string =>
 
 /** @returns an ingredient line for each thing of the list; what is told of one stays with it */
 export function splitSpokenList(told: string): string[] {
-  const sentence = told.replace(PARTS_OF_ONE, `$1${JOINT}$2 of `);
+  const sentence = told
+    .replace(PARTS_OF_ONE, `$1${JOINT}$2 of `)
+    .replace(/(?<=\p{L})\s+s ?[+&] ?p(?!\p{L})/giu, ', salt, pepper');
   // “1 onion, 1 carrot, 1 stick celery, all finely chopped”: each of them is.
   const done = ALL_DONE.exec(sentence);
   if (done) {

@@ -2,6 +2,7 @@
 import { mentionedFood } from '../../food';
 import { parseAmount } from '../../units';
 import { headingOf } from './headings';
+import { ONLY_TIME } from './only-time';
 import { findYield } from './yields';
 
 export interface PackedPart {
@@ -22,10 +23,6 @@ const SLASH = /\s+\/\s+/;
 const MOST_WORDS = 8;
 const FACT =
   /^(?:prep(?:aration)?|cook(?:ing)?|total|time|ready|rest|pressure|release|serves?|servings?|yields?|makes|feeds|level|setting|mode|difficulty|course|cuisine|natural|quick|high|low)\b/i;
-
-/** “Preparation: 15 minutes” is how long, and no method. */
-const ONLY_TIME =
-  /^(?:about |approx\.? |ca\.? )?\d[\d.,/½¼ ]*(?:(?:-|–|to) ?\d+ ?)?(?:m|mins?|minutes?|h|hrs?|hours?)\b\.?(?: ?\d+ ?(?:m|mins?|minutes?)\b\.?)?(?:,? ?(?:plus|\+|and|&) (?:\p{L}+ )?(?:overnight|soaking|chilling|marinating|resting|cooling|rising|proving|freezing|setting|pressuri[sz]ing|coming (?:up )?to pressure|time to (?:come|get|build))[^.]{0,40})?$/iu;
 
 /** “Onions x2, carrots x2 (all in chunks)”. */
 const TIMES = /^\p{L}[\p{L} ]{2,24}\s*[x×]\s?\d{1,2}(?:\s*\([^()]*\))?$/iu;

@@ -117,7 +117,7 @@ export function splitList(text: string): { text: string; own: string }[] {
   const added = text.split(/\s+(?:[+&]|(?<!\bhundred\s+)and)\s+/i);
   // “25 g butter + a knob at the end” is butter.
   const isMore = (part: string): boolean =>
-    /^for\b/i.test(parseAmount(part).rest) ||
+    /^(?:for|at|to|on|later)\b/i.test(parseAmount(part).rest) ||
     (/^an?\s+(?:\p{L}+\s+)?\p{L}+\s+(?:at|to|for)\s/iu.test(part) && mentionedFood(part) === null);
   if (added.length > 1 && added.every((part) => isCounted(part) && !isMore(part)))
     return added.map((own) => ({ text, own }));

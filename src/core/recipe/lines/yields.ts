@@ -4,7 +4,7 @@ import { NUMBER, NUMBER_WORDS, toNumber } from '../../units';
 const MOST_SERVINGS = 200;
 const RANGE = String.raw`(?![.,]?\d)(?:\s*(?:-|–|—|to|or)\s*${NUMBER})?`;
 const PEOPLE =
-  'servings?|srvs?|portions?|people|persons?|pers\\b\\.?|ptns?|pax|ppl|eaters|covers|cvrs?|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry|personen|portionen|personnes|personas|persone|pessoas|porties|personer|porciones|porzioni';
+  'servings?|srvs?|portions?|people|persons?|pers\\b\\.?|ptns?|pax|ppl|eaters|covers|cvrs?|cov|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry|personen|portionen|personnes|personas|persone|pessoas|porties|personer|porciones|porzioni';
 const ABOUT = String.raw`(?:about|around|approx\w*\.?|roughly|like|say|up to|easily|a (?:crowd|family|table|party) of|the|a hungry|some|well over|between)`;
 /** Made in one piece: how many eat of it is another number. */
 const THINGS = String.raw`(?:(?:\d+(?:\.\d+)?[- ]?(?:inch(?:es)?|in\b\.?|cm|["”])|small|medium|large|big|mini|individual|whole|half[- ]?pint|pint|quart|\d+[- ]?(?:ml|g|oz))\s+)*(?:x|×|loa(?:f|ves)|cakes?|pies?|tarts?|dish(?:es)?|jars?|bottles?|trays?|tins?|batch(?:es)?|terrines?|puddings?)\b`;

@@ -37,6 +37,9 @@ const BACK_IN =
 
 const COOKED_OPEN = /\bsaut[eé](?!\p{L})[^.]*\b(?:cook\b[^.]*\b)?(?:until|till)\b/iu;
 
+const BOILS_APART =
+  /\b(?:boil|steam|poach|simmer)(?: or (?:boil|steam|poach|simmer))? (?:the |some |your )?(?!(?:sauce|liquid|juices?|it|them|gravy|stock|broth|everything|down|away|for|until|till|on)\b)\p{L}{3}/iu;
+
 const LIFTS_OUT = /\b(?:lift|take|spoon|scoop)\b[^.]{0,24}\bout\b|\bpour (?:away|off)\b|^strain\b/i;
 
 /** Done with what comes out of the pot, and not with what goes into a pan beside it. */
@@ -299,6 +302,9 @@ export class Path {
   private besideThePot(c: Clause, kind: FoundKind): FoundKind {
     const isOpen = kind === 'simmer' || kind === 'brown';
     const isInPot = saysSaute(c.sentence) || /\b(?:pot|cooker)\b/i.test(c.sentence);
+    // “Meanwhile, boil the potatoes”, while the pot is shut: beside it.
+    if (kind === 'simmer' && c.meanwhile && this.hasCycle && !isInPot && BOILS_APART.test(c.text))
+      return 'burner';
     return isOpen && this.hasCycle && saysPart(c.sentence) && !isInPot ? 'burner' : kind;
   }
 
@@ -402,7 +408,12 @@ function partOf(sentence: string, clauses: readonly string[]): string {
   const until = to + end.length;
   // What follows and tells of no time goes with it: “drain and mash with the milk and butter”.
   const rest = /\d/.test(sentence.slice(until)) ? '' : sentence.slice(until);
-  const part = sentence.slice(from, until) + rest;
+  const said = sentence.slice(from, until) + rest;
+  // A bracket that is opened is closed.
+  const isOpen = said.split('(').length > said.split(')').length;
+  const part = isOpen
+    ? `${said}${/^[^()]*\)/.exec(sentence.slice(from + said.length))?.[0] ?? ''}`
+    : said;
   return part.charAt(0).toUpperCase() + part.slice(1);
 }
 

@@ -17,7 +17,7 @@ export interface ClauseTime extends Duration {
 }
 
 export const CONDITION =
-  /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|.*\bor (?:else )?(?:give|cook|put|leave|go)\b[^.]*\b(?:more|longer|extra)\b|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|\bif (?:it|they|not|you|the|still|need|too|very|necessary|required|desired|thawed|frozen|fresh|chilled|using|your|small|large|thick|thin|loose|runny|watery|soupy|dry|tough|hard|firm|raw|pale|under|liked?|halved|whole|soaked|unsoaked)\b|\d ?(?:min(?:ute)?s?|m|hours?|hrs?)\.? if\b/i;
+  /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|.*\bor (?:else )?(?:give|cook|put|leave|go)\b[^.]*\b(?:more|longer|extra)\b|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|^\(?(?:straight )?from frozen\b|\bif (?:it|they|not|you|the|still|need|too|very|necessary|required|desired|thawed|frozen|fresh|chilled|using|your|small|large|thick|thin|loose|runny|watery|soupy|dry|tough|hard|firm|raw|pale|under|liked?|halved|whole|soaked|unsoaked)\b|\d ?(?:min(?:ute)?s?|m|hours?|hrs?)\.? if\b/i;
 export const BATCHES = new RegExp(
   String.raw`(${NUMBER})\s+(?:batches|goes|lots|loads|rounds|relays|sets)\b`,
   'i',
@@ -65,16 +65,25 @@ const OR_SO = /(?:\bor so|-odd\b|ish|\bor thereabouts|\bgive or take)\b/i;
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
-  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|(?:the|a) full|rest|rest it|(?:rest|simmer|boil|sweat|toast|reduce|steam) (?:the )?(?!for\b|over\b|on\b|in\b|with\b)[a-z]{3,}|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|\d{3} ?°?[CF]?|sit|sit for|stand|bubble|simmer|boil|fry|bake|roast|grill|of)\s+(?:[x×@~]\s*)?)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)](?!\d))`,
+  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|(?:the|a) full|rest|rest it|(?:rest|simmer|boil|sweat|toast|reduce|steam) (?:the )?(?!for\b|over\b|on\b|in\b|with\b)[a-z]{3,}|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|\d{3} ?°?[CF]?|sit|sit for|stand|bubble|simmer|saut[eé]|boil|fry|bake|roast|grill|of)\s+(?:[x×@~]\s*)?)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)](?!\d))`,
   'dgiu',
 );
 const MOST_BARE = 120;
+/** “6 min first side, 4 the second”: the second has minutes of its own. */
+const SECOND_SIDE =
+  /^(?:then )?(?:about )?(\d{1,3})(?: ?(?:m|mins?|minutes?))? (?:on )?the (?:second|other|next|flip)\b(?: side| one)?\.?$/di;
+const isSecondSide = (text: string, sentence: string): boolean =>
+  SECOND_SIDE.test(text) &&
+  findDurations(sentence.slice(0, sentence.indexOf(text))).length > 0 &&
+  /\bsides?\b/i.test(sentence);
+
 /** “If it clings to the bone 6 more”: minutes, in a sentence for that case. */
 const BARE_MORE = /\b(\d{1,3})\s+more\b(?!\s+(?!if|then|until|and)\p{L})/diu;
 
-function moreTimes(text: string, taken: readonly ClauseTime[]): ClauseTime[] {
+function moreTimes(text: string, sentence: string, taken: readonly ClauseTime[]): ClauseTime[] {
   const isSaid = CONDITION.test(text) || /^(?:for )?\d{1,3} more\.?$/i.test(text);
-  const match = isSaid && taken.length === 0 ? BARE_MORE.exec(text) : null;
+  const pattern = isSecondSide(text, sentence) ? SECOND_SIDE : isSaid ? BARE_MORE : null;
+  const match = taken.length === 0 ? (pattern?.exec(text) ?? null) : null;
   const [start, end] = match?.indices?.[1] ?? [0, 0];
   const from = Number(match?.[1]);
   if (!match || !(from > 0 && from <= MOST_BARE)) return [];
@@ -151,7 +160,8 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
   const sum = timed.findIndex((t, i) => isSumOf(text, timed[i - 1], t));
   if (sum > 0) timed.splice(sum - 1, 1);
   const times =
-    (Number.isInteger(batches) && batches <= 12 ? batches : 1) * (SIDES.test(text) ? 2 : 1);
+    (Number.isInteger(batches) && batches <= 12 ? batches : 1) *
+    (SIDES.test(text) && !isSecondSide(text, sentence) ? 2 : 1);
   const own = timed.map((t, i): ClauseTime => {
     const of = t.perPound === null ? times : 1;
     const before = text.slice(Math.max(0, t.start - 16), t.start);
@@ -171,7 +181,7 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
     };
   });
   const found = [...own, ...(allowsWaiting(text) ? [] : bareTimes(text, timed))];
-  return [...found, ...moreTimes(text, found)].sort((a, b) => a.start - b.start);
+  return [...found, ...moreTimes(text, sentence, found)].sort((a, b) => a.start - b.start);
 }
 
 /** “At least 2 hours and up to 2 days”: the first is waited for, the second is allowed. */
