@@ -9,7 +9,7 @@ import { LARGEST_FILE_BYTES } from '$lib/server/household-store';
 import { log } from '$lib/server/log';
 import { isKeptPlace, PageCache, revisionOf } from '$lib/server/page-cache';
 import { turn } from '$lib/server/turns';
-import { diskTrouble } from '$lib/server/trouble';
+import { diskTrouble, isLeft } from '$lib/server/trouble';
 import { isLoopback, ownNames } from '$lib/server/names';
 
 export const init: ServerInit = async () => {
@@ -183,6 +183,10 @@ export const handleError: HandleServerError = ({ error, event, status, message }
   // The page shows the number, the log has it with everything else.
   const number = randomBytes(3).toString('hex').toUpperCase();
   const { method } = event.request;
+  if (isLeft(error)) {
+    log.info({ number, method, path: event.url.pathname }, 'left before it was answered');
+    return { message: 'It broke off before it was answered.', remedy: 'Do it again.', number };
+  }
   log.error({ error, number, method, path: event.url.pathname, by: event.locals.role }, message);
   const trouble = diskTrouble(error);
   if (trouble) return { ...trouble, number };

@@ -27,7 +27,7 @@ describe('how long browning takes', () => {
   });
 
   it('batches are fewer in a wider pot, and more for more people', () => {
-    const minutes = ribs('Brown the ribs in three batches');
+    const minutes = ribs('Brown the ribs in batches');
     const usual = minutes(4, 220);
     expect(usual.minutes).toBe(12);
     expect(minutes(4, 300).minutes).toBe(
@@ -35,5 +35,14 @@ describe('how long browning takes', () => {
     );
     expect(minutes(4, 300).minutes).toBeLessThan(12);
     expect(minutes(8, 220).minutes).toBeGreaterThan(12);
+  });
+
+  it('so many batches as the text counts take as long in a wider pot; for fewer people they are fewer', () => {
+    for (const text of ['Brown the ribs in three batches', 'Brown the ribs, two at a time']) {
+      const minutes = ribs(text);
+      expect(minutes(4, 300).minutes).toBe(12);
+      expect(minutes(8, 220).minutes).toBeGreaterThan(12);
+      expect(minutes(1, 220).minutes).toBeLessThan(12);
+    }
   });
 });

@@ -1,4 +1,5 @@
 /** Browning in batches: what lies on the bottom at once browns at once. */
+import { NUMBER } from '../units';
 import type { ScaledDish, ScaledIngredient } from './scaled';
 import type { Stage } from './document';
 import { partAt } from './parts';
@@ -22,6 +23,12 @@ function area({ grams, food, ingredient }: ScaledIngredient): number {
 /** A text that speaks of several lots. */
 const IN_BATCHES = /\b(?:batch(?:es)?|lots?|goes|rounds?|loads?|at a time|in turn)\b/i;
 
+/** “In 3 batches”, “two at a time”: told, and read by the cook. */
+const TOLD_BATCHES = new RegExp(
+  String.raw`\b(?:${NUMBER}) (?:small |large )?(?:batch(?:es)?|lots|goes|rounds|loads)\b|\b(?:${NUMBER})(?: \p{L}+)? at a time\b`,
+  'iu',
+);
+
 /** Rounds of browning that the meat of a stage needs on a bottom of that width, at least 1. */
 export function browningBatches(scaled: ScaledDish, stage: Stage, diameterMm: number): number {
   const wanted = scaled.ingredients
@@ -44,9 +51,10 @@ export function browningMinutes(
 ): { minutes: number; batches: number } {
   const usual = browningBatches(written, stage, USUAL_DIAMETER_MM);
   const batches = browningBatches(scaled, stage, diameterMm);
-  // Minutes of one frying are not halved by a wider pot; those of batches are.
-  const share = IN_BATCHES.test(stage.sentence ?? stage.text)
-    ? batches / usual
-    : Math.max(1, batches / usual);
+  const text = stage.sentence ?? stage.text;
+  // Minutes of one frying are not halved by a wider pot; those of batches are, unless the text counts them.
+  const isTold = TOLD_BATCHES.test(text) && scaled.servings >= written.servings;
+  const share =
+    IN_BATCHES.test(text) && !isTold ? batches / usual : Math.max(1, batches / usual);
   return { minutes: Math.max(1, Math.round(stage.minutes * share)), batches };
 }

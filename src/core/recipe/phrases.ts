@@ -152,6 +152,7 @@ const TIMED_HEAT =
   /\b(?:min(?:ute)?s?|hours?|hrs?)\b[^.;]{0,12}\bat (?:about )?(?:(?:1[4-9]\d|2\d\d) ?(?:°|º|C\b|degrees)|(?:[34]\d\d) ?(?:°|º)? ?F\b)/i;
 const ROASTS = /^(?:then |meanwhile )?roast\b(?! (?:is|in the pot))/i;
 const UNSEALED = /\b(?:valve|vent)(?: is| left)? open\b|\b(?:no|without) pressure\b/i;
+export const saysUnsealed = has(UNSEALED);
 const ABOVE_FOOD: ReadonlySet<FoundKind> = new Set(['oven', 'crisp', 'burner', 'simmer', 'brown']);
 const FIRST_OF_DRY = /\bcover\b[^.]*\bwater\b[^.]*\b(?:leave|overnight|stand)\b/i;
 

@@ -26,6 +26,10 @@ const OF_THE_TAP =
 /** “Beat the yolks”, “whisk the whites”: eggs. */
 const OF_EGGS = /\b(?:egg )?(?:yolks?|whites)\b/gi;
 
+/** “This stops the milk from scorching”: what for, and nothing goes in. */
+const REASON =
+  /\b(?:this|it|that|which|to) (?:(?:will|helps?(?: to)?|is to) )?(?:stops?|keeps?|prevents?|avoids?|protects?)\b[^.;()]*/gi;
+
 /** “While the beans cook, …”: when, and nothing goes in. */
 const MEANWHILE =
   /^(?:while|as)\s[^,.]{3,48}\b(?:cooks?|cooking|is|are|simmers?|bakes?|rests?|steams?|boils?|soaks?|releases?|comes?)\b[^,.]*,\s*/i;
@@ -45,6 +49,7 @@ export function mentioned(
     (MAY_LEAVE_OUT.test(told) ? told.replace(LEFT_OUT, ' ') : told)
       .replace(MEANWHILE, ' ')
       .replace(POURED_OFF, ' ')
+      .replace(REASON, ' ')
       .replace(OF_THE_TAP, ' ')
       .replace(OF_EGGS, (part) => `${part} of the eggs`)
       .replace(ROASTS, ' '),

@@ -31,7 +31,7 @@ const OTHER_WAY =
 /** “And” between two things, not within a number: “a pound and a half of cod”. */
 export const AND = String.raw`(?:(?<!\bhalf\s+|\b(?:pounds?|kilos?|pints?|cups?|lit(?:re|er)s?|teaspoons?|tablespoons?|hours?|minutes?|dozen|hundred|one|two|three|four|five|six)\s+)\band\b|(?<!\b(?:half|hundred)\s+)\band\b(?!\s+(?:an?\s+)?(?:half|quarter|three[- ]quarters)\b))`;
 const CLAUSE_END = new RegExp(
-  String.raw`\s*(?:;|(?<!\d):|:(?!\d)|,(?!\d)|\.(?=\s|$)|\((?=[^)]*\))|\)|–\s|—|(?<!\d)\s-\s(?!\d)|→|➔|➜|[-=]>|\s[+&|]\s|\b(?:and then|then|but|before|after which|until you|while)\b|${AND})\s*`,
+  String.raw`\s*(?:;|(?<!\d):|:(?!\d)|,(?!\d)|\.(?=\s|$)|\((?=[^)]*\))|\)|–\s|—|(?<!\d)\s-\s(?!\d)|\s\/\s(?!\d+(?: ?(?:m|mins?|minutes?)\b|:\d))|→|➔|➜|[-=]>|\s[+&|]\s|\b(?:and then|then|but|before|after which|until you|while)\b|${AND})\s*`,
   'i',
 );
 

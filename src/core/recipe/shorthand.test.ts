@@ -81,6 +81,35 @@ describe('minutes of one and of the other', () => {
     expect(dish.stages.find((s) => s.kind === 'brown')).toMatchObject({ minutes });
   });
 
+  it('“HP 30 min if you like them firm, 35 for creamy”: the first stands', () =>
+    expect(
+      cyclesOf('All in, HP 30 min if you like them firm, 35 for creamy (I do 35). NR.'),
+    ).toEqual([['high', 30, { kind: 'natural' }]]));
+
+  it('“High / 30 / NR 15” is a level, a hold and a release', () =>
+    expect(cyclesOf('All in. High / 30 / NR 15.')).toEqual([
+      ['high', 30, { kind: 'timed', minutes: 15 }],
+    ]));
+
+  it('a minute more for each 100 g is neither a hold nor a release', () =>
+    expect(
+      cyclesOf('All in. Low pressure 4 min (add 1 min for every 100 g over 700). Quick release.'),
+    ).toEqual([['low', 4, { kind: 'quick' }]]));
+
+  it('a steam setting with its valve open holds no pressure', () =>
+    expect(
+      cyclesOf('All in. Steam setting, valve open, 15 mins. Then High pressure 25 mins. NPR.'),
+    ).toEqual([['high', 25, { kind: 'natural' }]]));
+
+  it('“or 2 more minutes” is looked at, and no work', () => {
+    const { dish } = imported(
+      LIST,
+      'All in. High 15 min, quick release. 165 F inside or 2 more minutes.',
+    );
+    expect(dish.stages.map((s) => s.kind)).not.toContain('finish');
+    expect(dish.stages.flatMap((s) => s.checks ?? [])).toMatchObject([{ minutes: 2 }]);
+  });
+
   it('from frozen it takes longer: told, and no rest', () =>
     expect(
       kindsOf(
@@ -98,6 +127,27 @@ describe('work, shortened', () => {
       ).dish.stages.at(-1)?.kind;
     expect(placeOf('Meanwhile, steam or boil the potatoes for 15 minutes.')).toBe('burner');
     expect(placeOf('Meanwhile, boil the sauce down on sauté for 15 minutes.')).toBe('simmer');
+  });
+
+  it('“Crisp lid, 4 min” is under the lid', () =>
+    expect(kindsOf('All in. High 5 min, quick release. Crisp lid or hot grill, 4 min.')).toContain(
+      'crisp',
+    ));
+
+  it('“Slash the fish” is work', () =>
+    expect(
+      importedText(
+        'Bream\nFor 2\n\n1 sea bream\n30 g ginger\n\nSlash the fish 3 times each side. Half of the ginger inside.\n250 ml water, trivet, plate. Low pressure 4 min. Quick release.',
+      ).dish,
+    ).toMatchObject({ unread: [], ingredients: [{ food: 'sea bream' }, { food: 'ginger' }, {}] }));
+
+  it('what stands before “serves” is work, and how it keeps is none', () => {
+    const { dish } = importedText(
+      'Pot\n\n1 leek\n300 ml stock\n\n1. Leek and stock in, high 3 min, quick release.\n2. Stir in cream. Over rice. Serves 4 generously.\nFreeze: up to 3 months. Defrost overnight in fridge, reheat till piping hot.',
+    );
+    expect(dish.servings).toBe(4);
+    expect(dish.stages.map((s) => s.sentence).join(' ')).toMatch(/Over rice/);
+    expect(dish.stages.some((s) => /Defrost/.test(s.text))).toBe(false);
   });
 
   it('nuts are toasted in a dry pan, not left to stand', () =>
@@ -145,6 +195,35 @@ describe('work, shortened', () => {
     ));
 });
 
+describe('what goes in where', () => {
+  it('what something is done for is no food that goes in', () => {
+    const { dish } = importedText(
+      'Rice pudding\nServes 4\n\n100 g pudding rice\n1 litre whole milk\n\nRinse the inner pot with water (this stops the milk from scorching). Add rice and milk. High 12 min, natural.',
+    );
+    const [milk] = dish.ingredients.filter((i) => /milk/.test(i.food));
+    const used = dish.stages.filter((s) => s.uses.includes(milk?.id ?? '')).map((s) => s.kind);
+    expect(used).toEqual(['pressure']);
+  });
+
+  it('a dressing told behind the work is made there, and is not cooked with the rest', () => {
+    const { dish } = importedText(
+      'the beetroot thing\ndoes 4\n\n6 beetroot, 250ml water\n\nput them on the rack over the water, high 25 min then quick release. leave to cool 10 mins.\ncut in wedges. dressing = 3 tbsp walnut oil, 1 tbsp sherry vinegar, 1 tsp mustard s+p',
+    );
+    const cycle = dish.stages.find((s) => s.kind === 'pressure');
+    const oil = dish.ingredients.find((i) => /walnut oil/.test(i.food));
+    expect(oil).toBeDefined();
+    expect(cycle?.uses).not.toContain(oil?.id);
+    expect(dish.ingredients.map((i) => i.food)).toContain('salt');
+  });
+
+  it('what is pulled apart on a board keeps the hands busy before the sauce goes on', () =>
+    expect(
+      kindsOf(
+        'All in. High 25 min, natural. Put the beef on a board, pull it apart. Sauce on sauté, simmer 5 min.',
+      ).slice(-2),
+    ).toEqual(['prep', 'simmer']));
+});
+
 describe('a list, shortened', () => {
   it('things side by side, each with its amount, are one each; an amount far to the right is one', () => {
     const text = (row: string) => `Pot\nServes 4\n\n${row}\n\nAll in. High 10 min, natural.`;
@@ -172,6 +251,26 @@ describe('a list, shortened', () => {
       [1, 'cup', 'water'],
       [1, 'pinch', 'salt'],
     ]);
+  });
+
+  it('what is listed together with one number is so many of each', () => {
+    const text = (line: string) => `Pot\nServes 4\n\n${line}\n\nAll in. High 10 min, natural.`;
+    expect(foodsOf(text('Carrot, onion, celery: 1 each, rough'))).toEqual([
+      [1, 'piece', 'Carrot'],
+      [1, 'piece', 'onion'],
+      [1, 'piece', 'celery'],
+    ]);
+    expect(foodsOf(text('½ lb each: raisins, sultanas')).map((f) => f[0])).toEqual([0.5, 0.5]);
+    expect(
+      foodsOf(text('2 dried guajillo + 2 ancho chiles, stems & seeds out')).map((f) => f[0]),
+    ).toEqual([2, 2]);
+  });
+
+  it('a basin is no food, and what came out of the pot is not bought', () => {
+    const { dish } = importedText(
+      'Sponge\nServes 6\n\n150 g flour\n2 eggs\n\nMix. Into a buttered 1.2 litre basin, foil lid. Rack + 500 ml water. High 25 min, natural. Strain the stock, keep 750ml. Peas + the 750ml stock in the pot, High 10, natural.',
+    );
+    expect(dish.ingredients.some((i) => /basin|stock/.test(i.food))).toBe(false);
   });
 
   it.each([
@@ -239,6 +338,9 @@ describe('for how many, shortened', () => {
     ['Makes 12, i.e. 4 people', 4],
     ['4 starters.', 4],
     ['12 cov', 12],
+    ['For: 6-8', 6],
+    ['makes two (each feeds 6)', 12],
+    ['This is for when my brother comes, so eleven or twelve of us.', 11],
     ['Per person:', 1],
   ])('%s', (text, people) => {
     const { dish } = importedText(

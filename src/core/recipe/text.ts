@@ -200,7 +200,7 @@ const YIELD_IN: readonly (readonly Label[])[] = [
 ];
 const OF_EATERS = /\b(?:servings?|portions?|people|bowls|plates|helpings)$/i;
 const SAYS_SERVES =
-  /^(?:serv|feed|yield|makes|enough|does|.*\beach (?:for|serv|feed)|supper|dinner|lunch|meal|\w+ for (?:supper|dinner|lunch))/i;
+  /\bof us$|^(?:serv|feed|yield|makes|enough|does|.*\beach (?:for|serv|feed)|supper|dinner|lunch|meal|\w+ for (?:supper|dinner|lunch))/i;
 
 function yieldOf(features: readonly Features[], labels: readonly Label[]): string {
   for (const places of YIELD_IN)
@@ -240,11 +240,12 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
   const list =
     label === 'list'
       ? splitSpokenList(listed).filter(
-          (one) => !isNamedBefore(recipe, one) && !OF_THE_POT.test(one),
+          (one) => !isNamedBefore(recipe, one) && !OF_THE_POT.test(one) && !isVessel(one),
         )
       : [own];
   recipe.pieces?.push({ start, end, as: SHOWN_AS[label], made: list });
-  const [vessel] = ((label === 'ingredient' || label === 'section') && VESSEL_SIZE.exec(own)) || [];
+  const [vessel] =
+    ((SHOWN_AS[label] === 'ingredient' || label === 'section') && VESSEL_SIZE.exec(own)) || [];
   if (vessel !== undefined) recipe.tools = [...(recipe.tools ?? []), vessel];
   switch (label) {
     case 'title':
@@ -340,6 +341,9 @@ function besideYield(recipe: RawRecipe, rest: string): void {
   )
     recipe.tools = [...(recipe.tools ?? []), words];
   else if (AHEAD.test(words) || isOfEating(words)) recipe.notes.push(words);
+  // “Chicken back, lime. Over rice. Serves 4 generously.”: what stands before it is work.
+  else if (recipe.instructions.length > 0 && /\p{L}{3}\.(?:\s|$)/u.test(words))
+    recipe.instructions.push(words.replace(/\s*\b(?:generously|easily|comfortably|well)\.?$/i, ''));
   else if (WHOLE_TIME.test(words) && findDurations(words).length > 0) recipe.aside.push(words);
   else recipe.leftOver.push(words);
 }
@@ -364,6 +368,12 @@ const isIntro = (recipe: RawRecipe, text: string): boolean =>
 const OF_THE_POT =
   /^[\d.,½¼¾/ ]+(?:ml|l|cl|cups?|pints?)\.? (?:of )?(?:the )?(?:liq\b|liquid|cooking (?:liquid|liquor|water)|it\b)/i;
 
+/** “A buttered 1.2 litre basin”: what it lies in. */
+const isVessel = (one: string): boolean =>
+  /\b(?:basins?|tins?|pans?|dish(?:es)?|bowls?|jars?|mou?lds?|ramekins?|pots?)$/i.test(
+    one.split(/[,(]/)[0]?.trim() ?? '',
+  ) && mentionedFood(one) === null;
+
 const NEEDS = /^(?:take|have|get|gather|use|buy|put together|assemble|measure)\b/i;
 
 /** “You need a 7 inch springform”, told in talk. */
@@ -373,6 +383,8 @@ const SIZED_TIN =
 /** “Bowl (7", stainless): 1 cup rice”: how large it is. */
 const VESSEL_SIZE = /^(?:bowl|pan|tin|dish|basin|mou?ld)\s*\([^()]*\d[^()]*\)(?=\s*:)/i;
 
+/** “Hiya! the beetroot thing”. */
+const GREETED = /^(?:hey|hiya?|hello)\b[!,. ]+(?:the|our|my|a)\s+(?=\p{L})/iu;
 const WRITTEN_DOWN =
   /^(?:transcribed|copied|scanned|typed(?: up| out)?|taken (?:down|from)|written down|clipped)\b[^.]{0,50}$/i;
 
@@ -396,11 +408,13 @@ function takeTitle(recipe: RawRecipe, text: string, found: string): void {
   const spoken = isSpoken || isGreeting ? CALLS_IT.exec(name)?.[1] : undefined;
   recipe.name = (spoken === undefined ? name : capital(spoken))
     .replace(/^(?:(?:re|fwd?|subject|recipe):\s*)+/i, '')
+    .replace(GREETED, '')
     .replace(/^(?:chef(?:(?:'|’)?s)? |recipe )?card\s*[—–:-]\s*(?=\p{L})/iu, '')
     .replace(/(?<=\p{L}{3}[^–—]*)\s+[–—-]\s+(?:(?:I|we) \p{L}+|this is|it(?:'|’)s)\b.*$/u, '')
     .replace(/^(?:today|tonight|yesterday|sunday)?\s*(?:i|we) (?:made|cooked|had|make)\s*:\s*/i, '')
     .trim()
     .replace(/[:.,!]+$/, '');
+  if (GREETED.test(name)) recipe.name = capital(recipe.name);
 }
 
 /** “Stew (for 5)”: how many it feeds is no part of its name. */

@@ -14,6 +14,13 @@ const OF_POT =
 const isWork = (sentence: string): boolean =>
   (isPreparing(sentence) || SHAPING.test(sentence)) && !OF_POT.test(sentence);
 
+/** “Put the thighs on a board, pull the meat off the bones”: hands are busy before the sauce goes on. */
+const ON_A_BOARD =
+  /\b(?:on|onto|to|in|into) (?:a |the )?(?:(?:chopping|cutting|large|big|warm) )?(?:board|plate|platter|tray|bowl)\b/i;
+const PULLS = /\b(?:pull|shred|strip|pick|flake|slice|cut|chop|carve|dice|cube|break)\b/i;
+const isTakenApart = (sentence: string): boolean =>
+  ON_A_BOARD.test(sentence) && PULLS.test(sentence);
+
 /** Dough, batter and the like, made before it goes into the oven. */
 const MAKES =
   /\b(?:rub (?:the |in )?[^.]*\bin(?:to)?\b|knead|press (?:it |this |them |the [\p{L} ]+)?(?:in|into|onto|over)|roll(?:ed)? out|cream the|make (?:the|a) (?:dough|batter|pastry|crumble|topping)|(?:beat|whisk|mix|stir)\b[^.]*\b(?:dough|batter|crumbs|smooth|stiff|fluffy|together))\b/iu;
@@ -25,12 +32,15 @@ export function withWorkBefore(found: readonly FoundStage[]): FoundStage[] {
     const isLater =
       (stage.kind === 'pressure' || stage.kind === 'brown') &&
       found.slice(0, i).some((s) => s.kind === 'pressure');
+    const isSauce = stage.kind === 'simmer' && found.slice(0, i).some((s) => s.kind === 'pressure');
     const isBaked = stage.kind === 'oven' && i > 0;
     const last = isLater
       ? stage.sentences.findLastIndex(isWork)
-      : isBaked
-        ? stage.sentences.findLastIndex(isMaking)
-        : -1;
+      : isSauce
+        ? stage.sentences.findLastIndex(isTakenApart)
+        : isBaked
+          ? stage.sentences.findLastIndex(isMaking)
+          : -1;
     if (last < 0 || last === stage.sentences.length - 1) return [stage];
     const { from, checks: _, ...plain } = stage;
     const work: FoundStage = {

@@ -58,3 +58,10 @@ export function diskTrouble(error: unknown): { message: string; remedy: string }
   const found = TROUBLES.find((t) => t.pattern.test(text));
   return found ? { message: found.message, remedy: found.remedy } : null;
 }
+
+/** Whether a request broke off because whoever asked is gone: a page that was closed or left. Nothing failed here. */
+export const isLeft = (error: unknown): boolean =>
+  error instanceof Error &&
+  error.message === 'aborted' &&
+  'code' in error &&
+  error.code === 'ECONNRESET';

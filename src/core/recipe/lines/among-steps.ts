@@ -7,20 +7,35 @@ import type { Features } from './features';
 const FILLS_POT =
   /^(?:then )?(?:in|into) (?:the|your) (?:electric )?(?:pressure[- ]?cooker|multi-?cooker|cooker|(?:inner )?pot)\s*:/i;
 
+/** “Cut in wedges. Dressing = 3 tbsp oil, 1 tbsp vinegar”: made there, and not cooked with the rest. */
+const MADE_APART =
+  /^(?:the |for the )?(?:dressing|vinaigrette|salsa|dip|relish|drizzle|gremolata|slaw|topping|glaze)\s*[=:]\s/i;
+
 /** “Let it bubble. 1 cup broth, thyme, 2 bay. Ribs back in”: told in the middle of the work, it goes in there. */
 export const isAmongSteps = (
   { instructions }: RawRecipe,
   { line, stop, listLead }: Features,
 ): boolean =>
   FILLS_POT.test(line.text) ||
+  (MADE_APART.test(line.text) && line.isSentence && instructions.length > 0) ||
   (line.isSentence &&
     stop &&
     !listLead &&
     !/:|\bfor the\b/i.test(line.text) &&
     instructions.length > 0);
 
+const SHARE_OF =
+  /^(?:half|(?:a |one |two )?thirds?|(?:a |three )?quarters?|most|some|(?:the )?rest) (?:of )?the (.+)$/i;
+
 /** “The tongue” of a list that has a tongue already is that one. */
 export function isNamedBefore({ ingredients }: RawRecipe, line: string): boolean {
+  // “Half of the ginger inside” is some of what is listed.
+  const share = SHARE_OF.exec(line)?.[1];
+  if (share !== undefined)
+    return ingredients.some((told) => {
+      const head = parseLine(told).food.split(' ').at(-1)?.replace(/s$/i, '') ?? '';
+      return head.length > 2 && share.toLowerCase().includes(head.toLowerCase());
+    });
   const name = /^the ((?:\p{L}+ )?\p{L}+)$/iu.exec(line)?.[1];
   if (name === undefined) return false;
   const thing = new RegExp(String.raw`\b${name}\b`, 'iu');

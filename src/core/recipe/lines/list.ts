@@ -28,7 +28,7 @@ const PACKED =
   /^(?:an?\s+|one\s+)?(?:block|bunch|tin|can|knob|head|bag|pack(?:et)?|handful|slab|tub|jar|piece|bottle|carton|box|thumb|stick)s?\s+(?:of\s+)?\p{L}/iu;
 /** “1.1 kg in all”: what the last thing weighs. */
 const IN_ALL =
-  /^[\d.,½¼¾]+\s?\p{L}+\.? (?:total|in all|in total|altogether|all told|each|drained|net)\b/iu;
+  /^[\d.,½¼¾]+\s?\p{L}+\.? (?:total|in all|all in|in total|altogether|all told|each|drained|net)\b/iu;
 /** “The four hundred gram ones”: which of them. */
 const SIZE_OF_ONES = /^(?:the|those)\b[^,]{0,30}\b(?:ones?|size|kind|sort|type)$/i;
 /** “You will need about two and a quarter kilograms in all”. */
@@ -39,7 +39,7 @@ function inAll(item: string): string {
   const isWhole =
     amount !== null &&
     unit !== null &&
-    /^(?:in all|in total|altogether|all told|total)\b/i.test(rest);
+    /^(?:in all|all in|in total|altogether|all told|total)\b/i.test(rest);
   return isWhole ? `${amount} ${unit} in all` : item;
 }
 /** “1 octopus, about 1 kg”: what it weighs. */
@@ -124,7 +124,7 @@ function waterOf(item: string): string {
 }
 
 const EACH =
-  /^(\S*\d\S*\s+\p{L}+\.?|(?:an? |one )?(?:small |large |big |good )?(?:bunch|handful|pinch|sprig))\s+(?:each:?\s+|of each:?\s+)(?:of\s+)?(?=\p{L})/iu;
+  /^(\S*[\d½¼¾⅓⅔]\S*\s+\p{L}+\.?|(?:an? |one )?(?:small |large |big |good )?(?:bunch|handful|pinch|sprig))\s+(?:each:?\s+|of each:?\s+)(?:of\s+)?(?=\p{L})/iu;
 
 /** “1 tsp each salt + pepper + mustard”: a line for each; what is no such thing is one line. */
 export function spellEach(item: string): string[] {

@@ -227,6 +227,7 @@ export function foodsInMethod(
     if (id !== undefined) ids.add(id);
   };
   const sentences = toSentences(instructions).map(withUnits);
+  const reserved: FoundAmount[] = [];
   const toldSoFar = (): string[] => [...written, ...lines.map((l) => l.line)];
   for (const sentence of sentences) {
     at++;
@@ -244,7 +245,13 @@ export function foodsInMethod(
       // “The 700 ml”: what the list has.
       const isDefinite = /\bthe\s+$/i.test(sentence.slice(0, amount.start));
       if (isDefinite && toldSoFar().some((line) => hasAmount(line, amount))) continue;
-      if (RESERVED.test(sentence.slice(Math.max(0, amount.start - 14), amount.start))) continue;
+      if (RESERVED.test(sentence.slice(Math.max(0, amount.start - 14), amount.start))) {
+        reserved.push(amount);
+        continue;
+      }
+      // “Keep 750 ml of it … the 750 ml stock”: what came out of the pot.
+      if (isDefinite && reserved.some((r) => r.amount === amount.amount && r.unit === amount.unit))
+        continue;
       const isArticle = /^an?\b/i.test(sentence.slice(amount.start));
       if (isArticle && BECOMES.test(sentence.slice(0, amount.start))) continue;
       const phrase = wineOf(plainWords(phraseBehind(sentence, amount)), amount);

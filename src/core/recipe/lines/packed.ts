@@ -83,7 +83,8 @@ export function unpack(text: string, isFirst: boolean): PackedPart[] {
   if (isFirst && from === 0)
     return bars.length > 1 && bars.slice(1).every((p) => isFact(p.text)) ? bars : [{ text, at: 0 }];
   if (bars.length > 1 && bars.every((p) => isFact(p.text))) return [...head, ...bars];
-  const listed = isFor ? [between(text, from, SEMICOLON)] : [];
+  const isSentences = /\.\s+\p{Lu}/u.test(text);
+  const listed = isFor && !isSentences ? [between(text, from, SEMICOLON)] : [];
   for (const parts of [bars, ...listed, between(text, from, SLASH)])
     if (areMost(parts, isFood) || (parts.length === 2 && parts.every(isMeasured)))
       return [...head, ...parts];

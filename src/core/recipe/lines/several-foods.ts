@@ -74,6 +74,14 @@ export function splitList(text: string): { text: string; own: string }[] {
       ...['salt', 'pepper'].map((own) => ({ text, own })),
       ...splitList(text.slice(seasoned[0].length)),
     ];
+  // “Carrot, onion, celery: 1 each, rough”.
+  const alike = /^(\p{L}[^:\d]*[,&+][^:\d]*):\s*(\d{1,2})\s+(?:of )?each\b[,\s]*(.*)$/iu.exec(text);
+  const things = alike?.[1]?.split(WITH_AND) ?? [];
+  if (things.length > 1 && things.every(isPlainFood))
+    return things.map((one) => ({
+      text,
+      own: [`${alike?.[2] ?? ''} ${one}`, alike?.[3] ?? ''].filter(Boolean).join(', '),
+    }));
   // “2 carrots + 1 onion” are two.
   const spelt = spellEach(text);
   if (spelt.length > 1) return spelt.map((own) => ({ text, own }));
@@ -121,6 +129,13 @@ export function splitList(text: string): { text: string; own: string }[] {
     (/^an?\s+(?:\p{L}+\s+)?\p{L}+\s+(?:at|to|for)\s/iu.test(part) && mentionedFood(part) === null);
   if (added.length > 1 && added.every((part) => isCounted(part) && !isMore(part)))
     return added.map((own) => ({ text, own }));
+  // “2 dried guajillo + 2 ancho chiles, stems & seeds out”: how they are prepared is said of both.
+  const [counted = '', ...prepared] = text.split(/,\s+/);
+  const two = counted.split(/\s+[+&]\s+/);
+  const isEachFood = (part: string): boolean =>
+    isCounted(part) && !isMore(part) && mentionedFood(part) !== null;
+  if (two.length > 1 && prepared.length > 0 && !/\d/.test(prepared.join()) && two.every(isEachFood))
+    return two.map((one) => ({ text, own: [one, ...prepared].join(', ') }));
   // “Stock cube + 500 ml water”: only the second is counted.
   const [first = '', ...more] = text.split(/\s+\+\s+/);
   const isAdded = more.length > 0 && more.every((part) => isCounted(part) && !isMore(part));
@@ -144,11 +159,11 @@ export function splitList(text: string): { text: string; own: string }[] {
   if (isFoods && parts.slice(1).every(isOne) && (isOne(parts[0] ?? '') || parts.every(isMeasured)))
     return parts.map((own) => ({ text, own }));
   // “1 cucumber, 400 g yoghurt, mint”: what comes last may be without a number.
-  const counted = parts.filter(isOne);
+  const ones = parts.filter(isOne);
   const isPlain = (p: string): boolean =>
     findFood(p.replace(/[.\s]+$/, ''))?.names.includes(p.replace(/[.\s]+$/, '').toLowerCase()) ===
     true;
-  if (isFoods && counted.length >= 2 && parts.every((p) => counted.includes(p) || isPlain(p)))
+  if (isFoods && ones.length >= 2 && parts.every((p) => ones.includes(p) || isPlain(p)))
     return parts.map((own) => ({ text, own }));
   if (isFoods && arePlainFoods(parts)) return parts.map((own) => ({ text, own }));
   const isOwn = (part: string): boolean =>

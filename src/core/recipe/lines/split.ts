@@ -133,7 +133,7 @@ function spanOf(
 
 /** “Tips: Double it? Same time. For 8 qt pots …”: all of it is a note. */
 const NOTE_HEAD =
-  /^(?:\w+['’]s )?(?:tips?|notes?|storage|variations?|to (?:store|freeze|reheat)|(?:to )?(?:make|do|get|prepare|cook)(?: it| this)?[- ](?:ahead|in advance)|substitut\w+|leftovers|serving suggestions?)\s*:/i;
+  /^(?:\w+['’]s )?(?:tips?|notes?|storage|variations?|to (?:store|freeze|reheat)|(?:to )?(?:make|do|get|prepare|cook)(?: it| this)?[- ](?:ahead|in advance)|substitut\w+|leftovers|serving suggestions?|freez(?:e|er|ing)|stor(?:e|ing)|reheat(?:ing)?|swaps?|vegetarian|vegan|gluten[- ]free|dairy[- ]free|wine)\s*:/i;
 
 /** A line, or each sentence of a paragraph. */
 function pushLine(

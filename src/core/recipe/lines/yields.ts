@@ -27,6 +27,8 @@ const YIELD = new RegExp(
     String.raw`\bfor a (?:crowd|party|family|table)\s*\((?:${ABOUT}\s+)*(${NUMBER})${RANGE}\)`,
     // “its for 4 ish”
     String.raw`^(?:(?:it|this|that)(?:'|’)?s|this is|that is|it is|recipe is)\s+(?:enough\s+)?for\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?:\s*-?ish\b|\s+or so\b|\s+people\b|\s+of us\b)?(?=\s*(?:[.,;]|$))`,
+    // “For: 6-8”
+    String.raw`^for\s*:\s*(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?=\s*(?:$|[.,;(]|people\b))`,
     // “4 starters.”
     String.raw`(?:^|(?<=[.!]\s))(${NUMBER})\s+(?:starters|mains|main courses|side dishes)(?=\s*(?:[.,;(]|$|or\b))`,
     // “4 small pots”, “makes 6 ramekins”: one for each.
@@ -67,7 +69,7 @@ const ME_AND = new RegExp(
 
 /** “Enough for two pies, each for 4”. */
 const EACH_FOR = new RegExp(
-  String.raw`\b(${NUMBER})\s+\p{L}+(?:\s+\p{L}+){0,2}\W{0,2}\s*each\s+(?:for|serv(?:es|ing)|feed(?:s|ing)|enough for)\s+(${NUMBER})\b`,
+  String.raw`\b(${NUMBER})(?:\s+\p{L}+(?:\s+\p{L}+){0,2})?\W{0,2}\s*each\s+(?:for|serv(?:es|ing)|feed(?:s|ing)|enough for)\s+(${NUMBER})\b`,
   'iu',
 );
 

@@ -22,6 +22,7 @@ import {
   saysSaute,
   saysSet,
   saysSwitch,
+  saysUnsealed,
   saysWait,
   saysWhen,
 } from '../phrases';
@@ -92,7 +93,7 @@ const OTHER_CASE =
   /\blast time\b|\b(?:is|are|works?|will do|does) (?:(?:fine|good|great|ok(?:ay)?|(?:just|equally) as (?:well|good)|perfectly well) (?:too|as well|also|instead)|(?<=works? |do )(?:too|as well|instead))\b|^or (?!so\b)|\b(?:hot|warm) or (?:chilled|cold|at room temperature)\b|\bserve\b[^.]*\b(?:warm|hot)\b[^.]*\bor\b[^.]*\b(?:chill|refrigerat|cold)|^\(?(?:if|unless|(?:for|to make|when making|when) (?:a |you )?(?:double|doubling|half|halving|larger|smaller|bigger|twice))\b/i;
 /** “15 minutes for large ones”, behind a time that stands: for other sizes. */
 const OF_OTHER_SIZE =
-  /^(?:or )?(?:about )?\d+(?: ?[-–] ?\d+)?(?: ?(?:m|mins?|minutes?))?,? (?:for|if) (?:(?:the|very|really|extra|a|they(?:'|’)re|it(?:'|’)s|using|you like (?:it|them|(?:'|’)?em)) )*(?:large|larger|big|bigger|small|smaller|giants?|huge|medium|thick|thicker|thin|thinner|fat|tiny|jumbo|baby|old|older|young|hard|soft|softer|firm|firmer|frozen|bone|boneless|whole|halved|soaked|unsoaked|brown|white)\b/i;
+  /^(?:or )?(?:about )?\d+(?: ?[-–] ?\d+)?(?: ?(?:m|mins?|minutes?))?,? (?:for|if) (?:(?:the|very|really|extra|a|they(?:'|’)re|it(?:'|’)s|using|you like (?:it|them|(?:'|’)?em)) )*(?:large|larger|big|bigger|small|smaller|giants?|huge|medium|thick|thicker|thin|thinner|fat|tiny|jumbo|baby|old|older|young|hard|soft|softer|creamy|creamier|firm|firmer|frozen|bone|boneless|whole|halved|soaked|unsoaked|brown|white)\b/i;
 /** “Either A) grill it for 10 minutes, or B) bake it for 20”: the first stands, the other is shown. */
 const LETTERED = /^(?:or )?\(?[b-d]\)\s/i;
 /** “Too soupy? Simmer for 10 minutes.” */
@@ -164,7 +165,7 @@ const isLook = (text: string, sentence: string, times: readonly ClauseTime[]): b
   times.length === 0 &&
   // “Season, brown well all over”: nobody waits until it is.
   (!/^brown\b/i.test(text) || /\b(?:un)?til+\b|\bwhen\b/i.test(sentence)) &&
-  /^(?:(?:deep(?:ly)?|nicely|lightly|just|well|very) )?(?:golden|brown(?:ed)?|puffed|crisp|tender|soft|fragrant|translucent|bubbling|caramelised|caramelized)\b(?! (?:the|it|them|off|in)\b)/i.test(
+  /^(?:(?:deep(?:ly)?|nicely|lightly|just|well|very) )?(?:golden|brown(?:ed)?|puffed|crisp|tender|soft|fragrant|translucent|bubbling|caramelised|caramelized)\b(?! (?:the|it|them|off|in|lid)\b)/i.test(
     text,
   );
 
@@ -205,8 +206,8 @@ const BUTTON_OR_MINUTES =
 /** “High for 10 minutes if they’re small, 14 if they’re not”: the first stands, and the other is shown. */
 const isFirstOfCases = (text: string, sentence: string): boolean =>
   (saysLevel(text) || saysPressure(text)) &&
-  sentence.startsWith(text.slice(0, 8)) &&
-  (sentence.match(/\d+ ?(?:min\w*|m)?\.? if\b/gi)?.length ?? 0) > 1;
+  sentence.indexOf(text) <= (findDurations(sentence)[0]?.start ?? -1) &&
+  (sentence.match(/\d+ ?(?:min\w*|m)?\.? (?:if|for)\b/gi)?.length ?? 0) > 1;
 
 function kindIn(
   text: string,
@@ -263,6 +264,8 @@ function factsOf(
       (saysPressure(text) || WHISTLES.test(text)) &&
       !/\b(?:no|without) pressure\b/i.test(text) &&
       !IN_LIST.test(sentence) &&
+      // “Steam setting, valve open, 15 mins”: nothing holds it.
+      !(saysUnsealed(sentence) && !/\bpressure\b|\bHP\b|\bLP\b/i.test(text)) &&
       !(RICE_COOKER.test(sentence) && !/\bpressure\b/i.test(sentence)),
     levelAlone: saysLevel(text),
     comingUp,

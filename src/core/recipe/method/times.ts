@@ -17,7 +17,7 @@ export interface ClauseTime extends Duration {
 }
 
 export const CONDITION =
-  /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|.*\bor (?:else )?(?:give|cook|put|leave|go)\b[^.]*\b(?:more|longer|extra)\b|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|^\(?(?:straight )?from frozen\b|\bif (?:it|they|not|you|the|still|need|too|very|necessary|required|desired|thawed|frozen|fresh|chilled|using|your|small|large|thick|thin|loose|runny|watery|soupy|dry|tough|hard|firm|raw|pale|under|liked?|halved|whole|soaked|unsoaked)\b|\d ?(?:min(?:ute)?s?|m|hours?|hrs?)\.? if\b/i;
+  /^(?:if|unless|should (?:it|they|the)|in case|or\b.*\bif\b|otherwise|.*\bor (?:else )?(?:give|cook|put|leave|go)\b[^.]*\b(?:more|longer|extra)\b|(?:for|to make|when making) (?:a )?(?:double|half|larger|smaller|bigger)|for (?:a )?(?:softer|firmer|thicker|thinner)\b)|^\(?(?:straight )?from frozen\b|\bor (?:another )?\d+ more (?:m|mins?|minutes?)\b|^add (?:about |another |an extra )?(?:\d+|an?|one) ?(?:extra )?(?:m|mins?|minutes?) (?:for|per)\b|\bif (?:it|they|not|you|the|still|need|too|very|necessary|required|desired|thawed|frozen|fresh|chilled|using|your|small|large|thick|thin|loose|runny|watery|soupy|dry|tough|hard|firm|raw|pale|under|liked?|halved|whole|soaked|unsoaked)\b|\d ?(?:min(?:ute)?s?|m|hours?|hrs?)\.? if\b/i;
 export const BATCHES = new RegExp(
   String.raw`(${NUMBER})\s+(?:batches|goes|lots|loads|rounds|relays|sets)\b`,
   'i',
