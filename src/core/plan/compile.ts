@@ -1,5 +1,6 @@
 /** A meal over a kitchen, compiled into a plan problem for the engine. */
 import { fault } from '../words';
+import { withToldAmounts } from '../recipe/told-amounts';
 import { scaleDish, type Dish } from '../dish';
 import { isPlated, isServedHot, PARKED_MOST } from '../cycle';
 import { effectiveEntries, kitchenThere, looksAtEaters } from '../menu';
@@ -53,7 +54,7 @@ export function compileMeal(
   const effective = effectiveEntries(meal, dishes, kitchen);
   faults.push(...effective.faults);
   for (const { entry, dish, servings } of effective.entries) {
-    const scaled = scaleDish(dish, servings);
+    const scaled = withToldAmounts(scaleDish(dish, servings), kitchen.system);
     const lead = { serveAt, zone: meal.zone, earliest, day: kitchen.day };
     const compiler = new DishCompiler(entry, scaled, kitchen, lead);
     const out = compiler.compile();

@@ -12,6 +12,7 @@ import { readInstructions } from './method/read';
 import { isReckoned } from './preparing';
 import { exactly } from './rewrite';
 import { retime } from './retime';
+import { withToldAmounts } from './told-amounts';
 import type { FoundCycle, FoundStage } from './types';
 
 /** Where the dish itself stands in its JSON-LD, so that nothing is lost on the way back. */
@@ -225,7 +226,8 @@ export function ownDish(node: Readonly<Record<string, unknown>>): Dish | null {
 }
 
 /** The dish as plain text for `servings`, as one would write it down. */
-export function toText(dish: Dish, servings: number, style: ReadingStyle): string {
+export function toText(written: Dish, servings: number, style: ReadingStyle): string {
+  const dish = withToldAmounts(scaleDish(written, servings), style.system).dish;
   const steps = instructions(dish, style);
   const asides = steps.flatMap(({ aside }, i) => (aside ? [`Step ${i + 1}: ${aside}.`] : []));
   const slow = dish.slow

@@ -15,6 +15,7 @@ export { summarise } from './summary';
 export type { RecipeSummary } from './summary';
 export type { Imported } from './to-dish';
 export { retime } from './retime';
+export { withToldAmounts } from './told-amounts';
 export type { LinkedPiece, PieceKind, ReadOptions } from './types';
 export { takeUnread, UNREAD_KINDS } from './unread';
 export type { UnreadKind } from './unread';

@@ -97,7 +97,7 @@ export function levelIn(clause: string): 'low' | 'high' | 'max' | null {
 const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   [
     'soak',
-    /\b(?:soak|marinate|marinade for|brine)\w*\b|\b(?:soften|bloom|sponge)\b[^.]*\b(?:gelatine?|agar)\b|\b(?:soften|bloom)\b[^.]*\bin (?:cold|cool|iced) water\b/i,
+    /\b(?:soak(?!ing (?:water|liquid|liquor|stock|juice|milk|wine))|marinate|marinade for|brine)\w*\b|\b(?:soften|bloom|sponge)\b[^.]*\b(?:gelatine?|agar)\b|\b(?:soften|bloom)\b[^.]*\bin (?:cold|cool|iced) water\b/i,
   ],
   [
     'thicken',

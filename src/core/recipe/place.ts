@@ -226,6 +226,8 @@ const stem = (word: string): string => word.replace(/(?:es|s)$/, '');
 
 /** “Fry the vegetables”: foods that are named together. */
 const TOGETHER: readonly (readonly [RegExp, readonly string[]])[] = [
+  // “Mix the dry things.”
+  [/\bdry (?:things|ingredients|stuff|goods|mix)\b/i, ['baking', 'grain', 'seasoning', 'nut']],
   [/\bveg(?:etables|gies|s)?\b(?! (?:oil|stock|broth))/i, ['vegetable']],
   [/\bfruits?\b/i, ['fruit']],
   [/\bspices\b|\bherbs\b|\bseasonings?\b|\baromatics\b/i, ['seasoning']],

@@ -38,7 +38,9 @@ export function retime(text: string, written: number | null, minutes: number): s
   const own = findDurations(text).filter(
     (d) => d.perPound === null && !isOfRelease(text, d) && !isLimit(text, d),
   );
-  if (own.length === 0 || own.some((d) => d.from === minutes)) return text;
+  // “30 sec” are a minute only in a plan.
+  const isTold = ({ from }: Duration): boolean => from === minutes || (from < 1 && minutes === 1);
+  if (own.length === 0 || own.some(isTold)) return text;
   // “Fry 5 minutes. Onion in, 3 more”: the figure is the sum of what the text tells.
   const parts = [...own.map((d) => d.from), ...morePartsOf(text)];
   const sum = parts.reduce((all, part) => all + part, 0);
@@ -56,6 +58,6 @@ export function retime(text: string, written: number | null, minutes: number): s
 
 /** Long times in hours, as a recipe writes them. */
 function spelt(minutes: number): string {
-  if (minutes < 120) return `${minutes} minutes`;
+  if (minutes < 120) return minutes === 1 ? '1 minute' : `${minutes} minutes`;
   return minutes % 60 === 0 ? `${minutes / 60} hours` : formatMinutes(minutes);
 }

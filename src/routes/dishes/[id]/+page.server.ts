@@ -19,7 +19,7 @@ import { checkDish } from '$core/review';
 import { centreCaution, kidneyBeanCaution } from '$core/safety';
 import { askedServings, dishOrNotFound, MOST_SERVINGS } from '$lib/server/asked-servings';
 import { database } from '$lib/server/database';
-import { freshId } from '$core/recipe';
+import { freshId, withToldAmounts } from '$core/recipe';
 import {
   dishIds,
   listDishes,
@@ -44,7 +44,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
   const store = await database();
   const { dish, kitchen } = await dishOrNotFound(params.id);
   const { servings, problem } = askedServings(url.searchParams.get('servings'), dish);
-  const scaled = scaleDish(dish, servings);
+  const scaled = withToldAmounts(scaleDish(dish, servings), kitchen.system);
   const [versions, photoAt, all] = await Promise.all([
     listVersions(store, dish.id),
     photoDate(store, dish.id),

@@ -1,5 +1,6 @@
 import { allergensOf, scaleDish } from '$core/dish';
 import { offersFor, stageMinutes } from '$core/cycle';
+import { withToldAmounts } from '$core/recipe';
 import { centreCaution, kidneyBeanCaution } from '$core/safety';
 import { askedServings, dishOrNotFound } from '$lib/server/asked-servings';
 import type { PageServerLoad } from './$types';
@@ -7,7 +8,7 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ params, url }) => {
   const { dish, kitchen } = await dishOrNotFound(params.id);
   const { servings } = askedServings(url.searchParams.get('servings'), dish);
-  const scaled = scaleDish(dish, servings);
+  const scaled = withToldAmounts(scaleDish(dish, servings), kitchen.system);
   /** The first cooker that takes each stay. */
   const takers = offersFor(scaled, kitchen).flatMap((stay) =>
     stay.filter((o) => o.refusals.length === 0).slice(0, 1),
