@@ -50,6 +50,7 @@ export function mentioned(
       .replace(MEANWHILE, ' ')
       .replace(POURED_OFF, ' ')
       .replace(REASON, ' ')
+      .replace(/\bs ?[+&] ?p\b/gi, 'salt, pepper')
       .replace(OF_THE_TAP, ' ')
       .replace(OF_EGGS, (part) => `${part} of the eggs`)
       .replace(ROASTS, ' '),

@@ -95,6 +95,9 @@ describe('a text and its figure', () => {
       'Brown the birds, 3 min a side.',
     );
     expect(retime('Brown the birds for 3 min.', null, 6)).toBe('Brown the birds for 6 minutes.');
+    const release = 'High pressure until done. Natural release, 10 minutes.';
+    expect(retime(release, null, 40)).toBe(release);
+    expect(retime('Add garlic, 30 sec.', 0.5, 1)).toBe('Add garlic, 30 sec.');
     const sides = 'Brown the fish 4 min a side in 2 goes. Leeks in, 3 more.';
     expect(retime(sides, null, 19)).toBe(sides);
     // The figure is the sum of what is told.

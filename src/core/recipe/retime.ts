@@ -6,8 +6,13 @@ import { saysNatural, saysQuick } from './release-words';
 /** Minutes of one side or one batch. */
 const OF_SEVERAL = /\b(?:side|sides|each|apiece|(?:per|a|every) (?:batch|go|lot))\b|[x×]\s*\d/i;
 
+/** “Natural release, | 10 minutes”. */
+const RELEASE_BEFORE =
+  /\b(?:natural(?:ly)?|NP?R|release[sd]?)(?: pressure)?(?: release)?\s*[,:(–—-]*\s*(?:for |about |around |of )*$/i;
+
 /** Times before a release, or that a sound goes on for, are not the work’s own. */
 function isOfRelease(text: string, { start, end }: Duration): boolean {
+  if (RELEASE_BEFORE.test(text.slice(0, start))) return true;
   const around = text.slice(Math.max(0, start - 30), end + 36);
   const own = text.slice(start, end).replace(/\.$/, '');
   const clause = around.split(/[.;,]/).find((c) => c.includes(own)) ?? around;

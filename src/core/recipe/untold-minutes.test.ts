@@ -28,6 +28,13 @@ describe('a cycle whose minutes nobody tells', () => {
     expect(asksForMinutes(method)).toBe(false);
   });
 
+  it('minutes of the release are none of the hold that nobody tells', () => {
+    const method =
+      'All in. Lock the lid, high pressure until it is done. Natural release, 10 minutes.';
+    expect(cyclesOf(method)).toEqual([[0, 'timed']]);
+    expect(asksForMinutes(method)).toBe(true);
+  });
+
   it('a rest told behind the release is no time at pressure', () => {
     const { dish } = imported(LIST, 'Everything in, seal, quick release. Leave it 10 minutes.');
     expect(dish.stages.find((s) => s.kind === 'rest')).toMatchObject({ minutes: 10 });

@@ -171,6 +171,8 @@ function namedHold(p: Path, c: Clause, time: ClauseTime, isUnset: boolean): numb
   if (isUnset) {
     // How it is let down was told: what follows comes after it.
     const isLetOut = p.cycle?.release.kind !== 'unknown';
+    // “Natural release, 10 minutes”: those of the release, whatever nobody said of the hold.
+    if (isLetOut && isTold(p, c)) return 5;
     return (isOther ? 3 : c.wait ? 1 : 0.3) + (isLetOut ? 1.7 : 0);
   }
   if (p.lidOn && p.open < 0) {
@@ -193,6 +195,10 @@ function namedHold(p: Path, c: Clause, time: ClauseTime, isUnset: boolean): numb
   const isOver = p.open < 0 || (c.again && p.cycle?.release.kind !== 'unknown');
   return c.releases && !c.wait && !c.natural && !c.quick && isOver ? 1 : NEVER;
 }
+
+/** The stage that is under way was told of in this sentence before. */
+const isTold = (p: Path, c: Clause): boolean =>
+  p.stages[p.open]?.sentences.at(-1) === c.sentence && !c.sentence.startsWith(c.text);
 
 function hold(p: Path, c: Clause, time: ClauseTime): void {
   const { cycle } = p;
@@ -224,7 +230,9 @@ const OUT_OF_POT = /\b(?:foil|board|plate|platter|tent(?:ed)?|wrapped|towel)\b/i
 function waitCost(p: Path, c: Clause, time: ClauseTime): number {
   const { cycle } = p;
   if (time.isLimit) return NEVER;
-  if (!cycle || Number.isNaN(cycle.holdMinutes) || c.lidOff) return NEVER;
+  if (!cycle || c.lidOff) return NEVER;
+  if (Number.isNaN(cycle.holdMinutes))
+    return cycle.release.kind === 'natural' && isTold(p, c) && c.kind === null ? 0.3 : NEVER;
   const { kind } = cycle.release;
   if (kind === 'quick' || kind === 'either') return NEVER;
   // The minutes are told once; the valve that is opened then takes none.

@@ -76,7 +76,9 @@
   /** The sentence carries the minutes that are shown. */
   const text = $derived(
     stage.kind === 'pressure'
-      ? retime(stage.text, null, stage.holdMinutes)
+      ? isUntold
+        ? stage.text
+        : retime(stage.text, null, stage.holdMinutes)
       : stage.guessed
         ? stage.text
         : retime(stage.text, stage.minutes, Math.round(minutes)),
@@ -188,7 +190,9 @@
         just before it is needed{/if}
     {/if}
   </p>
-  <p class="mt-1.5 text-[15px]">{text}</p>
+  <p class="mt-1.5 text-[15px]">
+    {(stage.checks ?? []).reduce((told, check) => told.replace(check.text, '').trim(), text)}
+  </p>
   {#each stage.turns ?? [] as turn, i (i)}
     <p class="mt-1.5 text-[15px]">
       <b>{turn.text}</b>
@@ -198,7 +202,9 @@
   {#each stage.checks ?? [] as check, i (i)}
     <p class="mt-1.5 text-[15px]">
       <b>Check:</b>
-      {check.text} <span class="text-muted">(if not, {formatMinutes(check.minutes)} more)</span>
+      {check.text}{#if !/\d/.test(check.text)}{' '}<span class="text-muted"
+          >(if not, {formatMinutes(check.minutes)} more)</span
+        >{/if}
     </p>
   {/each}
   {#if benchHref}
