@@ -17,7 +17,7 @@ export const saysRest = has(/\b(?:rest|remaining|remainder|residual|left|leftove
 
 /** Cooking under pressure, named as such. */
 export const saysPressure = has(
-  /\bpressure[- ]?cook(?!er)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:hi|lo|high|low|for|at|again|once more|on(?!ce)|level|button|mode|setting|program)\b|\b\d{1,2} ?(?:psi|(?:#|lbs?\.?|pounds?)(?: of)? pressure)(?!\p{L})|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b|\b(?:hi|high|lo|low|full) press\b|\bpressure[:,]|^pressure$|^pressure (?:it |them )?\d|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:ute)?s? (?:of |at |on |under )?(?:full |high |low )?pressure\b|\b[HL]P\b|\b(?:soup|broth|meat|stew|beans?|chil[il]i?|rice|porridge|multigrain|grain|poultry|steam|cake|eggs?|bean\/chili|meat\/stew)\b[^.,;]{0,8}\b(?:setting|mode|program(?:me)?|button|function|preset|key)\b|\bPC(?:'?d)?\b(?=[^.]*\d)|^(?:then |now )?pressuri[sz]e\b(?! takes)|\b(?:select|choose|press|hit|use|set (?:it )?to) (?:the )?(?:(?:meat|bean|soup|rice|multigrain|poultry)\/\w+|soup|stew|poultry|multigrain|porridge)\b(?! (?:bowl|spoon|pot|plate|ladle))/iu,
+  /\bpressure[- ]?cook(?!er|ing (?:pot|pan)\b)(?:ed|ing|s)?\b|\b(?:high|low|max|maximum|highest|full|normal|ordinary|medium|more|second) pressure\b|\bpress(?:ing)? pressure\b|\bpressure to (?:low|high|max|\d)|\bpressure (?:hi|lo|high|low|for|at|again|once more|on(?!ce)|level|button|mode|setting|program)\b|\b\d{1,2} ?(?:psi|(?:#|lbs?\.?|pounds?)(?: of)? pressure)(?!\p{L})|\b(?:under|at|up to|to|reach|reaches|reached|build|builds|into|on) (?:the )?(?!release|relieve|drop|let|vent|reduce)(?:\w+ )?pressure\b(?![- ]cooking)|\b(?:hi|high|lo|low|full) press\b|\bpressure[:,]|^pressure$|^pressure (?:it |them )?\d|\bmanual(?:ly)?\b(?! release)|\bunder the lid\b|\bmin(?:ute)?s? (?:of |at |on |under )?(?:full |high |low )?pressure\b|\b[HL]P\b|\b(?:soup|broth|meat|stew|beans?|chil[il]i?|rice|porridge|multigrain|grain|poultry|steam|cake|eggs?|bean\/chili|meat\/stew)\b[^.,;]{0,8}\b(?:setting|mode|program(?:me)?|button|function|preset|key)\b|\bPC(?:'?d)?\b(?=[^.]*\d)|^(?:then |now )?pressuri[sz]e\b(?! takes)|\b(?:select|choose|press|hit|use|set (?:it )?to) (?:the )?(?:(?:meat|bean|soup|rice|multigrain|poultry)\/\w+|soup|stew|poultry|multigrain|porridge)\b(?! (?:bowl|spoon|pot|plate|ladle))/iu,
 );
 /** A level and nothing else of pressure: “4 min at low”. */
 export const saysLevel = has(
@@ -113,7 +113,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'loosen',
-    /\b(?:deglaz(?:e|ing)|scrap(?:e|ing)(?! off (?!(?:the |any |all )?(?:bits|brown|bottom|base|stuck|fond))| (?:it |them |all |the \w+ )?(?:in|into|onto|out|down|over)\b)|loosen(?:ing)?\b(?=[^.]{0,40}\b(?:bits?|bottom|base|stuck|sticks|fond|brown\w*|pan|pot)\b))\b/i,
+    /\b(?:deglaz(?:e|ing)|scrap(?:e|ing)(?! (?:the |any |all )?(?:excess )?(?:fat|skin|scales|seeds|flesh|bones|pith|mould|meat)\b)(?! off (?!(?:the |any |all )?(?:bits|brown|bottom|base|stuck|fond))| (?:it |them |all |the \w+ )?(?:in|into|onto|out|down|over)\b)|loosen(?:ing)?\b(?=[^.]{0,40}\b(?:bits?|bottom|base|stuck|sticks|fond|brown\w*|pan|pot)\b))\b/i,
   ],
   [
     'burner',

@@ -338,6 +338,7 @@ describe('for how many, shortened', () => {
     ['Makes 12, i.e. 4 people', 4],
     ['4 starters.', 4],
     ['12 cov', 12],
+    ['I get asked for this a lot. It’s for 4 to 5 people.', 4],
     ['For: 6-8', 6],
     ['makes two (each feeds 6)', 12],
     ['This is for when my brother comes, so eleven or twelve of us.', 11],
@@ -351,6 +352,68 @@ describe('for how many, shortened', () => {
 
   it('what a serving holds is no number of people', () =>
     expect(servingsIn(findYield('Per serving: 350 kcal, 20 g protein'))).toBeNull());
+});
+
+describe('texts of the usual kind', () => {
+  it('bowls that it is divided between are no yield, and stay in the words', () => {
+    const { dish } = importedText(
+      'Laksa\nServes 4\n\n400ml stock\n150g rice vermicelli\n\nStock in. HIGH, 3 min, quick release.\nMeanwhile soak the vermicelli in boiling water for 3 min; drain and divide between two bowls.',
+    );
+    expect(dish.servings).toBe(4);
+    expect(dish.stages.map((s) => s.sentence).join(' ')).toMatch(/between two bowls/);
+  });
+
+  it('a saucepan is left for the cooker by its name, or by a lid that is locked', () => {
+    for (const cooker of ['Add 1 cup water to the pressure cooking pot.', 'Add 1 cup water.']) {
+      const { dish } = importedText(
+        `Custards\nServes 6\n\n2 cups cream\n5 egg yolks\n\nIn a small saucepan, bring the cream to a simmer. Whisk in the yolks. Pour into 6 custard cups. ${cooker} Place the cups on the trivet. Lock the lid. Select High Pressure. Set timer for 6 minutes. Use a natural pressure release for 15 minutes, then do a quick release.`,
+      );
+      const cycles = dish.stages.filter((s) => s.kind === 'pressure');
+      expect(cycles).toMatchObject([
+        { holdMinutes: 6, release: { kind: 'timed', minutes: 15 }, inPan: {} },
+      ]);
+    }
+  });
+
+  it('how it is the next day is no work of this one', () => {
+    const { dish } = imported(
+      LIST,
+      'All in. High 10 min, natural. It’s even better the next day: reheat for 15 minutes on sauté low.',
+    );
+    expect(dish.stages.map((s) => s.kind)).not.toContain('simmer');
+    expect([dish.notes, ...dish.unread].join(' ')).toMatch(/reheat for 15 minutes/);
+  });
+
+  it('fat that is scraped off the meat loosens nothing from the pot', () =>
+    expect(
+      kindsOf('Scrape the fat off the beef. Brown it 5 min. All in, high 9 min.'),
+    ).not.toContain('loosen'));
+
+  it('greens that are stirred in and wilt are in what is hot', () =>
+    expect(
+      kindsOf(
+        'All in. High 6 min, quick release. Stir in spinach, lid on loosely 2 minutes till wilted.',
+      ),
+    ).toContain('simmer'));
+
+  it('“quick-soak the beans:” is the name of what follows', () => {
+    const { dish, questions } = importedText(
+      'Beans\nServes 8\n\n1 lb dried red beans\n8 cups water\n\nQuick-soak the beans: combine beans and 4 cups water. Cook at high pressure for 2 minutes; let stand 1 hour, then release.',
+    );
+    expect(dish.stages.map((s) => s.kind)).not.toContain('soak');
+    expect(questions.some((q) => q.about.kind === 'minutes')).toBe(false);
+  });
+
+  it('what is for decoration is a food, and a time in the head is none', () => {
+    const { dish } = importedText(
+      'Pots\nReady in 25 | Serves 2\n\n8 oz chocolate, melted\nWhipped cream and shaved chocolate for decoration\n\nAll in. High 6 min, natural.',
+    );
+    expect(dish.ingredients.map((i) => i.food)).toEqual([
+      'chocolate',
+      'Whipped cream',
+      'shaved chocolate',
+    ]);
+  });
 });
 
 describe('what it is called', () => {

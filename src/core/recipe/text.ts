@@ -202,12 +202,16 @@ const OF_EATERS = /\b(?:servings?|portions?|people|bowls|plates|helpings)$/i;
 const SAYS_SERVES =
   /\bof us$|^(?:serv|feed|yield|makes|enough|does|.*\beach (?:for|serv|feed)|supper|dinner|lunch|meal|\w+ for (?:supper|dinner|lunch))/i;
 
+/** “It’s for 4 to 5 people.” */
+const IS_FOR =
+  /\b(?:it|this|that|recipe)(?:(?:'|’)?s| is)? (?:(?:enough|just|really|usually) )?for (?:about |around )?(?:\d|two|three|four|five|six|eight|ten|twelve)/i;
+
 function yieldOf(features: readonly Features[], labels: readonly Label[]): string {
   for (const places of YIELD_IN)
     for (const [i, f] of features.entries()) {
       const label = labels[i] ?? 'step';
       if (f.yield === '' || !places.includes(label)) continue;
-      if (label === 'chatter' && !SAYS_SERVES.test(f.yield)) continue;
+      if (label === 'chatter' && !SAYS_SERVES.test(f.yield) && !IS_FOR.test(f.line.text)) continue;
       const opens =
         f.line.text.startsWith(f.yield) && (SAYS_SERVES.test(f.yield) || OF_EATERS.test(f.yield));
       if (label !== 'note' || f.words <= SHORT_NOTE || opens) return f.yield;
@@ -350,7 +354,11 @@ function besideYield(recipe: RawRecipe, rest: string): void {
 
 /** “Turn it out. Serves 8.”: how many it feeds is no work. */
 const withoutServes = (step: string, found: string): string =>
-  found !== '' && /^\s*[.!]?\s*$/.test(step.slice(step.lastIndexOf(found) + found.length))
+  found !== '' &&
+  // “Divide between two bowls” is work, whatever it says of how many eat.
+  !/^between\b/i.test(found) &&
+  !/\b(?:among|into|in|onto|over|on)\s+$/i.test(step.slice(0, step.lastIndexOf(found))) &&
+  /^\s*[.!]?\s*$/.test(step.slice(step.lastIndexOf(found) + found.length))
     ? step.slice(0, step.lastIndexOf(found)).trim() || step
     : step;
 

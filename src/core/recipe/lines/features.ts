@@ -88,7 +88,7 @@ const DONE_WITH =
 const IN_VESSEL = /\bin(?:to)? the (?:pot|cooker|inner pot|steamer|basket|pan|bowl)\b/i;
 /** What a food of the list is for. */
 export const FOR_SERVING =
-  /,?\s+(?:to (?:serve|garnish|finish|top)|for (?:(?:the )?(?:garnish|top|topping)|serving|garnishing|topping))\.?$/i;
+  /,?\s+(?:to (?:serve|garnish|finish|top|decorate)|for (?:(?:the )?(?:garnish|top|topping|table)|serving|garnishing|topping|decorat(?:ion|ing)))\.?$/i;
 /** “Parsley in.” */
 const GOES_IN = /^(?:\p{L}+ ){1,3}in\.$/iu;
 /** “Small bunch dill”, “a glug of oil”: a measure without a number. */
@@ -98,7 +98,7 @@ const MEASURE =
 const SIZE_OF =
   /^\p{L}+(?: \p{L}+)?\s(?:[-–:]\s)?(?:an? )?(?:small |big |large )?(?:lemon|lime|walnut|marble|gooseberry|golf ball|egg|thumb|plum|pea)[- ]?siz(?:e|ed)\b/iu;
 const META =
-  /^(?:from|to|cc|bcc|date|sent):\s|^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|rest(?:ing)?|chill(?:ing)?|bake|baking|soak(?:ing)?|ready)(?: time)?\s*:?\s*\d+(?:\s*[-–]\s*\d+)?(?: ?(?:m|min|mins|minutes|h|hrs?|hours?))?$|^(?:us customary|imperial|metric)\b|^\d+(?:\.\d+)?[- ]?(?:qts?|quarts?|l|lit(?:re|er)s?)\b[^,]{0,16}\b(?:or (?:bigger|larger|more)|cooker|pot)\b|^(?:(?:prep(?:aration)?|cook(?:ing)?|total|ready)\b[:\s]*(?:in |about )?\d+\s*(?:min\w*|m\b|h\w*)\b(?!\s*(?:@|at|on|under|with|until|,))|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|level|recipe by|adapted from)\b\s*[:|]|nutrition\b|calories\b|[^.]*\bper serving\b[^.]*\bkcal|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
+  /^(?:from|to|cc|bcc|date|sent):\s|^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|rest(?:ing)?|chill(?:ing)?|bake|baking|soak(?:ing)?|ready)(?: time| in)?\s*:?\s*\d+(?:\s*[-–]\s*\d+)?(?: ?(?:m|min|mins|minutes|h|hrs?|hours?))?$|^(?:us customary|imperial|metric)\b|^\d+(?:\.\d+)?[- ]?(?:qts?|quarts?|l|lit(?:re|er)s?)\b[^,]{0,16}\b(?:or (?:bigger|larger|more)|cooker|pot)\b|^(?:(?:prep(?:aration)?|cook(?:ing)?|total|ready)\b[:\s]*(?:in |about )?\d+\s*(?:min\w*|m\b|h\w*)\b(?!\s*(?:@|at|on|under|with|until|,))|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|level|recipe by|adapted from)\b\s*[:|]|nutrition\b|calories\b|[^.]*\bper serving\b[^.]*\bkcal|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
 /** “Time: 10 minutes prep, 5 at pressure, 15 in the oven”: how long all of it is. */
 const TIMES_IN_ALL =
   /^(?:total |cooking |overall )?tim(?:e|es|ings?)\s*:.*\d.*\b(?:prep\w*|hands[- ]on|active)\b/i;

@@ -45,7 +45,9 @@ const isTheDish = (clause: string, name: string): boolean =>
   new RegExp(String.raw`\b(?:the|this|your|that) (?:\p{L}+ )?${name}\b`, 'iu').test(clause);
 /** Things that food lies in. */
 const VESSEL =
-  /\b(?:basins?|tins?|pans?|dish(?:es)?|bowls?|jars?|cans?|mou?lds?|trays?|ramekins?|pots?|(?:multi-?|rice )?cookers?|full)$/i;
+  /\b(?:basins?|tins?|pans?|dish(?:es)?|bowls?|jars?|cans?|mou?lds?|trays?|ramekins?|pots?|(?:custard|pudding|mousse|espresso) cups?|(?:multi-?|rice )?cookers?|full)$/i;
+/** “Pour into 6 custard cups”: what is filled. */
+const NAMED_CUP = /\b(?:custard|pudding|mousse|espresso|egg) cups?\b/gi;
 /** A form that many foods come in: “powder” alone names none. */
 const FORM =
   /^(?:powder|paste|sauc|sauce|oil|seed|juic|juice|vinegar|leav|leaf|flak|flake|masala|stock)$/;
@@ -318,7 +320,8 @@ export function foodsInMethod(
   for (const [i, sentence] of (isListless ? sentences : []).entries()) {
     at = i + 1;
     if (OF_ANOTHER_MEAL.test(sentence) || GOES_WITH.test(sentence)) continue;
-    for (const clause of toClauses(sentence)) {
+    for (const told of toClauses(sentence)) {
+      const clause = told.replace(NAMED_CUP, ' ');
       if (THROWN_AWAY.test(clause)) continue;
       for (const [whole, measure = ''] of clause.matchAll(BY_EYE_OF)) {
         const said = whole.slice(measure.length).trim().split(/\s+/);

@@ -7,9 +7,14 @@ import { spellEach, unspoken } from './list';
 const SALT_AND_PEPPER =
   /^((?:[^\s,]+ ){0,4}salt(?: flakes)?)\s*(?:\band\b|\bn\b|[&,+])\s*((?:[^\s,]+ ){0,4}pepper)(,?\s+(?:to taste|as needed|to season|for seasoning))?$/i;
 
+const BY_THE_HAND =
+  /^(?:an? )?(?:small |large |big )?(?:thumb|finger)(?:-? ?siz(?:e|ed)| tip| length)?\b/i;
+
 /** An amount with a food behind it: “1 onion”, not “8 c”. */
 function isCounted(part: string): boolean {
   const { amount, rest } = parseAmount(part);
+  // “Thumb-sized piece ginger” is one.
+  if (BY_THE_HAND.test(part)) return mentionedFood(part) !== null;
   return amount !== null && /\p{L}{3}/u.test(rest) && !/^(?:half|quarter|third)\b/i.test(rest);
 }
 

@@ -106,7 +106,7 @@ const SAUCEPAN =
 const RICE_COOKER = /\brice[- ]cooker\b/i;
 const FRYING_PAN = /\b(?:skillet|frying[- ]?pan|dry pan|griddle|wok)\b/i;
 const COOKER =
-  /\bsaut[eé]|\b(?:multi-?cooker|pressure cooker|inner pot|liner)\b|(?<!\brice[- ])(?<!slow[- ])\bcooker\b|\bthe pot\b/i;
+  /\bsaut[eé]|\b(?:multi-?cooker|pressure[- ]cooker|(?:pressure[- ])?cooking pot|inner pot|liner)\b|(?<!\brice[- ])(?<!slow[- ])\bcooker\b|\bthe pot\b/i;
 /** “Throw out any that stay shut”: shells, not lids. */
 const SHELLS =
   /\b(?:stay|stays|remain|remains|still|are|is|keep) (?:tightly |firmly )?(?:shut|closed)\b|\b(?:mussels|clams|cockles|shells?)\b(?![^.]*\blid\b)/i;
@@ -226,7 +226,7 @@ function kindIn(
   // A toaster is no pot.
   if (times.length === 0 && TOASTED_BREAD.test(text)) return 'finish';
   // “Quick-soak: boil 2 min, let stand 1 hr”: the name of what follows.
-  if (times.length === 0 && /^(?:quick|hot)[- ]soak$/i.test(text)) return null;
+  if (times.length === 0 && /^(?:quick|hot|fast)[- ]soak\b/i.test(text)) return null;
   return (
     kindOf(text.replace(OUTCOME, ''), sentence) ?? (times.length > 0 && isStanding ? 'rest' : null)
   );

@@ -66,6 +66,8 @@ function shut(p: Path, c: Clause): void {
     c.sentence !== p.stages[p.open]?.sentences.at(-1)
   )
     p.closeCycle();
+  // Only a cooker’s lid is locked.
+  if (/\block/i.test(c.text)) p.inSaucepan = false;
   // The lid of a pan on the stove holds no pressure.
   if (p.inSaucepan && !c.pressure && !c.releases) return;
   p.lidOn = true;

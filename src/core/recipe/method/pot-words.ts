@@ -11,10 +11,10 @@ const MELTS =
 const HEATS = /\b(?:heat|melt|warm|bring|boil)\b/i;
 
 const VESSEL =
-  /\b(?:pan|tin|dish|bowl|jars?|ramekins?|mou?lds?|tins?|pans?|bowls?|dishes|pudding basin|basin|foil parcels?|cake ring|(?:silicone|egg[- ]bites?) (?:tray|mou?ld)|push-?pans?|(?:\d+ ?(?:inch|in|cm|["”])\s)?spring-?form|tray on the (?:trivet|rack))\b/i;
+  /\b(?:pan|tin|dish|bowl|jars?|(?:custard|pudding|mousse|espresso) cups?|ramekins?|mou?lds?|tins?|pans?|bowls?|dishes|pudding basin|basin|foil parcels?|cake ring|(?:silicone|egg[- ]bites?) (?:tray|mou?ld)|push-?pans?|(?:\d+ ?(?:inch|in|cm|["”])\s)?spring-?form|tray on the (?:trivet|rack))\b/i;
 /** What food is filled into for good: it stays there until it is cooked. */
 const FILLED =
-  /\b(?:basin|ramekins?|(?:cake|loaf|pudding) (?:tin|pan|mou?ld)|spring-?form|push-?pan|mou?lds?|greased|buttered|lined)\b/i;
+  /\b(?:basin|ramekins?|(?:custard|pudding|mousse|espresso) cups?|(?:cake|loaf|pudding) (?:tin|pan|mou?ld)|spring-?form|push-?pan|mou?lds?|greased|buttered|lined)\b/i;
 const ABOVE =
   /\b(?:trivet|rack|steamer|pot[- ]in[- ]pot|PIP|sling|above the water|over the water)\b/i;
 

@@ -64,6 +64,8 @@ const LEFT_ALONE =
   /^(?:and |then )*(?:leave|let)(?: (?:it|them|this))?(?: to (?:stand|sit|rest|soak|steep|infuse|mingle|macerate|settle|cool))?(?: (?:for|about|at least))* \d/i;
 const HANDS_AFTER =
   /\b(?:skim|strain|separate the fat|pour off|pull (?:apart|it|them|the)|shred|carve|mash)\b/i;
+const STIRRED_IN =
+  /^(?:then |and |now )?(?:stir|fold|toss|mix)\b[^.]*\b(?:wilt\w*|fragrant|through|translucent)\b/i;
 const COOKS = /\b(?:cook|whisk|stir|simmer|until|fry|boil|toast|heat)\w*\b/i;
 const FRIES = /\b(?:brown|fry|sear|crisp|soften|sweat|golden|oil|butter)/i;
 
@@ -82,6 +84,9 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   )
     return { kind: 'soak', cost: 0.6 };
   if (isSimmeredOn(p, c)) return { kind: 'simmer', cost: 0.3 };
+  // “Stir in the spinach, 2 minutes till wilted”: in what is hot.
+  if (c.kind === 'brown' && p.hasCycle && !c.saute && !c.isBurner && STIRRED_IN.test(c.sentence))
+    return { kind: 'simmer', cost: 0.3 };
   if (c.kind !== null) return { kind: besidePot(p, c, c.kind), cost: 0.2 };
   const isInOven = p.going?.kind === 'oven' || p.going?.kind === 'crisp';
   if (isInOven && c.again && !c.isBurner && c.at - (p.going?.at ?? 0) <= 1)
