@@ -1,4 +1,5 @@
 /** A raw recipe as a dish: ingredients with their roles, stages with what goes in, and what to ask. */
+import { withBritishPints } from './imperial';
 import { findAmounts } from '../units';
 import { dishSchema, type Dish } from '../dish';
 import { failure, problemsOf, success, type Outcome } from '../reason';
@@ -80,18 +81,21 @@ export function toDish(
   const told = findAmounts(raw.name).some((a) => a.unit !== null)
     ? [raw.name, ...raw.instructions]
     : raw.instructions;
-  const ingredients = jointedAsTold(
-    readIngredients(
-      [
-        ...raw.ingredients,
-        ...foodsInMethod(told, listed, {
-          isTold: raw.isTold === true,
-          written: raw.ingredients,
-        }),
-      ],
-      raw.parts,
+  const ingredients = withBritishPints(
+    jointedAsTold(
+      readIngredients(
+        [
+          ...raw.ingredients,
+          ...foodsInMethod(told, listed, {
+            isTold: raw.isTold === true,
+            written: raw.ingredients,
+          }),
+        ],
+        raw.parts,
+      ),
+      raw.instructions,
     ),
-    raw.instructions,
+    [raw.name, ...raw.ingredients, ...raw.instructions, ...raw.notes].join('\n'),
   ).slice(0, MOST_INGREDIENTS);
   const listedIds = new Set(readIngredients(raw.ingredients).map((i) => i.ingredient.id));
   const inMethod = new Set(

@@ -5,6 +5,7 @@
 import type { Dish, ScaledDish, ScaledIngredient } from '../dish';
 import { findAmounts, formatQuantity, UNITS, type FoundAmount, type System } from '../units';
 import { findDurations } from './durations';
+import { inMillilitres, isOfBritishPints } from './imperial';
 
 /** Words behind an amount, as far as they can name its food. */
 const NAMED_IN = 7;
@@ -69,8 +70,10 @@ function retold(text: string, { ingredients }: ScaledDish, system: System): stri
     const found = foodOf(text, amount, ingredients);
     const { quantity, ingredient } = found ?? {};
     if (!found || !quantity || !ingredient?.amount) continue;
-    const unit = amount.unit ?? 'piece';
-    const count = (amount.amount * quantity.amount) / ingredient.amount;
+    const isBritish = amount.unit === 'pint' && isOfBritishPints(ingredient.preparation);
+    const unit = isBritish ? 'ml' : (amount.unit ?? 'piece');
+    const own = isBritish ? inMillilitres(amount.amount) : amount.amount;
+    const count = (own * quantity.amount) / ingredient.amount;
     if (Math.abs(count - amount.amount) < 1e-6) continue;
     const isThings = UNITS[unit].kind === 'count';
     // “Halve an onion” goes on being said of each.
