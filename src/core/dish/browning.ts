@@ -54,7 +54,6 @@ export function browningMinutes(
   const text = stage.sentence ?? stage.text;
   // Minutes of one frying are not halved by a wider pot; those of batches are, unless the text counts them.
   const isTold = TOLD_BATCHES.test(text) && scaled.servings >= written.servings;
-  const share =
-    IN_BATCHES.test(text) && !isTold ? batches / usual : Math.max(1, batches / usual);
+  const share = IN_BATCHES.test(text) && !isTold ? batches / usual : Math.max(1, batches / usual);
   return { minutes: Math.max(1, Math.round(stage.minutes * share)), batches };
 }

@@ -267,3 +267,20 @@ describe('one and many', () => {
     },
   );
 });
+
+describe('words that are shared with another food (common practice)', () => {
+  it.each([
+    ['drumstick pods', 'plant'],
+    ['chicken drumsticks', 'poultry'],
+    ['skate wing', 'fish'],
+    ['chicken wings', 'poultry'],
+    ['wonton wrappers', 'plant'],
+    ['wontons', 'casserole'],
+    ['spelt berries', 'plant'],
+  ])('%s: %s', (name, safety) => expect(kindOf(name)?.class).toBe(safety));
+
+  it('spelt berries are a grain with gluten, and drumstick pods hold no poultry', () => {
+    expect(findFood('spelt berries')).toMatchObject({ group: 'grain', allergens: ['gluten'] });
+    expect(findFood('drumstick pods')).toMatchObject({ group: 'vegetable' });
+  });
+});

@@ -15,7 +15,7 @@ const words = (list: string): RegExp =>
 export const POULTRY_WORDS = words(`
   poultry, chicken, hen, cockerel, rooster, capon, poussin, poulet, broiler, turkey, duck, duckling, goose, geese,
   quail, pheasant, partridge, grouse, guinea ?fowl, fowl, squab, pigeon, dove, woodcock, snipe, mallard, teal,
-  ostrich, emu, bird, drumstick, drumette, leg quarter, thigh, wing, tenders, coq au vin, gizzard, turducken, foie gras
+  ostrich, emu, bird, drumstick, drumette, leg quarter, thigh, (?<!\\b(?:skate|ray) )wing, tenders, coq au vin, gizzard, turducken, foie gras
 `);
 
 export const GAME_WORDS = words(`
@@ -116,8 +116,8 @@ export const CASSEROLE_WORDS = words(`
   cassoulet, paella, biryani, pilaf, pilau, jambalaya, etouffee, gumbo, curry, curries, korma, masala, vindaloo, rogan josh,
   stew, chili con carne, goulash, ragout, ragu, bolognese, tagine, tajine, stroganoff, fricassee, bourguignon, carbonnade,
   risotto, soup, chowder, bisque, broth bowl, ramen, pho, laksa, borscht, minestrone, pozole, menudo, hash, stir[- ]?fry,
-  stir[- ]?fries, fried rice, mac and cheese, macaroni and cheese, macaroni cheese, dumpling, ravioli, tortellini,
-  agnolotti, pierogi, pelmeni, gyoza, wonton, potsticker, dim sum, spring roll, egg roll, pizza, calzone, sandwich,
+  stir[- ]?fries, fried rice, mac and cheese, macaroni and cheese, macaroni cheese, dumpling(?! (?:wrapper|skin)), ravioli, tortellini,
+  agnolotti, pierogi, pelmeni, gyoza(?! (?:wrapper|skin)), wonton(?! (?:wrapper|skin)), potsticker, dim sum, spring roll(?! (?:wrapper|skin)), egg roll(?! (?:wrapper|skin)), pizza, calzone, sandwich,
   ready meal, tv dinner, cabbage roll, dolma, sarma, golabki, stuffing, dressing for a bird, gravy, meat sauce, ratatouille,
   kedgeree, congee, haleem, nihari, adobo, rendang, feijoada, pot pie, shepherd.s pie, cottage pie, bubble and squeak,
   noodle dish, stewed, thermidor, hotdish, timbale, terrine, baeckeoffe, bak kut teh, barbacoa, bibimbap, bigos, birria,

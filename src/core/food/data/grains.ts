@@ -17,13 +17,13 @@ wild-rice        | wild rice | solid | 7.8 14.7 1.1 68.7 6.2 1.5 | 0.68 | piece=
 bulgur           | bulgur, bulgur wheat, coarse bulgur | solid | 9 12.3 1.3 63.4 12.5 1.5 | 0.72 | piece=2 half growth=2.8 takes=1.5 allergens=gluten soft=6 pack=500 | SR
 barley           | barley, pearl barley, pearled barley | solid | 10.1 9.9 1.2 62.1 15.6 1.1 | 0.85 | piece=4 half growth=3.3 takes=2.4 allergens=gluten soft=26 pack=500 | SR
 wheat-berries    | wheat berries, wheat grain, kamut | solid | 11 14.6 2.4 59.5 10.7 1.8 | 0.77 | piece=4 half growth=2.5 takes=1.3 cover=1.2 allergens=gluten soft=34 | SR
-farro            | farro, spelt, emmer, einkorn | solid | 10 14.6 2.4 60.5 10.7 1.8 | 0.77 | piece=4 half growth=2.4 takes=1.3 cover=1 allergens=gluten soft=18 | SR
+farro            | farro, spelt, emmer, einkorn, spelt berries, spelt grain, pearled spelt | solid | 10 14.6 2.4 60.5 10.7 1.8 | 0.77 | piece=4 half growth=2.4 takes=1.3 cover=1 allergens=gluten soft=18 | SR
 freekeh          | freekeh | solid | 10.5 14 2.5 59 12 1.9 | 0.75 | piece=3 half growth=2.6 takes=1.5 allergens=gluten soft=14 | CP
 semolina         | semolina, rava, sooji, suji | solid | 12.7 12.7 1.1 68.9 3.9 0.8 | 0.71 | piece=1 half growth=3 takes=3 allergens=gluten soft=1 pack=500 | SR
 couscous         | couscous | solid | 8.6 12.8 0.6 72.4 5 0.6 | 0.73 | piece=1 half growth=2.6 takes=1.4 finicky allergens=gluten soft=1 pack=500 | SR
 polenta          | polenta, cornmeal, corn grits | solid | 10.3 8.1 3.6 69.6 7.3 1.1 | 0.66 | piece=1 half growth=3.5 takes=3.5 soft=12 pack=500 | SR
 millet           | millet | solid | 8.7 11 4.2 64.4 8.5 3.3 | 0.84 | piece=2 half growth=3 takes=1.8 soft=12 pack=500 | SR
-buckwheat        | buckwheat, kasha | solid | 9.8 13.3 3.4 61.5 10 2.1 | 0.72 | piece=3 half growth=2.8 takes=1.6 soft=7.5 | SR
+buckwheat        | buckwheat, kasha, buckwheat groats, buckwheat kernels | solid | 9.8 13.3 3.4 61.5 10 2.1 | 0.72 | piece=3 half growth=2.8 takes=1.6 soft=7.5 | SR
 quinoa           | quinoa | solid | 13.3 14.1 6.1 57.2 7 2.4 | 0.72 | piece=2 half growth=3 takes=1.4 soft=5 pack=500 | SR
 oats             | oats, rolled oats | solid | 10.8 13.2 6.5 57.6 10.1 1.8 | 0.38 | piece=2 half growth=2.2 takes=3 allergens=gluten soft=6.5 pack=500 | SR
 steel-oats       | steel cut oats, steel-cut oats, pinhead oats, pinhead oatmeal | solid | 8.2 16.9 6.9 55.7 10.6 1.7 | 0.68 | piece=2 half growth=2.8 takes=3 allergens=gluten soft=11 | SR
@@ -87,6 +87,7 @@ crackers         | crackers, rusks | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 alle
 biscuit-crumbs   | biscuit crumbs, graham crackers, digestive biscuits, digestives, cookie crumbs, oyster crackers, saltines | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
 pretzels         | pretzels | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
 cornbread        | cornbread, cornbread mix | solid | 6 9 9 68 4 2.8 | 0.4 | piece=5 allergens=gluten+milk+egg varies | SR
+wrappers         | wonton wrappers, dumpling wrappers, gyoza wrappers, egg roll wrappers, spring roll wrappers, wonton skins | solid | 28.7 9.8 1.5 56.1 1.8 2.2 | 0.6 | each=8 piece=1 keep=dairy allergens=gluten+egg varies | SR
 pastry           | pastry, puff pastry, shortcrust pastry, pie crust, filo pastry, phyllo, crescent rolls, refrigerated biscuits | solid | 28 6.5 22 41 1.5 1.2 | 0.9 | piece=4 keep=dairy allergens=gluten+milk varies | SR
 ladyfingers      | ladyfingers, sponge fingers, amaretti, gingersnaps | solid | 18 8 10 60 1.5 1.3 | 0.3 | each=11 piece=15 allergens=gluten+egg+milk+nuts varies | SR
 sorghum | jowar, sorghum grain, jowar flour | solid | 9 10 1.7 67.7 10.2 1.4 | 0.78 | piece=3 half growth=2.5 takes=1.5 soft=28 | IF

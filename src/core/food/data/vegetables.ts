@@ -46,6 +46,7 @@ cauliflower         | cauliflower, cauliflower florets, gobi | solid | 92.1 1.9 
 broccoli            | broccoli, broccoli florets | solid | 89.3 2.8 0.4 4 2.6 0.9 | 0.38 | each=400 piece=25 crisp=0.3 soft=1 through=0.4 most=20 | SR
 brussels            | brussels sprouts, sprouts | solid | 86 3.4 0.3 5.2 3.8 1.4 | 0.37 | each=19 piece=28 crisp=0.3 soft=1 through=0.8 most=25 pack=500 | SR
 green-beans         | green beans, french beans, runner beans | solid | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.43 | each=6 piece=8 crisp=0.8 soft=2.5 pack=250 | SR
+moringa-pods        | drumstick pods, drumstick vegetable, moringa pods, moringa drumsticks | solid | 88.2 2.1 0.2 5.3 3.2 1 | 0.5 | each=60 piece=15 soft=3 | SR
 okra                | okra | solid | 89.6 1.9 0.2 4.3 3.2 0.9 | 0.42 | each=12 piece=15 | SR
 peas                | peas, green peas, matar | solid | 78.9 5.4 0.4 8.7 5.7 0.9 | 0.61 | piece=8 crisp=0.1 soft=0.5 pack=750 | SR
 sweetcorn           | sweetcorn, corn, corn kernels | solid | 76.1 3.3 1.4 16.7 2 0.6 | 0.65 | piece=8 most=15 | SR

@@ -202,7 +202,8 @@
   {#each stage.checks ?? [] as check, i (i)}
     <p class="mt-1.5 text-[15px]">
       <b>Check:</b>
-      {check.text}{#if !/\d/.test(check.text)}{' '}<span class="text-muted"
+      {check.text}
+      {#if !/\d/.test(check.text)}<span class="text-muted"
           >(if not, {formatMinutes(check.minutes)} more)</span
         >{/if}
     </p>
