@@ -16,8 +16,7 @@ const AMERICAN =
   /\b(?:US pints?|cups?|heavy cream|half[- ]and[- ]half|all[- ]purpose|cilantro|scallions?|sticks? (?:of )?butter|quarts?|qts?|stove ?top|broil\w*|zucchini|eggplant|kosher salt)\b|\d ?°? ?F\b/i;
 
 /** Whether the pints of a text are British: it has the words of such a kitchen, and none of an American one. */
-const hasBritishPints = (text: string): boolean =>
-  BRITISH.test(text) && !AMERICAN.test(text);
+const hasBritishPints = (text: string): boolean => BRITISH.test(text) && !AMERICAN.test(text);
 
 /** “2 pints”, said so that both are seen. */
 const WRITTEN = /\bBritish pints?\b/;
