@@ -382,6 +382,14 @@ describe('texts of the usual kind', () => {
     );
     expect(dish.stages.map((s) => s.kind)).not.toContain('simmer');
     expect([dish.notes, ...dish.unread].join(' ')).toMatch(/reheat for 15 minutes/);
+    // What is left until then is work.
+    const soaked =
+      'Cover the great northern beans with water and leave until the next day. High 9 min.';
+    expect(
+      imported(LIST, soaked)
+        .dish.stages.map((s) => s.sentence)
+        .join(' '),
+    ).toMatch(/next day/);
   });
 
   it('fat that is scraped off the meat loosens nothing from the pot', () =>

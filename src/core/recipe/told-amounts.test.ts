@@ -35,6 +35,7 @@ describe('amounts that a step names', () => {
     ['how it is cut', '300 ml stock\n2 carrots', 'Cut the carrots into 3 cm pieces.'],
     ['things that are no food', '300 ml stock\n2 carrots', 'Take 2 forks.'],
     ['some of what is counted', '300 ml stock\n6 carrots', 'Add 2 carrots.'],
+    ['what is done so much at a time', '2 kg veal', 'Add 500 g of the veal at a time.'],
     ['a range', '300 ml stock', 'Add 100 to 150 ml stock.'],
     ['what is said of each', '300 ml stock\n1 onion', 'Halve an onion.'],
   ])('%s stays as it is', (_, list, sentence) =>

@@ -58,6 +58,10 @@ function inNumber(clause: string, head: string, isMany: boolean): string {
   });
 }
 
+/** “500 g of the beef at a time”, “a spoonful of sauce on each”: as much as it was, only more often. */
+const OF_ONE =
+  /\b(?:at a time|at once|per (?:batch|go|person|head|serving|portion|bowl|jar|pound|kilo)|a (?:batch|go)|each|apiece|every)\b/i;
+
 /** A sentence with the amounts of its foods for these servings. */
 function retold(text: string, { ingredients }: ScaledDish, system: System): string {
   const times = findDurations(text);
@@ -80,6 +84,7 @@ function retold(text: string, { ingredients }: ScaledDish, system: System): stri
     if (isThings && /^(?:an?|the)\b/i.test(text.slice(amount.start))) continue;
     const behind = text.slice(amount.end);
     const clause = /^[^,.;:()]*/.exec(behind)?.[0] ?? '';
+    if (OF_ONE.test(clause)) continue;
     const said = formatQuantity({ amount: count, unit }, system);
     const isOf = /\bof\s*$/i.test(text.slice(amount.start, amount.end)) ? ' of' : '';
     const gap = /^\s/.test(behind) || /\s$/.test(said) ? '' : ' ';
