@@ -24,6 +24,19 @@ describe('amounts that a step names', () => {
     expect(told(`${line}\n1 kg beef`, four, 6)).toContain(six),
   );
 
+  it('of several amounts in a sentence each is its own, and one told twice is told once', () => {
+    expect(
+      told(
+        '1 stick cinnamon\n1 l stock\n1 kg beef',
+        'Add 1 stick of cinnamon and 1 litre of stock.',
+        8,
+      ),
+    ).toContain('Add 1½ sticks of cinnamon and 2 l of stock.');
+    expect(told('6 cups water\n1 kg lentils', 'Add 6 cups (1.4 l) water.', 8)).toMatch(
+      /Add 2\.8\d? l water\./,
+    );
+  });
+
   it('one becomes many, and many one, in their words', () => {
     expect(told('1 onion\n1 kg beef', 'Add 1 onion.', 8)).toContain('Add 2 onions.');
     expect(told('2 onions\n1 kg beef', 'Add 2 onions.', 2)).toContain('Add 1 onion.');

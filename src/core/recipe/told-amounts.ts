@@ -20,13 +20,13 @@ function nounAt(words: readonly string[], head: string): number {
   return head.length < 3 ? -1 : words.findIndex((word) => stem(word) === head);
 }
 
-/** The listed food that an amount in a sentence is of; null where it is of none, or nobody knows. */
+/** The listed food that an amount is of, by the words behind it; null where it is of none, or nobody knows. */
 function foodOf(
-  text: string,
+  behind: string,
   amount: FoundAmount,
   ingredients: readonly ScaledIngredient[],
 ): ScaledIngredient | null {
-  const [clause = ''] = text.slice(amount.end).split(/[,.;:()+&]|\band\b/i);
+  const [clause = ''] = behind.split(/[,.;:()+&]|\band\b/i);
   const words = wordsOf(clause).slice(0, NAMED_IN);
   const unit = amount.unit ?? 'piece';
   const fits = ingredients.filter(
@@ -48,8 +48,13 @@ function foodOf(
   return (all.length > 0 ? all : fits).toSorted((a, b) => named(b) - named(a))[0] ?? null;
 }
 
-/** “2 onion” is “2 onions”, “1 eggs” is “1 egg”. */
-function inNumber(clause: string, head: string, isMany: boolean): string {
+/** “6 cups (1.4 l)”: the same once more. */
+const ONCE_MORE = /^\s*\((?:about |ca\.? |~ ?)?[\d½¼¾⅓⅔][\d.,/½¼¾⅓⅔ ]*\s?\p{L}+\.?\)/iu;
+
+/** “2 onion” is “2 onions”, “1 eggs” is “1 egg”, “2 stick of cinnamon” are two sticks. */
+function inNumber(clause: string, food: string, isMany: boolean): string {
+  const counted = /^\s*(\p{L}+) of\b/iu.exec(clause)?.[1];
+  const head = counted === undefined ? food : stem(counted);
   return clause.replace(/\p{L}+/gu, (word) => {
     if (stem(word) !== head) return word;
     if (!isMany) return word.replace(/(?<=o|sh|ch|x|ss)es$|(?<!s)s$/i, '');
@@ -70,8 +75,11 @@ function retold(text: string, { ingredients }: ScaledDish, system: System): stri
   for (const amount of findAmounts(text)) {
     const isTime = times.some((t) => amount.start < t.end && amount.end > t.start);
     // A range and a pack’s size are more than one number.
-    if (isTime || amount.amountTo !== null || amount.packSize !== null) continue;
-    const found = foodOf(text, amount, ingredients);
+    if (isTime || amount.start < from || amount.amountTo !== null || amount.packSize !== null)
+      continue;
+    const aside = ONCE_MORE.exec(text.slice(amount.end))?.[0] ?? '';
+    const end = amount.end + aside.length;
+    const found = foodOf(text.slice(end), amount, ingredients);
     const { quantity, ingredient } = found ?? {};
     if (!found || !quantity || !ingredient?.amount) continue;
     const isBritish = amount.unit === 'pint' && isOfBritishPints(ingredient.preparation);
@@ -82,14 +90,14 @@ function retold(text: string, { ingredients }: ScaledDish, system: System): stri
     const isThings = UNITS[unit].kind === 'count';
     // “Halve an onion” goes on being said of each.
     if (isThings && /^(?:an?|the)\b/i.test(text.slice(amount.start))) continue;
-    const behind = text.slice(amount.end);
-    const clause = /^[^,.;:()]*/.exec(behind)?.[0] ?? '';
+    const behind = text.slice(end);
+    const clause = /^(?:(?!\band\b)[^,.;:()])*/i.exec(behind)?.[0] ?? '';
     if (OF_ONE.test(clause)) continue;
     const said = formatQuantity({ amount: count, unit }, system);
     const isOf = /\bof\s*$/i.test(text.slice(amount.start, amount.end)) ? ' of' : '';
     const gap = /^\s/.test(behind) || /\s$/.test(said) ? '' : ' ';
     told += `${text.slice(from, amount.start)}${said}${isOf}${gap}`;
-    from = amount.end;
+    from = end;
     if (unit === 'piece') {
       told += inNumber(clause, headOf(found), count > 1);
       from += clause.length;
