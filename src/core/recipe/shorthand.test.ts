@@ -216,6 +216,15 @@ describe('what goes in where', () => {
     expect(dish.ingredients.map((i) => i.food)).toContain('salt');
   });
 
+  it('of a dressing told among the work only what is not listed is new, and what is done with it stays', () => {
+    const { dish } = importedText(
+      'Leek salad\nfor 4\n\n6 leeks\n1 lemon\n4 tbsp olive oil\n250 ml water\n\nLeeks on the rack over the water. Low pressure 4 min, quick release.\nDressing: 4 tbsp oil and the juice of 1 lemon. Toss while warm.',
+    );
+    expect(dish.ingredients).toHaveLength(4);
+    expect(dish.stages.find((s) => s.kind === 'pressure')?.uses).not.toContain('lemon');
+    expect(dish.stages.map((s) => s.sentence).join(' ')).toMatch(/Toss while warm/);
+  });
+
   it('what is pulled apart on a board keeps the hands busy before the sauce goes on', () =>
     expect(
       kindsOf(

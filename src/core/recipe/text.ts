@@ -1,7 +1,7 @@
 /** Plain text: each line is what the whole text makes of it. */
 import { findFood, mentionedFood } from '../food';
 import { leadIn } from './ahead';
-import { isAmongSteps, isNamedBefore } from './lines/among-steps';
+import { isAmongSteps, isNamedBefore, madeAmongSteps } from './lines/among-steps';
 import { featuresOf, WORK_FIRST, type Features } from './lines/features';
 import { linesOf } from './lines/split';
 import { dayBefore, isDayHeading } from './lines/headings';
@@ -206,6 +206,12 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
         )
       : [own];
   recipe.pieces?.push({ start, end, as: SHOWN_AS[label], made: list });
+  const made = SHOWN_AS[label] === 'ingredient' ? madeAmongSteps(recipe, f) : null;
+  if (made) {
+    recipe.ingredients.push(...made);
+    recipe.instructions.push(own);
+    return;
+  }
   const [vessel] =
     ((SHOWN_AS[label] === 'ingredient' || label === 'section') && VESSEL_SIZE.exec(own)) || [];
   if (vessel !== undefined) recipe.tools = [...(recipe.tools ?? []), vessel];

@@ -1,7 +1,10 @@
 /** Lists told in the middle of the work, and things that are named in them a second time. */
+import { mentionedFood } from '../../food';
 import { parseLine } from '../line';
+import { toSentences } from '../sentences';
 import type { RawRecipe } from '../types';
 import type { Features } from './features';
+import { splitSpokenList } from './list';
 
 /** “In the pressure cooker: the tongue, a carrot, …”: a list, and what is done with it. */
 const FILLS_POT =
@@ -11,13 +14,24 @@ const FILLS_POT =
 const MADE_APART =
   /^(?:the |for the )?(?:dressing|vinaigrette|salsa|dip|relish|drizzle|gremolata|slaw|topping|glaze)\s*[=:]\s/i;
 
+/** A dressing and the like told among the work: what of it is not listed yet. */
+export function madeAmongSteps(
+  { ingredients, instructions }: RawRecipe,
+  { line }: Features,
+): string[] | null {
+  if (!MADE_APART.test(line.text) || instructions.length === 0) return null;
+  const idOf = (told: string): string | undefined => mentionedFood(parseLine(told).food)?.id;
+  const listed = new Set(ingredients.map(idOf));
+  const [told = ''] = toSentences([line.text]);
+  return splitSpokenList(told).filter((one) => !listed.has(idOf(one)));
+}
+
 /** “Let it bubble. 1 cup broth, thyme, 2 bay. Ribs back in”: told in the middle of the work, it goes in there. */
 export const isAmongSteps = (
   { instructions }: RawRecipe,
   { line, stop, listLead }: Features,
 ): boolean =>
   FILLS_POT.test(line.text) ||
-  (MADE_APART.test(line.text) && line.isSentence && instructions.length > 0) ||
   (line.isSentence &&
     stop &&
     !listLead &&
