@@ -8,7 +8,7 @@ const isShort = process.argv.includes('--short');
 const READERS = isShort ? 40 : 200;
 const WRITERS = isShort ? 6 : 20;
 const LENGTH_MS = isShort ? 6000 : 60_000;
-const PAGES = ['/meals', '/dishes', '/freezer', '/lists', '/household.json', '/cook'];
+const PAGES = ['/meals', '/dishes', '/freezer', '/lists', '/log', '/cook'];
 
 const server = new CheckServer(4796);
 server.seed();

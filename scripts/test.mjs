@@ -111,6 +111,7 @@ demoFile();
 await sideBySide([
   ['killed in the middle of writes', 'node', 'scripts/fault-check.mjs', '--short'],
   ['readers and writers at once', 'node', 'scripts/load-check.mjs', '--short'],
+  ['a household that has grown', 'node', 'scripts/size-check.mjs', '--short'],
 ]);
 
 say('browser and accessibility tests');

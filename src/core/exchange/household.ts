@@ -8,10 +8,10 @@ import { mealSchema } from '../meal';
 import { compiledSchema, savedPlanSchema } from '../plan';
 import { eveningSchema, runEventSchema } from '../run';
 import { storeItemSchema } from '../storage';
-import { failure, success, type Outcome, type Fault, says } from '../reason';
+import { says } from '../reason';
 import { photoRecordSchema } from './photo';
 
-const VERSION = 3;
+export const VERSION = 3;
 export const HOUSEHOLD_FORMAT = `olive-clock/household@${VERSION}` as const;
 
 const moment = z.int('a moment is a whole number of ms since 1970');
@@ -58,25 +58,41 @@ const planRecordSchema = z.object({
   plan: savedPlanSchema.extend({ compiled: compiledSchema }),
 });
 
-const fileSchema = z.object({
+/** What the lists of a file are of. */
+export const MEMBERS = {
+  dishes: dishSchema,
+  meals: mealSchema,
+  plans: planRecordSchema,
+  larder: larderItemSchema,
+  prices: priceSchema,
+  stores: storeItemSchema,
+  moves: moveRecordSchema,
+  evenings: eveningRecordSchema,
+  verdicts: verdictRecordSchema,
+  versions: versionRecordSchema,
+  photos: photoRecordSchema,
+} as const;
+export type ListKey = keyof typeof MEMBERS;
+
+export const fileSchema = z.object({
   format: z.literal(HOUSEHOLD_FORMAT),
   kitchen: kitchenSchema,
-  dishes: z.array(dishSchema),
-  meals: z.array(mealSchema),
+  dishes: z.array(MEMBERS.dishes),
+  meals: z.array(MEMBERS.meals),
   /** Plans of meals; one that is missing is made when it is looked at. */
-  plans: z.array(planRecordSchema).default([]),
+  plans: z.array(MEMBERS.plans).default([]),
   /** What is in the house, and what foods cost; older files have neither. */
-  larder: z.array(larderItemSchema).default([]),
-  prices: z.array(priceSchema).default([]),
+  larder: z.array(MEMBERS.larder).default([]),
+  prices: z.array(MEMBERS.prices).default([]),
   /** Freezer and fridge, with what is used up: its code is never given again. */
-  stores: z.array(storeItemSchema).default([]),
+  stores: z.array(MEMBERS.stores).default([]),
   /** Not there: each thing was put in on the day it was packed. */
-  moves: z.array(moveRecordSchema).optional(),
+  moves: z.array(MEMBERS.moves).optional(),
   /** What follows leaves what is here alone where a file has none of it. */
-  evenings: z.array(eveningRecordSchema).optional(),
-  verdicts: z.array(verdictRecordSchema).optional(),
-  versions: z.array(versionRecordSchema).optional(),
-  photos: z.array(photoRecordSchema).optional(),
+  evenings: z.array(MEMBERS.evenings).optional(),
+  verdicts: z.array(MEMBERS.verdicts).optional(),
+  versions: z.array(MEMBERS.versions).optional(),
+  photos: z.array(MEMBERS.photos).optional(),
   /** Learned figures that were set back: only evenings after the moment count for them. */
   setBack: z.record(z.string().max(200), z.number()).optional(),
 });
@@ -97,65 +113,20 @@ const NAMES: readonly (readonly [keyof Household, (file: Household) => string[]]
   ['photos', (f) => (f.photos ?? []).map((p) => p.of)],
 ];
 
-export const householdSchema = fileSchema.superRefine((file, context) => {
-  for (const [list, namesOf] of NAMES) {
+/** What is in a list twice, where everything has a name of its own. */
+export function twiceIn(file: Household): { list: string; name: string }[] {
+  return NAMES.flatMap(([list, namesOf]) => {
     const seen = new Set<string>();
-    for (const name of namesOf(file)) {
-      if (seen.has(name))
-        context.addIssue({
-          code: 'custom',
-          path: [list],
-          message: says(`“${name}” is there twice`, 'leave one out'),
-        });
+    return namesOf(file).flatMap((name) => {
+      const isTwice = seen.has(name);
       seen.add(name);
-    }
-  }
+      return isTwice ? [{ list, name }] : [];
+    });
+  });
+}
+export const sayTwice = (name: string): string => says(`“${name}” is there twice`, 'leave one out');
+
+export const householdSchema = fileSchema.superRefine((file, context) => {
+  for (const { list, name } of twiceIn(file))
+    context.addIssue({ code: 'custom', path: [list], message: sayTwice(name) });
 });
-
-/** From each version to the next, of the document as it was read. */
-const MIGRATIONS: Readonly<Record<number, (file: object) => object>> = {
-  // Version 1 had no plans, moves, versions, photos and figures set back; all of them may be missing.
-  1: (file) => ({ ...file, format: 'olive-clock/household@2' }),
-  // Version 2 had meals and items of their first version, which bring themselves to today's shape.
-  2: (file) => ({ ...file, format: 'olive-clock/household@3' }),
-};
-
-function refused(problem: Omit<Fault, 'remedy'>, remedy: string): Outcome<never> {
-  return failure({ ...problem, remedy });
-}
-
-const ANOTHER = 'choose a household file that Olive Clock has written';
-
-/** Reads a household file's text. Older versions are brought to this one; a later one is refused in words. */
-export function parseHousehold(text: string): Outcome<Household> {
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch (error) {
-    const why = (error instanceof Error ? error.message : String(error)).replace(/\s+/g, ' ');
-    return refused({ field: 'file', message: `not readable as JSON (${why})` }, ANOTHER);
-  }
-  const format = z.looseObject({ format: z.string() }).safeParse(data);
-  const version = Number(
-    /^olive-clock\/household@([1-9]\d*)$/.exec(format.success ? format.data.format : '')?.[1],
-  );
-  if (!format.success || Number.isNaN(version)) {
-    const message = `this is not a household file; its format should be ${HOUSEHOLD_FORMAT}`;
-    return refused({ field: 'format', message }, ANOTHER);
-  }
-  if (version > VERSION) {
-    const message = `this file is of version ${version}, written by a later Olive Clock; this one reads versions up to ${VERSION}`;
-    return refused({ field: 'format', message }, 'update Olive Clock, then open the file again');
-  }
-  let file: object = format.data;
-  for (let from = version; from < VERSION; from++) file = MIGRATIONS[from]?.(file) ?? file;
-  const parsed = householdSchema.safeParse(file);
-  if (parsed.success) return success(parsed.data);
-  return failure(
-    ...parsed.error.issues.map((issue) => ({
-      field: issue.path.map(String).join('.') || 'file',
-      message: issue.message,
-      remedy: 'correct it in the file, or export the household again',
-    })),
-  );
-}

@@ -44,6 +44,8 @@ export interface Belief {
 const FREEDOM = 7;
 /** An evening counts so much less for each that came after it. */
 const FORGETTING = 0.985;
+/** One before as many evenings as that counts for less than 1 in 400: it is left out. */
+export const MOST_EVENINGS = 400;
 /** The usual noise is believed as firmly as so many cycles. */
 const NOISE_FIRMNESS = 8;
 const ROUNDS = 20;

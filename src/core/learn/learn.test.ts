@@ -45,6 +45,16 @@ describe('figures from evenings', () => {
     expect(after([1, 1, 2, 2])).toBeGreaterThan(after([1, 2]) + 0.005);
   });
 
+  it('of evenings of years only the latest 400 count, and what they say is hardly another', () => {
+    const years = Array.from({ length: 401 }, (_, i) => seen(0.2 + 0.01 * (i % 3), i));
+    const [now] = learn(years, one);
+    expect(now?.evidence).toHaveLength(400);
+    expect(now).toEqual(learn(years.slice(1), one)[0]);
+    // The one that no longer counts could have said what it liked.
+    const [other] = learn([seen(0.6, 0), ...years.slice(1)], one);
+    expect(other?.now).toBe(now?.now);
+  });
+
   it('an outlier hardly moves it, and says so by its weight', () => {
     const good = Array.from({ length: 6 }, (_, i) => seen(0.1 + 0.01 * (i % 3), i));
     const without = learn(good, one)[0];

@@ -5,7 +5,7 @@
 import { LOSS_SPREAD, POWER_SPREAD, THICK_PRIOR, type Spread } from '../cooker';
 import { PACE_SPREAD, STAGE_SPREAD } from '../kitchen';
 import { estimateNow } from './change';
-import type { Row, Terms } from './estimate';
+import { MOST_EVENINGS, type Row, type Terms } from './estimate';
 import { limitFrom } from './limit';
 import type { Evidence, Figure, FigureKind, Observation } from './types';
 
@@ -37,7 +37,9 @@ export function learn(
   const byFigure = new Map<string, Observation[]>();
   for (const o of observations) {
     if (o.at < (since[o.figure] ?? -Infinity)) continue;
-    byFigure.set(o.figure, [...(byFigure.get(o.figure) ?? []), o]);
+    const own = byFigure.get(o.figure);
+    if (own) own.push(o);
+    else byFigure.set(o.figure, [o]);
   }
   return [...byFigure]
     .flatMap(([id, all]) => {
@@ -50,9 +52,22 @@ export function learn(
         return [limitFrom(id, first, seen, prior(id))];
       // A kind that a later version has learned says nothing to this one.
       const spread = first.kind in SPREAD ? SPREAD[first.kind] : null;
-      return spread ? [figureFrom(id, seen, prior(id), spread, steady[id])] : [];
+      return spread ? [figureFrom(id, lately(seen), prior(id), spread, steady[id])] : [];
     })
     .sort((a, b) => (a.id < b.id ? -1 : 1));
+}
+
+/** Those of the latest evenings, as many as still count. @param seen in order of time */
+function lately(seen: readonly Observation[]): readonly Observation[] {
+  const evenings = new Set<string>();
+  let from = seen.length;
+  while (from > 0) {
+    const { evening } = seen[from - 1] as Observation;
+    if (!evenings.has(evening) && evenings.size >= MOST_EVENINGS) break;
+    evenings.add(evening);
+    from--;
+  }
+  return seen.slice(from);
 }
 
 /** The terms of each kind, the figure's own first. */

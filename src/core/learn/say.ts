@@ -19,11 +19,14 @@ export function sayFigure({ kind, before, now }: Pick<Figure, 'kind' | 'before' 
 }
 
 /** How sure that is and where it comes from. @example '± 3 %, from 8 times' */
-export function sayEvidence({ kind, sd, thick, evidence }: Figure): string {
-  if (kind === 'hold' || kind === 'wait') return `from ${evidence.length} times`;
+export function sayEvidence(
+  { kind, sd, thick, evidence }: Figure,
+  times = evidence.length,
+): string {
+  if (kind === 'hold' || kind === 'wait') return `from ${times} times`;
   const more = thick?.more ?? 0;
   const isTold = Math.abs(more) > 0.05;
-  return `± ${percent(sd)}, from ${evidence.length} times${
+  return `± ${percent(sd)}, from ${times} times${
     isTold
       ? `; with thick food ${percent(Math.expm1(more))} ${more > 0 ? 'slower' : 'quicker'}`
       : ''

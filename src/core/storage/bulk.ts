@@ -5,7 +5,6 @@ import {
   dishKey,
   dishSchema,
   mainIngredient,
-  scaleDish,
   type Dish,
   type DishRef,
   type Ingredient,
@@ -15,6 +14,7 @@ import {
 import { cookingYield, findFood, foodById, productKey, type Food } from '../food';
 import { failure, success, type Outcome } from '../reason';
 import { toFraction } from '../units';
+import { asWritten } from './as-written';
 import type { Contents } from './contents';
 import type { StoreItem } from './item';
 import type { Stock } from './stock';
@@ -34,7 +34,7 @@ const SAVED = new Set<Stage['kind']>(['prep', 'soak', 'brown', 'pressure', 'simm
  */
 export function bulkFrom(dish: Dish): Extract<Contents, { kind: 'bulk' }> | null {
   if (!dish.bulk) return null;
-  const main = mainIngredient(scaleDish(dish, dish.servings));
+  const main = mainIngredient(asWritten(dish));
   if (!main?.food || !main.grams) return null;
   return {
     kind: 'bulk',
@@ -88,7 +88,7 @@ export function isStoodFor(
  * @returns g cooked; null where it takes none
  */
 export function cookedGramsFor(dish: Dish, bulkFood: string): number | null {
-  return askedIn(scaleDish(dish, dish.servings).ingredients, bulkFood)?.cookedGrams ?? null;
+  return askedIn(asWritten(dish).ingredients, bulkFood)?.cookedGrams ?? null;
 }
 
 /** The first ingredient that asks for that food: raw, out of a can, or cooked. */
@@ -129,7 +129,7 @@ export function withBulk(dish: Dish, item: StoreItem | Stock): Outcome<Dish> {
   const { contents } = item;
   if (contents.kind === 'pack') return withPack(dish, item, contents);
   const bulk = contents.kind === 'bulk' ? contents : null;
-  const scaled = scaleDish(dish, dish.servings);
+  const scaled = asWritten(dish);
   const asked = bulk && bulk.rawGrams > 0 ? askedIn(scaled.ingredients, bulk.food) : null;
   if (!bulk || !asked)
     return failure(
@@ -196,7 +196,7 @@ function withPack(
   pack: Extract<Contents, { kind: 'pack' }>,
 ): Outcome<Dish> {
   const food = findFood(pack.food);
-  const scaled = scaleDish(dish, dish.servings);
+  const scaled = asWritten(dish);
   const takes = food && scaled.ingredients.find((i) => i.food?.id === food.id);
   if (!takes?.grams || !pack.isRaw)
     return failure(

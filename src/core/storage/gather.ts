@@ -13,9 +13,36 @@ export function isEdible(item: StoreItem, day: string): boolean {
   return item.packedOn <= day && !isIngredient(item.contents) && item.lunch === undefined;
 }
 
-const isSameDish = (a: StoreItem, b: StoreItem): boolean =>
-  a.contents.kind === b.contents.kind &&
-  (dishIdOf(a.contents) ?? a.name) === (dishIdOf(b.contents) ?? b.name);
+/** What bags are of: the same dish, in the same state. */
+const kindOf = ({ contents, name }: StoreItem): string =>
+  `${contents.kind} ${dishIdOf(contents) ?? name}`;
+
+/** Bags that can be eaten on a day, and what is left of each. */
+export interface Larder {
+  left: ReadonlyMap<string, number>;
+  /** Due first, by what they are of. */
+  byKind: ReadonlyMap<string, readonly StoreItem[]>;
+  /** The first of each kind, what spoils first before the others. */
+  firsts: readonly StoreItem[];
+}
+
+/** @param left portions that nobody has taken yet, by the id of the bag */
+export function larderOn(
+  day: string,
+  items: readonly StoreItem[],
+  left: ReadonlyMap<string, number>,
+): Larder {
+  const byKind = new Map<string, StoreItem[]>();
+  for (const item of items) {
+    if (!isEdible(item, day) || (left.get(item.id) ?? 0) < LEAST) continue;
+    const own = byKind.get(kindOf(item));
+    if (own) own.push(item);
+    else byKind.set(kindOf(item), [item]);
+  }
+  const firsts = [...byKind.values()].flatMap((own) => own.toSorted(byPlaceAndDue)[0] ?? []);
+  for (const own of byKind.values()) own.sort(byDue);
+  return { left, byKind, firsts: firsts.sort(byPlaceAndDue) };
+}
 
 /**
  * Bags that are enough together: of the same dish first, due first, then of one other dish that is eaten beside it.
@@ -24,27 +51,27 @@ const isSameDish = (a: StoreItem, b: StoreItem): boolean =>
  */
 export function gathered(
   item: StoreItem,
-  { items, servings }: { items: readonly StoreItem[]; servings: number },
-  day: string,
-  left: ReadonlyMap<string, number>,
+  servings: number,
+  { left, byKind, firsts }: Larder,
 ): { item: StoreItem; portions: number }[] | null {
-  const there = (i: StoreItem): number => left.get(i.id) ?? 0;
-  const others = items.filter((i) => i.id !== item.id && isEdible(i, day) && there(i) >= 1);
-  const same = others.filter((i) => isSameDish(i, item)).sort(byDue);
-  const [second] = others
-    .filter((i) => !isSameDish(i, item) && i.contents.kind === item.contents.kind)
-    .sort(byPlaceAndDue);
-  const beside = second ? [second, ...others.filter((i) => isSameDish(i, second))] : [];
   const taken: { item: StoreItem; portions: number }[] = [];
   let wanted = servings;
-  for (const bag of [item, ...same, ...beside.filter((i, n) => beside.indexOf(i) === n)]) {
-    const portions = Math.min(wanted, there(bag));
-    if (portions < LEAST) continue;
-    taken.push({ item: bag, portions });
-    wanted -= portions;
-    if (wanted <= 1e-9) return taken;
-  }
-  return null;
+  /** Takes of these bags; whether that is enough. */
+  const takeOf = (bags: Iterable<StoreItem>): boolean => {
+    for (const bag of bags) {
+      const portions = Math.min(wanted, left.get(bag.id) ?? 0);
+      if (portions < LEAST || taken.some((t) => t.item.id === bag.id)) continue;
+      taken.push({ item: bag, portions });
+      wanted -= portions;
+      if (wanted <= 1e-9) return true;
+    }
+    return false;
+  };
+  const own = kindOf(item);
+  if (takeOf([item]) || takeOf(byKind.get(own) ?? [])) return taken;
+  const second = firsts.find((i) => kindOf(i) !== own && i.contents.kind === item.contents.kind);
+  if (!second) return null;
+  return takeOf([second]) || takeOf(byKind.get(kindOf(second)) ?? []) ? taken : null;
 }
 
 /** The fridge first, for there it spoils. */

@@ -1,7 +1,8 @@
 /** How full a freezer or fridge is, and how much warm food a freezer takes at once. */
-import { mainIngredient, scaleDish, type Dish } from '../dish';
+import { mainIngredient, type Dish } from '../dish';
 import { cookingYield } from '../food';
 import type { Kitchen, Place } from '../kitchen';
+import { asWritten } from './as-written';
 import { bagParts } from './bag-contents';
 import type { StoreItem } from './item';
 
@@ -15,7 +16,7 @@ const WARM_KG_PER_LITRE = (2 * 0.453592) / 28.317;
 /** What one portion of a dish weighs, g; a usual one where the dish is not known. */
 export function portionGrams(dish: Dish | null): number {
   if (!dish) return PORTION_G;
-  const scaled = scaleDish(dish, dish.servings);
+  const scaled = asWritten(dish);
   const main = dish.bulk ? mainIngredient(scaled) : null;
   // Cooked in bulk it is drained: what the food has taken up stays, the rest of the water does not.
   if (main?.food && main.grams)

@@ -1,6 +1,7 @@
 /** What is eaten beside a main dish: out of the house first, then what is quick and takes what is due. */
-import { dishRef, mainIngredient, scaleDish, type Dish, type DishRef } from '../dish';
+import { dishRef, mainIngredient, type Dish, type DishRef } from '../dish';
 import { foodById, type Food } from '../food';
+import { asWritten, mainFoodOf } from './as-written';
 import { dishIdOf } from './contents';
 import { byPlaceAndDue, isEdible } from './gather';
 import type { StoreItem } from './item';
@@ -32,8 +33,8 @@ const FEEDS = 0.2;
 
 /** A dish that is eaten beside another: vegetables or grain, and nothing in it that makes a supper. */
 export function isSide(dish: Dish): boolean {
-  const { ingredients } = scaleDish(dish, dish.servings);
-  const group = mainIngredient(scaleDish(dish, dish.servings))?.food?.group;
+  const { ingredients } = asWritten(dish);
+  const group = mainIngredient(asWritten(dish))?.food?.group;
   const all = ingredients.reduce((sum, i) => sum + (i.grams ?? 0), 0);
   if (!group || !BESIDE.has(group) || all <= 0) return false;
   const share = (is: (i: (typeof ingredients)[number]) => boolean): number =>
@@ -94,9 +95,4 @@ export function sideFor(
     dishId: fresh.id,
     food: mainFoodOf(fresh),
   };
-}
-
-/** Id of the food that a dish is about; null where there is none. */
-export function mainFoodOf(dish: Dish | null): string | null {
-  return (dish && mainIngredient(scaleDish(dish, dish.servings))?.food?.id) ?? null;
 }

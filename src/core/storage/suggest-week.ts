@@ -1,11 +1,12 @@
 /** A week of suppers proposed from stock: what is due first, varied, and quick on days with no time. */
-import { refOf, writtenId, type Dish, type DishRef } from '../dish';
+import { refOf, type Dish, type DishRef } from '../dish';
+import { mainFoodOf } from './as-written';
 import { addDays } from './days';
 import { withBulk } from './bulk';
 import { dishIdOf, isRaw } from './contents';
-import { gathered, isEdible, lastDayOf } from './gather';
+import { gathered, isEdible, larderOn, lastDayOf } from './gather';
 import { daysLeft, type StoreItem } from './item';
-import { isSide, mainFoodOf, sideFor } from './sides';
+import { isSide, sideFor } from './sides';
 import { stocksOf } from './stock';
 
 export interface WeekQuestion {
@@ -121,7 +122,7 @@ export function suggestWeek(question: WeekQuestion): Proposal[] {
     const best = (placed.length > 0 ? placed : all)
       .filter((c) => placed.length > 0 || !question.refused.has(`${day}:${c.id}`))
       .map((c) => withVariety(c, near))
-      .sort((a, b) => b.score - a.score || a.name.localeCompare(b.name))[0];
+      .reduce<Candidate | null>((a, b) => (a && isBefore(a, b) ? a : b), null);
     if (!best) continue;
     if (best.code !== null) made.delete(best.code);
     take(left, best.takes);
@@ -145,6 +146,10 @@ export function suggestWeek(question: WeekQuestion): Proposal[] {
   return proposals.sort((a, b) => a.day.localeCompare(b.day));
 }
 
+/** The better one, and of two as good the first by name. */
+const isBefore = (a: Candidate, b: Candidate): boolean =>
+  a.score > b.score || (a.score === b.score && a.name.localeCompare(b.name) <= 0);
+
 function take(left: Map<string, number>, takes: Candidate['takes']): void {
   for (const [id, portions] of takes) left.set(id, (left.get(id) ?? 0) - portions);
 }
@@ -155,11 +160,12 @@ function stockFor(
   left: ReadonlyMap<string, number>,
   byId: ReadonlyMap<string, Dish>,
 ): Candidate[] {
-  const { items, noTime } = question;
+  const { items, noTime, servings } = question;
+  const larder = larderOn(day, items, left);
   return items.flatMap((item): Candidate[] => {
     const days = daysLeft(item, day);
     if (!isEdible(item, day) || (left.get(item.id) ?? 0) <= 0) return [];
-    const bags = gathered(item, question, day, left);
+    const bags = gathered(item, servings, larder);
     if (!bags) return [];
     const dishId = dishIdOf(item.contents);
     const dish = byId.get(dishId ?? '') ?? null;
@@ -203,14 +209,14 @@ function stockFor(
   });
 }
 
-/** Dishes that can be made with what lies in stock as an ingredient, by the code of the bag or pack. */
+/** Dishes that can be made with what lies in stock as an ingredient, by the code of the bag or pack and their own id. */
 function madeFromStock({
   items,
   dishes,
   servings,
   reserved,
   days,
-}: WeekQuestion): Map<string, Dish[]> {
+}: WeekQuestion): Map<string, Map<string, Dish>> {
   const [first = ''] = days;
   const ingredients = stocksOf(items.filter((i) => i.packedOn <= first))
     .map((i) => ({ ...i, portions: i.portions - (reserved.get(i.code) ?? 0) }))
@@ -219,10 +225,12 @@ function madeFromStock({
   return new Map(
     ingredients.map((item) => [
       item.code,
-      dishes.flatMap((dish) => {
-        const made = withBulk(dish, item);
-        return made.ok && (made.value.atMost ?? 0) >= servings ? [made.value] : [];
-      }),
+      new Map(
+        dishes.flatMap((dish): [string, Dish][] => {
+          const made = withBulk(dish, item);
+          return made.ok && (made.value.atMost ?? 0) >= servings ? [[dish.id, made.value]] : [];
+        }),
+      ),
     ]),
   );
 }
@@ -230,20 +238,20 @@ function madeFromStock({
 function freshFor(
   day: string,
   { dishes, noTime, dueFoods, items, servings }: WeekQuestion,
-  made: ReadonlyMap<string, readonly Dish[]>,
+  made: ReadonlyMap<string, ReadonlyMap<string, Dish>>,
 ): Candidate[] {
   if (noTime.has(day)) return [];
+  const dueThen = [...dueFoods].filter(([, due]) => due >= day);
+  const placeOf = new Map(items.map((i) => [i.code, i.place]));
   const inStock = new Set(
     items.flatMap(({ contents }) => (contents.kind === 'bulk' ? [] : (dishIdOf(contents) ?? []))),
   );
   return dishes.map((dish): Candidate => {
-    const uses = [...dueFoods].filter(
-      ([food, due]) => due >= day && dish.ingredients.some((i) => i.food.includes(food)),
-    );
+    const uses = dueThen.filter(([food]) => dish.ingredients.some((i) => i.food.includes(food)));
     const [code, from] = takenFrom(dish, made);
     const because = [
       ...(uses.length > 0 ? [`takes the ${uses.map(([food]) => food).join(' and the ')}`] : []),
-      ...(code ? [`made from ${code} in the ${items.find((i) => i.code === code)?.place}`] : []),
+      ...(code ? [`made from ${code} in the ${placeOf.get(code)}`] : []),
     ];
     return {
       kind: 'fresh',
@@ -268,10 +276,10 @@ function freshFor(
 
 function takenFrom(
   dish: Dish,
-  made: ReadonlyMap<string, readonly Dish[]>,
+  made: ReadonlyMap<string, ReadonlyMap<string, Dish>>,
 ): [string, Dish] | [null, null] {
   for (const [code, list] of made) {
-    const from = list.find((d) => writtenId(refOf(d)) === dish.id);
+    const from = list.get(dish.id);
     if (from) return [code, from];
   }
   return [null, null];

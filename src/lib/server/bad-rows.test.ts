@@ -16,7 +16,7 @@ import { toCsv } from './csv';
 import { openTestDatabase } from '../../../tests/support/test-database';
 import type { Database } from './database';
 import { listDishes, saveDish } from './dish-store';
-import { readHousehold } from './household-store';
+import { readHousehold } from './household-read';
 import { log } from './log';
 import { createMeal, listMeals, readMeal, unreadableMeals } from './meal-store';
 import { mealsAhead } from './meals-ahead';

@@ -7,7 +7,8 @@ import { demoHousehold } from '../../demo/household';
 import { backUp, backupFolder, listBackups } from './backup';
 import { openInstead, readCopy } from './bring-back';
 import { openDatabase, type Database } from './database';
-import { readHousehold, replaceHousehold } from './household-store';
+import { readHousehold } from './household-read';
+import { replaceHousehold } from './household-store';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 let place = '';

@@ -5,8 +5,10 @@ import { join } from 'node:path';
 import type { Household } from '$core/exchange';
 import { failure, success, type Outcome } from '$core/reason';
 import { backUp, listBackups } from './backup';
+import { breathe } from './breathe';
 import { NEWER_DATABASE, openDatabase, type Database } from './database';
-import { readHousehold, replaceHousehold } from './household-store';
+import { readHousehold } from './household-read';
+import { replaceHousehold } from './household-store';
 import { freshFigures } from './learned-store';
 
 /**
@@ -14,6 +16,7 @@ import { freshFigures } from './learned-store';
  *
  * @param folder where copies lie; null where they are not made here
  * @param now ms since the epoch
+ * @param onPart is told how far it is; where it throws while it is written, nothing is replaced
  * @returns the copy's name, null without one; nothing is replaced where it could not be made
  */
 export async function openInstead(
@@ -21,12 +24,13 @@ export async function openInstead(
   folder: string | null,
   household: Household,
   now: number,
+  onPart: (stage: 'write' | 'learn', share: number) => Promise<void> = breathe,
 ): Promise<Outcome<string | null>> {
   const kept = folder === null ? null : await backUp(database, folder, now);
   if (kept && !kept.ok) return kept;
-  await replaceHousehold(database, household, now);
+  await replaceHousehold(database, household, now, (share) => onPart('write', share));
   // What its evenings teach counts for the very next plan.
-  await freshFigures(database, now);
+  await freshFigures(database, now, (share) => onPart('learn', share));
   return success(kept ? kept.value.name : null);
 }
 

@@ -96,8 +96,16 @@ export async function allVersions(database: Database): Promise<VersionRecord[]> 
 
 /** Ids that are taken. */
 export async function dishIds(database: Database): Promise<Set<string>> {
-  const rows = await database.select({ id: dishes.id }).from(dishes);
-  return new Set(rows.map((row) => row.id));
+  return new Set((await dishNames(database)).keys());
+}
+
+/** What every dish is called, by id, in the order of the names. */
+export async function dishNames(database: Database): Promise<Map<string, string>> {
+  const rows = await database
+    .select({ id: dishes.id, name: dishes.name })
+    .from(dishes)
+    .orderBy(asc(dishes.name));
+  return new Map(rows.map((row) => [row.id, row.name]));
 }
 
 /** Removes a dish; meals that have it say so themselves. */

@@ -1,5 +1,5 @@
 /** Live evenings: started from a plan, grown by events, planned again after each. */
-import { asc, desc, eq, sql } from 'drizzle-orm';
+import { asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { planAgain, type Teller } from '$core/replan';
 import {
   effective,
@@ -13,8 +13,10 @@ import {
 import { failure, success, type Outcome, type Fault } from '$core/reason';
 import { inTransaction, inWriteQueue, type Database } from './database';
 import { tell } from './live-hub';
+import { every, has, wordsIn } from './find-words';
 import { readable } from './readable';
-import { eveningEvents, evenings } from './schema';
+import { placeOf, type Shelf, type ShelfWish } from './shelf';
+import { eveningEvents, evenings, observations } from './schema';
 
 /** No event counts that claims to happen so far ahead, ms: the clock of that screen is wrong. */
 const FARTHEST_AHEAD_MS = 5 * 60_000;
@@ -64,29 +66,84 @@ export interface ListedEvening {
   isPractice: boolean;
 }
 
-/** The newest event of each evening: what changes when anything of it does. */
-export async function newestEvents(database: Database): Promise<ReadonlyMap<string, number>> {
+/** The newest event of each of these evenings: what changes when anything of it does. */
+export async function newestEvents(
+  database: Database,
+  ids: readonly string[],
+): Promise<ReadonlyMap<string, number>> {
+  if (ids.length === 0) return new Map();
   const rows = await database
     .select({ id: eveningEvents.eveningId, seq: sql<number>`max(${eveningEvents.seq})` })
     .from(eveningEvents)
+    .where(inArray(eveningEvents.eveningId, [...ids]))
     .groupBy(eveningEvents.eveningId);
   return new Map(rows.map(({ id, seq }) => [id, seq]));
 }
 
+const LISTED = {
+  id: evenings.id,
+  mealId: evenings.mealId,
+  name: evenings.name,
+  serveAt: evenings.serveAt,
+  startedAt: evenings.startedAt,
+  isPractice: sql<number>`json_extract(${evenings.document}, '$.practice') is not null`,
+};
+
+type ListedRow = Omit<ListedEvening, 'isPractice'> & { isPractice: number };
+const toListed = (row: ListedRow): ListedEvening => ({ ...row, isPractice: row.isPractice === 1 });
+
 /** The latest first. */
 export async function listEvenings(database: Database): Promise<ListedEvening[]> {
+  const rows = await database.select(LISTED).from(evenings).orderBy(desc(evenings.startedAt));
+  return rows.map(toListed);
+}
+
+/** Evenings of these meals, the latest first. */
+export async function eveningsOf(
+  database: Database,
+  mealIds: readonly string[],
+): Promise<ListedEvening[]> {
+  if (mealIds.length === 0) return [];
   const rows = await database
-    .select({
-      id: evenings.id,
-      mealId: evenings.mealId,
-      name: evenings.name,
-      serveAt: evenings.serveAt,
-      startedAt: evenings.startedAt,
-      isPractice: sql<number>`json_extract(${evenings.document}, '$.practice') is not null`,
-    })
+    .select(LISTED)
     .from(evenings)
+    .where(inArray(evenings.mealId, [...mealIds]))
     .orderBy(desc(evenings.startedAt));
-  return rows.map((row) => ({ ...row, isPractice: row.isPractice === 1 }));
+  return rows.map(toListed);
+}
+
+/** Evenings from which nothing was learned yet, the latest first. */
+export async function unobserved(database: Database): Promise<ListedEvening[]> {
+  const rows = await database
+    .select(LISTED)
+    .from(evenings)
+    .leftJoin(observations, eq(observations.eveningId, evenings.id))
+    .where(isNull(observations.eveningId))
+    .orderBy(desc(evenings.startedAt));
+  return rows.map(toListed);
+}
+
+/** One page of the evenings that have every word in their names, the latest first. */
+export async function eveningShelf(
+  database: Database,
+  { find, page, size }: ShelfWish,
+): Promise<Shelf<ListedEvening>> {
+  const words = wordsIn(find);
+  const isMeant =
+    words.length === 0 ? undefined : every(words, (w) => has(sql`${evenings.name}`, w));
+  const [all, found] = await Promise.all([
+    database.$count(evenings),
+    database.$count(evenings, isMeant),
+  ]);
+  const shown = placeOf(found, page, size);
+  const rows = await database
+    .select(LISTED)
+    .from(evenings)
+    .where(isMeant)
+    .orderBy(desc(evenings.startedAt), asc(evenings.id))
+    .limit(size)
+    .offset(shown.skipped);
+  return { items: rows.map(toListed), all, found, page: shown.page, pages: shown.pages, size };
 }
 
 /** @returns the evening with its events in order, or null where there is none that can be read */

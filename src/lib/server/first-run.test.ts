@@ -15,7 +15,8 @@ import {
   isUnderWay,
   setPlaying,
 } from './first-run';
-import { readHousehold, replaceHousehold } from './household-store';
+import { readHousehold } from './household-read';
+import { replaceHousehold } from './household-store';
 
 const NOW = Date.UTC(2026, 10, 25, 9);
 const folder = mkdtempSync(join(tmpdir(), 'olive-'));

@@ -1,22 +1,11 @@
-/** The whole household at once: out as one file, in from one. */
-import { eq } from 'drizzle-orm';
-import {
-  HOUSEHOLD_FORMAT,
-  type EveningRecord,
-  type Household,
-  type MoveRecord,
-} from '$core/exchange';
+/** The whole household at once, in from one file; how it goes out is in `household-read.ts`. */
+import { eq, type InferInsertModel } from 'drizzle-orm';
+import type { SQLiteTable } from 'drizzle-orm/sqlite-core';
+import type { Household, MoveRecord } from '$core/exchange';
 import { larderName } from '$core/lists';
-import { inWriteQueue, type Database } from './database';
-import { allVersions, listDishes } from './dish-store';
-import { readKitchen } from './kitchen-store';
-import { listMeals } from './meal-store';
-import { listLarder, listPrices } from './larder-store';
-import { allMoves, listAllItems } from './item-store';
-import { listEvenings, readEvening } from './evening-store';
-import { readSetBack, SET_BACK } from './learned-store';
-import { allPhotos } from './photo-store';
-import { allVerdicts } from './verdict-store';
+import { breathe } from './breathe';
+import { inTransaction, inWriteQueue, type Database } from './database';
+import { SET_BACK } from './learned-store';
 import {
   dishes,
   dishPhotos,
@@ -44,95 +33,105 @@ export function areTooManyPhotos({ bytes }: { bytes: number }): boolean {
   return bytes > MOST_PHOTO_BYTES;
 }
 
-/** @param withPhotos without them the file is small, and leaves the photos of where it is opened alone */
-export async function readHousehold(database: Database, withPhotos = true): Promise<Household> {
-  const stored = await listMeals(database);
-  return {
-    format: HOUSEHOLD_FORMAT,
-    kitchen: await readKitchen(database),
-    dishes: await listDishes(database),
-    meals: stored.map((s) => s.meal),
-    plans: stored.flatMap(({ meal, plan }) => (plan ? [{ mealId: meal.id, plan }] : [])),
-    larder: await listLarder(database),
-    prices: await listPrices(database),
-    stores: await listAllItems(database),
-    moves: await allMoves(database),
-    evenings: await readEveningRecords(database),
-    verdicts: await allVerdicts(database),
-    versions: await allVersions(database),
-    ...(withPhotos && { photos: await allPhotos(database) }),
-    setBack: await readSetBack(database),
-  };
+/** So many rows are written at once: SQLite takes so many values in one statement with ease. */
+const ROWS_AT_ONCE = 100;
+/** Documents of plans, evenings and photos are long: fewer of them at once. */
+const LONG_ROWS_AT_ONCE = 20;
+
+/** Rows of one table, which are emptied first. */
+interface Rows {
+  table: SQLiteTable;
+  rows: readonly Record<string, unknown>[];
+  atOnce: number;
 }
 
-async function readEveningRecords(database: Database): Promise<EveningRecord[]> {
-  const records: EveningRecord[] = [];
-  for (const { id, startedAt } of await listEvenings(database)) {
-    const stored = await readEvening(database, id);
-    if (stored) records.push({ startedAt, ...stored });
-  }
-  return records;
-}
+const rowsOf = <T extends SQLiteTable>(
+  table: T,
+  rows: readonly InferInsertModel<T>[],
+  atOnce = ROWS_AT_ONCE,
+): Rows => ({ table, rows, atOnce });
 
 /**
- * Replaces everything with a household file's contents, all of it or nothing.
+ * Replaces everything with a household file's contents, all of it or nothing. Others read what was there until then.
  *
  * @param now ms since the epoch
+ * @param onPart is told the share that is written, from 0 to 1; where it throws, nothing is replaced
  */
 export async function replaceHousehold(
   database: Database,
   household: Household,
   now: number,
+  onPart: (share: number) => Promise<void> = breathe,
 ): Promise<void> {
+  const parts = [
+    ...householdRows(household, now),
+    ...eveningRows(household),
+    ...memoryRows(household),
+  ];
+  const all = parts.reduce((sum, { rows }) => sum + rows.length, 0);
+  await inWriteQueue(() =>
+    inTransaction(database, async (tx) => {
+      let done = 0;
+      for (const { table, rows, atOnce } of parts) {
+        await tx.delete(table);
+        for (let i = 0; i < rows.length; i += atOnce) {
+          const some = rows.slice(i, i + atOnce);
+          await tx.insert(table).values(some);
+          done += some.length;
+          await onPart(done / all);
+        }
+      }
+      if (household.setBack) {
+        await tx.delete(settings).where(eq(settings.key, SET_BACK));
+        await tx.insert(settings).values({ key: SET_BACK, value: household.setBack });
+      }
+    }),
+  );
+}
+
+function householdRows(household: Household, now: number): Rows[] {
   const plans = new Map(household.plans.map((p) => [p.mealId, p.plan]));
-  await inWriteQueue(async () => {
-    await database.batch([
-      database.delete(meals),
-      database.delete(dishes),
-      database.delete(kitchens),
-      database.delete(larder),
-      database.delete(prices),
-      database.delete(storeMoves),
-      database.delete(storeItems),
-      database.insert(kitchens).values({ id: 1, document: household.kitchen }),
-      ...household.dishes.map((dish) =>
-        database
-          .insert(dishes)
-          .values({ id: dish.id, name: dish.name, document: dish, updatedAt: now }),
-      ),
-      ...household.meals.map((meal) =>
-        database.insert(meals).values({
-          id: meal.id,
-          name: meal.name,
-          serveAt: Date.parse(meal.serveAt),
-          document: meal,
-          plan: plans.get(meal.id) ?? null,
-          updatedAt: now,
-        }),
-      ),
-      ...household.larder.map((item) =>
-        database.insert(larder).values({ food: larderName(item.food), document: item }),
-      ),
-      ...household.prices.map((price) =>
-        database.insert(prices).values({ food: larderName(price.food), document: price }),
-      ),
-      ...household.stores.map((item) =>
-        database.insert(storeItems).values({
-          id: item.id,
-          code: item.code,
-          place: item.place,
-          portions: item.portions,
-          useBy: item.useBy,
-          document: item,
-        }),
-      ),
-      ...(household.moves ?? firstMoves(household)).map((move) =>
-        database.insert(storeMoves).values(move),
-      ),
-      ...eveningWrites(database, household),
-      ...memoryWrites(database, household),
-    ]);
-  });
+  return [
+    rowsOf(kitchens, [{ id: 1, document: household.kitchen }]),
+    rowsOf(
+      dishes,
+      household.dishes.map((dish) => ({
+        ...{ id: dish.id, name: dish.name, document: dish, updatedAt: now },
+      })),
+    ),
+    rowsOf(
+      meals,
+      household.meals.map((meal) => ({
+        id: meal.id,
+        name: meal.name,
+        serveAt: Date.parse(meal.serveAt),
+        document: meal,
+        plan: plans.get(meal.id) ?? null,
+        updatedAt: now,
+      })),
+      LONG_ROWS_AT_ONCE,
+    ),
+    rowsOf(
+      larder,
+      household.larder.map((item) => ({ food: larderName(item.food), document: item })),
+    ),
+    rowsOf(
+      prices,
+      household.prices.map((price) => ({ food: larderName(price.food), document: price })),
+    ),
+    rowsOf(
+      storeItems,
+      household.stores.map((item) => ({
+        id: item.id,
+        code: item.code,
+        place: item.place,
+        portions: item.portions,
+        useBy: item.useBy,
+        document: item,
+      })),
+    ),
+    rowsOf(storeMoves, household.moves ?? firstMoves(household)),
+  ];
 }
 
 /** What is in the stores was put there on the day it was packed. */
@@ -147,69 +146,65 @@ function firstMoves({ stores }: Household): MoveRecord[] {
 }
 
 /** Evenings and verdicts are replaced where the file has any of them; older files leave them alone. */
-function eveningWrites(database: Database, { evenings: records, verdicts: said }: Household) {
+function eveningRows({ evenings: records, verdicts: said }: Household): Rows[] {
   return [
     ...(records
       ? [
-          database.delete(eveningEvents),
-          database.delete(evenings),
-          database.delete(observations),
-          ...records.flatMap(({ evening, events, startedAt }) => [
-            database.insert(evenings).values({
+          rowsOf(
+            evenings,
+            records.map(({ evening, startedAt }) => ({
               id: evening.id,
               mealId: evening.mealId,
               name: evening.name,
               serveAt: evening.serveAt,
               startedAt,
               document: evening,
-            }),
-            ...events.map((event) =>
-              database
-                .insert(eveningEvents)
-                .values({ id: event.id, eveningId: evening.id, document: event }),
+            })),
+            LONG_ROWS_AT_ONCE,
+          ),
+          rowsOf(
+            eveningEvents,
+            records.flatMap(({ evening, events }) =>
+              events.map((event) => ({ id: event.id, eveningId: evening.id, document: event })),
             ),
-          ]),
+          ),
+          rowsOf(observations, []),
         ]
       : []),
     ...(said
       ? [
-          database.delete(verdicts),
-          ...said.map(({ eveningId, entryId, dishId, at, verdict }) =>
-            database.insert(verdicts).values({ eveningId, entryId, dishId, at, document: verdict }),
+          rowsOf(
+            verdicts,
+            said.map(({ verdict, ...rest }) => ({ ...rest, document: verdict })),
           ),
         ]
       : []),
   ];
 }
 
-/** What dishes were, their photos, and figures set back: replaced where the file has any of them. */
-function memoryWrites(database: Database, { versions, photos, setBack }: Household) {
+/** What dishes were, and their photos: replaced where the file has any of them. */
+function memoryRows({ versions, photos }: Household): Rows[] {
   return [
     ...(versions
       ? [
-          database.delete(dishVersions),
-          ...versions.map(({ dish, ...rest }) =>
-            database.insert(dishVersions).values({ ...rest, document: dish }),
+          rowsOf(
+            dishVersions,
+            versions.map(({ dish, ...rest }) => ({ ...rest, document: dish })),
           ),
         ]
       : []),
     ...(photos
       ? [
-          database.delete(dishPhotos),
-          ...photos.map(({ of, at, type, base64 }) =>
-            database.insert(dishPhotos).values({
+          rowsOf(
+            dishPhotos,
+            photos.map(({ of, at, type, base64 }) => ({
               dishId: of,
               type,
               bytes: Buffer.from(base64, 'base64'),
               updatedAt: at,
-            }),
+            })),
+            LONG_ROWS_AT_ONCE,
           ),
-        ]
-      : []),
-    ...(setBack
-      ? [
-          database.delete(settings).where(eq(settings.key, SET_BACK)),
-          database.insert(settings).values({ key: SET_BACK, value: setBack }),
         ]
       : []),
   ];

@@ -17,7 +17,7 @@ export async function latenessOf(
   ids: readonly string[],
   now: number,
 ): Promise<ReadonlyMap<string, number | null>> {
-  const newest = await newestEvents(database);
+  const newest = await newestEvents(database, ids);
   const found = new Map<string, number | null>();
   for (const id of ids) {
     const key = `${id} ${newest.get(id) ?? 0}`;

@@ -10,7 +10,8 @@ import { demoHousehold } from '../../demo/household';
 import { openTestDatabase } from '../../../tests/support/test-database';
 import type { Database } from './database';
 import { startEvening } from './evening-store';
-import { readHousehold, replaceHousehold } from './household-store';
+import { readHousehold } from './household-read';
+import { replaceHousehold } from './household-store';
 import { readKitchen } from './kitchen-store';
 import {
   allObservations,

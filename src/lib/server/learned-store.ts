@@ -14,7 +14,8 @@ import {
 import { accountOf, eveningNow } from '$core/run';
 import { inWriteQueue, type Database } from './database';
 import { dishesById, listDishes } from './dish-store';
-import { listEvenings, readEvening } from './evening-store';
+import { breathe } from './breathe';
+import { readEvening, unobserved } from './evening-store';
 import { readKitchen } from './kitchen-store';
 import { observations } from './schema';
 import { changeSetting, readSetting } from './settings-store';
@@ -58,19 +59,20 @@ async function observeEvening(
 }
 
 /** Evenings that were cooked before they were learned from are read once. */
-async function catchUp(database: Database, now: number): Promise<void> {
-  const known = new Set(
-    (await database.select({ id: observations.eveningId }).from(observations)).map((r) => r.id),
-  );
-  const missing = (await listEvenings(database)).filter((e) => !e.isPractice && !known.has(e.id));
+async function catchUp(
+  database: Database,
+  now: number,
+  onPart: (share: number) => Promise<void>,
+): Promise<void> {
+  const missing = (await unobserved(database)).filter((e) => !e.isPractice);
   if (missing.length === 0) return;
   const kitchen = await readKitchen(database);
   const dishes = new Map((await listDishes(database)).map((d) => [d.id, d]));
-  for (const { id } of missing) {
+  for (const [i, { id }] of missing.entries()) {
     const stored = await readEvening(database, id);
     if (stored) await observeEvening(database, stored, { kitchen, dishes }, now);
     // A household file brings years of evenings: others are answered in between.
-    await new Promise((resolve) => setImmediate(resolve));
+    await onPart((i + 1) / missing.length);
   }
 }
 
@@ -95,8 +97,12 @@ export async function readFigures(database: Database): Promise<Figure[]> {
 }
 
 /** As `readFigures`, with evenings taken in that were not looked at yet. */
-export async function freshFigures(database: Database, now: number): Promise<Figure[]> {
-  await catchUp(database, now);
+export async function freshFigures(
+  database: Database,
+  now: number,
+  onPart: (share: number) => Promise<void> = breathe,
+): Promise<Figure[]> {
+  await catchUp(database, now, onPart);
   return readFigures(database);
 }
 

@@ -21,7 +21,7 @@ import { listItems } from './item-store';
 import { dishesNamed, refsIn } from './plannable';
 import { readKitchen } from './kitchen-store';
 import { listLarder, listPrices } from './larder-store';
-import { listMeals } from './meal-store';
+import { mealsBetween } from './meal-store';
 
 const DAY_MS = 86_400_000;
 /** Meals of the coming week are on the list unless others are chosen. */
@@ -33,14 +33,12 @@ export async function listsFor(asked: string | null, now: number) {
   const [kitchen, own, stored, larder, prices, items] = await Promise.all([
     readKitchen(store),
     listDishes(store),
-    listMeals(store),
+    mealsBetween(store, now - DAY_MS),
     listLarder(store),
     listPrices(store),
     listItems(store),
   ]);
-  const ahead = stored
-    .filter(({ meal }) => !meal.template && Date.parse(meal.serveAt) > now - DAY_MS)
-    .toReversed();
+  const ahead = stored.toReversed();
   const wantedIds = asked === null ? null : new Set(asked.split(',').filter(Boolean));
   const chosen = ahead.filter(({ meal }) =>
     wantedIds ? wantedIds.has(meal.id) : Date.parse(meal.serveAt) < now + USUAL_DAYS * DAY_MS,

@@ -1,4 +1,4 @@
-import { and, desc, eq } from 'drizzle-orm';
+import { and, asc, desc, eq, gte, inArray, lte, sql } from 'drizzle-orm';
 import { checkServingTime, mealSchema, type Meal } from '$core/meal';
 import { savedPlanSchema, totalsOf, type SavedPlan } from '$core/plan';
 import { failure, success, type Outcome } from '$core/reason';
@@ -7,6 +7,8 @@ import { dayKey } from '$core/units';
 import { addLocalDays, addWeeks, servingIn } from '$lib/client/moments';
 import { readable, reading } from './readable';
 import { inWriteQueue, type Database } from './database';
+import { every, has, wordsIn } from './find-words';
+import { placeOf, type Shelf, type ShelfWish } from './shelf';
 import { meals } from './schema';
 
 export interface StoredMeal {
@@ -15,8 +17,13 @@ export interface StoredMeal {
   revision: number;
 }
 
+/** What a meal is without its plan, which is many times as long. */
+const DOCUMENT = { id: meals.id, name: meals.name, document: meals.document };
+const toMeal = (row: { id: string; document: unknown }): Meal | null =>
+  readable(mealSchema, row.document, `meal ${row.id}`);
+
 function toStored(row: typeof meals.$inferSelect): StoredMeal | null {
-  const meal = readable(mealSchema, row.document, `meal ${row.id}`);
+  const meal = toMeal(row);
   if (!meal) return null;
   // A plan of an older shape is only a picture of the past: it is made again, not mended.
   const plan = reading(savedPlanSchema, row.plan);
@@ -33,6 +40,71 @@ export async function listMeals(database: Database): Promise<StoredMeal[]> {
   return rows.flatMap((row) => toStored(row) ?? []);
 }
 
+/** Whether a meal is no pattern for others: it has a day of its own. */
+const HAS_DAY = sql`coalesce(json_extract(${meals.document}, '$.template'), 0) = 0`;
+
+/** Meals of some time, the latest first; patterns have none. @param from ms since the epoch, as `to` */
+export async function mealsBetween(
+  database: Database,
+  from: number,
+  to: number | null = null,
+): Promise<StoredMeal[]> {
+  const rows = await database
+    .select()
+    .from(meals)
+    .where(and(gte(meals.serveAt, from), to === null ? undefined : lte(meals.serveAt, to), HAS_DAY))
+    .orderBy(desc(meals.serveAt));
+  return rows.flatMap((row) => toStored(row) ?? []);
+}
+
+/** Those of the ids that are there, in no order. */
+export async function mealsById(database: Database, ids: readonly string[]): Promise<StoredMeal[]> {
+  if (ids.length === 0) return [];
+  const rows = await database
+    .select()
+    .from(meals)
+    .where(inArray(meals.id, [...ids]));
+  return rows.flatMap((row) => toStored(row) ?? []);
+}
+
+/** Meals that others are made after. */
+export async function listPatterns(database: Database): Promise<Meal[]> {
+  const rows = await database
+    .select(DOCUMENT)
+    .from(meals)
+    .where(sql`not ${HAS_DAY}`)
+    .orderBy(desc(meals.serveAt));
+  return rows.flatMap((row) => toMeal(row) ?? []);
+}
+
+/** One page of the meals whose moment has come, by the words of their names, the latest first. */
+export async function mealsBehind(
+  database: Database,
+  now: number,
+  { find, page, size }: ShelfWish,
+): Promise<Shelf<Meal>> {
+  const words = wordsIn(find);
+  const isBehind = and(lte(meals.serveAt, now), HAS_DAY);
+  const isMeant = and(
+    isBehind,
+    words.length === 0 ? undefined : every(words, (w) => has(meals.name, w)),
+  );
+  const [all, found] = await Promise.all([
+    database.$count(meals, isBehind),
+    database.$count(meals, isMeant),
+  ]);
+  const shown = placeOf(found, page, size);
+  const rows = await database
+    .select(DOCUMENT)
+    .from(meals)
+    .where(isMeant)
+    .orderBy(desc(meals.serveAt), asc(meals.id))
+    .limit(size)
+    .offset(shown.skipped);
+  const items = rows.flatMap((row) => toMeal(row) ?? []);
+  return { items, all, found, page: shown.page, pages: shown.pages, size };
+}
+
 /** @returns the meal with its plan and revision, or null where there is none of that id */
 export async function readMeal(database: Database, id: string): Promise<StoredMeal | null> {
   const [row] = await database.select().from(meals).where(eq(meals.id, id));
@@ -41,8 +113,8 @@ export async function readMeal(database: Database, id: string): Promise<StoredMe
 
 /** Meals whose documents can’t be read: they stay where they are, and somebody is told of them. */
 export async function unreadableMeals(database: Database): Promise<{ id: string; name: string }[]> {
-  const rows = await database.select().from(meals);
-  return rows.filter((row) => toStored(row) === null).map(({ id, name }) => ({ id, name }));
+  const rows = await database.select(DOCUMENT).from(meals);
+  return rows.filter((row) => toMeal(row) === null).map(({ id, name }) => ({ id, name }));
 }
 
 /** Adds a meal. @param now ms since the epoch */

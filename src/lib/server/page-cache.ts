@@ -14,16 +14,17 @@ const MOST_BYTES = 32_000_000;
 const MOST_PAGE_BYTES = 4_000_000;
 /** Less than that is not worth packing. */
 const WORTH_PACKING_BYTES = 1024;
+/** The quickest: a page lives as long as nobody changes anything, which may be a blink. */
+const PACKING_LEVEL = 1;
 const KEPT_TYPES = /^(?:text\/html|application\/json)\b/;
 /** Of the page itself, and not of this one answer. */
 const NOT_KEPT = new Set(['content-length', 'transfer-encoding', 'date', 'connection']);
 
 /**
- * Places whose pages come from the household and the clock alone. Cook, Kitchen and what streams are made anew each
- * time: they show what is in no file.
+ * Places whose pages come from the household and the clock alone. A live evening, Kitchen and what streams are made
+ * anew each time: they show what is in no file.
  */
-const KEPT_PLACES =
-  /^\/(?:$|(?:meals|dishes|freezer|lists|log|help|answers)(?:\/|$)|household\.json$)/;
+const KEPT_PLACES = /^\/(?:$|cook$|(?:meals|dishes|freezer|lists|log|help|answers)(?:\/|$))/;
 
 export const isKeptPlace = (path: string): boolean =>
   KEPT_PLACES.test(path.replace(/\/__data\.json$/, ''));
@@ -76,7 +77,9 @@ async function pageOf(response: Response): Promise<Page> {
     !response.headers.has('set-cookie') &&
     KEPT_TYPES.test(response.headers.get('content-type') ?? '');
   const packed =
-    isKept && body.length >= WORTH_PACKING_BYTES ? new Uint8Array(await zip(body)) : null;
+    isKept && body.length >= WORTH_PACKING_BYTES
+      ? new Uint8Array(await zip(body, { level: PACKING_LEVEL }))
+      : null;
   return { status: response.status, headers, body, packed, isKept };
 }
 

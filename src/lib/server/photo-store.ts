@@ -1,5 +1,5 @@
 /** One photo for each dish, and for each dish of an evening. */
-import { asc, eq, like, notLike, sql } from 'drizzle-orm';
+import { asc, eq, inArray, like, sql } from 'drizzle-orm';
 import { imageTypeOf, MOST_PHOTO_BYTES, type ImageType, type PhotoRecord } from '$core/exchange';
 import { failure, success, type Outcome } from '$core/reason';
 import { inWriteQueue, type Database } from './database';
@@ -51,13 +51,16 @@ export async function photoDate(database: Database, dishId: string): Promise<num
   return row?.updatedAt ?? null;
 }
 
-/** When each dish's photo was taken over, ms since the epoch, by dish; dishes without one are not in it. */
-export async function photoDates(database: Database): Promise<Map<string, number>> {
+/** When the photos of these dishes were taken over, ms since the epoch, by dish; dishes without one are not in it. */
+export async function photoDates(
+  database: Database,
+  dishIds: readonly string[],
+): Promise<Map<string, number>> {
+  if (dishIds.length === 0) return new Map();
   const rows = await database
     .select({ id: dishPhotos.dishId, at: dishPhotos.updatedAt })
     .from(dishPhotos)
-    // Photos of one evening have a stroke in their name.
-    .where(notLike(dishPhotos.dishId, '%/%'));
+    .where(inArray(dishPhotos.dishId, [...dishIds]));
   return new Map(rows.map((r) => [r.id, r.at]));
 }
 
@@ -70,9 +73,25 @@ export async function readPhoto(
   return row ? { type: row.type, bytes: new Uint8Array(row.bytes) } : null;
 }
 
-/** Every photo, as the household file has them. */
-export async function allPhotos(database: Database): Promise<PhotoRecord[]> {
-  const rows = await database.select().from(dishPhotos).orderBy(asc(dishPhotos.dishId));
+/** What every photo goes by, in order. */
+export async function photoIds(database: Database): Promise<string[]> {
+  const rows = await database
+    .select({ id: dishPhotos.dishId })
+    .from(dishPhotos)
+    .orderBy(asc(dishPhotos.dishId));
+  return rows.map((r) => r.id);
+}
+
+/** Some photos, as the household file has them, in order. */
+export async function photosById(
+  database: Database,
+  ids: readonly string[],
+): Promise<PhotoRecord[]> {
+  const rows = await database
+    .select()
+    .from(dishPhotos)
+    .where(inArray(dishPhotos.dishId, [...ids]))
+    .orderBy(asc(dishPhotos.dishId));
   return rows.map(({ dishId, updatedAt, type, bytes }) => ({
     of: dishId,
     at: updatedAt,

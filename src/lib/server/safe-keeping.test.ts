@@ -36,7 +36,8 @@ import { listItems, takeOut } from './item-store';
 import { setBack } from './learned-store';
 import { listMeals, updateMeal } from './meal-store';
 import { savePhoto } from './photo-store';
-import { readHousehold, replaceHousehold } from './household-store';
+import { readHousehold } from './household-read';
+import { replaceHousehold } from './household-store';
 import { diskTrouble } from './trouble';
 import { saveVerdict } from './verdict-store';
 

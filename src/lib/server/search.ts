@@ -5,6 +5,8 @@ import { formatDay, shortDay, dayKey } from '$core/units';
 import { pageQuestions } from '$lib/ui/answers';
 import { HELP_PARTS } from '$lib/ui/help/parts';
 import type { Database } from './database';
+import { inDish } from './find-dishes';
+import { every, has, pattern, wordsIn } from './find-words';
 import { dishes, meals, storeItems } from './schema';
 
 export interface Hit {
@@ -32,11 +34,6 @@ const PLACES: readonly [name: string, href: string, words: string][] = [
   ['Help', '/help', 'keys'],
 ];
 
-/** `%` and `_` are letters like any other here. */
-const pattern = (word: string): string => `%${word.replaceAll(/[\\%_]/g, String.raw`\$&`)}%`;
-const has = (column: SQL | typeof dishes.name, word: string): SQL =>
-  sql`${column} like ${pattern(word)} escape '\\'`;
-
 /**
  * Finds by any part of a name, by what is in a dish, meals by their dishes, and bags by their code. All words have to be there.
  *
@@ -49,18 +46,8 @@ export async function search(
   kitchen: Kitchen,
   now: number,
 ): Promise<Hit[]> {
-  const words = asked.trim().toLowerCase().split(/\s+/).filter(Boolean).slice(0, 6);
+  const words = wordsIn(asked);
   if (words.length === 0) return [];
-  const every = (test: (word: string) => SQL | undefined): SQL =>
-    sql.join(
-      words.map((w) => sql`(${test(w)})`),
-      sql` and `,
-    );
-  const inDish = (word: string): SQL | undefined =>
-    or(
-      has(dishes.name, word),
-      sql`exists (select 1 from json_each(${dishes.document}, '$.ingredients') as part where json_extract(part.value, '$.food') like ${pattern(word)} escape '\\')`,
-    );
   const inMeal = (word: string): SQL | undefined =>
     or(
       has(sql`${meals.name}`, word),
@@ -71,12 +58,12 @@ export async function search(
     database
       .select({ id: dishes.id, name: dishes.name })
       .from(dishes)
-      .where(every(inDish))
+      .where(every(words, inDish))
       .limit(60),
     database
       .select({ id: meals.id, name: meals.name, serveAt: meals.serveAt })
       .from(meals)
-      .where(every(inMeal))
+      .where(every(words, inMeal))
       .orderBy(desc(meals.serveAt))
       .limit(MOST_OF_A_KIND),
     database
@@ -87,7 +74,7 @@ export async function search(
       })
       .from(storeItems)
       .where(
-        sql`${storeItems.portions} > 0 and (${like(storeItems.code, code)} or ${every((w) =>
+        sql`${storeItems.portions} > 0 and (${like(storeItems.code, code)} or ${every(words, (w) =>
           has(sql`json_extract(${storeItems.document}, '$.name')`, w),
         )})`,
       )

@@ -1,5 +1,5 @@
 /** A week: what is planned, what is begun the day before, what is due to be used. */
-import { parseDate } from '@internationalized/date';
+import { parseDate, type CalendarDate } from '@internationalized/date';
 import type { Kitchen } from '$core/kitchen';
 import type { LarderItem } from '$core/lists';
 import { bagsIn, checkServingTime } from '$core/meal';
@@ -50,6 +50,36 @@ function lunchesDown(items: readonly StoreItem[]): [string, string][] {
   return [...days].map(([on, n]) => [on, n === 1 ? '1 lunch' : `${n} lunches`]);
 }
 
+/** The week that is meant: how many from this one, and its first day. @param asked as the address has it */
+function weekStart(
+  asked: string | null,
+  kitchen: Kitchen,
+  now: number,
+): { offset: number; start: CalendarDate } {
+  const offset = Math.max(-FARTHEST, Math.min(FARTHEST, Math.trunc(Number(asked) || 0)));
+  const today = dayKey(now, kitchen.zone);
+  const days = (new Date(today).getUTCDay() - FIRST_DAY[kitchen.weekStart] + 7) % 7;
+  return { offset, start: parseDate(today).subtract({ days }).add({ weeks: offset }) };
+}
+
+/** A meal of the days after may be begun, or shopped for, in this week. */
+const BEGUN_BEFORE_DAYS = 8;
+
+/** Between which moments meals have to do with a week, ms since the epoch. */
+export function weekReach(
+  asked: string | null,
+  kitchen: Kitchen,
+  now: number,
+): { from: number; to: number } {
+  const { start } = weekStart(asked, kitchen, now);
+  const from = start.toDate(kitchen.zone).getTime();
+  const to = start
+    .add({ days: 7 + BEGUN_BEFORE_DAYS })
+    .toDate(kitchen.zone)
+    .getTime();
+  return { from, to };
+}
+
 /** @param asked weeks from this one, as the address has it */
 export function weekOf(
   asked: string | null,
@@ -62,12 +92,8 @@ export function weekOf(
   },
 ): Week {
   const { stored, larder, items: packed, kitchen, now } = facts;
-  const offset = Math.max(-FARTHEST, Math.min(FARTHEST, Math.trunc(Number(asked) || 0)));
   const today = dayKey(now, kitchen.zone);
-  const first = parseDate(today);
-  const start = first
-    .subtract({ days: (new Date(today).getUTCDay() - FIRST_DAY[kitchen.weekStart] + 7) % 7 })
-    .add({ weeks: offset });
+  const { offset, start } = weekStart(asked, kitchen, now);
   const items = new Map<string, WeekItem[]>();
   const add = (at: number, item: Omit<WeekItem, 'time'>): void => {
     const key = dayKey(at, kitchen.zone);

@@ -1,17 +1,24 @@
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import { useAnswer } from '$core/dish';
+import { dishOfStart } from '$lib/ui/answers';
 import { database } from '$lib/server/database';
-import { listDishes, readDish, saveDish } from '$lib/server/dish-store';
+import { dishNames, readDish, saveDish } from '$lib/server/dish-store';
 import { rememberAction } from '$lib/server/remember-action';
 import { readDocument, UNREADABLE } from '$lib/server/form';
 import { readKitchen } from '$lib/server/kitchen-store';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
 
-export const load: PageServerLoad = async () => {
+export const load: PageServerLoad = async ({ url }) => {
   const db = await database();
-  return { kitchen: await readKitchen(db), dishes: await listDishes(db) };
+  const start = url.searchParams.get('stage');
+  const [kitchen, names, dish] = await Promise.all([
+    readKitchen(db),
+    dishNames(db),
+    start ? readDish(db, dishOfStart(start)) : null,
+  ]);
+  return { kitchen, dish, names: [...names].map(([id, name]) => ({ id, name })) };
 };
 
 const mm = z.number('a size is a number of mm').positive().max(600);

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { replaceState } from '$app/navigation';
+  import { goto, replaceState } from '$app/navigation';
   import { page } from '$app/state';
   import { toast } from 'svelte-sonner';
   import {
@@ -35,30 +35,42 @@
   const said = $derived(shown?.said ?? null);
   const drawn = $derived(question.drawn(current.values, data.kitchen));
   const uses = $derived(
-    shown?.said ? usesOf(question.title, shown.uses, shown.said, data.dishes) : [],
+    shown?.said && data.dish ? usesOf(question.title, shown.uses, shown.said, [data.dish]) : [],
   );
-  const starts = $derived(startsIn(data.dishes));
+  const starts = $derived(data.dish ? startsIn([data.dish]) : []);
   const problems = $derived(outcome.ok ? [] : outcome.problems);
 
   function choose(id: string): void {
     const next = questions.find((x) => x.id === id);
     if (!next) return;
     // What both questions ask is carried over: the same food in the same pot.
-    const kept = Object.entries(current.values).filter(([key, value]) =>
-      next.fields.some(
-        (f) =>
-          f.key === key &&
-          f.kind !== 'choice' &&
-          (f.kind !== 'food' || f.suggestions.includes(value)),
-      ),
+    const kept = Object.entries(current.values).filter(
+      ([key, value]) =>
+        key === 'stage' ||
+        next.fields.some(
+          (f) =>
+            f.key === key &&
+            f.kind !== 'choice' &&
+            (f.kind !== 'food' || f.suggestions.includes(value)),
+        ),
     );
     current = { id, values: { ...next.start(data.kitchen), ...Object.fromEntries(kept) } };
     remember();
   }
+  /** A dish of that name is there: its first cycle fills the question. Without a name it is none any more. */
+  async function chooseDish(name: string): Promise<void> {
+    const id = name.trim() === '' ? '' : data.names.find((n) => n.name === name)?.id;
+    if (id === undefined) return;
+    clearTimeout(later);
+    current = { ...current, values: { ...current.values, stage: id } };
+    await goto(address(), { replaceState: true, keepFocus: true, noScroll: true });
+    const [first] = starts;
+    if (first) startFrom(first.id);
+  }
   /** Fills the question with what a dish knows; the rest stays as it was. */
   function startFrom(id: string): void {
     const start = starts.find((s) => s.id === id);
-    const dish = data.dishes.find((d) => d.id === start?.dishId);
+    const { dish } = data;
     if (!start || !dish) return;
     const known = Object.entries(valuesFrom(dish, start.stageId)).filter(
       ([key, value]) =>
@@ -77,14 +89,15 @@
     current = { ...current, values: { ...current.values, [key]: value } };
     remember();
   }
+  /** The address of the question as it stands. */
+  function address(): string {
+    const filled = Object.entries(current.values).filter(([, value]) => value !== '');
+    return `?${new URLSearchParams({ q: current.id, ...Object.fromEntries(filled) }).toString()}`;
+  }
   let later: ReturnType<typeof setTimeout> | undefined;
   function remember(): void {
     clearTimeout(later);
-    later = setTimeout(() => {
-      const filled = Object.entries(current.values).filter(([, value]) => value !== '');
-      const search = new URLSearchParams({ q: current.id, ...Object.fromEntries(filled) });
-      replaceState(`?${search.toString()}`, page.state);
-    }, 250);
+    later = setTimeout(() => replaceState(address(), page.state), 250);
   }
   async function copyLink(): Promise<void> {
     await navigator.clipboard.writeText(location.href);
@@ -125,18 +138,34 @@
     <div>
       <h2 id="question" class="text-2xl font-bold">{question.title}</h2>
       <p class="mt-1 mb-4 text-muted">{question.about}</p>
-      {#if starts.length > 0}
+      {#if data.names.length > 0}
         <label class="mb-4 block text-sm text-muted"
           >Start from a dish
-          <select
+          <input
             class="mt-1 field text-ink"
-            value={current.values.stage ?? ''}
-            onchange={(e) => startFrom(e.currentTarget.value)}
-          >
-            <option value="">none: type it below</option>
-            {#each starts as start (start.id)}<option value={start.id}>{start.text}</option>{/each}
-          </select>
+            list="dish-names"
+            autocomplete="off"
+            placeholder="none: type it below"
+            value={data.dish?.name ?? ''}
+            oninput={(e) => void chooseDish(e.currentTarget.value)}
+          />
         </label>
+        <datalist id="dish-names">
+          {#each data.names as dish (dish.id)}<option value={dish.name}></option>{/each}
+        </datalist>
+        {#if starts.length > 1}
+          <label class="mb-4 block text-sm text-muted"
+            >Which of its cycles
+            <select
+              class="mt-1 field text-ink"
+              value={current.values.stage ?? ''}
+              onchange={(e) => startFrom(e.currentTarget.value)}
+            >
+              {#each starts as start (start.id)}<option value={start.id}>{start.text}</option
+                >{/each}
+            </select>
+          </label>
+        {/if}
       {/if}
       <QuestionForm {question} values={current.values} {problems} onchange={change} />
       {#if drawn}<PieceDrawing piece={drawn} by={data.kitchen} />{/if}
@@ -157,6 +186,9 @@
             <dd class="font-semibold">{fact.value}</dd>
           {/each}
         </dl>
+        {#if !data.dish && data.names.length > 0}<p class="mt-4 text-sm text-muted">
+            Start from a dish, and this can be written into it.
+          </p>{/if}
         <UseInDish groups={uses} from={starts.find((s) => s.id === current.values.stage) ?? null} />
         {#if shown.curve}<Chart curve={shown.curve} />{/if}
         <h3 class="mt-4 font-bold">Why</h3>

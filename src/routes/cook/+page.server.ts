@@ -1,9 +1,9 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { mealPlan } from '$lib/server/meal-plan';
 import { database } from '$lib/server/database';
-import { listEvenings, startEvening } from '$lib/server/evening-store';
+import { eveningsOf, startEvening } from '$lib/server/evening-store';
 import { planningKitchen } from '$lib/server/learned-store';
-import { listMeals } from '$lib/server/meal-store';
+import { mealsBetween } from '$lib/server/meal-store';
 import { onePot, waterTest } from '$core/run';
 import { startPractice } from '$lib/server/practice';
 import type { Actions, PageServerLoad } from './$types';
@@ -15,18 +15,20 @@ const WATER_SPEED = 5;
 
 export const load: PageServerLoad = async () => {
   const store = await database();
-  const [kitchen, meals, evenings] = await Promise.all([
-    planningKitchen(store),
-    listMeals(store),
-    listEvenings(store),
-  ]);
   const now = currentTime();
+  const [kitchen, meals] = await Promise.all([
+    planningKitchen(store),
+    mealsBetween(store, now - DAY_MS / 2),
+  ]);
+  const evenings = await eveningsOf(
+    store,
+    meals.map(({ meal }) => meal.id),
+  );
   return {
     kitchen,
     now,
     evenings: evenings.filter((e) => !e.isPractice),
     meals: meals
-      .filter(({ meal }) => !meal.template && Date.parse(meal.serveAt) > now - DAY_MS / 2)
       .map(({ meal, plan }) => ({
         id: meal.id,
         name: meal.name,
@@ -43,7 +45,7 @@ export const actions: Actions = {
     const form = await request.formData();
     const mealId = String(form.get('meal') ?? '');
     const store = await database();
-    const running = (await listEvenings(store)).find((e) => e.mealId === mealId && !e.isPractice);
+    const running = (await eveningsOf(store, [mealId])).find((e) => !e.isPractice);
     if (running) redirect(303, `/cook/${running.id}`);
     const { meal, kitchen, compiled, schedule, serveAt } = await mealPlan(mealId);
     if (schedule.cost === null) return fail(422, { problem: 'This meal has no plan yet.' });

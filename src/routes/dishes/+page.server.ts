@@ -2,15 +2,25 @@ import { fail } from '@sveltejs/kit';
 import { dishSchema } from '$core/dish';
 import { database } from '$lib/server/database';
 import { readDocument } from '$lib/server/form';
-import { dishIds, listDishes, saveDish } from '$lib/server/dish-store';
+import { dishIds, saveDish } from '$lib/server/dish-store';
+import { dishShelf } from '$lib/server/find-dishes';
 import { photoDates } from '$lib/server/photo-store';
+import { readShelfWish } from '$lib/server/shelf';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
 
-export const load: PageServerLoad = async () => {
+/** Cards of a page: a multiple of two and three, so that its last row is full. */
+const ON_A_PAGE = 48;
+
+export const load: PageServerLoad = async ({ url }) => {
   const store = await database();
-  const [dishes, photos] = await Promise.all([listDishes(store), photoDates(store)]);
-  return { dishes, photos: Object.fromEntries(photos) };
+  const wish = readShelfWish(url.searchParams, ON_A_PAGE);
+  const shelf = await dishShelf(store, wish);
+  const photos = await photoDates(
+    store,
+    shelf.items.map((d) => d.id),
+  );
+  return { shelf, find: wish.find, photos: Object.fromEntries(photos) };
 };
 
 export const actions: Actions = {

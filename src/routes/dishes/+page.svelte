@@ -1,16 +1,9 @@
 <script lang="ts">
+  import { FindField, Pager } from '$lib/ui/controls';
   import { StageStrip } from '$lib/ui/dish';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
-  let wanted = $state('');
-  const found = $derived(
-    data.dishes.filter((d) =>
-      `${d.name} ${d.summary} ${d.ingredients.map((i) => i.food).join(' ')}`
-        .toLowerCase()
-        .includes(wanted.trim().toLowerCase()),
-    ),
-  );
 </script>
 
 <svelte:head><title>Dishes · Olive Clock</title></svelte:head>
@@ -18,21 +11,19 @@
 <div class="flex flex-wrap items-end justify-between gap-4">
   <div>
     <h1 class="text-4xl font-extrabold tracking-tight">Dishes</h1>
-    <p class="mt-1 text-muted">{data.dishes.length} of your own, as you cook them.</p>
+    <p class="mt-1 text-muted">
+      {data.shelf.all} of your own, as you cook them.{#if data.find}
+        {data.shelf.found} with “{data.find}” in {data.shelf.found === 1 ? 'it' : 'them'}.{/if}
+    </p>
   </div>
   <div class="flex w-full flex-wrap items-end gap-3 sm:w-auto">
-    {#if data.dishes.length > 0}
-      <div class="min-w-56 flex-1">
-        <label for="find" class="label">Find by name or by what is in it</label>
-        <input id="find" class="field" bind:value={wanted} autocomplete="off" />
-      </div>
-    {/if}
+    {#if data.shelf.all > 0}<FindField label="Find by name or by what is in it" />{/if}
     <a href="/dishes/new" class="btn btn-strong">Add a recipe</a>
   </div>
 </div>
 
 <ul class="mt-6 grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
-  {#each found as dish (dish.id)}
+  {#each data.shelf.items as dish (dish.id)}
     <li>
       <a
         href="/dishes/{dish.id}"
@@ -54,15 +45,17 @@
     </li>
   {:else}
     <li class="card border-dashed p-6">
-      {#if data.dishes.length === 0}
+      {#if data.shelf.all === 0}
         <p class="text-lg font-semibold">No dishes yet.</p>
         <p class="text-muted">
           <a class="underline" href="/dishes/new">Paste a recipe</a>, or open a household file in
           <a class="underline" href="/kitchen">Kitchen</a>.
         </p>
       {:else}
-        <p>No dish has “{wanted}” in it.</p>
+        <p>No dish has “{data.find}” in it.</p>
       {/if}
     </li>
   {/each}
 </ul>
+
+<Pager shelf={data.shelf} about="dishes" />

@@ -1,5 +1,5 @@
 import { fail } from '@sveltejs/kit';
-import { parseHousehold, type Household } from '$core/exchange';
+import type { Household } from '$core/exchange';
 import { kitchenSchema } from '$core/kitchen';
 import { sayEvidence, sayFigure } from '$core/learn';
 import { describeProblem, type Fault } from '$core/reason';
@@ -21,6 +21,7 @@ import { mealsToTry } from '$lib/server/kitchen-trial';
 import { readKitchen, saveKitchen } from '$lib/server/kitchen-store';
 import { freshFigures } from '$lib/server/learned-store';
 import { addressFor } from '$lib/server/names';
+import { openFile } from '$lib/server/opening';
 import { weighPhotos } from '$lib/server/photo-store';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
@@ -111,15 +112,10 @@ export const actions: Actions = {
           'The file is larger than 400 MB; a household file never is. Choose another.',
         ],
       });
-    const household = parseHousehold(await file.text());
-    if (!household.ok)
-      return fail(422, {
-        fileProblems: household.problems.slice(0, 8).map(inOneLine),
-      });
     const folder = backupFolder(databaseUrl());
-    const opened = await openInstead(await database(), folder, household.value, currentTime());
-    if (!opened.ok) return fail(507, { fileProblems: opened.problems.map(inOneLine) });
-    return { opened: countOf(household.value), before: opened.value };
+    const opened = await openFile(await database(), folder, await file.text(), currentTime());
+    if (!opened.ok) return fail(422, { fileProblems: opened.problems.slice(0, 8).map(inOneLine) });
+    return { opened: countOf(opened.value.household), before: opened.value.before };
   },
   bringBack: async ({ request }) => {
     const folder = backupFolder(databaseUrl());

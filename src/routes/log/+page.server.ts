@@ -1,7 +1,7 @@
 import { fail } from '@sveltejs/kit';
 import { currentTime } from '$lib/server/clock';
 import { database } from '$lib/server/database';
-import { listEvenings } from '$lib/server/evening-store';
+import { eveningShelf } from '$lib/server/evening-store';
 import { readKitchen } from '$lib/server/kitchen-store';
 import { latenessOf } from '$lib/server/lateness';
 import {
@@ -11,15 +11,20 @@ import {
   saySteady,
   setBack,
 } from '$lib/server/learned-store';
+import { readShelfWish } from '$lib/server/shelf';
 import type { Actions, PageServerLoad } from './$types';
 
-/** How they came out is told of the latest; each evening’s own page tells it of any. */
-const MOST_RECKONED = 60;
+const ON_A_PAGE = 40;
+/** Of a figure’s evenings so many are shown; all of them are in the CSV. */
+const LATEST = 12;
+const latestOf = <T extends { at: number }>(seen: readonly T[]): T[] =>
+  seen.toSorted((a, b) => b.at - a.at).slice(0, LATEST);
 
-export const load: PageServerLoad = async () => {
+export const load: PageServerLoad = async ({ url }) => {
   const store = await database();
-  const [evenings, kitchen, figures, reset, steady] = await Promise.all([
-    listEvenings(store),
+  const wish = readShelfWish(url.searchParams, ON_A_PAGE);
+  const [shelf, kitchen, figures, reset, steady] = await Promise.all([
+    eveningShelf(store, wish),
     readKitchen(store),
     freshFigures(store, currentTime()),
     resetFigures(store),
@@ -27,10 +32,15 @@ export const load: PageServerLoad = async () => {
   ]);
   const late = await latenessOf(
     store,
-    evenings.slice(0, MOST_RECKONED).map((e) => e.id),
+    shelf.items.map((e) => e.id),
     currentTime(),
   );
-  return { evenings, late, kitchen, figures, reset, steady: Object.keys(steady) };
+  return {
+    ...{ shelf, find: wish.find, late, kitchen, reset, steady: Object.keys(steady) },
+    figures: figures.map((f) => ({ ...f, evidence: latestOf(f.evidence) })),
+    /** In how many evenings each was seen. */
+    times: Object.fromEntries(figures.map((f) => [f.id, f.evidence.length])),
+  };
 };
 
 /** The figure that a form names; null where there can be none such. */

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { formatDay, formatTime } from '$core/units';
   import { isLate, sayOutcome } from '$core/words';
+  import { FindField, Pager } from '$lib/ui/controls';
   import Figures from '$lib/ui/log/figures.svelte';
   import type { PageProps } from './$types';
 
@@ -13,13 +14,14 @@
 <p class="mt-1 max-w-prose text-muted">
   Every evening you cooked, and every practice: the plan against what happened.
 </p>
-<p class="mt-3 flex flex-wrap gap-2">
+<div class="mt-3 flex max-w-3xl flex-wrap items-end gap-2">
+  {#if data.shelf.pages > 1 || data.find}<FindField label="Find an evening by its name" />{/if}
   <a class="btn" href="/log/charts">Charts</a>
   <a class="btn" href="/log/log.csv" download>Everything as CSV</a>
-</p>
+</div>
 
 <ul class="mt-6 grid max-w-3xl gap-2">
-  {#each data.evenings as evening (evening.id)}
+  {#each data.shelf.items as evening (evening.id)}
     {@const late = data.late.get(evening.id)}
     <li>
       <a
@@ -42,13 +44,24 @@
     </li>
   {:else}
     <li class="card border-dashed p-6">
-      <p class="text-lg font-semibold">No evening yet.</p>
-      <p class="text-muted">
-        Start one in <a class="font-semibold underline" href="/cook">Cook</a>, or practise: it is
-        recorded here automatically.
-      </p>
+      {#if data.find}
+        <p>No evening has “{data.find}” in its name.</p>
+      {:else}
+        <p class="text-lg font-semibold">No evening yet.</p>
+        <p class="text-muted">
+          Start one in <a class="font-semibold underline" href="/cook">Cook</a>, or practise: it is
+          recorded here automatically.
+        </p>
+      {/if}
     </li>
   {/each}
 </ul>
+<Pager shelf={data.shelf} about="evenings" />
 
-<Figures figures={data.figures} reset={data.reset} steady={data.steady} style={data.kitchen} />
+<Figures
+  figures={data.figures}
+  times={data.times}
+  reset={data.reset}
+  steady={data.steady}
+  style={data.kitchen}
+/>

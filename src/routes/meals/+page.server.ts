@@ -6,7 +6,9 @@ import { readKitchen } from '$lib/server/kitchen-store';
 import {
   copyMeal,
   createMeal,
-  listMeals,
+  listPatterns,
+  mealsBehind,
+  mealsBetween,
   moveMeal,
   readMeal,
   removeMeal,
@@ -15,45 +17,56 @@ import {
 import { sketchOf, totalsOf } from '$core/plan';
 import { isPlaying } from '$lib/server/first-run';
 import type { DishRef } from '$core/dish';
-import { listDishes } from '$lib/server/dish-store';
-import { listAllItems } from '$lib/server/item-store';
+import { dishNames } from '$lib/server/dish-store';
+import { itemsByCode, listItems } from '$lib/server/item-store';
 import { listLarder } from '$lib/server/larder-store';
-import { weekOf } from '$lib/server/week';
+import { readShelfWish } from '$lib/server/shelf';
+import { weekOf, weekReach } from '$lib/server/week';
 import type { Actions, PageServerLoad } from './$types';
 import { currentTime } from '$lib/server/clock';
 
+/** Of what is behind so many stand on a page. */
+const BEHIND = 20;
+
 export const load: PageServerLoad = async ({ url }) => {
   const store = await database();
-  const [kitchen, stored, dishes, items] = await Promise.all([
-    readKitchen(store),
-    listMeals(store),
-    listDishes(store),
-    listAllItems(store),
+  const kitchen = await readKitchen(store);
+  const now = currentTime();
+  const asked = url.searchParams.get('week');
+  const wish = readShelfWish(url.searchParams, BEHIND);
+  const reach = weekReach(asked, kitchen, now);
+  const [ahead, ofWeek, patterns, behind, names, items] = await Promise.all([
+    mealsBetween(store, now + 1),
+    mealsBetween(store, reach.from, reach.to),
+    listPatterns(store),
+    mealsBehind(store, now, wish),
+    dishNames(store),
+    listItems(store),
   ]);
   // Only names are shown here: no bag has to be worked out as a dish for that.
-  const names = new Map(dishes.map((d) => [d.id, d.name]));
-  const bags = new Map(items.map((i) => [i.code, i.name]));
-  const nameOf = (dish: DishRef): string | undefined =>
-    dish.kind === 'bag' ? bags.get(dish.code) : names.get(dish.id);
-  const now = currentTime();
+  const bags = await itemsByCode(
+    store,
+    [...patterns, ...ahead.map((s) => s.meal)].flatMap((m) =>
+      m.entries.flatMap(({ what: { dish } }) => (dish.kind === 'bag' ? dish.code : [])),
+    ),
+  );
+  const nameOf = (dish: DishRef): string =>
+    (dish.kind === 'bag' ? bags.get(dish.code)?.name : names.get(dish.id)) ??
+    'a dish that was removed';
   const pots = kitchen.cookers.map((c) => c.id);
   return {
     isPlaying: await isPlaying(store),
     needs: [
       ...(kitchen.cookers.length === 0 ? ['a cooker'] : []),
-      ...(dishes.length === 0 ? ['a dish'] : []),
+      ...(names.size === 0 ? ['a dish'] : []),
     ],
     unreadable: await unreadableMeals(store),
-    week: weekOf(url.searchParams.get('week'), {
-      stored,
-      larder: await listLarder(store),
-      items: items.filter((i) => i.portions > 0),
-      kitchen,
-      now,
+    week: weekOf(asked, {
+      ...{ stored: ofWeek, larder: await listLarder(store), items, kitchen, now },
     }),
     kitchen,
     now,
-    meals: stored.map(({ meal, plan }) => {
+    ahead: ahead.toReversed().map(({ meal, plan }) => {
       const totals = plan ? totalsOf(plan.compiled.problem, plan.schedule) : null;
       return {
         id: meal.id,
@@ -61,15 +74,23 @@ export const load: PageServerLoad = async ({ url }) => {
         serveAt: meal.serveAt,
         zone: meal.zone,
         servings: meal.servings,
-        template: meal.template,
         batch: meal.batch,
-        dishes: meal.entries.map((e) => nameOf(e.what.dish) ?? 'a dish that was removed'),
+        dishes: meal.entries.map((e) => nameOf(e.what.dish)),
         firstStart: totals?.firstStart ?? null,
         handsOn: totals?.handsOn ?? null,
-        sketch:
-          plan && !meal.template && Date.parse(meal.serveAt) > now ? sketchOf(plan, pots) : null,
+        sketch: plan ? sketchOf(plan, pots) : null,
       };
     }),
+    patterns: patterns.map(({ id, name, entries }) => ({
+      id,
+      name,
+      dishes: entries.map((e) => nameOf(e.what.dish)),
+    })),
+    behind: {
+      ...behind,
+      items: behind.items.map(({ id, name, serveAt, zone }) => ({ id, name, serveAt, zone })),
+    },
+    find: wish.find,
   };
 };
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
   import Week from '$lib/ui/meal/week.svelte';
+  import { FindField, Pager } from '$lib/ui/controls';
   import MealCard from '$lib/ui/meal/meal-card.svelte';
   import NewMeal from '$lib/ui/meal/new-meal.svelte';
   import { formatDay } from '$core/units';
@@ -9,10 +10,6 @@
 
   let { data, form }: PageProps = $props();
 
-  const evenings = $derived(data.meals.filter((m) => !m.template));
-  const templates = $derived(data.meals.filter((m) => m.template));
-  const ahead = $derived(evenings.filter((m) => Date.parse(m.serveAt) > data.now).toReversed());
-  const behind = $derived(evenings.filter((m) => Date.parse(m.serveAt) <= data.now));
   const isWeek = $derived(page.url.searchParams.has('week'));
   /** A day of cooking ahead, as Freezer asks for it. */
   const isAhead = $derived(page.url.searchParams.has('ahead'));
@@ -78,7 +75,7 @@
   <section aria-labelledby="ahead">
     <h2 id="ahead" class="sr-only">Ahead</h2>
     <div class="grid gap-4 md:grid-cols-2">
-      {#each ahead as meal, i (meal.id)}
+      {#each data.ahead as meal, i (meal.id)}
         <MealCard
           {meal}
           hours={data.kitchen.hours}
@@ -101,10 +98,10 @@
       {/each}
     </div>
 
-    {#if templates.length > 0}
+    {#if data.patterns.length > 0}
       <h2 class="mt-8 mb-3 text-xl font-bold">Patterns</h2>
       <ul class="grid gap-2">
-        {#each templates as meal (meal.id)}
+        {#each data.patterns as meal (meal.id)}
           <li class="flex flex-wrap items-center justify-between gap-2 card px-4 py-2">
             <a href="/meals/{meal.id}" class="min-w-0 flex-1"
               ><b>{meal.name}</b>
@@ -120,10 +117,15 @@
         {/each}
       </ul>
     {/if}
-    {#if behind.length > 0}
-      <h2 class="mt-8 mb-3 text-xl font-bold">Behind</h2>
+    {#if data.behind.all > 0}
+      <div class="mt-8 mb-3 flex flex-wrap items-end justify-between gap-3">
+        <h2 class="text-xl font-bold">Behind</h2>
+        {#if data.behind.all > data.behind.size || data.find}<div class="max-w-80 flex-1">
+            <FindField label="Find a meal by its name" />
+          </div>{/if}
+      </div>
       <ul class="divide-y divide-line">
-        {#each behind as meal (meal.id)}
+        {#each data.behind.items as meal (meal.id)}
           {@const at = Date.parse(meal.serveAt)}
           <li class="flex flex-wrap items-center justify-between gap-2">
             <a
@@ -142,8 +144,11 @@
               >
             </form>
           </li>
+        {:else}
+          <li class="py-3 text-muted">No meal has “{data.find}” in its name.</li>
         {/each}
       </ul>
+      <Pager shelf={data.behind} about="meals behind" />
     {/if}
   </section>
 </div>

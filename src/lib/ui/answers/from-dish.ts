@@ -14,6 +14,9 @@ export interface Start {
 
 const startId = (dishId: string, stageId: string): string => `${dishId}/${stageId}`;
 
+/** The dish that a question starts from. @param start as `Start.id`, or the id of a dish */
+export const dishOfStart = (start: string): string => start.split('/')[0] ?? '';
+
 /** Every stage under pressure, and dishes without one as a whole. */
 export function startsIn(dishes: readonly Dish[]): Start[] {
   return dishes.flatMap((dish): Start[] => {

@@ -5,7 +5,7 @@ import { comeUpQuestion, fitQuestion, releaseQuestion } from './pot-questions';
 import { COOL, FREEZE, KEEP, THAW } from './store-questions';
 import type { PageQuestion } from './types';
 
-export { startsIn, valuesFrom } from './from-dish';
+export { dishOfStart, startsIn, valuesFrom } from './from-dish';
 export { usesOf } from './into-dish';
 export type { PageQuestion, Values } from './types';
 

@@ -14,6 +14,23 @@
   let { photos, problems, opened, before, onopened }: Props = $props();
   /** One file at a time: the answer to the last one opened is the one that holds. */
   let isOpening = $state(false);
+  /** How far the server is with it; null while it is on its way there. */
+  let progress = $state.raw<{ stage: 'check' | 'write' | 'learn'; share: number } | null>(null);
+  const SAID = {
+    check: 'Checking it',
+    write: 'Writing it',
+    learn: 'Reading what its evenings teach',
+  } as const;
+  const LOOK_EVERY_MS = 500;
+  $effect(() => {
+    if (!isOpening) return;
+    const timer = setInterval(() => void look(), LOOK_EVERY_MS);
+    return () => clearInterval(timer);
+  });
+  async function look(): Promise<void> {
+    const response = await fetch('/api/opening').catch(() => null);
+    if (response?.ok && isOpening) progress = (await response.json()) as typeof progress;
+  }
   const size = $derived(
     photos.bytes < 1e5
       ? `${Math.ceil(photos.bytes / 1e3)} kB`
@@ -61,6 +78,7 @@
       return async ({ result, update }) => {
         await update({ reset: false });
         isOpening = false;
+        progress = null;
         if (result.type === 'success') onopened();
       };
     }}
@@ -74,7 +92,23 @@
       class="field py-2"
     />
     <button class="mt-3 btn" disabled={isOpening}>{isOpening ? 'Opening …' : 'Open it'}</button>
-    {#if problems.length > 0}
+    {#if isOpening}
+      <div class="mt-3">
+        <label class="label grid"
+          >{progress ? SAID[progress.stage] : 'Sending it'}<progress
+            class="mt-1 h-3 w-full accent-olive"
+            max="1"
+            value={progress?.share}
+          ></progress></label
+        >
+        {#if progress && progress.stage !== 'learn'}<button
+            type="button"
+            class="mt-2 btn"
+            onclick={() => void fetch('/api/opening', { method: 'DELETE' })}>Stop</button
+          >{/if}
+      </div>
+    {/if}
+    {#if problems.length > 0 && !isOpening}
       <ul class="mt-2 font-semibold text-pimento" role="alert">
         {#each problems as problem, index (index)}<li>{problem}</li>{/each}
       </ul>

@@ -5,14 +5,17 @@
   import { formatDay, type ClockStyle } from '$core/units';
 
   interface Props {
+    /** With the latest of their evenings. */
     figures: readonly Figure[];
+    /** In how many evenings each was seen, by its id. */
+    times: Readonly<Record<string, number>>;
     /** Figures that were reset. */
     reset: readonly Pick<Observation, 'figure' | 'about' | 'kind'>[];
     /** Ids of those that somebody said had not changed. */
     steady: readonly string[];
     style: ClockStyle;
   }
-  let { figures, reset, steady, style }: Props = $props();
+  let { figures, times, reset, steady, style }: Props = $props();
 
   const GROUPS: readonly { kind: Figure['kind']; title: string }[] = [
     { kind: 'power', title: 'Heat that reaches the pot' },
@@ -81,7 +84,7 @@
               <summary class="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-4">
                 <b class="min-w-0 flex-1 basis-full break-words sm:basis-0">{figure.about}</b>
                 <span>{sayFigure(figure)}</span>
-                <span class="text-[15px] text-muted">{sayEvidence(figure)}</span>
+                <span class="text-[15px] text-muted">{sayEvidence(figure, times[figure.id])}</span>
               </summary>
               <table class="mt-1 w-full text-left text-[15px]">
                 <thead class="text-muted"
@@ -126,6 +129,14 @@
                       >
                     </tr>
                   {/each}
+                  {#if (times[figure.id] ?? 0) > figure.evidence.length}
+                    <tr class="border-t border-line text-muted">
+                      <td class="py-1" colspan="4"
+                        >and {(times[figure.id] ?? 0) - figure.evidence.length} before, all of them in
+                        the <a class="underline" href="/log/log.csv" download>CSV</a></td
+                      >
+                    </tr>
+                  {/if}
                 </tbody>
               </table>
               <form method="POST" action="?/setBack" use:enhance class="mt-1 mb-2">

@@ -5,24 +5,41 @@
   import type { DishPick } from '$core/meal';
 
   interface Props {
-    picks: readonly DishPick[];
+    /** The address that says what there is. */
+    from: string;
     taken: readonly string[];
     /** Says why it can't be put in; null where it is. */
     onadd: (dish: DishRef) => Promise<string | null>;
   }
-  let { picks, taken, onadd }: Props = $props();
+  let { from, taken, onadd }: Props = $props();
 
   /** More than these are found by typing. */
   const MOST_SHOWN = 60;
+  const NO_ANSWER = 'The server does not answer. Close this and try again once it is back.';
 
   let isOpen = $state(false);
+  /** Null until they are here: a household of years has thousands, and most visits add none. */
+  let picks = $state.raw<readonly DishPick[] | null>(null);
   let wanted = $state('');
   let problem = $state('');
   let isAdding = false;
   const found = $derived.by(() => {
     const words = wanted.trim().toLowerCase();
-    return picks.filter((p) => `${p.name} ${p.summary}`.toLowerCase().includes(words));
+    return (picks ?? []).filter((p) => `${p.name} ${p.summary}`.toLowerCase().includes(words));
   });
+
+  /** What is in stock changes: it is asked for each time, and what was there is shown meanwhile. */
+  async function look(): Promise<void> {
+    problem = '';
+    try {
+      const response = await fetch(from);
+      const body = (await response.json()) as { picks?: DishPick[]; message?: string };
+      if (body.picks) picks = body.picks;
+      else problem = body.message ?? NO_ANSWER;
+    } catch {
+      problem = NO_ANSWER;
+    }
+  }
 
   async function add(dish: DishRef): Promise<void> {
     if (isAdding) return;
@@ -35,7 +52,7 @@
   }
 </script>
 
-<Dialog.Root bind:open={isOpen}>
+<Dialog.Root bind:open={isOpen} onOpenChange={(open) => void (open && look())}>
   <Dialog.Trigger class="btn {taken.length === 0 ? 'btn-strong' : ''}"
     ><Plus size={18} aria-hidden="true" />Add a dish</Dialog.Trigger
   >
@@ -74,9 +91,13 @@
           </li>
         {:else}
           <li class="px-3 py-6 text-muted">
-            {picks.length === 0
-              ? 'There are no dishes yet. Add a recipe, or open a household file in Kitchen.'
-              : 'No dish is called that.'}
+            {picks === null
+              ? problem
+                ? ''
+                : 'Looking what there is …'
+              : picks.length === 0
+                ? 'There are no dishes yet. Add a recipe, or open a household file in Kitchen.'
+                : 'No dish is called that.'}
           </li>
         {/each}
         {#if found.length > MOST_SHOWN}

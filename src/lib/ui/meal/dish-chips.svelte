@@ -1,7 +1,6 @@
 <script lang="ts">
   /** The meal's dishes beside its timeline: each with what is to be looked at, and the fix in place. */
   import { dishKey, type Dish } from '$core/dish';
-  import type { DishPick } from '$core/meal';
   import type { Edit, Finding } from '$core/reason';
   import { focusNear } from '$lib/client/focus';
   import AddDish from './add-dish.svelte';
@@ -10,11 +9,10 @@
 
   interface Props {
     model: MealState;
-    picks: readonly DishPick[];
     notes: readonly Finding[];
     onedit: (edit: Edit) => void;
   }
-  let { model, picks, notes, onedit }: Props = $props();
+  let { model, notes, onedit }: Props = $props();
 
   const dishes = $derived(new Map<string, Dish>(model.dishes.map((d) => [d.id, d])));
   const LOOK = { stop: 'bg-pimento', look: 'bg-ember', info: 'bg-brine' } as const;
@@ -100,7 +98,7 @@
   {/each}
   <li class="flex-none max-sm:order-first">
     <AddDish
-      {picks}
+      from="/api/meals/{encodeURIComponent(model.meal.id)}/picks"
       taken={model.meal.entries.map((e) => dishKey(e.what.dish))}
       onadd={(dish) => model.addDish(dish)}
     />

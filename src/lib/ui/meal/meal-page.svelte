@@ -2,7 +2,7 @@
   import { onMount, untrack } from 'svelte';
   import type { Dish } from '$core/dish';
   import type { Kitchen } from '$core/kitchen';
-  import type { DishPick, Meal } from '$core/meal';
+  import type { Meal } from '$core/meal';
   import { addWater } from '$core/cycle';
   import { looksAtPlan, whatMoved, whyLate, type Shown } from '$core/review';
   import { announcer } from '$lib/client/announce.svelte';
@@ -24,7 +24,6 @@
   import Summary from './summary.svelte';
   import Trouble from './trouble.svelte';
   import EarlierStarts from './earlier-starts.svelte';
-  import EveningFacts from './evening-facts.svelte';
   import WhoEats from './who-eats.svelte';
 
   interface Props {
@@ -33,7 +32,6 @@
       plan: SavedPlan | null;
       revision: number;
       dishes: Dish[];
-      picks: DishPick[];
       kitchen: Kitchen;
       freeLitres: number | null;
       bulkSizes: Record<string, { name: string; grams: number }[]>;
@@ -167,7 +165,7 @@
   <Summary {plan} kitchen={model.kitchen} {serveAt} isBatch={model.meal.batch} {moved} />
   {#if !model.isPast && !model.meal.batch}<EarlierStarts {model} {serveAt} />{/if}
 {/if}
-<DishChips {model} picks={loaded.picks} {notes} onedit={(edit) => void take(edit)} />
+<DishChips {model} {notes} onedit={(edit) => void take(edit)} />
 {#if plan}
   {#if model.better}
     {@const start = formatTime(serveAt + model.better.totals.firstStart * 60_000, model.kitchen)}
@@ -288,6 +286,8 @@
       {/await}
     {/if}
     <WhoEats {model} />
-    <EveningFacts {model} />
+    {#await import('./evening-facts.svelte') then { default: EveningFacts }}<EveningFacts
+        {model}
+      />{/await}
   </div>
 </div>

@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { database } from '$lib/server/database';
-import { refsIn, listPicks, plannableFor } from '$lib/server/plannable';
+import { refsIn, plannableFor } from '$lib/server/plannable';
 import { planningKitchen } from '$lib/server/learned-store';
 import { dayKey } from '$core/units';
 import { bulkSizes } from '$lib/server/bulk-sizes';
@@ -21,14 +21,10 @@ export const load: PageServerLoad = async ({ params }) => {
   const ahead = await mealsAhead(store, currentTime());
   const others = ahead.filter((m) => m.id !== params.id);
   const day = dayKey(Date.parse(stored.meal.serveAt), stored.meal.zone);
-  const [dishes, picks] = await Promise.all([
-    plannableFor(store, refsIn([stored.meal]), others, day),
-    listPicks(store, day),
-  ]);
+  const dishes = await plannableFor(store, refsIn([stored.meal]), others, day);
   return {
     ...stored,
     dishes,
-    picks,
     kitchen,
     /** Only a batch day asks for room, and for sizes of bags. */
     bulkSizes: stored.meal.batch ? await bulkSizes(store, stored.meal, dishes) : {},

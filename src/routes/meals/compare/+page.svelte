@@ -1,6 +1,8 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import { page } from '$app/state';
   import { formatDay, formatMinutes, formatTime, sayChance } from '$core/units';
+  import { FindField, Pager } from '$lib/ui/controls';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -9,10 +11,15 @@
   const chosen = $derived(data.variants.map((v) => v.id));
   function toggle(id: string, on: boolean): void {
     const ids = on ? [...chosen, id].slice(-data.most) : chosen.filter((c) => c !== id);
-    void goto(`/meals/compare?ids=${ids.map(encodeURIComponent).join(',')}`, {
+    void goto(`?${withIds(ids)}`, {
       noScroll: true,
       keepFocus: true,
     });
+  }
+  /** What is looked for among the meals stays in the address. */
+  function withIds(ids: string[]): string {
+    const others = [...page.url.searchParams].filter(([name]) => name !== 'ids');
+    return new URLSearchParams([['ids', ids.join(',')], ...others]).toString();
   }
   const clock = (v: Variant, minute: number): string =>
     formatTime(Date.parse(v.serveAt) + minute * 60_000, data.kitchen);
@@ -59,6 +66,10 @@
     >
   {/each}
 </fieldset>
+{#if data.behind.all > data.behind.size || data.find}
+  <div class="mt-3 max-w-80"><FindField label="Find a meal that is behind by its name" /></div>
+  <Pager shelf={data.behind} about="meals behind" />
+{/if}
 
 {#if data.variants.length === 0}
   <p class="mt-6 card border-dashed p-6 text-muted">Choose two meals to see them side by side.</p>
