@@ -22,6 +22,7 @@
   let picks = $state.raw<readonly DishPick[] | null>(null);
   let wanted = $state('');
   let problem = $state('');
+  let asked: Promise<void> = Promise.resolve();
   let isAdding = false;
   const found = $derived.by(() => {
     const words = wanted.trim().toLowerCase();
@@ -41,6 +42,13 @@
     }
   }
 
+  /** Whoever types faster than the server answers gets what they typed. */
+  async function addFirst(): Promise<void> {
+    await asked;
+    const [first] = found;
+    if (first) await add(first.dish);
+  }
+
   async function add(dish: DishRef): Promise<void> {
     if (isAdding) return;
     isAdding = true;
@@ -52,7 +60,12 @@
   }
 </script>
 
-<Dialog.Root bind:open={isOpen} onOpenChange={(open) => void (open && look())}>
+<Dialog.Root
+  bind:open={isOpen}
+  onOpenChange={(open) => {
+    if (open) asked = look();
+  }}
+>
   <Dialog.Trigger class="btn {taken.length === 0 ? 'btn-strong' : ''}"
     ><Plus size={18} aria-hidden="true" />Add a dish</Dialog.Trigger
   >
@@ -66,8 +79,7 @@
         class="mt-3"
         onsubmit={(e) => {
           e.preventDefault();
-          const [first] = found;
-          if (first) void add(first.dish);
+          void addFirst();
         }}
       >
         <label for="dish-search" class="label">Find by name; Enter takes the first</label>
