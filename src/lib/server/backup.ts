@@ -91,10 +91,25 @@ export async function backUp(
   }
 }
 
-/** Removes copies older than so many days; the latest always stays. */
+const WEEK_MS = 7 * DAY_MS;
+
+/**
+ * Removes copies older than so many days, and of those older than a week all but the last of each week: a household of
+ * ten years has some hundred megabytes. The latest always stays.
+ */
 export function dropOld(folder: string, keepDays: number, now: number): string[] {
   const [, ...older] = listBackups(folder);
-  const dropped = older.filter((b) => b.at < now - keepDays * DAY_MS).map((b) => b.name);
+  const weeks = new Set<number>();
+  const isKept = ({ at }: Backup): boolean => {
+    if (at < now - keepDays * DAY_MS) return false;
+    if (at >= now - WEEK_MS) return true;
+    // Weeks of the calendar, whose ends stay where they are while the copies grow older.
+    const week = Math.floor(at / WEEK_MS);
+    const isLast = !weeks.has(week);
+    weeks.add(week);
+    return isLast;
+  };
+  const dropped = older.filter((b) => !isKept(b)).map((b) => b.name);
   for (const name of dropped) rmSync(join(folder, name), { force: true });
   return dropped;
 }

@@ -96,6 +96,25 @@ describe('copies', () => {
     expect(none).toEqual({ ok: true, value: null });
   });
 
+  it('of those older than a week the last of each week stays, however long it goes on', async () => {
+    const copies = join(folder, 'weekly');
+    await saveBackupSetting(database, { isDaily: true, keepDays: 40 });
+    for (let day = 0; day < 60; day++) {
+      const now = NOW + day * DAY_MS;
+      await backUpDaily(database, copies, now);
+      const [latest] = listBackups(copies);
+      if (latest) utimesSync(join(copies, latest.name), new Date(now), new Date(now));
+    }
+    const ages = listBackups(copies).map((b) => Math.round((NOW + 59 * DAY_MS - b.at) / DAY_MS));
+    // Eight days, the seventh to the day among them; the latest of a week that is just growing old; then week by week.
+    expect(ages.slice(0, 8)).toEqual([0, 1, 2, 3, 4, 5, 6, 7]);
+    const weekly = ages.slice(8);
+    expect(weekly.length).toBeGreaterThanOrEqual(4);
+    for (const [i, age] of weekly.entries()) if (i > 1) expect(age - (weekly[i - 1] ?? 0)).toBe(7);
+    expect(Math.max(...ages)).toBeLessThanOrEqual(40);
+    await saveBackupSetting(database, { isDaily: true, keepDays: 14 });
+  });
+
   it('one that stops half way leaves nothing that looks like a copy', async () => {
     const copies = join(folder, 'half');
     const name = `olive-${new Date(NOW).toISOString().slice(0, 19).replaceAll(':', '-')}.db`;

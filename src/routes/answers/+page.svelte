@@ -25,7 +25,30 @@
   function fromAddress(): { id: string; values: Values } {
     const { q, ...rest } = Object.fromEntries(page.url.searchParams);
     const found = questions.find((x) => x.id === q) ?? questions[0];
-    return { id: found?.id ?? 'fit', values: { ...found?.start(data.kitchen), ...rest } };
+    const start = { ...found?.start(data.kitchen), ...rest };
+    // Only a dish is named: it says what it knows, as it does where it is chosen here.
+    const [first] = data.dish ? startsIn([data.dish]) : [];
+    const isDishAlone = Object.keys(rest).every((key) => key === 'stage');
+    const known = data.dish && first && isDishAlone ? valuesFrom(data.dish, first.stageId) : {};
+    return {
+      id: found?.id ?? 'fit',
+      values: { ...start, ...(found ? fitting(found, known) : {}) },
+    };
+  }
+  /** Those of the values that the question has a field for. */
+  function fitting(asked: PageQuestion, known: Values): Values {
+    return Object.fromEntries(
+      Object.entries(known).filter(
+        ([key, value]) =>
+          key === 'stage' ||
+          asked.fields.some(
+            (f) =>
+              f.key === key &&
+              (f.kind !== 'choice' || f.options.some(([option]) => option === value)) &&
+              (f.kind !== 'food' || f.suggestions.includes(value)),
+          ),
+      ),
+    );
   }
   let current = $state(untrack(fromAddress));
   const question = $derived(questions.find((x) => x.id === current.id) as PageQuestion);
@@ -72,17 +95,8 @@
     const start = starts.find((s) => s.id === id);
     const { dish } = data;
     if (!start || !dish) return;
-    const known = Object.entries(valuesFrom(dish, start.stageId)).filter(
-      ([key, value]) =>
-        key === 'stage' ||
-        question.fields.some(
-          (f) =>
-            f.key === key &&
-            (f.kind !== 'choice' || f.options.some(([option]) => option === value)) &&
-            (f.kind !== 'food' || f.suggestions.includes(value)),
-        ),
-    );
-    current = { ...current, values: { ...current.values, ...Object.fromEntries(known) } };
+    const known = fitting(question, valuesFrom(dish, start.stageId));
+    current = { ...current, values: { ...current.values, ...known } };
     remember();
   }
   function change(key: string, value: string): void {

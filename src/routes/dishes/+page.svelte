@@ -12,8 +12,10 @@
   <div>
     <h1 class="text-4xl font-extrabold tracking-tight">Dishes</h1>
     <p class="mt-1 text-muted">
-      {data.shelf.all} of your own, as you cook them.{#if data.find}
-        {data.shelf.found} with “{data.find}” in {data.shelf.found === 1 ? 'it' : 'them'}.{/if}
+      {data.shelf.all} of your own, as you cook them.
+      {data.find
+        ? `${data.shelf.found} with “${data.find}” in ${data.shelf.found === 1 ? 'it' : 'them'}.`
+        : ''}
     </p>
   </div>
   <div class="flex w-full flex-wrap items-end gap-3 sm:w-auto">

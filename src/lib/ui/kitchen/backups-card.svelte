@@ -15,7 +15,7 @@
     onback: () => void;
   }
   let { folder, copies, setting, style, said, problem, onback }: Props = $props();
-  const SHOWN = 5;
+  const SHOWN = 12;
   const size = (bytes: number): string => `${(bytes / 1e6).toFixed(1)} MB`;
 </script>
 
@@ -25,7 +25,8 @@
     {#if folder}
       <p class="mt-1 text-muted">
         Everything, photos and evenings too, as one file in <code class="break-all">{folder}</code>.
-        If the program does not start: <code>npm run restore</code>.
+        Those older than a week are thinned to one a week. If the program does not start:
+        <code>npm run restore</code>.
       </p>
       <form method="POST" action="?/backUp" use:enhance class="mt-3">
         <button class="btn">Copy now</button>
