@@ -57,6 +57,22 @@ export async function mealsBetween(
   return rows.flatMap((row) => toStored(row) ?? []);
 }
 
+/** Meals from a moment on without their plans, which are many times as long; the latest first. */
+export async function mealsFrom(
+  database: Database,
+  from: number,
+): Promise<{ meal: Meal; isPlanned: boolean }[]> {
+  const rows = await database
+    .select({ ...DOCUMENT, isPlanned: sql<number>`${meals.plan} is not null` })
+    .from(meals)
+    .where(and(gte(meals.serveAt, from), HAS_DAY))
+    .orderBy(desc(meals.serveAt));
+  return rows.flatMap((row) => {
+    const meal = toMeal(row);
+    return meal ? [{ meal, isPlanned: row.isPlanned === 1 }] : [];
+  });
+}
+
 /** Those of the ids that are there, in no order. */
 export async function mealsById(database: Database, ids: readonly string[]): Promise<StoredMeal[]> {
   if (ids.length === 0) return [];

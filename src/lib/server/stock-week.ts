@@ -8,7 +8,7 @@ import { listDishes } from './dish-store';
 import { listItems } from './item-store';
 import { readKitchen } from './kitchen-store';
 import { listLarder } from './larder-store';
-import { createMeal, mealsBetween } from './meal-store';
+import { createMeal, mealsFrom } from './meal-store';
 
 const LATEST_SERVINGS = 20;
 const SUPPER = '18:30';
@@ -39,7 +39,7 @@ export async function weekFromStock(
     readKitchen(database),
     listItems(database),
     listDishes(database),
-    mealsBetween(database, now),
+    mealsFrom(database, now),
     listLarder(database),
   ]);
   const dues = [...larder, ...stockFoods(items, [])];

@@ -2,8 +2,9 @@ import { fail, redirect } from '@sveltejs/kit';
 import { mealPlan } from '$lib/server/meal-plan';
 import { database } from '$lib/server/database';
 import { eveningsOf, startEvening } from '$lib/server/evening-store';
+import { readKitchen } from '$lib/server/kitchen-store';
 import { planningKitchen } from '$lib/server/learned-store';
-import { mealsBetween } from '$lib/server/meal-store';
+import { mealsFrom } from '$lib/server/meal-store';
 import { onePot, waterTest } from '$core/run';
 import { startPractice } from '$lib/server/practice';
 import type { Actions, PageServerLoad } from './$types';
@@ -17,8 +18,8 @@ export const load: PageServerLoad = async () => {
   const store = await database();
   const now = currentTime();
   const [kitchen, meals] = await Promise.all([
-    planningKitchen(store),
-    mealsBetween(store, now - DAY_MS / 2),
+    readKitchen(store),
+    mealsFrom(store, now - DAY_MS / 2),
   ]);
   const evenings = await eveningsOf(
     store,
@@ -29,11 +30,11 @@ export const load: PageServerLoad = async () => {
     now,
     evenings: evenings.filter((e) => !e.isPractice),
     meals: meals
-      .map(({ meal, plan }) => ({
+      .map(({ meal, isPlanned }) => ({
         id: meal.id,
         name: meal.name,
         serveAt: meal.serveAt,
-        isPlanned: plan !== null,
+        isPlanned,
       }))
       .toReversed(),
   };

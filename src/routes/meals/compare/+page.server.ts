@@ -2,7 +2,7 @@ import { outlookOf } from '../../../core/planner';
 import { currentTime } from '$lib/server/clock';
 import { database } from '$lib/server/database';
 import { planningKitchen } from '$lib/server/learned-store';
-import { mealsBehind, mealsBetween, mealsById } from '$lib/server/meal-store';
+import { mealsBehind, mealsById, mealsFrom } from '$lib/server/meal-store';
 import { readShelfWish } from '$lib/server/shelf';
 import type { PageServerLoad } from './$types';
 
@@ -18,7 +18,7 @@ export const load: PageServerLoad = async ({ url }) => {
   const ids = (url.searchParams.get('ids') ?? '').split(',').filter(Boolean).slice(0, MOST);
   const [named, ahead, behind, kitchen] = await Promise.all([
     mealsById(store, ids),
-    mealsBetween(store, now + 1),
+    mealsFrom(store, now + 1),
     mealsBehind(store, now, wish),
     planningKitchen(store),
   ]);
