@@ -81,12 +81,7 @@ export function waitOf(
         ? { maxMinutes: null, cost: 0 }
         : { maxMinutes: OUT_OF_FRIDGE_MIN, cost: 0 };
   if (endsCooled(found)) return { maxMinutes: OUT_OF_FRIDGE_MIN, cost: 0 };
-  if (
-    foods.some(
-      (f) =>
-        f.id === 'pasta' || (f.group === 'fish' && f.id !== 'anchovies') || f.id === 'risotto-rice',
-    )
-  )
+  if (foods.some((f) => SOFTENS.has(f.id) || (f.group === 'fish' && f.id !== 'anchovies')))
     return { maxMinutes: 8, cost: 3 };
   if (endsCrisp(found)) return { maxMinutes: 15, cost: 2 };
   // Green and tender after a few minutes, grey after a few more.
@@ -99,6 +94,13 @@ export function waitOf(
   if (isTender) return { maxMinutes: 8, cost: 3 };
   return hold >= 15 ? { maxMinutes: 90, cost: 1 } : { maxMinutes: 30, cost: 1 };
 }
+
+/** Goes on drinking what it lies in: soft, or stiff, a quarter of an hour later (common practice). */
+const SOFTENS = new Set([
+  ...['pasta', 'pasta-shells', 'elbow-macaroni', 'wholewheat-pasta', 'fresh-pasta', 'orzo'],
+  ...['egg-noodles', 'rice-noodles', 'ramen-noodles', 'udon', 'soba', 'gnocchi', 'ravioli'],
+  ...['dumplings', 'risotto-rice'],
+]);
 
 /** “Cool on a rack 20 minutes”: it comes to the table as it is. */
 function endsCooled(found: readonly FoundStage[]): boolean {

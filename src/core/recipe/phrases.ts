@@ -39,7 +39,7 @@ export const saysSwitch = has(
 );
 /** Beside the pot, on a stove. */
 export const saysBurner = has(
-  /\b(?:in|into) (?:hot )?dry pan\b|\bpan\b[^.]*\bover (?:an? )?(?:very )?(?:low|medium|gentle|high|moderate)(?:[- ](?:low|high))? (?:heat|flame)\b|\b(?:a|an|another|your|(?:very )?(?:big|large)) (?:(?:very|big|large|deep|wide|second|separate|huge) )*(?:pan|saucepan|stockpot) of (?:(?:boiling|salted|simmering|well|hot) )*water\b|\bin (?:\d|two|three|four|several) (?:big |large |small )*(?:sauce)?pans\b|\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bon (?:the )?induction\b|\brondeau\b|\bon (?:a |the )?(?:hot |dry )?tawa\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b|\bin(?:to)? (?:(?:a|another|the other|your) |(?=small|little))(?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok|kadai|karahi|tawa)\b(?!\s*(?:that|which) fits)|\bin(?:to)? (?:an?|another|the other) (?:[a-z-]+ ){1,2}(?:skillet|frying[- ]pan|saucepan|wok)\b/i,
+  /\b(?:in|into) (?:hot )?dry pan\b|\bpan\b[^.]*\bover (?:an? )?(?:very )?(?:low|medium|gentle|high|moderate)(?:[- ](?:low|high))? (?:heat|flame)\b|\b(?:a|an|another|your|(?:very )?(?:big|large)) (?:(?:very|big|large|deep|wide|second|separate|huge) )*(?:pan|saucepan|stockpot) of (?:(?:boiling|salted|simmering|well|hot) )*water\b|\bin (?:\d|two|three|four|several) (?:big |large |small )*(?:sauce)?pans\b|\bon the (?:stove|hob|stovetop|gas|burner|range)\b|\bon (?:the )?induction\b|\brondeau\b|\bon (?:a |the )?(?:hot |dry )?tawa\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b|\bin(?:to)? (?:(?:a|another|the other|your) |(?=small|little))(?:(?:small|little|large|big|hot|second|medium|shallow|dry|wide|non-?stick|tadka|separate|heavy|deep|clean) )*(?:skillet|frying[- ]pan|pan|saucepan|wok|kadh?ai|karahi|tawa|tava)\b(?!\s*(?:that|which) fits)|\bin(?:to)? (?:an?|another|the other) (?:[a-z-]+ ){1,2}(?:skillet|frying[- ]pan|saucepan|wok)\b/i,
 );
 /** What it is done in is another pot, pan or bowl than before. */
 export const saysElsewhere = has(
@@ -117,7 +117,7 @@ const KINDS: readonly (readonly [FoundKind, RegExp])[] = [
   ],
   [
     'burner',
-    /\b(?:cook|boil)\b[^.]*\bin (?:an? |the |plenty of |lots of )?(?:(?:large|big|small|separate|deep|second|another) )*(?:(?:sauce)?pan|pot)? ?(?:of )?(?:\p{L}+ )?(?:boiling|salted) (?:salted |boiling )?water\b|\b(?:melt|warm|heat|brown)\b[^.;]{2,60}\bin (?:a|another|the other|your) (?:(?:small|little|dry|separate|second) )+(?:pan|saucepan)\b|\b(?:in|into|using|heat) (?:a|the|another|your) (?:small |large |dry |non-?stick |wide )?(?:skillet|frying pan|saucepan|wok)\b|\bon the (?:stove|hob|stovetop)\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b/iu,
+    /\b(?:cook|boil)\b[^.]*\bin (?:an? |the |plenty of |lots of )?(?:(?:large|big|small|separate|deep|second|another) )*(?:(?:sauce)?pan|pot)? ?(?:of )?(?:\p{L}+ )?(?:boiling|salted) (?:salted |boiling )?water\b|\b(?:melt|warm|heat|brown)\b[^.;]{2,60}\bin (?:a|another|the other|your) (?:(?:small|little|dry|separate|second) )+(?:pan|saucepan)\b|\b(?:in|into|using|heat) (?:a|the|another|your) (?:small |large |dry |non-?stick |wide )?(?:skillet|frying pan|saucepan|wok|kadh?ai|karahi|tawa|tava)\b|\bon the (?:stove|hob|stovetop)\b|\bon (?:a|the) (?:[\w-]+ ){0,3}(?:grill[- ]?pan|griddle|barbecue|bbq|plancha)\b/iu,
   ],
   [
     'brown',

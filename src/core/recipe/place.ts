@@ -22,7 +22,7 @@ const POURED_OFF =
 
 /** “Rinse until the water runs clear”, “under cold water”: water of the tap, and none of the list’s. */
 const OF_THE_TAP =
-  /\b(?:until|till) (?:the )?(?:rinsing )?water (?:runs|is|comes)\b|\b(?:under|in|with) (?:the )?(?:cold|running|cool|fresh|several changes of)(?: (?:running|tap))? water\b|(?<=\brins(?:e|ing)\b[^.]{0,40})\bwater\b/gi;
+  /\b(?:until|till) (?:the )?(?:rinsing )?water (?:runs|is|comes)\b|\b(?:under|in|with) (?:the )?(?:cold|running|cool|fresh|several changes of)(?: (?:running|tap))? water\b|(?<=\brins(?:e|ing)\b[^.]{0,40})\bwater\b|(?<=\bsoak[^.]{0,40})\b(?:plenty of|lots of|enough|ample|fresh)(?: \w+)? water\b/gi;
 /** “Beat the yolks”, “whisk the whites”: eggs. */
 const OF_EGGS = /\b(?:egg )?(?:yolks?|whites)\b/gi;
 

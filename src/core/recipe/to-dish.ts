@@ -14,6 +14,7 @@ import { toSentences } from './sentences';
 import { withBatches } from './batches';
 import { withPans } from './pan';
 import { withPreparing } from './preparing';
+import { withSoakWater } from './soak-water';
 import { withSoaking } from './soaking';
 import { writeStages } from './write-stages';
 import type { FoundStage, ImportQuestion, LinkedPiece, Piece, RawRecipe } from './types';
@@ -109,7 +110,8 @@ export function toDish(
     slow: [...slow, ...kept],
     left,
   });
-  const stages = writeStages(found, ingredients, questions);
+  const placed = withSoakWater(ingredients, found);
+  const stages = writeStages(found, placed, questions);
   askAboutPieces(found, ingredients, questions);
   askAboutEmpty(ingredients.length, stages.length, questions);
   const { tools = [] } = raw;
@@ -130,7 +132,7 @@ export function toDish(
     name,
     summary: (raw.intro ?? '').slice(0, 300),
     servings: serves ?? likely,
-    ingredients: ingredients.map((i) => i.ingredient),
+    ingredients: placed.map((i) => i.ingredient),
     stages,
     wait: waitOf(found, ingredients, kept),
     ...slowOf([...slow, ...raw.notes.filter((note) => /\bslow[- ]?cook/i.test(note))]),

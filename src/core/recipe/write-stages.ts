@@ -56,7 +56,10 @@ export function writeStages(
     const stage = withoutSlip(asTold, ids[i] ?? asTold.kind, questions);
     const told = stage.sentences.join(' ');
     const words = ownPart(found, i);
-    const uses = mentioned(words, ofThisPart(ingredients, told, wholeText), used);
+    const own = ofThisPart(ingredients, told, wholeText);
+    const named = mentioned(words, own, used);
+    // “Rinse the dal and soak overnight”: what is soaked is what was rinsed.
+    const uses = stage.kind === 'soak' && named.length === 0 ? mentioned(told, own, used) : named;
     const text = stage.kind === 'soak' ? soakText(words, uses, ingredients) : words;
     for (const id of uses) used.add(id);
     const base = {

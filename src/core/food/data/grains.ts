@@ -11,7 +11,7 @@ export const GRAINS = foodTable(
   'grain',
   `
 rice             | rice, white rice, long grain rice, long-grain rice, basmati rice, jasmine rice | solid | 11.6 7.1 0.7 78.6 1.3 0.6 | 0.8 | piece=2 half growth=3 takes=1.2 soft=8 pack=1000 | SR
-risotto-rice     | risotto rice, arborio rice | solid | 12 6.6 0.6 78.5 1.6 0.6 | 0.85 | piece=3 half growth=3 takes=1.5 finicky soft=8 cover=1.2 pack=500 | SR
+risotto-rice     | risotto rice, arborio rice, arborio, carnaroli, carnaroli rice, vialone nano, vialone nano rice | solid | 12 6.6 0.6 78.5 1.6 0.6 | 0.85 | piece=3 half growth=3 takes=1.5 finicky soft=8 cover=1.2 pack=500 | SR
 brown-rice       | brown rice | solid | 11.8 7.5 3.2 72.7 3.6 1.2 | 0.8 | piece=2 half growth=2.8 takes=1.3 soft=26 pack=1000 | SR
 wild-rice        | wild rice | solid | 7.8 14.7 1.1 68.7 6.2 1.5 | 0.68 | piece=2 half growth=3 takes=1.6 cover=1.2 soft=28 | SR
 bulgur           | bulgur, bulgur wheat, coarse bulgur | solid | 9 12.3 1.3 63.4 12.5 1.5 | 0.72 | piece=2 half growth=2.8 takes=1.5 allergens=gluten soft=6 pack=500 | SR
@@ -34,7 +34,7 @@ flatbread        | flatbread, flatbreads, pita, bread | solid | 32 9.1 1.2 53.5 
 breadcrumbs      | breadcrumbs, bread crumbs | solid | 6.5 13.4 5.3 67.5 4.5 2.8 | 0.46 | piece=2 allergens=gluten pack=400 | SR
 basmati          | basmati, jasmine, fragrant rice, thai rice, parboiled rice, easy-cook rice, carolina rice, sona masoori, brown basmati-style rice | solid | 11.6 7.5 0.7 78.2 1.2 0.6 | 0.82 | piece=2 half growth=3 takes=1.2 soft=8 pack=1000 | SR
 sushi-rice       | sushi rice, short grain rice, short-grain rice, japanese rice | solid | 12 6.6 0.6 78.5 1.6 0.6 | 0.85 | piece=3 half growth=2.8 takes=1.2 soft=8 pack=1000 | SR
-pudding-rice     | pudding rice, paella rice, bomba rice, carnaroli, carnaroli rice, arborio, vialone nano, medium grain rice, calrose rice, sticky rice, glutinous rice, sweet rice | solid | 12 6.6 0.6 78.5 1.6 0.6 | 0.85 | piece=3 half growth=3 takes=1.3 cover=0.6 soft=8 | SR
+pudding-rice     | pudding rice, paella rice, bomba rice, medium grain rice, calrose rice, sticky rice, glutinous rice, sweet rice | solid | 12 6.6 0.6 78.5 1.6 0.6 | 0.85 | piece=3 half growth=3 takes=1.3 cover=0.6 soft=8 | SR
 brown-basmati    | brown basmati, brown basmati rice, brown jasmine rice, red rice, black rice, forbidden rice, wholegrain rice, short grain brown rice, camargue red rice | solid | 11.5 8 3 71.5 4 1.4 | 0.8 | piece=2 half growth=2.8 takes=1.4 soft=26 | SR
 rice-mix         | rice blend, wild rice blend, long grain and wild rice, rice mix, mixed rice | solid | 11 9 1.2 74 2.8 1 | 0.8 | piece=2 half growth=2.9 takes=1.4 soft=26 | CP
 cooked-rice      | cooked rice, boiled rice, steamed rice, precooked rice, microwave rice, cooked brown rice | solid | 68.5 2.7 0.3 27.8 0.4 0.4 | 0.67 | piece=3 keep=cooked-rice soften=none soft=0 | SR

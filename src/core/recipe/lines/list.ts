@@ -17,7 +17,7 @@ const FILLER = /^(?:um|uh|okay|ok|right|so|then|also|oh|well|like|yeah|alright)\
 const ONCE_IT =
   /^(?:when|once|as soon as|after)\s+(?:it|they|that|those|the\s+\p{L}+)\s+(?:(?:is|are|has|have|start|starts|begin|begins)\s+)?\p{L}+\s+(?=(?:an?|one|two|three|\d)\b)/iu;
 const IN_PAN =
-  /\s+in(?:to)? (?:a|the|another) (?:(?:small|little|hot|large|dry|separate) )?(?:pan|pot|skillet|wok|cooker)$/i;
+  /\s+in(?:to)? (?:a|the|another) (?:(?:small|little|hot|large|dry|separate) )?(?:pan|pot|skillet|wok|kadh?ai|karahi|cooker)$/i;
 /** “Cut that into chunks”, “drain them”: what is done with the one just named. */
 const TOLD_OF_IT = /\b(?:it|them|that|those|this|cut|chop|drain|dice|slice|peel|rinse|halve|i)\b/i;
 /** “Soak it overnight, change the water in the morning.” */
@@ -141,7 +141,7 @@ const WORK =
 
 /** “In the pot put a spoon of ghee, 1 tsp cumin, when they pop an onion”: a list, and what is done with it, in one. */
 const TOLD_AS_WORK =
-  /^(?:while|meanwhile|during)\b[^:]*:|^(?:grind|blend|pur[eé]e|blitz|pound|crush|dry[- ]roast|toast)\b|\b(?:in|into) (?:the|a) (?:(?:small|little|hot|large|dry) )?(?:pot|pan|cooker|skillet|wok)\b[^,]*,|\b(?:when|once) (?:it|they|that|those)\b[^,]*\b(?:pops?|crackles?|sizzles?|splutters?|melts?|smokes?|hot|foams?|shimmers?)\b/i;
+  /^(?:while|meanwhile|during)\b[^:]*:|^(?:grind|blend|pur[eé]e|blitz|pound|crush|dry[- ]roast|toast)\b|\b(?:in|into) (?:the|a) (?:(?:small|little|hot|large|dry) )?(?:pot|pan|cooker|skillet|wok|kadh?ai|karahi)\b[^,]*,|\b(?:when|once) (?:it|they|that|those)\b[^,]*\b(?:pops?|crackles?|sizzles?|splutters?|melts?|smokes?|hot|foams?|shimmers?)\b/i;
 
 /** @returns the sentence as far as it is a list, and what is done with it; '' where nothing is */
 export function listAndWork(sentence: string): [list: string, work: string] {

@@ -1,6 +1,7 @@
 /** Whether what is told goes on with the stage before it, or is work of its own. */
 import { saysByItself } from '../phrases';
 import type { FoundKind, FoundStage } from '../types';
+import { FRYING_PAN } from '../vessels';
 import type { Clause } from './clause';
 
 /** Work on the counter that is made by itself is no part of what is told beside it. */
@@ -23,17 +24,12 @@ export const isCold = (c: Clause): boolean => /\bchill|refrigerat|\bfridge\b|\bf
 export const isOtherRest = (end: FoundStage | undefined, kind: FoundKind, c: Clause): boolean =>
   kind === 'rest' && end?.kind === 'rest' && end.isCold !== isCold(c);
 
-/** “Tip the sprouts into the pan”: what went on meanwhile is over, and both go on together. */
-export const INTO_PAN =
-  /\b(?:into|to|in) (?:the|that) (?:same |hot )?(?:frying[- ]?)?(?:pan|skillet|wok)\b/i;
-
 /** Nuts are toasted in a skillet and beans boiled in a saucepan: two pans, whatever stands between the words. */
-const FRIES_IN = /\b(?:skillet|frying[- ]?pan|dry pan|griddle|wok)\b/i;
 const BOILS_IN = /\b(?:saucepan|stockpot|boil|simmer)\b/i;
 export const areTwoPans = (before: string, text: string): boolean =>
-  FRIES_IN.test(before)
-    ? BOILS_IN.test(text) && !FRIES_IN.test(text)
-    : BOILS_IN.test(before) && FRIES_IN.test(text);
+  FRYING_PAN.test(before)
+    ? BOILS_IN.test(text) && !FRYING_PAN.test(text)
+    : BOILS_IN.test(before) && FRYING_PAN.test(text);
 
 export const isOtherPan = (end: FoundStage | undefined, c: Clause): boolean => {
   if (end?.kind !== 'burner') return false;

@@ -27,6 +27,7 @@ import {
   saysWhen,
 } from '../phrases';
 import { toClauses } from '../sentences';
+import { FRYING_PAN, SAME_PAN } from '../vessels';
 import type { FoundKind } from '../types';
 import { allowsWaiting } from '../waits';
 import { COMES_TO } from './rates';
@@ -104,7 +105,6 @@ const SAUCEPAN =
   /\bon the (?:stove|hob|stovetop|burner|range)\b|\b(?:saucepan|stockpot|casserole|dutch oven|rice[- ]cooker)\b/i;
 /** A rice cooker’s keys are no levels of pressure. */
 const RICE_COOKER = /\brice[- ]cooker\b/i;
-const FRYING_PAN = /\b(?:skillet|frying[- ]?pan|dry pan|griddle|wok)\b/i;
 const COOKER =
   /\bsaut[eé]|\b(?:multi-?cooker|pressure[- ]cooker|(?:pressure[- ])?cooking pot|inner pot|liner)\b|(?<!\brice[- ])(?<!slow[- ])\bcooker\b|\bthe pot\b/i;
 /** “Throw out any that stay shut”: shells, not lids. */
@@ -177,7 +177,6 @@ const LEFT_FOR =
   /\b(?:high|low|max)\b[^.]*\bleave (?:it |them )?(?:for )?(?:the |a )?(?:full |another |further )?\d+(?! ?(?:hours?|hrs?|days?)\b)/i;
 
 /** “Melt the butter in the same pan”: the one on the stove, where there is one. */
-const SAME_PAN = /\bin(?:to)? the same (?:frying[- ]?|sauce)?(?:pan|skillet|wok)\b/i;
 
 /** A sentence that begins by letting the pressure out. */
 const beginsWithRelease = (sentence: string): boolean => {

@@ -1,15 +1,8 @@
 /** One way to understand a method as far as it is read: the stages made of it, and what the pot is doing. */
 import type { FoundCycle, FoundKind, FoundStage, ReleaseFound } from '../types';
 import { saysMeanwhile, saysPart, saysSaute } from '../phrases';
-import {
-  INTO_PAN,
-  isApart,
-  isBoiledFirst,
-  isCold,
-  isNextToFry,
-  isOtherPan,
-  isOtherRest,
-} from './apart';
+import { INTO_PAN } from '../vessels';
+import { isApart, isBoiledFirst, isCold, isNextToFry, isOtherPan, isOtherRest } from './apart';
 import type { Clause } from './clause';
 import type { ClauseTime } from './times';
 

@@ -1,0 +1,85 @@
+/** What usual recipes of magazines and blogs say in ways of their own. Facts are common practice. */
+import { describe, expect, it } from 'vitest';
+import { imported, importedText } from '../../../tests/support/imported';
+
+const BEANS = '1 lb dried cannellini beans\n10 cups cold water, divided\n2 tbsp salt';
+const SOAK = 'Dissolve the salt in 6 cups of the water, add the beans and soak 8 hours. Drain.';
+const COOK =
+  'Beans and remaining 4 cups water into the pot. High pressure 9 minutes, quick release.';
+
+describe('water that is poured off after the soak', () => {
+  const { dish, ingredients } = imported(BEANS, `${SOAK} ${COOK}`);
+  const used = (kind: string) =>
+    dish.stages
+      .filter((s) => s.kind === kind)
+      .flatMap((s) => s.uses)
+      .flatMap((id) => dish.ingredients.filter((i) => i.id === id && i.food === 'cold water'))
+      .map((i) => [i.amount, i.unit]);
+
+  it('is not in the pot, and what is left of it is', () => {
+    expect(used('soak')).toEqual([[6, 'cup']]);
+    expect(used('pressure')).toEqual([[4, 'cup']]);
+  });
+
+  it('the list that was read stays as it was written', () =>
+    expect(ingredients.filter((i) => i.food?.id === 'water').map((i) => i.line.amount)).toEqual([
+      10,
+    ]));
+
+  it('nothing is parted where the soak takes all of it, or more than is listed, or nobody says', () => {
+    const waters = (soak: string) =>
+      imported(BEANS, `${soak} ${COOK}`).dish.ingredients.filter((i) => i.food === 'cold water');
+    for (const soak of [
+      'Soak the beans in 10 cups of the water for 8 hours.',
+      'Soak the beans in 12 cups of water for 8 hours.',
+      'Soak the beans for 8 hours.',
+    ])
+      expect(
+        waters(soak).map((i) => i.amount),
+        soak,
+      ).toEqual([10]);
+  });
+});
+
+describe('what usual recipes say', () => {
+  it('“rinse the dal and soak overnight in plenty of water”: the dal is soaked, in no listed water', () => {
+    const { dish } = imported(
+      '200 g urad dal\n3½ cups water, for cooking',
+      'Rinse the urad dal and soak overnight in plenty of water. Drain. Add the water. High 30 minutes, natural release.',
+    );
+    const soak = dish.stages.find((s) => s.kind === 'soak');
+    expect(soak?.uses.map((id) => dish.ingredients.find((i) => i.id === id)?.food)).toEqual([
+      'urad dal',
+    ]);
+  });
+
+  it.each(['kadai', 'karahi', 'skillet', 'wok'])('a %s stands on the stove', (pan) => {
+    const method = `Lentils and water in. High 10 minutes, natural release. In a ${pan}, fry the onion in the ghee for 7 minutes. Stir it in.`;
+    const { dish } = imported('200 g lentils\n600 ml water\n1 onion\n2 tbsp ghee', method);
+    expect(dish.stages.filter((s) => s.minutes === 7).map((s) => s.kind)).toEqual(['burner']);
+  });
+
+  it('TIP in capitals is a note, and “tip in” is work', () => {
+    const text = (line: string) =>
+      importedText(
+        `Chickpeas\nserves 4\n\n250 g soaked chickpeas\n500 ml water\nrice, to serve\n\nTip in the chickpeas and water. High pressure 15 min, quick release.\nServe with rice.\n${line}`,
+      ).dish;
+    const isStep = (line: string, words: RegExp) =>
+      text(line).stages.some((s) => words.test(s.text));
+    expect(isStep('TIP Using tinned chickpeas? Cook for 4 min instead.', /tinned/)).toBe(false);
+    expect(text('TIP Using tinned chickpeas? Cook for 4 min instead.').notes).toContain('tinned');
+    expect(isStep('', /Tip in the chickpeas/)).toBe(true);
+  });
+
+  it.each([
+    ['300 g carnaroli rice', 8],
+    ['300 g orzo', 8],
+    ['300 g gnocchi', 8],
+    ['300 g basmati rice', 30],
+  ])('%s waits %i minutes', (line, minutes) =>
+    expect(
+      imported(`${line}\n700 ml stock`, 'All in. High pressure 5 minutes, quick release. Serve.')
+        .dish.wait.maxMinutes,
+    ).toBe(minutes),
+  );
+});
