@@ -37,7 +37,27 @@ describe('how long one step may be kept waiting after another', () => {
     const parked = { most: 120, soft: 10, cost: 1 };
     expect(gap(stage('pressure'), stage('crisp', { celsius: 200 } as never))).toEqual(parked);
     expect(gap(stage('pressure'), stage('finish'))).toEqual(parked);
-    expect(gap(stage('oven', { celsius: 180 } as never), stage('rest'))).toEqual(parked);
+    expect(gap(stage('oven', { celsius: 180 } as never), stage('finish'))).toEqual(parked);
+  });
+
+  it('a rest begins when it comes off the heat, and is a wait itself; what is chilled is none', () => {
+    const roast = stage('oven', { celsius: 180 } as never);
+    expect(gap(roast, stage('rest'))).toEqual({ most: 120, soft: 0, cost: 3 });
+    expect(gap(roast, stage('rest', { chilled: true })).soft).not.toBe(0);
+    expect(gap(stage('prep'), stage('rest'))).toEqual({});
+  });
+
+  it('what was crisped loses from two minutes on, also after its rest; before that it does not', () => {
+    const [braised, crisped, rested, served] = [
+      stage('pressure', { id: 'p' }),
+      stage('crisp', { id: 'c', celsius: 220 } as never),
+      stage('rest', { id: 'r' }),
+      stage('finish', { id: 'f' }),
+    ];
+    const dish = dishOf([braised, crisped, rested, served], 15);
+    expect(gapBetween(dish, braised, crisped)).toEqual({ most: 120, soft: 10, cost: 1 });
+    expect(gapBetween(dish, rested, served)).toEqual({ most: 120, soft: 2, cost: 3 });
+    expect(gapBetween(dishOf([braised, crisped, served], 15), crisped, served).soft).toBe(2);
   });
 
   it('what is best within ten minutes loses from two on', () => {

@@ -43,9 +43,12 @@ export function gapBetween(dish: Dish, before: Stage, after: Stage): Gap {
   const isOnHeat = (s: Stage): boolean => ['brown', 'loosen'].includes(s.kind);
   if (isOnHeat(before) && placeOf(after) === 'cooker') return { most: GAP.inPot };
   if (!isHot(dish, before)) return {};
+  // A rest is a wait itself: what is to rest begins to when it comes off the heat, and not when somebody has time.
+  if (after.kind === 'rest' && !after.chilled)
+    return { most: PARKED_MOST, soft: 0, cost: COST.tender };
   const isTender = (dish.wait.maxMinutes ?? Infinity) <= TENDER_WAIT;
   // What is eaten cold waits in the fridge as long as it likes, and not in the hot pot.
-  const kind = isTender || !isServedHot(dish) ? 'tender' : 'robust';
+  const kind = isTender || !isServedHot(dish) || isCrisp(dish, before) ? 'tender' : 'robust';
   return { most: PARKED_MOST, soft: SOFT[kind], cost: COST[kind] };
 }
 
@@ -59,6 +62,17 @@ export function isHot(dish: Dish, stage: Stage, seen: ReadonlySet<string> = new 
   return stagesBefore(dish, stage).some((id) => {
     const before = dish.stages.find((s) => s.id === id);
     return before !== undefined && isHot(dish, before, path);
+  });
+}
+
+/** Whether a stage is the last that makes it crisp, or what is done with it on the counter after that. */
+function isCrisp(dish: Dish, stage: Stage, seen: ReadonlySet<string> = new Set()): boolean {
+  if (stage.kind === 'crisp') return true;
+  if (placeOf(stage) !== 'counter' || seen.has(stage.id)) return false;
+  const path = new Set([...seen, stage.id]);
+  return stagesBefore(dish, stage).some((id) => {
+    const before = dish.stages.find((s) => s.id === id);
+    return before !== undefined && isCrisp(dish, before, path);
   });
 }
 

@@ -25,6 +25,9 @@ const RINSED = /\b(?:rinse|wash|wipe|clean|empty)\b[^.]{0,20}\b(?:pot|liner|cook
 /** Stirred into what is there, or filled with it: no work of its own. */
 const FILLS = /^(?:then )?(?:stir|fold|mix) (?:in|through)\b|\b(?:fill|stuff|top)(?:ed|ing)?\b/i;
 const JOINS = /\b(?:serve|everything|combine|together|plate up|divide|assemble|layer)\b/i;
+/** What was made just before, by a word that names none of its foods. */
+const THIS_MADE =
+  /\b(?:add|stir|pour|tip|mix|fold|scrape)\b[^.]{0,30}\b(?:this|the|that) (?:hot )?(?:masala|tadka|tarka|temper(?:ing)?|bagh?aar?|mixture|paste|soffritto|sofrito)\b/i;
 /** What is made of more than one food, by the word for it. */
 const MADE =
   /\b(?:sauce|gravy|juices?|glaze|dressing|mash|dumplings?|topping|crust|syrup|salsa|slaw|puree|purée|custard)\b/gi;
@@ -131,6 +134,9 @@ export function withBranches(
     // “Stir the meat back into the sauce”: both have to be there.
     if (TAKES_BACK.test(text) && IN_PASSING.test(text))
       return ordered([branches[0] as Branch, current]);
+    // “Add this masala to the cooked dal”: what was fried beside the pot is done first.
+    if (current !== branches[0] && THIS_MADE.test(text))
+      return ordered([branches[0] as Branch, current]);
     const made = madeIn(text);
     const spoken = branches.filter(
       (b) =>
@@ -165,6 +171,13 @@ export function withBranches(
     return own !== '' && before.includes(own);
   }
 
+  /** “Meanwhile pour the water over the couscous, cover” and “leave for 10 minutes”: told in one breath. */
+  function isOfSentenceBefore(i: number): boolean {
+    const before = found[i - 1]?.sentences.at(-1) ?? '';
+    const own = found[i]?.sentences[0] ?? '';
+    return before.length > 10 && own.startsWith(before);
+  }
+
   function ordered(some: readonly Branch[]): Branch[] {
     return branches.filter((b) => some.includes(b));
   }
@@ -178,8 +191,10 @@ export function withBranches(
     i: number,
   ): boolean {
     const told = found[i];
-    if (told?.meanwhile)
-      return !(found[i - 1]?.meanwhile && current !== branches[0]) || isOwn(named);
+    if (told?.meanwhile) {
+      const isBeside = found[i - 1]?.meanwhile === true || isOfSentenceBefore(i);
+      return !(isBeside && current !== branches[0]) || isOwn(named);
+    }
     if (leavesForPot(text, named, place, i)) return true;
     if (!isOwn(named) || !hasHeatBefore(i)) return false;
     if ((saysElsewhere(text) || saysPart(text)) && !FROM_POT.test(text) && !FILLS.test(text))

@@ -226,7 +226,7 @@ const plainMeasures = (text: string): string =>
     )
     // “1 small bunch dill”: a bunch, and how large.
     .replace(
-      /^([\d½¼¾][\d./ –-]*)(small|large|big|good|generous|fat) (bunch(?:es)?|handfuls?|sprigs?|knobs?|pinch(?:es)?|heads?|sticks?|stalks?) (?:of )?(?=\p{L})([^,(]+)/iu,
+      /^((?:an?|one) |[\d½¼¾][\d./ –-]*)(small|large|big|good|generous|fat) (bunch(?:es)?|handfuls?|sprigs?|knobs?|pinch(?:es)?|heads?|sticks?|stalks?) (?:of )?(?=\p{L})([^,(]+)/iu,
       '$1$3 $4, $2',
     )
     // “1.4 kilos, that’s four cheeks”

@@ -71,6 +71,44 @@ describe('what usual recipes say', () => {
     expect(isStep('', /Tip in the chickpeas/)).toBe(true);
   });
 
+  it('“this masala” is fried beside the pot before it goes into it', () => {
+    const { dish } = imported(
+      '200 g lentils\n600 ml water\n1 onion\n2 tbsp ghee\n100 ml cream',
+      'Lentils and water in. High 10 minutes, natural release. In a kadai, fry the onion in the ghee for 7 minutes. Add this masala to the lentils and simmer 25 minutes. Stir in the cream.',
+    );
+    const [fried] = dish.stages.filter((s) => s.kind === 'burner');
+    const at = dish.stages.findIndex((s) => s.minutes === 25);
+    expect(dish.stages[at]?.after ?? [dish.stages[at - 1]?.id]).toContain(fried?.id);
+  });
+
+  it('what is covered meanwhile is left to stand after it was poured over, and not before', () => {
+    const { dish } = imported(
+      '500 g lamb, diced\n300 ml stock\n300 g couscous\n375 ml boiling water',
+      'Brown the lamb 8 minutes. Stock in. High 20 minutes, natural release. Meanwhile put the couscous in a bowl, pour over the boiling water, cover and leave for 10 minutes. Serve together.',
+    );
+    const at = dish.stages.findIndex((s) => s.kind === 'rest');
+    const [before, rest] = dish.stages.slice(at - 1);
+    expect(before?.text).toMatch(/pour over the boiling water/);
+    expect(rest?.after ?? [before?.id]).toEqual([before?.id]);
+  });
+
+  it('that it may be done a day ahead is no step', () => {
+    const method =
+      'Rub the lamb with the spices. (Do this up to a day ahead and keep in the fridge.) Stock in. High 20 minutes, natural release.';
+    const { dish } = imported('500 g lamb, diced\n1 tsp spices\n300 ml stock', method);
+    expect(dish.stages.some((s) => /day ahead/.test(s.text))).toBe(false);
+    expect(dish.notes).toContain('day ahead');
+  });
+
+  it.each([
+    ['a good handful of coriander stalks, chopped', 'handful coriander stalks', 'good, chopped'],
+    ['a large bunch of dill', 'bunch dill', 'large'],
+  ])('%s', (line, food, preparation) =>
+    expect(imported(line, 'Simmer 5 minutes.').dish.ingredients[0]).toMatchObject({
+      ...{ food, preparation },
+    }),
+  );
+
   it.each([
     ['300 g carnaroli rice', 8],
     ['300 g orzo', 8],

@@ -29,7 +29,7 @@ saffron                | saffron, saffron threads | solid | 11.9 11.4 5.9 61.5 3
 sumac                  | sumac, amchur, dried mango powder, anardana | solid | 11 5 10 44 26 4 | 0.45 | piece=1 | CP
 dill                   | dill, fresh dill | solid | 86 3.5 1.1 4.9 2.1 2.5 | 0.04 | piece=1 keep=herb | SR
 parsley                | parsley, fresh parsley, flat-leaf parsley | solid | 87.7 3 0.8 3 3.3 2.2 | 0.25 | piece=1 keep=herb | SR
-cilantro               | cilantro, fresh coriander, coriander leaves | solid | 92.2 2.1 0.5 0.9 2.8 1.5 | 0.07 | piece=1 keep=herb | SR
+cilantro               | cilantro, fresh coriander, coriander leaves, coriander stalks, coriander stems, cilantro stems, cilantro stalks | solid | 92.2 2.1 0.5 0.9 2.8 1.5 | 0.07 | piece=1 keep=herb | SR
 mint                   | mint, fresh mint, pudina | solid | 85.6 3.3 0.7 1.6 6.8 2 | 0.11 | piece=1 keep=herb | SR
 basil                  | basil, fresh basil | solid | 92.1 3.2 0.6 1.1 1.6 1.5 | 0.1 | piece=1 keep=herb | SR
 thyme                  | thyme, dried thyme, fresh thyme | solid | 7.8 9.1 7.4 27 37 11.7 | 0.18 | piece=1 | SR

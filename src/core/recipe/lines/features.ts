@@ -134,7 +134,8 @@ const NIGHT =
 const COLD_STEP =
   /^(?!.*\b(?:leftovers?|can|may|up to|freezes|well)\b)(?:.*\bfreeze\b.*\b(?:for|until)\b.*\b(?:hours?|hrs?|firm|solid|set|overnight)\b|(?:take|move|transfer|bring|remove|lift)\b.*\b(?:fridge|freezer|refrigerator)\b.*\bbefore\b)/i;
 /** “TIP Using tinned beans?”, as magazines print it: in capitals it is no verb. */
-const SHOUTED = /^(?:TIPS?|NOTES?|COOK(?:'|’)?S TIPS?|TOP TIPS?|KNOW-HOW|SWAP|VARIATIONS?)\b(?! [A-Z]{2})/;
+const SHOUTED =
+  /^(?:TIPS?|NOTES?|COOK(?:'|’)?S TIPS?|TOP TIPS?|KNOW-HOW|SWAP|VARIATIONS?)\b(?! [A-Z]{2})/;
 const ASIDE =
   /^(?:\w+(?:'|’)s |top |quick |chef(?:'|’)?s? |cook(?:'|’)?s? )?(?:tips?|notes?|storage|to store|to freeze|to reheat|(?:to )?(?:make|do|get|prepare|cook)(?: it| this)?[- ](?:ahead|in advance)|variations?|substitut\w+|serving suggestions?|p\.?s\.?)\s*[:.–—-]|^(?:freez(?:e|er|ing)|stor(?:e|ing)|reheat(?:ing)?|swaps?|vegetarian|vegan|gluten[- ]free|dairy[- ]free)\s*:|^n\.?b\b/i;
 const COMMENT =

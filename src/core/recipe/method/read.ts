@@ -51,6 +51,9 @@ const isSlow = (sentence: string): boolean =>
 
 const KEEPING =
   /\b(?:it|they|this|that|which)(?:(?:'|’)(?:s|re)| is| are| tastes?)? (?:even |just as |also )?(?:better|best|good|great|lovely|nice|delicious)\b[^.]{0,12}\b(?:(?:the )?next day|the day after|tomorrow)\b|^(?:(?:it(?:['’]s| is)|they(?:['’]re| are)) )?(?:just as |also |equally )?(?:good|best|nice|lovely|great|delicious)(?: served| eaten)? (?:hot|warm|cold|chilled|at room temperature)\b|^(?:in (?:the )?)?(?:fridge|freezer)\b[^.]{0,12}\b\d[^.]{0,8}?(?:days?|d\b|weeks?|wks?|months?|mos?\b)|\b(?:leftovers?|keeps? (?:for|well|\d|up to|(?:it |them )?in the (?:fridge|freezer|refrigerator)[^.]{0,12}\b(?:\d+|\p{L}+) (?:days?|weeks?|months?))|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|\bcan be \p{L}+ed (?:up to )?(?:the |an? |\d+ |\p{L}+ )?(?:days?|night|evening|hours?) (?:before|ahead|in advance)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|\b(?:boiling-)?water[- ](?:bath )?canner\b|\bfor (?:longer |shelf |long )storage\b|(?:^|\.\s)(?:to )?reheat)\b/iu;
+/** “(Do this up to a day ahead and keep in the fridge.)”: nothing more is done. */
+const MAY_BE_EARLIER =
+  /^\(?(?:you can |you may |this can be |can be )?(?:do|done|make|made) (?:this|it|that|all this|this step|this part)? ?(?:up to |as (?:much|long) as )(?:\d+|an?|one|two|three|a few) (?:days?|hours?) (?:ahead|before|in advance|earlier)\b/i;
 /** “Serves 5 hungry folk or 6 normal ones.” */
 const FOR_HOW_MANY = /^(?:it |this |that )?(?:serves|feeds|makes enough for)\b[^.]*\d/i;
 /** “Pour it over; 3 days in the fridge, turning it each day”: done there, and not only kept. */
@@ -58,7 +61,9 @@ const TENDED =
   /\b(?:pour(?:ed)? over|marinad\w*|marinat\w*|brine\w*|turn(?:ing)?(?: (?:it|them|the \w+))? (?:each|every|once|twice|daily))\b/i;
 const isKeeping = (sentence: string): boolean =>
   // “Pour off the liquid (save it, it freezes well)”: what stands in brackets is no reason to leave out the work.
-  (KEEPING.test(sentence.replace(/\([^()]*\)/g, ' ')) ||
+  // It all in brackets is a word aside.
+  (KEEPING.test(sentence.replace(/^\(([^()]*)\)[.!]?$/, '$1').replace(/\([^()]*\)/g, ' ')) ||
+    MAY_BE_EARLIER.test(sentence) ||
     FOR_HOW_MANY.test(sentence) ||
     toClauses(sentence).every(allowsWaiting)) &&
   !saysPressure(sentence) &&
