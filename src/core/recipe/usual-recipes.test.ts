@@ -56,7 +56,9 @@ describe('what usual recipes say', () => {
   it.each(['kadai', 'karahi', 'skillet', 'wok'])('a %s stands on the stove', (pan) => {
     const method = `Lentils and water in. High 10 minutes, natural release. In a ${pan}, fry the onion in the ghee for 7 minutes. Stir it in.`;
     const { dish } = imported('200 g lentils\n600 ml water\n1 onion\n2 tbsp ghee', method);
-    expect(dish.stages.filter((s) => s.minutes === 7).map((s) => s.kind)).toEqual(['burner']);
+    expect(dish.stages.filter((s) => 'minutes' in s && s.minutes === 7).map((s) => s.kind)).toEqual(
+      ['burner'],
+    );
   });
 
   it('TIP in capitals is a note, and “tip in” is work', () => {
@@ -77,7 +79,7 @@ describe('what usual recipes say', () => {
       'Lentils and water in. High 10 minutes, natural release. In a kadai, fry the onion in the ghee for 7 minutes. Add this masala to the lentils and simmer 25 minutes. Stir in the cream.',
     );
     const [fried] = dish.stages.filter((s) => s.kind === 'burner');
-    const at = dish.stages.findIndex((s) => s.minutes === 25);
+    const at = dish.stages.findIndex((s) => 'minutes' in s && s.minutes === 25);
     expect(dish.stages[at]?.after ?? [dish.stages[at - 1]?.id]).toContain(fried?.id);
   });
 
