@@ -42,3 +42,46 @@ test('what is stored is shown kind by kind, and removed for good: one, then ever
   await page.goto(`${server.url}/`);
   await expect(page.locator('[data-step=kitchen]')).toHaveAttribute('data-done', 'false');
 });
+
+test('a household that has grown is opened, comes page by page, and is found by a word', async ({
+  page,
+}) => {
+  const household = (await (await page.request.get(`${server.url}/household.json`)).json()) as {
+    dishes: { id: string; name: string }[];
+  };
+  const [dish] = household.dishes;
+  if (!dish) throw new Error('the demo has dishes');
+  const more = Array.from({ length: 90 }, (_, i) => ({
+    ...dish,
+    ...{ id: `more-${i}`, name: `Dish number ${i + 1}` },
+  }));
+  const grown = { ...household, dishes: [...household.dishes, ...more] };
+  const all = grown.dishes.length;
+  await page.goto(`${server.url}/kitchen`);
+  await page.locator('input[type=file][name=file]').setInputFiles({
+    ...{ name: 'grown.json', mimeType: 'application/json' },
+    buffer: Buffer.from(JSON.stringify(grown)),
+  });
+  page.once('dialog', (dialog) => dialog.accept());
+  await page.getByRole('button', { name: 'Open it' }).click();
+  await expect(page.getByRole('status').filter({ hasText: `${all} dishes` })).toBeVisible();
+
+  await page.goto(`${server.url}/dishes`);
+  const pages = page.getByRole('navigation', { name: 'Pages of dishes' });
+  const cards = page.getByRole('main').getByRole('listitem');
+  await expect(cards).toHaveCount(48);
+  await pages.getByRole('link', { name: 'Next' }).click();
+  await expect(pages).toContainText(`49 to 96 of ${all}`);
+  await expect(pages.getByRole('link', { name: 'Previous' })).toBeVisible();
+
+  await page.getByLabel('Find by name or by what is in it').fill('number 77');
+  await expect(cards).toHaveCount(1);
+  await expect(page.getByRole('link', { name: /Dish number 77/ })).toBeVisible();
+  await expect(page).toHaveURL(/find=number\+77/);
+  await expect(page.getByLabel('Find by name or by what is in it')).toBeFocused();
+  await expect(pages).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByLabel('Find by name or by what is in it')).toHaveValue('number 77');
+  await page.getByLabel('Find by name or by what is in it').fill('nothing has this');
+  await expect(page.getByText('No dish has “nothing has this” in it.')).toBeVisible();
+});

@@ -27,7 +27,7 @@ const FILLS = /^(?:then )?(?:stir|fold|mix) (?:in|through)\b|\b(?:fill|stuff|top
 const JOINS = /\b(?:serve|everything|combine|together|plate up|divide|assemble|layer)\b/i;
 /** What was made just before, by a word that names none of its foods. */
 const THIS_MADE =
-  /\b(?:add|stir|pour|tip|mix|fold|scrape)\b[^.]{0,30}\b(?:this|the|that) (?:hot )?(?:masala|tadka|tarka|temper(?:ing)?|bagh?aar?|mixture|paste|soffritto|sofrito)\b/i;
+  /\b(?:add|stir|pour|tip|mix|fold|scrape)\b[^.]{0,30}\b(?:this|the|that) (?:hot )?(?:masala|tadka|tarka|temper(?:ing)?|bagh?aar?|mixture|paste|soffritto|sofrito)\b|\b(?:add|stir|pour|tip|mix|fold|scrape) (?:all )?(?:this|that) (?:in)?to\b/i;
 /** What is made of more than one food, by the word for it. */
 const MADE =
   /\b(?:sauce|gravy|juices?|glaze|dressing|mash|dumplings?|topping|crust|syrup|salsa|slaw|puree|purée|custard)\b/gi;

@@ -83,6 +83,30 @@ describe('what usual recipes say', () => {
     expect(dish.stages[at]?.after ?? [dish.stages[at - 1]?.id]).toContain(fried?.id);
   });
 
+  it('what goes into the kadai next is fried there, until it goes to what cooked apart', () => {
+    const { dish } = imported(
+      '200 g lentils\n600 ml water\n1 onion\n2 cloves garlic\n2 tbsp ghee',
+      'Lentils and water in. High 10 minutes, natural release. In a kadai, fry the onion in the ghee for 5 minutes. Add the garlic and sauté till golden, 2 minutes. Add this to the lentils and simmer 10 minutes on sauté.',
+    );
+    const heat = dish.stages.flatMap((s) =>
+      s.kind === 'burner' || s.kind === 'simmer' ? [[s.kind, s.minutes]] : [],
+    );
+    expect(heat).toEqual([
+      ['burner', 7],
+      ['simmer', 10],
+    ]);
+    const at = dish.stages.findIndex((s) => s.kind === 'simmer');
+    expect(dish.stages[at]?.after).toHaveLength(2);
+  });
+
+  it('what goes into the pot again is cooked there, whatever was toasted in a skillet', () => {
+    const { dish } = imported(
+      '200 g lentils\n600 ml water\n1 onion\n50 g panko',
+      'Lentils and water in. High 10 minutes, natural release. In a skillet toast the panko 3 minutes. Stir in the onion and cook 5 minutes on sauté. Serve with the panko.',
+    );
+    expect(dish.stages.flatMap((s) => (s.kind === 'burner' ? [s.minutes] : []))).toEqual([3]);
+  });
+
   it('what is covered meanwhile is left to stand after it was poured over, and not before', () => {
     const { dish } = imported(
       '500 g lamb, diced\n300 ml stock\n300 g couscous\n375 ml boiling water',

@@ -14,10 +14,10 @@ lamb-shoulder      | lamb shoulder, lamb | solid | 63 16.8 19.3 0 0 0.9 | 0.95 |
 lamb-shank         | lamb shank, lamb shanks | solid | 72 19 8 0 0 1 | 0.9 | each=400 piece=70 | SR
 lamb-leg           | leg of lamb, lamb leg | solid | 64.3 17.9 17.1 0 0 0.9 | 0.95 | piece=90 soften=young-meat slice=6 | SR
 goat               | goat, goat meat, mutton | solid | 75.8 20.6 2.3 0 0 1.1 | 0.95 | piece=40 soft=25 shred=27 | SR
-beef-cheek         | beef cheek, beef cheeks, ox cheek | solid | 70 19.5 9.5 0 0 1 | 0.95 | each=350 piece=60 | SR
+beef-cheek         | beef cheek, beef cheeks, ox cheek, veal cheeks, veal cheek | solid | 70 19.5 9.5 0 0 1 | 0.95 | each=350 piece=60 | SR
 beef-chuck         | beef chuck, stewing beef, beef, stew meat | solid | 69 20 10 0 0 1 | 0.95 | piece=40 | SR
 beef-round         | beef round, topside, silverside, top round, rolled beef | solid | 71.8 22.5 4.4 0 0 1.1 | 0.95 | piece=80 | SR
-brisket            | brisket, beef brisket | solid | 63 18 18 0 0 0.9 | 0.95 | piece=60 | SR
+brisket            | brisket, beef brisket, brisket flat, brisket point, flat-cut brisket, point-cut brisket | solid | 63 18 18 0 0 0.9 | 0.95 | piece=60 | SR
 short-ribs         | short ribs, beef short ribs | solid | 48.3 14.4 36.2 0 0 0.7 | 0.8 | each=250 piece=45 | SR
 oxtail             | oxtail | solid | 62 19 18 0 0 0.9 | 0.8 | each=150 piece=45 soft=28 shred=30 | SR
 ground-beef        | ground beef, minced beef, ground meat, mince, ground chuck, ground round, ground sirloin, lean mince, beef mince | solid | 62 17.2 20 0 0 0.9 | 0.95 | piece=20 keep=ground-meat soften=ground pack=500 | SR
@@ -29,9 +29,9 @@ pork-loin          | pork loin, pork chop, pork chops | solid | 69.2 21.1 8.3 0 
 pork-belly         | pork belly | solid | 36.7 9.3 53 0 0 0.5 | 0.95 | piece=40 soften=young-meat | SR
 pork-ribs          | pork ribs, spare ribs, ribs | solid | 59.5 15.5 23.4 0 0 0.8 | 0.6 | piece=25 | SR
 ham                | ham, cooked ham, diced ham | solid | 68.3 19.4 8.4 0.5 0 3.2 | 0.6 | piece=12 keep=ham soften=cooked-meat | SR
-bacon              | bacon, pancetta, lardons | solid | 40.2 11.6 45 0.7 0 2.5 | 0.6 | each=28 piece=6 keep=bacon soften=cooked-meat pack=200 | SR
+bacon              | bacon, pancetta, lardons, guanciale | solid | 40.2 11.6 45 0.7 0 2.5 | 0.6 | each=28 piece=6 keep=bacon soften=cooked-meat pack=200 | SR
 sausage            | sausage, sausages, chorizo, merguez | solid | 56 15 26 1.2 0 2.6 | 0.6 | each=90 piece=28 keep=sausage soften=ground pack=400 | SR
-rabbit             | rabbit | solid | 72.8 20.1 5.6 0 0 1 | 0.9 | each=250 piece=40 soften=young-meat | SR
+rabbit             | rabbit, rabbit saddle, saddle of rabbit | solid | 72.8 20.1 5.6 0 0 1 | 0.9 | each=250 piece=40 soften=young-meat | SR
 venison            | venison | solid | 73.6 23 2.4 0 0 1.2 | 0.95 | piece=40 soft=22 shred=24 | SR
 tongue             | beef tongue, ox tongue, tongue | solid | 64.5 14.9 16.1 3.7 0 0.8 | 1 | each=1400 piece=75 keep=giblets soften=tough-offal | SR
 heart              | beef heart, ox heart, lamb heart, lamb hearts, pork heart, pig heart, calf heart, veal heart, venison heart | solid | 77.1 17.7 3.9 0.1 0 1.1 | 1 | piece=30 keep=giblets soften=tough-offal | SR
@@ -61,7 +61,7 @@ veal-shank         | veal shank, veal shanks, osso buco, ossobuco | solid | 75 1
 veal-cutlet        | veal cutlet, veal escalope, veal chop, veal chops | solid | 74 20 4.5 0 0 1.1 | 0.95 | each=150 piece=15 soften=tender-meat | SR
 ground-veal        | ground veal, minced veal | solid | 72.8 19.4 6.8 0 0 1 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
 ground-game        | ground venison, minced venison, ground goat, minced goat, ground game | solid | 71.2 21.8 7.1 0 0 1.1 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
-pork-tenderloin    | pork tenderloin, pork fillet, pork tenderloins | solid | 76 21 2.2 0 0 1.1 | 0.95 | each=450 piece=55 soften=tender-meat | SR
+pork-tenderloin    | pork tenderloin, pork fillet, pork tenderloins, pork tenderloin medallions | solid | 76 21 2.2 0 0 1.1 | 0.95 | each=450 piece=55 soften=tender-meat | SR
 pork-loin-roast    | pork loin roast, boneless pork loin, loin of pork, pork roast, pork joint | solid | 69.2 21.1 8.3 0 0 1.1 | 0.95 | piece=85 soften=tender-meat soft=9 shred=14 | SR
 pork-leg           | pork leg, leg of pork, fresh ham, pork rump | solid | 67 19 13 0 0 1 | 0.95 | piece=80 soften=young-meat | SR
 pork-stew          | diced pork, pork cubes, stewing pork, pork stew meat | solid | 69 20 10 0 0 1 | 0.95 | piece=30 soften=young-meat keep=ground-meat | SR
@@ -80,7 +80,7 @@ reindeer           | reindeer, caribou | solid | 74.4 23 1.5 0 0 1.2 | 0.95 | pi
 antelope           | antelope | solid | 74.4 23 1.5 0 0 1.2 | 0.95 | piece=40 soft=22 shred=24 | SR
 wild-boar          | wild boar, boar | solid | 72.5 21.5 3.3 0 0 1 | 0.95 | piece=40 soft=23 shred=25 | SR
 kangaroo           | kangaroo, wallaby | solid | 74 22.5 1.5 0 0 1.2 | 0.95 | piece=30 soft=15 | CP
-sausage-cured      | smoked sausage, kielbasa, andouille, smoked sausages, cured chorizo, dry chorizo, spanish chorizo, cooking chorizo, cervelat | solid | 54 14 27 2 0 3 | 0.7 | each=90 piece=28 keep=hot-dogs soften=cooked-meat | SR
+sausage-cured      | smoked sausage, kielbasa, lap cheong, chinese sausage, andouille, smoked sausages, cured chorizo, dry chorizo, spanish chorizo, cooking chorizo, cervelat | solid | 54 14 27 2 0 3 | 0.7 | each=90 piece=28 keep=hot-dogs soften=cooked-meat | SR
 sausage-meat       | sausage meat, sausagemeat, ground sausage, italian sausage, bulk sausage, breakfast sausage | solid | 53 15 29 1.5 0 2.5 | 0.95 | piece=20 keep=sausage soften=ground | SR
 hot-dog            | hot dog, hot dogs, frankfurter, frankfurters, wieners, vienna sausages | solid | 56 11 26 3 0 3 | 0.7 | each=50 piece=22 keep=hot-dogs soften=cooked-meat | SR
 black-pudding      | black pudding, blood sausage, morcilla, boudin noir | solid | 47 14.6 34 1.3 0 2.3 | 0.9 | each=80 piece=30 keep=sausage soften=ground | SR

@@ -12,7 +12,7 @@ export const PULSES = foodTable(
   `
 chickpea         | dry chickpeas, chickpeas, dried chickpeas, garbanzo beans, kabuli chana, kabuli chole, chole, chhole, chana | solid | 7.7 20.5 6 50.8 12.2 2.8 | 0.85 | piece=9 half growth=2.4 takes=1.1 soft=43 pack=500 | SR
 cooked-chickpea  | canned chickpeas, cooked chickpeas | solid | 60.2 8.9 2.6 19.8 7.6 0.9 | 0.69 | piece=11 keep=cooked-pulse soft=0 pack=400 | SR
-black-bean       | dry black beans, black beans, dried black beans | solid | 11 21.6 1.4 46.9 15.5 3.6 | 0.82 | piece=7 half growth=2.4 takes=1.2 soft=29 pack=500 | SR
+black-bean       | dry black beans, black beans, dried black beans, black turtle beans, turtle beans | solid | 11 21.6 1.4 46.9 15.5 3.6 | 0.82 | piece=7 half growth=2.4 takes=1.2 soft=29 pack=500 | SR
 kidney-bean      | dry kidney beans, kidney beans, dried kidney beans, red kidney beans, light red kidney beans, dark red kidney beans, rajma | solid | 11.8 23.6 0.8 35.1 24.9 3.8 | 0.78 | piece=8 half growth=2.4 takes=1.2 soft=34 pack=500 | SR
 white-bean       | dry white beans, white beans, navy beans, haricot beans | solid | 11.3 23.4 0.9 45.1 15.2 4.2 | 0.86 | piece=8 half growth=2.4 takes=1.2 soft=31 pack=500 | SR
 cannellini-bean  | dry cannellini beans, cannellini beans, cannellini, great northern beans | solid | 11.3 22.5 1 45.8 15.3 4.1 | 0.84 | piece=9 half growth=2.4 takes=1.2 soft=34 pack=500 | SR

@@ -77,7 +77,7 @@ mace                   | mace, mace blades, vanilla pod, vanilla pods, vanilla b
 vanilla                | vanilla, vanilla extract, vanilla essence, vanilla paste | thin | 86.9 0.1 0.1 12.6 0 0.3 | 0.88 | | SR
 almond-extract         | almond extract | thin | 86.9 0.1 0.1 12.6 0 0.3 | 0.88 | | SR
 rose-water             | rose water, orange blossom water | thin | 86.9 0.1 0.1 12.6 0 0.3 | 0.88 | | SR
-curry-leaf             | curry leaves, curry leaf | solid | 70.2 6.1 1 12.3 6.4 4 | 0.1 | each=0.1 piece=1 keep=herb | SR
+curry-leaf             | curry leaves, curry leaf, pandan leaves, pandan leaf | solid | 70.2 6.1 1 12.3 6.4 4 | 0.1 | each=0.1 piece=1 keep=herb | SR
 tarragon               | tarragon, fresh tarragon, dried tarragon | solid | 40 10 4 28 12 6 | 0.15 | piece=1 keep=herb | SR
 chervil                | chervil | solid | 40 10 4 28 12 6 | 0.15 | piece=1 keep=herb | SR
 marjoram               | marjoram | solid | 40 10 4 28 12 6 | 0.15 | piece=1 keep=herb | SR

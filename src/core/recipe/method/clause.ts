@@ -240,7 +240,7 @@ function factsOf(
   told: string,
   sentence: string,
   at: number,
-  { next = '', before = '', hasPan = false }: Around,
+  { next = '', before = '', hasPan = false, isInPan = false }: Around,
 ): Clause {
   const text = WHILE.test(sentence) ? told.replace(WHILE_UNDER, '') : told;
   const natural = saysNatural(text) && !isNegated(text, saysNatural);
@@ -258,7 +258,8 @@ function factsOf(
     celsius: findTemperature(text),
     kind: kindIn(text, saysPreheat(before) ? `${before} ${sentence}` : sentence, times, isStanding),
     // The pot is shut meanwhile: what is boiled is boiled beside it.
-    isBurner: text !== told || saysBurner(sentence) || (hasPan && SAME_PAN.test(sentence)),
+    isBurner:
+      text !== told || saysBurner(sentence) || isInPan || (hasPan && SAME_PAN.test(sentence)),
     pressure:
       (saysPressure(text) || WHISTLES.test(text)) &&
       !/\b(?:no|without) pressure\b/i.test(text) &&
@@ -274,7 +275,7 @@ function factsOf(
     rest: saysRest(text),
     wait: saysWait(text),
     set: saysSet(text),
-    saute: saysSaute(text),
+    saute: saysSaute(text) && !isInPan,
     lidOn:
       saysLidOn(text) &&
       !saysLidOff(text) &&
@@ -293,7 +294,7 @@ function factsOf(
       (saysMeanwhile(before) && saysPreheat(before) && mentionedFood(sentence) !== null),
     otherPot: saysOtherPot(sentence),
     inSaucepan: SAUCEPAN.test(sentence) && !FRYING_PAN.test(sentence),
-    inCooker: COOKER.test(sentence),
+    inCooker: COOKER.test(sentence) && !isInPan,
     eachBatch: IN_BATCHES.test(sentence) && !BATCHES.test(sentence) && EACH.test(sentence),
     conditional:
       (CONDITION.test(text) &&
@@ -376,6 +377,8 @@ export interface Around {
   before?: string | undefined;
   /** A pan on the stove was told of before. */
   hasPan?: boolean;
+  /** It goes on in the pan of the sentence before. */
+  isInPan?: boolean;
 }
 
 /** Clauses of a sentence; one that tells of a hold and of a release is two. */

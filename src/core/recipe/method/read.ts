@@ -12,6 +12,7 @@ import { findDurations } from '../durations';
 import { saysBurner, saysPressure, saysSlow } from '../phrases';
 import { toClauses, toSentences } from '../sentences';
 import type { FoundStage } from '../types';
+import { staysInPan } from '../vessels';
 import { allowsWaiting } from '../waits';
 import { readClauses } from './clause';
 import { moves } from './moves';
@@ -85,8 +86,10 @@ function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstruc
   const kept: string[] = [];
   let paths = [new Path()];
   let hasPan = false;
+  let isInPan = false;
   for (const [at, sentence] of sentences.entries()) {
     hasPan ||= saysBurner(sentence);
+    isInPan = staysInPan(sentence, isInPan);
     if (!isSlowOnly && NO_COOKER.test(sentence)) {
       slow.push(sentence);
       continue;
@@ -105,6 +108,7 @@ function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstruc
       next: sentences[at + 1],
       before: sentences[at - 1],
       hasPan,
+      isInPan: isInPan && !saysBurner(sentence),
     }))
       paths = best(paths.flatMap((p) => moves(p, clause)));
   }
