@@ -233,6 +233,8 @@ const TOGETHER: readonly (readonly [RegExp, readonly string[]])[] = [
   [/\bfruits?\b/i, ['fruit']],
   [/\bspices\b|\bherbs\b|\bseasonings?\b|\baromatics\b/i, ['seasoning']],
   [/\bnuts\b/i, ['nut']],
+  // “Turn up the heat, add the meats.”
+  [/\bmeats\b/i, ['meat', 'poultry']],
 ];
 
 /** The stage that names its kind of food. */
@@ -311,7 +313,7 @@ const ALL =
   /\b(?:everything|all (?:the |of the )?(?:other |remaining )?(?:ingredients|rest)?|the rest|rest of|remaining|the lot)\b/i;
 /** What a main ingredient is called in passing. */
 export const IN_PASSING =
-  /\b(?:meat|bird|birds|fish|joint|pieces|chops|legs|thighs|fillets|roast|ribs|shanks|cheeks|cubes|beans)\b/i;
+  /\b(?:meats?|bird|birds|fish|joint|pieces|chops|legs|thighs|fillets|roast|ribs|shanks|cheeks|cubes|beans)\b/i;
 
 /** A main ingredient that no sentence speaks of, not even in passing, has no place: it is asked for. */
 export function askWhereMainsGo(

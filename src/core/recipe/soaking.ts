@@ -31,21 +31,39 @@ const isSoaked = ({ food, preparation }: Ingredient): boolean => {
   return SOAKED.test(words) && !NOT.test(words);
 };
 
+/** “Soak time: overnight”, at the head. */
+export const SOAK_TIME =
+  /(?:^|[|•·,;]\s*)soak(?:ing)?(?: time)?\s*[:–-]\s*((?:overnight|\d[^|•·,;\n]{0,24}\bh(?:(?:ou)?rs?)?\b)[^|•·,;\n]{0,20})/im;
+const CANNED = /\b(?:can(?:s|ned)?|tin(?:s|ned)?|jar|cooked|frozen|fresh|green)\b/i;
+
 /**
- * The dish with a step for what its list says is soaked and its method does not.
+ * The dish with a step for what its list or its head says is soaked and its method does not.
  *
+ * @param heads what it says of itself at the head
  * @param questions how long, where nobody says, is added here
  */
-export function withSoaking(dish: Dish, questions: ImportQuestion[]): Dish {
+export function withSoaking(
+  dish: Dish,
+  heads: readonly string[],
+  questions: ImportQuestion[],
+): Dish {
   const isTold = (id: string): boolean =>
     dish.stages.some((s) => s.kind === 'soak' && (s.uses.length === 0 || s.uses.includes(id)));
-  const soaked = dish.ingredients.filter((i) => isSoaked(i) && !isTold(i.id));
+  const head = heads.flatMap((line) => SOAK_TIME.exec(line)?.[1] ?? [])[0];
+  const isSoakedByHead = ({ food, preparation, unit }: Ingredient): boolean =>
+    head !== undefined &&
+    FOR_HOURS.test(food) &&
+    !CANNED.test(`${food} ${preparation} ${unit ?? ''}`) &&
+    !dish.stages.some((s) => s.kind === 'soak');
+  const soaked = dish.ingredients.filter(
+    (i) => (isSoaked(i) || isSoakedByHead(i)) && !isTold(i.id),
+  );
   if (soaked.length === 0 || dish.stages.length === 0) return dish;
   const taken = new Set([...dish.ingredients, ...dish.stages].map((x) => x.id));
   const steps = soaked.map(({ id, food, preparation }): Stage => {
     const own = freshId('soak', taken);
     taken.add(own);
-    const said = soakMinutes(`${food}, ${preparation}`);
+    const said = soakMinutes(`${food}, ${preparation}`) ?? soakMinutes(head ?? '');
     const minutes = said ?? (FOR_HOURS.test(food) ? NIGHT_MIN : SHORT_MIN);
     const name = food.replace(/\b(?:pre-?)?soaked\b\s*/i, '').trim() || food;
     if (said === null)

@@ -4,6 +4,7 @@ import { leadIn } from './ahead';
 import { isAmongSteps, isNamedBefore, madeAmongSteps } from './lines/among-steps';
 import { featuresOf, WORK_FIRST, type Features } from './lines/features';
 import { linesOf } from './lines/split';
+import { SOAK_TIME } from './soaking';
 import { dayBefore, isDayHeading } from './lines/headings';
 import { labelLines, type Label } from './lines/label';
 import { capital, namedBelow, spokenName, takeTitle } from './lines/names';
@@ -250,20 +251,23 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
       if (isIntro(recipe, text)) {
         recipe.notes.push(text);
         recipe.intro ??= text;
-      } else if (/\d/.test(text) || isAmongFoods(recipe, f)) recipe.aside.push(text);
+      } else if (saysFigure(text) || isAmongFoods(recipe, f)) recipe.aside.push(text);
       break;
     case 'meta':
       if (f.tools) recipe.tools = [...(recipe.tools ?? []), text];
       else if (isSetting) recipe.settings?.push(text);
-      else if (/\d/.test(text)) recipe.aside.push(text);
+      else if (saysFigure(text)) recipe.aside.push(text);
       break;
     case 'section':
-      if (/\d/.test(text)) recipe.aside.push(text);
+      if (saysFigure(text)) recipe.aside.push(text);
       break;
     case 'heading':
       break;
   }
 }
+
+/** A figure, or a night. */
+const saysFigure = (text: string): boolean => /\d/.test(text) || SOAK_TIME.test(text);
 
 /** “1 cinnamon stick; 2 strips lemon peel”, “2 carrots, 2 celery stalks, chopped”: two, where each has its amount. */
 function eachWithAmount(line: string): string[] {

@@ -145,6 +145,7 @@ export function toDish(
   const prepared = withPreparing(
     withSoaking(
       withPans(withBatches(dish.data, found, questions), found, { inMethod, tools }, questions),
+      [raw.source ?? '', ...raw.aside, ...raw.notes],
       questions,
     ),
   );

@@ -107,6 +107,39 @@ describe('what usual recipes say', () => {
     expect(dish.stages.flatMap((s) => (s.kind === 'burner' ? [s.minutes] : []))).toEqual([3]);
   });
 
+  it.each(['Soak time: overnight', 'Soaking: 8 hours | Prep: 15 minutes'])(
+    '“%s” at the head is the soak of the pulses, and no step of its own',
+    (head) => {
+      const { dish } = importedText(
+        `Red peas\nserves 6\n${head}\n\n2 cups dried red kidney beans\n1 can chickpeas\n5 cups water\n\nDrain the beans. Add to the cooker with the water. High 25 min, natural release. Stir in the chickpeas.`,
+      );
+      const soaks = dish.stages.filter((s) => s.kind === 'soak');
+      expect(soaks.map((s) => s.minutes)).toEqual([480]);
+      expect(soaks[0]?.uses.map((id) => dish.ingredients.find((i) => i.id === id)?.food)).toEqual([
+        'red kidney beans',
+      ]);
+      expect(dish.stages.some((s) => /soak(?:ing)?(?: time)?:/i.test(s.text))).toBe(false);
+    },
+  );
+
+  it('“eat warm or chill 3 hrs”: nobody has to wait', () => {
+    const told = (end: string) =>
+      imported('200 g rice\n600 ml milk', `Rice and milk in. High 10 min, natural release. ${end}`)
+        .dish.stages;
+    const waits = (end: string) => told(end).some((s) => 'minutes' in s && s.minutes === 180);
+    expect(waits('Eat warm or chill 3 hrs.')).toBe(false);
+    expect(waits('Chill 3 hrs.')).toBe(true);
+  });
+
+  it('“the meats” are those of the list', () => {
+    const { dish, questions } = imported(
+      '300 g beef mince\n300 g pork mince\n1 onion\n200 ml stock',
+      'On sauté, soften the onion 5 minutes. Add the meats and brown 12 minutes. Stock in. High 30 minutes, natural release.',
+    );
+    expect(questions.filter((q) => q.about.kind === 'place')).toEqual([]);
+    expect(dish.stages.find((s) => s.kind === 'brown')?.uses).toHaveLength(3);
+  });
+
   it('what is covered meanwhile is left to stand after it was poured over, and not before', () => {
     const { dish } = imported(
       '500 g lamb, diced\n300 ml stock\n300 g couscous\n375 ml boiling water',

@@ -305,6 +305,7 @@ function factsOf(
       (OF_OTHER_SIZE.test(text) &&
         findDurations(sentence.slice(0, sentence.indexOf(text))).length > 0) ||
       COMES_TO.test(sentence) ||
+      EATEN_OR_CHILLED.test(sentence) ||
       isLaterRate(text, sentence, times) ||
       (WHISTLES.test(sentence) && FLAME.test(text)) ||
       ASKED_BEFORE.test(sentence),
@@ -324,6 +325,9 @@ function factsOf(
 const CASE =
   /^(?:and |but )?if (?:(?:it|they|that)(?:(?:'|’)(?:s|re)| is| are| looks?| seems?| feels?) )?(?:still |not |too |very |quite |a (?:bit|little|touch) )?(?!(?:using|you|i|we)\b)\p{L}+(?: be| yet| enough)?$|^(?:and |but )?if (?:it|they|that) (?:do|does|is|are|has|have)(?:n(?:'|’)t| not)$|^(?:and |but )?if (?:the |your |any |some )?(?!(?:it|they|that|this|these|you)\b)\p{L}+(?: \p{L}+)? (?:is|are|has|have|do|does|looks?|seems?|feels?)(?:n(?:'|’)t| not)?\b[^,]{0,40}$/iu;
 
+/** “Eat warm or chill 3 hrs”: nobody has to wait for it. */
+const EATEN_OR_CHILLED =
+  /\b(?:eat|serve|enjoy|have it)\b[^.;]{0,30}\b(?:warm|hot|now|(?:straight|right) away|at once|immediately)\b[^.;]{0,30}\bor (?:\p{L}+ ){0,2}(?:chill|refrigerate|cool|let it cool)\b/iu;
 /** “Serve with the cream, whipped (3 minutes)”: how it is made ready, and no work of its own. */
 const MADE_READY =
   /^(?:\p{L}+ly )?(?:whipped|whisked|beaten|chopped|sliced|diced|grated|covered|uncovered)\b/iu;
