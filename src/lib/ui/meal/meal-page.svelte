@@ -24,7 +24,6 @@
   import Summary from './summary.svelte';
   import Trouble from './trouble.svelte';
   import EarlierStarts from './earlier-starts.svelte';
-  import WhoEats from './who-eats.svelte';
 
   interface Props {
     loaded: {
@@ -285,7 +284,7 @@
         <BagsCard {model} freeLitres={loaded.freeLitres} />
       {/await}
     {/if}
-    <WhoEats {model} />
+    {#await import('./who-eats.svelte') then { default: WhoEats }}<WhoEats {model} />{/await}
     {#await import('./evening-facts.svelte') then { default: EveningFacts }}<EveningFacts
         {model}
       />{/await}
