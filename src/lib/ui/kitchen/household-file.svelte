@@ -96,7 +96,7 @@
       <div class="mt-3">
         <label class="label grid"
           >{progress ? SAID[progress.stage] : 'Sending it'}<progress
-            class="mt-1 h-3 w-full accent-olive"
+            class="mt-1 h-3 w-full appearance-none overflow-hidden rounded-full bg-line [&::-moz-progress-bar]:bg-olive [&::-webkit-progress-bar]:bg-line [&::-webkit-progress-value]:bg-olive"
             max="1"
             value={progress?.share}
           ></progress></label
