@@ -5,6 +5,7 @@
  */
 import { writeFileSync } from 'node:fs';
 import type { EveningRecord, Household, PhotoRecord } from '$core/exchange';
+import { seeded } from '$core/run';
 import { newCode, type StoreItem } from '$core/storage';
 import { openDatabase } from '$lib/server/database';
 import { readHousehold } from '$lib/server/household-read';
@@ -31,17 +32,6 @@ const WORDS = [
   'dark',
 ];
 
-/** Numbers from 0 up to 1 that are the same in every run (mulberry32, public domain). */
-function randomOf(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
-
 const dayOf = (at: number): string => new Date(at).toISOString().slice(0, 10);
 const many = <T>(count: number, make: (i: number) => T): T[] =>
   Array.from({ length: count }, (_, i) => make(i));
@@ -57,7 +47,7 @@ function dishesOf({ dishes }: Household, count: number): Household['dishes'] {
 }
 
 function itemsOf({ stores }: Household, count: number, now: number): StoreItem[] {
-  const random = randomOf(7);
+  const random = seeded(7);
   const codes = new Set(stores.map((s) => s.code));
   return many(count, (i) => {
     const item = taken(stores, i);

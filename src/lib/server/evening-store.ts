@@ -13,9 +13,9 @@ import {
 import { failure, success, type Outcome, type Fault } from '$core/reason';
 import { inTransaction, inWriteQueue, type Database } from './database';
 import { tell } from './live-hub';
-import { every, has, wordsIn } from './find-words';
+import { has, meant } from './find-words';
 import { readable } from './readable';
-import { placeOf, type Shelf, type ShelfWish } from './shelf';
+import { fillShelf, type Shelf, type ShelfWish } from './shelf';
 import { eveningEvents, evenings, observations } from './schema';
 
 /** No event counts that claims to happen so far ahead, ms: the clock of that screen is wrong. */
@@ -124,26 +124,19 @@ export async function unobserved(database: Database): Promise<ListedEvening[]> {
 }
 
 /** One page of the evenings that have every word in their names, the latest first. */
-export async function eveningShelf(
-  database: Database,
-  { find, page, size }: ShelfWish,
-): Promise<Shelf<ListedEvening>> {
-  const words = wordsIn(find);
-  const isMeant =
-    words.length === 0 ? undefined : every(words, (w) => has(sql`${evenings.name}`, w));
-  const [all, found] = await Promise.all([
-    database.$count(evenings),
-    database.$count(evenings, isMeant),
-  ]);
-  const shown = placeOf(found, page, size);
-  const rows = await database
-    .select(LISTED)
-    .from(evenings)
-    .where(isMeant)
-    .orderBy(desc(evenings.startedAt), asc(evenings.id))
-    .limit(size)
-    .offset(shown.skipped);
-  return { items: rows.map(toListed), all, found, page: shown.page, pages: shown.pages, size };
+export function eveningShelf(database: Database, wish: ShelfWish): Promise<Shelf<ListedEvening>> {
+  const isMeant = meant(wish.find, (w) => has(evenings.name, w));
+  const counts = { all: database.$count(evenings), found: database.$count(evenings, isMeant) };
+  return fillShelf(wish, counts, async (skipped) => {
+    const rows = await database
+      .select(LISTED)
+      .from(evenings)
+      .where(isMeant)
+      .orderBy(desc(evenings.startedAt), asc(evenings.id))
+      .limit(wish.size)
+      .offset(skipped);
+    return rows.map(toListed);
+  });
 }
 
 /** @returns the evening with its events in order, or null where there is none that can be read */

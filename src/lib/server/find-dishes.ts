@@ -2,8 +2,8 @@
 import { asc, or, sql, type SQL } from 'drizzle-orm';
 import { dishSchema, type Dish } from '$core/dish';
 import type { Database } from './database';
-import { every, has, wordsIn } from './find-words';
-import { placeOf, type Shelf, type ShelfWish } from './shelf';
+import { has, meant } from './find-words';
+import { fillShelf, type Shelf, type ShelfWish } from './shelf';
 import { readable } from './readable';
 import { dishes } from './schema';
 
@@ -15,31 +15,19 @@ export const inDish = (word: string): SQL | undefined =>
   );
 
 /** One page of the dishes that have every word, by name. */
-export async function dishShelf(
-  database: Database,
-  { find, page, size }: ShelfWish,
-): Promise<Shelf<Dish>> {
-  const words = wordsIn(find);
-  const isMeant =
-    words.length === 0
-      ? undefined
-      : every(words, (w) =>
-          or(inDish(w), has(sql`json_extract(${dishes.document}, '$.summary')`, w)),
-        );
-  const [all, found] = await Promise.all([
-    database.$count(dishes),
-    database.$count(dishes, isMeant),
-  ]);
-  const shown = placeOf(found, page, size);
-  const rows = await database
-    .select()
-    .from(dishes)
-    .where(isMeant)
-    .orderBy(asc(sql`${dishes.name} collate nocase`), asc(dishes.id))
-    .limit(size)
-    .offset(shown.skipped);
-  return {
-    items: rows.flatMap((row) => readable(dishSchema, row.document, `dish ${row.id}`) ?? []),
-    ...{ all, found, page: shown.page, pages: shown.pages, size },
-  };
+export function dishShelf(database: Database, wish: ShelfWish): Promise<Shelf<Dish>> {
+  const isMeant = meant(wish.find, (w) =>
+    or(inDish(w), has(sql`json_extract(${dishes.document}, '$.summary')`, w)),
+  );
+  const counts = { all: database.$count(dishes), found: database.$count(dishes, isMeant) };
+  return fillShelf(wish, counts, async (skipped) => {
+    const rows = await database
+      .select()
+      .from(dishes)
+      .where(isMeant)
+      .orderBy(asc(sql`${dishes.name} collate nocase`), asc(dishes.id))
+      .limit(wish.size)
+      .offset(skipped);
+    return rows.flatMap((row) => readable(dishSchema, row.document, `dish ${row.id}`) ?? []);
+  });
 }

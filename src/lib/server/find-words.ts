@@ -30,3 +30,9 @@ export const every = (words: readonly string[], test: (word: string) => SQL | un
     words.map((w) => sql`(${test(w)})`),
     sql` and `,
   );
+
+/** What a list is asked for; undefined where nothing is looked for. */
+export function meant(asked: string, test: (word: string) => SQL | undefined): SQL | undefined {
+  const words = wordsIn(asked);
+  return words.length === 0 ? undefined : every(words, test);
+}

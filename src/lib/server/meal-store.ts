@@ -7,8 +7,8 @@ import { dayKey } from '$core/units';
 import { addLocalDays, addWeeks, servingIn } from '$lib/client/moments';
 import { readable, reading } from './readable';
 import { inWriteQueue, type Database } from './database';
-import { every, has, wordsIn } from './find-words';
-import { placeOf, type Shelf, type ShelfWish } from './shelf';
+import { has, meant } from './find-words';
+import { fillShelf, type Shelf, type ShelfWish } from './shelf';
 import { meals } from './schema';
 
 export interface StoredMeal {
@@ -94,31 +94,27 @@ export async function listPatterns(database: Database): Promise<Meal[]> {
 }
 
 /** One page of the meals whose moment has come, by the words of their names, the latest first. */
-export async function mealsBehind(
+export function mealsBehind(
   database: Database,
   now: number,
-  { find, page, size }: ShelfWish,
+  wish: ShelfWish,
 ): Promise<Shelf<Meal>> {
-  const words = wordsIn(find);
   const isBehind = and(lte(meals.serveAt, now), HAS_DAY);
   const isMeant = and(
     isBehind,
-    words.length === 0 ? undefined : every(words, (w) => has(meals.name, w)),
+    meant(wish.find, (w) => has(meals.name, w)),
   );
-  const [all, found] = await Promise.all([
-    database.$count(meals, isBehind),
-    database.$count(meals, isMeant),
-  ]);
-  const shown = placeOf(found, page, size);
-  const rows = await database
-    .select(DOCUMENT)
-    .from(meals)
-    .where(isMeant)
-    .orderBy(desc(meals.serveAt), asc(meals.id))
-    .limit(size)
-    .offset(shown.skipped);
-  const items = rows.flatMap((row) => toMeal(row) ?? []);
-  return { items, all, found, page: shown.page, pages: shown.pages, size };
+  const counts = { all: database.$count(meals, isBehind), found: database.$count(meals, isMeant) };
+  return fillShelf(wish, counts, async (skipped) => {
+    const rows = await database
+      .select(DOCUMENT)
+      .from(meals)
+      .where(isMeant)
+      .orderBy(desc(meals.serveAt), asc(meals.id))
+      .limit(wish.size)
+      .offset(skipped);
+    return rows.flatMap((row) => toMeal(row) ?? []);
+  });
 }
 
 /** @returns the meal with its plan and revision, or null where there is none of that id */

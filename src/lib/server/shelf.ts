@@ -43,3 +43,19 @@ export function placeOf(
   const page = Math.min(wanted, pages);
   return { page, pages, skipped: (page - 1) * size };
 }
+
+/**
+ * A page of a list.
+ *
+ * @param counts how many there are in all, and how many are looked for
+ * @param rows those of the page, by how many lie before them
+ */
+export async function fillShelf<T>(
+  { page: wanted, size }: ShelfWish,
+  counts: { all: Promise<number>; found: Promise<number> },
+  rows: (skipped: number) => Promise<T[]>,
+): Promise<Shelf<T>> {
+  const [all, found] = await Promise.all([counts.all, counts.found]);
+  const { page, pages, skipped } = placeOf(found, wanted, size);
+  return { items: await rows(skipped), all, found, page, pages, size };
+}
