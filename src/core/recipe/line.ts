@@ -72,6 +72,7 @@ const ABOUT =
 const TO_TASTE =
   /,?\s*\b((?:or |plus more |and more |more )?to taste|as needed|for serving|to serve|if (?:you )?(?:like|liked|wanted|desired)|optional)\b\.?/i;
 const IS_OPTIONAL = /optional|if /i;
+const WORKED = /\p{L}{2}ed$/u;
 /** What is counted in: “celery 1 head”. */
 const MEASURE =
   /^\s*(?:heads?|bunch(?:es)?|sprigs?|stalks?|sticks?|leaf|leaves|bulbs?|fillets?|ears?|handfuls?|pods?|cloves?|slices?|rashers?|cubes?|strips?|big|small|medium|large)\s*(?:$|,|[-–—]\s)/i;
@@ -278,7 +279,10 @@ export function parseLine(text: string): IngredientLine {
   let food = behind ? behind.food : front.rest;
   let optional = /^optional/i.test(lead);
   const taste = TO_TASTE.exec(food);
-  if (taste) {
+  // “Walnuts, toasted if you like”: the toasting may be left out, and not the walnuts.
+  const isOfWork =
+    taste !== null && /^\s*if/i.test(taste[0]) && WORKED.test(food.slice(0, taste.index));
+  if (taste && !isOfWork) {
     optional = IS_OPTIONAL.test(taste[1] ?? '');
     notes.push((taste[1] ?? '').toLowerCase());
     food = food.replace(taste[0], '');

@@ -160,6 +160,16 @@ describe('what usual recipes say', () => {
   });
 
   it.each([
+    ['50 g walnuts, toasted if you like', false],
+    ['1 cup pot barley (soaked if you like)', false],
+    ['50 g walnuts, if you like', true],
+    ['1 chilli (if you like)', true],
+    ['1 tsp dried mint if you like', true],
+  ])('%s: may be left out %s', (line, isOptional) =>
+    expect(imported(line, 'Simmer 5 minutes.').ingredients[0]?.line.optional).toBe(isOptional),
+  );
+
+  it.each([
     ['a good handful of coriander stalks, chopped', 'handful coriander stalks', 'good, chopped'],
     ['a large bunch of dill', 'bunch dill', 'large'],
   ])('%s', (line, food, preparation) =>
