@@ -73,6 +73,11 @@ export function withLeadTimes(found: readonly FoundStage[]): FoundStage[] {
   for (const [i, stage] of stages.entries()) {
     const said = stage.sentences.map(leadIn).find((l) => l !== null);
     const isBefore = first < 0 || i < first;
+    const told = i === first ? toldBefore(stage) : null;
+    if (told) {
+      written.push(...told);
+      continue;
+    }
     const isWork = stage.kind === 'prep' || stage.kind === 'finish';
     if (!said || !(isWork || (isBefore && stage.kind === 'rest'))) {
       written.push(stage);
@@ -85,6 +90,22 @@ export function withLeadTimes(found: readonly FoundStage[]): FoundStage[] {
     );
   }
   return written;
+}
+
+/** What is done to meat a night before; where another time will do as well, nobody has to. */
+const SALTS = /^(?:(?:dry[- ])?brine|salt|season|cure)\b/i;
+const MAY_BE_ELSE = /\bif\b|\bor\b|[()]/i;
+/** “Salt the neck the night before. Water in the pot, …”: told with the first work on the heat, and done a night before it. */
+function toldBefore(stage: FoundStage): FoundStage[] | null {
+  const [sentence = '', ...others] = stage.sentences;
+  const lead = SALTS.test(sentence) && !MAY_BE_ELSE.test(sentence) ? leadIn(sentence) : null;
+  if (!lead || lead.isAllowed || others.length === 0) return null;
+  const plain = { to: null, celsius: null, cycle: null, meanwhile: false, sentences: [sentence] };
+  return [
+    { ...plain, kind: 'prep', minutes: null },
+    { ...plain, kind: 'rest', minutes: lead.minutes, words: lead.words },
+    { ...stage, sentences: others },
+  ];
 }
 
 /** “Up to a day ahead, toast the seeds”: no work of a day; its words go with what is done. */

@@ -98,10 +98,15 @@ export function toSentences(paragraphs: readonly string[]): string[] {
 /** “It won’t wait: 10 minutes at most”: the minutes are of the waiting. */
 const WONT_WAIT = /((?:n['’]t|\bnot) (?:wait|hold|keep|sit)\b[^:.]{0,20}):\s*(?=(?:about )?\d)/gi;
 
+/** “Leave it alone 15, vent”: a number without a unit that is waited before the valve is minutes. */
+const LEFT_BEFORE_VENT =
+  /\b((?:leave|let) (?:it |them )?(?:alone|be|sit|stand|rest)?|wait|stand|rest)\s+(\d{1,2})(?=\s*[,;]?\s*(?:(?:and|then) )*(?:vent|release|quick|open|QR)\b)/gi;
+
 export function toClauses(sentence: string): string[] {
   return withBracketed(sentence.replace(OTHER_HEAT, sameHeat).replace(WONT_WAIT, '$1 '))
     .replace(OTHER_WAY, '')
     .replace(AS_LIKED, '')
+    .replace(LEFT_BEFORE_VENT, '$1 $2 min')
     .replace(FOR_EACH_END, '$1')
     .replace(
       /\b(hours?)\s+and\s+(?=\d|a half|five\b|ten\b|fifteen\b|twenty\b|twenty-five\b|thirty\b|forty\b|fifty\b)/gi,

@@ -140,6 +140,26 @@ describe('what usual recipes say', () => {
     expect(dish.stages.find((s) => s.kind === 'brown')?.uses).toHaveLength(3);
   });
 
+  it('“leave it alone 15, vent” is a timed release, whatever is beaten for a minute after it', () => {
+    const { dish } = imported(
+      '180 g rice\n1.6 l water',
+      'Rice and water in. Low pressure 18 min, leave it alone 15, vent. Beat hard for a minute.',
+    );
+    expect(dish.stages.flatMap((s) => (s.kind === 'pressure' ? [s.release] : []))).toEqual([
+      { kind: 'timed', minutes: 15 },
+    ]);
+  });
+
+  it('what is salted the night before waits for the night', () => {
+    const { dish } = imported(
+      '1.2 kg pork neck\nsalt\n200 ml water',
+      'Salt the neck the night before. Water in the pot, neck on the rack. High 55 min, natural.',
+    );
+    const at = dish.stages.findIndex((s) => s.kind === 'pressure');
+    expect(dish.stages.slice(0, at).some((s) => 'minutes' in s && s.minutes === 480)).toBe(true);
+    expect(dish.stages[at]?.text).not.toMatch(/night before/);
+  });
+
   it('what is covered meanwhile is left to stand after it was poured over, and not before', () => {
     const { dish } = imported(
       '500 g lamb, diced\n300 ml stock\n300 g couscous\n375 ml boiling water',
