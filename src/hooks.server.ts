@@ -8,7 +8,7 @@ import { database, databaseUrl } from '$lib/server/database';
 import { LARGEST_FILE_BYTES } from '$lib/server/household-store';
 import { log } from '$lib/server/log';
 import { isKeptPlace, PageCache, revisionOf } from '$lib/server/page-cache';
-import { turn } from '$lib/server/turns';
+import { changeAt, turn } from '$lib/server/turns';
 import { diskTrouble, isLeft } from '$lib/server/trouble';
 import { isLoopback, ownNames } from '$lib/server/names';
 
@@ -147,7 +147,7 @@ async function answered(event: Event, make: () => Promise<Response>): Promise<Re
   const isKept = request.method === 'GET' && isKeptPlace(url.pathname);
   const first = isKept ? revisionOf(databaseUrl()) : null;
   if (first === null) {
-    if (SAFE_METHODS.has(request.method)) await turn(false);
+    if (SAFE_METHODS.has(request.method)) await turn('page');
     return make();
   }
   const key = [request.url, locals.role ?? '', locals.device ?? ''].join(' ');
@@ -158,11 +158,12 @@ async function answered(event: Event, make: () => Promise<Response>): Promise<Re
   // Where it can't be told any more, nothing is the same as before.
   const revision = (): string =>
     `${Math.floor(Date.now() / MINUTE_MS)} ${revisionOf(databaseUrl()) ?? String(Math.random())}`;
-  return pages.answer(key, asked, { revision, turn: () => turn(false), make });
+  return pages.answer(key, asked, { revision, turn: () => turn('page'), make });
 }
 
 export const handle: Handle = async ({ event, resolve }) => {
-  if (!building && !SAFE_METHODS.has(event.request.method)) await turn(true);
+  if (!building && !SAFE_METHODS.has(event.request.method))
+    await turn(changeAt(event.url.pathname));
   const refused = building ? null : await refusal(event);
   const made = async (): Promise<Response> => resolve(event);
   const response = refused ?? (building ? await made() : await answered(event, made));

@@ -78,6 +78,14 @@ export function withLeadTimes(found: readonly FoundStage[]): FoundStage[] {
       written.push(...told);
       continue;
     }
+    // Told under a heading, all of it, or with more under the heading to come.
+    const isOfDay =
+      stage.sentences.every(isHeaded) ||
+      (stage.sentences.some(isHeaded) && isMoreOfDay(stages.slice(i + 1)));
+    if (isOfDay && stage.kind !== 'rest' && stage.kind !== 'soak') {
+      written.push(stage, ...nightAfter(stage, stages.slice(i + 1)));
+      continue;
+    }
     const isWork = stage.kind === 'prep' || stage.kind === 'finish';
     if (!said || !(isWork || (isBefore && stage.kind === 'rest'))) {
       written.push(stage);
@@ -90,6 +98,35 @@ export function withLeadTimes(found: readonly FoundStage[]): FoundStage[] {
     );
   }
   return written;
+}
+
+/** Told under a heading: “Day before: boil the beets.” */
+const HEADED = /\b(?:(?:the )?(?:day|night|evening) before): /i;
+const isHeaded = (sentence: string): boolean => sentence.search(HEADED) === 0;
+
+/** The words of a step with the day told once: every sentence of that day names it. */
+export function dayOnce(text: string): string {
+  const found = HEADED.exec(text);
+  if (!found) return text;
+  const from = found.index + found[0].length;
+  return text.slice(0, from) + text.slice(from).replaceAll(found[0], '');
+}
+
+const isMoreOfDay = (later: readonly FoundStage[]): boolean =>
+  later.some((s) => s.sentences.some(isHeaded));
+
+/** The night behind all that is told under “Day before”; none while more of it follows, or nothing does. */
+function nightAfter(stage: FoundStage, later: readonly FoundStage[]): FoundStage[] {
+  const [next] = later;
+  // What lies overnight by itself is told as that.
+  const isNight = (s: FoundStage): boolean =>
+    (s.kind === 'rest' || s.kind === 'soak') && (s.minutes ?? 0) >= NIGHT_MIN;
+  if (!next || isNight(next) || isMoreOfDay(later)) return [];
+  const [sentence = ''] = stage.sentences.filter(isHeaded).slice(-1);
+  const plain = { to: null, celsius: null, cycle: null, meanwhile: false };
+  return [
+    { ...plain, kind: 'rest', sentences: [sentence], minutes: NIGHT_MIN, words: 'Overnight' },
+  ];
 }
 
 /** What is done to meat a night before; where another time will do as well, nobody has to. */

@@ -1,19 +1,44 @@
 /** “In batches, 8 minutes each”: how many there are follows from what lies on the bottom of a usual pot, and is asked. */
 import { shortened } from './own-part';
-import { browningBatches, scaleDish, USUAL_DIAMETER_MM, type Dish, type Stage } from '../dish';
+import {
+  browningBatches,
+  scaleDish,
+  USUAL_DIAMETER_MM,
+  type Dish,
+  type Ingredient,
+  type Stage,
+} from '../dish';
 import { NUMBER, toNumber } from '../units';
+import { AT_A_TIME } from './method/times';
 import type { FoundStage, ImportQuestion } from './types';
 
 /** In batches means two at the least. */
 const LEAST = 2;
-
-const AT_A_TIME = new RegExp(String.raw`(${NUMBER}) at a time\b`, 'i');
 
 const EACH_ONE = /\b(?:cook|fry|brown|griddle|toast|sear) each\b(?! side)/i;
 const DIVIDED = new RegExp(
   String.raw`\b(?:divide|cut|shape|form|roll|split)\b[^.]*\bin(?:to)?\s+(${NUMBER})\b`,
   'i',
 );
+
+/** “Duck legs” are named by “the legs”. */
+const names = (text: string, food: string): boolean => {
+  const head = food.split(' ').at(-1)?.toLowerCase() ?? '';
+  return (
+    head.length > 2 &&
+    text
+      .toLowerCase()
+      .split(/[^\p{L}]+/u)
+      .includes(head)
+  );
+};
+
+/** How many there are: “4 legs”, and “4 legs of 250 g each”, whose amount is their weight. */
+function countOf({ amount, unit, preparation }: Ingredient): number | null {
+  if (unit === null || unit === 'piece') return amount;
+  const told = /^(\d+) in all\b/.exec(preparation ?? '')?.[1];
+  return told === undefined ? null : Number(told);
+}
 
 /** “10 legs … 3 at a time” are four batches; null where either is not told. */
 function atATime(stage: Stage, { ingredients, stages }: Dish): number | null {
@@ -25,11 +50,12 @@ function atATime(stage: Stage, { ingredients, stages }: Dish): number | null {
     return pieces > 0 ? pieces : null;
   }
   const each = toNumber(AT_A_TIME.exec(text)?.[1] ?? '');
-  const counted = ingredients.find(
-    (i) =>
-      stage.uses.includes(i.id) && i.role === 'main' && (i.unit === null || i.unit === 'piece'),
-  );
-  return each > 0 && counted?.amount ? Math.ceil(counted.amount / each) : null;
+  const counted = ingredients.filter((i) => i.role === 'main' && countOf(i) !== null);
+  // What was patted dry before is browned now: it is named again.
+  const own =
+    counted.find((i) => stage.uses.includes(i.id)) ?? counted.find((i) => names(text, i.food));
+  const count = own ? countOf(own) : null;
+  return each > 0 && count ? Math.ceil(count / each) : null;
 }
 
 /** “Brown the meat in batches.”: a guess for one batch is one for each of them. */

@@ -176,7 +176,7 @@ const GAS_MARK = /\bgas(?:\s+mark)?\s*(\d{1,2})\b/i;
 const GAS_C = [140, 150, 170, 180, 190, 200, 220, 230, 240] as const;
 /** What the middle of the food reads is no setting of an oven. */
 const INSIDE =
-  /\b(?:intern|reach|read|regist|thermomet|probe|thickest|centre|center|middle|inside)/i;
+  /\b(?:intern|reach|read|regist|thermomet|probe|thickest|centre|center|middle|inside|(?:at|near|by|next to) the bone|in the (?:breast|thigh|meat|flesh))/i;
 
 /** An oven setting in a text, whole °C; null where there is none. */
 export function findTemperature(text: string): number | null {

@@ -119,6 +119,10 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
   const isMeasure =
     MEASURE.test(text.slice(found.end)) ||
     (/^\s*(?:nos\.?\s*)?(?:$|,)/i.test(text.slice(found.end)) && COUNTED_FOOD.test(before)) ||
+    // “Lamb shanks 4 (14 oz each)”
+    (/^\s*\([^()]*\)\s*$/.test(text.slice(found.end)) &&
+      COUNTED_FOOD.test(before) &&
+      findFood(before.trim()) !== null) ||
     // “Pumpkin 1 cut into pieces”
     (/^\s*(?:cut|chopped|sliced|diced|peeled|cubed|halved|quartered|trimmed|broken|slit)\b/i.test(
       text.slice(found.end),
@@ -160,7 +164,10 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
   return {
     food,
     amount: text.slice(found.start, found.end),
-    more: text.slice(found.end).replace(/^[\s,;]+/, ''),
+    more: text
+      .slice(found.end)
+      .replace(/^[\s,;]+/, '')
+      .replace(/^\(([^()]*)\)$/, '$1'),
   };
 }
 
@@ -220,6 +227,11 @@ const plainMeasures = (text: string): string =>
     // “Peanut butter 3 T”
     .replace(/(?<=(?:\p{L}|\)|\.\.\.) \d[\d./]*)\s?T\.?$/u, ' tbsp')
     .replace(/(?<=(?:\p{L}|\)|\.\.\.) \d[\d./]*)\s?t\.?$/u, ' tsp')
+    // “Ginger 1-inch”: so long a piece.
+    .replace(
+      /^((?:fresh |root )?(?:ginger|galangal|turmeric|horseradish|cinnamon)(?: root)?),?\s+(\d[\d./]*|[½¼¾])[ -]?(inch|in|cm|["”])\.?(?: piece)?$/iu,
+      '$2-$3 piece $1',
+    )
     // “Small bunch dill” is one.
     .replace(
       /^(?=(?:(?:small|big|large|good|fat|generous) )?(?:bunch|handful|knob|pinch|dash|splash|glug|drizzle|squeeze|sprig|thumb|packet|tin|jar) (?:of )?\p{L})/iu,

@@ -199,6 +199,9 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
     found !== '' && text.startsWith(`${found}:`) ? text.slice(found.length + 1).trim() : text;
   // “Warm 200 ml cream with a clove of garlic, pour over”: told as work, within work.
   const isWork = line.isSentence && WORK_FIRST.test(own) && !NEEDS.test(own);
+  // What the method names is found there.
+  const isPartWork = line.isSentence && WORK_FIRST.test(own.replace(OF_PART, ''));
+  if (label === 'list' && isPartWork && !isWork) return take(recipe, f, 'step');
   const [listed, work] = label !== 'list' ? [own, ''] : isWork ? [own, own] : listAndWork(own);
   const list =
     label === 'list'
@@ -326,6 +329,9 @@ const withoutServes = (step: string, found: string): string =>
   // “Divide between two bowls” is work, whatever it says of how many eat.
   !/^between\b/i.test(found) &&
   !/\b(?:among|into|in|onto|over|on)\s+$/i.test(step.slice(0, step.lastIndexOf(found))) &&
+  // “Fits a 6-inch pan, gives you 6 slices”: in the middle of what is said.
+  (/^(?:serv|feed|mak|yield|enough|for)/i.test(found) ||
+    !/\p{L}\s+$/u.test(step.slice(0, step.lastIndexOf(found)))) &&
   /^\s*[.!]?\s*$/.test(step.slice(step.lastIndexOf(found) + found.length))
     ? step.slice(0, step.lastIndexOf(found)).trim() || step
     : step;
@@ -344,6 +350,9 @@ const isIntro = (recipe: RawRecipe, text: string): boolean =>
 const OF_THE_POT =
   /^[\d.,½¼¾/ ]+(?:ml|l|cl|cups?|pints?)\.? (?:of )?(?:the )?(?:liq\b|liquid|cooking (?:liquid|liquor|water)|it\b)/i;
 
+/** “Crust: blitz 100 g biscuits with 45 g melted butter”: whose work it is. */
+const OF_PART = /^(?:for the )?\p{L}[\p{L} ]{2,24}:\s+/iu;
+
 /** “A buttered 1.2 litre basin”: what it lies in. */
 const isVessel = (one: string): boolean =>
   /\b(?:basins?|tins?|pans?|dish(?:es)?|bowls?|jars?|mou?lds?|ramekins?|pots?)$/i.test(
@@ -357,4 +366,5 @@ const SIZED_TIN =
   /\b\d+(?:\.\d+)?[ -]?(?:cm|inch(?:es)?|in|["”])[ -](?:\p{L}+ )?(?:spring-?form|push-?pan|(?:cake|loaf|pudding|bundt|baking) (?:tin|pan)|tin|basin|souffl[eé] dish)\b/iu;
 
 /** “Bowl (7", stainless): 1 cup rice”: how large it is. */
-const VESSEL_SIZE = /^(?:bowl|pan|tin|dish|basin|mou?ld)\s*\([^()]*\d[^()]*\)(?=\s*:)/i;
+const VESSEL_SIZE =
+  /^(?:bowl|pan|tin|dish|basin|mou?ld)\s*\([^()]*\d[^()]*\)(?=\s*:)|(?<=^[^()]*\((?:in|for) )[^()]*\d[^()]*\b(?:bowl|pan|tin|dish|basin|mou?ld)(?=\)\s*:?$)/i;

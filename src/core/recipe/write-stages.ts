@@ -1,4 +1,5 @@
 /** Stages as a text tells them, written as a dish’s; what the text leaves open is asked. */
+import { dayOnce } from './ahead';
 import { MOST_CHECKS, partIn, placeOf, type Stage } from '../dish';
 import { withBranches } from './branches';
 import { findDurations } from './durations';
@@ -54,8 +55,8 @@ export function writeStages(
   const wholeText = found.flatMap((s) => s.sentences).join(' ');
   const written = found.map((asTold, i): Stage => {
     const stage = withoutSlip(asTold, ids[i] ?? asTold.kind, questions);
-    const told = stage.sentences.join(' ');
-    const words = ownPart(found, i);
+    const told = dayOnce(stage.sentences.join(' '));
+    const words = dayOnce(ownPart(found, i));
     const own = ofThisPart(ingredients, told, wholeText);
     const named = mentioned(words, own, used);
     // “Rinse the dal and soak overnight”: what is soaked is what was rinsed.

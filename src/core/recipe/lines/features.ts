@@ -1,6 +1,7 @@
 /** What a line or sentence of a pasted text looks like: facts only; the whole text decides what it is. */
 import { findFood, mentionedFood } from '../../food';
 import { findAmounts } from '../../units';
+import { servedFoods } from './served';
 import { findDurations, findTemperature } from '../durations';
 import { saysLevel, saysLidOn, saysNatural, saysPressure, saysQuick } from '../phrases';
 import { parseLine } from '../line';
@@ -72,7 +73,7 @@ const VERBS =
 // An accent is no end of a word: “sauté”.
 /** Work that a sentence begins with; elsewhere in a line the same words are things: a joint, a score, a quarter. */
 const FIRST_VERBS =
-  /joint|score|thaw|defrost|drizzle|halve|quarter|swirl|pierce|julienne|hull|deseed|debone|grind|slip|pop|slide|tear|reserve|ease|loosen|dust|dot|char|scald|rehydrate|macerate|weigh|cube|devein|spatchcock|flatten|stone(?! (?:fruit|ground))/
+  /joint|score|thaw|defrost|drizzle|halve|quarter|swirl|pierce|julienne|hull|deseed|debone|grind|slip|pop|slide|tear|reserve|ease|loosen|dust|dot|char|scald|rehydrate|macerate|weigh|cube|devein|spatchcock|flatten|stone(?! (?:fruit|ground))|pull|scoop|retrieve|fish(?= (?:it|them|the|out)\b)|dip(?= (?:it|them|the|each|in)\b)|pack(?! of| size)|stack|prop|perch|sit(?= )|douse|moisten|thicken|(?:bind|thin|pit)(?= (?:it|them|the|with)\b)|rewarm|refresh|bruise|smash|debeard|unroll|invert|tilt|drape|shake|decant|render|blister/
     .source;
 const VERB = new RegExp(String.raw`\b(?:${VERBS})(?!\p{L})`, 'iu');
 export const VERB_FIRST = new RegExp(
@@ -98,7 +99,7 @@ const MEASURE =
 const SIZE_OF =
   /^\p{L}+(?: \p{L}+)?\s(?:[-–:]\s)?(?:an? )?(?:small |big |large )?(?:lemon|lime|walnut|marble|gooseberry|golf ball|egg|thumb|plum|pea)[- ]?siz(?:e|ed)\b/iu;
 const META =
-  /^(?:from|to|cc|bcc|date|sent):\s|^soak(?:ing)?(?: time)?\s*:\s*(?:overnight|\d[\d.–-]* ?(?:to \d+ ?)?h\w*)[\s.]*$|^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|rest(?:ing)?|chill(?:ing)?|bake|baking|soak(?:ing)?|ready)(?: time| in)?\s*:?\s*\d+(?:\s*[-–]\s*\d+)?(?: ?(?:m|min|mins|minutes|h|hrs?|hours?))?$|^(?:us customary|imperial|metric)\b|^\d+(?:\.\d+)?[- ]?(?:qts?|quarts?|l|lit(?:re|er)s?)\b[^,]{0,16}\b(?:or (?:bigger|larger|more)|cooker|pot)\b|^(?:(?:prep(?:aration)?|cook(?:ing)?|total|ready)\b[:\s]*(?:in |about )?\d+\s*(?:min\w*|m\b|h\w*)\b(?!\s*(?:@|at|on|under|with|until|,))|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|level|recipe by|adapted from)\b\s*[:|]|nutrition\b|calories\b|[^.]*\bper serving\b[^.]*\bkcal|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
+  /^(?:from|to|cc|bcc|date|sent):\s|^adapted (?:for|from|by|with)\b(?![^.]*[.!]\s)|^soak(?:ing)?(?: time)?\s*:\s*(?:overnight|\d[\d.–-]* ?(?:to \d+ ?)?h\w*)[\s.]*$|^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|rest(?:ing)?|chill(?:ing)?|bake|baking|soak(?:ing)?|ready)(?: time| in)?\s*:?\s*\d+(?:\s*[-–]\s*\d+)?(?: ?(?:m|min|mins|minutes|h|hrs?|hours?))?$|^(?:us customary|imperial|metric)\b|^\d+(?:\.\d+)?[- ]?(?:qts?|quarts?|l|lit(?:re|er)s?)\b[^,]{0,16}\b(?:or (?:bigger|larger|more)|cooker|pot)\b|^(?:(?:prep(?:aration)?|cook(?:ing)?|total|ready)\b[:\s]*(?:in |about )?\d+\s*(?:min\w*|m\b|h\w*)\b(?!\s*(?:@|at|on|under|with|until|,))|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|level|recipe by|adapted from)\b\s*[:|]|nutrition\b|calories\b|[^.]*\bper serving\b[^.]*\bkcal|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
 /** “Time: 10 minutes prep, 5 at pressure, 15 in the oven”: how long all of it is. */
 const TIMES_IN_ALL =
   /^(?:total |cooking |overall )?tim(?:e|es|ings?)\s*:.*\d.*\b(?:prep\w*|hands[- ]on|active)\b/i;
@@ -229,9 +230,10 @@ export function foodsIn(text: string): string[] {
 
 /** Foods that go on top or beside, without an amount. */
 const isServedWith = (text: string): boolean =>
-  FOR_SERVING.test(text.replace(/\s*\([^()]*\)$/, '')) &&
-  (!VERB_FIRST.test(text) || DISH_TO_SERVE.test(text)) &&
-  mentionedFood(text) !== null;
+  servedFoods(text).length > 0 ||
+  (FOR_SERVING.test(text.replace(/\s*\([^()]*\)$/, '')) &&
+    (!VERB_FIRST.test(text) || DISH_TO_SERVE.test(text)) &&
+    mentionedFood(text) !== null);
 
 const SEVERAL = 3;
 const isSeveral = (text: string): boolean =>

@@ -228,7 +228,12 @@ function titleCost(f: Features, { index }: Around): number {
 const METHOD_NAME =
   /^(?:in (?:the|a) )?(?:electric )?(?:pressure[- ]?cooker|multi-?cooker|slow[- ]?cooker|oven|stove ?top|hob)(?: (?:method|version|way|instructions))?:?$/i;
 
+/** “Rice (in a 6-inch pan)”: where what is listed under it is cooked. */
+const IN_VESSEL =
+  /^[\p{L} &]{2,30}\((?:cooked |steamed )?(?:in|for) (?:an?|the|your) [^()]*\b(?:pan|tin|bowl|dish|basin|pot|jar|insert|mou?ld|ramekin)s?\)\s*:?$/iu;
+
 function sectionCost(f: Features, { next }: Around): number {
+  if (next?.amount != null && IN_VESSEL.test(f.line.text)) return 0.1;
   const isShort = f.words <= 7 && f.amount === null && !f.time;
   // “Lentils ??” asks how many; nothing is headed by a question.
   if (!isShort || f.line.text.includes('?')) return 8;

@@ -5,7 +5,7 @@ import { findDurations } from '../durations';
 import { toClauses, toSentences } from '../sentences';
 
 const STOP =
-  /\b(?:with|(?<!\bbone[- ])in|into|to|(?<!\b(?:skin|fat|rind|shell|head)[- ])on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|against|per|more|round|around|round about|remain\w*|overnight|last night|yesterday|every|just|like|i|we|you|they|who|till|below|underneath|beneath|above|about|weighing|of the|of it|the (?:night|evening|day|morning|week))\b/i;
+  /\b(?:with|(?<!\bbone[- ])in|into|to|(?<!\b(?:skin|fat|rind|shell|head)[- ])on|onto|over|for|until|then|at|from|under|around|as|plus|or|across|through|which|that|is|are|goes|go|so|if|when|while|by|before|after|each|left|there|here|out|off|up|down|all|back|under|stir|cook|add|simmer|beside|against|per|more|round|around|round about|remain\w*|overnight|last night|yesterday|every|just|like|i|we|you|they|who|one (?:at a time|by one)|till|below|underneath|beneath|above|about|weighing|of the|of it|the (?:night|evening|day|morning|week))\b/i;
 /** “To an amber caramel”, “into a paste”: what comes of it. */
 const BECOMES = /\b(?:to|into|like|as|to (?:make|give|form)|makes?|making|giving)\s+$/i;
 /** Water that stands in the pot under what cooks above it. */
@@ -30,6 +30,9 @@ const NO_FOOD =
   /^(?:fits?|will|should|can|may|fingers?|pieces?|chunks?|cubes?|slices?|rounds?|strips?|minutes?|mins?|batch\w*|goes|portions?|people|of us|times?|sides?|cm|mm|inch\w*|lots?|runs?|cookers?|pots?|pans?|halves|quarters|bit|little|few|while|moment|quick|natural|good|large|small|hot|lid|rack|trivet|juice|zest|bowl|dish|tin|plate|fork|spoon|lot|touch|boil|simmer|liq|liquid|juices?|cooking|time|must|half|third|quarter|sugar lump|ones?)\b/i;
 /** “Squash them”, “butter it”: what is done, and no food. */
 const DONE_TO = /^\s+(?:it|them|(?:'|’)?em|everything|both)\b/i;
+/** “They should squash easily”, “it wobbles like jelly”: what it does. */
+const DOES =
+  /\b(?:(?:should|will|would|can|could|must|may|might|they|it|don(?:'|’)t|doesn(?:'|’)t|not)|like(?: an?| the)?)\s+$/i;
 /** “A Moroccan lamb thing”: what the whole is. */
 const A_KIND_OF =
   /\b(?:things?|dish|recipe|number|winner|classic|favou?rite|affair|treat|one-?pot|supper|dinner)$/i;
@@ -100,6 +103,14 @@ function phraseBehind(text: string, amount: FoundAmount): string {
     .split(/\s+/)
     .slice(0, MOST_WORDS)
     .join(' ');
+}
+
+/** “1 tsp each turmeric, cumin and coriander, and cook …”: the foods that are measured alike. */
+function eachOf(sentence: string, { end }: FoundAmount): string[] {
+  const listed = /^\s*(?:of )?each(?: of)?:?\s+([^.;:()]+)/i.exec(sentence.slice(end))?.[1] ?? '';
+  const items = listed.split(/\s*(?:,|&|\+|\band\b)\s*/i).filter((item) => item !== '');
+  const others = items.findIndex((item) => findFood(item) === null);
+  return others < 0 ? items : items.slice(0, others);
 }
 
 const plainWords = (phrase: string): string =>
@@ -261,6 +272,8 @@ export function foodsInMethod(
       // “Top with puff pastry (320 g sheet)”: what stands before the bracket is measured in it.
       const isInBracket = sentence[amount.start - 1] === '(';
       const own = isInBracket ? { ...amount, start: amount.start - 1 } : amount;
+      for (const food of eachOf(sentence, amount))
+        if (!isKnown(food)) keep(`${told} ${food}`, food);
       const isBehind = (isListless || isInBracket) && mentionedFood(phrase) === null;
       const before = isBehind ? foodBefore(sentence, own) : '';
       // “Water to the line, I put 1.8 litres”: it is of the one thing that the sentence is about.
@@ -340,6 +353,7 @@ export function foodsInMethod(
         food &&
         name &&
         !NO_FOOD.test(name) &&
+        !DOES.test(clause.slice(0, clause.toLowerCase().indexOf(name))) &&
         !DONE_TO.test(clause.slice(clause.toLowerCase().indexOf(name) + name.length)) &&
         !(isTold && GENERIC.test(name)) &&
         !isTheDish(clause, name) &&

@@ -2,6 +2,7 @@
 import { findFood, mentionedFood } from '../../food';
 import { parseAmount } from '../../units';
 import { foodsIn, FOR_SERVING } from './features';
+import { servedFoods } from './served';
 import { spellEach, unspoken } from './list';
 
 const SALT_AND_PEPPER =
@@ -65,6 +66,8 @@ export function splitList(text: string): { text: string; own: string }[] {
     [];
   if (salt !== undefined && pepper !== undefined)
     return [salt, pepper].map((own) => ({ text, own: `${own}${measure}` }));
+  const forTable = servedFoods(text);
+  if (forTable.length > 0) return forTable.map((own) => ({ text, own }));
   // “750 ml stock (hot), zest + juice 1 lemon” are two.
   const zest = PART_BEHIND.exec(text);
   if (zest && isCounted(text.slice(0, zest.index)))
@@ -131,6 +134,9 @@ export function splitList(text: string): { text: string; own: string }[] {
   // “25 g butter + a knob at the end” is butter.
   const isMore = (part: string): boolean =>
     /^(?:for|at|to|on|later)\b/i.test(parseAmount(part).rest) ||
+    // “4 garlic cloves, 2 crushed and 2 left whole”: some of the same.
+    (/^(?:left |kept )?(?:whole|raw|(?:\p{L}+ly )?\p{L}{2,}ed)$/iu.test(parseAmount(part).rest) &&
+      mentionedFood(part) === null) ||
     (/^an?\s+(?:\p{L}+\s+)?\p{L}+\s+(?:at|to|for)\s/iu.test(part) && mentionedFood(part) === null);
   if (added.length > 1 && added.every((part) => isCounted(part) && !isMore(part)))
     return added.map((own) => ({ text, own }));

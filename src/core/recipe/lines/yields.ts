@@ -47,7 +47,7 @@ const EATERS = new RegExp(
 );
 /** “Makes one 7-inch cake (8 slices)”: what it is cut into. */
 const CUT_INTO = new RegExp(
-  String.raw`(?<=\(|\bcuts into )(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:generous |thick |small |large )?(?:slices|wedges|squares|bars)\b`,
+  String.raw`(?<=\(|\bcuts into |\b(?:gives?|makes|yields?)(?: you)? )(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:generous |thick |small |large )?(?:slices|wedges|squares|bars)\b`,
   'i',
 );
 /** “8 slices.” */
@@ -84,7 +84,8 @@ export function findYield(text: string): string {
     (FEEDS.exec(text) ??
       EATERS.exec(text) ??
       YIELD.exec(text) ??
-      (/\b(?:makes|yields?|cuts into)\b/i.test(text) ? CUT_INTO.exec(text) : null))?.[0] ?? '';
+      (/\b(?:makes|yields?|cuts into|gives?)\b/i.test(text) ? CUT_INTO.exec(text) : null))?.[0] ??
+    '';
   const [cut] = CUT_ALONE.exec(text) ?? [];
   if (found === '' && cut !== undefined) return cut.replace(/\.$/, '').trim();
   if (found !== '') return servingsIn(found) === null ? '' : found.trim();

@@ -31,7 +31,7 @@ import { FRYING_PAN, SAME_PAN } from '../vessels';
 import type { FoundKind } from '../types';
 import { allowsWaiting } from '../waits';
 import { COMES_TO } from './rates';
-import { BATCHES, CONDITION, EACH, IN_BATCHES, timesIn, type ClauseTime } from './times';
+import { AT_A_TIME, BATCHES, CONDITION, EACH, IN_BATCHES, timesIn, type ClauseTime } from './times';
 import { potWords, type PotWords } from './pot-words';
 
 export interface Clause extends PotWords {
@@ -132,7 +132,7 @@ const OFF_HEAT_WORK =
   /[,;.]?\s*(?:then )?off the heat,?\s+(?:add|stir|whisk|beat|fold|swirl|mix|squeeze|season)\b.*$/i;
 /** A lid that holds no pressure. */
 const PLAIN_LID =
-  /\b(?:glass|ordinary|normal|plain|loose|saucepan|pan|tempered)[- ]lid\b|\blid\b[^.]{0,12}\b(?:unlocked|ajar|half on|loosely)\b|\b(?:without|don['’]t|do not|not) (?:lock|seal)(?:ing|ed)?\b/i;
+  /\b(?:glass|ordinary|normal|plain|loose|saucepan|pan|tempered)\)?[- ]lid\b|\blid\b[^.]{0,12}\b(?:unlocked|ajar|half on|loosely)\b|\b(?:without|don['’]t|do not|not) (?:lock|seal)(?:ing|ed)?\b/i;
 
 /** “Lid back on for a minute, it’ll wilt”: what is hot is covered, and no pressure comes of it. */
 const COVERED =
@@ -295,7 +295,10 @@ function factsOf(
     otherPot: saysOtherPot(sentence),
     inSaucepan: SAUCEPAN.test(sentence) && !FRYING_PAN.test(sentence),
     inCooker: COOKER.test(sentence) && !isInPan,
-    eachBatch: IN_BATCHES.test(sentence) && !BATCHES.test(sentence) && EACH.test(sentence),
+    eachBatch:
+      IN_BATCHES.test(sentence) &&
+      !BATCHES.test(sentence) &&
+      (EACH.test(sentence) || AT_A_TIME.test(sentence)),
     conditional:
       (CONDITION.test(text) &&
         !isFirstOfCases(text, sentence) &&

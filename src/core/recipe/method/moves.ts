@@ -224,7 +224,7 @@ function hold(p: Path, c: Clause, time: ClauseTime): void {
 // — the release —
 
 const BEFORE_SERVING =
-  /^(?!.*\b(?:natural|pressure|valve|steam|lid|open)).*\bbefore (?:turning (?:it )?out|unmou?lding|serving|slicing|carving|cutting|eating|shredding)\b/i;
+  /^(?!.*\b(?:natural|pressure|valve|steam|lid|open)).*\d[^.]*\b(?:turn (?:it |them )?out|unmou?ld|invert|slice|carve)\b|^(?!.*\b(?:natural|pressure|valve|steam|lid|open)).*\bbefore (?:turning (?:it )?out|unmou?lding|serving|slicing|carving|cutting|eating|shredding)\b/i;
 
 /** “Rest the brisket wrapped in foil for 20 minutes”: it is no longer in there. */
 const OUT_OF_POT = /\b(?:foil|board|plate|platter|tent(?:ed)?|wrapped|towel)\b/i;

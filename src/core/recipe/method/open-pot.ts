@@ -4,6 +4,8 @@ import type { Clause } from './clause';
 import type { Path } from './path';
 import { besidePot, work } from './work';
 
+/** Below that a temperature told behind the work is what a probe reads, °C. */
+const COOLEST_OVEN_C = 100;
 const IN_THE_POT =
   /\b(?:in|into|to) (?:the|your) (?:[\p{L}-]+ )?(?:pot|cooker|multi-?cooker|liner|insert)\b/iu;
 /** So long that no evening goes on behind it as if it were nothing. */
@@ -101,7 +103,8 @@ export function other(p: Path, c: Clause): void {
     return;
   }
   // “Bake, 10 minutes at 200 °C”: a setting of its own belongs to the oven just named.
-  if (c.celsius !== null && last && (last.kind === 'oven' || last.kind === 'crisp')) {
+  const isSetting = c.celsius !== null && (c.celsius >= COOLEST_OVEN_C || /\boven\b/i.test(c.text));
+  if (isSetting && last && (last.kind === 'oven' || last.kind === 'crisp')) {
     p.replace(p.stages.length - 1, (s) => ({ ...s, celsius: s.celsius ?? c.celsius }));
     return;
   }

@@ -230,7 +230,7 @@ export class Path {
     if (end?.kind === kind && kind !== 'pressure' && goesOn && !isOther) {
       const before = this.taken(c.sentence);
       this.replace(this.stages.length - 1, (s) =>
-        longer([...before, c.sentence].reduce(told, { ...s, ...batched(c, time) }), time),
+        longer([...before, c.sentence].reduce(told, { ...s, ...batched(c, time, s) }), time),
       );
       return;
     }
@@ -416,8 +416,13 @@ function told(stage: FoundStage, sentence: string): FoundStage {
     : { ...stage, sentences: [...stage.sentences, sentence] };
 }
 
-const batched = (c: Clause, time: ClauseTime | null): Partial<FoundStage> =>
-  c.eachBatch && time ? { eachBatch: time.from / 2 } : {};
+/** Minutes of one more batch, with those told of it before. */
+const batched = (
+  c: Clause,
+  time: ClauseTime | null,
+  before: FoundStage | null = null,
+): Partial<FoundStage> =>
+  c.eachBatch && time ? { eachBatch: (before?.eachBatch ?? 0) + time.from / 2 } : {};
 
 function longer(stage: FoundStage, time: ClauseTime | null): FoundStage {
   if (!time) return stage;

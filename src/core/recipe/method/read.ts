@@ -69,7 +69,9 @@ const isKeeping = (sentence: string): boolean =>
     toClauses(sentence).every(allowsWaiting)) &&
   !saysPressure(sentence) &&
   !TENDED.test(sentence) &&
-  !/^(?:freeze|chill)\b/i.test(sentence);
+  // “Cool 1 hour, then at least 6 in the fridge”: done, and not only allowed.
+  !/\bat least\b/i.test(sentence) &&
+  !/^(?:freeze|chill|lift|unmould)\b/i.test(sentence);
 
 /** “Without a pressure cooker: steam 1¾ hours”: for who has another pot. */
 const NO_COOKER =
@@ -130,13 +132,29 @@ function slowCooked(p: Path, sentence: string, at: number): void {
   else p.put(clause);
 }
 
-/** Of several cycles without a time the first is asked for; the others tell of the same. */
-function onlyFirst(
-  stages: readonly FoundStage[],
-  isOpen: (s: FoundStage) => boolean,
-): FoundStage[] {
-  const first = stages.find(isOpen);
-  return stages.filter((s) => s === first || !isOpen(s));
+const isOpen = (s: FoundStage): boolean => s.cycle !== null && Number.isNaN(s.cycle.holdMinutes);
+
+/**
+ * Pressure that is only mentioned beside a cycle of its own is no second one; of several cycles without a time the first
+ * is asked for, the others tell of the same. Their words go with what follows, or else with what was before.
+ */
+function withoutMentions(stages: readonly FoundStage[]): FoundStage[] {
+  const isTold = stages.some((s) => s.cycle !== null && !isOpen(s));
+  const asked = isTold ? undefined : stages.find(isOpen);
+  const kept: FoundStage[] = [];
+  let spare: string[] = [];
+  for (const stage of stages) {
+    if (isOpen(stage) && stage !== asked) {
+      spare.push(...stage.sentences);
+      continue;
+    }
+    const before = spare.filter((s) => !stage.sentences.includes(s));
+    kept.push({ ...stage, sentences: [...before, ...stage.sentences] });
+    spare = [];
+  }
+  const end = kept.pop();
+  if (!end) return kept;
+  return [...kept, { ...end, sentences: [...new Set([...end.sentences, ...spare])] }];
 }
 
 /** “Slow cook on low for 8 hours, or pressure cook for 35 minutes”: two ways, each told by itself. */
@@ -152,19 +170,10 @@ export function readInstructions(paragraphs: readonly string[]): ReadInstruction
   let read = readAll(sentences, false);
   if (read.slow.length > 0 && read.stages.every((s) => s.cycle === null))
     read = readAll(sentences, true);
-  // A pressure that is only mentioned beside a cycle of its own is no second one.
-  const isOpen = (s: FoundStage): boolean => s.cycle !== null && Number.isNaN(s.cycle.holdMinutes);
-  const isTold = read.stages.some((s) => s.cycle !== null && !isOpen(s));
   return {
     ...read,
     stages: withLeadTimes(
-      withLiftingOut(
-        withWorkBefore(
-          withRepeats(
-            isTold ? read.stages.filter((s) => !isOpen(s)) : onlyFirst(read.stages, isOpen),
-          ),
-        ),
-      ),
+      withLiftingOut(withWorkBefore(withRepeats(withoutMentions(read.stages)))),
     ),
   };
 }

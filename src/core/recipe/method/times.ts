@@ -33,6 +33,8 @@ export const IN_BATCHES = new RegExp(
   String.raw`\b(?:in|several|a few|small) (?:small |several |a few )?batches\b|\b(?:a few|${NUMBER})(?: \p{L}+)? at a time\b|\b(?:cook|fry|brown|griddle|toast|sear) each\b(?! side)`,
   'iu',
 );
+/** “Two at a time, and leave for 7 minutes”: what is told then is told of one batch. */
+export const AT_A_TIME = new RegExp(String.raw`\b(${NUMBER})(?: \p{L}+)? at a time\b`, 'iu');
 const LIMIT_BEFORE =
   /\b(?:max(?:imum)?|at most|no (?:more|longer) than|not (?:more|longer) than|or up to|(?:hold|keep|can (?:wait|sit|stay|stand))\b.*\bup to)\.?\s*$/i;
 /** “Do not use fresh milk for more than 2 hours.” */
@@ -41,7 +43,7 @@ const NEVER_LONGER =
 const LIMIT_AFTER =
   /^\s*(?:max\b|maximum\b|at (?:the )?most\b|(?:is|are) (?:fine|ok(?:ay)?|safe|all right) (?:with|if|when|as long)\b)/i;
 /** “As long as the packet says, less a minute”, “2 minutes less than it says”: so much off a time that is not told. */
-const LESS_BEFORE = /\b(?:less|minus)\s+$/i;
+const LESS_BEFORE = /(?<!\bsaut[eé][\s–-]?)(?<!\bset to )\b(?:less|minus)\s+$/i;
 const LESS_AFTER =
   /^\s*(?:less|fewer|shorter|short|under|shy)(?: (?:than|of))? (?:the|what|it|its|your|on)\b/i;
 /** “About 20 minutes before the lamb is done, …”: when, and not how long. */
@@ -65,7 +67,7 @@ const OR_SO = /(?:\bor so|-odd\b|ish|\bor thereabouts|\bgive or take)\b/i;
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
-  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|(?:the|a) full|rest|rest it|(?:rest|simmer|boil|sweat|toast|reduce|steam) (?:the )?(?!for\b|over\b|on\b|in\b|with\b)[a-z]{3,}|give it|give it another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|\d{3} ?°?[CF]?|sit|sit for|stand|bubble|simmer|saut[eé]|boil|fry|bake|roast|grill|of)\s+(?:[x×@~]\s*)?)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)](?!\d))`,
+  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|(?:the|a) full|rest|rest it|(?:rest|simmer|boil|sweat|toast|reduce|steam) (?:the )?(?!for\b|over\b|on\b|in\b|with\b)[a-z]{3,}|give (?:it|them)|give (?:it|them) another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|\d{3} ?°?[CF]?|sit|sit for|stand|bubble|simmer|saut[eé]|boil|fry|bake|roast|grill|of)\s+(?:[x×@~]\s*)?)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)](?!\d))`,
   'dgiu',
 );
 const MOST_BARE = 120;
@@ -154,6 +156,7 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
   const isEach =
     SIDES.test(text) ||
     EACH.test(text) ||
+    (AT_A_TIME.test(sentence) && !IN_ALL.test(sentence)) ||
     (EACH.test(sentence) && findDurations(sentence).length === 1);
   const told = BATCHES.exec(sentence)?.[1] ?? (IN_BATCHES.test(sentence) ? '2' : '1');
   const batches = isEach ? toNumber(told) : 1;
@@ -180,7 +183,12 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
       ...(isOfOtherSize(text, timed[i - 1], t) ? { isCase: true } : {}),
     };
   });
-  const found = [...own, ...(allowsWaiting(text) ? [] : bareTimes(text, timed))];
+  const bare = allowsWaiting(text) ? [] : bareTimes(text, timed);
+  const each = AT_A_TIME.test(sentence) ? batches : 1;
+  const found = [
+    ...own,
+    ...bare.map((t) => ({ ...t, from: t.from * each, to: t.to && t.to * each })),
+  ];
   return [...found, ...moreTimes(text, sentence, found)].sort((a, b) => a.start - b.start);
 }
 

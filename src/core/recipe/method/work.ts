@@ -126,8 +126,11 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
     return { kind: c.meanwhile || !isOver ? 'prep' : 'finish', cost: c.meanwhile ? 0.4 : 0.6 };
   if (c.saute) return { kind: isOver ? 'simmer' : 'brown', cost: 0.8 };
   if (c.wait) return { kind: 'rest', cost: isOver ? 0.6 : 1.5 };
+  const isCovered = isOver && /\b(?:cover|tent|towel|foil)/i.test(c.text);
+  // “Couscous: boiling water over, cover 5 min”: whatever simmered before.
+  if (isCovered && p.going?.at !== c.at && !c.saute) return { kind: 'rest', cost: 0.5 };
   if (p.going) return { kind: p.going.kind, cost: 1.2 };
-  if (isOver && /\b(?:cover|tent|towel|foil)/i.test(c.text)) return { kind: 'rest', cost: 0.5 };
+  if (isCovered) return { kind: 'rest', cost: 0.5 };
   return { kind: isOver ? 'finish' : 'prep', cost: isOver ? 0.7 : 2.5 };
 }
 
