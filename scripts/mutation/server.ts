@@ -10,10 +10,10 @@ import { instrument, type Mutant } from './mutants';
 
 /** What is judged by whose tests. */
 const SUBJECTS: Readonly<Record<string, { files: string[]; tests: string[] }>> = {
-  access: { files: ['access', 'devices', 'names'], tests: ['access'] },
+  access: { files: ['access', 'devices', 'names'], tests: ['access', 'names'] },
   'safe-keeping': {
     files: ['backup', 'bring-back', 'same-file', 'careful-client', 'trouble'],
-    tests: ['safe-keeping', 'bring-back', 'careful-client', 'trouble'],
+    tests: ['safe-keeping', 'copies-kept', 'bring-back', 'stored', 'careful-client', 'trouble'],
   },
 };
 /** After so long a fault has made something run for ever, ms. */
