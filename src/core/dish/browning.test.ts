@@ -37,6 +37,23 @@ describe('how long browning takes', () => {
     expect(minutes(8, 220).minutes).toBeGreaterThan(12);
   });
 
+  it.each([
+    [{ amount: 4, unit: null }, 'counted'],
+    [{ amount: 1000, unit: 'g', preparation: '4 in all, about 250 g each' }, 'weighed'],
+  ] as const)('so many pieces at a time are batches of their own number, %j', (leg) => {
+    const dish = dishBy('duck', [{ food: 'duck legs', role: 'main', ...leg }], {
+      stages: [
+        { id: 'brown', kind: 'brown', minutes: 18, text: 'Brown, two at a time', uses: ['i0'] },
+      ] as Stage[],
+    });
+    const [stage] = dish.stages;
+    if (stage?.kind !== 'brown') throw new Error('no browning');
+    const minutes = [2, 3, 4, 5, 6].map(
+      (people) => browningMinutes(scaleDish(dish, 4), scaleDish(dish, people), stage, 220).minutes,
+    );
+    expect(minutes).toEqual([9, 18, 18, 27, 27]);
+  });
+
   it('so many batches as the text counts take as long in a wider pot; for fewer people they are fewer', () => {
     for (const text of ['Brown the ribs in three batches', 'Brown the ribs, two at a time']) {
       const minutes = ribs(text);

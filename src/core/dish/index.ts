@@ -1,7 +1,13 @@
 export { allergensOf, unknownFoods } from './allergens';
 export { dishSchema, freeIdIn, MOST_CHECKS, MOST_TURNS, stageSchema } from './document';
 export type { Dish, Ingredient, PressureStage, ReleaseChoice, Stage, StageKind } from './document';
-export { browningBatches, browningMinutes, USUAL_DIAMETER_MM } from './browning';
+export {
+  browningBatches,
+  browningMinutes,
+  pieceCount,
+  piecesAtATime,
+  USUAL_DIAMETER_MM,
+} from './browning';
 export { scaleDish, toGrams } from './scale';
 export type { ScaledDish, ScaledIngredient } from './scaled';
 export { contentsAt, cooksFrozen, startCelsius } from './contents';

@@ -2,14 +2,14 @@
 import { shortened } from './own-part';
 import {
   browningBatches,
+  pieceCount,
+  piecesAtATime,
   scaleDish,
   USUAL_DIAMETER_MM,
   type Dish,
-  type Ingredient,
   type Stage,
 } from '../dish';
 import { NUMBER, toNumber } from '../units';
-import { AT_A_TIME } from './method/times';
 import type { FoundStage, ImportQuestion } from './types';
 
 /** In batches means two at the least. */
@@ -33,13 +33,6 @@ const names = (text: string, food: string): boolean => {
   );
 };
 
-/** How many there are: “4 legs”, and “4 legs of 250 g each”, whose amount is their weight. */
-function countOf({ amount, unit, preparation }: Ingredient): number | null {
-  if (unit === null || unit === 'piece') return amount;
-  const told = /^(\d+) in all\b/.exec(preparation ?? '')?.[1];
-  return told === undefined ? null : Number(told);
-}
-
 /** “10 legs … 3 at a time” are four batches; null where either is not told. */
 function atATime(stage: Stage, { ingredients, stages }: Dish): number | null {
   const text = stage.sentence ?? stage.text;
@@ -49,13 +42,13 @@ function atATime(stage: Stage, { ingredients, stages }: Dish): number | null {
     const pieces = toNumber(DIVIDED.exec(all)?.[1] ?? '');
     return pieces > 0 ? pieces : null;
   }
-  const each = toNumber(AT_A_TIME.exec(text)?.[1] ?? '');
-  const counted = ingredients.filter((i) => i.role === 'main' && countOf(i) !== null);
+  const each = piecesAtATime(text);
+  const counted = ingredients.filter((i) => i.role === 'main' && pieceCount(i) !== null);
   // What was patted dry before is browned now: it is named again.
   const own =
     counted.find((i) => stage.uses.includes(i.id)) ?? counted.find((i) => names(text, i.food));
-  const count = own ? countOf(own) : null;
-  return each > 0 && count ? Math.ceil(count / each) : null;
+  const count = own ? pieceCount(own) : null;
+  return each !== null && count ? Math.ceil(count / each) : null;
 }
 
 /** “Brown the meat in batches.”: a guess for one batch is one for each of them. */

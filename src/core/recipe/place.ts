@@ -237,10 +237,16 @@ const TOGETHER: readonly (readonly [RegExp, readonly string[]])[] = [
   [/\bmeats\b/i, ['meat', 'poultry']],
 ];
 
+/** “Pull out the whole spices”: they went in long before. */
+const TAKEN_OUT =
+  /\b(?:remove|discard|(?:pull|fish|pick|take|lift|scoop|hook) out)\b[^.;,]{0,24}\b(?:spices|herbs|seasonings?|aromatics|vegetables)\b|\b(?:pull|fish|pick|take|lift|scoop)\b[^.;,]{0,24}\b(?:spices|herbs|aromatics|vegetables)\b[^.;,]{0,12}\bout\b/gi;
+
 /** The stage that names its kind of food. */
 const namedTogether = (stages: readonly Stage[], group: string): Stage | undefined =>
   stages.find((s) =>
-    TOGETHER.some(([word, groups]) => groups.includes(group) && word.test(s.text)),
+    TOGETHER.some(
+      ([word, groups]) => groups.includes(group) && word.test(s.text.replace(TAKEN_OUT, ' ')),
+    ),
   );
 
 /** “Beat everything else together.” */

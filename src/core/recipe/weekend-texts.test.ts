@@ -166,6 +166,20 @@ describe('what is done once it is out of the pot', () => {
     ).toBe('finish'));
 });
 
+it('spices that are pulled out at the end went in with everything else', () => {
+  const { dish } = imported(
+    '1 red cabbage\n50 g butter\n1 cinnamon stick\n2 star anise\n200 ml apple juice',
+    'Melt the butter on sauté, 2 minutes. Everything else in. High 4 minutes, quick release. Boil 5 minutes. Pull out the whole spices.',
+  );
+  const using = (kind: string) =>
+    dish.stages
+      .filter((s) => s.kind === kind)
+      .flatMap((s) => s.uses)
+      .map((id) => dish.ingredients.find((i) => i.id === id)?.food);
+  expect(using('pressure')).toEqual(expect.arrayContaining(['cinnamon stick', 'star anise']));
+  expect(using('finish')).toEqual([]);
+});
+
 describe('a day before', () => {
   const { dish } = importedText(
     'Salad\nServes 8\n\n6 beetroot\n200g pearl barley\n50g walnuts\n\nDAY BEFORE\nBeets: rack in the pot, 300ml water, beets on top. 22 minutes high, quick release.\nRub off the skins and cut in wedges.\nBarley: barley and 600ml water, 18 minutes high, natural release for 10. Drain and spread on a tray to cool.\n\nON THE DAY\nToast the walnuts in a dry pan, 4 minutes. Fold everything.',
