@@ -47,6 +47,13 @@ describe('how long one step may be kept waiting after another', () => {
     expect(gap(stage('prep'), stage('rest'))).toEqual({});
   });
 
+  it('what boiling water was poured over stands from then on', () => {
+    const poured = stage('finish', { text: 'Boiling water over the couscous' });
+    expect(gap(poured, stage('rest'))).toEqual({ most: 120, soft: 0, cost: 3 });
+    expect(gap(poured, stage('finish'))).toEqual({});
+    expect(gap(stage('finish', { text: 'Cold water over the peas' }), stage('rest'))).toEqual({});
+  });
+
   it('what was crisped loses from two minutes on, also after its rest; before that it does not', () => {
     const [braised, crisped, rested, served] = [
       stage('pressure', { id: 'p' }),

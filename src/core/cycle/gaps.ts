@@ -26,6 +26,10 @@ const GAP = {
 const SOFT = { tender: 2, robust: 10 } as const;
 const COST = { tender: 3, robust: 1 } as const;
 
+/** “Boiling water over the couscous”: what stands in it is under way from then on. */
+const POURS_HOT =
+  /\b(?:boiling|hot|just-boiled|simmering)(?: \p{L}+)? (?:water|stock|broth|milk|liquid|syrup)\b/iu;
+
 /** The stage that spreads cooked food out to cool. */
 export const SPREAD_STAGE = 'spread-out';
 
@@ -42,7 +46,9 @@ export function gapBetween(dish: Dish, before: Stage, after: Stage): Gap {
   if (before.justInTime) return { most: GAP.justInTime };
   const isOnHeat = (s: Stage): boolean => ['brown', 'loosen'].includes(s.kind);
   if (isOnHeat(before) && placeOf(after) === 'cooker') return { most: GAP.inPot };
-  if (!isHot(dish, before)) return {};
+  const isHotNow = isHot(dish, before);
+  const isSteeped = POURS_HOT.test(before.text);
+  if (!isHotNow && !(after.kind === 'rest' && isSteeped)) return {};
   // A rest is a wait itself: what is to rest begins to when it comes off the heat, and not when somebody has time.
   if (after.kind === 'rest' && !after.chilled)
     return { most: PARKED_MOST, soft: 0, cost: COST.tender };

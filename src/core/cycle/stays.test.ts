@@ -45,6 +45,24 @@ describe('stays of a dish that branches', () => {
     expect(staysIn(row)).toEqual(['cooker: braise', 'oven: crisp', 'cooker: reduce']);
   });
 
+  it('told in a row, what is made of the juices goes on in their pot while the rest is crisped', () => {
+    const row = (minutes: number, last: Stage) =>
+      staysIn(
+        dishOf(
+          stage('braise', 'pressure'),
+          stage('crisp', 'crisp', undefined, { celsius: 230, minutes }),
+          last,
+        ),
+      );
+    const apart = ['cooker: braise', 'oven: crisp', 'cooker: end'];
+    const juices = stage('end', 'simmer', undefined, { text: 'Boil the juices down' });
+    expect(row(5, stage('end', 'thicken'))).toEqual(['cooker: braise end', 'oven: crisp']);
+    expect(row(30, juices)).toEqual(['cooker: braise end', 'oven: crisp']);
+    // A pot that others may want is not kept for longer.
+    expect(row(31, juices)).toEqual(apart);
+    expect(row(5, stage('end', 'simmer', undefined, { text: 'Boil the peas' }))).toEqual(apart);
+  });
+
   it('what waits for nothing that was in a pot has a pot of its own', () => {
     const two = dishOf(
       stage('stew', 'pressure'),

@@ -17,7 +17,7 @@ export function findStays(dish: Dish): Stay[] {
   for (const stage of dish.stages) {
     const place = placeOf(stage);
     if (place === 'counter') continue;
-    const open = heatBefore(dish, stage)
+    const open = heatBefore(dish, stage, place === 'cooker' && goesOnWithJuices(stage))
       .map((before) => stayOf.get(before.id))
       .findLast((stay) => stay?.place === place);
     const stay = open ?? { place, stages: [] };
@@ -28,8 +28,23 @@ export function findStays(dish: Dish): Stay[] {
   return stays;
 }
 
-/** The stages with heat that come last before a stage, on every way to it, in the dish's order. */
-function heatBefore(dish: Dish, stage: Stage): Stage[] {
+/** What is made of what the pot holds: “back to the pot”, “thicken the juices”. */
+const OF_JUICES =
+  /\bback (?:to|in|into) the (?:pot|cooker)\b|\b(?:the|its|their|those|all) (?:[\p{L}-]+ )?(?:juices|sauce|gravy|liquor|cooking liquid|braising liquid)\b/iu;
+const goesOnWithJuices = (stage: Stage): boolean =>
+  stage.kind === 'thicken' ||
+  (stage.kind === 'simmer' && OF_JUICES.test(stage.sentence ?? stage.text));
+/** So long the juices wait in their pot while the rest is under the grill; a pot is not kept from others for longer, min. */
+const LONGEST_ABOVE = 30;
+const isShortAbove = (stage: Stage): boolean =>
+  (stage.kind === 'crisp' || stage.kind === 'oven') && stage.minutes <= LONGEST_ABOVE;
+
+/**
+ * The stages with heat that come last before a stage, on every way to it, in the dish's order.
+ *
+ * @param isOfPot what was only under the grill between does not count: the juices stand in their pot
+ */
+function heatBefore(dish: Dish, stage: Stage, isOfPot: boolean): Stage[] {
   const found = new Set<Stage>();
   const seen = new Set<string>();
   const queue = stagesBefore(dish, stage);
@@ -38,7 +53,8 @@ function heatBefore(dish: Dish, stage: Stage): Stage[] {
     seen.add(id);
     const before = dish.stages.find((s) => s.id === id);
     if (!before) continue;
-    if (placeOf(before) === 'counter') queue.push(...stagesBefore(dish, before));
+    if (placeOf(before) === 'counter' || (isOfPot && isShortAbove(before)))
+      queue.push(...stagesBefore(dish, before));
     else found.add(before);
   }
   return dish.stages.filter((s) => found.has(s));

@@ -35,6 +35,9 @@ const FROM_OVEN = 10;
 const SLOW_FULL = 0.75;
 const lengthOf = (s: Stage): number => (s.kind === 'pressure' ? s.holdMinutes : s.minutes);
 
+/** A pot that was used the day before is rinsed then, within so long, min (common practice). */
+const RINSE_WITHIN = 15;
+
 /** Two evenings may lie in so many minutes before the table: then one of them is still to come. */
 const OVERNIGHT_LEAD = 2880;
 const isLeftAlone = (s: Stage): boolean => s.kind === 'soak' || s.kind === 'rest';
@@ -114,14 +117,17 @@ export class DishCompiler extends HeatWriter {
             : 'Empty the inner pot and rinse it, or take the spare one',
         { because },
       );
-      this.link(edge.last, id);
+      // Nobody leaves it until the morning.
+      this.link(edge.last, id, this.dayBefore.has(last.id) ? { soft: RINSE_WITHIN, cost: 1 } : {});
     }
   }
 
   /** Whether a later stage of the dish goes on with what was in the pot. */
   private isKept(last: Stage): boolean {
     const { stages } = this.scaled.dish;
-    return stages.indexOf(last) < stages.length - 1;
+    // Under a pan it is water.
+    const isWater = last.kind === 'pressure' && last.inPan !== undefined;
+    return !isWater && stages.indexOf(last) < stages.length - 1;
   }
 
   private blockIdOf(stay: Stay): string {

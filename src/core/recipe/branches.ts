@@ -129,6 +129,8 @@ export function withBranches(
     if (branches.length === 1) return [branches[0] as Branch];
     if (found[i]?.meanwhile && found[i - 1]?.meanwhile && current !== branches[0]) return [current];
     if (found[i - 1]?.meanwhile && current !== branches[0] && isOneSentence(i)) return [current];
+    // “Couscous: boiling water over, cover 5 min”: what stands is what was just filled.
+    if (stage.kind === 'rest' && isOfSentenceBefore(i) && current !== branches[0]) return [current];
     const isLast = i === stages.length - 1;
     if (isLast || JOINS.test(text)) return ordered(branches);
     // “Stir the meat back into the sauce”: both have to be there.

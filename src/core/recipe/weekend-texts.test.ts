@@ -149,6 +149,17 @@ describe('what is done once it is out of the pot', () => {
       ).slice(-2),
     ).toEqual(['finish', 'rest']));
 
+  it('… in its bowl, and waits for nothing but that', () => {
+    const { dish } = imported(
+      '1 kg lamb shanks\n1 cup couscous\n1 cup stock',
+      'Shanks and stock in. High 40 minutes, quick release. Simmer the sauce 8 minutes. Couscous: bowl, boiling water over, cover 5 min, fork.',
+    );
+    const rest = dish.stages.at(-1);
+    expect(rest).toMatchObject({ kind: 'rest' });
+    expect(rest && 'inCooker' in rest && rest.inCooker).toBe(false);
+    expect(rest?.after ?? ['finish']).toEqual(['finish']);
+  });
+
   it('“at least 6 hours in the fridge” is waited for; “up to 3 days” is only allowed', () => {
     const rests = (end: string) =>
       imported('340 g cream cheese\n2 eggs', `High 26 minutes, natural release. ${end}`)

@@ -122,8 +122,9 @@ function withoutSlip(stage: FoundStage, id: string, questions: ImportQuestion[])
 function restBesideThePot(stages: Stage[]): void {
   for (const [i, stage] of stages.entries()) {
     const heated = stages.slice(0, i).findLast((s) => placeOf(s) !== 'counter');
-    if (stage.kind === 'rest' && stage.inCooker && (!heated || placeOf(heated) !== 'cooker'))
-      delete stage.inCooker;
+    if (stage.kind !== 'rest' || !stage.inCooker) continue;
+    const isElsewhere = /\b(?:bowl|jug|board|plate|platter)\b/i.test(stage.sentence ?? stage.text);
+    if (isElsewhere || !heated || placeOf(heated) !== 'cooker') delete stage.inCooker;
   }
 }
 
