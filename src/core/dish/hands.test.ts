@@ -1,7 +1,13 @@
 import { assemblyMinutes } from './hands';
 import { describe, expect, it } from 'vitest';
 import { dishSchema, scaleDish, type Dish, type Stage } from './index';
-import { afterwardsPerKg, growsWithAmount, knifeMinutes, preparingMinutes } from './hands';
+import {
+  afterwardsPerKg,
+  boardMinutes,
+  growsWithAmount,
+  knifeMinutes,
+  preparingMinutes,
+} from './hands';
 
 type Line = Partial<Dish['ingredients'][number]> & { food: string };
 
@@ -111,4 +117,17 @@ describe('putting a dish together', () => {
   ])('“%s” takes %s minutes more', (text, minutes) => {
     expect(assemblyMinutes(text)).toBe(minutes);
   });
+});
+
+/** Common practice: a crust is blitzed and pressed in five minutes, a batter creamed and folded in five. */
+describe('minutes at the board beside the knife', () => {
+  it.each([
+    ['Pat the duck dry and season.', 1],
+    ['Blitz the biscuits, press into the tin.', 5],
+    ['Cream butter and sugar, beat in the eggs one by one, fold in the flour.', 7],
+    ['Knead the dough.', 8],
+    ['Roll up each leaf around its filling.', 10],
+    ['Cover with parchment and foil, tie with string.', 2],
+    ['Serve.', 0],
+  ])('%s %i', (text, minutes) => expect(boardMinutes(text)).toBe(minutes));
 });

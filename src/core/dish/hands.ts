@@ -138,6 +138,26 @@ export function assemblyMinutes(text: string): number {
   return Math.min(MOST_ASSEMBLY, ASSEMBLY.filter((says) => says.test(text)).length);
 }
 
+/** Work in a bowl or at the board that no list tells of, min for a dish of the usual size (common practice). */
+const AT_THE_BOARD: readonly (readonly [RegExp, number])[] = [
+  [/\b(?:stuff|fill|roll|shape|form|wrap|pack|thread|skewer)\b/i, 10],
+  [/\bknead\b/i, 8],
+  [/\b(?:dredge|dust|coat|bread)\b/i, 3],
+  [/\b(?:cream|beat|whisk|whip)\b/i, 3],
+  [/\bpress\b[^.]*\b(?:tin|pan|base|dish|sides)\b/i, 3],
+  [/\b(?:blitz|blend|process|whizz|pulse|pur[eé]e|grind|liquidi[sz]e|pound)\b/i, 2],
+  [/\b(?:rub|massage)\b/i, 2],
+  [/\bfold\b/i, 2],
+  [/\bone (?:at a time|by one)\b/i, 2],
+  [/\b(?:grease|butter|oil|line) (?:the|an?|your|it|its)\b/i, 2],
+  [/\b(?:foil|parchment|string|tie)\b/i, 2],
+  [/\b(?:mix|combine|stir|toss|rinse|wash|drain|season|pat)\b/i, 1],
+];
+
+/** Minutes of hands that the words of a step before the heat name, beside the knife. */
+export const boardMinutes = (text: string): number =>
+  AT_THE_BOARD.reduce((sum, [says, minutes]) => sum + (says.test(text) ? minutes : 0), 0);
+
 /** min for each kilogram of what a stage's words do by hand to cooked food; 0 where nothing grows with it. */
 export function afterwardsPerKg(text: string): number {
   return AFTERWARDS.find(([says]) => says.test(text))?.[1] ?? 0;

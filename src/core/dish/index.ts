@@ -42,6 +42,7 @@ export type { BagWay, DishRef, KitWay, ReheatMethod } from './ref';
 export { servedWith } from './serve-with';
 export {
   afterwardsPerKg,
+  boardMinutes,
   assemblyMinutes,
   growsWithAmount,
   knifeMinutes,

@@ -4,6 +4,7 @@
  */
 import {
   afterwardsPerKg,
+  boardMinutes,
   comesBefore,
   knifeMinutes,
   preparingMinutes,
@@ -247,21 +248,16 @@ export function isReckoned(dish: Dish, stage: Stage): boolean {
 const isKnife = (stage: Stage): boolean =>
   stage.kind === 'prep' && stage.guessed === true && stage.sentence === undefined;
 
-/** Filling, rolling and shaping come on top of what is cut for them, min (common practice). */
-const SHAPING_MIN = 10;
-const SHAPING = /\b(?:stuff|fill|roll|shape|form|wrap|pack)\b/i;
-
 /** Minutes for hands that nobody has timed, by what they do and how much of it. */
 function withHands(stage: Stage, ingredients: readonly ScaledIngredient[]): Stage {
   if (!stage.guessed) return stage;
   const used = ingredients.filter((i) => stage.uses.includes(i.ingredient.id));
-  if (stage.kind === 'prep')
+  if (stage.kind === 'prep') {
+    const board = boardMinutes(stage.sentence ?? stage.text);
     return used.some((i) => knifeMinutes(i) > 0)
-      ? {
-          ...stage,
-          minutes: preparingMinutes(used) + (SHAPING.test(stage.text) ? SHAPING_MIN : 0),
-        }
-      : stage;
+      ? { ...stage, minutes: preparingMinutes(used) + board }
+      : { ...stage, minutes: Math.max(stage.minutes, board) };
+  }
   if (stage.kind !== 'finish') return stage;
   const mains = used.length > 0 ? used : ingredients;
   const kg =
