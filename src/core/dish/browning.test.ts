@@ -37,11 +37,17 @@ describe('how long browning takes', () => {
     expect(minutes(8, 220).minutes).toBeGreaterThan(12);
   });
 
-  it.each([
-    [{ amount: 4, unit: null }, 'counted'],
-    [{ amount: 1000, unit: 'g', preparation: '4 in all, about 250 g each' }, 'weighed'],
-  ] as const)('so many pieces at a time are batches of their own number, %j', (leg) => {
-    const dish = dishBy('duck', [{ food: 'duck legs', role: 'main', ...leg }], {
+  it.each<Parameters<typeof dishBy>[1][number]>([
+    { food: 'duck legs', role: 'main', amount: 4, unit: null },
+    {
+      food: 'duck legs',
+      role: 'main',
+      amount: 1000,
+      unit: 'g',
+      preparation: '4 in all, about 250 g each',
+    },
+  ])('so many pieces at a time are batches of their own number, %j', (legs) => {
+    const dish = dishBy('duck', [legs], {
       stages: [
         { id: 'brown', kind: 'brown', minutes: 18, text: 'Brown, two at a time', uses: ['i0'] },
       ] as Stage[],

@@ -29,11 +29,18 @@ export interface Listener {
   mayStay?: (() => Promise<boolean>) | undefined;
 }
 
-/** @param listen is given how to send; returns how to stop */
+/** A word that says nothing but that somebody is here. */
+const here = (): Uint8Array => encoder.encode(': here\n\n');
+
+/**
+ * @param listen is given how to send; returns how to stop
+ * @param word what is said every so often
+ */
 export function eventStream(
   request: Request,
   listen: (send: (line: Uint8Array) => void) => () => void,
   { device, mayStay }: Listener = {},
+  word: () => Uint8Array = here,
 ): Response {
   let stop = (): void => undefined;
   const stream = new ReadableStream({
@@ -48,14 +55,14 @@ export function eventStream(
       const say = async (): Promise<void> => {
         const isWelcome = (await mayStay?.()) ?? true;
         if (!isWelcome) end();
-        else if (!isOver) controller.enqueue(encoder.encode(': here\n\n'));
+        else if (!isOver) controller.enqueue(word());
       };
-      const word = setInterval(() => void say(), WORD_EVERY_MS);
+      const words = setInterval(() => void say(), WORD_EVERY_MS);
       if (device !== undefined) open.set(device, (open.get(device) ?? new Set()).add(end));
       stop = () => {
         if (isOver) return;
         isOver = true;
-        clearInterval(word);
+        clearInterval(words);
         unlisten();
         if (device !== undefined) open.get(device)?.delete(end);
       };

@@ -3,7 +3,7 @@ import { addressFor, isLoopback, ownNames } from './names';
 
 const nets = vi.hoisted(() => ({ of: {} as Record<string, object[] | undefined> }));
 vi.mock('node:os', async (real) => ({
-  ...(await real<typeof import('node:os')>()),
+  ...(await real<object>()),
   hostname: () => 'Larder',
   networkInterfaces: () => nets.of,
 }));
