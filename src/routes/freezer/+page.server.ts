@@ -8,7 +8,7 @@ import { bagsIn, type Meal } from '$core/meal';
 import { failure } from '$core/reason';
 import { dayKey, parseQuantity } from '$core/units';
 import { database, type Database } from '$lib/server/database';
-import { listDishes, readDish } from '$lib/server/dish-store';
+import { dishNames, listDishes, readDish } from '$lib/server/dish-store';
 import { lastMoves, listItems, moveItem, putBack, takeOut } from '$lib/server/item-store';
 import { rememberFood } from '$lib/server/food-memory';
 import { readKitchen } from '$lib/server/kitchen-store';
@@ -26,7 +26,7 @@ export const load: PageServerLoad = async () => {
   const [kitchen, items, dishes, moves, meals] = await Promise.all([
     readKitchen(store),
     listItems(store),
-    listDishes(store),
+    dishNames(store),
     lastMoves(store),
     mealsAhead(store, now - SHOWN_FOR_MS),
   ]);
@@ -43,7 +43,7 @@ export const load: PageServerLoad = async () => {
       day: lunch.day,
     })),
     rooms: await roomsOf(store, kitchen, items),
-    dishes: dishes.map(({ id, name }) => ({ id, name })),
+    dishes: [...dishes].map(([id, name]) => ({ id, name })),
   };
 };
 
