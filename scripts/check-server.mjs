@@ -1,6 +1,7 @@
 /** A built server with a database of its own, for the scripts that put it under strain. */
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
+import { get } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { copyDemo } from './demo-file.mjs';
@@ -65,6 +66,29 @@ export class CheckServer {
     rmSync(this.folder, { recursive: true, force: true });
     process.exitCode = this.problems > 0 ? 1 : 0;
   }
+}
+
+/**
+ * Listens to the events of an evening, as a screen does.
+ *
+ * @param {string} url of its stream
+ * @param {(event: {id: string}) => void} onevent
+ * @returns {() => void} how to leave
+ */
+export function watchEvents(url, onevent) {
+  const request = get(url, (response) => {
+    let text = '';
+    response.on('data', (chunk) => {
+      text += chunk;
+      for (let end = text.indexOf('\n\n'); end >= 0; end = text.indexOf('\n\n')) {
+        const line = text.slice(0, end);
+        text = text.slice(end + 2);
+        if (line.startsWith('data: ')) for (const e of JSON.parse(line.slice(6)).events) onevent(e);
+      }
+    });
+  });
+  request.on('error', () => undefined);
+  return () => request.destroy();
 }
 
 /**

@@ -7,6 +7,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { get } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { watchEvents } from './check-server.mjs';
 
 const isShort = process.argv.includes('--short');
 const PORT = 4795;
@@ -83,21 +84,8 @@ function firstWords(evening) {
   });
 }
 
-function watch(evening, onevent) {
-  const request = get(`${ORIGIN}/api/evenings/${evening}/stream`, (response) => {
-    let text = '';
-    response.on('data', (chunk) => {
-      text += chunk;
-      for (let end = text.indexOf('\n\n'); end >= 0; end = text.indexOf('\n\n')) {
-        const line = text.slice(0, end);
-        text = text.slice(end + 2);
-        if (line.startsWith('data: ')) for (const e of JSON.parse(line.slice(6)).events) onevent(e);
-      }
-    });
-  });
-  request.on('error', () => undefined);
-  return () => request.destroy();
-}
+const watch = (evening, onevent) =>
+  watchEvents(`${ORIGIN}/api/evenings/${evening}/stream`, onevent);
 
 const middle = (list) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? NaN;
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));

@@ -6,7 +6,7 @@
  * this program and not of the server.
  */
 import { Agent, get } from 'node:http';
-import { CheckServer, checkMeal } from './check-server.mjs';
+import { CheckServer, checkMeal, watchEvents } from './check-server.mjs';
 
 const isShort = process.argv.includes('--short');
 const READERS = isShort ? 40 : 200;
@@ -54,20 +54,8 @@ const readers = (paths, times) =>
 /** A screen of a live evening: which taps it heard of. */
 function screen(evening) {
   const heard = new Set();
-  const request = get(`${server.origin}/api/evenings/${evening}/stream`, (response) => {
-    let text = '';
-    response.on('data', (chunk) => {
-      text += chunk;
-      for (let end = text.indexOf('\n\n'); end >= 0; end = text.indexOf('\n\n')) {
-        const line = text.slice(0, end);
-        text = text.slice(end + 2);
-        if (line.startsWith('data: '))
-          for (const event of JSON.parse(line.slice(6)).events) heard.add(event.id);
-      }
-    });
-  });
-  request.on('error', () => undefined);
-  return { heard, leave: () => request.destroy() };
+  const url = `${server.origin}/api/evenings/${evening}/stream`;
+  return { heard, leave: watchEvents(url, (event) => heard.add(event.id)) };
 }
 
 const taps = [];

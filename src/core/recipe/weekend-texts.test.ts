@@ -177,6 +177,27 @@ describe('what is done once it is out of the pot', () => {
     ).toBe('finish'));
 });
 
+it('a level for nobody knows how long, and its release, are a cycle that is asked for', () => {
+  const { dish, questions } = imported(
+    '4 quail\n400 ml stock',
+    'Brown the quail on sauté, 5 min. Stock in. High for however long your gran says, natural 10. Quail under the broiler 4 minutes.',
+  );
+  expect(dish.stages.map((s) => s.kind)).toEqual(['brown', 'pressure', 'crisp']);
+  expect(dish.stages[1]).toMatchObject({ release: { kind: 'timed', minutes: 10 } });
+  expect(questions.length).toBeGreaterThan(0);
+});
+
+it('what nobody knows may be among foods that are measured alike', () =>
+  expect(
+    imported('1 tsp each allspice, grains of paradise and salt', 'All in.').dish.ingredients.map(
+      (i) => [i.amount, i.food],
+    ),
+  ).toEqual([
+    [1, 'allspice'],
+    [1, 'grains of paradise'],
+    [1, 'salt'],
+  ]));
+
 it('spices that are pulled out at the end went in with everything else', () => {
   const { dish } = imported(
     '1 red cabbage\n50 g butter\n1 cinnamon stick\n2 star anise\n200 ml apple juice',

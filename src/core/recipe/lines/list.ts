@@ -130,7 +130,12 @@ const EACH =
 export function spellEach(item: string): string[] {
   const each = EACH.exec(item);
   const foods = each ? item.slice(each[0].length).split(/\s*(?:[+&,]|\band\b)\s*/) : [];
-  return each && foods.length > 1 && foods.every((food) => mentionedFood(food) !== null)
+  // What nobody knows may be among them: “allspice, grains of paradise and salt”.
+  const isPlain = (food: string): boolean => /^\p{L}+(?: \p{L}+){0,2}$/u.test(food);
+  const known = foods.filter((food) => mentionedFood(food) !== null);
+  const areFoods =
+    known.length === foods.length || (known.length * 2 > foods.length && foods.every(isPlain));
+  return each && foods.length > 1 && areFoods
     ? foods.map((food) => `${each[1] ?? ''} ${food}`)
     : [item];
 }

@@ -233,6 +233,7 @@ function waitCost(p: Path, c: Clause, time: ClauseTime): number {
   const { cycle } = p;
   if (time.isLimit) return NEVER;
   if (!cycle || c.lidOff) return NEVER;
+  if (Number.isNaN(cycle.holdMinutes) && c.natural && UNTOLD_LENGTH.test(c.sentence)) return 0.2;
   if (Number.isNaN(cycle.holdMinutes))
     return cycle.release.kind === 'natural' && isTold(p, c) && c.kind === null ? 0.3 : NEVER;
   const { kind } = cycle.release;
@@ -295,9 +296,15 @@ function wait(p: Path, c: Clause, time: ClauseTime): void {
 const LEVEL_ALONE =
   /^(?:cook )?(?:it )?(?:on |at )?(?:low|lo|high|hi|max(?:imum)?|highest)(?: pressure)?(?: (?:for )?(?:as long|however|a while|ages|long enough|a bit|until|till)\b.*)?\.?$/i;
 
+/** “High for however long your gran says, natural 10”: a hold, and nobody knows how long. */
+const UNTOLD_LENGTH = /\b(?:however long|as long as|ages|a while)\b/i;
+const isUntoldHold = (p: Path, c: Clause): boolean =>
+  LEVEL_ALONE.test(c.text) && UNTOLD_LENGTH.test(c.text) && c.releases && p.open < 0;
+
 function withoutTime(path: Path, c: Clause): Path[] {
   const p = path.clone();
   note(p, c);
+  if (isUntoldHold(p, c)) return with_(p, UNTOLD_CYCLE, (q) => q.startCycle(c, null));
   if (c.pressure && !c.natural && !c.quick) return pressureOnly(p, c);
   const untold = isOfUntold(p, c)
     ? with_(p, UNTOLD_CYCLE, (q) => {
