@@ -130,7 +130,8 @@ function nightAfter(stage: FoundStage, later: readonly FoundStage[]): FoundStage
 }
 
 /** What is done to meat a night before; where another time will do as well, nobody has to. */
-const SALTS = /^(?:(?:dry[- ])?brine|salt|season|cure)\b/i;
+const SALTS =
+  /^(?:(?:the )?(?:night|day|evening) before: )?(?:(?:dry[- ])?brine|salt|season|cure)\b/i;
 const MAY_BE_ELSE = /\bif\b|\bor\b|[()]/i;
 /** “Salt the neck the night before. Water in the pot, …”: told with the first work on the heat, and done a night before it. */
 function toldBefore(stage: FoundStage): FoundStage[] | null {

@@ -42,17 +42,22 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
   let isOtherWay = false;
   let isOtherPart = false;
   let day = '';
+  let dayFrom = 0;
   let part = '';
   const parts: Record<number, string> = {};
   for (const [i, f] of features.entries()) {
-    const label = amongSteps(features, labels, i);
+    // Without a heading of the next day, that of the day before ends with its paragraph.
+    if (day !== '' && i > dayFrom + 1 && f.line.afterGap && !hasDayHeading(features, i)) day = '';
+    const read = amongSteps(features, labels, i);
+    // “Salt the bird, fridge, no lid.”: what is done on that day, and no food of the list.
+    const label = day !== '' && read === 'ingredient' && f.amount === null ? 'step' : read;
     labels[i] = label;
     if (label === 'section' || label === 'heading') part = partNamed(f.line.text);
     const listedBefore = recipe.ingredients.length;
     // “Slow cooker” over some lines: another way to the same dish, where there is one under pressure.
     if (label === 'section' || label === 'heading')
       isOtherWay = hasPressure && OTHER_WAY.test(f.line.text);
-    if (isDayHeading(f.line.text)) day = dayBefore(f.line.text);
+    if (isDayHeading(f.line.text)) [day, dayFrom] = [dayBefore(f.line.text), i];
     const told = day !== '' && label === 'step' ? withDay(f, day) : f;
     const isNewLine = source.slice(features[i - 1]?.line.end ?? 0, f.line.start + 1).includes('\n');
     if (isNewLine || !f.line.isSentence) isOtherPart = false;
@@ -79,6 +84,9 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
 }
 
 const PER_PERSON = /^(?:ingredients\s+)?\(?(?:per|for each|for one) (?:person|head|portion)\)?:?$/i;
+
+const hasDayHeading = (features: readonly Features[], from: number): boolean =>
+  features.slice(from).some((f) => isDayHeading(f.line.text));
 
 /** “Day before” over some lines: all of them are of that day. */
 const withDay = (f: Features, day: string): Features =>

@@ -226,6 +226,16 @@ describe('a day before', () => {
       ['finish', null],
     ]));
 
+  it('where no other day is headed, it ends with its paragraph', () => {
+    const { dish: fowl } = importedText(
+      'Fowl\nServes 4\n\n1 guinea fowl, jointed\n400 ml stock\n\nNIGHT BEFORE\nSalt the bird, fridge, no lid.\n\nBrown the joints on sauté, 6 min. Stock in. High 17 minutes, quick release.',
+    );
+    expect(fowl.ingredients.map((i) => i.food)).toEqual(['guinea fowl', 'stock', 'salt']);
+    const brown = fowl.stages.find((s) => s.kind === 'brown');
+    expect(brown?.text).not.toMatch(/night before/i);
+    expect(fowl.stages.find((s) => s.kind === 'rest')).toMatchObject({ minutes: 480 });
+  });
+
   it('the day is named once in a step', () =>
     expect(dish.stages.find((s) => s.kind === 'pressure')?.text).toMatch(
       /^Day before: Beets: (?!.*Day before)/,

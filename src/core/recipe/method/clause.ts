@@ -31,7 +31,7 @@ import { FRYING_PAN, SAME_PAN } from '../vessels';
 import type { FoundKind } from '../types';
 import { allowsWaiting } from '../waits';
 import { COMES_TO } from './rates';
-import { AT_A_TIME, BATCHES, CONDITION, EACH, IN_BATCHES, timesIn, type ClauseTime } from './times';
+import { BATCHES, CONDITION, EACH, IN_BATCHES, isAtATime, timesIn, type ClauseTime } from './times';
 import { potWords, type PotWords } from './pot-words';
 
 export interface Clause extends PotWords {
@@ -298,7 +298,7 @@ function factsOf(
     eachBatch:
       IN_BATCHES.test(sentence) &&
       !BATCHES.test(sentence) &&
-      (EACH.test(sentence) || AT_A_TIME.test(sentence)),
+      (EACH.test(sentence) || isAtATime(sentence)),
     conditional:
       (CONDITION.test(text) &&
         !isFirstOfCases(text, sentence) &&

@@ -1,4 +1,5 @@
 /** Times within a clause: how long, for how many batches or sides, and whether it is only a limit or an estimate. */
+import { piecesAtATime } from '../../dish';
 import { NUMBER, toNumber } from '../../units';
 import { findDurations, type Duration } from '../durations';
 import { allowsWaiting } from '../waits';
@@ -34,7 +35,7 @@ export const IN_BATCHES = new RegExp(
   'iu',
 );
 /** “Two at a time, and leave for 7 minutes”: what is told then is told of one batch. */
-export const AT_A_TIME = new RegExp(String.raw`\b(${NUMBER})(?: \p{L}+)? at a time\b`, 'iu');
+export const isAtATime = (sentence: string): boolean => piecesAtATime(sentence) !== null;
 const LIMIT_BEFORE =
   /\b(?:max(?:imum)?|at most|no (?:more|longer) than|not (?:more|longer) than|or up to|(?:hold|keep|can (?:wait|sit|stay|stand))\b.*\bup to)\.?\s*$/i;
 /** “Do not use fresh milk for more than 2 hours.” */
@@ -156,7 +157,7 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
   const isEach =
     SIDES.test(text) ||
     EACH.test(text) ||
-    (AT_A_TIME.test(sentence) && !IN_ALL.test(sentence)) ||
+    (isAtATime(sentence) && !IN_ALL.test(sentence)) ||
     (EACH.test(sentence) && findDurations(sentence).length === 1);
   const told = BATCHES.exec(sentence)?.[1] ?? (IN_BATCHES.test(sentence) ? '2' : '1');
   const batches = isEach ? toNumber(told) : 1;
@@ -184,7 +185,7 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
     };
   });
   const bare = allowsWaiting(text) ? [] : bareTimes(text, timed);
-  const each = AT_A_TIME.test(sentence) ? batches : 1;
+  const each = isAtATime(sentence) ? batches : 1;
   const found = [
     ...own,
     ...bare.map((t) => ({ ...t, from: t.from * each, to: t.to && t.to * each })),
