@@ -2,8 +2,8 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { cpSync, mkdtempSync, rmSync, symlinkSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test } from '@playwright/test';
 import { addDish, settled, typeParts } from './support';
+import { expect, test } from './ready';
 
 /** A new user's path: the demo as it is installed, a first plan, an evening, what is left, the next plan. */
 const PORT = 4789;

@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { OwnServer } from './own-server';
 import { addDish, expectAccessible, settled, typeParts } from './support';
+import { expect, ready, test } from './ready';
 
 /**
  * Afternoons for the weeks to come, with figures that were written down before: lunches by person and day, three
@@ -183,13 +184,11 @@ test('two shoppers go through one list in step, also where one has no network fo
   const context = await browser.newContext();
   const other = await context.newPage();
   await Promise.all([page.goto(address), other.goto(address)]);
+  await ready(other);
   const lamb = (of: Page) => of.getByRole('checkbox', { name: /lamb shoulder/ });
   const milk = (of: Page) => of.getByRole('checkbox', { name: /milk/ });
-  // The page answers to taps once it is live.
-  await expect(async () => {
-    await lamb(page).check();
-    await expect(lamb(other)).toBeChecked({ timeout: 8000 });
-  }).toPass();
+  await lamb(page).check();
+  await expect(lamb(other)).toBeChecked();
   await context.setOffline(true);
   await milk(other).check();
   await lamb(other).uncheck();

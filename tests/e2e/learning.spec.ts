@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { OwnServer } from './own-server';
 import { expectAccessible, settled } from './support';
+import { expect, test } from './ready';
 
 /** The second time is better: what evenings taught, what was said, and what becomes of it. */
 const server = new OwnServer(4799);
@@ -157,10 +157,8 @@ test('what is tapped on a cook’s own screen counts as theirs, and the screen s
   const bela = household.kitchen.cooks.find((c) => c.name === 'Bela');
   expect(events.find((e) => e.kind === 'done')?.cook).toBe(bela?.id);
   await page.reload();
-  await expect(async () => {
-    await page.getByRole('button', { name: /^This screen/ }).click();
-    await expect(whose).toBeVisible({ timeout: 500 });
-  }).toPass();
+  await page.getByRole('button', { name: /^This screen/ }).click();
+  await expect(whose).toBeVisible();
   await expect(whose.getByRole('button', { name: 'Bela' })).toHaveAttribute('aria-pressed', 'true');
   await whose.getByRole('button', { name: 'Everybody' }).click();
   await expect(page.getByText('teaches your own pace')).toHaveCount(0);
@@ -172,11 +170,8 @@ test('another pot is tried on the meals that there are, can be stopped, and is n
   await page.goto('/kitchen');
   const card = page.getByRole('region', { name: 'Would another pot help?' });
   const large = card.getByRole('button', { name: 'A large one' });
-  // It answers once the page is alive.
-  await expect(async () => {
-    await large.click();
-    await expect(large).toHaveAttribute('aria-pressed', 'true', { timeout: 500 });
-  }).toPass();
+  await large.click();
+  await expect(large).toHaveAttribute('aria-pressed', 'true');
   await card.getByRole('button', { name: 'Stop' }).click();
   await expect(card.getByRole('button', { name: 'Stop' })).toHaveCount(0);
   await card.getByRole('button', { name: 'A rice cooker' }).click();

@@ -3,7 +3,8 @@ import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium, expect, test, type Browser } from '@playwright/test';
+import { chromium, type Browser } from '@playwright/test';
+import { expect, test } from './ready';
 
 /** A name that is not localhost: browsers give it a secure context only over https. */
 const NAME = 'kitchen.test';

@@ -2,8 +2,8 @@ import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, symlinkSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
-import { expect, test } from '@playwright/test';
 import { freePort } from './own-server';
+import { expect, test } from './ready';
 
 const folder = mkdtempSync(join(tmpdir(), 'olive-package-'));
 let server: ChildProcess | null = null;

@@ -1,6 +1,7 @@
 import { request as httpRequest } from 'node:http';
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { OwnServer } from './own-server';
+import { expect, test } from './ready';
 
 /** What an ill-meaning page, guest or file could try, against a household of its own. */
 const PORT = 4798;

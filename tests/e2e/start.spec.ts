@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { freePort, OwnServer } from './own-server';
 import { expectAccessible, settled } from './support';
+import { expect, test } from './ready';
 
 /** An empty household, from the first page to a schedule: nobody knows anything of it but its size of pot. */
 let server: OwnServer;
@@ -28,12 +29,8 @@ test('empty to schedule in at most eight actions', async ({ page }) => {
   // Without a cooker there is no kitchen, and what is missing is said where it is.
   await expect(page.getByRole('button', { name: 'Show me the plan' })).toBeDisabled();
   await expect(page.getByText('A cooker and a dish come first.')).toBeVisible();
-  await expect(async () => {
-    await page.getByRole('button', { name: /^Middle/ }).click();
-    await expect(page.getByRole('button', { name: 'One Middle cooker fewer' })).toBeVisible({
-      timeout: 500,
-    });
-  }).toPass();
+  await page.getByRole('button', { name: /^Middle/ }).click();
+  await expect(page.getByRole('button', { name: 'One Middle cooker fewer' })).toBeVisible();
   cook.actions++;
   await cook.tap('This is my kitchen');
   await expect(page.locator('[data-step=kitchen]')).toHaveAttribute('data-done', 'true');
@@ -86,10 +83,8 @@ test('a pasted recipe to schedule, with a cooker that is not there yet', async (
 test('a made-up household to look around in, and the way out of it', async ({ page }) => {
   test.setTimeout(90_000);
   await page.goto(`${server.url}/`);
-  await expect(async () => {
-    await page.getByRole('button', { name: 'Look around in it' }).click();
-    await expect(page).toHaveURL(/\/meals/, { timeout: 15_000 });
-  }).toPass();
+  await page.getByRole('button', { name: 'Look around in it' }).click();
+  await expect(page).toHaveURL(/\/meals/, { timeout: 30_000 });
   await expect(page.getByRole('link', { name: 'Harvest supper' })).toBeVisible();
   await page.getByRole('link', { name: 'Begin with your own' }).click();
   await page.getByRole('button', { name: 'Begin with my own' }).click();

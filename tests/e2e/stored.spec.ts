@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { freePort, OwnServer } from './own-server';
+import { expect, test } from './ready';
 
 /** A household of its own, for nothing is left of it. */
 let server: OwnServer;

@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test as base, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { freePort, OwnServer } from './own-server';
+import { expect, test as base } from './ready';
 
 /**
  * Each worker has a server and a demo household of its own. Every test fails on an error in the console or in

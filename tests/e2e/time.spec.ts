@@ -1,7 +1,8 @@
 /** Clocks that go on and back, a leap day, midnight, a device elsewhere and one whose clock jumps. */
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { freePort, OwnServer } from './own-server';
 import { addDish, settled, typeParts } from './support';
+import { expect, test } from './ready';
 
 const DAY_MS = 86_400_000;
 /** So many days from now it is noon of that day or near it. */

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { LibsqlServer } from '../support/libsql-server';
 import { OwnServer } from './own-server';
+import { expect, test } from './ready';
 
 /** Two programs on one database: a live evening stays in step, and writes of both are kept. */
 for (const where of ['a file', 'a libSQL server'] as const)
