@@ -4,6 +4,8 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'tests/e2e',
   globalSetup: './tests/e2e/demo-once.ts',
+  // Long ways through what shorter tests see as well are for `npm run soak`.
+  grepInvert: process.env.SOAK ? [] : /@soak/,
   fullyParallel: false,
   workers: 2,
   // Wide enough for a machine several times slower: what is waited for comes, or the test has found something.

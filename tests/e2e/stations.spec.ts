@@ -143,7 +143,7 @@ async function planOf(page: Page) {
   return { ...file, step, has };
 }
 
-test('a stack and a braise in two pots with a salad', async ({ page }) => {
+test('a stack and a braise in two pots with a salad', { tag: '@soak' }, async ({ page }) => {
   for (const text of [VENISON, LENTILS, SLAW]) await paste(page, text);
   await newMeal(page, 'Two pots', 4);
   await takeAway(page, 'Small');
@@ -227,7 +227,7 @@ test('twelve from one cooker with stove and oven, a crisp finish and a dessert o
   check(await planOf(page));
 });
 
-test('three pots and a roast', async ({ page }) => {
+test('three pots and a roast', { tag: '@soak' }, async ({ page }) => {
   for (const text of [LAMB, BEETROOT, BEANS]) await paste(page, text);
   await newMeal(page, 'Roast', 8);
   for (const dish of ['Roast leg of lamb', 'Warm beetroot with dill', 'Green beans with hazelnuts'])

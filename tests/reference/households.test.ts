@@ -42,14 +42,16 @@ describe('hidden households', () => {
 });
 
 describe('“sure” in households that the plan knows nothing of', () => {
-  it.each(demoStarts().map((e) => [e.name, e] as const))(
-    '%s is on time in about 19 of 20',
-    (_, { compiled, schedule }) => {
-      const plan = planFor(compiled.problem, { ...schedule, milliseconds: 0 }, 0.95);
-      const truth = onTimeInTruth(compiled, plan.schedule, kitchen, 400);
-      expect(truth).toBeGreaterThanOrEqual(0.89);
-    },
-  );
+  // Two here; every meal of the demo in `npm run soak`.
+  it.each(
+    demoStarts()
+      .slice(0, process.env.SOAK ? undefined : 2)
+      .map((e) => [e.name, e] as const),
+  )('%s is on time in about 19 of 20', (_, { compiled, schedule }) => {
+    const plan = planFor(compiled.problem, { ...schedule, milliseconds: 0 }, 0.95);
+    const truth = onTimeInTruth(compiled, plan.schedule, kitchen, 400);
+    expect(truth).toBeGreaterThanOrEqual(0.89);
+  });
 
   it('without what an evening has in common it would not be', () => {
     const [supper] = demoStarts();
