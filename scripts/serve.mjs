@@ -2,6 +2,7 @@
  * Serves the built application, on this machine only unless HOST says otherwise; `--https` (or HTTPS=1)
  * with a certificate of its own. Over the network it starts only where a passcode is set.
  */
+import { statSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 import { hostname, networkInterfaces } from 'node:os';
@@ -23,6 +24,8 @@ const isHere = ['127.0.0.1', 'localhost', '::1'].includes(host);
 /** Between closing the door and leaving: open pages keep their line of events. */
 const LEAVE_AFTER_MS = 2000;
 
+const large = largeFile();
+if (large > 0) console.log(`Looking over the household’s file first (${large} MB).`);
 const trouble = await databaseTrouble(url);
 if (trouble) {
   console.error(trouble);
@@ -73,6 +76,13 @@ for (const signal of ['SIGINT', 'SIGTERM'])
     server.close(() => process.exit(0));
     setTimeout(() => process.exit(0), LEAVE_AFTER_MS).unref();
   });
+
+/** MB of a file that is read through noticeably long on a slow disk; else 0. */
+function largeFile() {
+  const path = url.startsWith('file:') ? url.slice('file:'.length) : null;
+  const bytes = path === null ? 0 : (statSync(path, { throwIfNoEntry: false })?.size ?? 0);
+  return bytes > 64e6 ? Math.round(bytes / 1e6) : 0;
+}
 
 function folder() {
   return url.startsWith('file:') ? dirname(url.slice('file:'.length)) : 'data';

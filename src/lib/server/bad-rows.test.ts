@@ -8,7 +8,7 @@ import Papa from 'papaparse';
 import pino from 'pino';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { mealSchema } from '$core/meal';
-import { storeItemSchema } from '$core/storage';
+import { storeItemSchema, type StoreItem } from '$core/storage';
 import { demoHousehold } from '../../demo/household';
 import { databaseTrouble } from '../../../scripts/check-database.mjs';
 import { householdCalendar } from './calendar';
@@ -98,6 +98,39 @@ describe('names with line breaks', () => {
     const events = new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent');
     expect(events).toHaveLength(2);
     expect(text).not.toMatch(/^SUMMARY:Injected/m);
+  });
+
+  it('what is due on a day is one event: a few named, all of them told (common practice)', () => {
+    const due = (code: string, useBy: string): StoreItem =>
+      storeItemSchema.parse({
+        id: code,
+        code,
+        name: `Soup ${code}`,
+        place: 'freezer',
+        portions: 1,
+        packedOn: '2026-11-20',
+        useBy,
+        why: 'quality',
+        keepsAs: 'soup',
+      });
+    const items = [
+      ...['AAAA', 'BBBB', 'CCCC', 'DDDD', 'EEEE'].map((code) => due(code, '2027-01-20')),
+      due('FFFF', '2027-01-21'),
+    ];
+    const text = householdCalendar([], items, new Date(NOW), 'Europe/Athens');
+    const events = new ICAL.Component(ICAL.parse(text))
+      .getAllSubcomponents('vevent')
+      .map((event) => [
+        event.getFirstPropertyValue('summary'),
+        event.getFirstPropertyValue('description'),
+      ]);
+    expect(events).toEqual([
+      [
+        'Use Soup AAAA (freezer, AAAA), Soup BBBB (freezer, BBBB), Soup CCCC (freezer, CCCC) and 2 more',
+        expect.stringMatching(/AAAA\)\n.*BBBB\)\n.*CCCC\)\n.*DDDD\)\n.*EEEE\)$/),
+      ],
+      ['Use Soup FFFF (freezer, FFFF)', 'Soup FFFF (freezer, FFFF)'],
+    ]);
   });
 
   it('do not hide a formula in a cell of the CSV', () => {

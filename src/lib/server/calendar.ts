@@ -94,11 +94,25 @@ function packingOf({ compiled, schedule }: SavedPlan): { start: number; end: num
 /** When frozen lunches go down for the next day. */
 const LUNCH_MOVES_AT = '20:00';
 
-function lunchesByDay(items: readonly StoreItem[]): Map<string, string[]> {
-  const days = new Map<string, string[]>();
-  for (const { item, on } of lunchMoves(items))
-    days.set(on, [...(days.get(on) ?? []), `${item.name} (${item.code})`]);
+function byDay<T>(list: readonly T[], dayOf: (each: T) => string): Map<string, T[]> {
+  const days = new Map<string, T[]>();
+  for (const each of list) {
+    const same = days.get(dayOf(each));
+    if (same) same.push(each);
+    else days.set(dayOf(each), [each]);
+  }
   return days;
+}
+
+const dueLine = (item: StoreItem): string => oneLine(`${item.name} (${item.place}, ${item.code})`);
+
+/** So many of a day are named; a full freezer would hide the meals behind its bags. */
+const NAMED = 3;
+
+function dueOn(items: readonly StoreItem[]): string {
+  const more = items.length - NAMED;
+  const named = items.slice(0, NAMED).map(dueLine).join(', ');
+  return `Use ${named}${more > 0 ? ` and ${more} more` : ''}`;
 }
 
 /** The whole household as a feed: meals, what is begun on days before, shopping, and what is due. */
@@ -156,18 +170,20 @@ export function householdCalendar(
     for (const { stepId, start, text, dish } of begunAhead(plan))
       add(`${meal.id}/${stepId}`, serveAt + start * 60_000, 10, text, dish, true);
   }
-  for (const [on, names] of lunchesByDay(items)) {
+  for (const [on, moves] of byDay(lunchMoves(items), (move) => move.on)) {
     const at = fromFields(on, LUNCH_MOVES_AT, zone);
     const text = 'Tomorrow’s lunches: out of the freezer, into the fridge';
-    if (at) add(`lunches/${on}`, Date.parse(at), 10, text, names.join('\n'), true);
+    const boxes = moves.map(({ item }) => `${item.name} (${item.code})`).join('\n');
+    if (at) add(`lunches/${on}`, Date.parse(at), 10, text, boxes, true);
   }
-  for (const item of items)
+  for (const [day, due] of byDay(items, (item) => item.useBy))
     calendar.createEvent({
-      id: oneLine(`${item.id}/due@olive-clock`),
+      id: `due/${day}@olive-clock`,
       stamp,
-      start: new Date(`${item.useBy}T12:00:00Z`),
+      start: new Date(`${day}T12:00:00Z`),
       allDay: true,
-      summary: oneLine(`Use ${item.name} (${item.place}, ${item.code})`),
+      summary: dueOn(due),
+      description: due.map(dueLine).join('\n'),
     });
   return calendar.toString();
 }
