@@ -60,6 +60,9 @@ const answer = (request, response) => {
 const server = secure
   ? createSecureServer({ key: secure.key, cert: secure.cert }, answer)
   : createServer(answer);
+// Proxies keep a line for a minute: one that is closed before that takes a request with it.
+server.keepAliveTimeout = 65_000;
+server.headersTimeout = 70_000;
 server.on('error', (error) => {
   const remedy = error.code === 'EADDRINUSE' ? 'set PORT to another' : 'look at HOST and PORT';
   console.error(`Olive Clock can’t listen on ${host}:${port} (${error.code}); ${remedy}.`);

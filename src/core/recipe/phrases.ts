@@ -170,8 +170,9 @@ export function kindOf(clause: string, sentence = clause): FoundKind | null {
     KINDS.every(([k, p]) => !ABOVE_FOOD.has(k) || !p.test(sentence))
   )
     return 'oven';
+  // “Roast at 220 °C till deep brown”: how it looks then.
   if (
-    kind === null &&
+    (kind === null || kind === 'brown') &&
     ROASTS.test(clause) &&
     /\b\d{3} ?°?|\bgas mark\b|\boven\b|\b(?:rimmed|baking) (?:sheet|tray)\b|\broasting (?:tin|pan|tray)\b/i.test(
       sentence,

@@ -5,7 +5,7 @@ import { saysNatural, saysPressure, saysQuick } from './phrases';
 const SHORT =
   /\b([Mm]ins?|[Hh]rs?|lbs?|oz|[Tt]bsp|[Tt]bs|[Tt]sp|[Aa]pprox|qt|pkg|pkt|deg|ca|temp|med|incl|esp|vs|nat)\.(?=\s+([a-z\d(]\w*)|,|;)/g;
 /** Short forms that end no sentence whatever comes: “Nat. release”, “abt. 25 min”, “3 c. of it”. */
-const ALWAYS_SHORT = /\b(nat|abt|approx|opt|incl|press|lge?|sm)\.(?=\s)/gi;
+const ALWAYS_SHORT = /\b(nat|abt|approx|opt|incl|press|lge?|sm|(?<=\p{Ll}[\s,]+)w)\.(?=\s)/giu;
 const SHORT_UNIT = /(?<=\d\s?)(c|qts?|pts?|cl|[tT])\.(?=\s+[\p{Ll}\d(])/gu;
 /** “1 tsp. Dijon”: behind a number the stop is the measure’s, whatever letter follows. */
 const MEASURE_SHORT =
@@ -28,8 +28,8 @@ const SENTENCE_END = /(?<=[.!]['"”)]?)\s+(?=["“(]?[\p{L}\d])|\n+/u;
 const OTHER_WAY =
   /\s*\((?:or|alternatively|(?:in |on )?(?:the |a |an )?(?:stove ?top|stove|hob|oven|slow[- ]cooker|microwave|conventional(?:ly)?)(?: method| version)?\s*[:–-])(?![^)]*\breleas)[^)]*(?:\d|\bovernight\b)[^)]*\)/gi;
 
-/** “And” between two things, not within a number: “a pound and a half of cod”. */
-export const AND = String.raw`(?:(?<!\bhalf\s+|\b(?:pounds?|kilos?|pints?|cups?|lit(?:re|er)s?|teaspoons?|tablespoons?|hours?|minutes?|dozen|hundred|one|two|three|four|five|six)\s+)\band\b|(?<!\b(?:half|hundred)\s+)\band\b(?!\s+(?:an?\s+)?(?:half|quarter|three[- ]quarters)\b))`;
+/** “And” between two things, not within a number or one piece of work: “a pound and a half of cod”, “drain and rinse”. */
+export const AND = String.raw`(?!(?<=\b(?:drain|rinse|wash)\s+)and\s+(?:drain|rinse|wash)\b)(?:(?<!\bhalf\s+|\b(?:pounds?|kilos?|pints?|cups?|lit(?:re|er)s?|teaspoons?|tablespoons?|hours?|minutes?|dozen|hundred|one|two|three|four|five|six)\s+)\band\b|(?<!\b(?:half|hundred)\s+)\band\b(?!\s+(?:an?\s+)?(?:half|quarter|three[- ]quarters)\b))`;
 const CLAUSE_END = new RegExp(
   String.raw`\s*(?:;|(?<!\d):|:(?!\d)|,(?!\d)|\.(?=\s|$)|\((?=[^)]*\))|\)|–\s|—|(?<!\d)\s-\s(?!\d)|\s\/\s(?!\d+(?: ?(?:m|mins?|minutes?)\b|:\d))|→|➔|➜|[-=]>|\s[+&|]\s|\b(?:and then|then|but|before|after which|until you|while)\b|${AND})\s*`,
   'i',
@@ -53,7 +53,7 @@ const sameHeat = (whole: string, ...more: unknown[]): string => {
 
 /** “Whip the cream (5 min), fold it in”: minutes of the words before them. */
 const IN_BRACKETS =
-  /\s?\(((?:about |around |~ ?)?\d+(?: ?(?:-|–|to) ?\d+)? ?(?:min(?:ute)?s?|hours?|hrs?|h)\.?)\)/gi;
+  /\s?\((?:saut[eé](?: on)? (?:high|low|medium|normal|more|less), )?((?:about |around |~ ?)?\d+(?: ?(?:-|–|to) ?\d+)? ?(?:min(?:ute)?s?|hours?|hrs?|h)\.?)\)/gi;
 const withBracketed = (sentence: string): string =>
   sentence.replace(IN_BRACKETS, (whole, time: string, at: number) => {
     const before =
@@ -102,9 +102,14 @@ const WONT_WAIT = /((?:n['’]t|\bnot) (?:wait|hold|keep|sit)\b[^:.]{0,20}):\s*(
 const LEFT_BEFORE_VENT =
   /\b((?:leave|let) (?:it |them )?(?:alone|be|sit|stand|rest)?|wait|stand|rest)\s+(\d{1,2})(?=\s*[,;]?\s*(?:(?:and|then) )*(?:vent|release|quick|open|QR)\b)/gi;
 
+/** “Boil it down while it rests, 10 minutes or so”: when, and the minutes are of the boiling. */
+const WHILE_IT_RESTS =
+  /(?<=\p{L}) while (?:it|they|the \p{L}+)(?:(?:'|’)s|(?:'|’)re| is| are)? (?:rest|stand|cool|sit)(?:s|ing)?(?=,? (?:for )?(?:about |another )?\d)/giu;
+
 export function toClauses(sentence: string): string[] {
   return withBracketed(sentence.replace(OTHER_HEAT, sameHeat).replace(WONT_WAIT, '$1 '))
     .replace(OTHER_WAY, '')
+    .replace(WHILE_IT_RESTS, '')
     .replace(AS_LIKED, '')
     .replace(LEFT_BEFORE_VENT, '$1 $2 min')
     .replace(FOR_EACH_END, '$1')

@@ -26,6 +26,10 @@ export function soakMinutes(words: string): number | null {
   return OVERNIGHT.test(words) ? NIGHT_MIN : null;
 }
 
+/** What the list says is soaked: “drain the soaked pulses” names none of them. @returns ids */
+export const soakedInList = (ingredients: readonly ReadIngredient[]): string[] =>
+  ingredients.flatMap(({ ingredient: i }) => (isSoaked(i) ? [i.id] : []));
+
 const isSoaked = ({ food, preparation }: Ingredient): boolean => {
   const words = `${food}, ${preparation}`;
   return SOAKED.test(words) && !NOT.test(words);
@@ -115,8 +119,8 @@ export function soakText(
     )
   )
     return words;
-  const [used] = ingredients.filter((i) => uses.includes(i.ingredient.id));
-  return used ? `Soak the ${used.ingredient.food}. ${words}` : words;
+  const names = ingredients.flatMap(({ ingredient: i }) => (uses.includes(i.id) ? [i.food] : []));
+  return names.length > 0 ? `Soak the ${names.join(' and the ')}. ${words}` : words;
 }
 
 /** Minutes of a soak that the method leaves to the list. */

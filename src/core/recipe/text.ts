@@ -278,11 +278,12 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
 }
 
 /** A figure, or a night. */
-const saysFigure = (text: string): boolean => /\d/.test(text) || SOAK_TIME.test(text);
+const saysFigure = (text: string): boolean =>
+  /\d/.test(text) || SOAK_TIME.test(text) || findDurations(text).length > 0;
 
 /** “1 cinnamon stick; 2 strips lemon peel”, “2 carrots, 2 celery stalks, chopped”: two, where each has its amount. */
 function eachWithAmount(line: string): string[] {
-  const parts = line.split(/;\s+/);
+  const parts = line.split(/;\s+(?![^()]*\))/);
   const isThing = (part: string): boolean =>
     parseAmount(part).amount !== null || (findFood(part) !== null && !PART_OF_FOOD.test(part));
   if (parts.length > 1 && parseAmount(line).amount !== null && parts.every(isThing)) return parts;

@@ -7,7 +7,7 @@ import { turnsIn } from './turns';
 import { levelIn } from './phrases';
 import { freshId, type ReadIngredient } from './ingredients';
 import { ownPart, shortened } from './own-part';
-import { soakAsListed, soakText } from './soaking';
+import { soakAsListed, soakedInList, soakText } from './soaking';
 import { askWhereMainsGo, mentioned, ofThisPart, placeTheRest } from './place';
 import type { FoundCycle, FoundStage, ImportQuestion } from './types';
 import { holdOf, levelOf, releaseOf } from './write-cycle';
@@ -60,7 +60,8 @@ export function writeStages(
     const own = ofThisPart(ingredients, told, wholeText);
     const named = mentioned(words, own, used);
     // “Rinse the dal and soak overnight”: what is soaked is what was rinsed.
-    const uses = stage.kind === 'soak' && named.length === 0 ? mentioned(told, own, used) : named;
+    const rinsed = stage.kind === 'soak' && named.length === 0 ? mentioned(told, own, used) : named;
+    const uses = stage.kind === 'soak' && rinsed.length === 0 ? soakedInList(own) : rinsed;
     const text = stage.kind === 'soak' ? soakText(words, uses, ingredients) : words;
     for (const id of uses) used.add(id);
     const base = {
@@ -317,7 +318,7 @@ const isAttended = (text: string, minutes: number): boolean =>
   /\b(?:stir|fry|frying|toast|sear|brown|whisk|caramel|flip|turn|char|watch)/i.test(text);
 
 const OVERNIGHT =
-  /\b(?:overnight|last night|yesterday)\b|\bbefore (?:you go to |going to )?bed\b|\blast thing (?:at night|the)\b|\b(?:night|evening|day) before\b|\bday ahead\b/i;
+  /\b(?:overnight|last night|yesterday|(?:until|till|til) (?:the )?(?:next )?morning)\b|\bbefore (?:you go to |going to )?bed\b|\blast thing (?:at night|the)\b|\b(?:night|evening|day) before\b|\bday ahead\b/i;
 const OVERNIGHT_MIN = 480;
 const CHILL_MIN = 120;
 

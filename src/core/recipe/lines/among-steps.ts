@@ -1,5 +1,6 @@
 /** Lists told in the middle of the work, and things that are named in them a second time. */
 import { mentionedFood } from '../../food';
+import { findAmounts } from '../../units';
 import { parseLine } from '../line';
 import { toSentences } from '../sentences';
 import type { RawRecipe } from '../types';
@@ -42,7 +43,7 @@ const SHARE_OF =
   /^(?:half|(?:a |one |two )?thirds?|(?:a |three )?quarters?|most|some|(?:the )?rest) (?:of )?the (.+)$/i;
 
 /** “The tongue” of a list that has a tongue already is that one. */
-export function isNamedBefore({ ingredients }: RawRecipe, line: string): boolean {
+export function isNamedBefore({ ingredients, instructions }: RawRecipe, line: string): boolean {
   // “Half of the ginger inside” is some of what is listed.
   const share = SHARE_OF.exec(line)?.[1];
   if (share !== undefined)
@@ -53,5 +54,17 @@ export function isNamedBefore({ ingredients }: RawRecipe, line: string): boolean
   const name = /^the ((?:\p{L}+ )?\p{L}+)$/iu.exec(line)?.[1];
   if (name === undefined) return false;
   const thing = new RegExp(String.raw`\b${name}\b`, 'iu');
-  return ingredients.some((told) => thing.test(parseLine(told).food));
+  return (
+    ingredients.some((told) => thing.test(parseLine(told).food)) ||
+    instructions.some((told) => isMeasured(told, name))
+  );
+}
+
+/** “You want about 2 kilos of oxtail”: told with its amount before the list. */
+function isMeasured(told: string, name: string): boolean {
+  const amount = findAmounts(told).find((a) => a.unit !== null && a.unit !== 'piece');
+  return (
+    amount !== undefined &&
+    new RegExp(String.raw`^\s*(?:of )?${name}\b`, 'iu').test(told.slice(amount.end))
+  );
 }

@@ -108,7 +108,7 @@ const MAKES_WEIGHT =
   /^(?:makes|yields?)\b[^.]*\b(?:cups?|kg|g|ml|l|lit(?:re|er)s?|lbs?|pounds?|quarts?|pints?|oz)\b/i;
 /** “Takes about an hour and a quarter all told”: how long the whole is, and no work. */
 const IN_ALL =
-  /\b(?:takes?|ready in|done in|on the table in)\b|\b(?:all told|all in|start to finish|altogether|in total|from start to \w+)\b/i;
+  /\b(?:takes?(?! (?:it|them|the|your|out|off)\b)|ready in|done in|on the table in)\b|\b(?:all told|all in|start to finish|altogether|in total|from start to \w+)\b/i;
 const SETTING =
   /^(?:(?:high |low )?pressure(?: cook(?:ing)?)?(?: (?:time|level))?|(?:pressure |steam )?release(?: (?:type|method|time))?)\s*(?:[:=–-]|(?=\d))|^cook(?:ing)? time[ .]*[:=](?=.*\bpressure\b)/i;
 const SETTING_WORDS = 9;

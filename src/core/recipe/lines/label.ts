@@ -7,6 +7,7 @@
  */
 import type { Features } from './features';
 import { isDayHeading, type Part } from './headings';
+import { namesWhatItMakes } from './yields';
 
 export const LABELS = [
   'title',
@@ -83,7 +84,7 @@ function ingredientCost(f: Features): number {
             : 1.2
           : f.measure || f.served || (f.foodsOnly && !f.verbFirst)
             ? 0.5
-            : f.food && !f.verbFirst && f.words <= (f.line.mark === 'bullet' ? 10 : 6)
+            : f.food && !f.verbFirst && f.wordsOutside <= (f.line.mark === 'bullet' ? 10 : 6)
               ? 0.8
               : f.words <= 5 && !f.verb && !f.stop
                 ? 1.6
@@ -194,6 +195,7 @@ function titleCost(f: Features, { index }: Around): number {
   // “Artichokes with butter — from the back of my notebook”: what stands behind the dash is talk.
   const [name = ''] = f.line.text.split(/\s[—–-]{1,2}\s/);
   const isNamed = name !== f.line.text && name.split(/\s+/).length <= 9;
+  const makes = index === 0 && namesWhatItMakes(f.line.text);
   return sum(
     0.2,
     f.line.mark === 'title' && -1.5,
@@ -206,7 +208,8 @@ function titleCost(f: Features, { index }: Around): number {
     f.wordsOutside > 10 && !isNamed && 1.5,
     f.stop && 1,
     // “Sea bass with fennel – two ways” counts no food.
-    (f.amount === 'unit' || (f.amount === 'behind' && f.digits)) && !f.yield && 3,
+    (f.amount === 'unit' || (f.amount === 'behind' && f.digits)) && !f.yield && !makes && 3,
+    makes && -1.2,
     f.amount === 'count' && !f.yield && 1.5,
     f.yieldOnly && 2.5,
     f.meta && 4,

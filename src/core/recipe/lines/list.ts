@@ -5,7 +5,7 @@ import { findDurations } from '../durations';
 import { AND } from '../sentences';
 
 const BREAK = new RegExp(
-  String.raw`\s*(?:[,;]|\bwith\b(?=\s+an?\s+(?:\w+\s+)?(?:clove|teaspoon|tablespoon|pinch|knob|splash|handful|sprig|cup|spoon)\b)|\s[+&]\s|\bplus\b|${AND})\s*(?![^()]*\))`,
+  String.raw`\s*(?:[,;]|\bwith\b(?=\s+an?\s+(?:\w+\s+)?(?:lit(?:re|er)|pint|quart|mug|glass|tin|can|clove|teaspoon|tablespoon|pinch|knob|splash|handful|sprig|cup|spoon)\b)|\s[+&]\s|\bplus\b|${AND})\s*(?![^()]*\))`,
   'i',
 );
 /** “Two bunches of salsify”: counted, whatever it is. */

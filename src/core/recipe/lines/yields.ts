@@ -31,8 +31,8 @@ const YIELD = new RegExp(
     String.raw`^for\s*:\s*(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?=\s*(?:$|[.,;(]|people\b))`,
     // “4 starters.”
     String.raw`(?:^|(?<=[.!]\s))(${NUMBER})\s+(?:starters|mains|main courses|side dishes)(?=\s*(?:[.,;(]|$|or\b))`,
-    // “4 small pots”, “makes 6 ramekins”: one for each.
-    String.raw`^(?:makes\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:(?:small|large|little|individual|mini|generous)\s+)*(?:pots|ramekins|glasses|moulds|verrines|cups\s*$)(?=\s*[.,]?$)`,
+    // “4 small pots”, “makes 6 ramekins”, “for 6 individual moulds”: one for each.
+    String.raw`^(?:(?:makes|for)\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:(?:small|large|little|individual|mini|generous)\s+)*(?:pots|ramekins|glasses|mou?lds|verrines|cups\s*$)(?=\s*(?:\([^()]*\))?[.,]?$)`,
     // “Stew (for 5)”, “BEAN POT — for 8”.
     String.raw`(?:(?<=^|\(|[—–-]\s|[.,]\s)for)\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?=\s*(?:$|\)|[.,;:]))`,
     // “ok so for 8 you want 2.4 kg”
@@ -129,3 +129,8 @@ export const isOfEating = (words: string): boolean =>
   /^(?:as (?:a|an|part of)\b[^\d]*|with [^\d]*|(?:or )?\d{1,2} (?:greedy|hungry|if\b)[^\d]*)$/i.test(
     words,
   );
+
+/** “Lemon curd (2 jars)”, over all the rest: what it makes. */
+const MAKES_SO_MANY =
+  /^\p{L}[^\d(]{2,40}\((?:makes )?(?:about )?\d+ (?:small |large |half-?pint )?(?:jars?|bottles?|loaves|tubs?|batons|balls|pieces|buns|cakes|puddings)\)$/iu;
+export const namesWhatItMakes = (title: string): boolean => MAKES_SO_MANY.test(title);

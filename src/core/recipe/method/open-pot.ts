@@ -13,7 +13,7 @@ const IN_THE_POT =
 const ONLY_ON =
   /^(?:(?:then|and|now|press|select|choose|hit|use|set|switch|turn|back|it|to|on|the)\s+)*saut[eé](?:\s+(?:mode|function|setting|button|on|again|at|to|low|less|medium|med|normal|high|more)\b)*[\s.,]*$/i;
 const STIRS_IN = /^(?:then |and |now )?(?:stir|fold|toss|mix)\b/i;
-const OVERNIGHT = /\bovernight\b/i;
+const OVERNIGHT = /\b(?:overnight|(?:until|till|til) (?:the )?(?:next )?morning)\b/i;
 
 /** What stands in the pot and whether it is on; a pan, tin or bowl on a rack. */
 export function note(p: Path, c: Clause): void {

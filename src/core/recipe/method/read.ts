@@ -50,8 +50,25 @@ function openEnds(p: Path): number {
 const isSlow = (sentence: string): boolean =>
   saysSlow(sentence) && !saysPressure(sentence.replace(/slow[- ]?cook\w*/gi, ''));
 
+/** “Slow cook on low for 2 to 6 hours”, behind a cycle, with the dish still to be finished: the next thing that is done. */
+const GOES_ON_SLOWLY = /^(?:then |now )?slow[- ]cook (?:it |this |everything )?(?:on|at|for)\b/i;
+const OTHER_WAY =
+  /\b(?:instead|alternatively|or|either|option|method|version|if|without|setting)\b/i;
+function goesOnSlowly(sentences: readonly string[], at: number): boolean {
+  const [sentence = '', before = '', after = ''] = [at, at - 1, at + 1].map((i) => sentences[i]);
+  return (
+    GOES_ON_SLOWLY.test(sentence) &&
+    !OTHER_WAY.test(sentence) &&
+    findDurations(sentence).length > 0 &&
+    sentences.slice(0, at).some((s) => saysPressure(s) && findDurations(s).length > 0) &&
+    !/\b(?:serve|garnish|slow)\b/i.test(before) &&
+    after !== '' &&
+    !sentences.slice(at + 1).some(saysPressure)
+  );
+}
+
 const KEEPING =
-  /\b(?:it|they|this|that|which)(?:(?:'|’)(?:s|re)| is| are| tastes?)? (?:even |just as |also )?(?:better|best|good|great|lovely|nice|delicious)\b[^.]{0,12}\b(?:(?:the )?next day|the day after|tomorrow)\b|^(?:(?:it(?:['’]s| is)|they(?:['’]re| are)) )?(?:just as |also |equally )?(?:good|best|nice|lovely|great|delicious)(?: served| eaten)? (?:hot|warm|cold|chilled|at room temperature)\b|^(?:in (?:the )?)?(?:fridge|freezer)\b[^.]{0,12}\b\d[^.]{0,8}?(?:days?|d\b|weeks?|wks?|months?|mos?\b)|\b(?:leftovers?|keeps? (?:for|well|\d|up to|(?:it |them )?in the (?:fridge|freezer|refrigerator)[^.]{0,12}\b(?:\d+|\p{L}+) (?:days?|weeks?|months?))|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|\bcan be \p{L}+ed (?:up to )?(?:the |an? |\d+ |\p{L}+ )?(?:days?|night|evening|hours?) (?:before|ahead|in advance)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|\b(?:boiling-)?water[- ](?:bath )?canner\b|\bfor (?:longer |shelf |long )storage\b|(?:^|\.\s)(?:to )?reheat)\b/iu;
+  /^(?:(?:it|this|they)(?:(?:'|’)s|(?:'|’)re| is| are) )?(?:very |really |also )?(?:nice|good|lovely|great|delicious|excellent|wonderful) (?:served )?(?:with|alongside|next to)\b|\b(?:it|they|this|that|which)(?:(?:'|’)(?:s|re)| is| are| tastes?)? (?:even |just as |also )?(?:better|best|good|great|lovely|nice|delicious)\b[^.]{0,12}\b(?:(?:the )?next day|the day after|tomorrow)\b|^(?:(?:it(?:['’]s| is)|they(?:['’]re| are)) )?(?:just as |also |equally )?(?:good|best|nice|lovely|great|delicious)(?: served| eaten)? (?:hot|warm|cold|chilled|at room temperature)\b|^(?:in (?:the )?)?(?:fridge|freezer)\b[^.]{0,12}\b\d[^.]{0,8}?(?:days?|d\b|weeks?|wks?|months?|mos?\b)|\b(?:leftovers?|keeps? (?:for|well|\d|up to|(?:it |them )?in the (?:fridge|freezer|refrigerator)[^.]{0,12}\b(?:\d+|\p{L}+) (?:days?|weeks?|months?))|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|\bcan be \p{L}+ed (?:up to )?(?:the |an? |\d+ |\p{L}+ )?(?:days?|night|evening|hours?) (?:before|ahead|in advance)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|\b(?:boiling-)?water[- ](?:bath )?canner\b|\bfor (?:longer |shelf |long )storage\b|(?:^|\.\s)(?:to )?reheat)\b/iu;
 /** “(Do this up to a day ahead and keep in the fridge.)”: nothing more is done. */
 const MAY_BE_EARLIER =
   /^\(?(?:you can |you may |this can be |can be )?(?:do|done|make|made) (?:this|it|that|all this|this step|this part)? ?(?:up to |as (?:much|long) as )(?:\d+|an?|one|two|three|a few) (?:days?|hours?) (?:ahead|before|in advance|earlier)\b/i;
@@ -94,6 +111,10 @@ function readAll(sentences: readonly string[], isSlowOnly: boolean): ReadInstruc
     isInPan = staysInPan(sentence, isInPan);
     if (!isSlowOnly && NO_COOKER.test(sentence)) {
       slow.push(sentence);
+      continue;
+    }
+    if (isSlow(sentence) && goesOnSlowly(sentences, at)) {
+      for (const p of paths) slowCooked(p, sentence, at);
       continue;
     }
     if (isSlow(sentence)) {

@@ -29,6 +29,16 @@ const A_BATCH = /\b(?:per|a|every|for each) (?:batch|go|lot|load|round)\b/i;
 const SIDES =
   /\b(?:per|a|each|on each|on either|every|on the (?:other|second)) side\b|\bboth sides\b|\beach way\b|\bside\b(?=.*\beach\b)|(?:min(?:ute)?s?|m)\s?\/\s?side\b/i;
 const IN_ALL = /\d\s?(?:min(?:ute)?s?\.?|m)? (?:in all|in total|total|altogether|all told)\b/i;
+/** “4 minutes on each of its four sides.” */
+const OF_SO_MANY = new RegExp(
+  String.raw`\beach of (?:(?:its|the|their) )?(${NUMBER}) (?:sides|faces|edges)\b`,
+  'i',
+);
+function sidesTold(text: string): number {
+  const told = toNumber(OF_SO_MANY.exec(text)?.[1] ?? '');
+  if (Number.isInteger(told) && told <= 6) return told;
+  return SIDES.test(text) ? 2 : 1;
+}
 /** “In batches, 8 minutes each”: two at the least. */
 export const IN_BATCHES = new RegExp(
   String.raw`\b(?:in|several|a few|small) (?:small |several |a few )?batches\b|\b(?:a few|${NUMBER})(?: \p{L}+)? at a time\b|\b(?:cook|fry|brown|griddle|toast|sear) each\b(?! side)`,
@@ -38,6 +48,8 @@ export const IN_BATCHES = new RegExp(
 export const isAtATime = (sentence: string): boolean => piecesAtATime(sentence) !== null;
 const LIMIT_BEFORE =
   /\b(?:max(?:imum)?|at most|no (?:more|longer) than|not (?:more|longer) than|or up to|(?:hold|keep|can (?:wait|sit|stay|stand))\b.*\bup to)\.?\s*$/i;
+/** “It must be below 5 °C within 4 hours.” */
+const WITHIN = /\b(?:must|should|has to|have to|needs? to)\b[^.;]*\bwithin(?: the)?\s*$/i;
 /** “Do not use fresh milk for more than 2 hours.” */
 const NEVER_LONGER =
   /\b(?:do not|don['’]t|never|shouldn['’]t|should not|must not)\b.*\b(?:more|longer) than\s*$/i;
@@ -55,6 +67,9 @@ const BEFORE_SOMETHING = new RegExp(
 /** “Meanwhile, 15 minutes before the end, heat the oven.” */
 const BEFORE_THE_END =
   /^\s*before (?:the end|the time is up|it is (?:done|ready)|it['’]s (?:done|ready)|you (?:get up|wake|eat|serve|want|need|leave|plan)|(?:breakfast|dinner|lunch|supper|bed(?:time)?)\b|(?:the|your) guests)/i;
+/** “It goes from firm to mush in a minute”: what would become of it. */
+const WOULD_BECOME =
+  /^(?:because |or |as |for )?(?:it|they|these|this)(?:(?:'|’)ll| will| can)? (?:goes?|turns?|overcooks?|collapses?|burns?|catch(?:es)?|falls? apart)\b[^.]*\bin (?:an?|one|two|\d)/i;
 const behind = (sentence: string, text: string): string =>
   sentence.slice(sentence.indexOf(text) + text.length);
 /** “(an hour ahead is fine)” */
@@ -68,7 +83,7 @@ const OR_SO = /(?:\bor so|-odd\b|ish|\bor thereabouts|\bgive or take)\b/i;
 
 /** Numbers that stand where minutes would, and have no unit. */
 const BARE = new RegExp(
-  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|(?:the|a) full|rest|rest it|(?:rest|simmer|boil|sweat|toast|reduce|steam) (?:the )?(?!for\b|over\b|on\b|in\b|with\b)[a-z]{3,}|give (?:it|them)|give (?:it|them) another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|pressure|pressure for|cook|\d{3} ?°?[CF]?|sit|sit for|stand|bubble|simmer|saut[eé]|boil|fry|bake|roast|grill|of)\s+(?:[x×@~]\s*)?)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)](?!\d))`,
+  String.raw`(?:^|\b(?:for|about|around|another|wait|waiting|leave|leave it|leave it for|(?:the|a) full|rest|rest it|(?:rest|simmer|boil|sweat|toast|reduce|steam) (?:the )?(?!for\b|over\b|on\b|in\b|with\b)[a-z]{3,}|give (?:it|them)|give (?:it|them) another|natural|naturally|natural release|natural release for|nat|NP?R|NPR for|HP|LP|PC|PC for|have|allow|set to|set it to|set for|timer to|timer for|high,?|low,?|max,?|hi|lo|pressure|pressure for|cook|\d{3} ?°?[CF]?|sit|sit for|stand|bubble|simmer|saut[eé]|boil|fry|bake|roast|grill|of)\s+(?:[x×@~]\s*)?)(${NUMBER})(?:\s*(?:to|-|–)\s*(${NUMBER}))?(?=$|\s*\/|\s*(?:on|at(?! a time)|HP|LP|PC|high|low|more|then|or so|under|of pressure|pressure|natural|NP?R|QR|release|until|till|in all|total|tops|max|to (?:release|come down|drop|depressuri[sz]e))\b|\s*[.;!)](?!\d))`,
   'dgiu',
 );
 const MOST_BARE = 120;
@@ -143,6 +158,7 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
       !(BEFORE_SOMETHING.test(sentence) && sentence.startsWith(text)) &&
       !(t.end === text.length && BEFORE_THE_END.test(behind(sentence, text))) &&
       !AHEAD.test(text) &&
+      !WOULD_BECOME.test(text) &&
       !LESS_BEFORE.test(text.slice(0, t.start)) &&
       !LESS_AFTER.test(text.slice(t.end)) &&
       !/\b(?:every|last|final|(?:stirring|turning|basting|shaking)\s+after)\s+$/i.test(
@@ -156,7 +172,7 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
   if (SIDES.test(text) && !EACH.test(text) && A_BATCH.test(sentence)) return [];
   const isEach =
     SIDES.test(text) ||
-    EACH.test(text) ||
+    (EACH.test(text) && !OF_SO_MANY.test(text)) ||
     (isAtATime(sentence) && !IN_ALL.test(sentence)) ||
     (EACH.test(sentence) && findDurations(sentence).length === 1);
   const told = BATCHES.exec(sentence)?.[1] ?? (IN_BATCHES.test(sentence) ? '2' : '1');
@@ -165,7 +181,7 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
   if (sum > 0) timed.splice(sum - 1, 1);
   const times =
     (Number.isInteger(batches) && batches <= 12 ? batches : 1) *
-    (SIDES.test(text) && !isSecondSide(text, sentence) ? 2 : 1);
+    (isSecondSide(text, sentence) ? 1 : sidesTold(text));
   const own = timed.map((t, i): ClauseTime => {
     const of = t.perPound === null ? times : 1;
     const before = text.slice(Math.max(0, t.start - 16), t.start);
@@ -177,6 +193,7 @@ export function timesIn(text: string, sentence: string): ClauseTime[] {
       isEstimate: ESTIMATE.test(before) || OR_SO.test(text.slice(t.start, t.end + 16)),
       isLimit:
         LIMIT_BEFORE.test(before) ||
+        WITHIN.test(text.slice(0, t.start)) ||
         NEVER_LONGER.test(text.slice(0, t.start)) ||
         LIMIT_AFTER.test(text.slice(t.end, t.end + 24)) ||
         isTheMost(text, sentence, t),

@@ -61,7 +61,7 @@ const isLeft = (c: Clause): boolean =>
   c.wait ||
   /\b(?:leave|let|stand|sit)\b[^,;.]*$/i.test(c.sentence.slice(0, c.sentence.indexOf(c.text)));
 const LEFT_ALONE =
-  /^(?:and |then )*(?:leave|let)(?: (?:it|them|this))?(?: to (?:stand|sit|rest|soak|steep|infuse|mingle|macerate|settle|cool))?(?: (?:for|about|at least))* \d/i;
+  /^(?:and |then )*(?:leave|let)(?: (?:it|them|this))?(?: in (?:a|the) (?:\p{L}+ )?\p{L}+)?(?: to (?:stand|sit|rest|soak|steep|infuse|mingle|macerate|settle|cool))?(?: (?:for|about|at least))* \d/iu;
 const HANDS_AFTER =
   /\b(?:skim|strain|separate the fat|pour off|pull (?:apart|it|them|the)|shred|carve|mash)\b/i;
 const STIRRED_IN =
