@@ -16,6 +16,7 @@ describe('what is one thing on the shelf', () => {
     ['ground beef', 'lean minced beef'],
     ['chicken stock', 'hot chicken broth'],
     ['olive oil', 'extra virgin olive oil'],
+    ['olive oil', 'EVOO'],
     ['unsalted butter', 'melted butter'],
     ['feta', 'feta cheese, crumbled'],
     ['celery stalks', 'celery'],

@@ -54,7 +54,7 @@ const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/^(?:plain|all-purpose|all purpose) flour$/, 'flour'],
   [/^(?:powder|confectioners'?|confectioner's) sugar$/, 'icing sugar'],
   [/^bicarbonate of soda$/, 'baking soda'],
-  [/^(?:extra[- ]virgin|virgin|light) olive oil$/, 'olive oil'],
+  [/^(?:extra[- ]virgin|virgin|light) olive oil$|^evoo$/, 'olive oil'],
   [/^(?:unsalted|salted) butter$/, 'butter'],
   [/^((?:red |green |yellow |orange )?)pepper$/, '$1bell pepper'],
   [/^heavy whipping cream$/, 'heavy cream'],

@@ -193,3 +193,21 @@ it('“Lemon curd (2 jars)” over all the rest is its name', () => {
   expect(dish.name).toMatch(/^Lemon curd/);
   expect(dish.ingredients).toHaveLength(3);
 });
+
+describe('a pudding told from beginning to end', () => {
+  const { dish, serves } = importedText(
+    'Rice pudding\n\nYou take 150 grams of pudding rice, rinse it, and put it in the buttered pot with a litre of whole milk (less a cupful, keep that back) and 60 g of sugar. Give it a stir, close it up and set it for 12 minutes on low. Leave it for 15 minutes before you let the last of the steam go. Stir in the cup of milk. Enough for five, or four greedy ones.',
+  );
+
+  it('what goes into the pot is told as its step, and the milk is in it', () => {
+    const cycle = dish.stages.find((s) => s.kind === 'pressure');
+    expect(cycle?.text).toMatch(/buttered pot/);
+    const milk = dish.ingredients.find((i) => /milk/.test(i.food));
+    expect(cycle?.uses).toContain(milk?.id);
+  });
+
+  it('for how many it is enough is no work', () => {
+    expect(serves).toBe(5);
+    expect(dish.stages.map((s) => s.text).join(' ')).not.toMatch(/Enough for/);
+  });
+});

@@ -58,7 +58,7 @@ liquid-smoke        | liquid smoke, food colouring, food coloring, bitters, truf
 export const FATS = foodTable(
   'fat',
   `
-olive-oil              | olive oil, oil, vegetable oil, sunflower oil, rapeseed oil | thick | 0 0 100 0 0 0 | 0.915 | pack=500 | SR
+olive-oil              | olive oil, evoo, oil, vegetable oil, sunflower oil, rapeseed oil | thick | 0 0 100 0 0 0 | 0.915 | pack=500 | SR
 sesame-oil             | sesame oil | thick | 0 0 100 0 0 0 | 0.92 | allergens=sesame | SR
 butter                 | butter, unsalted butter | thick | 16.2 0.9 81.1 0.1 0 2.1 | 0.96 | keep=butter aisle=dairy allergens=milk pack=250 | SR
 ghee                   | ghee, clarified butter | thick | 0.2 0.3 99.5 0 0 0 | 0.91 | allergens=milk | SR

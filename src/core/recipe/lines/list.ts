@@ -146,7 +146,7 @@ const WORK =
 
 /** “In the pot put a spoon of ghee, 1 tsp cumin, when they pop an onion”: a list, and what is done with it, in one. */
 const TOLD_AS_WORK =
-  /^(?:while|meanwhile|during)\b[^:]*:|^(?:grind|blend|pur[eé]e|blitz|pound|crush|dry[- ]roast|toast)\b|\b(?:in|into) (?:the|a) (?:(?:small|little|hot|large|dry) )?(?:pot|pan|cooker|skillet|wok|kadh?ai|karahi)\b[^,]*,|\b(?:when|once) (?:it|they|that|those)\b[^,]*\b(?:pops?|crackles?|sizzles?|splutters?|melts?|smokes?|hot|foams?|shimmers?)\b/i;
+  /^(?:while|meanwhile|during)\b[^:]*:|^(?:grind|blend|pur[eé]e|blitz|pound|crush|dry[- ]roast|toast)\b|\b(?:in|into) (?:the|a) (?:(?:small|little|hot|large|dry|buttered|oiled|greased) )?(?:pot|pan|cooker|skillet|wok|kadh?ai|karahi)\b[^,]*,|\b(?:when|once) (?:it|they|that|those)\b[^,]*\b(?:pops?|crackles?|sizzles?|splutters?|melts?|smokes?|hot|foams?|shimmers?)\b/i;
 
 /** @returns the sentence as far as it is a list, and what is done with it; '' where nothing is */
 export function listAndWork(sentence: string): [list: string, work: string] {

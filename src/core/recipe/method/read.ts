@@ -73,7 +73,8 @@ const KEEPING =
 const MAY_BE_EARLIER =
   /^\(?(?:you can |you may |this can be |can be )?(?:do|done|make|made) (?:this|it|that|all this|this step|this part)? ?(?:up to |as (?:much|long) as )(?:\d+|an?|one|two|three|a few) (?:days?|hours?) (?:ahead|before|in advance|earlier)\b/i;
 /** “Serves 5 hungry folk or 6 normal ones.” */
-const FOR_HOW_MANY = /^(?:it |this |that )?(?:serves|feeds|makes enough for)\b[^.]*\d/i;
+const FOR_HOW_MANY =
+  /^(?:it |this |that )?(?:serves|feeds|(?:(?:is|makes|that(?:'|’)s) )?enough for)\b[^.]*(?:\d|\b(?:two|three|four|five|six|eight|ten|twelve)\b)/i;
 /** “Pour it over; 3 days in the fridge, turning it each day”: done there, and not only kept. */
 const TENDED =
   /\b(?:pour(?:ed)? over|marinad\w*|marinat\w*|brine\w*|turn(?:ing)?(?: (?:it|them|the \w+))? (?:each|every|once|twice|daily))\b/i;
