@@ -145,34 +145,35 @@ test('opened and not done: back under pressure, and what follows is planned late
   await expectAccessible(page);
 });
 
-test('eight tabs of one browser: all of them open, and follow what is tapped in one', async ({
-  page,
-  context,
-}) => {
-  await page.goto('/cook');
-  await page.getByRole('button', { name: 'Lid is on: go' }).click();
-  await expect(page.getByRole('button', { name: 'Timer started' })).toBeVisible();
-  const tabs: Page[] = [];
-  for (let i = 0; i < 7; i++) {
-    const tab = await context.newPage();
-    await tab.goto(page.url());
-    await expect(tab.getByRole('button', { name: 'Timer started' })).toBeVisible();
-    tabs.push(tab);
-  }
-  await page.getByRole('button', { name: 'Timer started' }).click();
-  for (const tab of tabs)
-    await expect(tab.getByRole('button', { name: 'It beeps' })).toBeVisible({ timeout: 15_000 });
-  // The one that was first goes; the others still hear of each other.
-  await page.close();
-  const [first, ...others] = tabs;
-  await first?.getByRole('button', { name: 'It beeps' }).click();
-  for (const tab of others)
-    await expect(tab.getByRole('button', { name: 'The pin has dropped', exact: true })).toBeVisible(
-      {
+test(
+  'eight tabs of one browser: all of them open, and follow what is tapped in one',
+  { tag: '@soak' },
+  async ({ page, context }) => {
+    await page.goto('/cook');
+    await page.getByRole('button', { name: 'Lid is on: go' }).click();
+    await expect(page.getByRole('button', { name: 'Timer started' })).toBeVisible();
+    const tabs: Page[] = [];
+    for (let i = 0; i < 7; i++) {
+      const tab = await context.newPage();
+      await tab.goto(page.url());
+      await expect(tab.getByRole('button', { name: 'Timer started' })).toBeVisible();
+      tabs.push(tab);
+    }
+    await page.getByRole('button', { name: 'Timer started' }).click();
+    for (const tab of tabs)
+      await expect(tab.getByRole('button', { name: 'It beeps' })).toBeVisible({ timeout: 15_000 });
+    // The one that was first goes; the others still hear of each other.
+    await page.close();
+    const [first, ...others] = tabs;
+    await first?.getByRole('button', { name: 'It beeps' }).click();
+    for (const tab of others)
+      await expect(
+        tab.getByRole('button', { name: 'The pin has dropped', exact: true }),
+      ).toBeVisible({
         timeout: 20_000,
-      },
-    );
-});
+      });
+  },
+);
 
 test('a refusal is told as one: the tap stays, and nobody speaks of a missing server', async ({
   page,

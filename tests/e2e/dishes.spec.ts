@@ -245,29 +245,33 @@ test('a photo is shown; a file that is none is refused in words', async ({ page 
   await expect(page.getByRole('img', { name: /as it was served/ })).toHaveCount(0);
 });
 
-test('a photo as large as a phone’s is made smaller before it is sent', async ({ page }) => {
-  await page.goto('/dishes/pears-cider');
-  const large = await page.evaluate(async () => {
-    const canvas = document.createElement('canvas');
-    canvas.width = 2400;
-    canvas.height = 1800;
-    const context = canvas.getContext('2d');
-    const image = new ImageData(canvas.width, canvas.height);
-    for (let i = 0; i < image.data.length; i++)
-      image.data[i] = i % 4 === 3 ? 255 : 127 * (1 + Math.sin(i * i));
-    context?.putImageData(image, 0, 0);
-    return canvas.toDataURL('image/png').split(',')[1] ?? '';
-  });
-  const buffer = Buffer.from(large, 'base64');
-  // More than the server takes.
-  expect(buffer.length).toBeGreaterThan(5_000_000);
-  await page
-    .locator('input[name=photo]')
-    .setInputFiles({ name: 'p.png', mimeType: 'image/png', buffer });
-  const photo = page.getByRole('img', { name: /as it was served/ });
-  await expect(photo).toBeVisible();
-  await expect
-    .poll(() => photo.evaluate((img: HTMLImageElement) => [img.naturalWidth, img.naturalHeight]))
-    .toEqual([1600, 1200]);
-  await page.getByRole('button', { name: 'Remove it' }).click();
-});
+test(
+  'a photo as large as a phone’s is made smaller before it is sent',
+  { tag: '@soak' },
+  async ({ page }) => {
+    await page.goto('/dishes/pears-cider');
+    const large = await page.evaluate(async () => {
+      const canvas = document.createElement('canvas');
+      canvas.width = 2400;
+      canvas.height = 1800;
+      const context = canvas.getContext('2d');
+      const image = new ImageData(canvas.width, canvas.height);
+      for (let i = 0; i < image.data.length; i++)
+        image.data[i] = i % 4 === 3 ? 255 : 127 * (1 + Math.sin(i * i));
+      context?.putImageData(image, 0, 0);
+      return canvas.toDataURL('image/png').split(',')[1] ?? '';
+    });
+    const buffer = Buffer.from(large, 'base64');
+    // More than the server takes.
+    expect(buffer.length).toBeGreaterThan(5_000_000);
+    await page
+      .locator('input[name=photo]')
+      .setInputFiles({ name: 'p.png', mimeType: 'image/png', buffer });
+    const photo = page.getByRole('img', { name: /as it was served/ });
+    await expect(photo).toBeVisible();
+    await expect
+      .poll(() => photo.evaluate((img: HTMLImageElement) => [img.naturalWidth, img.naturalHeight]))
+      .toEqual([1600, 1200]);
+    await page.getByRole('button', { name: 'Remove it' }).click();
+  },
+);

@@ -164,23 +164,29 @@ test('what is tapped on a cook’s own screen counts as theirs, and the screen s
   await expect(page.getByText('teaches your own pace')).toHaveCount(0);
 });
 
-test('another pot is tried on the meals that there are, can be stopped, and is not kept', async ({
-  page,
-}) => {
-  await page.goto('/kitchen');
-  const card = page.getByRole('region', { name: 'Would another pot help?' });
-  const large = card.getByRole('button', { name: 'A large one' });
-  await large.click();
-  await expect(large).toHaveAttribute('aria-pressed', 'true');
-  await card.getByRole('button', { name: 'Stop' }).click();
-  await expect(card.getByRole('button', { name: 'Stop' })).toHaveCount(0);
-  await card.getByRole('button', { name: 'A rice cooker' }).click();
-  await expect(card.getByText(/^A rice cooker (?:helps|changes)/)).toBeVisible({ timeout: 60_000 });
-  await expect(card.getByRole('listitem').first()).toBeVisible();
-  await expectAccessible(page);
-  await page.reload();
-  await expect(page.getByText('on trial')).toHaveCount(0);
-  const odd = await page.request.get('/api/kitchen-trial?meal=x&with=grill');
-  expect(odd.status()).toBe(422);
-  expect((await page.request.get('/api/kitchen-trial?meal=nowhere&with=cook')).status()).toBe(404);
-});
+test(
+  'another pot is tried on the meals that there are, can be stopped, and is not kept',
+  { tag: '@soak' },
+  async ({ page }) => {
+    await page.goto('/kitchen');
+    const card = page.getByRole('region', { name: 'Would another pot help?' });
+    const large = card.getByRole('button', { name: 'A large one' });
+    await large.click();
+    await expect(large).toHaveAttribute('aria-pressed', 'true');
+    await card.getByRole('button', { name: 'Stop' }).click();
+    await expect(card.getByRole('button', { name: 'Stop' })).toHaveCount(0);
+    await card.getByRole('button', { name: 'A rice cooker' }).click();
+    await expect(card.getByText(/^A rice cooker (?:helps|changes)/)).toBeVisible({
+      timeout: 60_000,
+    });
+    await expect(card.getByRole('listitem').first()).toBeVisible();
+    await expectAccessible(page);
+    await page.reload();
+    await expect(page.getByText('on trial')).toHaveCount(0);
+    const odd = await page.request.get('/api/kitchen-trial?meal=x&with=grill');
+    expect(odd.status()).toBe(422);
+    expect((await page.request.get('/api/kitchen-trial?meal=nowhere&with=cook')).status()).toBe(
+      404,
+    );
+  },
+);

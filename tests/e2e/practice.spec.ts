@@ -1,48 +1,50 @@
 import { addDish, expect, expectAccessible, newMeal, settled, test } from './support';
 
-test('a practice with an open valve: noticed, told, planned again, and accounted for', async ({
-  page,
-}) => {
-  test.setTimeout(120_000);
-  await newMeal(page, 'Trial supper', 4);
-  await addDish(page, 'Beetroot');
-  await settled(page);
-  await page.goto('/cook');
-  await page.getByRole('link', { name: 'Practise Trial supper' }).click();
-  await page.getByText('A valve is left open').click();
-  await page.getByText('60×').click();
-  await page.getByText('Simulated: I watch').click();
-  await expectAccessible(page);
-  await page.getByRole('button', { name: 'Begin the practice' }).click();
-  await expect(page).toHaveURL(/\/cook\//);
-  await expect(page.getByTestId('practice')).toContainText('simulated cookers');
+test(
+  'a practice with an open valve: noticed, told, planned again, and accounted for',
+  { tag: '@soak' },
+  async ({ page }) => {
+    test.setTimeout(120_000);
+    await newMeal(page, 'Trial supper', 4);
+    await addDish(page, 'Beetroot');
+    await settled(page);
+    await page.goto('/cook');
+    await page.getByRole('link', { name: 'Practise Trial supper' }).click();
+    await page.getByText('A valve is left open').click();
+    await page.getByText('60×').click();
+    await page.getByText('Simulated: I watch').click();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Begin the practice' }).click();
+    await expect(page).toHaveURL(/\/cook\//);
+    await expect(page.getByTestId('practice')).toContainText('simulated cookers');
 
-  // A pot shows what it does; the protocol says the same.
-  await expect(page.getByTestId('reading').first()).toContainText('°C', { timeout: 40_000 });
-  const id = page.url().split('/').at(-1) ?? '';
-  const evening = await page.request.get(`/api/evenings/${id}/pots/nowhere`);
-  expect(evening.status()).toBe(404);
+    // A pot shows what it does; the protocol says the same.
+    await expect(page.getByTestId('reading').first()).toContainText('°C', { timeout: 40_000 });
+    const id = page.url().split('/').at(-1) ?? '';
+    const evening = await page.request.get(`/api/evenings/${id}/pots/nowhere`);
+    expect(evening.status()).toBe(404);
 
-  // The clock stands when it is stopped.
-  await page.getByRole('button', { name: 'Stop' }).click();
-  const dial = page.getByRole('img', { name: /^Dial/ });
-  await expect(page.getByText('The clock is stopped.')).toBeVisible();
-  // The minute that was under way when it was stopped may still be shown.
-  await expect(async () => {
-    const stood = await dial.getAttribute('aria-label');
-    await page.waitForTimeout(1500);
-    expect(await dial.getAttribute('aria-label')).toBe(stood);
-  }).toPass();
-  await page.getByRole('button', { name: '60×' }).click();
+    // The clock stands when it is stopped.
+    await page.getByRole('button', { name: 'Stop' }).click();
+    const dial = page.getByRole('img', { name: /^Dial/ });
+    await expect(page.getByText('The clock is stopped.')).toBeVisible();
+    // The minute that was under way when it was stopped may still be shown.
+    await expect(async () => {
+      const stood = await dial.getAttribute('aria-label');
+      await page.waitForTimeout(1500);
+      expect(await dial.getAttribute('aria-label')).toBe(stood);
+    }).toPass();
+    await page.getByRole('button', { name: '60×' }).click();
 
-  const link = page.getByRole('link', { name: 'How it went' });
-  await expect(link).toBeVisible({ timeout: 100_000 });
-  await link.click();
-  await expect(page.getByText(/On the table, /)).toBeVisible();
-  await expect(page.getByText(/an open valve costs the whole time to pressure/)).toBeVisible();
-  await expect(page.getByText(/the valve was open/)).toBeVisible();
-  await expectAccessible(page);
-});
+    const link = page.getByRole('link', { name: 'How it went' });
+    await expect(link).toBeVisible({ timeout: 100_000 });
+    await link.click();
+    await expect(page.getByText(/On the table, /)).toBeVisible();
+    await expect(page.getByText(/an open valve costs the whole time to pressure/)).toBeVisible();
+    await expect(page.getByText(/the valve was open/)).toBeVisible();
+    await expectAccessible(page);
+  },
+);
 
 test('one pot without a plan, in three taps; a cooker that reports for itself is believed', async ({
   page,

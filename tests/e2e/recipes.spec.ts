@@ -31,9 +31,9 @@ const KINDS: readonly (readonly [kind: string, text: string])[] = [
     `Told in passing\nServes 4, ready in 50 minutes\n\nIngredients\n500 g lentils\n3 cups broth\n\nMethod\nMy uncle swears by it. Add everything. Pressure cook on high for 10 minutes, natural release. The dog gets none.`,
   ],
 ];
-// One of our own and four kinds here; a share of all of them and every kind in `npm run soak`.
+// One of our own and two kinds here; a share of all of them and every kind in `npm run soak`.
 const STEP = process.env.SOAK ? 4 : 60;
-const ASKED = KINDS.filter((_, i) => process.env.SOAK || i % 2 === 1);
+const ASKED = KINDS.filter((_, i) => process.env.SOAK || i % 3 === 1);
 const OWN = [...ONE, ...TWO, ...THREE, ...FOUR]
   .filter((_, i) => i % STEP === 0)
   .map((r, i) => [`our own, ${i + 1}`, r.text] as const);

@@ -93,42 +93,44 @@ test('a device in another zone shows the household’s clock', async ({ browser 
   await context.close();
 });
 
-test('a device whose clock is set during the evening counts on the server’s again', async ({
-  page,
-}) => {
-  const server = await on(new Date().toISOString().slice(0, 10));
-  await page.addInitScript(() => {
-    const real = Date.now.bind(Date);
-    const jump = { ms: 0 };
-    Date.now = () => real() + jump.ms;
-    Object.assign(window, { jump });
-  });
-  const started = await page.request.post(`${server.url}/cook?/start`, {
-    form: { meal: 'harvest-supper' },
-    headers: { origin: server.url, accept: 'text/html' },
-    maxRedirects: 0,
-  });
-  await page.goto(`${server.url}${started.headers()['location'] ?? ''}`);
-  /** What the dial shows, in minutes after what it showed at first. */
-  const shown = async (): Promise<number> => {
-    const [hours = 0, minutes = 0] = (
-      (await page
-        .getByText(/^\d{2}:\d{2}$/)
-        .last()
-        .textContent()) ?? ''
-    )
-      .split(':')
-      .map(Number);
-    return hours * 60 + minutes;
-  };
-  const first = await shown();
-  const gone = async (): Promise<number> => ((await shown()) - first + 1440) % 1440;
-  const heard = () => page.evaluate(() => localStorage.getItem('olive-clock server clock'));
-  await expect.poll(heard).not.toBeNull();
-  await page.evaluate(() => {
-    (window as unknown as { jump: { ms: number } }).jump.ms = 3 * 3_600_000;
-  });
-  await expect.poll(gone).toBeGreaterThanOrEqual(180);
-  // The server says its time every twenty seconds.
-  await expect.poll(gone, { timeout: 30_000 }).toBeLessThan(5);
-});
+test(
+  'a device whose clock is set during the evening counts on the server’s again',
+  { tag: '@soak' },
+  async ({ page }) => {
+    const server = await on(new Date().toISOString().slice(0, 10));
+    await page.addInitScript(() => {
+      const real = Date.now.bind(Date);
+      const jump = { ms: 0 };
+      Date.now = () => real() + jump.ms;
+      Object.assign(window, { jump });
+    });
+    const started = await page.request.post(`${server.url}/cook?/start`, {
+      form: { meal: 'harvest-supper' },
+      headers: { origin: server.url, accept: 'text/html' },
+      maxRedirects: 0,
+    });
+    await page.goto(`${server.url}${started.headers()['location'] ?? ''}`);
+    /** What the dial shows, in minutes after what it showed at first. */
+    const shown = async (): Promise<number> => {
+      const [hours = 0, minutes = 0] = (
+        (await page
+          .getByText(/^\d{2}:\d{2}$/)
+          .last()
+          .textContent()) ?? ''
+      )
+        .split(':')
+        .map(Number);
+      return hours * 60 + minutes;
+    };
+    const first = await shown();
+    const gone = async (): Promise<number> => ((await shown()) - first + 1440) % 1440;
+    const heard = () => page.evaluate(() => localStorage.getItem('olive-clock server clock'));
+    await expect.poll(heard).not.toBeNull();
+    await page.evaluate(() => {
+      (window as unknown as { jump: { ms: number } }).jump.ms = 3 * 3_600_000;
+    });
+    await expect.poll(gone).toBeGreaterThanOrEqual(180);
+    // The server says its time every twenty seconds.
+    await expect.poll(gone, { timeout: 30_000 }).toBeLessThan(5);
+  },
+);

@@ -4,7 +4,7 @@ import { foldEvening, needsSomebody, seeded, type Evening, type RunEvent } from 
 import { demoStarts, household } from '../support/demo-evenings';
 
 /** A few in CI; a thousand with `npm run soak`. */
-const EVENINGS = process.env.SOAK ? 1000 : 4;
+const EVENINGS = process.env.SOAK ? 1000 : 2;
 const MINUTE = 60_000;
 const LONGEST_MIN = 40 * 60;
 

@@ -19,7 +19,7 @@ import { countMoves, noMoves } from '../support/calm';
 import { clashesIn } from '../support/evening-checks';
 
 /** A few in CI; a thousand with `npm run soak`. */
-const EVENINGS = process.env.SOAK ? 1000 : 4;
+const EVENINGS = process.env.SOAK ? 1000 : 2;
 const MINUTE = 60_000;
 const LONGEST_MIN = 40 * 60;
 const { kitchen } = household;

@@ -19,7 +19,7 @@ import { householdSchema } from '$core/exchange';
 import { demoHousehold } from '../../src/demo/household';
 
 /** A few in CI; a thousand with `npm run soak`. */
-const EVENINGS = process.env.SOAK ? 1000 : 4;
+const EVENINGS = process.env.SOAK ? 1000 : 2;
 const NOW = Date.UTC(2026, 10, 25, 9);
 const MINUTE = 60_000;
 const STEP_MS = 30_000;

@@ -7,7 +7,7 @@ import { toMilp } from '../support/milp';
 import { toOrderMilp } from '../support/order-milp';
 import { smallProblem } from '../support/random-problem';
 
-const RUNS = process.env.SOAK ? 1500 : 130;
+const RUNS = process.env.SOAK ? 1500 : 60;
 const DELAYS = 12;
 const LATEST = 8;
 const GENERATOR = 'tests/reference/plan-problems/gen.mjs';
