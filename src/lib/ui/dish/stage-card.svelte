@@ -180,14 +180,15 @@
         />{cycle.comeUp} min to pressure, {cycle.release}
         min to release in the {cookerName}{/if}
     {:else}
-      {stage.guessed ? 'about ' : ''}{formatMinutes(minutes)}{#if stage.guessed}<span
-          class="block text-sm text-ember-ink"
-          >{stage.kind === 'prep' ? 'by its amounts' : 'a guess'}: the recipe gives no time</span
-        >{/if}{#if stage.kind === 'soak' && stage.maxMinutes !== undefined}, at most {formatMinutes(
+      {stage.guessed ? 'about ' : ''}{formatMinutes(
+        minutes,
+      )}{#if stage.kind === 'soak' && stage.maxMinutes !== undefined}, at most {formatMinutes(
           stage.maxMinutes,
         )}{/if}{setting}{#if stage.kind === 'rest' && stage.inCooker}, in the pot, heat off{/if}{#if stage.kind === 'rest' && stage.chilled},
         in the fridge{/if}{#if stage.ahead}, the day before if you like{/if}{#if stage.justInTime},
-        just before it is needed{/if}
+        just before it is needed{/if}{#if stage.guessed}<span class="block text-sm text-ember-ink"
+          >{stage.kind === 'prep' ? 'by its amounts' : 'a guess'}: the recipe gives no time</span
+        >{/if}
     {/if}
   </p>
   <p class="mt-1.5 text-[15px]">
