@@ -211,3 +211,22 @@ describe('a pudding told from beginning to end', () => {
     expect(dish.stages.map((s) => s.text).join(' ')).not.toMatch(/Enough for/);
   });
 });
+
+describe('otherwise', () => {
+  const hold = (method: string) =>
+    imported('800 g tripe\n200 ml stock', method).dish.stages.find((s) => s.kind === 'pressure');
+
+  it('behind slow cooking it is the way that is planned', () =>
+    expect(
+      hold(
+        'Slow cook if you like: 7 hours on low. Otherwise high pressure 45 minutes, natural release.',
+      ),
+    ).toMatchObject({ level: 'high', holdMinutes: 45, release: { kind: 'natural' } }));
+
+  it('behind another time it is another case', () =>
+    expect(
+      hold(
+        'High pressure 20 minutes. If it is still tough, lid back on; otherwise high pressure 5 minutes.',
+      ),
+    ).toMatchObject({ holdMinutes: 20 }));
+});

@@ -21,6 +21,7 @@ import {
   saysRest,
   saysSaute,
   saysSet,
+  saysSlow,
   saysSwitch,
   saysUnsealed,
   saysWait,
@@ -301,6 +302,7 @@ function factsOf(
       (EACH.test(sentence) || isAtATime(sentence)),
     conditional:
       (CONDITION.test(text) &&
+        !(OTHERWISE.test(text) && saysSlow(before) && saysPressure(text)) &&
         !isFirstOfCases(text, sentence) &&
         !BUTTON_OR_MINUTES.test(sentence)) ||
       OTHER_CASE.test(sentence) ||
@@ -323,6 +325,9 @@ function factsOf(
     finishing: isFinishing(text),
   };
 }
+
+/** “Slow cook if you like. Otherwise high pressure 45 minutes”: the way that is planned, and no other case. */
+const OTHERWISE = /^otherwise\b/i;
 
 /** “If not, lid back on for 5 minutes”: the case is that of what follows it. */
 const CASE =
