@@ -53,7 +53,7 @@ const sameHeat = (whole: string, ...more: unknown[]): string => {
 
 /** “Whip the cream (5 min), fold it in”: minutes of the words before them. */
 const IN_BRACKETS =
-  /\s?\((?:saut[eé](?: on)? (?:high|low|medium|normal|more|less), )?((?:about |around |~ ?)?\d+(?: ?(?:-|–|to) ?\d+)? ?(?:min(?:ute)?s?|hours?|hrs?|h)\.?)\)/gi;
+  /\s?\(((?:saut[eé](?: on)? (?:high|low|medium|normal|more|less), )?(?:about |around |~ ?)?\d+(?: ?(?:-|–|to) ?\d+)? ?(?:min(?:ute)?s?|hours?|hrs?|h)\.?)\)/gi;
 const withBracketed = (sentence: string): string =>
   sentence.replace(IN_BRACKETS, (whole, time: string, at: number) => {
     const before =
@@ -62,7 +62,7 @@ const withBracketed = (sentence: string): string =>
         .split(/[.;:,()]/)
         .at(-1) ?? '';
     const isOfCycle = saysNatural(before) || saysQuick(before) || saysPressure(before);
-    return before.trim() === '' || isOfCycle ? whole : ` ${time}`;
+    return before.trim() === '' || isOfCycle ? whole : ` ${time.replace(',', '')}`;
   });
 
 /** A chef’s card: “Deg. pernod”, “Red. liq by half”, “Col. fennel”. */
