@@ -6,6 +6,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { demoFile } from './demo-file.mjs';
+import { withFurtherTries } from './tries.mjs';
 
 const REPORTS = 'test-results';
 const BEGAN = performance.now();
@@ -16,6 +17,11 @@ function run(command, args, env = {}) {
   return (
     spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, ...env } }).status === 0
   );
+}
+
+/** Runs a command that fetches over the network. */
+function fetched(command, args) {
+  return withFurtherTries(() => run(command, args), `${command} ${args[0]}`);
 }
 
 /** Says what comes, and how long all before it took. */
@@ -67,12 +73,12 @@ function readReport(file) {
   return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null;
 }
 
-if (!existsSync('node_modules/.package-lock.json')) need('npm ci', run('npm', ['ci']));
+if (!existsSync('node_modules/.package-lock.json')) need('npm ci', fetched('npm', ['ci']));
 if (!process.env.CHROMIUM && !existsSync('/usr/bin/chromium')) {
-  need('apt-get update', run('apt-get', ['update']));
+  need('apt-get update', fetched('apt-get', ['update']));
   need(
     'apt-get install chromium',
-    run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium']),
+    fetched('apt-get', ['install', '-y', '--no-install-recommends', 'chromium']),
   );
 }
 rmSync(REPORTS, { recursive: true, force: true });
