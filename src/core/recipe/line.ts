@@ -52,7 +52,7 @@ const LEADING_PREPARATION = new RegExp(
 );
 /** “Onions chopped”, “cornstarch mixed with water”, “okra - straight from the freezer”: what follows is no food. */
 const TRAILING_PREPARATION = new RegExp(
-  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split(?! (?:\p{L}+ )?(?:peas?|lentils?|beans?|chickpeas?|gram|dh?all?|mo?ong|mung|urad|chana)\b))\b|brunoise\b|(?:stuck|studded|spiked) with\b|(?<!\bbone\s)(?:go(?:es)? )?in\.?$|(?:a few|some)(?: \p{L}+)?$|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+(?:an?|more|extra|some)\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the (?:top|dish|tin|basin|mould|pan|tray)|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat|come (?:up|to|half|two|three|just|nearly|level|about)|reach|cover)\b|(?:with|in) (?:its|their|the) |in (?:\d[\d./]*|[½¼¾]) ?(?:tbsp|tsp|tablespoons?|teaspoons?|cups?|ml) |in (?:half|halves|two|four|quarters)\b|in (?:one|a single|1) (?:piece|slab|chunk|block)\b|about (?:half|an?|\d[\d.]*)[ -](?:an? )?(?:cm|mm|inch|centimet)|in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large |small |big |thick |thin |bite-?size[d]? |chunky )?(?:florets|chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
+  String.raw`\s+(?:(?:finely|coarsely|roughly|thinly|thickly|freshly|well|lightly)\s+(?=\w+(?:ed|t)\b)|(?:${CUT_WORDS})(?=$|\s+(?:and|&|into|in|up|off|well|very|fine|finely|rough|roughly|thin|thinly|small|about|for|to|with|cut|then|${CUT_WORDS})\b)|(?:cut|mixed|dissolved|steeped|stirred|cleaned|bashed|picked|broken|split(?! (?:\p{L}+ )?(?:peas?|lentils?|beans?|chickpeas?|gram|dh?all?|mo?ong|mung|urad|chana)\b))\b|brunoise\b|overnight\b|(?:stuck|studded|spiked) with\b|(?<!\bbone\s)(?:go(?:es)? )?in\.?$|(?:a few|some)(?: \p{L}+)?$|(?:i|we) (?:just |always |only |usually |had |have |got )*(?:\p{L}+ed|use|like|cut|had|got)\b|(?:the |some )?\p{L}+ ones\b|[-–—]\s|\+\s+(?:an?|more|extra|some)\s|at room temperature\b|the (?:night|day|evening) before\b|for (?:serving|the (?:top|dish|tin|basin|mould|pan|tray)|garnish|dusting|greasing|sprinkling|brushing|frying)\b|to (?:dust|finish|garnish|sprinkle|decorate|scatter|drizzle|grease|brush|coat|come (?:up|to|half|two|three|just|nearly|level|about)|reach|cover)\b|(?:with|in) (?:its|their|the) |in (?:\d[\d./]*|[½¼¾]) ?(?:tbsp|tsp|tablespoons?|teaspoons?|cups?|ml) |in (?:half|halves|two|four|quarters)\b|in (?:one|a single|1) (?:piece|slab|chunk|block)\b|about (?:half|an?|\d[\d.]*)[ -](?:an? )?(?:cm|mm|inch|centimet)|in(?:to)? (?:\d+(?:\.\d+)?[- ]?(?:cm|mm|inch(?:es)?|in)\b|(?:large |small |big |thick |thin |bite-?size[d]? |chunky )?(?:florets|chunks|pieces|dice|cubes|slices|wedges|strips|rounds)))`,
   'iu',
 );
 /** What is said before the food itself: “oh and 2 eggs”, “Optional: nuts”. */
@@ -204,8 +204,17 @@ const plainMeasures = (text: string): string =>
       /^(\d{1,2})\s*[x×]\s*(\d+)\s?(g|ml|oz)\s+(?:tinned|canned)\s+(?=\p{L})/iu,
       '$1 x $2$3 tins ',
     )
+    // “Tinned tomatoes … 4 x 400 g” are four.
+    .replace(
+      /^((?:tinned|canned)\s+\p{L}[\p{L} ]*?)\s*(?:\.{2,}|[-–—:,])\s*(\d{1,2})\s*[x×]\s*(\d+)\s?(g|ml|oz)$/iu,
+      '$2 x $3$4 tins $1',
+    )
     .replace(/^some\s+(?=\p{L})/iu, '')
     .replace(/\bpdr\b\.?/i, 'powder')
+    .replace(/\bstk\b\.?(?!\p{L})/iu, 'stock')
+    .replace(/\bveg\.? (?=stock|broth|bouillon|oil)/i, 'vegetable ')
+    .replace(/\bvin\b\.?(?!\p{L})(?! (?:santo|jaune))/iu, 'vinegar')
+    .replace(/\bparm\b\.?(?!\p{L})/iu, 'parmesan')
     .replace(/(?<=^\d[\d./ ]*)btls?\b\.?/i, 'bottles')
     .replace(/\btoms\b/i, 'tomatoes')
     .replace(/\btt$/i, 'to taste')

@@ -78,13 +78,13 @@ export function levelIn(clause: string): 'low' | 'high' | 'max' | null {
   // What a weight of the old kind holds is high (common practice).
   if (/\b15 ?(?:psi|(?:#|lbs?\.?|pounds?)(?: of)? pressure)(?!\p{L})/iu.test(clause)) return 'high';
   if (
-    /\b(?:HP|HI)\b|\b[Hh]i(?= press)|^[Hh]i(?=$| ?\d)|\d ?(?:m|mins?|minutes?)?,? (?:on )?hi\b/.test(
+    /\b(?:HP|HI)\b|\b[Hh]i(?= press)|(?:^|\bPC )[Hh]i(?=$| ?\d)|\d ?(?:m|mins?|minutes?)?,? (?:on )?hi\b/.test(
       clause,
     )
   )
     return 'high';
   if (
-    /\bLO\b|\b[Ll]o(?= press)|^[Ll]o(?=$| ?\d)|\d ?(?:m|mins?|minutes?)?,? (?:on )?lo\b/.test(
+    /\bLO\b|\b[Ll]o(?= press)|(?:^|\bPC )[Ll]o(?=$| ?\d)|\d ?(?:m|mins?|minutes?)?,? (?:on )?lo\b/.test(
       clause,
     )
   )

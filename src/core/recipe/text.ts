@@ -1,7 +1,7 @@
 /** Plain text: each line is what the whole text makes of it. */
 import { findFood, mentionedFood } from '../food';
 import { leadIn } from './ahead';
-import { isAmongSteps, isNamedBefore, madeAmongSteps } from './lines/among-steps';
+import { isAmongSteps, isNamedBefore, isToldAgain, madeAmongSteps } from './lines/among-steps';
 import { featuresOf, WORK_FIRST, type Features } from './lines/features';
 import { linesOf } from './lines/split';
 import { SOAK_TIME } from './soaking';
@@ -155,6 +155,8 @@ const ON_THE_STOVE =
 /** “FAST (pressure): …”: which way it is, and then the work. */
 const THE_FAST_WAY =
   /^(?:fast|quick|pressure[- ]cooker|multi-?cooker|me|mine|my own|now)(?: way| method| version)?\s*(?:\([^()]*\))?\s*:\s+(?=\p{L}{3})/iu;
+/** “FAST high 50 min”, beside “SLOW low 9 hrs”. */
+const FAST_ALONE = /^(?:FAST|QUICK)\s+((?:on |at )?(?:high|low|HP|LP|pressure|\d))/;
 const OTHER_WAY =
   /^(?:in (?:the|a) )?(?:slow[- ]?cooker|oven|stove ?top|hob|conventional)\b[^.]{0,24}$/i;
 
@@ -214,7 +216,11 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
   const list =
     label === 'list'
       ? splitSpokenList(listed).filter(
-          (one) => !isNamedBefore(recipe, one) && !OF_THE_POT.test(one) && !isVessel(one),
+          (one) =>
+            !isNamedBefore(recipe, one) &&
+            !isToldAgain(recipe, one) &&
+            !OF_THE_POT.test(one) &&
+            !isVessel(one),
         )
       : [own];
   recipe.pieces?.push({ start, end, as: SHOWN_AS[label], made: list });
@@ -246,7 +252,14 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
       else if (work !== '') recipe.instructions.push(capital(work));
       break;
     case 'step':
-      recipe.instructions.push(withoutServes(own.replace(THE_FAST_WAY, ''), found));
+      recipe.instructions.push(
+        withoutServes(
+          own
+            .replace(THE_FAST_WAY, '')
+            .replace(FAST_ALONE, (_lead, first: string) => capital(first)),
+          found,
+        ),
+      );
       break;
     case 'note':
       recipe.notes.push(text);
@@ -368,7 +381,8 @@ const isVessel = (one: string): boolean =>
     one.split(/[,(]/)[0]?.trim() ?? '',
   ) && mentionedFood(one) === null;
 
-const NEEDS = /^(?:take|have|get|gather|use|buy|put together|assemble|measure)\b/i;
+const NEEDS =
+  /^(?:(?:you|we|i) (?:just )?)?(?:take|have|get|gather|use|buy|put together|assemble|measure)\b/i;
 
 /** “You need a 7 inch springform”, told in talk. */
 const SIZED_TIN =

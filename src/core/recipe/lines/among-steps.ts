@@ -60,6 +60,20 @@ export function isNamedBefore({ ingredients, instructions }: RawRecipe, line: st
   );
 }
 
+/** “Then rice, nine cups of water, ginger, …”, in the work: what is listed, with the same amount or none. */
+export function isToldAgain({ ingredients, instructions }: RawRecipe, line: string): boolean {
+  if (instructions.length === 0) return false;
+  const { amount, unit, food } = parseLine(line);
+  const head = food.split(' ').at(-1)?.toLowerCase().replace(/s$/, '') ?? '';
+  if (head.length < 3) return false;
+  const named = new RegExp(String.raw`\b${head}(?:e?s)?\b`, 'iu');
+  return ingredients.some(
+    (told) =>
+      named.test(parseLine(told).food) &&
+      (amount === null || findAmounts(told).some((a) => a.amount === amount && a.unit === unit)),
+  );
+}
+
 /** “You want about 2 kilos of oxtail”: told with its amount before the list. */
 function isMeasured(told: string, name: string): boolean {
   const amount = findAmounts(told).find((a) => a.unit !== null && a.unit !== 'piece');

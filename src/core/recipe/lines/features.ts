@@ -81,7 +81,10 @@ export const VERB_FIRST = new RegExp(
   'iu',
 );
 /** “Warm 200 ml cream”: work, whatever stands behind it. */
-export const WORK_FIRST = new RegExp(String.raw`^(?:then |now |next )?(?:${VERBS})(?!\p{L})`, 'iu');
+export const WORK_FIRST = new RegExp(
+  String.raw`^(?:then |now |next )?(?:(?:you|we|i) (?:just )?)?(?:${VERBS})(?!\p{L})`,
+  'iu',
+);
 /** “Soak 300 g chickpeas the night before.”: an amount behind what is done with it. */
 const DONE_WITH =
   /^(?:soak|fry|brown|sear|rinse|boil|simmer|toast|marinate|melt|soften|cook)\s+(?:about\s+)?\d/i;
@@ -99,7 +102,7 @@ const MEASURE =
 const SIZE_OF =
   /^\p{L}+(?: \p{L}+)?\s(?:[-–:]\s)?(?:an? )?(?:small |big |large )?(?:lemon|lime|walnut|marble|gooseberry|golf ball|egg|thumb|plum|pea)[- ]?siz(?:e|ed)\b/iu;
 const META =
-  /^(?:from|to|cc|bcc|date|sent):\s|^adapted (?:for|from|by|with)\b(?![^.]*[.!]\s)|^soak(?:ing)?(?: time)?\s*:\s*(?:overnight|\d[\d.–-]* ?(?:to \d+ ?)?h\w*)[\s.]*$|^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|rest(?:ing)?|chill(?:ing)?|bake|baking|soak(?:ing)?|ready)(?: time| in)?\s*:?\s*\d+(?:\s*[-–]\s*\d+)?(?: ?(?:m|min|mins|minutes|h|hrs?|hours?))?$|^(?:us customary|imperial|metric)\b|^\d+(?:\.\d+)?[- ]?(?:qts?|quarts?|l|lit(?:re|er)s?)\b[^,]{0,16}\b(?:or (?:bigger|larger|more)|cooker|pot)\b|^(?:(?:prep(?:aration)?|cook(?:ing)?|total|ready)\b[:\s]*(?:in |about )?\d+\s*(?:min\w*|m\b|h\w*)\b(?!\s*(?:@|at|on|under|with|until|,))|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|level|recipe by|adapted from)\b\s*[:|]|nutrition\b|calories\b|[^.]*\bper serving\b[^.]*\bkcal|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
+  /^(?:from|to|cc|bcc|date|sent):\s|^adapted (?:for|from|by|with)\b(?![^.]*[.!]\s)|^soak(?:ing)?(?: time)?\s*:\s*(?:overnight|\d[\d.–-]* ?(?:to \d+ ?)?h\w*)[\s.]*$|^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|rest(?:ing)?|chill(?:ing)?|bake|baking|soak(?:ing)?|ready)(?: time| in)?\s*:?\s*\d+(?:\s*[-–]\s*\d+)?(?: ?(?:m|min|mins|minutes|h|hrs?|hours?))?$|^\d+(?:\s*[-–]\s*\d+)? ?(?:m|min|mins|minutes|h|hrs?|hours?)\.? (?:prep\w*|total|active|hands[- ]on|inactive|passive|cook(?:ing)?)(?: time)?$|^(?:us customary|imperial|metric)\b|^\d+(?:\.\d+)?[- ]?(?:qts?|quarts?|l|lit(?:re|er)s?)\b[^,]{0,16}\b(?:or (?:bigger|larger|more)|cooker|pot)\b|^(?:(?:prep(?:aration)?|cook(?:ing)?|total|ready)\b[:\s]*(?:in |about )?\d+\s*(?:min\w*|m\b|h\w*)\b(?!\s*(?:@|at|on|under|with|until|,))|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready|start to finish|resting|marinating|additional|perform)[^.]{0,14}\btime\b|(?:prep(?:aration)?|cook(?:ing)?|total|active|inactive|hands[- ]on|ready in|takes|time|difficulty|course|cuisine|category|calories|author|by|source|rating|published|updated|posted|photo(?:graph)?s?|tags?|keywords?|equipment|print|save|share|pin|jump to|skip to|level|recipe by|adapted from)\b\s*[:|]|nutrition\b|calories\b|[^.]*\bper serving\b[^.]*\bkcal|(?:posted by|photo(?:s| by)|recipe by|adapted from|jump to|print(?: recipe)?$|save$|share$|\d+ (?:comments?|reviews?|ratings?)))/i;
 /** “Time: 10 minutes prep, 5 at pressure, 15 in the oven”: how long all of it is. */
 const TIMES_IN_ALL =
   /^(?:total |cooking |overall )?tim(?:e|es|ings?)\s*:.*\d.*\b(?:prep\w*|hands[- ]on|active)\b/i;

@@ -26,6 +26,9 @@ const DONE_TO_IT =
 /** “Block of firm tofu, 8 oz noodles”: the first thing of a list has no number either. */
 const PACKED =
   /^(?:an?\s+|one\s+)?(?:block|bunch|tin|can|knob|head|bag|pack(?:et)?|handful|slab|tub|jar|piece|bottle|carton|box|thumb|stick)s?\s+(?:of\s+)?\p{L}/iu;
+/** “Two rabbits, about 1.2 kg each, into six pieces”. */
+const INTO_PIECES =
+  /^in(?:to)? (?:\S+ )?(?:large |small |big |even |equal )?(?:pieces|joints|chunks|portions|slices|strips|cubes|wedges|halves|quarters|rounds)\b/i;
 /** “1.1 kg in all”: what the last thing weighs. */
 const IN_ALL =
   /^[\d.,½¼¾]+\s?\p{L}+\.? (?:total|in all|all in|in total|altogether|all told|each|drained|net)\b/iu;
@@ -50,8 +53,20 @@ const MOST_WORDS = 6;
 const DEPTH =
   /\bwater to cover (?:them |it )?(?:by|with) (?:about )?(?:an?|one|two|three|\d+) ?(?:cm|inch(?:es)?|fingers?|knuckles?),\s*/i;
 
+/** “Tonight it’s a squash curry for four of us, you want one squash, …”: what it will be, and then the list. */
+const SAYS_WHAT = /\b(?:making|doing|cooking|having|it(?:'|’)s|this is)\b.*,/i;
+const YOU_NEED =
+  /\b(?:you|we)(?:(?:'|’)ll| will)? (?:(?:only|just|also) )?(?:want|need|take)\b[:,]?\s+(?!to\b)/i;
+
 /** Where the list begins: behind “you need”, at the first thing with an amount. */
 function listStart(sentence: string): number {
+  const need = YOU_NEED.exec(sentence);
+  const told = sentence.slice(0, need?.index ?? 0);
+  if (need && SAYS_WHAT.test(told) && findAmounts(told).every((a) => a.unit === null)) {
+    const from = need.index + need[0].length;
+    const rest = sentence.slice(from);
+    if (findAmounts(rest).length > 0) return from + listStart(rest);
+  }
   // What stands in brackets tells of the thing before them.
   const outside = sentence.replace(/\([^()]*\)/g, (inner) => ' '.repeat(inner.length));
   // “Water to cover by two fingers, sage, …”: how deep it stands, and then the list.
@@ -223,6 +238,7 @@ export function splitSpokenList(told: string): string[] {
         ONLY_AMOUNT.test(item) ||
         (TOLD_OF_IT.test(item) && !(amount && amount.start === 0)) ||
         DONE_TO_IT.test(item) ||
+        INTO_PIECES.test(item) ||
         /^or\b/i.test(item));
     if (isOfLast || (!isNamed && !isPlain && lines.length > 0))
       lines[lines.length - 1] = `${lines[lines.length - 1]}, ${item}`;

@@ -78,7 +78,7 @@ const THROWN_AWAY =
 
 /** “Squeeze of lemon”: a measure by eye and what it is of. */
 const BY_EYE_OF =
-  /(\b(?:squeeze|splash|dash|drizzle|sprinkle|knob|handful|pinch|glug|bit|drop|slug|lump|spoon) of\s+)\p{L}+(?:\s+\p{L}+)?/giu;
+  /(\b(?:(?:a )?few )?(?:squeeze|splash|dash|drizzle|sprinkle|knob|handful|pinch|glug|bit|drop|slug|lump|spoon|sprigs?|handfuls|bunch) of\s+)\p{L}+(?:\s+\p{L}+)?/giu;
 
 const word = (text: string): string => text.toLowerCase().replace(/(?:es|s)$/, '');
 

@@ -86,6 +86,9 @@ export interface Clause extends PotWords {
 /** Where a clause about a release begins inside one that is about a hold too. */
 const RELEASE_INSIDE =
   /\b(?:with|w\/|using|followed by|plus|,)?\s*(?:a |an )?(?:(?:\d+|\w+)[- ]?min\w*(?: of)? )?(?:natural|quick|NPR\b|QP?R\b)/i;
+/** “High 50 min natural release all the way”: the minutes behind a level alone are those at it. */
+const LEVEL_BEFORE = /^(?:cook )?(?:on |at )?(?:HP|LP|high|low|max)(?: pressure)?$/i;
+const MINUTES_FIRST = /^\s*(?:\d+|\p{L}+)[- ]?min\p{L}*(?! of\b)/iu;
 const NEGATED =
   /\b(?:do(?:es)? not|don(?:'|’)?t|never|no need to|without|instead of|rather than|not)\b[^.;]{0,40}$/i;
 const COMING_UP =
@@ -331,7 +334,7 @@ const OTHERWISE = /^otherwise\b/i;
 
 /** “If not, lid back on for 5 minutes”: the case is that of what follows it. */
 const CASE =
-  /^(?:and |but )?if (?:(?:it|they|that)(?:(?:'|’)(?:s|re)| is| are| looks?| seems?| feels?) )?(?:still |not |too |very |quite |a (?:bit|little|touch) )?(?!(?:using|you|i|we)\b)\p{L}+(?: be| yet| enough)?$|^(?:and |but )?if (?:it|they|that) (?:do|does|is|are|has|have)(?:n(?:'|’)t| not)$|^(?:and |but )?if (?:the |your |any |some )?(?!(?:it|they|that|this|these|you)\b)\p{L}+(?: \p{L}+)? (?:is|are|has|have|do|does|looks?|seems?|feels?)(?:n(?:'|’)t| not)?\b[^,]{0,40}$/iu;
+  /^(?:and |but )?if (?:(?:it|they|that)(?:(?:'|’)(?:s|re)| is| are| looks?| seems?| feels?) )?(?:still |not |too |very |quite |a (?:bit|little|touch) )?(?!(?:using|you|i|we)\b)\p{L}+(?: be| yet| enough)?$|^(?:and |but )?if (?:it|they|that) (?:do|does|is|are|has|have)(?:n(?:'|’)t| not)(?: (?:quite|yet|there|done|ready|cooked|set|tender|soft|through))*$|^(?:and |but )?if (?:the |your |any |some )?(?!(?:it|they|that|this|these|you)\b)\p{L}+(?: \p{L}+)? (?:is|are|has|have|do|does|looks?|seems?|feels?)(?:n(?:'|’)t| not)?\b[^,]{0,40}$/iu;
 
 /** “Eat warm or chill 3 hrs”: nobody has to wait for it. */
 const EATEN_OR_CHILLED =
@@ -339,6 +342,9 @@ const EATEN_OR_CHILLED =
 /** “Serve with the cream, whipped (3 minutes)”: how it is made ready, and no work of its own. */
 const MADE_READY =
   /^(?:\p{L}+ly )?(?:whipped|whisked|beaten|chopped|sliced|diced|grated|covered|uncovered)\b/iu;
+
+/** “(From thawed: 3 minutes.)” */
+const FROM_STATE = /^\(?(?:straight )?from (?:frozen|thawed|defrosted|fresh|chilled)$/i;
 
 /** “If it doesn’t, put the lid back on | and wait 5 minutes”. */
 const isUntimedCase = (text: string): boolean =>
@@ -349,7 +355,7 @@ function withTheirTimes(clauses: readonly string[]): string[] {
   const joined: string[] = [];
   for (const clause of clauses) {
     const before = joined.at(-1) ?? '';
-    if (CASE.test(before) || isUntimedCase(before)) {
+    if (CASE.test(before) || FROM_STATE.test(before) || isUntimedCase(before)) {
       joined[joined.length - 1] = `${before}, ${clause}`;
       continue;
     }
@@ -410,7 +416,11 @@ export function readClauses(sentence: string, at: number, around: Around = {}): 
       .flatMap((text) => {
         const cut = saysPressure(text) || saysLevel(text) ? RELEASE_INSIDE.exec(text) : null;
         if (!cut || cut.index <= 3) return [text];
-        return [text.slice(0, cut.index).trim(), text.slice(cut.index).trim()];
+        const hold = LEVEL_BEFORE.test(text.slice(0, cut.index))
+          ? (MINUTES_FIRST.exec(cut[0])?.[0].length ?? 0)
+          : 0;
+        const at = cut.index + hold;
+        return [text.slice(0, at).trim(), text.slice(at).trim()];
       })
       .map((text) => factsOf(text, sentence, at, around))
   );

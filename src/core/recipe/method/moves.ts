@@ -53,7 +53,7 @@ function opened(path: Path, c: Clause): Path {
   const p = path.clone();
   p.loose = path.loose;
   note(p, c);
-  if (c.lidOn && !c.lidOff) shut(p, c);
+  if (c.lidOn && !c.lidOff && !c.conditional) shut(p, c);
   return p;
 }
 
@@ -322,7 +322,7 @@ function withoutTime(path: Path, c: Clause): Path[] {
     other(p, c);
     return [p, ...untold];
   }
-  if (c.lidOn && !c.lidOff) {
+  if (c.lidOn && !c.lidOff && !c.conditional) {
     shut(p, c);
     p.put(c);
     return [p];

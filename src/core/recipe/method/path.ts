@@ -331,7 +331,7 @@ export class Path {
 
   put(c: Clause): void {
     // “Before you eat”, “it thickens”: nothing that is done.
-    if (/^(?:you|it|they|we)\b/i.test(c.text)) return;
+    if (/^(?:you|it|they|we|until|till)\b/i.test(c.text)) return this.attach(c);
     const end = last(this.stages);
     this.settleDrained(c);
     // A sentence that has made a stage already is told there; but what is done at the end is work of its own.

@@ -134,6 +134,9 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   return { kind: isOver ? 'finish' : 'prep', cost: isOver ? 0.7 : 2.5 };
 }
 
+const THINNED =
+  /^(?:then |now )?(?:gradually |slowly )?(?:whisk|pour|stir|beat|add)\b[^.]*\b(?:milk|cream|stock|broth|liquor|liquid|wine|cider|juices)\b/i;
+
 /**
  * Frying or boiling in another pan is work on the stove; so is what goes on frying while the pot is shut, in the pan of
  * the sentence before.
@@ -153,7 +156,14 @@ export function besidePot(p: Path, c: Clause, kind: FoundKind): FoundKind {
     /^(?:then )?(?:let it )?(?:bubble|simmer|boil|reduce|whisk|stir|cook)\b/i.test(c.sentence) &&
     mentionedFood(c.sentence) === null &&
     !c.inCooker;
-  const isInThatPan = isNext && (p.cycle?.release.kind === 'unknown' || isUntimed || isOfPan);
+  // “Melt the butter in a saucepan, stir in the flour, 2 minutes. Gradually whisk in the milk and simmer for 5 minutes.”
+  const isOfRoux =
+    end?.kind === 'burner' &&
+    end.sentences.some((s) => /\bflour\b/i.test(s)) &&
+    THINNED.test(c.sentence) &&
+    !c.inCooker;
+  const isInThatPan =
+    isNext && (p.cycle?.release.kind === 'unknown' || isUntimed || isOfPan || isOfRoux);
   if (isOnHeat && (isInThatPan || p.inSaucepan) && !c.saute) return 'burner';
   if (isSimmeredOn(p, c)) return 'simmer';
   const isBeside = isOnHeat || (kind === 'crisp' && !ABOVE.test(c.sentence));

@@ -1,0 +1,164 @@
+/** Ordinary ways to tell of yields, cases, sauces and lists that were read as something else. Facts are common practice. */
+import { describe, expect, it } from 'vitest';
+import { imported, importedText } from '../../../tests/support/imported';
+
+const LIST = '2 salmon fillets\n1 cup couscous\n1 cup water';
+const told = (method: string, list = LIST) => imported(list, method);
+const stages = (method: string, list = LIST) =>
+  told(method, list).dish.stages.map((s) => [s.kind, 'minutes' in s ? s.minutes : null]);
+const cycles = (method: string, list = LIST) =>
+  told(method, list).dish.stages.flatMap((s) =>
+    s.kind === 'pressure' ? [{ level: s.level, hold: s.holdMinutes, release: s.release }] : [],
+  );
+const foods = (text: string) => importedText(text).dish.ingredients.map((i) => i.food);
+
+describe('for other food than what is planned', () => {
+  const method =
+    'Low pressure, 5 minutes. (From thawed: 3 minutes.) Quick release right away. Stir in the peas and cover 3 minutes.';
+
+  it('“from thawed: 3 minutes” is no time of this pot, and leaves the release where it is', () =>
+    expect(cycles(method)).toEqual([{ level: 'low', hold: 5, release: { kind: 'quick' } }]));
+
+  it('a lid that is closed if it isn’t there yet begins no second cycle', () =>
+    expect(
+      cycles(
+        'Low pressure, 5 minutes. Quick release. Check the fish; if it isn’t there, close the lid and wait 2 minutes more. Stir in the peas, cover 3 minutes.',
+      ),
+    ).toHaveLength(1));
+});
+
+it.each([
+  ['another 5ish', 10],
+  ['another 5 min', 10],
+])('“%s” goes on frying', (more, minutes) =>
+  expect(
+    stages(`Fry the onion 5 min, mushrooms in, ${more}. High pressure 4 min, quick release.`)[0],
+  ).toEqual(['brown', minutes]),
+);
+
+it.each([
+  ['High pressure, 3 minutes, then let it out straight away.', { kind: 'quick' }],
+  ['High pressure 20 min. Let it go down on its own.', { kind: 'natural' }],
+])('%s', (method, release) => expect(cycles(method)[0]?.release).toMatchObject(release));
+
+describe('the minutes between a level and a release', () => {
+  it('behind the level alone they are the hold', () =>
+    expect(cycles('High 50 min natural release all the way.')[0]).toMatchObject({
+      hold: 50,
+      release: { kind: 'natural' },
+    }));
+
+  it('behind a hold they are the release', () =>
+    expect(cycles('High pressure 20 minutes, 10 minute natural release.')[0]).toMatchObject({
+      hold: 20,
+      release: { kind: 'timed', minutes: 10 },
+    }));
+
+  it('“PC hi 25′” is high', () =>
+    expect(cycles("PC hi 25', NR 15'.")[0]).toMatchObject({ level: 'high', hold: 25 }));
+});
+
+it('a sauce that begins with butter and flour in a saucepan stays there', () => {
+  const made = stages(
+    'High pressure 70 minutes, natural release. Lift out the gammon. Meanwhile, melt the butter in a saucepan, stir in the flour and cook for 2 minutes. Gradually whisk in the milk and simmer for 5 minutes until thick.',
+    '1.6 kg gammon joint\n40 g butter\n40 g flour\n450 ml milk',
+  );
+  expect(made).toContainEqual(['burner', 7]);
+  expect(made.map(([kind]) => kind)).not.toContain('simmer');
+});
+
+it('how it looks when it is done is no work of its own', () =>
+  expect(
+    told(
+      'High pressure 5 minutes, quick release. Simmer for five minutes, no more, until it coats a spoon.',
+    )
+      .dish.stages.map((s) => s.kind)
+      .at(-1),
+  ).toBe('simmer'));
+
+describe('for how many', () => {
+  it.each([
+    ['Servings - 6', 6],
+    ['for 4   ***', 4],
+    ['(4 starters)', 4],
+  ])('%s', (line, serves) =>
+    expect(
+      importedText(
+        `Pea soup\n${line}\n\n500 g peas\n700 ml stock\n\nHigh pressure 1 minute, quick release.`,
+      ).dish.servings,
+    ).toBe(serves),
+  );
+
+  it('“5 min prep | 20 min total” beside it is how long all takes, and no work', () =>
+    expect(
+      importedText(
+        `Salmon\n\n2 servings | 5 min prep | 20 min total\n\n${LIST}\n\nLow pressure 5 minutes, quick release.`,
+      ).dish.stages.map((s) => s.kind),
+    ).toEqual(['pressure']));
+
+  it('“Active: 25 min  Total: 1 h 10” is no food', () =>
+    expect(
+      foods(
+        `Lamb curry\nServes: 4\nActive: 25 min  Total: 1 h 10\n\n750 g lamb neck\n250 ml water\n\nHigh pressure 20 minutes, natural release.`,
+      ),
+    ).toEqual(['lamb neck', 'water']));
+});
+
+describe('lists', () => {
+  it('told in talk begins where it says what is needed', () =>
+    expect(
+      foods(
+        "right so tonight I'm doing a squash and coconut curry thing for four of us, you want one butternut squash, a tin of coconut milk and an onion. fry the onion for four minutes. high pressure three minutes, quick release.",
+      ),
+    ).toEqual(['butternut squash', 'coconut milk', 'onion']));
+
+  it('named again in the work with the same amount, or none, is bought once', () =>
+    expect(
+      foods(
+        'Congee\n\nyou need one cup of jasmine rice, nine cups of water, a thumb of ginger and a pound of pork ribs. first blanch the ribs for three minutes. then rice, nine cups of water, ginger, ribs, a teaspoon of salt. high pressure for twenty five minutes, natural release. serves four.',
+      ),
+    ).toEqual(['jasmine rice', 'water', 'thumb of ginger', 'pork ribs', 'salt']));
+
+  it('into how many pieces is told of what is cut', () =>
+    expect(
+      foods(
+        'Rabbit\n\nAsk your butcher to joint two rabbits, about 1.2 kg each, into six pieces. Fry them with a few sprigs of tarragon for 8 minutes. Add 200 ml of stock. Low pressure 25 minutes, natural release. Enough for eight.',
+      ),
+    ).toEqual(['rabbits', 'sprigs of tarragon', 'stock']));
+
+  it.each([
+    ['250ml beef stk', 'beef stock'],
+    ['5 l veg stock', 'vegetable stock'],
+    ['2 tbsp sherry vin', 'sherry vinegar'],
+    ['parm, big handful', 'parmesan'],
+    ['2 celery sticks all chopped rough', 'celery sticks'],
+  ])('%s', (line, food) =>
+    expect(
+      imported(`1 kg beef\n${line}`, 'High pressure 40 minutes, natural release.').dish
+        .ingredients[1]?.food,
+    ).toBe(food),
+  );
+
+  it('tins told as so many times a weight are tins', () =>
+    expect(
+      imported(
+        '2 kg beans\nTinned tomatoes ..... 4 x 400 g',
+        'High pressure 12 minutes, natural release.',
+      ).dish.ingredients[1],
+    ).toMatchObject({ amount: 1600, unit: 'g', preparation: '4 cans' }));
+});
+
+it('“You soak the chickpeas overnight” is work as well as a list', () =>
+  expect(
+    importedText(
+      'Chickpeas\n\nYou soak 400g of chickpeas overnight with a spoon of salt. Next day drain them and put them in the cooker with a bay leaf and water. 12 mins at high, natural release. Did 6 of us.',
+    ).dish.stages[0],
+  ).toMatchObject({ kind: 'soak' }));
+
+it('“FAST high 50 min” beside “SLOW low 9 hrs” is the way that is planned', () =>
+  expect(
+    cycles(
+      'Brown ribs 8 min.\nStock in.\n\nFAST high 50 min natural release\nSLOW slow cook high 6 hrs or low 9\n\nSkim fat.',
+      '2 kg short ribs\n500 ml stock',
+    ),
+  ).toMatchObject([{ level: 'high', hold: 50, release: { kind: 'natural' } }]));
