@@ -9,6 +9,7 @@ import {
 } from '../dish';
 import { failure, success, type Outcome } from '../reason';
 import { parseLength } from '../units';
+import { withUnitsChosen } from './bare-amounts';
 import type { ImportQuestion } from './types';
 
 const RELEASES: Readonly<Record<string, ReleaseChoice>> = {
@@ -42,6 +43,10 @@ export function answerQuestion(
   if (about.kind === 'which') return success(dish);
   if (about.kind === 'empty')
     return text === 'yes' ? success(dish) : wrong(question, 'choose yes, or mark what it is below');
+  if (about.kind === 'units') {
+    const chosen = withUnitsChosen(dish, about.ingredients, text);
+    return chosen ? success(chosen) : wrong(question, 'choose g and ml, or pieces');
+  }
   if (about.kind === 'setting') {
     const setting = text === 'low' || text === 'high' ? text : null;
     if (setting === null) return wrong(question, 'choose low or high');

@@ -75,7 +75,7 @@ const IS_OPTIONAL = /optional|if /i;
 const WORKED = /\p{L}{2}ed$/u;
 /** What is counted in: “celery 1 head”. */
 const MEASURE =
-  /^\s*(?:heads?|bunch(?:es)?|sprigs?|stalks?|sticks?|leaf|leaves|bulbs?|fillets?|ears?|handfuls?|pods?|cloves?|slices?|rashers?|cubes?|strips?|big|small|medium|large)\s*(?:$|,|[-–—]\s)/i;
+  /^\s*(?:heads?|bunch(?:es)?|sprigs?|stalks?|sticks?|leaf|leaves|bulbs?|fillets?|ears?|handfuls?|pods?|cloves?|slices?|rashers?|cubes?|strips?|big|small|medium|large|med|lge?|sm)\.?\s*(?:$|,|[-–—]\s)/i;
 /** Measures by the hand or the plant, told behind their food. */
 const COUNTED_IN = /^(handfuls?|bunch(?:es)?|sprigs?|stalks?|knobs?|stems?)(?:\s*,\s*|\s*$)/i;
 /** “Shallots 12”: a few words and a number are a food and how many. */
@@ -212,11 +212,17 @@ const plainMeasures = (text: string): string =>
     .replace(/^some\s+(?=\p{L})/iu, '')
     .replace(/\bpdr\b\.?/i, 'powder')
     .replace(/\bstk\b\.?(?!\p{L})/iu, 'stock')
-    .replace(/\bveg\.? (?=stock|broth|bouillon|oil)/i, 'vegetable ')
+    .replace(/\b(?:chix|chx|chk|ckn)\b\.?(?!\p{L})/iu, 'chicken')
+    .replace(/\bshldr\b\.?/i, 'shoulder')
+    .replace(/(?<=\d\s?)hd\b\.?(?=\s|$|,)/i, 'head')
+    .replace(/(?<=\p{L} \d[\d./]*)\s?T(?=,)/u, ' tbsp')
     .replace(/\bvin\b\.?(?!\p{L})(?! (?:santo|jaune))/iu, 'vinegar')
     .replace(/\bparm\b\.?(?!\p{L})/iu, 'parmesan')
     .replace(/(?<=^\d[\d./ ]*)btls?\b\.?/i, 'bottles')
     .replace(/\btoms\b/i, 'tomatoes')
+    .replace(/(?<=\p{L}) w\/\s*$/iu, '')
+    // “Half a bottle of red”
+    .replace(/(?<=\bbottles? (?:of )?(?:\p{L}+ )?(?:red|white|ros[eé]))(?=$|,| \()/iu, ' wine')
     .replace(/\btt$/i, 'to taste')
     .replace(/\bo\/n\b/i, 'overnight')
     .replace(/(?<=\d\s+)spr\b\.?/i, 'sprigs')

@@ -106,7 +106,12 @@ const LEFT_BEFORE_VENT =
 const WHILE_IT_RESTS =
   /(?<=\p{L}) while (?:it|they|the \p{L}+)(?:(?:'|’)s|(?:'|’)re| is| are)? (?:rest|stand|cool|sit)(?:s|ing)?(?=,? (?:for )?(?:about |another )?\d)/giu;
 
-export function toClauses(sentence: string): string[] {
+/** “Small 6 / medium 9 / large 13 min”: the middle one is planned; the others stay in the words. */
+const BY_SIZE =
+  /\bsmall(?: ones)?:? (?:\d+)(?: ?min\w*)?\s*[/,;]\s*medium(?: ones)?:? (\d+)(?: ?min\w*)?\s*[/,;]\s*(?:and )?large(?: ones)?:? \d+( ?m(?:in\w*)?)?\b/i;
+
+export function toClauses(told: string): string[] {
+  const sentence = told.replace(BY_SIZE, (_all, minutes: string) => `${minutes} min`);
   return withBracketed(sentence.replace(OTHER_HEAT, sameHeat).replace(WONT_WAIT, '$1 '))
     .replace(OTHER_WAY, '')
     .replace(WHILE_IT_RESTS, '')

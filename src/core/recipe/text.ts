@@ -13,7 +13,7 @@ import { restOfYield, isOfEating } from './lines/yields';
 import { findDurations } from './durations';
 import { saysLevel, saysLidOn, saysPressure } from './phrases';
 import { toSentences } from './sentences';
-import { parseAmount } from '../units';
+import { findAmounts, parseAmount } from '../units';
 import { partNamed, partOfLine } from './lines/parts';
 import type { Piece, PieceKind, RawRecipe } from './types';
 
@@ -102,10 +102,29 @@ function amongSteps(features: readonly Features[], labels: readonly Label[], i: 
   // What is numbered among numbered steps is one, however it looks.
   const isNumbered = f?.line.mark === 'number' && features[i - 1]?.line.mark === 'number';
   if (isNumbered && labels[i - 1] === 'step' && NO_STEP.has(label)) return 'step';
+  if (f && label === 'step' && isTalkAhead(features, labels, i)) return 'chatter';
   if (label !== 'chatter' || !f?.line.isSentence || f.chatty || f.comment) return label;
   const goesOn = next?.line.isSentence === true && !next.line.afterGap && next.line.mark === 'none';
-  if (goesOn && labels[i + 1] === 'step') return 'step';
+  if (goesOn && labels[i + 1] === 'step' && !isTalkAhead(features, labels, i)) return 'step';
   return labels[i - 1] === 'step' ? 'note' : label;
+}
+
+/** “45 minutes gives you rubber”, over the whole list: talk, and nothing that is done. */
+function isTalkAhead(features: readonly Features[], labels: readonly Label[], i: number): boolean {
+  const f = features[i];
+  const isListBehind =
+    labels.slice(i + 1).filter((l) => l === 'ingredient').length >= 3 &&
+    !labels.slice(0, i).some((l) => l === 'ingredient' || l === 'list');
+  return (
+    isListBehind &&
+    f !== undefined &&
+    !f.verb &&
+    !f.food &&
+    !f.pressure &&
+    !f.heat &&
+    (f.amount === null || f.time) &&
+    f.line.mark === 'none'
+  );
 }
 
 const NO_STEP: ReadonlySet<Label> = new Set<Label>(['chatter', 'note', 'ingredient']);
@@ -173,14 +192,20 @@ const SAYS_SERVES =
 
 /** “It’s for 4 to 5 people.” */
 const IS_FOR =
-  /\b(?:it|this|that|recipe)(?:(?:'|’)?s| is)? (?:(?:enough|just|really|usually) )?for (?:about |around )?(?:\d|two|three|four|five|six|eight|ten|twelve)/i;
+  /\b(?:(?:it|this|that|recipe)(?:(?:'|’)?s| is)? (?:(?:enough|just|really|usually) )?|works? |does )for (?:about |around )?(?:\d|two|three|four|five|six|eight|ten|twelve)/i;
 
 function yieldOf(features: readonly Features[], labels: readonly Label[]): string {
   for (const places of YIELD_IN)
     for (const [i, f] of features.entries()) {
       const label = labels[i] ?? 'step';
       if (f.yield === '' || !places.includes(label)) continue;
-      if (label === 'chatter' && !SAYS_SERVES.test(f.yield) && !IS_FOR.test(f.line.text)) continue;
+      if (
+        label === 'chatter' &&
+        !f.yieldOnly &&
+        !SAYS_SERVES.test(f.yield) &&
+        !IS_FOR.test(f.line.text)
+      )
+        continue;
       const opens =
         f.line.text.startsWith(f.yield) && (SAYS_SERVES.test(f.yield) || OF_EATERS.test(f.yield));
       if (label !== 'note' || f.words <= SHORT_NOTE || opens) return f.yield;
@@ -210,7 +235,7 @@ function take(recipe: RawRecipe, f: Features, label: Label): void {
   // “Warm 200 ml cream with a clove of garlic, pour over”: told as work, within work.
   const isWork = line.isSentence && WORK_FIRST.test(own) && !NEEDS.test(own);
   // What the method names is found there.
-  const isPartWork = line.isSentence && WORK_FIRST.test(own.replace(OF_PART, ''));
+  const isPartWork = (line.isSentence || f.stop) && WORK_FIRST.test(own.replace(OF_PART, ''));
   if (label === 'list' && isPartWork && !isWork) return take(recipe, f, 'step');
   const [listed, work] = label !== 'list' ? [own, ''] : isWork ? [own, own] : listAndWork(own);
   const list =
@@ -300,6 +325,8 @@ function eachWithAmount(line: string): string[] {
   const isThing = (part: string): boolean =>
     parseAmount(part).amount !== null || (findFood(part) !== null && !PART_OF_FOOD.test(part));
   if (parts.length > 1 && parseAmount(line).amount !== null && parts.every(isThing)) return parts;
+  const measured = line.split(/,\s+/);
+  if (measured.length > 1 && measured.every(isMeasuredBehind)) return measured;
   const [first = '', second = '', ...rest] = line.split(/,\s+/);
   const [one, two] = [parseAmount(first), parseAmount(second)];
   const foods = [findFood(one.rest), findFood(two.rest)];
@@ -311,6 +338,17 @@ function eachWithAmount(line: string): string[] {
     !PART_OF_FOOD.test(two.rest);
   return isTwo ? [first, ...eachWithAmount([second, ...rest].join(', '))] : [line];
 }
+/** “Haldi ¼ tsp, mirchi 1 tsp”: a food, and its measure behind it. */
+const isMeasuredBehind = (part: string): boolean => {
+  const [amount, ...more] = findAmounts(part);
+  return (
+    amount !== undefined &&
+    more.length === 0 &&
+    amount.unit !== null &&
+    amount.end === part.trimEnd().length &&
+    /^\p{L}[\p{L} ]{2,24}\s$/u.test(part.slice(0, amount.start))
+  );
+};
 /** “1 lemon, 2 tbsp juice”. */
 const PART_OF_FOOD = /^(?:juice|zest|rind|peel|seeds?|leaves|flesh|whites?|yolks?)\b/i;
 

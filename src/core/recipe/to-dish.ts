@@ -1,4 +1,5 @@
 /** A raw recipe as a dish: ingredients with their roles, stages with what goes in, and what to ask. */
+import { askAboutUnits, withLikelyUnits } from './bare-amounts';
 import { withBritishPints } from './imperial';
 import { findAmounts } from '../units';
 import { dishSchema, type Dish } from '../dish';
@@ -82,20 +83,18 @@ export function toDish(
   const told = findAmounts(raw.name).some((a) => a.unit !== null)
     ? [raw.name, ...raw.instructions]
     : raw.instructions;
+  const read = readIngredients(
+    [
+      ...raw.ingredients,
+      ...foodsInMethod(told, listed, {
+        isTold: raw.isTold === true,
+        written: raw.ingredients,
+      }),
+    ],
+    raw.parts,
+  );
   const ingredients = withBritishPints(
-    jointedAsTold(
-      readIngredients(
-        [
-          ...raw.ingredients,
-          ...foodsInMethod(told, listed, {
-            isTold: raw.isTold === true,
-            written: raw.ingredients,
-          }),
-        ],
-        raw.parts,
-      ),
-      raw.instructions,
-    ),
+    jointedAsTold(withLikelyUnits(read), raw.instructions),
     [raw.name, ...raw.ingredients, ...raw.instructions, ...raw.notes].join('\n'),
   ).slice(0, MOST_INGREDIENTS);
   const listedIds = new Set(readIngredients(raw.ingredients).map((i) => i.ingredient.id));
@@ -112,6 +111,7 @@ export function toDish(
   });
   const placed = withSoakWater(ingredients, found);
   const stages = writeStages(found, placed, questions);
+  askAboutUnits(ingredients, questions);
   askAboutPieces(found, ingredients, questions);
   askAboutEmpty(ingredients.length, stages.length, questions);
   const { tools = [] } = raw;

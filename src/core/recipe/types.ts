@@ -144,6 +144,8 @@ export type QuestionSubject =
   | { kind: 'thickness'; ingredient: string }
   /** In which stage a main ingredient goes in. */
   | { kind: 'place'; ingredient: string }
+  /** What numbers without a unit are of. */
+  | { kind: 'units'; ingredients: readonly string[] }
   | {
       kind: 'minutes' | 'heat' | 'setting' | 'level' | 'hold' | 'weight' | 'release' | 'pan';
       stage: string;

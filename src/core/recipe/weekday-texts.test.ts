@@ -1,5 +1,6 @@
 /** Ordinary ways to tell of yields, cases, sauces and lists that were read as something else. Facts are common practice. */
 import { describe, expect, it } from 'vitest';
+import { answerQuestion } from './answers';
 import { imported, importedText } from '../../../tests/support/imported';
 
 const LIST = '2 salmon fillets\n1 cup couscous\n1 cup water';
@@ -128,7 +129,6 @@ describe('lists', () => {
 
   it.each([
     ['250ml beef stk', 'beef stock'],
-    ['5 l veg stock', 'vegetable stock'],
     ['2 tbsp sherry vin', 'sherry vinegar'],
     ['parm, big handful', 'parmesan'],
     ['2 celery sticks all chopped rough', 'celery sticks'],
@@ -162,3 +162,86 @@ it('“FAST high 50 min” beside “SLOW low 9 hrs” is the way that is planne
       '2 kg short ribs\n500 ml stock',
     ),
   ).toMatchObject([{ level: 'high', hold: 50, release: { kind: 'natural' } }]));
+
+describe('numbers without a unit', () => {
+  const asked = (list: string) => told('High pressure 30 minutes, natural release.', list);
+
+  it('of what is poured are likely ml, and are asked', () => {
+    const { dish, questions } = asked('1 kg beef\nwhite wine 200\npassata 700');
+    expect(dish.ingredients.slice(1).map((i) => [i.amount, i.unit])).toEqual([
+      [200, 'ml'],
+      [700, 'ml'],
+    ]);
+    expect(questions.filter((q) => q.about.kind === 'units')).toHaveLength(1);
+  });
+
+  it('so many pieces, where somebody says so', () => {
+    const { dish, questions } = asked('1 kg beef\nbeans 300');
+    const question = questions.find((q) => q.about.kind === 'units');
+    if (!question) throw new Error('nothing is asked');
+    const answered = answerQuestion(dish, question, 'piece');
+    expect(answered.ok && answered.value.ingredients[1]?.unit).toBe('piece');
+  });
+
+  it.each(['shallots 99', '20 peppercorns', 'white wine 49'])('“%s” is counted', (line) =>
+    expect(asked(`1 kg beef\n${line}`).questions.map((q) => q.about.kind)).not.toContain('units'),
+  );
+});
+
+describe('talk and tables', () => {
+  const forum =
+    'Oxtail - how long??\n\n"45 min is plenty"\n\nNope nope nope. 45 mins gives you rubber. This is what works for 5-6 people:\n\n- 2 kg oxtail\n- 2 onions\n- half a bottle of red\n- 500ml beef stock\n\nbrown the oxtail 10 mins. HIGH 75 MINS. Leave it alone till the pin drops.';
+
+  it('minutes in talk over the list are no work', () => {
+    const { dish, serves } = importedText(forum);
+    expect(dish.stages.map((s) => s.kind)).toEqual(['brown', 'pressure']);
+    expect(serves).toBe(5);
+    expect(dish.unread.join(' ')).toMatch(/45 min is plenty/);
+  });
+
+  it('several measured foods on a line are several', () =>
+    expect(
+      foods(
+        'Rajma\nServes 4\n\nrajma 1 cup\nonion 2 med, chopd fine\nhaldi 1/4 tsp, mirchi 1 tsp, dhania 2 tsp\n\nBoil rajma in cooker w/ 3 cups water + salt: 30 min on manual high, NPR. Same pot, saute: oil, jeera till it crackles. Onion 8 mins till brown.',
+      ).slice(1, 5),
+    ).toEqual(['onion', 'haldi', 'mirchi', 'dhania']));
+
+  it('boiled in the cooker, with the hold behind it, is the cycle alone', () =>
+    expect(
+      stages(
+        'Boil rajma in cooker w/ 3 cups water: 30 min on manual high, NPR. Same pot, saute: oil, jeera till it crackles. Onion 8 mins till brown.',
+        '1 cup rajma\n2 onions',
+      ),
+    ).toEqual([
+      ['pressure', null],
+      ['brown', 8],
+    ]));
+});
+
+it('minutes by size are those of the middle one', () =>
+  expect(
+    cycles('Hi pressure: small 6 / medium 9 / large 13 min. QR.', '4 artichokes\n1 cup water')[0]
+      ?.hold,
+  ).toBe(9));
+
+it('blitzed when cool is worked by hand for its minutes', () =>
+  expect(
+    stages(
+      'High pressure 20 minutes, quick release. Slip off the skins when cool enough to handle, then blitz everything for 2 minutes.',
+      '500 g beetroot',
+    ).at(-1),
+  ).toEqual(['finish', 2]));
+
+it('what is scraped off was fried', () =>
+  expect(
+    stages(
+      "lardons 5', out. venison in 4 batches 4' each. out. port in, scrape, 2'. 30' high. NR 20'.",
+    )[0],
+  ).toEqual(['brown', 21]));
+
+it('a sauce with its own measures at the end is work, and its butter is bought', () =>
+  expect(
+    foods(
+      'Artichokes\n\n4 artichokes\n1 cup water\n\nHigh pressure 9 min, QR.\nButter sauce: melt 100 g butter w/ 1 clove garlic (3 min, small pan).\nServes 4.',
+    ),
+  ).toEqual(['artichokes', 'water', 'butter', 'garlic']));

@@ -162,7 +162,7 @@ function foodBefore(sentence: string, { start, end, unit }: FoundAmount): string
   const isOfThem = /^\s*(?:of )?(?:them|those|these)\b/i.test(sentence.slice(end));
   if (!MEASURED.has(unit ?? '') && !isOfThem) return '';
   const words =
-    /(?:[\p{L}-]+\s+){0,2}[\p{L}-]+(?=\s*[,:–-]?(?:\s+(?:on top|over it|in))?(?:\s+(?:about|around|maybe|say))?\s*$)/u.exec(
+    /(?:[\p{L}-]+\s+){0,2}[\p{L}-]+(?=\s*[,:–-]?(?:\s+(?:on top|over it|in(?:to)? the (?:basket|steamer|pot|cooker|bottom)|in))?(?:\s+(?:about|around|maybe|say))?\s*$)/u.exec(
       sentence.slice(0, start),
     );
   // “Goat’s butter” is more than “butter”, and “then butter” no more.

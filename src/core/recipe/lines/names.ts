@@ -95,7 +95,7 @@ function withoutYield(title: string, found: string): string {
     .replace(/(?<=\()\s*,\s*/, '')
     .replace(/\s*,\s*(?=\))/, '')
     .replace(/\s{2,}/g, ' ')
-    .replace(/\(\s*(?:\p{Ll}+(?:\s\p{Ll}+)?)?\s*\)|[\s(|·,–—-]+$/gu, '')
+    .replace(/\(\s*(?:\p{Ll}+(?:\s\p{Ll}+)?)?\s*\)|[\s(|·,/–—-]+$/gu, '')
     .trim();
   return /\p{L}{3}/u.test(name) ? name : title;
 }

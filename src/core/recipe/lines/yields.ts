@@ -18,7 +18,7 @@ const YIELD = new RegExp(
     // “Serves 6 to 8”, “feeds about 8 of us”, “makes 12”, “does the 4 of us”.
     String.raw`(?<!\b(?:per|each|a|one)\s)\b(?:serves?|servings?|srvs?\b\.?|yields?|yld|makes|feeds?|portions?|pax|covers|does(?=\s+(?:the\s+)?(?:${NUMBER})(?:\s+(?:of us|easily|with|people|hungry|as)|\s*[.,]?$|\s*\+))|enough for|supper for|dinner for|lunch for|brunch for|breakfast for|starter for|main for|side for|snack for|dessert for|pudding for|meal for|dish for|pot for|for a (?:crowd|family|table|party) of)\b\s*(?:[:=]|[-–—](?=\s))?\s*(?:for\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?!\s*(?:minutes?|mins?|hours?|cups?|g\b|kg\b|ml\b|l\b|lit|oz|lb|pounds?|kilos?|quarts?|pints?|°|%|${THINGS}))(?:\s+(?:hungry\s+)?(?:${PEOPLE})\b)?`,
     // “8 servings”, “12 covers”, “for 4 people”.
-    String.raw`(?:\b(?:for|für|pour|para|per|voor|för|til)\s+)?(?:${ABOUT}\s+)*(?<![\d/.])(${NUMBER})${RANGE}\s*(?:generous |small |large |big |hungry |good |(?:main|side|first|light)[- ](?:dish|course|meal)(?:[- ]size[d]?)? |main |side |starter |entr[eé]e |meal[- ]sized )?(?:${PEOPLE})\b(?! (?:plate|spoon))`,
+    String.raw`(?:\b(?:for|für|pour|para|per|voor|för|til)\s+)?(?:${ABOUT}\s+)*(?<![\d/.])(${NUMBER})${RANGE}\s*(?:generous |small |little |large |big |hungry |good |(?:main|side|first|light)[- ](?:dish|course|meal)(?:[- ]size[d]?)? |main |side |starter |entr[eé]e |meal[- ]sized )?(?:${PEOPLE})\b(?! (?:plate|spoon))`,
     // “Ingredients (6 as a side)”
     String.raw`(?<![\d/.])(${NUMBER})${RANGE}\s+as\s+(?:a\s+|an\s+)?(?:side|sides|starter|main|mains|main course|snack|meze|mezze|tapa|tapas|nibble|canap[eé]|appeti[sz]er|light (?:lunch|meal|supper))\b`,
     // “Four for supper with a salad, six as a side.”
@@ -34,7 +34,7 @@ const YIELD = new RegExp(
     // “4 small pots”, “makes 6 ramekins”, “for 6 individual moulds”: one for each.
     String.raw`^(?:(?:makes|for)\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:(?:small|large|little|individual|mini|generous)\s+)*(?:pots|ramekins|glasses|mou?lds|verrines|cups\s*$)(?=\s*(?:\([^()]*\))?[.,]?$)`,
     // “Stew (for 5)”, “BEAN POT — for 8”.
-    String.raw`(?:(?<=^|\(|[—–-]\s|[.,]\s)for)\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?=\s*(?:$|\)|[.,;:*★☆•|]))`,
+    String.raw`(?:(?<=^|\(|[—–-]\s|[.,]\s)for)\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?=(?:\s+or so|-?ish)?\s*(?:$|\)|[.,;:*★☆•|]))`,
     // “ok so for 8 you want 2.4 kg”
     String.raw`\bfor\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?=\s+(?:of us\s+)?(?:you|we|i)(?:(?:'|’)(?:ll|d))?\s+(?:want|need|use|take|allow|get|buy)\b)`,
   ].join('|'),

@@ -212,6 +212,13 @@ const isFirstOfCases = (text: string, sentence: string): boolean =>
   sentence.indexOf(text) <= (findDurations(sentence)[0]?.start ?? -1) &&
   (sentence.match(/\d+ ?(?:min\w*|m)?\.? (?:if|for)\b/gi)?.length ?? 0) > 1;
 
+const BOILED_IN_COOKER =
+  /^(?:boil|cook)\b.*\bin (?:the |a |your )?(?:pressure[- ]?cooker|multi-?cooker|cooker)\b/i;
+const saysHold = (sentence: string): boolean =>
+  saysNatural(sentence) ||
+  saysQuick(sentence) ||
+  saysPressure(sentence.replace(/\bpressure[- ]?cooker\b/gi, ''));
+
 function kindIn(
   text: string,
   sentence: string,
@@ -225,6 +232,8 @@ function kindIn(
     allowsWaiting(text)
   )
     return null;
+  // “Boil the beans in the cooker: 30 min on high”: how long comes behind.
+  if (times.length === 0 && BOILED_IN_COOKER.test(text) && saysHold(sentence)) return null;
   if (WHIPPED.test(text)) return 'finish';
   // A toaster is no pot.
   if (times.length === 0 && TOASTED_BREAD.test(text)) return 'finish';

@@ -30,6 +30,9 @@ const BACK_IN =
 
 const COOKED_OPEN = /\bsaut[eé](?!\p{L})[^.]*\b(?:cook\b[^.]*\b)?(?:until|till)\b/iu;
 
+/** “Same pot, sauté: oil, cumin till it crackles”. */
+const IN_FAT = /\b(?:oil|ghee|butter|crackles?|splutters?|sizzles?)\b/i;
+
 const BOILS_APART =
   /\b(?:boil|steam|poach|simmer)(?: or (?:boil|steam|poach|simmer))? (?:the |some |your )?(?!(?:sauce|liquid|juices?|it|them|gravy|stock|broth|everything|down|away|for|until|till|on)\b)\p{L}{3}/iu;
 
@@ -201,7 +204,7 @@ export class Path {
       if (this.stages.some(isTold)) continue;
       this.replace(Math.min(Math.max(0, at), this.stages.length - 1), (s) => ({
         ...s,
-        sentences: [...s.sentences, sentence].sort((a, b) => order.indexOf(a) - order.indexOf(b)),
+        sentences: [...s.sentences, sentence].sort((a, b) => placeIn(order, a) - placeIn(order, b)),
       }));
     }
   }
@@ -381,13 +384,23 @@ export class Path {
         {
           ...EMPTY,
           // “Select sauté and cook, stirring, until it just starts to boil”: on the heat, for nobody knows how long.
-          kind: own.some((s) => COOKED_OPEN.test(s)) ? 'simmer' : 'finish',
+          kind: own.some((s) => COOKED_OPEN.test(s))
+            ? own.some((s) => IN_FAT.test(s))
+              ? 'brown'
+              : 'simmer'
+            : 'finish',
           sentences: own,
           meanwhile: false,
         },
       ];
   }
 }
+
+/** Where a sentence, or the part of one, stands in a method. */
+const placeIn = (order: readonly string[], part: string): number =>
+  order.includes(part)
+    ? order.indexOf(part)
+    : order.findIndex((s) => s.toLowerCase().includes(part.toLowerCase()));
 
 /** The part of a sentence from its first of some clauses to the last of them. */
 function partOf(sentence: string, clauses: readonly string[]): string {

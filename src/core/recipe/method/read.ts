@@ -9,7 +9,7 @@ import { withLiftingOut } from '../lifted-out';
 import { withRepeats } from '../repeats';
 import { withWorkBefore } from '../work-before';
 import { findDurations } from '../durations';
-import { saysBurner, saysPressure, saysSlow } from '../phrases';
+import { isPreparing, saysBurner, saysPressure, saysSlow } from '../phrases';
 import { toClauses, toSentences } from '../sentences';
 import type { FoundStage } from '../types';
 import { staysInPan } from '../vessels';
@@ -186,6 +186,17 @@ function twoWays(sentence: string): string[] {
   return parts.length === 2 && saysSlow(first) !== saysSlow(second) ? [first, second] : [sentence];
 }
 
+/** “Lardons 5, out. Venison 4 a batch. Port in, scrape”: what is scraped off was fried. */
+const friedBeforeLoosening = (stages: readonly FoundStage[]): FoundStage[] =>
+  stages.map((s, i) =>
+    s.kind === 'prep' &&
+    s.minutes !== null &&
+    stages[i + 1]?.kind === 'loosen' &&
+    !s.sentences.some((told) => isPreparing(told))
+      ? { ...s, kind: 'brown' }
+      : s,
+  );
+
 /** Reads instructions. Never fails: what names no work is part of the stage beside it. */
 export function readInstructions(paragraphs: readonly string[]): ReadInstructions {
   const sentences = withRates(toSentences(paragraphs).flatMap(twoWays));
@@ -195,7 +206,7 @@ export function readInstructions(paragraphs: readonly string[]): ReadInstruction
   return {
     ...read,
     stages: withLeadTimes(
-      withLiftingOut(withWorkBefore(withRepeats(withoutMentions(read.stages)))),
+      withLiftingOut(withWorkBefore(withRepeats(friedBeforeLoosening(withoutMentions(read.stages))))),
     ),
   };
 }

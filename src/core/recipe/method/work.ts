@@ -69,9 +69,16 @@ const STIRRED_IN =
 const COOKS = /\b(?:cook|whisk|stir|simmer|until|fry|boil|toast|heat)\w*\b/i;
 const FRIES = /\b(?:brown|fry|sear|crisp|soften|sweat|golden|oil|butter)/i;
 
+/** “Same pot, sauté: oil, cumin till it crackles.” */
+const FAT_FIRST = /\bsaut[eé]\W+(?:heat )?(?:the |more |\d[\d.,/]* ?\p{L}* )?(?:oil|ghee|butter)\b/iu;
+
 /** Sautéing what has been under pressure is simmering it. */
 const isSimmeredOn = (p: Path, c: Clause): boolean =>
-  c.kind === 'brown' && p.hasCycle && c.saute && !FRIES.test(c.text);
+  c.kind === 'brown' &&
+  p.hasCycle &&
+  c.saute &&
+  !FRIES.test(c.text) &&
+  !FAT_FIRST.test(c.sentence);
 
 function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   const [time] = c.times;
@@ -98,7 +105,9 @@ function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   if (time && time.from >= LONG_WAIT && !COOKS.test(c.text) && isLeft(c))
     return { kind: isSoak(p, c, time) ? 'soak' : 'rest', cost: 0.5 };
   if (c.isBurner || (p.inSaucepan && !c.wait)) return { kind: 'burner', cost: 0.6 };
-  if (p.going?.at === c.at) return { kind: p.going.kind, cost: 0.5 };
+  // “Peel them when cool, then blitz everything for 2 minutes”: what is worked by hand does not rest.
+  const isOwnWork = p.going?.kind === 'rest' && isByHand(c);
+  if (p.going?.at === c.at && !isOwnWork) return { kind: p.going.kind, cost: 0.5 };
   // “Blend the tahini with lemon, garlic and salt for a full minute”: hands, and no wait.
   if (time && !p.isFrying && p.going?.kind !== 'burner' && isByHand(c))
     return { kind: p.hasCycle ? 'finish' : 'prep', cost: 0.4 };
