@@ -193,10 +193,10 @@ describe('talk and tables', () => {
     'Oxtail - how long??\n\n"45 min is plenty"\n\nNope nope nope. 45 mins gives you rubber. This is what works for 5-6 people:\n\n- 2 kg oxtail\n- 2 onions\n- half a bottle of red\n- 500ml beef stock\n\nbrown the oxtail 10 mins. HIGH 75 MINS. Leave it alone till the pin drops.';
 
   it('minutes in talk over the list are no work', () => {
-    const { dish, serves } = importedText(forum);
+    const { dish, serves, leftOut } = importedText(forum);
     expect(dish.stages.map((s) => s.kind)).toEqual(['brown', 'pressure']);
     expect(serves).toBe(5);
-    expect(dish.unread.join(' ')).toMatch(/45 min is plenty/);
+    expect(leftOut.join(' ')).toMatch(/45 min is plenty/);
   });
 
   it('several measured foods on a line are several', () =>
