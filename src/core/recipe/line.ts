@@ -76,6 +76,8 @@ const WORKED = /\p{L}{2}ed$/u;
 /** What is counted in: “celery 1 head”. */
 const MEASURE =
   /^\s*(?:heads?|bunch(?:es)?|sprigs?|stalks?|sticks?|leaf|leaves|bulbs?|fillets?|ears?|handfuls?|pods?|cloves?|slices?|rashers?|cubes?|strips?|big|small|medium|large|med|lge?|sm)\.?\s*(?:$|,|[-–—]\s)/i;
+/** “Onion, 1 lg, diced”: how large, and what more is told. */
+const SIZED = /^\s*(?:(?:big|small|medium|large|med|lge?|sm)\.?\s*)?,/i;
 /** Measures by the hand or the plant, told behind their food. */
 const COUNTED_IN = /^(handfuls?|bunch(?:es)?|sprigs?|stalks?|knobs?|stems?)(?:\s*,\s*|\s*$)/i;
 /** “Shallots 12”: a few words and a number are a food and how many. */
@@ -147,9 +149,12 @@ function amountBehind(text: string): { food: string; amount: string; more: strin
   const isKnown =
     /^\p{L}+(?: \p{L}+){0,3},\s*$/u.test(before) &&
     !IS_WORK.test(before) &&
-    /^\s*(?:$|,)/.test(text.slice(found.end));
+    (/^\s*$/.test(text.slice(found.end)) || SIZED.test(text.slice(found.end)));
   // “Anchovies, 4”
-  const isCount = isKnown && found.unit === null && found.end === text.length;
+  const isCount =
+    isKnown &&
+    found.unit === null &&
+    (found.end === text.length || (SIZED.test(text.slice(found.end)) && findFood(food) !== null));
   // “Gammon, 1.8kg unsmoked joint”
   const isWeighed =
     WEIGHTS.has(found.unit ?? '') &&

@@ -326,7 +326,12 @@ function eachWithAmount(line: string): string[] {
     parseAmount(part).amount !== null || (findFood(part) !== null && !PART_OF_FOOD.test(part));
   if (parts.length > 1 && parseAmount(line).amount !== null && parts.every(isThing)) return parts;
   const measured = line.split(/,\s+/);
-  if (measured.length > 1 && measured.every(isMeasuredBehind)) return measured;
+  const counted = measured.filter((part) => isMeasuredBehind(part) || isCountedBehind(part));
+  if (
+    counted.length > 1 &&
+    measured.every((part) => counted.includes(part) || OWN_THING.test(part))
+  )
+    return measured;
   const [first = '', second = '', ...rest] = line.split(/,\s+/);
   const [one, two] = [parseAmount(first), parseAmount(second)];
   const foods = [findFood(one.rest), findFood(two.rest)];
@@ -336,8 +341,19 @@ function eachWithAmount(line: string): string[] {
     foods.every((food) => food !== null) &&
     foods[0] !== foods[1] &&
     !PART_OF_FOOD.test(two.rest);
-  return isTwo ? [first, ...eachWithAmount([second, ...rest].join(', '))] : [line];
+  if (isTwo) return [first, ...eachWithAmount([second, ...rest].join(', '))];
+  // “2 bay, parsley stalks”, “1 vanilla pod, strip of lemon peel”: a thing of its own, without a number.
+  const isMore =
+    rest.length === 0 &&
+    one.amount !== null &&
+    foods[0] !== null &&
+    OWN_THING.test(second) &&
+    mentionedFood(second) !== null &&
+    mentionedFood(second) !== foods[0];
+  return isMore ? [first, second] : [line];
 }
+const OWN_THING =
+  /^(?:an? |some )?(?:(?:small |large |good )?(?:strips?|sprigs?|bunch|handful|pinch|piece|splash|squeeze|knob) of \p{L}[\p{L} ]*|(?:parsley|coriander|dill|mint|celery|fennel) (?:stalks|stems|leaves|tops|fronds)|parsley|thyme|rosemary|sage|dill|mint|basil|oregano|marjoram|tarragon|chervil|bay(?: lea(?:f|ves))?)$/iu;
 /** “Haldi ¼ tsp, mirchi 1 tsp”: a food, and its measure behind it. */
 const isMeasuredBehind = (part: string): boolean => {
   const [amount, ...more] = findAmounts(part);
@@ -348,6 +364,11 @@ const isMeasuredBehind = (part: string): boolean => {
     amount.end === part.trimEnd().length &&
     /^\p{L}[\p{L} ]{2,24}\s$/u.test(part.slice(0, amount.start))
   );
+};
+/** “Juniper 10, bay 2, thyme.” */
+const isCountedBehind = (part: string): boolean => {
+  const food = /^(\p{L}[\p{L} ]*) \d{1,2}$/u.exec(part)?.[1];
+  return food !== undefined && findFood(food)?.names.includes(food.toLowerCase()) === true;
 };
 /** “1 lemon, 2 tbsp juice”. */
 const PART_OF_FOOD = /^(?:juice|zest|rind|peel|seeds?|leaves|flesh|whites?|yolks?)\b/i;

@@ -245,3 +245,39 @@ it('a sauce with its own measures at the end is work, and its butter is bought',
       'Artichokes\n\n4 artichokes\n1 cup water\n\nHigh pressure 9 min, QR.\nButter sauce: melt 100 g butter w/ 1 clove garlic (3 min, small pan).\nServes 4.',
     ),
   ).toEqual(['artichokes', 'water', 'butter', 'garlic']));
+
+describe('columns with commas', () => {
+  it.each([
+    ['Green bell pepper, 1, half whole + half diced', 'Green bell pepper'],
+    ['Onion, 1 lg, diced', 'Onion'],
+  ])('%s', (line, food) =>
+    expect(
+      told('High pressure 5 minutes.', `1 lb black beans\n${line}`).dish.ingredients[1],
+    ).toMatchObject({ food, amount: 1 }),
+  );
+
+  it('counted behind their names, and one without a number, are each a food', () =>
+    expect(
+      told('High pressure 30 minutes, natural release.', '1 kg venison\njuniper 10, bay 2, thyme')
+        .dish.ingredients.slice(1)
+        .map((i) => [i.food, i.amount]),
+    ).toEqual([
+      ['juniper', 10],
+      ['bay', 2],
+      ['thyme', null],
+    ]));
+});
+
+it('“even better in two days” is no work of two days', () =>
+  expect(
+    stages(
+      'High pressure 18 min, natural release. Simmer 8 min on sauté. Even better in two days.',
+    ).at(-1),
+  ).toEqual(['simmer', 8]));
+
+it('left in the tin until cold takes nobody’s hands', () =>
+  expect(
+    stages(
+      'High 45 minutes, quick release. Pour the drizzle over and leave it in the tin until cold (1 hr).',
+    ).at(-1),
+  ).toEqual(['rest', 60]));

@@ -19,7 +19,8 @@ const ONCE_IT =
 const IN_PAN =
   /\s+in(?:to)? (?:a|the|another) (?:(?:small|little|hot|large|dry|separate) )?(?:pan|pot|skillet|wok|kadh?ai|karahi|cooker)$/i;
 /** “Cut that into chunks”, “drain them”: what is done with the one just named. */
-const TOLD_OF_IT = /\b(?:it|them|that|those|this|cut|chop|drain|dice|slice|peel|rinse|halve|i)\b/i;
+const TOLD_OF_IT =
+  /\b(?:it|them|that|those|this|cut|chop|drain|dice|slice|(?<!\b(?:lemon|orange|lime|citrus) )peel|rinse|halve|i)\b/i;
 /** “Soak it overnight, change the water in the morning.” */
 const DONE_TO_IT =
   /^(?:change|discard|save|keep|tie|trim|skim|strain|prick|score|top up|leave|let) (?:the|its|their|any)\b/i;

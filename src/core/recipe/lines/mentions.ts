@@ -44,7 +44,7 @@ const GENERIC =
   /^(?:meat|stock|broth|sauce|water|vegetables?|herbs?|spices?|cheese|pasta|noodles|beans?|greens|oil|fat|salt|pepper|chicken|beef|pork|lamb|fish|rice|bread|sugar|butter|gravy|soup|stew|curry|eggs?|flour|milk|cream)$/i;
 /** “Purée half of the soup”: what is being made. */
 const isTheDish = (clause: string, name: string): boolean =>
-  /^(?:soup|stew|curry|gravy)$/i.test(name) &&
+  /^(?:soup|stew|curry|gravy|syrup|sauce|glaze|marinade|dressing)$/i.test(name) &&
   new RegExp(String.raw`\b(?:the|this|your|that) (?:\p{L}+ )?${name}\b`, 'iu').test(clause);
 /** Things that food lies in. */
 const VESSEL =

@@ -50,9 +50,9 @@ const CUT_INTO = new RegExp(
   String.raw`(?<=\(|\bcuts into |\b(?:gives?|makes|yields?)(?: you)? )(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:generous |thick |small |large )?(?:slices|wedges|squares|bars)\b`,
   'i',
 );
-/** “8 slices.” */
+/** “8 slices.”, “Cuts into 10.” */
 const CUT_ALONE = new RegExp(
-  String.raw`(?:^|(?<=[.!]\s))(${NUMBER})\s+(?:slices|wedges|squares|bars)\.?$`,
+  String.raw`(?:^|(?<=[.!]\s))(?:(${NUMBER})\s+(?:slices|wedges|squares|bars)|cuts into (?:about )?(${NUMBER}))\.?$`,
   'i',
 );
 /** A supper for two, said in words at the end of a sentence. */

@@ -68,7 +68,7 @@ function goesOnSlowly(sentences: readonly string[], at: number): boolean {
 }
 
 const KEEPING =
-  /^(?:(?:it|this|they)(?:(?:'|’)s|(?:'|’)re| is| are) )?(?:very |really |also )?(?:nice|good|lovely|great|delicious|excellent|wonderful) (?:served )?(?:with|alongside|next to)\b|\b(?:it|they|this|that|which)(?:(?:'|’)(?:s|re)| is| are| tastes?)? (?:even |just as |also )?(?:better|best|good|great|lovely|nice|delicious)\b[^.]{0,12}\b(?:(?:the )?next day|the day after|tomorrow)\b|^(?:(?:it(?:['’]s| is)|they(?:['’]re| are)) )?(?:just as |also |equally )?(?:good|best|nice|lovely|great|delicious)(?: served| eaten)? (?:hot|warm|cold|chilled|at room temperature)\b|^(?:in (?:the )?)?(?:fridge|freezer)\b[^.]{0,12}\b\d[^.]{0,8}?(?:days?|d\b|weeks?|wks?|months?|mos?\b)|\b(?:leftovers?|keeps? (?:for|well|\d|up to|(?:it |them )?in the (?:fridge|freezer|refrigerator)[^.]{0,12}\b(?:\d+|\p{L}+) (?:days?|weeks?|months?))|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|\bcan be \p{L}+ed (?:up to )?(?:the |an? |\d+ |\p{L}+ )?(?:days?|night|evening|hours?) (?:before|ahead|in advance)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|\b(?:boiling-)?water[- ](?:bath )?canner\b|\bfor (?:longer |shelf |long )storage\b|(?:^|\.\s)(?:to )?reheat)\b/iu;
+  /^(?:and )?(?:(?:it|this|they|that)(?:(?:'|’)s|(?:'|’)re| is| are) )?(?:even |much |far |just |always )?(?:better|best|nicer)\b[^.,;]{0,16}\b(?:(?:the )?next day|the day after|tomorrow|(?:in|after) (?:an?|one|two|three|a few|a couple of) (?:days?|nights?)|a day (?:or two )?(?:later|old)|on the (?:second|third) day)\b|^(?:(?:it|this|they)(?:(?:'|’)s|(?:'|’)re| is| are) )?(?:very |really |also )?(?:nice|good|lovely|great|delicious|excellent|wonderful) (?:served )?(?:with|alongside|next to)\b|\b(?:it|they|this|that|which)(?:(?:'|’)(?:s|re)| is| are| tastes?)? (?:even |just as |also )?(?:better|best|good|great|lovely|nice|delicious)\b[^.]{0,12}\b(?:(?:the )?next day|the day after|tomorrow)\b|^(?:(?:it(?:['’]s| is)|they(?:['’]re| are)) )?(?:just as |also |equally )?(?:good|best|nice|lovely|great|delicious)(?: served| eaten)? (?:hot|warm|cold|chilled|at room temperature)\b|^(?:in (?:the )?)?(?:fridge|freezer)\b[^.]{0,12}\b\d[^.]{0,8}?(?:days?|d\b|weeks?|wks?|months?|mos?\b)|\b(?:leftovers?|keeps? (?:for|well|\d|up to|(?:it |them )?in the (?:fridge|freezer|refrigerator)[^.]{0,12}\b(?:\d+|\p{L}+) (?:days?|weeks?|months?))|lasts (?:for |up to )?\d|last (?:for |up to )\d|(?:will|can|they) last \d|\d \w+ in the (?:fridge|freezer)|\bcan be \p{L}+ed (?:up to )?(?:the |an? |\d+ |\p{L}+ )?(?:days?|night|evening|hours?) (?:before|ahead|in advance)|(?:made|make|prepared?) (?:up to )?(?:\w+ )?(?:\w+ )?(?:days?|hours?)? ?(?:ahead|in advance)|freezes? (?:for|well|up to)|(?:can be|to) (?:frozen|freeze|reheat(?:ed)?)|reheats|\b(?:boiling-)?water[- ](?:bath )?canner\b|\bfor (?:longer |shelf |long )storage\b|(?:^|\.\s)(?:to )?reheat)\b/iu;
 /** “(Do this up to a day ahead and keep in the fridge.)”: nothing more is done. */
 const MAY_BE_EARLIER =
   /^\(?(?:you can |you may |this can be |can be )?(?:do|done|make|made) (?:this|it|that|all this|this step|this part)? ?(?:up to |as (?:much|long) as )(?:\d+|an?|one|two|three|a few) (?:days?|hours?) (?:ahead|before|in advance|earlier)\b/i;
@@ -206,7 +206,9 @@ export function readInstructions(paragraphs: readonly string[]): ReadInstruction
   return {
     ...read,
     stages: withLeadTimes(
-      withLiftingOut(withWorkBefore(withRepeats(friedBeforeLoosening(withoutMentions(read.stages))))),
+      withLiftingOut(
+        withWorkBefore(withRepeats(friedBeforeLoosening(withoutMentions(read.stages)))),
+      ),
     ),
   };
 }

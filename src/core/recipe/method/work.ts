@@ -61,7 +61,7 @@ const isLeft = (c: Clause): boolean =>
   c.wait ||
   /\b(?:leave|let|stand|sit)\b[^,;.]*$/i.test(c.sentence.slice(0, c.sentence.indexOf(c.text)));
 const LEFT_ALONE =
-  /^(?:and |then )*(?:leave|let)(?: (?:it|them|this))?(?: in (?:a|the) (?:\p{L}+ )?\p{L}+)?(?: to (?:stand|sit|rest|soak|steep|infuse|mingle|macerate|settle|cool))?(?: (?:for|about|at least))* \d/iu;
+  /^(?:and |then )*(?:leave|let)(?: (?:it|them|this))?(?: in (?:a|the) (?:\p{L}+ )?\p{L}+)?(?: to (?:stand|sit|rest|soak|steep|infuse|mingle|macerate|settle|cool))?(?: (?:until|till) (?:it(?:'|’)?s |it is )?(?:quite |completely |stone )?(?:cold|cool|set|firm),?)?(?: (?:for|about|at least))* \d/iu;
 const HANDS_AFTER =
   /\b(?:skim|strain|separate the fat|pour off|pull (?:apart|it|them|the)|shred|carve|mash)\b/i;
 const STIRRED_IN =
@@ -70,15 +70,12 @@ const COOKS = /\b(?:cook|whisk|stir|simmer|until|fry|boil|toast|heat)\w*\b/i;
 const FRIES = /\b(?:brown|fry|sear|crisp|soften|sweat|golden|oil|butter)/i;
 
 /** “Same pot, sauté: oil, cumin till it crackles.” */
-const FAT_FIRST = /\bsaut[eé]\W+(?:heat )?(?:the |more |\d[\d.,/]* ?\p{L}* )?(?:oil|ghee|butter)\b/iu;
+const FAT_FIRST =
+  /\bsaut[eé]\W+(?:heat )?(?:the |more |\d[\d.,/]* ?\p{L}* )?(?:oil|ghee|butter)\b/iu;
 
 /** Sautéing what has been under pressure is simmering it. */
 const isSimmeredOn = (p: Path, c: Clause): boolean =>
-  c.kind === 'brown' &&
-  p.hasCycle &&
-  c.saute &&
-  !FRIES.test(c.text) &&
-  !FAT_FIRST.test(c.sentence);
+  c.kind === 'brown' && p.hasCycle && c.saute && !FRIES.test(c.text) && !FAT_FIRST.test(c.sentence);
 
 function workNamed(p: Path, c: Clause): { kind: FoundKind; cost: number } {
   const [time] = c.times;
