@@ -34,9 +34,24 @@ export function heldByWeight(stage: Stage, ingredients: readonly ScaledIngredien
   if (stage.kind !== 'pressure' || stage.minutesPerLb === undefined) return stage;
   const piece = decidingPiece(stage, ingredients);
   if (!piece) return stage;
-  const minutes = Math.round((stage.minutesPerLb * piece.grams) / G_PER_LB);
+  const minutes = Math.round(
+    (stage.minutesPerLb * piece.grams) / G_PER_LB + (stage.minutesOnTop ?? 0),
+  );
   return { ...stage, holdMinutes: Math.min(LONGEST_PRESSURE_MIN, minutes) };
 }
+
+/** “ and 10 min on top”, as a dish with a hold by weight says it; '' where there are none. */
+export const onTop = ({ minutesOnTop }: PressureStage): string =>
+  minutesOnTop === undefined ? '' : ` and ${minutesOnTop} min on top`;
+
+/** The minutes by weight made longer or shorter by a factor, for a change of the hold that they come to. */
+export const byWeightTimes = (
+  { minutesPerLb, minutesOnTop }: PressureStage,
+  factor: number,
+): Pick<PressureStage, 'minutesPerLb' | 'minutesOnTop'> => ({
+  ...(minutesPerLb === undefined ? {} : { minutesPerLb: minutesPerLb * factor }),
+  ...(minutesOnTop === undefined ? {} : { minutesOnTop: minutesOnTop * factor }),
+});
 
 /** How the hold came about, in words; null where the dish names it as minutes. */
 export function sayByWeight(
@@ -47,5 +62,5 @@ export function sayByWeight(
   if (!piece) return null;
   const lb = (piece.grams / G_PER_LB).toFixed(1);
   const kg = (piece.grams / 1000).toFixed(2);
-  return `${stage.minutesPerLb} min for each pound of ${piece.food}: ${lb} lb (${kg} kg); a thick piece may need longer, the thermometer decides`;
+  return `${stage.minutesPerLb} min for each pound of ${piece.food}: ${lb} lb (${kg} kg)${onTop(stage)}; a thick piece may need longer, the thermometer decides`;
 }

@@ -1,5 +1,6 @@
 /** What changed between two versions of a dish, in words. */
 import { formatMinutes, formatQuantity, type System } from '../units';
+import { onTop } from './by-weight';
 import type { Dish, Ingredient, Stage } from './document';
 
 /** @returns one line for each change a cook would care about; empty where there is none */
@@ -59,7 +60,7 @@ function sayStage(stage: Stage): string {
       const hold =
         stage.minutesPerLb === undefined
           ? `${stage.holdMinutes} min`
-          : `${stage.minutesPerLb} min for each pound`;
+          : `${stage.minutesPerLb} min for each pound${onTop(stage)}`;
       return `${stage.text} (${hold} ${stage.level}, ${letGo})`;
     }
     case 'oven':

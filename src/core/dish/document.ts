@@ -160,6 +160,12 @@ export const stageSchema = z.discriminatedUnion('kind', [
       )
       .max(120, 'at most 120 min for each pound')
       .optional(),
+    /** Minutes on top of those by weight: “20 min per 500 g plus 10”. */
+    minutesOnTop: z
+      .number()
+      .positive(says('minutes on top are over 0', 'leave it empty where there are none'))
+      .max(120, 'at most 120 min on top')
+      .optional(),
     release: releaseSchema,
     /** Another release that does as well; the planner and the cook may take it. */
     orRelease: releaseSchema.optional(),

@@ -26,7 +26,7 @@ export type { Layer, PotContents } from './layers';
 export { substitute, substitutesFor } from './substitutes';
 export { slowVersion } from './slow';
 export { isParted, partAt, partIn, PARTS, sayPart, withoutUse } from './parts';
-export { decidingPiece, sayByWeight } from './by-weight';
+export { byWeightTimes, decidingPiece, onTop, sayByWeight } from './by-weight';
 export {
   codeOf,
   dishKey,

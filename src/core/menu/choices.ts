@@ -1,6 +1,6 @@
 /** What a dish leaves open in a meal: release, level, a stack; each answer a meal that can be planned. */
 import { atAltitude } from './dish-notes';
-import { dishKey, type Dish, type PressureStage, type Stage } from '../dish';
+import { byWeightTimes, dishKey, type Dish, type PressureStage, type Stage } from '../dish';
 import { LEVEL_KPA } from '../cooker';
 import { SOFTENING_Z } from '../doneness';
 import type { Kitchen } from '../kitchen';
@@ -192,14 +192,13 @@ export function atLevel(dish: Dish, level: Level, altitudeM: number): Dish {
     ...dish,
     stages: dish.stages.map((s): Stage => {
       if (s.kind !== 'pressure' || s.level === level) return s;
-      const { minutesPerLb, ...rest } = s;
       const holdMinutes = holdAt(s, level, altitudeM);
       const share = s.holdMinutes > 0 ? holdMinutes / s.holdMinutes : 1;
       return {
-        ...rest,
+        ...s,
         level,
         holdMinutes,
-        ...(minutesPerLb === undefined ? {} : { minutesPerLb: minutesPerLb * share }),
+        ...byWeightTimes(s, share),
       };
     }),
   };

@@ -1,6 +1,6 @@
 /** What a plan has to say of a dish before it is cooked: what nobody knows of it, and what goes in nowhere. */
 import { LONGEST_PRESSURE_MIN } from '../facts';
-import { scaleDish, unknownFoods, type Dish } from '../dish';
+import { byWeightTimes, scaleDish, unknownFoods, type Dish } from '../dish';
 import { altitudeRule } from '../doneness';
 import type { Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
@@ -85,7 +85,7 @@ export function atAltitude(dish: Dish, kitchen: Kitchen): Dish {
         ? {
             ...s,
             holdMinutes: Math.min(LONGEST_PRESSURE_MIN, Math.ceil(s.holdMinutes * factor - 1e-9)),
-            ...(s.minutesPerLb === undefined ? {} : { minutesPerLb: s.minutesPerLb * factor }),
+            ...byWeightTimes(s, factor),
           }
         : s,
     ),

@@ -1,7 +1,7 @@
 /** What a meal's entries come to: releases chosen, two dishes of a stack as one. */
 import { fault } from '../words';
 import { LONGEST_PRESSURE_MIN } from '../facts';
-import { dishKey, refOf, type Dish, type Stage } from '../dish';
+import { byWeightTimes, dishKey, refOf, type Dish, type Stage } from '../dish';
 import type { Kitchen } from '../kitchen';
 import { boxesOf, changedEntry, daysOf, runId, type Meal, type MealEntry } from '../meal';
 import { finding, type Edit, type Finding, type Fault } from '../reason';
@@ -139,11 +139,10 @@ function withTaughtHolds(dish: Dish, kitchen: Kitchen): Dish {
     stages: dish.stages.map((s): Stage => {
       const factor = kitchen.learned?.holds[`${dish.id}/${s.id}`] ?? 1;
       if (s.kind !== 'pressure' || factor === 1) return s;
-      const { minutesPerLb } = s;
       return {
         ...s,
         holdMinutes: Math.min(LONGEST_PRESSURE_MIN, Math.round(s.holdMinutes * factor)),
-        ...(minutesPerLb === undefined ? {} : { minutesPerLb: minutesPerLb * factor }),
+        ...byWeightTimes(s, factor),
       };
     }),
   };

@@ -28,6 +28,10 @@ const JOINS = /\b(?:serve|everything|combine|together|plate up|divide|assemble|l
 /** What was made just before, by a word that names none of its foods. */
 const THIS_MADE =
   /\b(?:add|stir|pour|tip|mix|fold|scrape)\b[^.]{0,30}\b(?:this|the|that) (?:hot )?(?:masala|tadka|tarka|temper(?:ing)?|bagh?aar?|mixture|paste|soffritto|sofrito)\b|\b(?:add|stir|pour|tip|mix|fold|scrape) (?:all )?(?:this|that) (?:in)?to\b/i;
+const RESTS_SOMETHING =
+  /^(?:then |now )?(?:let |leave )?(?:stand|rest|cool) (?:the |your )?(?!(?:it|them|this|these|those|the|your|for|in|on|until|till|to|at|about|covered|uncovered|off|another|a|an|again|there|slightly|completely|under)\b)\p{L}{3}/iu;
+const GOES_OVER =
+  /\b(?:tip|pour|add|stir|scrape|swirl|fold)\b[^.]{0,24}\b(?:over|into|onto|through)\b[^.]*\.?$/i;
 /** What is made of more than one food, by the word for it. */
 const MADE =
   /\b(?:sauce|gravy|juices?|glaze|dressing|mash|dumplings?|topping|crust|syrup|salsa|slaw|puree|purée|custard)\b/gi;
@@ -139,6 +143,10 @@ export function withBranches(
     // “Add this masala to the cooked dal”: what was fried beside the pot is done first.
     if (current !== branches[0] && THIS_MADE.test(text))
       return ordered([branches[0] as Branch, current]);
+    // “… and tip it all over the dal. Simmer 3 minutes”: in the pot go on what it was tipped over, and it.
+    const above = stages[i - 1];
+    if (current !== branches[0] && place === 'cooker' && above && GOES_OVER.test(above.text))
+      return ordered([branches[0] as Branch, current]);
     const made = madeIn(text);
     const spoken = branches.filter(
       (b) =>
@@ -160,6 +168,8 @@ export function withBranches(
       if (there.length > 0) return [there[0] as Branch];
     }
     if (IN_PASSING.test(text)) return [branches[0] as Branch];
+    // “Meanwhile make the sauce. Stand the puddings for 5 minutes”: what stands is not the sauce.
+    if (stage.kind === 'rest' && RESTS_SOMETHING.test(text)) return [branches[0] as Branch];
     const isSame = stage.kind === 'rest' || /^drain\b|\b(?:it|them|this|these)\b/i.test(text);
     return isSame || current === branches[0]
       ? [current]

@@ -63,7 +63,7 @@ function plainly(stage: Stage, scale: 'C' | 'F', foods = ''): string {
   const time = stage.kind === 'pressure' || stage.guessed ? '' : ` for ${stage.minutes} minutes`;
   switch (stage.kind) {
     case 'pressure':
-      return `Pressure cook${foods} on ${stage.level} for ${stage.minutesPerLb === undefined ? `${stage.holdMinutes} minutes` : `${stage.minutesPerLb} minutes per pound`}, ${releaseWords(stage)}.`;
+      return `Pressure cook${foods} on ${stage.level} for ${stage.minutesPerLb === undefined ? `${stage.holdMinutes} minutes` : `${stage.minutesPerLb} minutes per pound${stage.minutesOnTop === undefined ? '' : ` plus ${stage.minutesOnTop} minutes`}`}, ${releaseWords(stage)}.`;
     case 'slow':
       return `Slow cook${foods} on ${stage.setting} for ${formatMinutes(stage.minutes)}.`;
     case 'oven':
@@ -155,7 +155,7 @@ function isSameCycle(cycle: FoundCycle, stage: PressureStage): boolean {
     cycle.holdTo === null &&
     (stage.minutesPerLb === undefined
       ? cycle.holdMinutes === stage.holdMinutes && cycle.perPound === null
-      : cycle.perPound === stage.minutesPerLb)
+      : cycle.perPound === stage.minutesPerLb && cycle.extra === stage.minutesOnTop)
   );
 }
 

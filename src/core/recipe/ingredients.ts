@@ -185,9 +185,15 @@ function isGroundPepper({ food, amount, unit, preparation }: IngredientLine, own
 const GREEN =
   /\b(?:bunch|handful|sprigs?|stems?|stalks?|lea(?:f|ves)|chop|tear|torn|pick|serve|garnish|scatter)/i;
 
+const POD_CUT =
+  /\b(?:moringa|pods?|scraped|peeled)\b|\b(?:cut|chopped|sliced)\b[^,]*\b(?:inch|in\b|cm|fingers?|pieces|lengths?)/i;
+
 /** What a name alone leaves open, told by what stands around it; else the line as it is. */
 function asMeant(line: IngredientLine, own: string): IngredientLine {
   if (isGroundPepper(line, own)) return { ...line, food: 'ground pepper' };
+  // “1 drumstick, cut in 3-inch pieces”, in a sambar: the pod, and no leg of a bird.
+  if (/^drumsticks?$/i.test(line.food) && POD_CUT.test(own))
+    return { ...line, food: `${line.food.replace(/s$/i, '')} pods` };
   // “2 cloves” without any garlic are the spice.
   if (line.food === '' && line.unit === 'clove') return { ...line, food: 'cloves', unit: 'piece' };
   // “1 chicken” is a whole one; its meat comes by weight.

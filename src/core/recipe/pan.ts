@@ -4,6 +4,8 @@
  */
 import type { Dish, Ingredient, PressureStage, Stage } from '../dish';
 import { UNITS } from '../units';
+import type { ReadIngredient } from './ingredients';
+import { inThePan } from './pan-uses';
 import type { FoundStage, ImportQuestion } from './types';
 
 /** A pan for the pot of most homes: 7 in wide, 3 in high (common practice). */
@@ -76,13 +78,22 @@ function waterBelow(stage: PressureStage, dish: Dish, told: ReadonlySet<string>)
  *
  * @param found the stages as told, in the dish's order
  * @param told.inMethod ids of what only the method names
+ * @param told.ingredients the ingredients as read
  * @param told.tools what the text says that is needed: “an 18 cm tin”
  * @param questions how wide the pan is, where nobody says, is added here
  */
 export function withPans(
   dish: Dish,
   found: readonly FoundStage[],
-  { inMethod, tools }: { inMethod: ReadonlySet<string>; tools: readonly string[] },
+  {
+    inMethod,
+    tools,
+    ingredients: ingredientsRead,
+  }: {
+    inMethod: ReadonlySet<string>;
+    tools: readonly string[];
+    ingredients: readonly ReadIngredient[];
+  },
   questions: ImportQuestion[],
 ): Dish {
   const below = new Set<string>();
@@ -109,7 +120,13 @@ export function withPans(
         range: [80, 320],
         unit: 'cm or in',
       });
-    return { ...stage, inPan: pan ?? { ...USUAL }, rackMm: RACK_MM };
+    const panUses = inThePan(stage, dish.stages.slice(0, i), ingredientsRead);
+    return {
+      ...stage,
+      inPan: pan ?? { ...USUAL },
+      rackMm: RACK_MM,
+      ...(panUses ? { panUses } : {}),
+    };
   });
   const ingredients = dish.ingredients.map((i): Ingredient => {
     if (below.has(i.id)) return { ...i, scaling: 'with-pot' };

@@ -103,6 +103,17 @@ function amongSteps(features: readonly Features[], labels: readonly Label[], i: 
   const isNumbered = f?.line.mark === 'number' && features[i - 1]?.line.mark === 'number';
   if (isNumbered && labels[i - 1] === 'step' && NO_STEP.has(label)) return 'step';
   if (f && label === 'step' && isTalkAhead(features, labels, i)) return 'chatter';
+  // “Coriander over. Better tomorrow.”, right under the last step.
+  const isUnderStep = labels[i - 1] === 'step' && f?.line.afterGap === false;
+  if (
+    label === 'chatter' &&
+    isUnderStep &&
+    mentionedFood(f.line.text) &&
+    f.stop &&
+    !f.chatty &&
+    !f.comment
+  )
+    return 'step';
   if (label !== 'chatter' || !f?.line.isSentence || f.chatty || f.comment) return label;
   const goesOn = next?.line.isSentence === true && !next.line.afterGap && next.line.mark === 'none';
   if (goesOn && labels[i + 1] === 'step' && !isTalkAhead(features, labels, i)) return 'step';
@@ -376,6 +387,9 @@ const PART_OF_FOOD = /^(?:juice|zest|rind|peel|seeds?|leaves|flesh|whites?|yolks
 /** What stands beside a yield: how long the whole takes, how it keeps; anything else is not read. */
 const WHOLE_TIME =
   /^(?:(?:about|ca\.?) )?\d[^.]{0,24}\b(?:min|hours?|hrs?)\b|\b(?:active|total|prep|hands[- ]on|cook(?:ing)?|ready|takes)\b/i;
+/** “(about 1.5 L)”, beside how many it serves: what comes of it. */
+const YIELDS_SO_MUCH =
+  /^(?:(?:about|around|ca\.?|makes|±|~) ?)*\d[\d.,½¼¾]* ?(?:l|ml|lit(?:re|er)s?|quarts?|qts?|cups?|pints?|kg|g|lbs?)\.?$/i;
 const AHEAD = /\b(?:ahead|in advance|keeps|freezes)\b/i;
 function besideYield(recipe: RawRecipe, rest: string): void {
   const words = rest.replace(/^(?:makes|serves)\s*[;,|·]\s*/i, '');
@@ -396,7 +410,8 @@ function besideYield(recipe: RawRecipe, rest: string): void {
     }).tools
   )
     recipe.tools = [...(recipe.tools ?? []), words];
-  else if (AHEAD.test(words) || isOfEating(words)) recipe.notes.push(words);
+  else if (AHEAD.test(words) || isOfEating(words) || YIELDS_SO_MUCH.test(words))
+    recipe.notes.push(words);
   // “Chicken back, lime. Over rice. Serves 4 generously.”: what stands before it is work.
   else if (recipe.instructions.length > 0 && /\p{L}{3}\.(?:\s|$)/u.test(words))
     recipe.instructions.push(words.replace(/\s*\b(?:generously|easily|comfortably|well)\.?$/i, ''));

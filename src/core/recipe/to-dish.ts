@@ -144,7 +144,12 @@ export function toDish(
     return failure(...problemsOf(dish.error.issues, 'recipe', 'correct it in the text'));
   const prepared = withPreparing(
     withSoaking(
-      withPans(withBatches(dish.data, found, questions), found, { inMethod, tools }, questions),
+      withPans(
+        withBatches(dish.data, found, questions),
+        found,
+        { inMethod, tools, ingredients: placed },
+        questions,
+      ),
       [raw.source ?? '', ...raw.aside, ...raw.notes],
       questions,
     ),

@@ -214,7 +214,12 @@ function writeStage(
         level: levelOf(cycle, base, questions),
         holdMinutes: holdOf(cycle, base, ingredients, questions),
         ...(cycle.perPound !== null && cycle.perPound > 0 && cycle.perPound <= 120
-          ? { minutesPerLb: cycle.perPound }
+          ? {
+              minutesPerLb: cycle.perPound,
+              ...(cycle.extra !== undefined && cycle.extra > 0 && cycle.extra <= 120
+                ? { minutesOnTop: cycle.extra }
+                : {}),
+            }
           : {}),
         release: releaseOf(cycle, base, questions),
         ...(cycle.release.kind === 'either' ? { orRelease: { kind: 'quick' as const } } : {}),

@@ -71,7 +71,7 @@ nigella-seeds          | nigella seeds, kalonji, dill seed | solid | 9.9 19.8 14
 fenugreek              | fenugreek, fenugreek seeds, kasuri methi, dried fenugreek leaves | solid | 8.8 23 6.4 33.8 24.6 3.4 | 0.7 | piece=1 | SR
 haldi                  | haldi, turmeric powder | solid | 12.9 9.7 3.3 44.4 22.7 7.1 | 0.6 | piece=1 | SR
 hing                   | hing, asafoetida, asafetida | solid | 9.4 6.3 1.3 72 5.1 5.9 | 0.5 | piece=1 allergens=gluten varies | IF
-chili-powder           | chili powder, chilli powder, red chilli powder, red chili powder, mirch, mirch powder, lal mirch, kashmiri chilli powder, gochugaru, aleppo pepper, ancho powder, hot paprika, chipotle powder, crushed red pepper, red pepper flakes | solid | 10 13 14 20 34 7 | 0.45 | piece=1 | SR
+chili-powder           | chili powder, chilli powder, red chilli powder, red chili powder, mirch, mirchi, mirchi powder, mirch powder, lal mirch, lal mirchi, kashmiri chilli powder, gochugaru, aleppo pepper, ancho powder, hot paprika, chipotle powder, crushed red pepper, red pepper flakes | solid | 10 13 14 20 34 7 | 0.45 | piece=1 | SR
 juniper                | juniper berries, juniper | solid | 12 6 15 35 28 4 | 0.4 | each=0.3 piece=1 | CP
 mace                   | mace, mace blades, vanilla pod, vanilla pods, vanilla bean, vanilla beans | solid | 8.2 6.7 32.4 30.3 20.2 2.2 | 0.36 | each=2 piece=1 | SR
 vanilla                | vanilla, vanilla extract, vanilla essence, vanilla paste | thin | 86.9 0.1 0.1 12.6 0 0.3 | 0.88 | | SR

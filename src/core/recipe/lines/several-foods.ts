@@ -58,8 +58,15 @@ const PART_BEHIND =
 /** “2 onions, 1 stuck with 3 cloves”: one of them, and no food of its own. */
 const TOLD_OF = /^(?:of (?:them|it|these|which)|stuck|cut|left|kept|for|with|in|[a-z]+ed)\b/i;
 
+/** “2 black cardamoms + 5 green ones”: of the same. */
+const OTHER_ONES =
+  /(\p{L}{3,})(\s*(?:[+&]|,|\band\b)\s*(?:\d{1,3}|an?|one|two|three|four|some)\s+\p{L}+)\s+ones?(?!\p{L})/iu;
+
 /** “Small bunch dill, small bunch mint” are two: each part begins with a measure or an amount of its own. */
-export function splitList(text: string): { text: string; own: string }[] {
+export const splitList = (told: string): { text: string; own: string }[] =>
+  splitParts(told.replace(OTHER_ONES, '$1$2 $1')).map(({ own }) => ({ text: told, own }));
+
+function splitParts(text: string): { text: string; own: string }[] {
   const short = /^s\s*(?:&|\+|and|n)\s*p\b/i;
   const [, salt, pepper, measure = ''] =
     SALT_AND_PEPPER.exec(text.replace(short, 'salt and pepper').replace(/\btt$/i, 'to taste')) ??

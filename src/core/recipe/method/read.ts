@@ -6,6 +6,7 @@
  */
 import { withLeadTimes } from '../ahead';
 import { withLiftingOut } from '../lifted-out';
+import { withPastSoaks } from '../past-soaks';
 import { withRepeats } from '../repeats';
 import { withWorkBefore } from '../work-before';
 import { findDurations } from '../durations';
@@ -207,7 +208,7 @@ export function readInstructions(paragraphs: readonly string[]): ReadInstruction
     ...read,
     stages: withLeadTimes(
       withLiftingOut(
-        withWorkBefore(withRepeats(friedBeforeLoosening(withoutMentions(read.stages)))),
+        withWorkBefore(withRepeats(friedBeforeLoosening(withPastSoaks(withoutMentions(read.stages))))),
       ),
     ),
   };

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { heatOf, type Stage } from '$core/dish';
+  import { heatOf, onTop, type Stage } from '$core/dish';
   import { retime } from '$core/recipe';
   import { formatMinutes } from '$core/units';
   import { sayHeat } from '$core/words';
@@ -60,7 +60,7 @@
   );
   const perPound = $derived(
     stage.kind === 'pressure' && stage.minutesPerLb !== undefined
-      ? ` (${stage.minutesPerLb} min a pound)`
+      ? ` (${stage.minutesPerLb} min a pound${onTop(stage)})`
       : '',
   );
   const orElse = $derived(

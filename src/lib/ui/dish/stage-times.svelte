@@ -75,7 +75,25 @@
         }
       }
     />
-    <span class="text-muted">min a pound, then</span>
+    {#if stage.minutesPerLb !== undefined}
+      <span class="text-muted">min a pound and</span>
+      <input
+        class="field w-20"
+        type="number"
+        min="0"
+        placeholder="–"
+        aria-label="Minutes on top of those by weight in stage {number}"
+        bind:value={
+          () => (stage.kind === 'pressure' ? (stage.minutesOnTop ?? null) : null),
+          (more) => {
+            if (stage.kind === 'pressure') stage.minutesOnTop = more ?? undefined;
+          }
+        }
+      />
+      <span class="text-muted">min on top, then</span>
+    {:else}
+      <span class="text-muted">min a pound, then</span>
+    {/if}
     <select
       class="field w-56"
       aria-label="Release of stage {number}"
