@@ -27,4 +27,9 @@ describe('a food by how many there are', () => {
   ] as const)('%s, %s', (food, amount, expected) => {
     expect(foodByNumber(food, amount)).toBe(expected);
   });
+
+  it('goes by the number that is written beside it', () => {
+    expect(foodByNumber('lemons', 1.2, '1')).toBe('lemon');
+    expect(foodByNumber('lemon', 1.2, '1¼')).toBe('lemons');
+  });
 });

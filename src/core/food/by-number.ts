@@ -19,16 +19,17 @@ const ALWAYS =
  * The name with its noun by number; a name that is not surely counted stays as it is.
  *
  * @param amount of pieces
+ * @param shown how the amount is written beside it: 1.2 lemons are “1”
  * @example foodByNumber('bay leaf', 3) // 'bay leaves'
  * @example foodByNumber('lemons', 1) // 'lemon'
  */
-export function foodByNumber(food: string, amount: number): string {
+export function foodByNumber(food: string, amount: number, shown = ''): string {
   // What follows “of”, “with”, a comma or a bracket tells more of it.
   const [head = food] = food.split(/(?=\s(?:of|with|in|from|on)\s|[,(])/);
   const rest = food.slice(head.length);
   const noun = head.trimEnd();
   const space = head.slice(noun.length);
-  if (amount > 1) {
+  if (amount > 1 && shown !== '1') {
     if (LEAF.test(noun)) return `${noun.replace(LEAF, 'leaves')}${space}${rest}`;
     if (SAME.test(noun) || !/\p{L}$/u.test(noun)) return food;
     const rule = IRREGULAR.find(([says]) => says.test(noun));

@@ -171,7 +171,7 @@ export class StepWriter {
           : '';
         const food =
           quantity?.unit === 'piece'
-            ? foodByNumber(ingredient.food, quantity.amount * part)
+            ? foodByNumber(ingredient.food, quantity.amount * part, amount)
             : ingredient.food;
         const whole = `${amount} ${food}`.trim();
         return [part < 1 ? `${whole} (${sayPart(part)} of it)` : whole];

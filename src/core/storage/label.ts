@@ -94,7 +94,7 @@ function toCook(item: Labelled, dish: Dish, kitchen: Kitchen, later: BagNeeds): 
   const list = (parts: readonly ScaledIngredient[]): string[] =>
     parts.map(({ ingredient, quantity }) =>
       quantity
-        ? `${formatQuantity(quantity, kitchen.system)} ${quantity.unit === 'piece' ? foodByNumber(ingredient.food, quantity.amount) : ingredient.food}`
+        ? `${formatQuantity(quantity, kitchen.system)} ${quantity.unit === 'piece' ? foodByNumber(ingredient.food, quantity.amount, formatQuantity(quantity, kitchen.system)) : ingredient.food}`
         : ingredient.food,
     );
   const add = [

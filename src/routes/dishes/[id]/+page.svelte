@@ -149,7 +149,11 @@
             >
             <td class="py-2 pr-4"
               >{quantity?.unit === 'piece'
-                ? foodByNumber(ingredient.food, quantity.amount)
+                ? foodByNumber(
+                    ingredient.food,
+                    quantity.amount,
+                    formatQuantity(quantity, data.kitchen.system),
+                  )
                 : ingredient.food}{#if ingredient.preparation}<span class="text-muted"
                   >, {ingredient.preparation}</span
                 >{/if}{#if ingredient.frozen}<span class="font-semibold text-brine">

@@ -59,7 +59,11 @@
           <li class="border-b border-line py-[3px] leading-snug">
             <b>{quantity ? formatQuantity(quantity, kitchen.system) : ''}</b>
             {quantity?.unit === 'piece'
-              ? foodByNumber(ingredient.food, quantity.amount)
+              ? foodByNumber(
+                  ingredient.food,
+                  quantity.amount,
+                  formatQuantity(quantity, kitchen.system),
+                )
               : ingredient.food}{#if ingredient.preparation}<span class="text-muted"
                 >, {ingredient.preparation}</span
               >{/if}
