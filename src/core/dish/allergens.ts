@@ -21,14 +21,26 @@ export function unreadWords({ unread }: Pick<ScaledDish['dish'], 'unread'>): str
   ];
 }
 
+const OF_ANIMALS: ReadonlySet<Allergen> = new Set([
+  'milk',
+  'egg',
+  'fish',
+  'crustaceans',
+  'molluscs',
+]);
+/** What is made like another food holds what its label says. */
+const isImitation = (food: string): boolean => /\b(?:vegan|plant[- ]based)\b/i.test(food);
+
 /** Of what a name tells, and of what the table has of the food it is. */
 export function allergensOfIngredient({
   ingredient,
   food,
 }: Pick<ScaledIngredient, 'ingredient' | 'food'>): Allergen[] {
   const isFree = /\bgluten[- ]?free\b/i.test(ingredient.food);
-  const own = (food?.allergens ?? []).filter((a) => !(isFree && a === 'gluten'));
-  return [...new Set([...own, ...allergensInName(ingredient.food)])];
+  const all = [...(food?.allergens ?? []), ...allergensInName(ingredient.food)];
+  return [...new Set(all)].filter(
+    (a) => !(isFree && a === 'gluten') && !(isImitation(ingredient.food) && OF_ANIMALS.has(a)),
+  );
 }
 
 /** @source Regulation (EU) No 1169/2011, Annex II, by the foods' kinds; labels come first */
@@ -38,7 +50,9 @@ export function allergensOf({ ingredients, dish }: ScaledDish): Allergens {
     for (const allergen of allergensOfIngredient(i))
       found.set(allergen, [...(found.get(allergen) ?? []), i.ingredient.food]);
   const unknown = [
-    ...ingredients.filter((i) => i.food === null || i.food.varies).map((i) => i.ingredient.food),
+    ...ingredients
+      .filter((i) => i.food === null || i.food.varies || isImitation(i.ingredient.food))
+      .map((i) => i.ingredient.food),
     ...unreadWords(dish),
   ];
   return {

@@ -1,5 +1,5 @@
 /** Who can eat a dish, as far as the kinds of its ingredients say. */
-import { groupChoice, type FoodClass } from '../food';
+import { groupChoice, withoutLikeness, type FoodClass } from '../food';
 import { allergensOfIngredient, unreadWords } from './allergens';
 import type { ScaledDish, ScaledIngredient } from './scaled';
 
@@ -44,7 +44,7 @@ function comesFrom({
   if (chosen) return chosen === 'unknown' ? null : chosen;
   const name = ingredient.food;
   if (PLANT_BASED.test(name)) return /\bvegetarian\b/i.test(name) ? null : 'plant';
-  if (OF_ANIMALS.test(name) && !/beef(?:steak)? tomato/i.test(name)) return 'flesh';
+  if (OF_ANIMALS.test(withoutLikeness(name))) return 'flesh';
   if (food?.fromFlesh) return 'flesh';
   if (food && (food.varies || EITHER.has(food.id))) return null;
   if (kind && FLESH.has(kind.class)) return 'flesh';

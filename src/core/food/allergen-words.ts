@@ -1,6 +1,6 @@
 /** Allergens that the words of a name tell, whatever the table knows of the food. */
 import type { Allergen } from './types';
-import { plainName } from './reading';
+import { withoutLikeness } from './reading';
 
 /** @source the foods that Regulation (EU) No 1169/2011, Annex II names, in kitchen words (common practice) */
 const WORDS: readonly (readonly [RegExp, Allergen])[] = [
@@ -61,7 +61,7 @@ const KEPT = /\b(?:almond|cashew|hazelnut|peanut|soya?|oat|nut)\b/g;
 
 /** @example allergensInName('walnut oil') // ['nuts'] */
 export function allergensInName(name: string): Allergen[] {
-  let text = plainName(name);
+  let text = withoutLikeness(name);
   for (const pattern of NOT_ALLERGENS)
     text = text.replace(pattern, (whole) => (whole.match(KEPT) ?? []).join(' '));
   const isGlutenFree = /\bgluten[- ]?free\b/.test(text);

@@ -31,7 +31,7 @@ export { isRice } from './table-kind';
 export { foodByNumber } from './by-number';
 export { ASK_GROUPS, FOOD_GROUPS, groupChoice } from './kind';
 export type { FoodKind } from './kind';
-export { plainName } from './reading';
+export { plainName, withoutLikeness } from './reading';
 export { fruitsIn, productKey } from './product';
 export { asWholeBird, isBareBird } from './whole-bird';
 

@@ -49,6 +49,24 @@ export function readName(name: string): Reading {
   };
 }
 
+/** What the words of plants that are called after an animal stand for. */
+const PLANTS: ReadonlySet<string> = new Set(
+  ['mushroom', 'tomato', 'vegetable', 'apple', 'lettuce', 'peas', 'berries', 'chili'].concat([
+    'radish',
+    'beans',
+    'garlic',
+    'greens',
+  ]),
+);
+
+/** @example withoutLikeness('oyster mushrooms') // 'mushroom' */
+export function withoutLikeness(name: string): string {
+  let text = plainName(name);
+  for (const [pattern, instead] of NOT_ANIMALS)
+    if (PLANTS.has(instead)) text = text.replace(pattern, instead);
+  return text;
+}
+
 /** A kind that words tell. */
 export const make = (
   foodClass: FoodClass,

@@ -39,7 +39,8 @@ white-chocolate   | white chocolate | solid | 2 7 32 56 3 1.6 | 0.7 | piece=5 al
 chocolate-chips   | chocolate chips, semisweet chocolate, chocolate spread, cacao nibs | solid | 2 7 32 56 3 1.6 | 0.7 | piece=5 allergens=milk+soy+nuts varies | SR
 caramel           | caramel, dulce de leche, toffee, fudge | solid | 2 7 32 56 3 1.6 | 0.7 | piece=5 allergens=milk+soy+nuts varies | SR
 marshmallows      | marshmallows, sprinkles | solid | 2 7 32 56 3 1.6 | 0.7 | piece=5 allergens=milk+soy+nuts varies | SR
-malt              | malt extract, malted milk powder, barley malt, nutritional yeast, yeast extract, yeast flakes | solid | 4 35 4 42 8 6 | 0.5 | piece=1 allergens=gluten varies | SR
+malt              | malt extract, malted milk powder, barley malt, yeast extract | solid | 4 35 4 42 8 6 | 0.5 | piece=1 allergens=gluten varies | SR
+nutritional-yeast | nutritional yeast, yeast flakes, nooch | solid | 5 50 5 12 22 6 | 0.35 | piece=1 | CP
 custard-powder    | custard powder, instant pudding mix, cake mix, jelly powder, gelatine dessert, vanilla pudding mix, brownie mix, pancake mix | solid | 5 2 1 88 1 2 | 0.65 | piece=1 allergens=gluten+milk varies | SR
 marzipan          | marzipan, almond paste, frangipane | solid | 14 9 27 45 4.5 1.5 | 0.95 | piece=5 allergens=nuts varies | SR
 `,

@@ -24,12 +24,12 @@ milk                 | milk, whole milk | thin | 88.1 3.2 3.3 4.8 0 0.7 | 1.03 |
 buttermilk           | buttermilk, kefir | thin | 87.9 3.2 3.3 4.9 0 0.7 | 1.03 | keep=cultured pack=500 | SR
 cream                | cream, double cream, heavy cream, single cream | thick | 57.7 2.8 36 2.8 0 0.5 | 1 | pack=250 | SR
 sour-cream           | sour cream, creme fraiche, crème fraîche, crema, mexican crema | thick | 73.1 2.4 19.4 4.6 0 0.5 | 0.97 | keep=cultured pack=200 | SR
-yoghurt              | yoghurt, yogurt, plain yoghurt, greek yoghurt, dahi, natural yoghurt, set yoghurt | thick | 87.9 3.5 3.3 4.7 0 0.7 | 1.03 | keep=cultured pack=500 | SR
+yoghurt              | yoghurt, yogurt, plain yoghurt, greek yoghurt, dahi, natural yoghurt, set yoghurt, skyr | thick | 87.9 3.5 3.3 4.7 0 0.7 | 1.03 | keep=cultured pack=500 | SR
 condensed-milk       | condensed milk, sweetened condensed milk | thick | 27.2 7.9 8.7 54.4 0 1.8 | 1.29 | pack=400 | SR
 evaporated-milk      | evaporated milk, unsweetened condensed milk | thick | 74 6.8 7.6 10 0 1.6 | 1.06 | pack=400 | SR
 hard-cheese          | hard cheese, grated cheese, parmesan cheese, parmesan, cheese | solid | 29.2 35.8 25.8 3.2 0 6 | 0.42 | piece=2 keep=hard-cheese pack=200 | SR
 cheddar              | cheddar, gruyere, gouda, melting cheese | solid | 37 24 33.3 2.4 0 3.7 | 0.48 | piece=3 keep=hard-cheese pack=250 | SR
-mozzarella           | mozzarella | solid | 50 22.2 22.4 2.2 0 3.3 | 0.48 | piece=5 pack=125 | SR
+mozzarella           | mozzarella, burrata | solid | 50 22.2 22.4 2.2 0 3.3 | 0.48 | piece=5 pack=125 | SR
 feta                 | feta, white cheese, cotija | solid | 55.2 14.2 21.3 4.1 0 5.2 | 0.63 | piece=10 keep=hard-cheese pack=200 | SR
 paneer               | paneer, halloumi | solid | 52 19 20 6 0 2.5 | 0.7 | piece=15 pack=225 | SR
 cream-cheese         | cream cheese, soft cream cheese | thick | 53 6 34 5.5 0 1.4 | 0.98 | pack=200 | SR

@@ -15,6 +15,7 @@ salmon        | salmon, trout, salmon side, side of salmon, salmon loin | solid 
 mackerel      | mackerel, sardines, herring | solid | 63.6 18.6 13.9 0 0 1.4 | 0.95 | each=120 piece=25 keep=fatty-fish | SR
 tuna          | tuna, canned tuna | solid | 74.5 23.6 1 0 0 1.1 | 0.65 | piece=10 keep=cooked-fish pack=145 | SR
 anchovies     | anchovies, anchovy fillets | solid | 50.3 28.9 9.7 0 0 11 | 0.9 | each=4 piece=3 keep=opened pack=50 | SR
+bonito-flakes | bonito flakes, katsuobushi, dried bonito | solid | 15 77 3 0 0 5 | 0.05 | piece=1 keep=dry | CP
 prawns        | prawns, shrimp, king prawns | solid | 78.5 20.1 0.5 0 0 1.2 | 0.6 | each=15 piece=15 allergens=crustaceans keep=shellfish soften=shellfish pack=250 | SR
 mussels       | mussels, clams | solid | 80.6 11.9 2.2 3.7 0 1.6 | 0.63 | each=20 piece=20 allergens=molluscs keep=shellfish soften=shellfish | SR
 squid         | squid, calamari, octopus, squid tubes, squid rings | solid | 78.6 15.6 1.4 3.1 0 1.4 | 0.9 | piece=15 robust allergens=molluscs keep=shellfish soften=cephalopod | SR

@@ -43,14 +43,14 @@ blackcurrants     | blackcurrants, redcurrants | solid | 86 1.2 0.4 5.5 5 0.5 | 
 gooseberries      | gooseberries | solid | 86 1.2 0.4 5.5 5 0.5 | 0.6 | piece=15 | SR
 elderberries      | elderberries, mulberries | solid | 86 1.2 0.4 5.5 5 0.5 | 0.6 | piece=15 | SR
 fresh-cranberry   | fresh cranberries | solid | 87.3 0.5 0.1 7.6 3.6 0.1 | 0.42 | piece=12 soft=0.5 | SR
-raspberries       | raspberries, raspberry | solid | 85.8 1.2 0.7 5.4 6.5 0.5 | 0.52 | piece=15 pack=150 | SR
+raspberries       | raspberries, raspberry, loganberries, tayberries | solid | 85.8 1.2 0.7 5.4 6.5 0.5 | 0.52 | piece=15 pack=150 | SR
 strawberry        | strawberry, strawberries | solid | 91 0.7 0.3 5.7 2 0.4 | 0.68 | each=12 piece=22 | SR
 grape             | grapes, grape | solid | 80.5 0.7 0.2 17.2 0.9 0.5 | 0.65 | each=5 piece=18 | SR
 fresh-fig         | fresh figs, fresh fig | solid | 79.1 0.8 0.3 16.3 2.9 0.7 | 0.65 | each=50 piece=35 | SR
 orange            | orange, oranges, blood orange, blood oranges, navel orange | solid | 86.8 0.9 0.1 9.4 2.4 0.4 | 0.75 | each=140 piece=60 robust | SR
 mandarin          | mandarin, mandarins, satsumas | solid | 86.8 0.9 0.1 9.4 2.4 0.4 | 0.75 | each=140 piece=60 robust | SR
 grapefruit        | grapefruit, seville oranges | solid | 86.8 0.9 0.1 9.4 2.4 0.4 | 0.75 | each=140 piece=60 robust | SR
-preserved-lemon   | preserved lemon, preserved lemons, dried lime, dried limes, black lime, black limes | solid | 80 1 0.5 6 4 8.5 | 0.9 | each=60 piece=5 robust keep=opened | CP
+preserved-lemon   | preserved lemon, preserved lemons, dried lime, dried limes, black lime, black limes, loomi | solid | 80 1 0.5 6 4 8.5 | 0.9 | each=60 piece=5 robust keep=opened | CP
 lime-leaf         | kaffir lime leaves, makrut lime leaves, lime leaves | solid | 60 4 1.5 25 8 1.5 | 0.1 | each=0.5 piece=1 robust keep=herb | CP
 melon             | melon, rockmelon | solid | 90.5 0.8 0.2 7.2 0.8 0.5 | 0.65 | each=1500 piece=25 | SR
 watermelon        | watermelon, cantaloupe, honeydew, honeydew melon | solid | 90.5 0.8 0.2 7.2 0.8 0.5 | 0.65 | each=1500 piece=25 | SR
@@ -69,7 +69,7 @@ mixed-dried-fruit | mixed dried fruit | solid | 30 1.2 0.4 58 8.5 1.2 | 0.5 | pi
 dried-mango       | dried mango | solid | 30 1.2 0.4 58 8.5 1.2 | 0.5 | piece=6 growth=1.5 robust keep=dry allergens=sulphites soften=dried-fruit | SR
 dried-cherries    | dried cherries, dried berries | solid | 30 1.2 0.4 58 8.5 1.2 | 0.5 | piece=6 growth=1.5 robust keep=dry allergens=sulphites soften=dried-fruit | SR
 golden-raisins    | golden raisins, craisins, barberries, dried sour cherries, goji berries | solid | 15 2 0.6 76 5 1.5 | 0.62 | piece=5 growth=1.4 robust keep=dry allergens=sulphites | SR
-tamarind          | tamarind, tamarind paste, tamarind pulp, tamarind concentrate, imli | thick | 20.8 2.9 0.2 67.4 5.3 3.4 | 1.1 | keep=dry | IF
+tamarind          | tamarind, tamarind paste, tamarind pulp, tamarind concentrate, imli, tamarind block | thick | 20.8 2.9 0.2 67.4 5.3 3.4 | 1.1 | keep=dry | IF
 candied-peel      | candied peel, mixed peel, candied orange peel, glace cherries, candied ginger, crystallised ginger, stem ginger, stem ginger in syrup, preserved ginger, maraschino cherries | solid | 17 0.3 0.1 79 2 0.4 | 0.75 | piece=5 robust keep=dry allergens=sulphites | SR
 `,
 );

@@ -21,7 +21,7 @@ farro            | farro, spelt, emmer, einkorn, spelt berries, spelt grain, pea
 freekeh          | freekeh | solid | 10.5 14 2.5 59 12 1.9 | 0.75 | piece=3 half growth=2.6 takes=1.5 allergens=gluten soft=14 | CP
 semolina         | semolina, rava, sooji, suji | solid | 12.7 12.7 1.1 68.9 3.9 0.8 | 0.71 | piece=1 half growth=3 takes=3 allergens=gluten soft=1 pack=500 | SR
 couscous         | couscous | solid | 8.6 12.8 0.6 72.4 5 0.6 | 0.73 | piece=1 half growth=2.6 takes=1.4 finicky allergens=gluten soft=1 pack=500 | SR
-polenta          | polenta, cornmeal, corn grits | solid | 10.3 8.1 3.6 69.6 7.3 1.1 | 0.66 | piece=1 half growth=3.5 takes=3.5 soft=12 pack=500 | SR
+polenta          | polenta, cornmeal, corn grits, mealie meal | solid | 10.3 8.1 3.6 69.6 7.3 1.1 | 0.66 | piece=1 half growth=3.5 takes=3.5 soft=12 pack=500 | SR
 millet           | millet | solid | 8.7 11 4.2 64.4 8.5 3.3 | 0.84 | piece=2 half growth=3 takes=1.8 soft=12 pack=500 | SR
 buckwheat        | buckwheat, kasha, buckwheat groats, buckwheat kernels | solid | 9.8 13.3 3.4 61.5 10 2.1 | 0.72 | piece=3 half growth=2.8 takes=1.6 soft=7.5 | SR
 quinoa           | quinoa | solid | 13.3 14.1 6.1 57.2 7 2.4 | 0.72 | piece=2 half growth=3 takes=1.4 soft=5 pack=500 | SR
@@ -65,7 +65,7 @@ gnocchi          | gnocchi, potato gnocchi, schupfnudeln | solid | 58 4 0.8 33 2
 ravioli          | ravioli, tortellini, tortelloni, agnolotti, filled pasta, cheese ravioli, cheese tortellini, meat ravioli, spinach ravioli, mezzelune | solid | 45 11 7 32 2 1.5 | 0.55 | each=9 piece=12 growth=1.3 takes=0.4 finicky allergens=gluten+egg+milk soft=1.5 least=1 keep=ground-meat safety=casserole varies | SR
 dumplings        | dumplings, gyoza, potstickers, wontons, pierogi, pelmeni, momos, dim sum, shumai, bao, steamed buns | solid | 52 9 8 27 1.5 1.3 | 0.6 | each=22 piece=20 finicky allergens=gluten+egg+soy+sesame soft=1.5 least=1 keep=ground-meat safety=casserole varies | CP
 cabbage-rolls    | cabbage rolls, stuffed cabbage, stuffed cabbage rolls, cabbage roll, golabki, sarma, dolmas, dolmades, stuffed vine leaves, stuffed grape leaves | solid | 68 9 8 11 2 1.5 | 0.9 | each=110 piece=45 least=12 keep=ground-meat safety=casserole varies | CP
-rice-noodles     | rice noodles, rice vermicelli, vermicelli | solid | 12 5 0.5 80 1.6 0.6 | 0.2 | piece=2 half growth=2 takes=1.2 cover=0.8 finicky soft=1.5 | SR
+rice-noodles     | rice noodles, rice vermicelli, vermicelli, rice paper, rice paper wrappers | solid | 12 5 0.5 80 1.6 0.6 | 0.2 | piece=2 half growth=2 takes=1.2 cover=0.8 finicky soft=1.5 | SR
 glass-noodles    | glass noodles, cellophane noodles, rice sticks, pad thai noodles, bean thread noodles, sweet potato noodles, pho noodles | solid | 12 5 0.5 80 1.6 0.6 | 0.2 | piece=2 half growth=2 takes=1.2 cover=0.8 finicky soft=1.5 | SR
 ramen-noodles    | ramen noodles, instant noodles | solid | 10 11 6 68 3 2.5 | 0.2 | piece=3 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=3 | SR
 udon             | udon, udon noodles | solid | 10 11 6 68 3 2.5 | 0.2 | piece=3 half growth=2 takes=1.3 cover=0.8 finicky allergens=gluten soft=3 | SR

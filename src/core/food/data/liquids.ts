@@ -20,6 +20,7 @@ soda-water          | soda water, sparkling water, mineral water | thin | 100 0 
 cider               | cider, dry cider | thin | 93 0 0 2.6 0 0.2 | 1.01 | allergens=sulphites pack=500 | SR
 lemon-juice         | lemon juice, lime juice | thin | 92.3 0.4 0.2 6.6 0.3 0.2 | 1.03 | | SR
 vinegar             | vinegar, wine vinegar, cider vinegar, red wine vinegar, white wine vinegar | thin | 94 0 0 0.9 0 0.2 | 1.01 | keep=dry pack=500 | SR
+verjuice            | verjuice, verjus | thin | 92 0.2 0 6 0 0.3 | 1.02 | keep=opened | CP
 tomato-juice        | tomato juice, vegetable juice | thin | 94.2 0.9 0.3 3.1 0.4 1.1 | 1.03 | | SR
 soy-sauce           | soy sauce, soy, tamari | thin | 71.2 8.1 0.6 4.1 0.8 15.2 | 1.08 | keep=dry allergens=soy+gluten pack=250 | SR
 bone-broth          | bone broth, fish stock, fish broth, lamb stock, veal stock, veal broth, turkey stock, turkey broth, mushroom broth, mushroom stock, ham stock, dashi, clam juice, seafood stock, consomme, demi-glace, jus, chicken jus | thin | 97 1.2 0.3 0.5 0 1 | 1.01 | keep=soup allergens=celery+fish varies | SR
@@ -49,8 +50,10 @@ rice-milk           | rice milk, oat drink, soy drink | thin | 91 1.8 1.5 4.5 0.
 plant-milk          | plant milk, cashew milk, hazelnut milk | thin | 91 1.8 1.5 4.5 0.5 0.7 | 1.03 | keep=opened allergens=soy+nuts+gluten varies | SR
 coconut-water       | coconut water | thin | 95 0.7 0.2 2.6 1.1 0.4 | 1.02 | | SR
 fish-sauce          | fish sauce, nam pla, nuoc mam, garum | thin | 71 5 0 3.6 0 20 | 1.2 | keep=opened allergens=fish safety=ready from=flesh | SR
-worcestershire      | worcestershire sauce, worcester sauce, worcestershire, brown sauce, steak sauce | thin | 78.5 0 0 19.5 0 2 | 1.15 | keep=opened allergens=fish+gluten varies safety=ready | SR
-dark-soy            | dark soy sauce, light soy sauce, light soy, dark soy, coconut aminos, liquid aminos, ponzu, shoyu, low-sodium soy sauce | thin | 70 7 0.3 7 0.5 14 | 1.1 | keep=dry allergens=soy+gluten | SR
+worcestershire      | worcestershire sauce, worcester sauce, worcestershire | thin | 78.5 0 0 19.5 0 2 | 1.15 | keep=opened allergens=fish+gluten varies safety=ready | SR
+brown-sauce         | brown sauce, steak sauce | thin | 72 1 0 24 1 2 | 1.15 | keep=opened varies safety=ready | CP
+dark-soy            | dark soy sauce, light soy sauce, light soy, dark soy, liquid aminos, ponzu, shoyu, low-sodium soy sauce | thin | 70 7 0.3 7 0.5 14 | 1.1 | keep=dry allergens=soy+gluten | SR
+coconut-aminos      | coconut aminos | thin | 72 1 0 22 0 5 | 1.1 | keep=dry | CP
 liquid-smoke        | liquid smoke, food colouring, food coloring, bitters, truffle oil extract | thin | 95 0 0 2 0 1 | 1 | keep=dry varies | CP
 `,
 );

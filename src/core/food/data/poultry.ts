@@ -45,7 +45,7 @@ guinea-fowl        | guinea fowl, guinea hen | solid | 69 23.4 6.5 0 0 1.3 | 0.8
 wild-duck          | wild duck, mallard, teal, widgeon, wigeon | solid | 66.5 17.4 15.2 0 0 1 | 0.85 | each=700 piece=75 keep=whole-poultry soften=tough-bird soft=10 shred=12 | SR
 ostrich            | ostrich, emu, ostrich steak, ostrich fillet | solid | 75 22 2 0 0 1.2 | 0.95 | each=150 piece=25 soft=6 | SR
 ground-poultry     | minced chicken, chicken mince, turkey mince, ground duck, ground poultry | solid | 73.2 17.4 8.1 0 0 1.2 | 0.95 | piece=20 keep=ground-meat soften=ground | SR
-chicken-sausage    | chicken sausage, chicken sausages, turkey sausage, turkey sausages | solid | 67 17 12 2 0 2.5 | 0.6 | each=85 piece=28 keep=sausage soften=ground | SR
+chicken-sausage    | chicken sausage, chicken sausages, turkey sausage, turkey sausages | solid | 67 17 12 2 0 2.5 | 0.6 | each=85 piece=28 keep=sausage soften=ground varies from=flesh | SR
 turkey-ham         | turkey ham, turkey bacon, smoked turkey, deli turkey, sliced turkey, sliced chicken breast | solid | 72 18 5 1.5 0 3.3 | 0.6 | piece=3 keep=lunch-meat soften=cooked-meat gives=0 | SR
 rotisserie-chicken | rotisserie chicken, cooked turkey breast, cooked chicken breast | solid | 63 27 9 0 0 1.1 | 0.6 | piece=10 keep=cooked-meat gives=0 soften=cooked-meat | SR
 `,

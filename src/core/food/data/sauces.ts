@@ -37,7 +37,8 @@ enchilada-sauce     | enchilada sauce, mole sauce, mole, adobo sauce, taco sauce
 curry-paste         | curry paste, red curry paste, green curry paste, thai curry paste, yellow curry paste, massaman paste, tikka paste, korma paste, rogan josh paste, vindaloo paste, laksa paste, tom yum paste | thick | 65 3 12 10 5 5 | 1.05 | keep=opened allergens=crustaceans+fish varies safety=ready pack=180 | CP
 curry-sauce         | curry sauce, simmer sauce, korma sauce, tikka masala sauce, butter masala sauce, jar of sauce, cooking sauce | thick | 80 1.8 7 8 1.5 1.6 | 1.04 | keep=opened allergens=milk+nuts varies safety=ready | CP
 ginger-garlic-paste | ginger garlic paste, ginger-garlic paste, garlic paste, ginger paste, minced garlic in a jar, jarred garlic, lazy garlic | thick | 74 4 1.5 16 2.5 2 | 1.05 | keep=opened | CP
-pesto               | pesto, basil pesto, green pesto, red pesto, sun-dried tomato pesto, chimichurri, zhoug, chermoula | thick | 40 5 42 6 2 3.5 | 0.95 | keep=in-oil allergens=milk+nuts varies | SR
+pesto               | pesto, basil pesto, green pesto, red pesto, sun-dried tomato pesto | thick | 40 5 42 6 2 3.5 | 0.95 | keep=in-oil allergens=milk+nuts varies | SR
+chimichurri         | chimichurri, zhoug, chermoula | thick | 45 2 42 6 2 3 | 0.95 | keep=in-oil varies | CP
 miso                | miso, miso paste, white miso, red miso | thick | 47 11 4.5 22 5 11 | 1.15 | keep=opened allergens=soy+gluten varies safety=ready | SR
 gochujang           | gochujang, doenjang | thick | 47 11 4.5 22 5 11 | 1.15 | keep=opened allergens=soy+gluten varies safety=ready | SR
 doubanjiang         | doubanjiang, chili bean paste, black bean paste, fermented black beans, yellow bean sauce | thick | 47 11 4.5 22 5 11 | 1.15 | keep=opened allergens=soy+gluten varies safety=ready | SR

@@ -28,7 +28,7 @@ fennel              | fennel, fennel bulb | solid | 90.2 1.2 0.2 4.2 3.1 1.1 | 0
 potato              | potato, potatoes, spuds, waxy potatoes, floury potatoes, aloo | solid | 79.3 2.1 0.1 15.4 2.1 1.1 | 0.64 | each=213 piece=40 keep=root crisp=0.6 soft=1.2 | SR
 sweet-potato        | sweet potato, sweet potatoes, kumara | solid | 77.3 1.6 0.1 17.1 3 1 | 0.56 | each=130 piece=40 keep=root crisp=0.5 soft=1.2 | SR
 beetroot            | beetroot, beet, beets, beetroots | solid | 87.6 1.6 0.2 6.8 2.8 1.1 | 0.57 | each=110 piece=55 robust keep=root crisp=2 soft=5 | SR
-artichoke           | artichoke, artichokes, globe artichokes | solid | 84.9 3.3 0.2 5.1 5.4 1.1 | 0.5 | each=128 piece=70 crisp=3 soft=6 through=0.5 most=38 | SR
+artichoke           | artichoke, artichokes, globe artichokes, cardoons | solid | 84.9 3.3 0.2 5.1 5.4 1.1 | 0.5 | each=128 piece=70 crisp=3 soft=6 through=0.5 most=38 | SR
 asparagus           | asparagus | solid | 93.2 2.2 0.1 1.8 2.1 0.6 | 0.57 | each=16 piece=12 crisp=0.2 soft=0.8 pack=250 | SR
 squash              | squash, winter squash, butternut squash, pumpkin | solid | 86.4 1 0.1 9.7 2 0.8 | 0.59 | each=900 piece=25 keep=root crisp=0.4 soft=1.8 through=0.65 most=48 | SR
 spaghetti-squash    | spaghetti squash | solid | 91.6 0.6 0.6 5.4 1.5 0.3 | 0.43 | each=1200 piece=35 keep=root crisp=1 soft=2.6 through=0.65 most=27 | SR
@@ -45,7 +45,7 @@ lettuce             | lettuce, salad leaves, romaine, cos lettuce, iceberg | sol
 cauliflower         | cauliflower, cauliflower florets, gobi | solid | 92.1 1.9 0.3 3 2 0.8 | 0.45 | each=600 piece=30 crisp=0.3 soft=1 through=0.5 most=30 | SR
 broccoli            | broccoli, broccoli florets | solid | 89.3 2.8 0.4 4 2.6 0.9 | 0.38 | each=400 piece=25 crisp=0.3 soft=1 through=0.4 most=20 | SR
 brussels            | brussels sprouts, sprouts | solid | 86 3.4 0.3 5.2 3.8 1.4 | 0.37 | each=19 piece=28 crisp=0.3 soft=1 through=0.8 most=25 pack=500 | SR
-green-beans         | green beans, french beans, runner beans | solid | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.43 | each=6 piece=8 crisp=0.8 soft=2.5 pack=250 | SR
+green-beans         | green beans, french beans, runner beans, snake beans, yardlong beans | solid | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.43 | each=6 piece=8 crisp=0.8 soft=2.5 pack=250 | SR
 moringa-pods        | drumstick pods, drumstick vegetable, moringa pods, moringa drumsticks | solid | 88.2 2.1 0.2 5.3 3.2 1 | 0.5 | each=60 piece=15 soft=3 | SR
 okra                | okra | solid | 89.6 1.9 0.2 4.3 3.2 0.9 | 0.42 | each=12 piece=15 | SR
 peas                | peas, green peas, matar | solid | 78.9 5.4 0.4 8.7 5.7 0.9 | 0.61 | piece=8 crisp=0.1 soft=0.5 pack=750 | SR
@@ -67,7 +67,7 @@ galangal            | galangal, fresh turmeric, turmeric root | solid | 80 1.2 1
 lemongrass          | lemongrass, lemon grass | solid | 70.6 1.8 0.5 23.3 2 1.8 | 0.28 | each=25 piece=8 robust keep=root | SR
 daikon              | daikon, mooli, white radish, daikon radish | solid | 94.6 0.6 0.1 2.5 1.6 0.6 | 0.5 | each=340 piece=20 keep=root soft=1.5 | SR
 jerusalem-artichoke | jerusalem artichoke, jerusalem artichokes, sunchoke, sunchokes | solid | 78 2 0 15.8 1.6 2.5 | 0.63 | each=60 piece=25 keep=root soft=1.5 | SR
-salsify             | salsify, scorzonera, black salsify | solid | 77 3.3 0.2 15.3 3.3 0.9 | 0.6 | each=80 piece=18 keep=root soft=2 | SR
+salsify             | salsify, scorzonera, black salsify, burdock, burdock root, gobo | solid | 77 3.3 0.2 15.3 3.3 0.9 | 0.6 | each=80 piece=18 keep=root soft=2 | SR
 yam                 | yam, yams | solid | 69.6 1.5 0.2 23.8 4.1 0.8 | 0.64 | each=300 piece=35 keep=root soft=1.6 | SR
 taro                | taro, eddo, eddoes, cocoyam, malanga | solid | 69.6 1.5 0.2 23.8 4.1 0.8 | 0.64 | each=300 piece=35 keep=root soft=1.6 | SR
 cassava             | cassava, yuca, manioc, tapioca root | solid | 59.7 1.4 0.3 36.3 1.8 0.6 | 0.85 | each=400 piece=40 keep=root soft=4 | SR
@@ -92,13 +92,13 @@ beet-greens         | beet greens | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=
 turnip-greens       | turnip greens | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=3 growth=0.25 keep=leafy soft=3 | SR
 mustard-greens      | mustard greens, dandelion greens | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=3 growth=0.25 keep=leafy soft=3 | SR
 methi               | methi, fenugreek leaves | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=3 growth=0.25 keep=leafy soft=1.5 | SR
-amaranth-leaves     | amaranth leaves, callaloo | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=3 growth=0.25 keep=leafy soft=1.5 | SR
+amaranth-leaves     | amaranth leaves, callaloo, moringa leaves | solid | 91 2.2 0.2 1 3.4 1.8 | 0.15 | piece=3 growth=0.25 keep=leafy soft=1.5 | SR
 rocket              | rocket, arugula | solid | 92.5 2.5 0.6 1.6 1.4 1.3 | 0.1 | piece=2 growth=0.15 gives=0.2 keep=leafy soften=leaf | SR
 watercress          | watercress, cress | solid | 92.5 2.5 0.6 1.6 1.4 1.3 | 0.1 | piece=2 growth=0.15 gives=0.2 keep=leafy soften=leaf | SR
 sorrel              | sorrel, purslane | solid | 92.5 2.5 0.6 1.6 1.4 1.3 | 0.1 | piece=2 growth=0.15 gives=0.2 keep=leafy soften=leaf | SR
 little-gem          | little gem, little gem lettuce, baby gem, baby gem lettuce, gem lettuce | solid | 95 1.2 0.3 2.1 1.2 0.6 | 0.4 | each=150 piece=40 keep=leafy through=0.3 most=10 | SR
 lamb-s-lettuce      | lamb's lettuce, mache | solid | 92.5 2.5 0.6 1.6 1.4 1.3 | 0.1 | piece=2 growth=0.15 gives=0.2 keep=leafy soften=leaf | SR
-endive              | endive, chicory, witlof | solid | 93.8 1.3 0.2 1.2 2.5 1.2 | 0.3 | each=130 piece=20 keep=leafy through=0.4 soft=1 | SR
+endive              | endive, chicory, witlof, puntarelle | solid | 93.8 1.3 0.2 1.2 2.5 1.2 | 0.3 | each=130 piece=20 keep=leafy through=0.4 soft=1 | SR
 radicchio           | radicchio | solid | 93.8 1.3 0.2 1.2 2.5 1.2 | 0.3 | each=130 piece=20 keep=leafy through=0.4 soft=1 | SR
 escarole            | escarole, frisee, belgian endive | solid | 93.8 1.3 0.2 1.2 2.5 1.2 | 0.3 | each=130 piece=20 keep=leafy through=0.4 soft=1 | SR
 frozen-spinach      | frozen spinach, chopped frozen spinach, frozen chopped spinach, frozen leaf spinach | solid | 90.2 3.6 0.6 1.3 2.9 1.5 | 0.72 | piece=20 growth=0.8 gives=0.3 keep=leafy soften=leaf | SR
@@ -117,7 +117,7 @@ hominy              | hominy, canned hominy, pozole corn | solid | 82.5 1.5 0.9 
 portobello          | portobello, portobello mushrooms, field mushrooms, large flat mushrooms | solid | 92.8 2.1 0.4 2.6 1.3 0.8 | 0.36 | each=84 piece=20 gives=0.4 robust keep=leafy soften=tender | SR
 shiitake            | shiitake, shiitake mushrooms | solid | 90 2.4 0.5 4.1 2.4 0.8 | 0.35 | each=19 piece=8 gives=0.3 robust keep=leafy soften=tender | SR
 oyster-mushrooms    | oyster mushrooms | solid | 90 2.4 0.5 4.1 2.4 0.8 | 0.35 | each=19 piece=8 gives=0.3 robust keep=leafy soften=tender | SR
-chanterelles        | chanterelles | solid | 90 2.4 0.5 4.1 2.4 0.8 | 0.35 | each=19 piece=8 gives=0.3 robust keep=leafy soften=tender | SR
+chanterelles        | chanterelles, morels, girolles | solid | 90 2.4 0.5 4.1 2.4 0.8 | 0.35 | each=19 piece=8 gives=0.3 robust keep=leafy soften=tender | SR
 enoki               | enoki, king oyster mushrooms, maitake | solid | 90 2.4 0.5 4.1 2.4 0.8 | 0.35 | each=19 piece=8 gives=0.3 robust keep=leafy soften=tender | SR
 cremini             | cremini, cremini mushrooms | solid | 90 2.4 0.5 4.1 2.4 0.8 | 0.35 | each=19 piece=8 gives=0.3 robust keep=leafy soften=tender | SR
 wild-mushrooms      | wild mushrooms, brown mushrooms, mixed mushrooms | solid | 90 2.4 0.5 4.1 2.4 0.8 | 0.35 | each=19 piece=8 gives=0.3 robust keep=leafy soften=tender | SR
