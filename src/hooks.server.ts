@@ -10,12 +10,19 @@ import { log } from '$lib/server/log';
 import { isKeptPlace, PageCache, revisionOf } from '$lib/server/page-cache';
 import { changeAt, turn } from '$lib/server/turns';
 import { diskTrouble, isLeft } from '$lib/server/trouble';
+import { warmUp } from '$lib/server/warm-up';
 import { isLoopback, ownNames } from '$lib/server/names';
 
 export const init: ServerInit = async () => {
   useHouseWords();
   const store = await database();
   if (building) return;
+  // After the first who may be waiting already.
+  const warm = (): Promise<unknown> =>
+    warmUp(store).catch((error: unknown) => {
+      log.warn({ error }, 'what pages need was not read ahead');
+    });
+  setTimeout(() => void warm(), WARM_UP_AFTER_MS).unref();
   const folder = backupFolder(databaseUrl());
   if (!folder) return;
   const daily = async (): Promise<void> => {
@@ -26,6 +33,7 @@ export const init: ServerInit = async () => {
   setInterval(() => void daily(), LOOK_EVERY_MS).unref();
 };
 
+const WARM_UP_AFTER_MS = 200;
 /** How often it is looked whether a day has gone since the last copy. */
 const LOOK_EVERY_MS = 3_600_000;
 

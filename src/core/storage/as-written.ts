@@ -12,5 +12,11 @@ export function asWritten(dish: Dish): ScaledDish {
 
 /** Id of the food that a dish is about; null where there is none. */
 export function mainFoodOf(dish: Dish | null): string | null {
-  return (dish && mainIngredient(asWritten(dish))?.food?.id) ?? null;
+  if (!dish) return null;
+  const known = mainFoods.get(dish);
+  if (known !== undefined) return known;
+  const id = mainIngredient(asWritten(dish))?.food?.id ?? null;
+  mainFoods.set(dish, id);
+  return id;
 }
+const mainFoods = new WeakMap<Dish, string | null>();

@@ -33,6 +33,16 @@ const FEEDS = 0.2;
 
 /** A dish that is eaten beside another: vegetables or grain, and nothing in it that makes a supper. */
 export function isSide(dish: Dish): boolean {
+  const known = sides.get(dish);
+  if (known !== undefined) return known;
+  const found = isEatenBeside(dish);
+  sides.set(dish, found);
+  return found;
+}
+/** Asked for every dish on every day of a week. */
+const sides = new WeakMap<Dish, boolean>();
+
+function isEatenBeside(dish: Dish): boolean {
   const { ingredients } = asWritten(dish);
   const group = mainIngredient(asWritten(dish))?.food?.group;
   const all = ingredients.reduce((sum, i) => sum + (i.grams ?? 0), 0);

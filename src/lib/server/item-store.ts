@@ -11,15 +11,32 @@ import {
   type StoreItem,
 } from '$core/storage';
 import { inTransaction, inWriteQueue, type Database } from './database';
+import { frozen } from './interned';
 import { readable } from './readable';
 import { storeItems, storeMoves } from './schema';
 
-const toItem = (row: typeof storeItems.$inferSelect): StoreItem | null =>
+type ItemRow = typeof storeItems.$inferSelect;
+
+const toItem = (row: ItemRow): StoreItem | null =>
   readable(
     storeItemSchema,
     { ...(row.document as object), portions: row.portions, place: row.place },
     `item ${row.id}`,
   );
+
+/** What documents were read as, with their portions and their place, for as long as they are kept. */
+const read = new WeakMap<object, { portions: number; place: string; item: StoreItem }>();
+
+/** The item of a row, which nobody can change, read once for as long as it is the same; null where it is none. */
+export function itemOf(row: ItemRow): StoreItem | null {
+  const { document, portions, place } = row;
+  const isKept = typeof document === 'object' && document !== null && Object.isFrozen(document);
+  const known = isKept ? read.get(document) : undefined;
+  if (known?.portions === portions && known.place === place) return known.item;
+  const item = toItem(row);
+  if (isKept && item) read.set(document, { portions, place, item: frozen(item) });
+  return item;
+}
 
 /** What is there, due first. */
 export async function listItems(database: Database): Promise<StoreItem[]> {
@@ -28,7 +45,7 @@ export async function listItems(database: Database): Promise<StoreItem[]> {
     .from(storeItems)
     .where(gt(storeItems.portions, 0))
     .orderBy(asc(storeItems.useBy));
-  return rows.flatMap((row) => toItem(row) ?? []);
+  return rows.flatMap((row) => itemOf(row) ?? []);
 }
 
 /** What is an ingredient of dishes: cooked in bulk, or raw food in packs; due first. */
@@ -44,13 +61,13 @@ export async function listBulk(database: Database): Promise<StoreItem[]> {
       ),
     )
     .orderBy(asc(storeItems.useBy));
-  return rows.flatMap((row) => toItem(row) ?? []);
+  return rows.flatMap((row) => itemOf(row) ?? []);
 }
 
 /** Also what is used up: a meal may still name it. */
 export async function listAllItems(database: Database): Promise<StoreItem[]> {
   const rows = await database.select().from(storeItems).orderBy(asc(storeItems.useBy));
-  return rows.flatMap((row) => toItem(row) ?? []);
+  return rows.flatMap((row) => itemOf(row) ?? []);
 }
 
 /** @returns what has that code on its label, or null */
@@ -59,7 +76,7 @@ export async function itemByCode(database: Database, code: string): Promise<Stor
     .select()
     .from(storeItems)
     .where(eq(storeItems.code, code.trim().toUpperCase()));
-  return row ? toItem(row) : null;
+  return row ? itemOf(row) : null;
 }
 
 /** By code; those that were never given are missing. */
@@ -74,7 +91,7 @@ export async function itemsByCode(
     .where(inArray(storeItems.code, [...new Set(codes)]));
   return new Map(
     rows.flatMap((row) => {
-      const item = toItem(row);
+      const item = itemOf(row);
       return item ? [[row.code, item] as const] : [];
     }),
   );
@@ -138,7 +155,7 @@ export async function takeOfStock(
 ): Promise<number | null> {
   const [row] = await database.select().from(storeItems).where(eq(storeItems.id, id));
   if (!row) return null;
-  const item = toItem(row);
+  const item = itemOf(row);
   if (!item) return null;
   if (!isIngredient(item.contents)) return takeOut(database, id, portions, move);
   // Read and taken in one turn, so that of many at once each finds what the one before has left.
@@ -235,7 +252,7 @@ export async function correctItem(
         message: 'somebody has taken some in the meantime',
         remedy: 'look again, and correct what is left',
       });
-    const checked = storeItemSchema.safeParse({ ...toItem(row), name, portions, useBy });
+    const checked = storeItemSchema.safeParse({ ...itemOf(row), name, portions, useBy });
     if (!checked.success) return { ok: false, problems: problemsOf(checked.error.issues) };
     const document = checked.data;
     const more = document.portions - was;
@@ -310,7 +327,7 @@ export async function moveItem(
 ): Promise<Outcome<null>> {
   return inWriteQueue(async (): Promise<Outcome<null>> => {
     const [row] = await database.select().from(storeItems).where(eq(storeItems.id, id));
-    const item = row && toItem(row);
+    const item = row && itemOf(row);
     if (!item || item.portions <= 0)
       return failure({
         field: 'id',

@@ -4,6 +4,7 @@ import { failure, type Outcome } from '$core/reason';
 import { openInstead } from './bring-back';
 import { breathe } from './breathe';
 import type { Database } from './database';
+import { warmUp } from './warm-up';
 
 export type OpeningStage = 'check' | 'write' | 'learn';
 
@@ -68,6 +69,8 @@ export async function openFile(
     const household = await checked(text);
     if (!household.ok) return household;
     const opened = await openInstead(database, folder, household.value, at, reached);
+    // Whoever opened it looks at it next.
+    if (opened.ok) await warmUp(database);
     return opened.ok
       ? { ok: true, value: { household: household.value, before: opened.value } }
       : opened;
