@@ -32,15 +32,14 @@ function refused(problem: Omit<Fault, 'remedy'>, remedy: string): Outcome<never>
 
 const ANOTHER = 'choose a household file that Olive Clock has written';
 
+/** Why a text is no household: it is no JSON. @param error what its parser says */
+export function notJson(error: unknown): Outcome<never> {
+  const why = (error instanceof Error ? error.message : String(error)).replace(/\s+/g, ' ');
+  return refused({ field: 'file', message: `not readable as JSON (${why})` }, ANOTHER);
+}
+
 /** The document in today's shape, not checked yet. */
-function asOfToday(text: string): Outcome<Record<string, unknown>> {
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch (error) {
-    const why = (error instanceof Error ? error.message : String(error)).replace(/\s+/g, ' ');
-    return refused({ field: 'file', message: `not readable as JSON (${why})` }, ANOTHER);
-  }
+function asOfToday(data: unknown): Outcome<Record<string, unknown>> {
   const format = z.looseObject({ format: z.string() }).safeParse(data);
   const version = Number(
     /^olive-clock\/household@([1-9]\d*)$/.exec(format.success ? format.data.format : '')?.[1],
@@ -60,12 +59,13 @@ function asOfToday(text: string): Outcome<Record<string, unknown>> {
 }
 
 /**
- * Reads a household file's text. Older versions are brought to this one; a later one is refused in words.
+ * Reads what a household file holds. Older versions are brought to this one; a later one is refused in words.
  *
+ * @param data as `JSON.parse` has it
  * @yields the share of its documents that were checked, from 0 to 1
  */
-export function* readingHousehold(text: string): Generator<number, Outcome<Household>, undefined> {
-  const today = asOfToday(text);
+export function* readingHousehold(data: unknown): Generator<number, Outcome<Household>, undefined> {
+  const today = asOfToday(data);
   if (!today.ok) return today;
   const file = today.value;
   const listed = LIST_KEYS.flatMap((key) => {
@@ -109,7 +109,13 @@ export function* readingHousehold(text: string): Generator<number, Outcome<House
 
 /** Reads a household file's text in one go. */
 export function parseHousehold(text: string): Outcome<Household> {
-  const reading = readingHousehold(text);
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch (error) {
+    return notJson(error);
+  }
+  const reading = readingHousehold(data);
   for (;;) {
     const { value, done } = reading.next();
     if (done) return value;

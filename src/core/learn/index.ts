@@ -1,6 +1,6 @@
 export { priorFor, withLearned } from './apply';
 export { relabel } from './relabel';
-export { learn } from './learn';
+export { learn, learning } from './learn';
 export { observe } from './observe';
 export { suggestChanges, verdictSchema, VERDICTS } from './suggest';
 export type { Verdict } from './suggest';

@@ -28,12 +28,25 @@ const TAP_MIN = 0.8;
  * @param steady until when a cook said that a figure had not changed, by figure id
  * @returns figures of at least two evenings, by id
  */
-export function learn(
+export function learn(...evidence: Parameters<typeof learning>): Figure[] {
+  const working = learning(...evidence);
+  for (;;) {
+    const { value, done } = working.next();
+    if (done) return value;
+  }
+}
+
+/**
+ * As `learn`, a figure at a time: ten years of evenings take most of a second.
+ *
+ * @yields after each figure
+ */
+export function* learning(
   observations: readonly Observation[],
   prior: (figure: string) => number,
   since: Readonly<Record<string, number>> = {},
   steady: Readonly<Record<string, number>> = {},
-): Figure[] {
+): Generator<undefined, Figure[], undefined> {
   const byFigure = new Map<string, Observation[]>();
   for (const o of observations) {
     if (o.at < (since[o.figure] ?? -Infinity)) continue;
@@ -41,20 +54,23 @@ export function learn(
     if (own) own.push(o);
     else byFigure.set(o.figure, [o]);
   }
-  return [...byFigure]
-    .flatMap(([id, all]) => {
-      const seen = [...all].sort(
-        (a, b) => a.at - b.at || (a.evening < b.evening ? -1 : a.evening > b.evening ? 1 : 0),
-      );
-      const [first] = seen;
-      if (!first || new Set(seen.map((o) => o.evening)).size < LEAST_EVENINGS) return [];
-      if (first.kind === 'wait' || first.kind === 'hold')
-        return [limitFrom(id, first, seen, prior(id))];
+  const figures: Figure[] = [];
+  for (const [id, all] of byFigure) {
+    const seen = [...all].sort(
+      (a, b) => a.at - b.at || (a.evening < b.evening ? -1 : a.evening > b.evening ? 1 : 0),
+    );
+    const [first] = seen;
+    if (!first || new Set(seen.map((o) => o.evening)).size < LEAST_EVENINGS) continue;
+    if (first.kind === 'wait' || first.kind === 'hold')
+      figures.push(limitFrom(id, first, seen, prior(id)));
+    else {
       // A kind that a later version has learned says nothing to this one.
       const spread = first.kind in SPREAD ? SPREAD[first.kind] : null;
-      return spread ? [figureFrom(id, lately(seen), prior(id), spread, steady[id])] : [];
-    })
-    .sort((a, b) => (a.id < b.id ? -1 : 1));
+      if (spread) figures.push(figureFrom(id, lately(seen), prior(id), spread, steady[id]));
+    }
+    yield;
+  }
+  return figures.sort((a, b) => (a.id < b.id ? -1 : 1));
 }
 
 /** Those of the latest evenings, as many as still count. @param seen in order of time */

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import type { Dish } from '$core/dish';
 import type { Kitchen } from '$core/kitchen';
 import {
-  learn,
+  learning,
   observe,
   priorFor,
   relabel,
@@ -77,7 +77,7 @@ async function catchUp(
 }
 
 /** Every page that plans asks for the figures, and evenings are rare: what was asked last, and its answer. */
-let lastRead: { asked: string; figures: Figure[] } | null = null;
+let lastRead: { asked: string; figures: Promise<Figure[]> } | null = null;
 
 /** All figures that evenings have taught so far. */
 export async function readFigures(database: Database): Promise<Figure[]> {
@@ -90,10 +90,19 @@ export async function readFigures(database: Database): Promise<Figure[]> {
   const asked = JSON.stringify([rows, kitchen.cookers, kitchen.cooks, since, steady]);
   if (lastRead?.asked !== asked) {
     const seen = rows.flatMap((r) => r.document as Observation[]);
-    const figures = learn(relabel(seen, kitchen), priorFor(kitchen), since, steady);
-    lastRead = { asked, figures };
+    const working = learning(relabel(seen, kitchen), priorFor(kitchen), since, steady);
+    lastRead = { asked, figures: figuresOf(working) };
   }
   return lastRead.figures;
+}
+
+/** Others have their turn between two figures. */
+async function figuresOf(working: ReturnType<typeof learning>): Promise<Figure[]> {
+  for (;;) {
+    const { value, done } = working.next();
+    if (done) return value;
+    await breathe();
+  }
 }
 
 /** As `readFigures`, with evenings taken in that were not looked at yet. */

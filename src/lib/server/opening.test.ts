@@ -38,7 +38,7 @@ describe('the household file, piece by piece', () => {
 
   it('is checked a few documents at a time, and names what is wrong where it stands', () => {
     const many = { ...household, dishes: [...household.dishes, { name: 'no dish' }] };
-    const reading = readingHousehold(JSON.stringify(many));
+    const reading = readingHousehold(many);
     const shares: number[] = [];
     for (let step = reading.next(); ; step = reading.next()) {
       if (step.done) {
@@ -66,9 +66,9 @@ describe('the household file, piece by piece', () => {
 describe('opening a file', () => {
   it('says how far it is, takes no second one meanwhile, and is through in the end', async () => {
     const text = JSON.stringify({ ...household, meals: [], plans: [] });
-    const opened = openFile(db, null, text, NOW);
+    const opened = openFile(db, null, new Blob([text]), NOW);
     expect(openingNow()).toMatchObject({ stage: 'check' });
-    const second = await openFile(db, null, text, NOW);
+    const second = await openFile(db, null, new Blob([text]), NOW);
     expect(!second.ok && second.problems[0]?.message).toBe('another file is being opened');
     expect((await opened).ok).toBe(true);
     expect(openingNow()).toBeNull();
@@ -82,7 +82,7 @@ describe('opening a file', () => {
       const opened = openFile(
         db,
         null,
-        JSON.stringify({ ...household, meals: [], plans: [] }),
+        new Blob([JSON.stringify({ ...household, meals: [], plans: [] })]),
         NOW,
       );
       while (openingNow()?.stage !== at) await new Promise((resolve) => setImmediate(resolve));

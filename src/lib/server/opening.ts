@@ -1,9 +1,10 @@
 /** A household file that is being opened: how far it is, and the way to stop it before anything is replaced. */
-import { readingHousehold, type Household } from '$core/exchange';
+import { notJson, readingHousehold, type Household } from '$core/exchange';
 import { failure, type Outcome } from '$core/reason';
 import { openInstead } from './bring-back';
 import { breathe } from './breathe';
 import type { Database } from './database';
+import { parsedInPieces } from './json-pieces';
 import { warmUp } from './warm-up';
 
 export type OpeningStage = 'check' | 'write' | 'learn';
@@ -36,12 +37,22 @@ async function reached(stage: OpeningStage, share: number): Promise<void> {
   if (now?.isStopped && stage !== 'learn') throw new Stopped();
 }
 
-async function checked(text: string): Promise<Outcome<Household>> {
-  const reading = readingHousehold(text);
+/** Of checking, reading is about so much. */
+const READING = 0.4;
+
+async function checked(file: Blob): Promise<Outcome<Household>> {
+  let data: unknown;
+  try {
+    data = await parsedInPieces(file, (share) => reached('check', share * READING));
+  } catch (error) {
+    if (error instanceof SyntaxError) return notJson(error);
+    throw error;
+  }
+  const reading = readingHousehold(data);
   for (;;) {
     const { value, done } = reading.next();
     if (done) return value;
-    await reached('check', value);
+    await reached('check', READING + value * (1 - READING));
   }
 }
 
@@ -55,7 +66,7 @@ async function checked(text: string): Promise<Outcome<Household>> {
 export async function openFile(
   database: Database,
   folder: string | null,
-  text: string,
+  file: Blob,
   at: number,
 ): Promise<Outcome<{ household: Household; before: string | null }>> {
   if (now)
@@ -66,7 +77,7 @@ export async function openFile(
     });
   now = { stage: 'check', share: 0, isStopped: false };
   try {
-    const household = await checked(text);
+    const household = await checked(file);
     if (!household.ok) return household;
     const opened = await openInstead(database, folder, household.value, at, reached);
     // Whoever opened it looks at it next.

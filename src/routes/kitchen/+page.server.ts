@@ -113,7 +113,7 @@ export const actions: Actions = {
         ],
       });
     const folder = backupFolder(databaseUrl());
-    const opened = await openFile(await database(), folder, await file.text(), currentTime());
+    const opened = await openFile(await database(), folder, file, currentTime());
     if (!opened.ok) return fail(422, { fileProblems: opened.problems.slice(0, 8).map(inOneLine) });
     return { opened: countOf(opened.value.household), before: opened.value.before };
   },
