@@ -69,6 +69,11 @@ describe('a JSON object, piece by piece', () => {
     expect(Object.keys(read)).toEqual(['__proto__']);
   });
 
+  it.each(['{1:true}', '{"a":[1,]}', '{"a":[1]2}', '{"a":1]', '{"a":1}}', '{"a":1'])(
+    '%s is no JSON',
+    (text) => expect(inPieces(text, 3)).rejects.toThrow(SyntaxError),
+  );
+
   it('names the list and the element where it is broken', () =>
     expect(inPieces('{"dishes":[{"a":1},{"a":}]}', 4)).rejects.toThrow(/^dishes, number 2: /));
 

@@ -109,7 +109,9 @@ class Pieces {
   }
 
   #takeKey(): void {
-    this.#key = String(this.#parsed('the name of a member'));
+    const key = this.#parsed('the name of a member');
+    if (typeof key !== 'string') throw new SyntaxError('the name of a member is no string');
+    this.#key = key;
     this.#start = this.#at + 1;
   }
 
