@@ -2,7 +2,7 @@
  * Serves the built application, on this machine only unless HOST says otherwise; `--https` (or HTTPS=1)
  * with a certificate of its own. Over the network it starts only where a passcode is set.
  */
-import { statSync } from 'node:fs';
+import { readdirSync, statSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 import { hostname, networkInterfaces } from 'node:os';
@@ -37,6 +37,7 @@ process.env.PROTOCOL_HEADER = 'x-olive-protocol';
 // The largest file there is to open; what other requests may carry, src/hooks.server.ts says.
 process.env.BODY_SIZE_LIMIT ||= '425M';
 const handler = await built();
+await loadPlaces();
 
 if (!isHere && !(await hasPasscode())) {
   console.error(
@@ -110,6 +111,16 @@ async function built() {
     console.error(error?.message ?? error);
     process.exit(1);
   }
+}
+
+/**
+ * Every page and address is a module of its own that is loaded when somebody first asks for it: beside 200 readers that
+ * takes seconds, for each of its files waits for a turn. All of them are loaded before the door opens.
+ */
+async function loadPlaces() {
+  const places = new URL('../build/server/', import.meta.url);
+  for (const file of readdirSync(places, { recursive: true }))
+    if (String(file).endsWith('.js')) await import(new URL(String(file), places).href);
 }
 
 async function hasPasscode() {
