@@ -208,7 +208,9 @@ export function readInstructions(paragraphs: readonly string[]): ReadInstruction
     ...read,
     stages: withLeadTimes(
       withLiftingOut(
-        withWorkBefore(withRepeats(friedBeforeLoosening(withPastSoaks(withoutMentions(read.stages))))),
+        withWorkBefore(
+          withRepeats(friedBeforeLoosening(withPastSoaks(withoutMentions(read.stages)))),
+        ),
       ),
     ),
   };
