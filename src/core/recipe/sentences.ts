@@ -106,12 +106,21 @@ const LEFT_BEFORE_VENT =
 const WHILE_IT_RESTS =
   /(?<=\p{L}) while (?:it|they|the \p{L}+)(?:(?:'|’)s|(?:'|’)re| is| are)? (?:rest|stand|cool|sit)(?:s|ing)?(?=,? (?:for )?(?:about |another )?\d)/giu;
 
+/** “Porridge mode 15 mins or pressure high 10 mins”: what every pot can do is planned; the button stays in the words. */
+const BUTTON_OR =
+  /\b\p{L}+ (?:mode|setting|button|program(?:me)?|function|preset) (?:for )?\d+ ?(?:m|mins?|minutes?),? or (?=(?:(?:manual|pressure|pressure cook|on) )*(?:high|low|HP|LP)\b)/iu;
+/** “Hot oven, 220, for 25 minutes.” */
+const OVEN_AT =
+  /\b((?:oven|grill|broiler)),? (?:at )?(\d{3})(?! ?(?:g|ml|m|min\w*)\b)( ?(?:°|º|degrees|[CF]\b)[CF]?)?,(?= (?:for )?\d)/gi;
 /** “Small 6 / medium 9 / large 13 min”: the middle one is planned; the others stay in the words. */
 const BY_SIZE =
   /\bsmall(?: ones)?:? (?:\d+)(?: ?min\w*)?\s*[/,;]\s*medium(?: ones)?:? (\d+)(?: ?min\w*)?\s*[/,;]\s*(?:and )?large(?: ones)?:? \d+( ?m(?:in\w*)?)?\b/i;
 
 export function toClauses(told: string): string[] {
-  const sentence = told.replace(BY_SIZE, (_all, minutes: string) => `${minutes} min`);
+  const sentence = told
+    .replace(BY_SIZE, (_all, minutes: string) => `${minutes} min`)
+    .replace(BUTTON_OR, '')
+    .replace(OVEN_AT, '$1 at $2$3');
   return withBracketed(sentence.replace(OTHER_HEAT, sameHeat).replace(WONT_WAIT, '$1 '))
     .replace(OTHER_WAY, '')
     .replace(WHILE_IT_RESTS, '')

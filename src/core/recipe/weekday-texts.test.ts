@@ -281,3 +281,29 @@ it('left in the tin until cold takes nobody’s hands', () =>
       'High 45 minutes, quick release. Pour the drizzle over and leave it in the tin until cold (1 hr).',
     ).at(-1),
   ).toEqual(['rest', 60]));
+
+describe('ways and settings beside each other', () => {
+  it('a button with its minutes, or pressure with others: one cycle, by what every pot can do', () =>
+    expect(cycles('Porridge mode 15 mins or pressure high 10 mins. NPR.')).toMatchObject([
+      { level: 'high', hold: 10, release: { kind: 'natural' } },
+    ]));
+
+  it('an oven with its heat between commas', () =>
+    expect(
+      told(
+        'High pressure 45 minutes, natural release. Hot oven, 220, for 20-25 minutes until it’s sticky.',
+        '2 kg ham joint\n500 ml water',
+      ).dish.stages.at(-1),
+    ).toMatchObject({ kind: 'oven', celsius: 220, minutes: 20 }));
+
+  it.each([
+    'Best rested for an hour, or overnight.',
+    'To serve: thaw overnight, reheat 8 minutes on the stove.',
+  ])('“%s” is no work of this evening', (end) =>
+    expect(
+      stages(`High pressure 35 minutes, natural release. Simmer 20 minutes on sauté. ${end}`).at(
+        -1,
+      ),
+    ).toEqual(['simmer', 20]),
+  );
+});
