@@ -75,3 +75,28 @@ describe('another language', () => {
     expect(dish.unread.join(' ')).toContain('15');
   });
 });
+
+it('ingredients of a page as named quantities and as supplies are whole', () => {
+  const page = (ingredient: object): string =>
+    `<script type="application/ld+json">${JSON.stringify({
+      '@type': 'Recipe',
+      name: 'Braised red cabbage',
+      recipeIngredient: [ingredient, '2 apples, grated'],
+      recipeInstructions: 'High pressure for 4 minutes, quick release.',
+    })}</script>`;
+  const first = (ingredient: object) => {
+    const read = importRecipe(page(ingredient));
+    return read.ok ? read.value.dish.ingredients[0] : null;
+  };
+  const cabbage = { food: 'red cabbage', amount: 1, unit: 'kg' };
+  expect(
+    first({ '@type': 'PropertyValue', name: 'red cabbage', value: '1', unitText: 'kg' }),
+  ).toMatchObject(cabbage);
+  expect(
+    first({
+      '@type': 'HowToSupply',
+      name: 'red cabbage',
+      requiredQuantity: { '@type': 'QuantitativeValue', value: 1, unitText: 'kg' },
+    }),
+  ).toMatchObject(cabbage);
+});

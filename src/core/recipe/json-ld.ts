@@ -2,7 +2,7 @@
  * schema.org/Recipe in the shapes that pages really use: alone, in a list, in `@graph`, or inside
  * another thing; instructions as one text, a list, steps or sections.
  *
- * @source schema.org, Recipe, HowToStep, HowToSection
+ * @source schema.org, Recipe, HowToStep, HowToSection, HowToSupply, PropertyValue
  */
 import { ownDish } from './export';
 import { plain } from './html';
@@ -52,9 +52,14 @@ function linesOf(value: unknown, depth = 0): string[] {
   if (Array.isArray(value)) return value.slice(0, MOST_ITEMS).flatMap((v) => linesOf(v, depth + 1));
   if (!isObject(value)) return [];
   if (value.itemListElement !== undefined) return linesOf(value.itemListElement, depth + 1);
-  // “8 puddings” as a quantity with its unit.
-  if (typeof value.value === 'number' || typeof value.value === 'string')
-    return [[value.value, value.unitText].filter((v) => v !== undefined).join(' ')];
+  // “8 puddings” as a quantity with its unit; “1 kg red cabbage” as a named one.
+  if (typeof value.value === 'number' || typeof value.value === 'string') {
+    const named = typeof value.name === 'string' ? linesOf(value.name)[0] : undefined;
+    return [[value.value, value.unitText, named].filter((v) => v !== undefined).join(' ')];
+  }
+  // A supply: so much of what is named.
+  if (value.requiredQuantity !== undefined)
+    return [[value.requiredQuantity, value.name].flatMap((v) => linesOf(v, depth + 1)).join(' ')];
   return linesOf(value.text ?? value.description ?? value.name ?? [], depth + 1);
 }
 

@@ -307,3 +307,10 @@ describe('ways and settings beside each other', () => {
     ).toEqual(['simmer', 20]),
   );
 });
+
+it('“chill 2 hours or serve warm”: nobody has to wait', () =>
+  expect(
+    stages('LOW pressure, 14 minutes, quick release. Chill 2 hours or serve warm.').some(
+      ([, minutes]) => minutes === 120,
+    ),
+  ).toBe(false));

@@ -347,7 +347,7 @@ const CASE =
 
 /** “Eat warm or chill 3 hrs”: nobody has to wait for it. */
 const EATEN_OR_CHILLED =
-  /\b(?:eat|serve|enjoy|have it)\b[^.;]{0,30}\b(?:warm|hot|now|(?:straight|right) away|at once|immediately)\b[^.;]{0,30}\bor (?:\p{L}+ ){0,2}(?:chill|refrigerate|cool|let it cool)\b/iu;
+  /\b(?:eat|serve|enjoy|have it)\b[^.;]{0,30}\b(?:warm|hot|now|(?:straight|right) away|at once|immediately)\b[^.;]{0,30}\bor (?:\p{L}+ ){0,2}(?:chill|refrigerate|cool|let it cool)\b|\b(?:chill|refrigerate)\b[^.;]{0,30}\bor (?:serve|eat|enjoy)\b[^.;]{0,12}\b(?:warm|hot|now|(?:straight|right) away|at once|immediately)\b/iu;
 /** “Serve with the cream, whipped (3 minutes)”: how it is made ready, and no work of its own. */
 const MADE_READY =
   /^(?:\p{L}+ly )?(?:whipped|whisked|beaten|chopped|sliced|diced|grated|covered|uncovered)\b/iu;
