@@ -105,8 +105,13 @@ export function findDurations(text: string): Duration[] {
   const found = [...hoursAndMinutes(text), ...orTwo(text), ...fourOrFive(text)];
   const joined = [...found];
   for (const match of text.matchAll(SPAN)) {
-    const [whole, first = '', second, unit = 'm', , part, extra] = match;
+    const [all, first = '', second, unit = 'm', , part, more] = match;
     const start = match.index;
+    const isHours = unitMinutes(unit) === 60;
+    // “4 min, 5 min natural” are two: only hours have minutes behind them.
+    const extra = isHours ? more : undefined;
+    const next = more !== undefined && !isHours ? all.lastIndexOf(more) : -1;
+    const whole = next < 0 ? all : all.slice(0, next).replace(/\s*(?:and|,)?\s*$/i, '');
     if (joined.some((d) => start < d.end && start + whole.length > d.start)) continue;
     // “Keep the heart for another day”: when it is used.
     if (/^another day\W?$/i.test(whole) && FOR_LATER.test(text.slice(0, start))) continue;
@@ -141,6 +146,12 @@ export function findDurations(text: string): Duration[] {
       end: end + (weight?.[0].length ?? 0),
       perPound: weight ? from * factor : null,
     });
+    if (next >= 0 && more !== undefined)
+      found.push({
+        ...{ from: toNumber(more), to: null, perPound: null },
+        start: start + next,
+        end: start + all.length,
+      });
   }
   return asRanges(
     found.sort((a, b) => a.start - b.start),

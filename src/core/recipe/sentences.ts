@@ -76,6 +76,7 @@ export function toSentences(paragraphs: readonly string[]): string[] {
     .flatMap((p) =>
       p
         .replace(NUMBERED, '$1')
+        .replace(/\bo\/n\b/gi, 'overnight')
         .replace(SHORT_WORK, (short) => SPELT[short.toLowerCase().replace('.', '')] ?? short)
         .replace(ALWAYS_SHORT, '$1')
         .replace(SHORT_UNIT, '$1')

@@ -1,6 +1,8 @@
 /** Ordinary ways to tell of yields, cases, sauces and lists that were read as something else. Facts are common practice. */
 import { describe, expect, it } from 'vitest';
 import { answerQuestion } from './answers';
+import { findDurations } from './durations';
+import { retime } from './retime';
 import { imported, importedText } from '../../../tests/support/imported';
 
 const LIST = '2 salmon fillets\n1 cup couscous\n1 cup water';
@@ -314,3 +316,22 @@ it('“chill 2 hours or serve warm”: nobody has to wait', () =>
       ([, minutes]) => minutes === 120,
     ),
   ).toBe(false));
+
+describe('one time behind another', () => {
+  it.each([
+    ['High 4 min, 5 min natural', [4, 5]],
+    ['1 hour, 10 minutes', [70]],
+    ['1 h 5 min, 10 min natural', [65, 10]],
+  ])('%s: %j', (text, minutes) => expect(findDurations(text).map((d) => d.from)).toEqual(minutes));
+
+  it('the words of a step say what its pot is set to', () =>
+    expect(retime('Lid. High 4 min, 5 min natural, then release.', 4, 3)).toBe(
+      'Lid. High 3 minutes, 5 min natural, then release.',
+    ));
+
+  it('“o/n” is a night', () =>
+    expect(stages('Salt the belly, uncovered in the fridge o/n. HP 45, NR 15.')).toContainEqual([
+      'rest',
+      480,
+    ]));
+});
