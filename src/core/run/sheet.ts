@@ -136,6 +136,8 @@ function waterFor({ topUp }: Operation, { system }: Pick<Kitchen, 'system'>): st
   return [`${amount} more water, for this pot`];
 }
 
+const LEFT_TO_COOK: ReadonlySet<Phase> = new Set(['burner', 'simmer', 'soak']);
+
 /** What the cook should know at this line: when it beeps, when the pin drops, why it takes so long. */
 function detailOf(own: Operation, plan: Plan, serveAt: number, kitchen: Kitchen): string | null {
   const sibling = (phase: Phase): Operation | undefined =>
@@ -153,7 +155,9 @@ function detailOf(own: Operation, plan: Plan, serveAt: number, kitchen: Kitchen)
       ...(release ? [`natural release until about ${clock(release.end)}`] : []),
     ].join('; ');
   }
-  if (own.phase === 'rest') return `until ${clock(own.end)}`;
+  // What nobody stands at has no minutes of hands beside it: the clock says when it is over.
+  const isLeft = own.phase === 'rest' || (LEFT_TO_COOK.has(own.phase) && !own.isHands);
+  if (isLeft) return `until ${clock(own.end)}`;
   if (own.phase === 'preheat') return `hot in about ${formatMinutes(own.end - own.start)}`;
   if (own.phase === 'put-in') {
     const bake = plan.operations.findLast(
