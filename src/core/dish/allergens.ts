@@ -21,7 +21,7 @@ export function unreadWords({ unread }: Pick<ScaledDish['dish'], 'unread'>): str
   ];
 }
 
-const OF_ANIMALS: ReadonlySet<Allergen> = new Set([
+const ANIMAL_ALLERGENS: ReadonlySet<Allergen> = new Set([
   'milk',
   'egg',
   'fish',
@@ -39,7 +39,8 @@ export function allergensOfIngredient({
   const isFree = /\bgluten[- ]?free\b/i.test(ingredient.food);
   const all = [...(food?.allergens ?? []), ...allergensInName(ingredient.food)];
   return [...new Set(all)].filter(
-    (a) => !(isFree && a === 'gluten') && !(isImitation(ingredient.food) && OF_ANIMALS.has(a)),
+    (a) =>
+      !(isFree && a === 'gluten') && !(isImitation(ingredient.food) && ANIMAL_ALLERGENS.has(a)),
   );
 }
 

@@ -50,14 +50,10 @@ export function readName(name: string): Reading {
 }
 
 /** What the words of plants that are called after an animal stand for. */
-const PLANTS: ReadonlySet<string> = new Set(
-  ['mushroom', 'tomato', 'vegetable', 'apple', 'lettuce', 'peas', 'berries', 'chili'].concat([
-    'radish',
-    'beans',
-    'garlic',
-    'greens',
-  ]),
-);
+const PLANTS: ReadonlySet<string> = new Set([
+  ...['mushroom', 'tomato', 'vegetable', 'apple', 'lettuce', 'peas', 'berries', 'chili'],
+  ...['radish', 'beans', 'garlic', 'greens'],
+]);
 
 /** @example withoutLikeness('oyster mushrooms') // 'mushroom' */
 export function withoutLikeness(name: string): string {

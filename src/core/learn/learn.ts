@@ -23,22 +23,12 @@ const DELAY = { mean: 0.3, sd: 0.5 };
 const TAP_MIN = 0.8;
 
 /**
+ * What evenings have taught, a figure at a time: ten years of them take most of a second.
+ *
  * @param prior the figure before any evening, by id; what is not in it is 1
  * @param since evenings before that moment no longer count, by figure id: it was set back
  * @param steady until when a cook said that a figure had not changed, by figure id
  * @returns figures of at least two evenings, by id
- */
-export function learn(...evidence: Parameters<typeof learning>): Figure[] {
-  const working = learning(...evidence);
-  for (;;) {
-    const { value, done } = working.next();
-    if (done) return value;
-  }
-}
-
-/**
- * As `learn`, a figure at a time: ten years of evenings take most of a second.
- *
  * @yields after each figure
  */
 export function* learning(
@@ -71,6 +61,15 @@ export function* learning(
     yield;
   }
   return figures.sort((a, b) => (a.id < b.id ? -1 : 1));
+}
+
+/** As `learning`, in one go. */
+export function learn(...evidence: Parameters<typeof learning>): Figure[] {
+  const working = learning(...evidence);
+  for (;;) {
+    const { value, done } = working.next();
+    if (done) return value;
+  }
 }
 
 /** Those of the latest evenings, as many as still count. @param seen in order of time */

@@ -14,7 +14,7 @@ import {
 import { accountOf, eveningNow } from '$core/run';
 import { inWriteQueue, type Database } from './database';
 import { dishesById, listDishes } from './dish-store';
-import { breathe } from './breathe';
+import { breathe, inTurns } from './breathe';
 import { readEvening, unobserved } from './evening-store';
 import { readKitchen } from './kitchen-store';
 import { observations } from './schema';
@@ -90,19 +90,12 @@ export async function readFigures(database: Database): Promise<Figure[]> {
   const asked = JSON.stringify([rows, kitchen.cookers, kitchen.cooks, since, steady]);
   if (lastRead?.asked !== asked) {
     const seen = rows.flatMap((r) => r.document as Observation[]);
-    const working = learning(relabel(seen, kitchen), priorFor(kitchen), since, steady);
-    lastRead = { asked, figures: figuresOf(working) };
+    const figures = inTurns(learning(relabel(seen, kitchen), priorFor(kitchen), since, steady));
+    lastRead = { asked, figures };
+    // What failed is tried again by who asks next.
+    figures.catch(() => (lastRead = null));
   }
   return lastRead.figures;
-}
-
-/** Others have their turn between two figures. */
-async function figuresOf(working: ReturnType<typeof learning>): Promise<Figure[]> {
-  for (;;) {
-    const { value, done } = working.next();
-    if (done) return value;
-    await breathe();
-  }
 }
 
 /** As `readFigures`, with evenings taken in that were not looked at yet. */

@@ -2,8 +2,9 @@
 import { notJson, readingHousehold, type Household } from '$core/exchange';
 import { failure, type Outcome } from '$core/reason';
 import { openInstead } from './bring-back';
-import { breathe } from './breathe';
+import { breathe, inTurns } from './breathe';
 import type { Database } from './database';
+import { log } from './log';
 import { parsedInPieces } from './json-pieces';
 import { warmUp } from './warm-up';
 
@@ -48,12 +49,9 @@ async function checked(file: Blob): Promise<Outcome<Household>> {
     if (error instanceof SyntaxError) return notJson(error);
     throw error;
   }
-  const reading = readingHousehold(data);
-  for (;;) {
-    const { value, done } = reading.next();
-    if (done) return value;
-    await reached('check', READING + value * (1 - READING));
-  }
+  return inTurns(readingHousehold(data), (share) =>
+    reached('check', READING + share * (1 - READING)),
+  );
 }
 
 /**
@@ -80,8 +78,11 @@ export async function openFile(
     const household = await checked(file);
     if (!household.ok) return household;
     const opened = await openInstead(database, folder, household.value, at, reached);
-    // Whoever opened it looks at it next.
-    if (opened.ok) await warmUp(database);
+    // Whoever opened it looks at it next. It is there, whatever becomes of this.
+    if (opened.ok)
+      await warmUp(database).catch((error: unknown) => {
+        log.warn({ error }, 'what pages need was not read ahead');
+      });
     return opened.ok
       ? { ok: true, value: { household: household.value, before: opened.value } }
       : opened;

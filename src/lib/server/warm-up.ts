@@ -16,34 +16,44 @@ const AT_ONCE = 20;
 
 /** @returns how many documents were read */
 export async function warmUp(database: Database): Promise<number> {
-  let read = 0;
-  for (let last = ''; ;) {
-    const rows = await database
-      .select()
-      .from(dishes)
-      .where(gt(dishes.id, last))
-      .orderBy(asc(dishes.id))
-      .limit(AT_ONCE);
-    for (const row of rows) readable(dishSchema, row.document, `dish ${row.id}`);
-    read += rows.length;
-    last = rows.at(-1)?.id ?? '';
-    await breathe();
-    if (rows.length < AT_ONCE) break;
-  }
-  for (let last = ''; ;) {
-    const rows = await database
-      .select()
-      .from(storeItems)
-      .where(gt(storeItems.id, last))
-      .orderBy(asc(storeItems.id))
-      .limit(AT_ONCE);
-    for (const row of rows) if (row.portions > 0) itemOf(row);
-    read += rows.length;
-    last = rows.at(-1)?.id ?? '';
-    await breathe();
-    if (rows.length < AT_ONCE) break;
-  }
+  const read =
+    (await inParts(
+      (last) =>
+        database
+          .select()
+          .from(dishes)
+          .where(gt(dishes.id, last))
+          .orderBy(asc(dishes.id))
+          .limit(AT_ONCE),
+      (row) => readable(dishSchema, row.document, `dish ${row.id}`),
+    )) +
+    (await inParts(
+      (last) =>
+        database
+          .select()
+          .from(storeItems)
+          .where(gt(storeItems.id, last))
+          .orderBy(asc(storeItems.id))
+          .limit(AT_ONCE),
+      (row) => row.portions > 0 && itemOf(row),
+    ));
   // What evenings have taught is worked out from all of them: every page that plans asks for it.
   await readFigures(database);
   return read;
+}
+
+/** @param after the next rows behind that id @returns how many rows there were */
+async function inParts<Row extends { id: string }>(
+  after: (last: string) => Promise<Row[]>,
+  use: (row: Row) => unknown,
+): Promise<number> {
+  let [count, last] = [0, ''];
+  for (;;) {
+    const rows = await after(last);
+    for (const row of rows) use(row);
+    count += rows.length;
+    last = rows.at(-1)?.id ?? last;
+    if (rows.length < AT_ONCE) return count;
+    await breathe();
+  }
 }
