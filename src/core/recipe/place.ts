@@ -314,6 +314,35 @@ export function placeTheRest(
   }
 }
 
+/** “Sear in two lots”, “salt it overnight”: done to meat, named or not. */
+const DONE_TO_MEAT = /\b(?:sear|brown|salt|season|rub|marinate|brine)(?:ed|ing)?\b/i;
+
+/** Meat that no step names is what is seared or salted without another word, where it is the only meat. */
+export function placeTheMeat(
+  stages: readonly Stage[],
+  ingredients: readonly ReadIngredient[],
+  used: Set<string>,
+): void {
+  const isMeat = ({ ingredient, food }: ReadIngredient): boolean =>
+    ingredient.role === 'main' && (food?.group === 'meat' || food?.group === 'poultry');
+  const [meat, ...others] = ingredients.filter(isMeat);
+  if (!meat || others.length > 0 || used.has(meat.ingredient.id)) return;
+  const plain = new Set(
+    ingredients
+      .filter(({ food }) => food?.group === 'fat' || food?.group === 'seasoning')
+      .map((i) => i.ingredient.id),
+  );
+  const at = stages.find(
+    (s) =>
+      (s.kind === 'brown' || s.kind === 'rest') &&
+      DONE_TO_MEAT.test(s.sentence ?? s.text) &&
+      s.uses.every((id) => plain.has(id)),
+  );
+  if (!at) return;
+  at.uses.push(meat.ingredient.id);
+  used.add(meat.ingredient.id);
+}
+
 /** Everything not named goes in with these. */
 const ALL =
   /\b(?:everything|all (?:the |of the )?(?:other |remaining )?(?:ingredients|rest)?|the rest|rest of|remaining|the lot)\b/i;

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { answerQuestion } from './answers';
 import { findDurations } from './durations';
 import { retime } from './retime';
-import { imported, importedText } from '../../../tests/support/imported';
+import { imported, importedText, shape } from '../../../tests/support/imported';
 
 const LIST = '2 salmon fillets\n1 cup couscous\n1 cup water';
 const told = (method: string, list = LIST) => imported(list, method);
@@ -334,4 +334,34 @@ describe('one time behind another', () => {
       'rest',
       480,
     ]));
+});
+
+describe('a card of few words', () => {
+  const { dish, questions } = importedText(
+    'Lamb neck\nFeeds five, maybe six\n1 kg lamb neck\n300 g freekeh\n900 ml stock\nSalt it o/n.\nSear in 2 lots, 6 mins a lot.\nFreekeh and stock in. HI 55 min, 10 min nat, vent.',
+  );
+  it('“10 min nat” is a release, and no minutes of the searing', () => {
+    expect(shape(dish)).toEqual([
+      ['rest', 480],
+      ['brown', 12],
+      ['pressure', 55],
+    ]);
+    expect(dish.stages.flatMap((s) => (s.kind === 'pressure' ? [s.release] : []))).toEqual([
+      { kind: 'timed', minutes: 10 },
+    ]);
+  });
+  it('“salt it” is a step, and what is salted is the one meat', () => {
+    expect(dish.ingredients.map((i) => i.food)).toEqual(['lamb neck', 'freekeh', 'stock']);
+    expect(dish.stages[0]?.uses).toEqual(['lamb-neck']);
+    expect(questions.map((q) => q.text).join(' ')).not.toMatch(/which step/);
+  });
+  it.each([
+    ['Feeds five, maybe six', 5],
+    ['Serves 4, 6 at a push', 4],
+    ['Serves 8 or possibly 10', 8],
+  ])('%s', (line, least) => {
+    const found = importedText(`Rice\n${line}\n\n300 g rice\n\nHigh 6 min, quick release.`);
+    expect(found.dish.servings).toBe(least);
+    expect(found.dish.unread).toEqual([]);
+  });
 });

@@ -8,7 +8,7 @@ import { levelIn } from './phrases';
 import { freshId, type ReadIngredient } from './ingredients';
 import { ownPart, shortened } from './own-part';
 import { soakAsListed, soakedInList, soakText } from './soaking';
-import { askWhereMainsGo, mentioned, ofThisPart, placeTheRest } from './place';
+import { askWhereMainsGo, mentioned, ofThisPart, placeTheMeat, placeTheRest } from './place';
 import type { FoundCycle, FoundStage, ImportQuestion } from './types';
 import { holdOf, levelOf, releaseOf } from './write-cycle';
 
@@ -76,6 +76,7 @@ export function writeStages(
     return writeStage(soakAsListed(stage, uses, ingredients), base, ingredients, questions);
   });
   restBesideThePot(written);
+  placeTheMeat(written, ingredients, used);
   placeTheRest(written, ingredients, used);
   askWhereMainsGo(written, ingredients, used, questions);
   const common = new Set(

@@ -2,7 +2,8 @@
 import { NUMBER, NUMBER_WORDS, toNumber } from '../../units';
 
 const MOST_SERVINGS = 200;
-const RANGE = String.raw`(?![.,]?\d)(?:\s*(?:-|–|—|to|or)\s*${NUMBER})?`;
+/** “6 to 8”, “five, maybe six”, “four, or six at a push”. */
+const RANGE = String.raw`(?![.,]?\d)(?:\s*(?:-|–|—|to|or|,?\s*(?:or\s+)?(?:maybe|perhaps|possibly|even))\s*${NUMBER}|,?\s*(?:or\s+)?${NUMBER}\s+at an?\s+(?:push|pinch|stretch))?`;
 const PEOPLE =
   'servings?|srvs?|portions?|people|persons?|pers\\b\\.?|ptns?|pax|ppl|eaters|covers|cvrs?|cov|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry|personen|portionen|personnes|personas|persone|pessoas|porties|personer|porciones|porzioni';
 const ABOUT = String.raw`(?:about|around|approx\w*\.?|roughly|like|say|up to|easily|a (?:crowd|family|table|party) of|the|a hungry|some|well over|between)`;
