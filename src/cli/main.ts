@@ -1,51 +1,6 @@
-/** `olive SUBCOMMAND`: the core on the command line. Exit codes stand in the contracts. */
+/** `olive SUBCOMMAND`: the core on the command line. */
 import { useHouseWords } from '$core/reason';
-import { askCommand } from './ask';
-import { demoCommand } from './demo';
-import { planCommand } from './plan';
-import { recipeCommand } from './recipe';
-import { simulateCommand } from './simulate';
-import { solveCommand } from './solve';
-import { UsageError, type Command } from './command';
-
-const COMMANDS: Readonly<Record<string, Command>> = {
-  solve: solveCommand,
-  simulate: simulateCommand,
-  plan: planCommand,
-  ask: askCommand,
-  recipe: recipeCommand,
-  demo: demoCommand,
-};
-
-function help(): string {
-  const lines = Object.entries(COMMANDS).map(([name, c]) => `  ${name.padEnd(10)}${c.about}`);
-  return `usage: npm run -s olive -- SUBCOMMAND [arguments]\n\n${lines.join('\n')}\n\nSUBCOMMAND --help says more.`;
-}
-
-/** @returns the exit code */
-async function run(args: readonly string[]): Promise<number> {
-  const [name, ...rest] = args;
-  if (name === undefined || name === '--help' || name === 'help') {
-    console.log(help());
-    return name === undefined ? 2 : 0;
-  }
-  const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
-  if (!command)
-    throw new UsageError(
-      `“${name}” is not a subcommand; use one of ${Object.keys(COMMANDS).join(', ')}`,
-    );
-  if (rest.includes('--help')) {
-    console.log(command.usage);
-    return 0;
-  }
-  return command.run(rest);
-}
+import { runCommand } from './run';
 
 useHouseWords();
-try {
-  process.exitCode = await run(process.argv.slice(2));
-} catch (error) {
-  if (!(error instanceof UsageError)) throw error;
-  console.error(error.message);
-  process.exitCode = 2;
-}
+process.exitCode = await runCommand(process.argv.slice(2));

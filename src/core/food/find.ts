@@ -15,6 +15,7 @@ import type { FoodKind } from './kind';
 import { kindOfName } from './name-kind';
 import { plainName } from './reading';
 import { oneOf } from './singular';
+import { keptByText } from '../units';
 import type { Food } from './types';
 
 export const FOODS: readonly Food[] = [
@@ -91,21 +92,8 @@ const FROM_ANIMALS: ReadonlySet<Food['group']> = new Set([
  * @returns null where the table has no row for it; `mentionedFood` looks for a food anywhere in a text
  * @example findFood('large red onion, sliced')?.id // 'onion'
  */
-export function findFood(text: string): Food | null {
-  const known = foundBefore.get(text);
-  if (known !== undefined) return known;
-  const found = lookUp(text);
-  // The names of a household are few, and each is asked for with every plan; long texts are not kept.
-  if (text.length <= LONGEST_KEPT) {
-    if (foundBefore.size >= MOST_KEPT) foundBefore.clear();
-    foundBefore.set(text, found);
-  }
-  return found;
-}
-
-const foundBefore = new Map<string, Food | null>();
-const MOST_KEPT = 5000;
-const LONGEST_KEPT = 80;
+// The names of a household are few, and each is asked for with every plan.
+export const findFood = keptByText((text: string): Food | null => lookUp(text), 80);
 
 function lookUp(text: string): Food | null {
   const wanted = plainName(text);
@@ -164,7 +152,7 @@ function isImitated(main: string, food: Food): boolean {
 const isWholeDish = (food: Food): boolean => food.group === 'liquid' && food.safety === 'casserole';
 
 /** Any food of the table that a text names, the name of most words first; null where it names none. */
-export function mentionedFood(text: string): Food | null {
+export const mentionedFood = keptByText((text: string): Food | null => {
   const exact = findFood(text);
   if (exact) return exact;
   const words = plainName(text)
@@ -178,7 +166,7 @@ export function mentionedFood(text: string): Food | null {
       if (food && !isWholeDish(food) && !isOneOfMany(name)) return food;
     }
   return null;
-}
+}, 1000);
 
 /** The row of an id; a food of the program’s own. */
 export function foodById(id: string): Food | null {

@@ -1,6 +1,6 @@
 /** Times and temperatures as people write them. */
 import { G_PER_LB } from '../facts';
-import { NUMBER, toNumber } from '../units';
+import { keptByText, NUMBER, toNumber } from '../units';
 
 export interface Duration {
   /** Minutes, from and to. */
@@ -96,12 +96,15 @@ function fourOrFive(text: string): Duration[] {
   });
 }
 
+/** As long as a paragraph. */
+const LONGEST_KEPT = 1000;
+
 /**
  * Every time in a text, in order.
  *
  * @example findDurations('for 1 hour 10 minutes')[0]?.from // 70
  */
-export function findDurations(text: string): Duration[] {
+export const findDurations = keptByText((text: string): readonly Readonly<Duration>[] => {
   const found = [...hoursAndMinutes(text), ...orTwo(text), ...fourOrFive(text)];
   const joined = [...found];
   for (const match of text.matchAll(SPAN)) {
@@ -157,7 +160,7 @@ export function findDurations(text: string): Duration[] {
     found.sort((a, b) => a.start - b.start),
     text,
   );
-}
+}, LONGEST_KEPT);
 
 /** “A quarter of an hour or twenty minutes”: one time, from and to. */
 function asRanges(found: readonly Duration[], text: string): Duration[] {

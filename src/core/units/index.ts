@@ -1,5 +1,6 @@
 export { UNITS, UNIT_NAMES, add, convert, kindOf } from './quantity';
 export type { Quantity, Unit } from './quantity';
+export { keptByText } from './kept';
 export { parseLength } from './length';
 export { HUNDREDS, NUMBER, NUMBER_WORDS, toNumber } from './numbers';
 export { findAmounts, parseAmount, parseQuantity } from './parse';

@@ -53,7 +53,8 @@ const SMALL = [
 ];
 const ONES = SMALL.slice(1, 10).join('|');
 const TEN = Object.keys(TENS).join('|');
-const PLAIN = `(?:(?:${TEN})[- ](?:${ONES})|${TEN}|${[...SMALL].reverse().join('|')}|nought)`;
+const PLAIN = `(?:(?:${TEN})(?:[- ](?:${ONES}))?|${[...SMALL].reverse().join('|')}|nought)`;
+const DOZEN = String.raw`dozen(?:\s+and\s+a\s+half)?`;
 const PART = String.raw`(?:half|quarter|third|three[- ]quarters)`;
 
 /**
@@ -64,9 +65,9 @@ export const FIGURE = String.raw`(?:\d+\s+dozen\b|\d+[ -]\d+\s?[/⁄]\s?\d+|\d+\
 
 /**
  * A number in words, as the source of a regular expression: `two and a half`, `twenty-five`, `half a dozen`, `half a`,
- * `three quarters of an`, `a couple of`.
+ * `three quarters of an`, `a couple of`. It stands in hundreds of patterns, so each list of words is in it once.
  */
-export const NUMBER_WORDS = String.raw`(?:\b(?:half a dozen|(?:an?|\d+|${PLAIN})\s+dozen(?:\s+and\s+a\s+half)?|an?\s+couple(?:\s+of)?|couple\s+of|${PLAIN}\s+and\s+(?:an?\s+)?${PART}|${PLAIN}|half(?:\s+an?)?|(?:an?\s+)?(?:quarter|third)(?:\s+of)?(?:\s+an?)?|three[- ]quarters(?:\s+of)?(?:\s+an?)?)\b)`;
+export const NUMBER_WORDS = String.raw`(?:\b(?:half a dozen|(?:an?|\d+)\s+${DOZEN}|(?:an?\s+couple(?:\s+of)?|couple\s+of)|${PLAIN}(?:\s+${DOZEN}|\s+and\s+(?:an?\s+)?${PART})?|half(?:\s+an?)?|(?:an?\s+)?(?:quarter|third)(?:\s+of)?(?:\s+an?)?|three[- ]quarters(?:\s+of)?(?:\s+an?)?)\b)`;
 
 /**
  * “A hundred and fifty”, “two hundred”, as people who speak say amounts of food. No part of `NUMBER`: there is no hundred

@@ -2,6 +2,7 @@
  * Amounts as people write them: `1 1/2 cups`, `1½ c`, `2–3 tbsp`, `1 (14 oz) can`, `a pinch`, `two pounds and a half`,
  * anywhere in a text.
  */
+import { keptByText } from './kept';
 import { FIGURE, HUNDREDS, NUMBER, toNumber } from './numbers';
 import type { Quantity, Unit } from './quantity';
 
@@ -118,11 +119,15 @@ const ONE_OF = new RegExp(`^${SAID_OF}`, 'iu');
 /** Longer than any amount with its unit; matching stays within it. */
 const LONGEST = 120;
 
+/** As long as a paragraph. */
+const LONGEST_KEPT = 1000;
+
 type AtStart = Omit<FoundAmount, 'start'>;
 
 /** The amount that a text begins with; null where it begins with none. */
-function amountAtStart(text: string): AtStart | null {
-  const line = text.slice(0, LONGEST);
+const amountAtStart = (text: string): AtStart | null => readAtStart(text.slice(0, LONGEST));
+
+const readAtStart = keptByText((line: string): Readonly<AtStart> | null => {
   const lead = LEAD.exec(line)?.[0].length ?? 0;
   const own = line.slice(lead);
   const found =
@@ -135,7 +140,7 @@ function amountAtStart(text: string): AtStart | null {
     oneOfAt(own) ??
     countAt(own);
   return found && { ...found, end: found.end + lead };
-}
+}, LONGEST);
 
 function packAt(text: string): AtStart | null {
   const match = PACK_BEFORE.exec(text);
@@ -266,7 +271,7 @@ const ANY_AMOUNT = new RegExp(
 );
 
 /** Every amount in a text, in order; a number without a unit counts pieces, and “cup of rice” is one. */
-export function findAmounts(text: string): FoundAmount[] {
+export const findAmounts = keptByText((text: string): readonly Readonly<FoundAmount>[] => {
   const found: FoundAmount[] = [];
   let from = 0;
   for (const { index } of text.matchAll(ANY_AMOUNT)) {
@@ -277,4 +282,4 @@ export function findAmounts(text: string): FoundAmount[] {
     from = index + amount.end;
   }
   return found;
-}
+}, LONGEST_KEPT);
