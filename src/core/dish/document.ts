@@ -82,7 +82,7 @@ const stageBase = {
   runOf: id.optional(),
   /** Not before it is needed: an ice bath, a slurry, torn herbs. */
   justInTime: z.boolean().optional(),
-  /** Nobody said how long it takes: its minutes are what is usual. */
+  /** Nobody said how long it takes: its minutes are what is usual; of time under pressure there are none. */
   guessed: z.boolean().optional(),
   /** What is done in the middle of it, at so much of its time: turned halfway, stirred twice, foil off for the end. */
   turns: z

@@ -74,6 +74,7 @@ function change(dish: Dish, partId: string, use: AnswerUse): Dish | null {
         ...s,
         holdMinutes: Math.round(use.minutes),
         minutesPerLb: undefined,
+        guessed: undefined,
       }));
     case 'level':
       return withStage(dish, partId, (s) => ({ ...s, level: use.level }));

@@ -5,9 +5,9 @@ import { altitudeRule } from '../doneness';
 import type { Kitchen } from '../kitchen';
 import type { MealEntry } from '../meal';
 import { centreTarget } from '../safety';
-import { finding, type Edit, type Finding } from '../reason';
+import { finding, shortened, type Edit, type Finding } from '../reason';
 
-/** Unknown foods, unread text and ingredients of no step, each with where it is set right. */
+/** Unknown foods, untold minutes, unread text and ingredients of no step, each with where it is set right. */
 export function unknownNotes(entry: MealEntry, dish: Dish): Finding[] {
   const scaled = scaleDish(dish, dish.servings);
   const unknown = unknownFoods(scaled).map((i) => i.ingredient.food);
@@ -20,6 +20,11 @@ export function unknownNotes(entry: MealEntry, dish: Dish): Finding[] {
     found.push(finding('food-unknown', 'look', entry.id, { ...about, foods: unknown }, open));
   if (nowhere.length > 0)
     found.push(finding('ingredient-nowhere', 'look', entry.id, { ...about, foods: nowhere }, open));
+  for (const stage of dish.stages)
+    if (stage.kind === 'pressure' && stage.guessed)
+      found.push(
+        finding('hold-untold', 'stop', entry.id, { ...about, step: shortened(stage.text) }, open),
+      );
   if (dish.unread.length > 0)
     found.push(
       finding('text-unread', 'look', entry.id, { ...about, pieces: dish.unread.length }, open),

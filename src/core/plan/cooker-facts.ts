@@ -17,7 +17,7 @@ export function settingsFor(
   return Object.fromEntries(
     offers.map(({ cooker }) => [
       cooker.id,
-      `press ${keyWord(cooker, 'pressure')}, ${keyWord(cooker, stage.level)}, ${holds[cooker.id] ?? stage.holdMinutes} min`,
+      `press ${keyWord(cooker, 'pressure')}, ${keyWord(cooker, stage.level)}, ${stage.guessed ? 'minutes not told' : `${holds[cooker.id] ?? stage.holdMinutes} min`}`,
     ]),
   );
 }

@@ -83,7 +83,10 @@ export class HeatWriter extends StepWriter {
     const seal = HANDS.seal + assemblyMinutes(stage.text);
     this.step({ id: id('seal'), minutes: seal, hands: 1, block });
     const only = shown.length === 1 ? shown[0] : undefined;
-    const text = only === undefined ? stage.text : retime(stage.text, stage.holdMinutes, only);
+    const text =
+      only === undefined || stage.guessed
+        ? stage.text
+        : retime(stage.text, stage.holdMinutes, only);
     this.mean(id('seal'), stage, 'seal', text, {
       amounts: this.amountsOf(stage),
       caution: VALVE,

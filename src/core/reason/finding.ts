@@ -29,6 +29,8 @@ export interface FindingValues {
   'ingredient-nowhere': { dish: string; foods: string[] };
   /** A batter made for a part of its tin; `whole`: servings of the next number of whole tins. */
   'part-of-a-tin': { dish: string; servings: number; whole: number };
+  /** A cycle whose minutes under pressure nobody told. */
+  'hold-untold': { dish: string; step: string };
   'text-unread': { dish: string; pieces: number };
   /** Browned for a bag and not cooked through. */
   'part-cooked-meat': { dish: string; foods: string[] };

@@ -117,6 +117,7 @@ export function answerQuestion(
           ...s,
           holdMinutes: minutes,
           minutesPerLb: undefined,
+          guessed: undefined,
         })),
       );
   }

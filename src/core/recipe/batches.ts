@@ -1,5 +1,5 @@
 /** “In batches, 8 minutes each”: how many there are follows from what lies on the bottom of a usual pot, and is asked. */
-import { shortened } from './own-part';
+import { shortened } from '../reason';
 import {
   browningBatches,
   pieceCount,

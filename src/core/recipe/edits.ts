@@ -44,7 +44,7 @@ export function editRead(dish: Dish, edit: ReadEdit): Dish {
 
 function withMinutes(stage: Stage, minutes: number): Stage {
   return stage.kind === 'pressure'
-    ? { ...stage, holdMinutes: minutes, minutesPerLb: undefined }
+    ? { ...stage, holdMinutes: minutes, minutesPerLb: undefined, guessed: undefined }
     : { ...stage, minutes, guessed: undefined };
 }
 
@@ -52,8 +52,7 @@ function withMinutes(stage: Stage, minutes: number): Stage {
 function ofKind(stage: Stage, kind: StepKind): Stage {
   const { id, text, sentence, uses, parts, after } = stage;
   const minutes = stage.kind === 'pressure' ? stage.holdMinutes : stage.minutes;
-  const guessed = stage.kind === 'pressure' ? undefined : stage.guessed;
-  const base = { id, text, sentence, uses, parts, after, minutes, guessed };
+  const base = { id, text, sentence, uses, parts, after, minutes, guessed: stage.guessed };
   switch (kind) {
     case 'simmer':
     case 'burner':

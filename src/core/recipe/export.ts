@@ -58,12 +58,19 @@ function foodsIn(stage: Stage, dish: Dish): string {
   return named.length === 0 ? '' : ` the ${named.join(', the ')}`;
 }
 
+function holdWords(stage: PressureStage): string {
+  if (stage.guessed) return '';
+  if (stage.minutesPerLb === undefined) return ` for ${stage.holdMinutes} minutes`;
+  const onTop = stage.minutesOnTop === undefined ? '' : ` plus ${stage.minutesOnTop} minutes`;
+  return ` for ${stage.minutesPerLb} minutes per pound${onTop}`;
+}
+
 /** The stage in few words, as anybody would say it, with the foods it is about or without. */
 function plainly(stage: Stage, scale: 'C' | 'F', foods = ''): string {
   const time = stage.kind === 'pressure' || stage.guessed ? '' : ` for ${stage.minutes} minutes`;
   switch (stage.kind) {
     case 'pressure':
-      return `Pressure cook${foods} on ${stage.level} for ${stage.minutesPerLb === undefined ? `${stage.holdMinutes} minutes` : `${stage.minutesPerLb} minutes per pound${stage.minutesOnTop === undefined ? '' : ` plus ${stage.minutesOnTop} minutes`}`}, ${releaseWords(stage)}.`;
+      return `Pressure cook${foods} on ${stage.level}${holdWords(stage)}, ${releaseWords(stage)}.`;
     case 'slow':
       return `Slow cook${foods} on ${stage.setting} for ${formatMinutes(stage.minutes)}.`;
     case 'oven':
@@ -106,7 +113,7 @@ function wordings(stage: Stage, dish: Dish, { scale }: ReadingStyle): Instructio
     (words) => ({ text: isBeside(stage) ? `Meanwhile, ${uncapital(words)}` : words, aside }),
   );
   if (stage.kind === 'pressure') {
-    const timed = retime(text, null, stage.holdMinutes);
+    const timed = stage.guessed ? text : retime(text, null, stage.holdMinutes);
     const release = releaseWords(stage);
     return [
       own(`${timed}.`),
@@ -154,7 +161,8 @@ function isSameCycle(cycle: FoundCycle, stage: PressureStage): boolean {
     (cycle.level ?? 'high') === stage.level &&
     cycle.holdTo === null &&
     (stage.minutesPerLb === undefined
-      ? cycle.holdMinutes === stage.holdMinutes && cycle.perPound === null
+      ? cycle.perPound === null &&
+        (stage.guessed ? Number.isNaN(cycle.holdMinutes) : cycle.holdMinutes === stage.holdMinutes)
       : cycle.perPound === stage.minutesPerLb && cycle.extra === stage.minutesOnTop)
   );
 }

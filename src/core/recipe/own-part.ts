@@ -70,11 +70,3 @@ export function ownPart(found: readonly FoundStage[], at: number): string {
 /** “Lift out (foil sling” was cut within its brackets. */
 const closed = (text: string): string =>
   text.split('(').length > text.split(')').length ? `${text.replace(/[\s,;]+$/, '')})` : text;
-
-const LONGEST = 60;
-
-/** Words of a step within a question: whole words, and a sign where there are more. */
-export function shortened(text: string): string {
-  if (text.length <= LONGEST) return text;
-  return `${text.slice(0, LONGEST).replace(/[\s,;:.]*\S*$/, '')} …`;
-}

@@ -1,5 +1,5 @@
 /** Where each ingredient goes in: where it is named, else into the first pot; a main one that is not named is asked for. */
-import { shortened } from './own-part';
+import { shortened } from '../reason';
 import type { Stage } from '../dish';
 import { findAmounts } from '../units';
 import { makesPart, namesPart } from './lines/parts';

@@ -1,5 +1,9 @@
 /** What nobody tells is asked, and what is told of another time is no minute of this dish. Facts are common practice. */
 import { describe, expect, it } from 'vitest';
+import { newEntry } from '../meal';
+import { unknownNotes } from '../menu/dish-notes';
+import { answerQuestion } from './answers';
+import { toText } from './export';
 import { imported, importedText } from '../../../tests/support/imported';
 import { servingsIn, findYield } from './lines/yields';
 
@@ -10,6 +14,23 @@ const cyclesOf = (method: string) =>
   );
 const asksForMinutes = (method: string): boolean =>
   imported(LIST, method).questions.some((q) => /How long does it pressure cook/.test(q.text));
+
+it('minutes that nobody told are none of the dish’s until they are: a plan stops for them', () => {
+  const { dish, questions } = imported(LIST, 'Everything in. Pressure cook until done, vent.');
+  const entry = newEntry('beef', dish.id);
+  const stops = (d: typeof dish) =>
+    unknownNotes(entry, d).flatMap((n) => (n.severity === 'stop' ? [n.code] : []));
+  expect(dish.stages.find((s) => s.kind === 'pressure')).toMatchObject({ guessed: true });
+  expect(stops(dish)).toEqual(['hold-untold']);
+  // Written out, it claims none either.
+  const back = importedText(toText(dish, 4, { scale: 'C', system: 'metric' }));
+  expect(back.dish.stages.find((s) => s.kind === 'pressure')).toMatchObject({ guessed: true });
+  const asked = questions.find((q) => q.id.endsWith('.hold'));
+  const told = asked && answerQuestion(dish, asked, '35');
+  if (!told?.ok) throw new Error('not asked');
+  expect(told.value.stages.find((s) => s.kind === 'pressure')).toMatchObject({ holdMinutes: 35 });
+  expect(stops(told.value)).toEqual([]);
+});
 
 describe('a cycle whose minutes nobody tells', () => {
   it.each([

@@ -4,7 +4,7 @@ import { G_PER_LB, LONGEST_PRESSURE_MIN } from '../facts';
 import { findDurations } from './durations';
 import { heaviest, heaviestGiven } from './guesses';
 import type { ReadIngredient } from './ingredients';
-import { shortened } from './own-part';
+import { shortened } from '../reason';
 import type { FoundCycle, ImportQuestion } from './types';
 
 /** The stage that a question is about, with its words. */

@@ -6,7 +6,8 @@ import { findDurations } from './durations';
 import { turnsIn } from './turns';
 import { levelIn } from './phrases';
 import { freshId, type ReadIngredient } from './ingredients';
-import { ownPart, shortened } from './own-part';
+import { shortened } from '../reason';
+import { ownPart } from './own-part';
 import { soakAsListed, soakedInList, soakText } from './soaking';
 import { askWhereMainsGo, mentioned, ofThisPart, placeTheMeat, placeTheRest } from './place';
 import type { FoundCycle, FoundStage, ImportQuestion } from './types';
@@ -214,6 +215,7 @@ function writeStage(
         kind: 'pressure',
         level: levelOf(cycle, base, questions),
         holdMinutes: holdOf(cycle, base, ingredients, questions),
+        ...(Number.isNaN(cycle.holdMinutes) ? { guessed: true } : {}),
         ...(cycle.perPound !== null && cycle.perPound > 0 && cycle.perPound <= 120
           ? {
               minutesPerLb: cycle.perPound,

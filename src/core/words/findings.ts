@@ -85,6 +85,11 @@ const FINDINGS: Words = {
         : `${dish}: ${list(foods)} go into no step, so the plan does not call for them.`,
       'Put it into a step on the dish’s page.',
     ),
+  'hold-untold': ({ dish, step }) =>
+    said(
+      `${dish}: for how long “${step}” is under pressure is not told, so the plan has no minutes for it.`,
+      'Say the minutes on the dish’s page.',
+    ),
   'text-unread': ({ dish, pieces }) =>
     said(
       pieces === 1

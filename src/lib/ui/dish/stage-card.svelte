@@ -33,7 +33,7 @@
     benchHref,
     isPointed = false,
     onpoint,
-    isUntold = false,
+    isUntold: isAsked = false,
     place = null,
   }: Props = $props();
 
@@ -45,6 +45,7 @@
         : `after ${place.after.join(' and ')}`,
   );
 
+  const isUntold = $derived(isAsked || (stage.kind === 'pressure' && stage.guessed === true));
   const isHands = $derived(
     ['prep', 'brown', 'loosen', 'thicken', 'finish'].includes(stage.kind) ||
       ((stage.kind === 'simmer' || stage.kind === 'burner') && stage.attended),
@@ -175,7 +176,7 @@
   <p class="text-[15px] text-muted">
     {#if stage.kind === 'pressure'}
       {#if isUntold}<span class="block text-sm text-ember-ink"
-          >for how long is not told: it is asked above</span
+          >for how long is not told{isAsked ? ': it is asked above' : ''}</span
         >{/if}{isUntold ? '' : `${stage.holdMinutes} min `}{stage.level}{perPound}, {letGo}{orElse}{#if cycle}<br
         />{cycle.comeUp} min to pressure, {cycle.release}
         min to release in the {cookerName}{/if}

@@ -58,7 +58,15 @@
       type="number"
       min="0"
       aria-label="Pressure time of stage {number}, minutes"
-      bind:value={stage.holdMinutes}
+      placeholder="–"
+      bind:value={
+        () => (stage.kind === 'pressure' && !stage.guessed ? stage.holdMinutes : null),
+        (minutes) => {
+          if (stage.kind !== 'pressure') return;
+          stage.holdMinutes = minutes as number;
+          stage.guessed = undefined;
+        }
+      }
     />
     <span class="text-muted">min, or</span>
     <input

@@ -87,14 +87,15 @@
             <div>
               {#if stage.kind === 'pressure'}
                 <p class="font-head text-[1.5em] leading-tight font-extrabold">
-                  {stage.holdMinutes} min {stage.level} · {letGo(stage)}
+                  {stage.guessed ? '__ min' : `${stage.holdMinutes} min`}
+                  {stage.level} · {letGo(stage)}
                 </p>
               {/if}
               <p>
-                {stage.kind === 'pressure'
-                  ? retime(stage.text, null, stage.holdMinutes)
-                  : stage.guessed
-                    ? stage.text
+                {stage.guessed
+                  ? stage.text
+                  : stage.kind === 'pressure'
+                    ? retime(stage.text, null, stage.holdMinutes)
                     : retime(stage.text, stage.minutes, Math.round(minutes))}
                 {#if stage.kind !== 'pressure' && minutes > 0}
                   <b class="whitespace-nowrap"
