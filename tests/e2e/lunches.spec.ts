@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { OwnServer } from './own-server';
 import { addDish, settled, typeParts } from './support';
 import { expect, test } from './ready';
@@ -132,12 +132,13 @@ test('weeks later a box is due, and chickpeas from the freezer save a supper its
     .getByRole('combobox', { name: /^Move .* to another day/ })
     .filter({ has: page.locator('option:nth-child(2)') });
   const target = await moves.first().locator('option').nth(1).textContent();
-  const own = days.filter({ has: moves }).first();
-  const trade = days
-    .filter({ hasText: target ?? '' })
-    .filter({ has: moves })
-    .first();
-  const [one, other] = [own.getByRole('checkbox').last(), trade.getByRole('checkbox').last()];
+  // By its place in the list: what is looked for by its content is another day once they have traded.
+  const boxOf = async (day: Locator): Promise<Locator> => {
+    const place = (await days.allTextContents()).indexOf((await day.first().textContent()) ?? '');
+    return days.nth(place).getByRole('checkbox').last();
+  };
+  const one = await boxOf(days.filter({ has: moves }));
+  const other = await boxOf(days.filter({ hasText: target ?? '' }).filter({ has: moves }));
   const nameBy = async (box: typeof one): Promise<string | null> =>
     box.locator('xpath=..').locator('b').textContent();
   const [was, there] = [await nameBy(one), await nameBy(other)];

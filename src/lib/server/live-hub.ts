@@ -11,8 +11,48 @@ import { currentTime } from './clock';
 type Listener = (line: Uint8Array) => void;
 const watching = new Map<string, Set<Listener>>();
 
+/** An evening as it stands, and what happens in it from then on. */
+export interface Followed<T> {
+  soFar: T;
+  /** Hands on what has happened meanwhile, then each event as it comes. */
+  goOn: (listener: Listener) => void;
+  stop: () => void;
+}
+
+/**
+ * Reads an evening and watches it. It is watched first: what is stored while it is read is told twice rather than
+ * never, and screens take each event once.
+ *
+ * @param read what is so far; null where there is no such evening
+ */
+export async function follow<T>(
+  database: Database,
+  eveningId: string,
+  read: () => Promise<T | null>,
+): Promise<Followed<T> | null> {
+  const meanwhile: Uint8Array[] = [];
+  let send: Listener = (line) => meanwhile.push(line);
+  const stop = watch(eveningId, (line) => send(line));
+  try {
+    await followOthers(database);
+    const soFar = await read();
+    if (soFar !== null) {
+      const goOn = (listener: Listener): void => {
+        meanwhile.forEach(listener);
+        send = listener;
+      };
+      return { soFar, goOn, stop };
+    }
+  } catch (error) {
+    stop();
+    throw error;
+  }
+  stop();
+  return null;
+}
+
 /** @returns how to stop watching */
-export function watch(eveningId: string, listener: Listener): () => void {
+function watch(eveningId: string, listener: Listener): () => void {
   const listeners = watching.get(eveningId) ?? new Set();
   listeners.add(listener);
   watching.set(eveningId, listeners);
@@ -39,13 +79,21 @@ export function tell(eveningId: string, events: readonly RunEvent[]): void {
 /** How often it is looked what another program has stored, ms. */
 const LOOK_EVERY_MS = 1000;
 let looking: ReturnType<typeof setInterval> | null = null;
+/** Until it is known from where on is looked. */
+let beginning: Promise<void> = Promise.resolve();
 let lastSeq = 0;
 
 /** Looks for events that another program on the same database has stored, as long as somebody watches. */
-export async function followOthers(database: Database): Promise<void> {
-  if (looking) return;
-  looking = setInterval(() => void look(database), LOOK_EVERY_MS);
-  looking.unref();
+async function followOthers(database: Database): Promise<void> {
+  if (!looking) {
+    looking = setInterval(() => void look(database), LOOK_EVERY_MS);
+    looking.unref();
+    beginning = startFromNow(database);
+  }
+  await beginning;
+}
+
+async function startFromNow(database: Database): Promise<void> {
   const [row] = await database.select({ seq: max(eveningEvents.seq) }).from(eveningEvents);
   lastSeq = row?.seq ?? 0;
 }

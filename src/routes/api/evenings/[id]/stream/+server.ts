@@ -1,7 +1,7 @@
 import { database } from '$lib/server/database';
 import { readEvening } from '$lib/server/evening-store';
 import { eventStream, toLine } from '$lib/server/event-stream';
-import { followOthers, watch } from '$lib/server/live-hub';
+import { follow } from '$lib/server/live-hub';
 import { keepGoing } from '$lib/server/practice';
 import type { RequestHandler } from './$types';
 import { currentTime } from '$lib/server/clock';
@@ -9,16 +9,16 @@ import { currentTime } from '$lib/server/clock';
 /** Everything so far, then each event as it comes. */
 export const GET: RequestHandler = async ({ params, request, locals }) => {
   const store = await database();
-  const stored = await readEvening(store, params.id);
-  if (!stored) return new Response('no such evening', { status: 404 });
-  if (stored.evening.practice) keepGoing(store, params.id);
-  await followOthers(store);
+  const followed = await follow(store, params.id, () => readEvening(store, params.id));
+  if (!followed) return new Response('no such evening', { status: 404 });
+  const { soFar, goOn, stop } = followed;
+  if (soFar.evening.practice) keepGoing(store, params.id);
   return eventStream(
     request,
     (send) => {
-      const unwatch = watch(params.id, send);
-      send(toLine({ now: currentTime(), events: stored.events }));
-      return unwatch;
+      send(toLine({ now: currentTime(), events: soFar.events }));
+      goOn(send);
+      return stop;
     },
     locals,
     // A phone whose clock is set meanwhile counts on the server's again.
