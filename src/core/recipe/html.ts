@@ -1,5 +1,6 @@
 /** A saved page: its recipe data, or the text of its main part. No script, style or markup comes through. */
 import { DomUtils, parseDocument } from 'htmlparser2';
+import { rowLine } from './cells';
 
 /** A node of a page, as the package parses it. */
 type Node = ReturnType<typeof parseDocument>['children'][number];
@@ -44,12 +45,15 @@ function isBeside(node: Element): boolean {
   return !WHOLE.has(node.name) && (BESIDE.test(classes) || BESIDE.test(id));
 }
 
+/** Before each cell of a row; no character of any text. */
+const CELL = '\u0001';
+
 /** Lines of visible text, one for each block and each row of a table. */
 function linesOf(nodes: readonly Node[], isAll = false): string[] {
   const lines: string[] = [];
   let line = '';
   const breakLine = (): void => {
-    const clean = line.replace(/\s+/g, ' ').trim();
+    const clean = rowLine(line.split(CELL)).replace(/\s+/g, ' ').trim();
     if (clean) lines.push(clean);
     line = '';
   };
@@ -72,7 +76,8 @@ function linesOf(nodes: readonly Node[], isAll = false): string[] {
       if (heading) lines.push('', node.name === 'h1' ? `# ${heading}` : heading);
       continue;
     }
-    if (node.name === 'td' || node.name === 'th' || node.name === 'span') line += ' ';
+    if (node.name === 'td' || node.name === 'th') line += CELL;
+    else if (node.name === 'span') line += ' ';
     if (isBlock) work.push(breakLine);
     for (let i = node.children.length - 1; i >= 0; i--) work.push(node.children[i] as Node);
   }

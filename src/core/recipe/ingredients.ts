@@ -74,8 +74,16 @@ const withLengthBehind = (line: IngredientLine): IngredientLine =>
     ? { ...line, amount: null, preparation: `${line.amount ?? ''} ${line.preparation}`.trim() }
     : line;
 
+/** “Plus extra to finish”: what is told of more of it, and not of what is listed. */
+const MORE_OF_IT =
+  /,?\s*\b(?:plus|and|with)\s+(?:an?\s+)?(?:bit |little |few |splash |drizzle )?(?:of )?(?:extra|more|some|another)\b[^,;()]*/gi;
+
+/** What a line says of the amount that it names. */
+export const ofTheListed = ({ food, preparation }: IngredientLine): string =>
+  `${food} ${preparation ?? ''}`.replace(MORE_OF_IT, ' ');
+
 function roleOf(line: IngredientLine, food: Food | null): Ingredient['role'] {
-  const words = `${line.food} ${line.preparation ?? ''}`;
+  const words = ofTheListed(line);
   if (FINISH.test(words)) return 'finish';
   if (food?.form === 'thin') return 'liquid';
   if (food?.group === 'seasoning') return 'seasoning';

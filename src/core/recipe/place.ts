@@ -3,7 +3,7 @@ import { shortened } from '../reason';
 import type { Stage } from '../dish';
 import { findAmounts } from '../units';
 import { makesPart, namesPart } from './lines/parts';
-import type { ReadIngredient } from './ingredients';
+import { ofTheListed, type ReadIngredient } from './ingredients';
 import type { ImportQuestion } from './types';
 
 /** “Everything but the cream”: what is named there does not go in. */
@@ -105,10 +105,17 @@ export function mentioned(
       ingredients.filter((i) => partTaken(i) === part || headOf(i) === part).length === 1
     );
   };
-  const isSpokenOf = ({ ingredient, food }: ReadIngredient): boolean =>
-    [ingredient.food, ...(food?.names ?? [])].some((name) => {
+  const isSpokenOf = (own: ReadIngredient): boolean =>
+    [own.ingredient.food, ...(own.food?.names ?? [])].some((name) => {
       const words = nameWords(name);
       const head = words.at(-1);
+      // “Onion and pepper” are the bell pepper of the list, and not its chilli by another name.
+      if (
+        name !== own.ingredient.food &&
+        head !== headOf(own) &&
+        ingredients.some((i) => i.food?.id !== own.food?.id && headOf(i) === head)
+      )
+        return false;
       // “Lime to taste” is the lime juice of the list.
       const before = words.at(-2);
       const isSauce =
@@ -178,7 +185,7 @@ const partTaken = ({ line }: ReadIngredient): string | null =>
   )?.[1] ?? null;
 const isForTheEnd = ({ line, ingredient }: ReadIngredient): boolean =>
   ingredient.role === 'finish' ||
-  /\b(?:to|for) (?:dust|serv|garnish|sprinkl|decorat|finish)/.test(line.preparation ?? '');
+  /\b(?:to|for) (?:dust|serv|garnish|sprinkl|decorat|finish)/.test(ofTheListed(line));
 const AT_THE_END = /\b(?:dust|serve|garnish|sprinkle|decorate|scatter|finish)/i;
 
 /** A part of a fruit or plant, as `wordsOf` leaves it. */
@@ -231,6 +238,8 @@ const TOGETHER: readonly (readonly [RegExp, readonly string[]])[] = [
   [/\bdry (?:things|ingredients|stuff|goods|mix)\b/i, ['baking', 'grain', 'seasoning', 'nut']],
   [/\bveg(?:etables|gies|s)?\b(?! (?:oil|stock|broth))/i, ['vegetable']],
   [/\bfruits?\b/i, ['fruit']],
+  [/\bgrains\b/i, ['grain']],
+  [/\b(?:pulses|legumes)\b/i, ['pulse']],
   [/\bspices\b|\bherbs\b|\bseasonings?\b|\baromatics\b/i, ['seasoning']],
   [/\bnuts\b/i, ['nut']],
   // “Turn up the heat, add the meats.”

@@ -20,7 +20,7 @@ describe('a screen that has just come to an evening', () => {
   let store: Awaited<ReturnType<typeof openTestDatabase>>;
   let heard: Uint8Array[] = [];
   let followed: Followed<string> | null = null;
-  const listen = async (during: () => Promise<unknown> | void): Promise<void> => {
+  const listen = async (during: () => unknown): Promise<void> => {
     followed = await follow(store, 'supper', async () => {
       await during();
       return 'read before';

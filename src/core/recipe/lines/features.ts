@@ -73,11 +73,11 @@ const VERBS =
 // An accent is no end of a word: “sauté”.
 /** Work that a sentence begins with; elsewhere in a line the same words are things: a joint, a score, “salt it”. */
 const FIRST_VERBS =
-  /joint|score|thaw|defrost|drizzle|halve|quarter|swirl|pierce|julienne|hull|deseed|debone|grind|slip|pop|slide|tear|reserve|ease|loosen|dust|dot|char|scald|rehydrate|macerate|weigh|cube|devein|spatchcock|flatten|stone(?! (?:fruit|ground))|pull|scoop|retrieve|fish(?= (?:it|them|the|out)\b)|dip(?= (?:it|them|the|each|in)\b)|pack(?! of| size)|stack|prop|perch|sit(?= )|douse|moisten|thicken|(?:bind|thin|pit)(?= (?:it|them|the|with)\b)|rewarm|refresh|bruise|smash|debeard|unroll|invert|tilt|drape|shake|decant|render|blister|bubble(?= (?:it|the|until|till|for|down|away)\b)|(?!(?:when|once|while|until|because|since|that|with|for|and|but|after|before|where|though|about|like)\b)[a-z]{3,}(?= (?:it|them)\b(?!['’]))/
+  /joint|score|thaw|defrost|drizzle|halve|quarter|swirl|pierce|julienne|hull|deseed|debone|grind|slip|pop|slide|tear|reserve|ease|loosen|dust|dot|char|scald|rehydrate|macerate|weigh|cube|devein|spatchcock|flatten|stone(?! (?:fruit|ground))|pull|scoop|retrieve|fish(?= (?:it|them|the|out)\b)|dip(?= (?:it|them|the|each|in)\b)|pack(?! of| size)|stack|prop|perch|sit(?= )|douse|moisten|thicken|(?:bind|thin|pit)(?= (?:it|them|the|with)\b)|rewarm|refresh|bruise|smash|debeard|unroll|invert|tilt|drape|shake|decant|render|blister|bubble(?= (?:it|the|until|till|for|down|away)\b)|(?:butter|oil|flour|salt|pepper|sugar|crumb)(?= (?:an?|the|your|both|each|all|inside) )|(?!(?:when|once|while|until|because|since|that|with|for|and|but|after|before|where|though|about|like)\b)[a-z]{3,}(?= (?:it|them)\b(?!['’]))/
     .source;
 const VERB = new RegExp(String.raw`\b(?:${VERBS})(?!\p{L})`, 'iu');
 export const VERB_FIRST = new RegExp(
-  String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|carefully|gently|finally|quickly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:(?!(?:tips?|notes?|storage|variations?|optional|serve|serving|prep|cook|total|time)\b)(?:for |in )?(?:the )?[\p{L}-]{3,}(?: (?:one|pot|cooker|pan))?:\s+)?(?:${VERBS}|(?:${FIRST_VERBS})(?! of\b))(?!\p{L})(?!\s*(?:–|-|:|\d))`,
+  String.raw`^(?:(?:then|now|next|first|once|when|while|meanwhile|[a-z]{3,}ly|and|also|just|alright|ok|okay|so|step \d+)[,:]?\s+)*(?:(?!(?:tips?|notes?|storage|variations?|optional|serve|serving|prep|cook|total|time)\b)(?:for |in )?(?:the )?[\p{L}-]{3,}(?: (?:one|pot|cooker|pan))?:\s+)?(?:${VERBS}|(?:${FIRST_VERBS})(?! of\b))(?!\p{L})(?!\s*(?:–|-|:|\d))`,
   'iu',
 );
 /** “Warm 200 ml cream”: work, whatever stands behind it. */

@@ -174,6 +174,8 @@ export function listAndWork(sentence: string): [list: string, work: string] {
   return isWork ? [sentence.slice(0, at.index), work] : [sentence, ''];
 }
 
+const SOAKED_LIST = /^(?:to )?soak(?:ed)?(?:\s+((?:for )?\d[^:\d]{0,10}|overnight))?\s*:\s+/i;
+const SOAK_END = /\s*(?:,|\s[–—-])\s*((?:for )?\d+(?:\s?[–-]\s?\d+)? ?h(?:ou)?rs?|overnight)\.?$/i;
 const ALL_DONE = /(?:,|\s[–—-])\s+(?:all|both)\s+((?:\p{L}+ly\s+)?\p{L}+(?:ed|t))\.?$/iu;
 /** “Zest of 1 lemon”: what is taken of the first thing stands before its amount. */
 const PART_BEFORE =
@@ -198,6 +200,14 @@ export function splitSpokenList(told: string): string[] {
   const sentence = told
     .replace(PARTS_OF_ONE, `$1${JOINT}$2 of `)
     .replace(/(?<=\p{L})\s+s ?[+&] ?p(?!\p{L})/giu, ', salt, pepper');
+  // “Soak: 1 cup wheat + 1/4 cup each of two dals – overnight”: each of them is.
+  const soaked = SOAKED_LIST.exec(sentence);
+  if (soaked) {
+    const list = sentence.slice(soaked[0].length);
+    const time = soaked[1] ?? SOAK_END.exec(list)?.[1] ?? '';
+    const each = splitSpokenList(list.replace(SOAK_END, ''));
+    return each.map((line) => `${line}, soaked ${time}`.trim());
+  }
   // “1 onion, 1 carrot, 1 stick celery, all finely chopped”: each of them is.
   const done = ALL_DONE.exec(sentence);
   if (done) {
@@ -212,7 +222,9 @@ export function splitSpokenList(told: string): string[] {
     .replace(/[.!]+$/, '')
     .replace(/,\s*(?:what|like|say|um|uh),\s*/gi, ' ')
     .split(/;\s*(?![^()]*\))/)
-    .flatMap((part) => part.split(/,\s*(?=\S*\d\S*\s+\p{L}+\.?\s+each\b)/iu))
+    .flatMap((part) =>
+      part.split(/(?:,|\s[+&]|\sand)\s*(?=\S*[\d½¼¾⅓⅔]\S*\s+\p{L}+\.?\s+each\b)/iu),
+    )
     .flatMap(spellEach)
     .flatMap((part) => part.split(BREAK))
     .flatMap(unspoken)

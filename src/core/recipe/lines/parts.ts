@@ -3,7 +3,7 @@ import { mentionedFood } from '../../food';
 
 /** Headings that divide nothing off: the whole list, or what is put on the table. */
 const WHOLE =
-  /^(?:ingredients?|method|directions?|instructions?|preparation|you(?:'|’)?ll need|what you need|shopping|notes?|tips?|to serve|for serving|serve|serving|garnish(?:es)?|optional|extras?|main|others?|pantry|dish|.*\b(?:pots?|cookers?|pans?|ovens?|bowls?))$/i;
+  /^(?:ingredients?|method|directions?|instructions?|preparation|you(?:'|’)?ll need|what you need|shopping|notes?|tips?|to (?:serve|garnish|finish|top|decorate)|for serving|serve|serving|garnish(?:es)?|optional|extras?|main|others?|pantry|dish|.*\b(?:pots?|cookers?|pans?|ovens?|bowls?))$/i;
 const LEAD = /^(?:\d+[.)]\s*)?(?:(?:for|to make)\s+)?(?:the\s+|an?\s+)?/i;
 
 /** @returns the part that a heading names, in lower case; '' where it divides nothing off */

@@ -1,4 +1,5 @@
 /** A text as lines: their marks, boxes and bold taken off, long paragraphs as sentences, each with where it stands. */
+import { rowLine } from '../cells';
 import { toSentences } from '../sentences';
 import { VERB_FIRST, type Line } from './features';
 import { columns, unpack } from './packed';
@@ -21,7 +22,7 @@ const LEADERS = /(?:\s\.){2,}\s*|\s*\.{4,}\s*|(?<=[\p{L})])(?:\s{4,}|\t+\s*)(?=[
 const IMAGE = /!\[[^\]]*\]\([^)]*\)/g;
 /** A row of a table: “| Serves | 5 |”. */
 const unTabled = (text: string): string =>
-  /^\|.*\|$/.test(text.trim()) ? text.replace(/\s*\|\s*/g, ' ') : text;
+  /^\|.*\|$/.test(text.trim()) ? rowLine(text.split('|')) : text;
 /** The second a sentence was said at. */
 const TIME_MARK = /^\s*\[?\(?\d{1,2}:\d{2}(?::\d{2})?\)?\]?\s+/;
 /** A line of more sentences than that is a paragraph, and each sentence counts by itself. */

@@ -8,7 +8,7 @@ const PEOPLE =
   'servings?|srvs?|portions?|people|persons?|pers\\b\\.?|ptns?|pax|ppl|eaters|covers|cvrs?|cov|guests|serves|helpings|plates|bowls|of us|of you|folks|mouths|adults|diners|friends|teenagers|hungry|personen|portionen|personnes|personas|persone|pessoas|porties|personer|porciones|porzioni';
 const ABOUT = String.raw`(?:about|around|approx\w*\.?|roughly|like|say|up to|easily|a (?:crowd|family|table|party) of|the|a hungry|some|well over|between)`;
 /** Made in one piece: how many eat of it is another number. */
-const THINGS = String.raw`(?:(?:\d+(?:\.\d+)?[- ]?(?:inch(?:es)?|in\b\.?|cm|["”])|small|medium|large|big|mini|individual|whole|half[- ]?pint|pint|quart|\d+[- ]?(?:ml|g|oz))\s+)*(?:x|×|loa(?:f|ves)|cakes?|pies?|tarts?|dish(?:es)?|jars?|bottles?|trays?|tins?|batch(?:es)?|terrines?|puddings?)\b`;
+const THINGS = String.raw`(?:(?:\d+(?:\.\d+)?[- ]?(?:inch(?:es)?|in\b\.?|cm|["”])|small|medium|large|big|mini|individual|whole|half[- ]?pint|pint|quart|\d+(?:[.,/]\d+)?[- ]?(?:ml|g|oz|cups?|qts?|quarts?|pints?|l|lit(?:re|er)s?))\s+)*(?:(?:pudding |loaf |cake )?(?:mou?lds?|basins?|pans?|rings?)|x|×|loa(?:f|ves)|cakes?|pies?|tarts?|dish(?:es)?|jars?|bottles?|trays?|tins?|batch(?:es)?|terrines?|puddings?)\b`;
 /** Where a line says what it makes and how many it feeds, these say the second. */
 const FEEDS = new RegExp(
   String.raw`\b(?:serves|feeds|serving|feeding)\s+(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?:\s+(?:${PEOPLE})\b)?`,
@@ -17,7 +17,7 @@ const FEEDS = new RegExp(
 const YIELD = new RegExp(
   [
     // “Serves 6 to 8”, “feeds about 8 of us”, “makes 12”, “does the 4 of us”.
-    String.raw`(?<!\b(?:per|each|a|one)\s)\b(?:serves?|servings?|srvs?\b\.?|yields?|yld|makes|feeds?|portions?|pax|covers|does(?=\s+(?:the\s+)?(?:${NUMBER})(?:\s+(?:of us|easily|with|people|hungry|as)|\s*[.,]?$|\s*\+))|enough for|supper for|dinner for|lunch for|brunch for|breakfast for|starter for|main for|side for|snack for|dessert for|pudding for|meal for|dish for|pot for|for a (?:crowd|family|table|party) of)\b\s*(?:[:=]|[-–—](?=\s))?\s*(?:for\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?!\s*(?:minutes?|mins?|hours?|cups?|g\b|kg\b|ml\b|l\b|lit|oz|lb|pounds?|kilos?|quarts?|pints?|°|%|${THINGS}))(?:\s+(?:hungry\s+)?(?:${PEOPLE})\b)?`,
+    String.raw`(?<!\b(?:per|each|a|one)\s)\b(?:serves?|servings?|srvs?\b\.?|yields?|yld|makes|feeds?|portions?|pax|covers|does(?=\s+for\s+(?:about\s+)?(?:${NUMBER}))|does(?=\s+(?:the\s+)?(?:${NUMBER})(?:\s+(?:of us|easily|with|people|hungry|as)|\s*[.,]?$|\s*\+))|enough for|supper for|dinner for|lunch for|brunch for|breakfast for|starter for|main for|side for|snack for|dessert for|pudding for|meal for|dish for|pot for|for a (?:crowd|family|table|party) of)\b\s*(?:[:=]|[-–—](?=\s))?\s*(?:for\s+)?(?:${ABOUT}\s+)*(${NUMBER})${RANGE}(?!\s*(?:minutes?|mins?|hours?|cups?|g\b|kg\b|ml\b|l\b|lit|oz|lb|pounds?|kilos?|quarts?|pints?|°|%|${THINGS}))(?:\s+(?:hungry\s+)?(?:${PEOPLE})\b)?`,
     // “8 servings”, “12 covers”, “for 4 people”.
     String.raw`(?:\b(?:for|für|pour|para|per|voor|för|til)\s+)?(?:${ABOUT}\s+)*(?<![\d/.])(${NUMBER})${RANGE}\s*(?:generous |small |little |large |big |hungry |good |(?:main|side|first|light)[- ](?:dish|course|meal)(?:[- ]size[d]?)? |main |side |starter |entr[eé]e |meal[- ]sized )?(?:${PEOPLE})\b(?! (?:plate|spoon))`,
     // “Ingredients (6 as a side)”
@@ -48,7 +48,7 @@ const EATERS = new RegExp(
 );
 /** “Makes one 7-inch cake (8 slices)”: what it is cut into. */
 const CUT_INTO = new RegExp(
-  String.raw`(?<=\(|\bcuts into |\b(?:gives?|makes|yields?)(?: you)? )(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:generous |thick |small |large )?(?:slices|wedges|squares|bars)\b`,
+  String.raw`(?<=\(|[,;] |\bcuts into |\b(?:gives?|makes|yields?)(?: you)? )(?:${ABOUT}\s+)*(${NUMBER})${RANGE}\s+(?:generous |thick |small |large )?(?:slices|wedges|squares|bars)\b`,
   'i',
 );
 /** “8 slices.”, “Cuts into 10.” */
