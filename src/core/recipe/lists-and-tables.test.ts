@@ -98,3 +98,20 @@ describe('work that was read as something else', () => {
       ).dish.servings,
     ).toBe(3));
 });
+
+describe('a list for one portion', () => {
+  const text = (yields: string): string =>
+    `Hock noodles\n\n${yields}\n\nBroth\n- 1 gammon hock (1.3 kg)\n- 2 litres water\n\nTo finish, per bowl\n- 75 g egg noodles\n- 1 egg\n\nDo\n1. Hock and water in. 50 min high. NPR.\n2. Boil the noodles 4 min in a separate pan.`;
+  const amounts = (yields: string) =>
+    importedText(text(yields)).dish.ingredients.map((i) => [i.id, i.amount, i.preparation]);
+  it('is bought and cooked for all, and the words keep what is for one', () =>
+    expect(amounts('Makes 4 portions').slice(2)).toEqual([
+      ['egg-noodles', 300, '75 g per bowl'],
+      ['egg', 4, '1 per bowl'],
+    ]));
+  it('stays as written where nobody knows for how many', () =>
+    expect(amounts('Good on a cold night.').slice(2)).toEqual([
+      ['egg-noodles', 75, 'per bowl'],
+      ['egg', 1, 'per bowl'],
+    ]));
+});

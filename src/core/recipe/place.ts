@@ -240,7 +240,7 @@ const TOGETHER: readonly (readonly [RegExp, readonly string[]])[] = [
   [/\bfruits?\b/i, ['fruit']],
   [/\bgrains\b/i, ['grain']],
   [/\b(?:pulses|legumes)\b/i, ['pulse']],
-  [/\bspices\b|\bherbs\b|\bseasonings?\b|\baromatics\b/i, ['seasoning']],
+  [/\bspices\b|\bmasalas\b|\bherbs\b|\bseasonings?\b|\baromatics\b/i, ['seasoning']],
   [/\bnuts\b/i, ['nut']],
   // “Turn up the heat, add the meats.”
   [/\bmeats\b/i, ['meat', 'poultry']],

@@ -15,6 +15,7 @@ import { saysLevel, saysLidOn, saysPressure } from './phrases';
 import { toSentences } from './sentences';
 import { findAmounts, parseAmount } from '../units';
 import { partNamed, partOfLine } from './lines/parts';
+import { portionOf } from './per-portion';
 import type { Piece, PieceKind, RawRecipe } from './types';
 
 /** Words of a note that may be about for how many it is, and nothing else. */
@@ -44,6 +45,7 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
   let day = '';
   let dayFrom = 0;
   let part = '';
+  let portion = '';
   const parts: Record<number, string> = {};
   for (const [i, f] of features.entries()) {
     // Without a heading of the next day, that of the day before ends with its paragraph.
@@ -52,7 +54,10 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
     // “Salt the bird, fridge, no lid.”: what is done on that day, and no food of the list.
     const label = day !== '' && read === 'ingredient' && f.amount === null ? 'step' : read;
     labels[i] = label;
-    if (label === 'section' || label === 'heading') part = partNamed(f.line.text);
+    if (label === 'section' || label === 'heading') {
+      part = partNamed(f.line.text);
+      portion = portionOf(f.line.text);
+    }
     const listedBefore = recipe.ingredients.length;
     // “Slow cooker” over some lines: another way to the same dish, where there is one under pressure.
     if (label === 'section' || label === 'heading')
@@ -65,7 +70,10 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
     const isOther = isOtherWay || isOtherPart;
     take(recipe, told, isOther && label === 'step' ? 'note' : label);
     const own = label === 'list' || label === 'ingredient' ? partOfLine(f.line.text) || part : '';
-    for (let at = listedBefore; own !== '' && at < recipe.ingredients.length; at++) parts[at] = own;
+    for (let at = listedBefore; at < recipe.ingredients.length; at++) {
+      if (own !== '') parts[at] = own;
+      if (portion !== '') recipe.ingredients[at] = `${recipe.ingredients[at]}, ${portion}`;
+    }
   }
   if (Object.keys(parts).length > 0) recipe.parts = parts;
   placeSettings(recipe);
@@ -99,6 +107,8 @@ function amongSteps(features: readonly Features[], labels: readonly Label[], i: 
   const label = labels[i] ?? 'step';
   const [f, next] = [features[i], features[i + 1]];
   if (f && isDayHeading(f.line.text)) return 'section';
+  // “To finish, per bowl”, over a list.
+  if (f && labels[i + 1] === 'ingredient' && portionOf(f.line.text) !== '') return 'section';
   // What is numbered among numbered steps is one, however it looks.
   const isNumbered = f?.line.mark === 'number' && features[i - 1]?.line.mark === 'number';
   if (isNumbered && labels[i - 1] === 'step' && NO_STEP.has(label)) return 'step';

@@ -14,6 +14,7 @@ import { readInstructions } from './method/read';
 import { toSentences } from './sentences';
 import { withBatches } from './batches';
 import { withPans } from './pan';
+import { forAllPortions } from './per-portion';
 import { withPreparing } from './preparing';
 import { withSoakWater } from './soak-water';
 import { withSoaking } from './soaking';
@@ -94,7 +95,7 @@ export function toDish(
     raw.parts,
   );
   const ingredients = withBritishPints(
-    jointedAsTold(withLikelyUnits(read), raw.instructions),
+    jointedAsTold(withLikelyUnits(forAllPortions(read, serves)), raw.instructions),
     [raw.name, ...raw.ingredients, ...raw.instructions, ...raw.notes].join('\n'),
   ).slice(0, MOST_INGREDIENTS);
   const listedIds = new Set(readIngredients(raw.ingredients).map((i) => i.ingredient.id));

@@ -8,7 +8,7 @@ const HEADINGS: readonly (readonly [RegExp, Part])[] = [
     'ingredients',
   ],
   [
-    /^(?:the )?(?:directions?|methods?|instructions?|steps|preparation(?!\s*(?:time)?\s*:?\s*\d)(?! time)|how to(?: (?:make|cook)(?: it)?)?(?! \w)|how(?!\s*\S)|how you make it|what to do|procedure|to make(?! (?:it )?(?:ahead|in advance))|here(?:'|’)?s how|let(?:'|’)?s cook|making it|make it)\b[^.]{0,24}$|^cooking$/i,
+    /^(?:the )?(?:directions?|methods?|instructions?|steps|preparation(?!\s*(?:time)?\s*:?\s*\d)(?! time)|how to(?: (?:make|cook)(?: it)?)?(?! \w)|(?:how|do)(?!\s*\S)|how you make it|what to do|procedure|to make(?! (?:it )?(?:ahead|in advance))|here(?:'|’)?s how|let(?:'|’)?s cook|making it|make it)\b[^.]{0,24}$|^cooking$/i,
     'method',
   ],
   [

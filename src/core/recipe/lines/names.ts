@@ -74,7 +74,7 @@ export function takeTitle(recipe: RawRecipe, text: string, found: string): void 
   const isGreeting = /^(?:hey|hi|hiya|hello)\b[!,.]/i.test(name);
   const spoken = isSpoken || isGreeting ? CALLS_IT.exec(name)?.[1] : undefined;
   recipe.name = (spoken === undefined ? name : capital(spoken))
-    .replace(/^(?:(?:re|fwd?|subject|recipe):\s*)+/i, '')
+    .replace(/^(?:(?:re|fwd?|subject|recipe|title|name|dish):\s*)+/i, '')
     .replace(GREETED, '')
     .replace(/^(?:chef(?:(?:'|’)?s)? |recipe )?card\s*[—–:-]\s*(?=\p{L})/iu, '')
     .replace(/(?<=\p{L}{3}[^–—]*)\s+[–—-]\s+(?:(?:I|we) \p{L}+|this is|it(?:'|’)s)\b.*$/u, '')
