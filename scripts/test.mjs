@@ -19,6 +19,13 @@ function run(command, args, env = {}) {
   );
 }
 
+/** Runs a command as `run` does, while others go on. */
+function shown(command, args) {
+  return new Promise((resolve) => {
+    spawn(command, args, { stdio: 'inherit' }).on('close', (code) => resolve(code === 0));
+  });
+}
+
 /** Runs a command that fetches over the network. */
 function fetched(command, args) {
   return withFurtherTries(() => run(command, args), `${command} ${args[0]}`);
@@ -96,19 +103,21 @@ await sideBySide([
   ['unused code', 'npm', 'run', '--silent', 'check:unused'],
 ]);
 
-say('unit, property and reference tests');
-const unitOk = run('npx', [
+// A build keeps one processor busy: the tests, which need nothing of it, have the others.
+say('unit, property and reference tests, and the build beside them');
+const building = sideBySide([['build', 'npm', 'run', '--silent', 'build']]);
+const unitOk = await shown('npx', [
   'vitest',
   'run',
   '--reporter=default',
   '--reporter=json',
   `--outputFile.json=${REPORTS}/unit.json`,
 ]);
+await building;
 const unit = readReport(`${REPORTS}/unit.json`);
 passed += unit?.numPassedTests ?? 0;
 failed += unit ? Math.max(unit.numFailedTests, unitOk ? 0 : 1) : 1;
 
-check('build', 'npm', ['run', '--silent', 'build']);
 check('the bundle stays small', 'node', ['scripts/bundle-size.mjs']);
 
 check('live evenings under strain', 'node', ['scripts/live-check.mjs', '--short']);
