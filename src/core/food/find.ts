@@ -93,7 +93,7 @@ const FROM_ANIMALS: ReadonlySet<Food['group']> = new Set([
  * @example findFood('large red onion, sliced')?.id // 'onion'
  */
 // The names of a household are few, and each is asked for with every plan.
-export const findFood = keptByText((text: string): Food | null => lookUp(text), 80);
+export const findFood = keptByText(lookUp, 80);
 
 function lookUp(text: string): Food | null {
   const wanted = plainName(text);

@@ -31,7 +31,8 @@ const JOINTED =
   /\b(?:jointed|cut up|portioned|quartered|in(?:to)? (?:\w+ )?(?:pieces|joints|portions))\b/i;
 const JOINTED_MM = 45;
 
-const FINISH = /\b(?:for serving|to serve|for garnish|to garnish|to finish|garnish)\b/i;
+const FINISH =
+  /\b(?:for (?:serving|garnish(?:ing)?|topping|decorating|the (?:table|garnish|top))|to (?:serve|garnish|finish|top|decorate)|garnish)\b/i;
 const SEASONING_AMOUNT = new Set(['tsp', 'pinch']);
 /** “2-inch pieces”, “5 cm cubes”, “1 1/2-inch chunks”, “half an inch thick”; “cut 2 in half” is no length. */
 const CUT = new RegExp(

@@ -106,12 +106,37 @@ describe('a list for one portion', () => {
     importedText(text(yields)).dish.ingredients.map((i) => [i.id, i.amount, i.preparation]);
   it('is bought and cooked for all, and the words keep what is for one', () =>
     expect(amounts('Makes 4 portions').slice(2)).toEqual([
-      ['egg-noodles', 300, '75 g per bowl'],
-      ['egg', 4, '1 per bowl'],
+      ['egg-noodles', 300, 'to finish, 75 g per bowl'],
+      ['egg', 4, 'to finish, 1 per bowl'],
     ]));
   it('stays as written where nobody knows for how many', () =>
     expect(amounts('Good on a cold night.').slice(2)).toEqual([
-      ['egg-noodles', 75, 'per bowl'],
-      ['egg', 1, 'per bowl'],
+      ['egg-noodles', 75, 'to finish, per bowl'],
+      ['egg', 1, 'to finish, per bowl'],
     ]));
 });
+
+describe('a heading that says what its list is for', () => {
+  it.each(['To serve', 'For the table:', 'Garnish', 'To top', 'To serve, per plate'])(
+    '“%s”: nothing of it goes under pressure unnamed',
+    (heading) => {
+      const { dish } = importedText(
+        `Warm salad\nServes 4\n\n400 g beetroot\n200 ml water\n\n${heading}\n- 1 egg\n- 50 g cress\n\nMethod\nSteam the beetroot over the water 12 min on high, quick release. Slice, and put it on a plate.`,
+      );
+      expect(usesOf(dish, 'pressure')).toEqual([['beetroot', 'water']]);
+      expect(dish.stages.at(-1)?.uses).toEqual(expect.arrayContaining(['egg', 'watercress']));
+    },
+  );
+});
+
+it('an amount that is none stays in the words', () =>
+  expect(
+    imported(
+      '1.2.3 l oat milk\n½½ tsp salt\n200 g rice',
+      'High 6 min, quick release.',
+    ).dish.ingredients.map((i) => [i.amount, i.food]),
+  ).toEqual([
+    [null, '1.2.3 l oat milk'],
+    [null, '½½ tsp salt'],
+    [200, 'rice'],
+  ]));

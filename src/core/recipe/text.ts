@@ -15,6 +15,7 @@ import { saysLevel, saysLidOn, saysPressure } from './phrases';
 import { toSentences } from './sentences';
 import { findAmounts, parseAmount } from '../units';
 import { partNamed, partOfLine } from './lines/parts';
+import { servedUnder } from './lines/served';
 import { portionOf } from './per-portion';
 import type { Piece, PieceKind, RawRecipe } from './types';
 
@@ -45,7 +46,8 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
   let day = '';
   let dayFrom = 0;
   let part = '';
-  let portion = '';
+  /** What a heading says of each line under it: “to serve, per bowl”. */
+  let over = '';
   const parts: Record<number, string> = {};
   for (const [i, f] of features.entries()) {
     // Without a heading of the next day, that of the day before ends with its paragraph.
@@ -56,7 +58,7 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
     labels[i] = label;
     if (label === 'section' || label === 'heading') {
       part = partNamed(f.line.text);
-      portion = portionOf(f.line.text);
+      over = [servedUnder(f.line.text), portionOf(f.line.text)].filter(Boolean).join(', ');
     }
     const listedBefore = recipe.ingredients.length;
     // “Slow cooker” over some lines: another way to the same dish, where there is one under pressure.
@@ -72,7 +74,7 @@ export function fromText(text: string, kinds?: ReadonlyMap<number, PieceKind>): 
     const own = label === 'list' || label === 'ingredient' ? partOfLine(f.line.text) || part : '';
     for (let at = listedBefore; at < recipe.ingredients.length; at++) {
       if (own !== '') parts[at] = own;
-      if (portion !== '') recipe.ingredients[at] = `${recipe.ingredients[at]}, ${portion}`;
+      if (over !== '') recipe.ingredients[at] = `${recipe.ingredients[at]}, ${over}`;
     }
   }
   if (Object.keys(parts).length > 0) recipe.parts = parts;

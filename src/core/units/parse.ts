@@ -254,6 +254,8 @@ export function parseAmount(text: string): ParsedAmount {
   const behind = given.slice(end);
   // “3-cheese” and “7up” are words.
   if (amount.unit === null && /^(?:\p{L}|-\p{L})/u.test(behind)) return none;
+  // “1.2.3 l”, “½½ tsp”: nobody knows how much that is.
+  if (/^(?:[.,]\d|[½¼¾⅓⅔⅛])/.test(behind)) return none;
   return { ...amount, rest: behind.replace(/^[\s.]+/, '') };
 }
 

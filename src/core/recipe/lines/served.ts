@@ -25,3 +25,12 @@ export function servedFoods(line: string): string[] {
   if (findDurations(foods.replace(/\([^()]*\)/g, ' ')).length > 0) return [];
   return parts.map((part) => `${part}, ${use.toLowerCase()}`);
 }
+
+const OVER_SERVED =
+  /^(?:((?:to|for) (?:serve|finish|garnish|top|decorate|serving|garnishing|topping|decorating|the (?:table|garnish|top)))|garnish(?:es)?)(?:\s+with)?(?=\s*(?:[,(:]|$))/i;
+
+/** @returns what the list under a heading is for, in words that each of its lines can take; '' where it is for the pot */
+export function servedUnder(heading: string): string {
+  const found = OVER_SERVED.exec(heading.replace(/[*_#]+/g, '').trim());
+  return found ? (found[1] ?? 'to garnish').toLowerCase() : '';
+}
